@@ -1,0 +1,4 @@
+import '@testing-library/jest-dom';
+import { TextDecoder, TextEncoder } from 'node:util';
+
+Object.assign(globalThis, { TextEncoder, TextDecoder });

@@ -1,0 +1,40 @@
+import tseslint from 'typescript-eslint';
+import reactHooks from 'eslint-plugin-react-hooks';
+
+/** The arrows of the architecture: web and server point to contracts, contracts point to core, never back. */
+const forbid = (files, group, message) => ({
+  files,
+  rules: { 'no-restricted-imports': ['error', { patterns: [{ group, message }] }] },
+});
+
+export default tseslint.config(
+  { ignores: ['**/dist/', '**/node_modules/', 'var/', 'test-results/'] },
+  ...tseslint.configs.recommended,
+  {
+    rules: {
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_' }],
+      '@typescript-eslint/consistent-type-imports': ['error', { fixStyle: 'inline-type-imports' }],
+      eqeqeq: 'error',
+      'no-console': ['error', { allow: ['warn', 'error'] }],
+    },
+  },
+  {
+    // Nest reads constructor parameter types at run time, so these imports must stay values.
+    files: ['apps/server/**/*.ts', 'packages/contracts/**/*.ts'],
+    rules: { '@typescript-eslint/consistent-type-imports': 'off' },
+  },
+  { files: ['scripts/**', 'e2e/**'], rules: { 'no-console': 'off' } },
+  { files: ['apps/web/**/*.{ts,tsx}'], plugins: { 'react-hooks': reactHooks }, rules: { 'react-hooks/rules-of-hooks': 'error', 'react-hooks/exhaustive-deps': 'error' } },
+  forbid(
+    ['packages/core/src/**/*.ts'],
+    ['react', 'react-*', '@nestjs/*', 'typeorm', 'class-validator', 'class-transformer', 'node:*', 'fs', 'http', '@bright-sprout/*', '@tanstack/*', 'plotly*'],
+    'The core is pure science: no framework, no I/O, no other workspace.',
+  ),
+  forbid(
+    ['packages/contracts/src/**/*.ts'],
+    ['react', 'react-*', '@nestjs/*', 'typeorm', 'node:*', '@bright-sprout/server*', '@bright-sprout/web*', '**/apps/**'],
+    'Contracts only know the core and the validators.',
+  ),
+  forbid(['apps/web/src/**/*.{ts,tsx}'], ['@nestjs/*', 'typeorm', 'mysql2', '@bright-sprout/server*', '**/apps/server/**', '**/server/src/**'], 'The web application never imports the server.'),
+  forbid(['apps/server/src/**/*.ts'], ['react', 'react-*', '@bright-sprout/web*', '**/apps/web/**', '**/web/src/**'], 'The server never imports the web application.'),
+);

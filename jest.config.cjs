@@ -1,0 +1,32 @@
+const swc = (tsx) => [
+  '@swc/jest',
+  {
+    jsc: {
+      target: 'es2022',
+      keepClassNames: true,
+      parser: { syntax: 'typescript', tsx, decorators: true },
+      transform: { legacyDecorator: true, decoratorMetadata: true, useDefineForClassFields: false, react: { runtime: 'automatic' } },
+    },
+    module: { type: 'commonjs' },
+  },
+];
+
+const shared = {
+  transform: { '^.+\\.tsx$': swc(true), '^.+\\.(ts|mjs|js)$': swc(false) },
+  transformIgnorePatterns: ['/node_modules/(?!(pure-rand|react-router)/)'],
+  moduleNameMapper: {
+    '^@bright-sprout/core/(.*)$': '<rootDir>/packages/core/src/$1',
+    '^@bright-sprout/contracts/(.*)$': '<rootDir>/packages/contracts/src/$1',
+    '^(\\.{1,2}/.*)\\.js$': '$1',
+    '\\.scss$': '<rootDir>/apps/web/test/emptyStyle.ts',
+  },
+  testPathIgnorePatterns: ['/node_modules/', '/dist/'],
+};
+
+module.exports = {
+  projects: [
+    { ...shared, displayName: 'core', rootDir: __dirname, testMatch: ['<rootDir>/packages/**/src/**/*.test.ts'] },
+    { ...shared, displayName: 'server', rootDir: __dirname, testMatch: ['<rootDir>/apps/server/**/*.test.ts'], globalSetup: '<rootDir>/apps/server/test/startDatabase.cjs', globalTeardown: '<rootDir>/apps/server/test/stopDatabase.cjs', setupFiles: ['reflect-metadata'] },
+    { ...shared, displayName: 'web', rootDir: __dirname, testEnvironment: 'jsdom', testMatch: ['<rootDir>/apps/web/src/**/*.test.{ts,tsx}'], setupFilesAfterEnv: ['<rootDir>/apps/web/test/setup.ts'] },
+  ],
+};

@@ -1,0 +1,62 @@
+/**
+ * Calendar days. A day is an ISO date (`2026-03-19`) in the class's own time zone; instants are UTC. Days since sowing are
+ * calendar days, so neither the hour of the lesson nor a change of the clocks moves them.
+ */
+
+export type IsoDay = string;
+
+const DAY_MS = 86_400_000;
+const WEEKDAYS = ['Sun', 'Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat'];
+const MONTHS = ['January', 'February', 'March', 'April', 'May', 'June', 'July', 'August', 'September', 'October', 'November', 'December']; // prettier-ignore
+
+const noon = (day: IsoDay) => Date.parse(`${day}T12:00:00Z`);
+
+/** True for a real day written year-month-day (so not for 2026-02-30). */
+export function isIsoDay(text: string): boolean {
+  return /^\d{4}-\d{2}-\d{2}$/.test(text) && !Number.isNaN(noon(text)) && new Date(noon(text)).toISOString().startsWith(text);
+}
+
+/** The calendar day of an instant in an IANA zone. */
+export function dayInZone(instant: Date, timeZone: string): IsoDay {
+  return new Intl.DateTimeFormat('en-CA', { timeZone, year: 'numeric', month: '2-digit', day: '2-digit' }).format(instant);
+}
+
+/** True when the runtime knows the IANA zone. */
+export function isTimeZone(name: string): boolean {
+  try {
+    new Intl.DateTimeFormat('en', { timeZone: name });
+    return true;
+  } catch {
+    return false;
+  }
+}
+
+export function addDays(day: IsoDay, days: number): IsoDay {
+  return new Date(noon(day) + days * DAY_MS).toISOString().slice(0, 10);
+}
+
+/** Whole calendar days from one day to another; sowing day to itself is 0. */
+export function daysBetween(from: IsoDay, to: IsoDay): number {
+  return Math.round((noon(to) - noon(from)) / DAY_MS);
+}
+
+/** 0 for Sunday to 6 for Saturday. */
+export function weekday(day: IsoDay): number {
+  return new Date(noon(day)).getUTCDay();
+}
+
+/** Monday to Friday; holidays are part of the class's calendar, not of this rule. */
+export function isWeekend(day: IsoDay): boolean {
+  return weekday(day) === 0 || weekday(day) === 6;
+}
+
+/** `Thu 19 March`. */
+export function formatDay(day: IsoDay, form: 'long' | 'short' = 'long'): string {
+  const month = MONTHS[Number(day.slice(5, 7)) - 1]!;
+  return `${WEEKDAYS[weekday(day)]} ${Number(day.slice(8))} ${form === 'long' ? month : month.slice(0, 3)}`;
+}
+
+/** `Thu`, for speaking of a day of the last week. */
+export function weekdayName(day: IsoDay): string {
+  return WEEKDAYS[weekday(day)]!;
+}

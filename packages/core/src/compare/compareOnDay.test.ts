@@ -1,0 +1,41 @@
+import { recordsOf } from '../../test/records';
+import { compareOnDay, groupsOnDay } from './compareOnDay';
+
+const records = recordsOf({ A: [140, 143, 144, 128, 146, 160, 117], D: [49, 78, null, 58, 52, 57, null] });
+
+test('one dot per container; who is not up is named and in no mean', () => {
+  const [, d] = groupsOnDay(records, '2026-03-19', 'exclude');
+  expect(d!.dots).toHaveLength(5);
+  expect(d!.notUp.map((c) => c.code)).toEqual(['D3', 'D7']);
+  expect(d!.summary.ok && d!.summary.mean).toBeCloseTo(58.8);
+});
+
+test('counted as zero they are in the mean, if the class says so', () => {
+  const [, d] = groupsOnDay(records, '2026-03-19', 'zero');
+  expect(d!.summary.ok && d!.summary.n).toBe(7);
+  expect(d!.summary.ok && d!.summary.mean).toBeCloseTo(42);
+});
+
+test('a clear difference is clear, and the same seed gives the same numbers', () => {
+  const once = compareOnDay(records, '2026-03-19', 'exclude', 1);
+  const [contrast] = once.contrasts;
+  expect(contrast!.differenceMm).toBeCloseTo(58.8 - 139.714, 2);
+  expect(contrast!.interval.ok && contrast!.interval.interval.high).toBeLessThan(-60);
+  expect(contrast!.permutation).toMatchObject({ ok: true, blocks: 5, arrangements: 32, pTwoSided: 2 / 32 });
+  expect(compareOnDay(records, '2026-03-19', 'exclude', 1)).toEqual(once);
+});
+
+test.each([
+  [{ A: [null, null], B: [10, 20] }, /No control container was measured/],
+  [{ A: [10, 20], B: [null] }, /Only the control/],
+])('says why there is nothing to compare', (heights, reason) => {
+  expect(compareOnDay(recordsOf(heights as Record<string, (number | null)[]>), '2026-03-19', 'exclude', 1).reason).toMatch(reason);
+});
+
+test('classes with one container, equal heights or nobody looked at never give NaN or throw', () => {
+  for (const heights of [{ A: [10], B: [12] }, { A: [10, 10, 10], B: [10, 10, 10] }, { A: [null], B: [null] }]) {
+    const comparison = compareOnDay(recordsOf(heights as Record<string, (number | null)[]>), '2026-03-19', 'exclude', 1);
+    expect(JSON.stringify(comparison)).not.toMatch(/NaN|Infinity/);
+    expect(Object.values(comparison.contrasts[0] ?? {}).some((v) => Number.isNaN(v))).toBe(false);
+  }
+});

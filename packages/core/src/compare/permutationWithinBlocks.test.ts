@@ -1,0 +1,78 @@
+import fc from 'fast-check';
+import { expectReference, referenceCases } from '../../test/reference';
+import { generatorFrom } from '../random/generator';
+import { maxTWithinBlocks, permuteTwoWithinBlocks, type Unit } from './permutationWithinBlocks';
+
+type Rows = { treatment: string; block: string; y: number }[];
+
+describe('against R', () => {
+  test.each(referenceCases('03-stratperm').map((c) => [c.case, c] as const))('%s', (_, { input, expected, tolerance }) => {
+    const units: Unit[] = (input.rows as Rows).map((r) => ({ treatment: r.treatment, block: r.block, value: r.y }));
+    const result = permuteTwoWithinBlocks(units, '0', '1', 1);
+    if (!result.ok) throw new Error(result.reason);
+    expect(result.method).toBe('exact');
+    expectReference(result.arrangements, expected.assignments);
+    expectReference(result.statistic, expected.statistic, tolerance.default);
+    expectReference(result.pTwoSided, expected.p_two_sided, tolerance.default);
+  });
+
+  const splits = (c: ReturnType<typeof referenceCases>[number]) => (c.expected.permutation as { splits: number }).splits;
+  const small = referenceCases('02-two').filter((c) => c.expected.permutation && splits(c) <= 200_000);
+  test.each(small.map((c) => [c.case, c] as const))('one block: %s', (_, { input, expected }) => {
+    const unit = (treatment: string) => (value: number) => ({ treatment, block: '', value });
+    const units = [...(input.a as number[]).map(unit('a')), ...(input.b as number[]).map(unit('b'))];
+    const result = permuteTwoWithinBlocks(units, 'a', 'b', 1);
+    if (!result.ok) throw new Error(result.reason);
+    expectReference(result.pTwoSided, (expected.permutation as { p_two_sided: number }).p_two_sided);
+  });
+});
+
+/** Seven teams with one of each of four treatments; nothing but team and chance in the values. */
+function nullUnits(seed: number, blocks = 7): Unit[] {
+  const random = generatorFrom(seed);
+  return Array.from({ length: blocks }, (_, b) => {
+    const team = random.normal() * 3;
+    return ['A', 'B', 'C', 'D'].map((treatment) => ({ treatment, block: String(b), value: team + random.normal() }));
+  }).flat();
+}
+
+test('counting and drawing agree', () => {
+  const units = nullUnits(4, 20);
+  const drawn = permuteTwoWithinBlocks(units, 'A', 'B', 9, 20_000);
+  const counted = permuteTwoWithinBlocks(units.slice(0, 68), 'A', 'B', 9);
+  const drawnSame = permuteTwoWithinBlocks([...units.slice(0, 68), ...nullUnits(5, 2).map((u) => ({ ...u, block: `x${u.block}`, value: 0 }))], 'A', 'B', 9, 20_000);
+  if (!drawn.ok || !counted.ok || !drawnSame.ok) throw new Error('not computed');
+  expect([drawn.method, counted.method, drawnSame.method]).toEqual(['random', 'exact', 'random']);
+  expect(drawnSame.pTwoSided).toBeCloseTo(counted.pTwoSided, 1);
+});
+
+test('neither the order of the containers nor a shift or scale of the values matters', () => {
+  fc.assert(
+    fc.property(fc.integer(), fc.double({ min: 0.1, max: 50, noNaN: true }), fc.integer({ min: -500, max: 500 }), (seed, scale, shift) => {
+      const units = nullUnits(seed);
+      const moved = generatorFrom(seed).shuffle([...units]).map((u) => ({ ...u, value: u.value * scale + shift })); // prettier-ignore
+      const [a, b] = [permuteTwoWithinBlocks(units, 'A', 'C', 1), permuteTwoWithinBlocks(moved, 'A', 'C', 2)];
+      expect(a.ok && b.ok && a.pTwoSided === b.pTwoSided).toBe(true);
+    }),
+    { numRuns: 40 },
+  );
+});
+
+test('without an effect p is uniform, and the adjusted p keeps its family-wise rate', () => {
+  const runs = 400;
+  let single = 0;
+  let family = 0;
+  for (let seed = 0; seed < runs; seed++) {
+    const units = nullUnits(1000 + seed);
+    const p = permuteTwoWithinBlocks(units, 'A', 'B', seed);
+    if (p.ok && p.pTwoSided <= 0.2) single++;
+    if (Math.min(...maxTWithinBlocks(units, 'A', ['B', 'C', 'D'], seed, 400).values()) <= 0.1) family++;
+  }
+  expect(Math.abs(single / runs - 0.2)).toBeLessThan(0.06);
+  expect(Math.abs(family / runs - 0.1)).toBeLessThan(0.045);
+});
+
+test('says why where labels cannot be shuffled', () => {
+  const apart: Unit[] = [{ treatment: 'A', block: '1', value: 1 }, { treatment: 'B', block: '2', value: 2 }]; // prettier-ignore
+  expect(permuteTwoWithinBlocks(apart, 'A', 'B', 1)).toEqual({ ok: false, reason: expect.stringContaining('No team has both') });
+});

@@ -1,0 +1,321 @@
+import Papa from 'papaparse';
+import { addDays, daysBetween, type IsoDay, isIsoDay } from '../calendar/days';
+import { LOST_REASONS, type LostReason, type ReadingState } from '../measure/reading';
+import { type LengthUnit, parseLength } from '../quantities/length';
+import { unguardCell } from './csvCells';
+import { type TidyReading, type TidyTable } from './tidyTable';
+
+/** What a column can mean. `date` or `day` is needed, and `unit`, `treatment` and `value`. */
+export const COLUMN_ROLES = [
+  'unit', 'treatment', 'value', 'date', 'day', 'block', 'treatmentLabel', 'control', 'seeds', 'plant', 'sownOn', 'state', 'lengthUnit', 'typed',
+  'leaves', 'lostReason', 'note', 'recordedAt', 'key', 'corrects',
+] as const; // prettier-ignore
+export type ColumnRole = (typeof COLUMN_ROLES)[number];
+
+export type DateOrder = 'year-month-day' | 'day-month-year' | 'month-day-year';
+
+export interface ColumnMapping {
+  /** Column heading per role. */
+  columns: Partial<Record<ColumnRole, string>>;
+  /** Unit of values that carry none of their own and have no unit column. */
+  lengthUnit: LengthUnit;
+  dateOrder: DateOrder;
+  /** Sowing day, for day 0; without it a sowing column or, with dates alone, the earliest date. */
+  sownOn: IsoDay | null;
+  /** The treatment that is the control, as written in the file; null takes the control column or the first one. */
+  control: string | null;
+}
+
+export interface RowProblem {
+  /** Line in the file, the heading being line 1. */
+  line: number;
+  sentence: string;
+}
+
+export interface CsvTable {
+  headings: string[];
+  rows: { line: number; cells: Record<string, string> }[];
+}
+
+export type ImportResult = { ok: true; table: TidyTable } | { ok: false; problems: RowProblem[] };
+
+export const MAX_ROWS = 20_000;
+/** No more than this many problems are listed; the first ones usually explain the rest. */
+export const MAX_PROBLEMS = 200;
+
+/** Splits a CSV into its heading and rows with their line numbers; separators comma, semicolon or tab are found out. */
+export function readCsv(text: string): { ok: true; csv: CsvTable } | { ok: false; reason: string } {
+  const plain = text.replace(/^\uFEFF/, '');
+  const parsed = Papa.parse<string[]>(plain, { delimiter: delimiterOf(plain) });
+  const quote = parsed.errors.find((e) => e.type === 'Quotes');
+  if (quote) return { ok: false, reason: `A quotation mark is opened and never closed near line ${(quote.row ?? 0) + 1}.` };
+  const headings = (parsed.data[0] ?? []).map((h) => h.trim());
+  if (headings.length < 2) return { ok: false, reason: 'This file has no table with at least two columns.' };
+  const named = headings.filter((h) => h !== '');
+  if (new Set(named).size < named.length) return { ok: false, reason: 'Two columns have the same heading. Give each its own name.' };
+  let line = 1;
+  const rows: CsvTable['rows'] = [];
+  for (const record of parsed.data) {
+    if (line > 1 && record.some((cell) => cell.trim() !== '')) rows.push({ line, cells: Object.fromEntries(headings.map((h, i) => [h, unguardCell(record[i] ?? '')])) });
+    line += 1 + record.reduce((breaks, cell) => breaks + (cell.match(/\n/g)?.length ?? 0), 0);
+  }
+  if (rows.length === 0) return { ok: false, reason: 'There is a heading and no row under it.' };
+  if (rows.length > MAX_ROWS) return { ok: false, reason: `This file has ${rows.length} rows; ${MAX_ROWS} at a time are possible.` };
+  return { ok: true, csv: { headings, rows } };
+}
+
+/** The separator that stands most often in the heading, outside of quotation marks. */
+function delimiterOf(text: string): string {
+  const heading = text.slice(0, 5000).replace(/"[^"]*"/g, '').split(/\r?\n/)[0]!; // prettier-ignore
+  const times = (mark: string) => heading.split(mark).length;
+  return [',', ';', '\t', '|'].reduce((best, mark) => (times(mark) > times(best) ? mark : best));
+}
+
+const GUESSES: Record<ColumnRole, RegExp> = {
+  unit: /^(unit|container|cup|pot|plot|jar|bag|cell|id|sample)$/i,
+  treatment: /^(treatment|group|condition|level|dose|variety|salt|water|light)s?$/i,
+  value: /^(value|height|length|measure(ment)?|size)([ _(].*)?$/i,
+  date: /^(date|checked_on|when)$/i,
+  day: /^(day|days|age|day_number|das)$/i,
+  block: /^(block|team|table|row|replicate|rep)$/i,
+  treatmentLabel: /^treatment_label$/i,
+  control: /^control$/i,
+  seeds: /^(seeds|sown|seeds_sown)$/i,
+  plant: /^(plant|seedling|tag)$/i,
+  sownOn: /^(sown_on|sowing_date|planted)$/i,
+  state: /^(state|status)$/i,
+  lengthUnit: /^(length_unit|unit_of_length|units)$/i,
+  typed: /^as_typed$/i,
+  leaves: /^(leaves|leaf_count)$/i,
+  lostReason: /^lost_because$/i,
+  note: /^(note|notes|remark|comment)s?$/i,
+  recordedAt: /^recorded_at$/i,
+  key: /^reading$/i,
+  corrects: /^corrects$/i,
+};
+
+/** A first mapping from the headings and cells; the person sees it and may change all of it. */
+export function guessMapping({ headings, rows }: CsvTable): ColumnMapping {
+  const columns: ColumnMapping['columns'] = {};
+  for (const role of COLUMN_ROLES) {
+    const heading = headings.find((h) => GUESSES[role].test(h) && !Object.values(columns).includes(h));
+    if (heading !== undefined) columns[role] = heading;
+  }
+  const named = /\b(mm|cm|in|inch(es)?)\b/i.exec((columns.value ?? '').replace(/_/g, ' '))?.[1]?.toLowerCase();
+  const dates = columns.date ? rows.map((r) => r.cells[columns.date!]!.trim()).filter((d) => d !== '') : [];
+  return { columns, lengthUnit: named === 'mm' ? 'mm' : named?.startsWith('in') ? 'in' : 'cm', dateOrder: guessDateOrder(dates), sownOn: null, control: null };
+}
+
+function guessDateOrder(dates: readonly string[]): DateOrder {
+  const parts = dates.map((d) => d.split(/[-/.]/).map(Number));
+  if (dates.every((d) => /^\d{4}/.test(d))) return 'year-month-day';
+  return parts.some((p) => (p[1] ?? 0) > 12) ? 'month-day-year' : 'day-month-year';
+}
+
+/** Reads a date in the given order (a four-digit year in front always means year-month-day); null where it is none. */
+export function readDate(text: string, order: DateOrder): IsoDay | null {
+  const parts = /^(\d{1,4})[-/.](\d{1,2})[-/.](\d{1,4})$/.exec(text.trim());
+  if (!parts) return null;
+  const numbers = parts.slice(1).map((p) => p.padStart(2, '0'));
+  const yearFirst = parts[1]!.length === 4;
+  const [year, month, day] = { 'year-month-day': [0, 1, 2], 'day-month-year': [2, 1, 0], 'month-day-year': [2, 0, 1] }[yearFirst ? 'year-month-day' : order].map((i) => numbers[i]!);
+  const iso = `${year!.length === 2 ? `20${year}` : year}-${month}-${day}`;
+  return isIsoDay(iso) ? iso : null;
+}
+
+const STATE_WORDS: [RegExp, ReadingState][] = [
+  [/^(measured|alive|up|ok)$/i, 'measured'],
+  [/^(not[- ]up|not up yet|not yet|0 up|none)$/i, 'not-up'],
+  [/^(lost|dead|died|gone|eaten)$/i, 'lost'],
+  [/^(not[- ]checked|missing|na|n\/a|absent|could not check|)$/i, 'not-checked'],
+];
+
+/**
+ * Reads a whole tidy table, or refuses it with every wrong row's line number and reason: nothing is taken half.
+ * Treatments that are not one letter get codes in order of appearance, the control first.
+ */
+export function importTidyCsv(csv: CsvTable, mapping: ColumnMapping): ImportResult {
+  const { columns } = mapping;
+  const missing = (['unit', 'treatment', 'value'] as const).filter((role) => !columns[role]);
+  if (missing.length > 0) return refuse([{ line: 1, sentence: `Choose the column for ${missing.join(', ')}.` }]);
+  if (!columns.day && !columns.date) return refuse([{ line: 1, sentence: 'Choose a column with the date or with the day since sowing.' }]);
+  const unused = Object.values(columns).find((heading) => !csv.headings.includes(heading));
+  if (unused !== undefined) return refuse([{ line: 1, sentence: `There is no column “${unused}”.` }]);
+  const reader = new RowReader(csv, mapping);
+  if (reader.problems.length > 0) return refuse(reader.problems);
+  return reader.result();
+}
+
+function refuse(problems: RowProblem[]): ImportResult {
+  return { ok: false, problems: [...problems].sort((a, b) => a.line - b.line).slice(0, MAX_PROBLEMS) };
+}
+
+type Row = CsvTable['rows'][number];
+
+class RowReader {
+  readonly problems: RowProblem[] = [];
+  private readonly sownOn: IsoDay | null;
+  private readonly readings: (TidyReading & { line: number })[] = [];
+  private readonly units = new Map<string, TidyTable['units'][number] & { line: number }>();
+  private readonly treatments = new Map<string, { label: string; control: boolean }>();
+
+  constructor(
+    private readonly csv: CsvTable,
+    private readonly mapping: ColumnMapping,
+  ) {
+    this.sownOn = mapping.sownOn ?? this.sowingDayFromFile();
+    if (this.sownOn === null) this.problems.push({ line: 1, sentence: 'Say on which day the seeds were sown, so that days can be counted.' });
+    else for (const row of csv.rows) this.readRow(row);
+    this.checkRepeats();
+    this.checkCorrections();
+  }
+
+  private cell(row: Row, role: ColumnRole): string {
+    const heading = this.mapping.columns[role];
+    return heading === undefined ? '' : (row.cells[heading] ?? '').trim();
+  }
+
+  private sowingDayFromFile(): IsoDay | null {
+    const days = this.csv.rows.map((r) => readDate(this.cell(r, 'sownOn'), this.mapping.dateOrder)).filter((d) => d !== null);
+    if (days.length > 0) return days[0]!;
+    const { date, day } = this.mapping.columns;
+    const first = this.csv.rows.find((r) => date && readDate(r.cells[date] ?? '', this.mapping.dateOrder));
+    if (first && day && /^\d+$/.test(this.cell(first, 'day'))) return addDays(readDate(this.cell(first, 'date'), this.mapping.dateOrder)!, -Number(this.cell(first, 'day')));
+    return null;
+  }
+
+  private readRow(row: Row): void {
+    const wrong = (sentence: string) => void this.problems.push({ line: row.line, sentence });
+    const unit = this.cell(row, 'unit');
+    const treatment = this.cell(row, 'treatment');
+    if (unit === '') return wrong('The unit is empty: which container is this?');
+    if (unit.length > 40) return wrong('The name of the unit is longer than 40 characters.');
+    if (treatment === '') return wrong(`The treatment of ${unit} is empty.`);
+    const label = this.cell(row, 'treatmentLabel') || treatment;
+    if (label.length > 60) return wrong('The name of the treatment is longer than 60 characters.');
+    this.noteUnit(row, unit, treatment, label);
+    if (!this.cell(row, 'date') && !this.cell(row, 'day') && !this.cell(row, 'state') && !this.cell(row, 'value')) return;
+    const day = this.readDay(row, wrong);
+    if (day === null) return;
+    const reading = this.readState(row, wrong);
+    if (reading === null) return;
+    const leaves = this.cell(row, 'leaves');
+    if (leaves !== '' && !(/^\d+$/.test(leaves) && Number(leaves) <= 99)) return wrong(`“${leaves}” is not a number of leaves.`);
+    const note = this.mapping.columns.note ? (row.cells[this.mapping.columns.note] ?? '') : '';
+    if (note.length > 500) return wrong('The note is longer than 500 characters.');
+    const recordedAt = this.cell(row, 'recordedAt');
+    if (recordedAt !== '' && Number.isNaN(Date.parse(recordedAt))) return wrong(`“${recordedAt}” is not a moment in time.`);
+    this.readings.push({
+      line: row.line,
+      unit,
+      plant: this.cell(row, 'plant') || '1',
+      day,
+      ...reading,
+      leaves: leaves === '' ? null : Number(leaves),
+      note: note === '' ? null : note,
+      recordedAt: recordedAt === '' ? null : new Date(recordedAt).toISOString(),
+      key: this.cell(row, 'key') || null,
+      corrects: this.cell(row, 'corrects') || null,
+    });
+  }
+
+  private noteUnit(row: Row, code: string, treatment: string, label: string): void {
+    const wrong = (sentence: string) => void this.problems.push({ line: row.line, sentence });
+    const block = this.cell(row, 'block') || null;
+    if (block !== null && block.length > 60) return wrong('The name of the block is longer than 60 characters.');
+    const seedsText = this.cell(row, 'seeds');
+    if (seedsText !== '' && !(/^\d+$/.test(seedsText) && Number(seedsText) <= 1000)) return wrong(`“${seedsText}” is not a number of seeds.`);
+    const known = this.units.get(code);
+    if (!known) {
+      this.units.set(code, { code, treatment, block, seeds: seedsText === '' ? 1 : Number(seedsText), line: row.line });
+      const named = this.mapping.control;
+      const control = named === null ? /^(yes|true|1|y)$/i.test(this.cell(row, 'control')) : named === treatment;
+      if (!this.treatments.has(treatment)) this.treatments.set(treatment, { label, control });
+    } else if (known.treatment !== treatment) wrong(`${code} has treatment “${known.treatment}” on line ${known.line} and “${treatment}” here. A container has one treatment.`);
+    else if (known.block !== block) wrong(`${code} is in block “${known.block ?? ''}” on line ${known.line} and “${block ?? ''}” here.`);
+  }
+
+  private readDay(row: Row, wrong: (sentence: string) => void): IsoDay | null {
+    const dateText = this.cell(row, 'date');
+    const dayText = this.cell(row, 'day');
+    const problem = (sentence: string) => (wrong(sentence), null);
+    if (dateText === '' && dayText === '') return problem('There is no date and no day.');
+    if (dayText !== '' && !/^\d{1,4}$/.test(dayText)) return problem(`“${dayText}” is not a whole number of days since sowing.`);
+    const counted = dayText === '' ? null : addDays(this.sownOn!, Number(dayText));
+    if (dateText === '') return counted;
+    const date = readDate(dateText, this.mapping.dateOrder);
+    if (date === null) return problem(`“${dateText}” is not a date written as ${this.mapping.dateOrder.replace(/-/g, ', ')}.`);
+    if (date < this.sownOn!) return problem(`${date} is before the sowing day, ${this.sownOn!}.`);
+    if (daysBetween(this.sownOn!, date) > 3650) return problem(`${date} is more than ten years after sowing.`);
+    if (counted !== null && counted !== date) return problem(`Day ${dayText} after sowing on ${this.sownOn!} is ${counted}, but the date says ${date}.`);
+    return date;
+  }
+
+  private readState(row: Row, wrong: (sentence: string) => void): Pick<TidyReading, 'state' | 'valueMm' | 'typed' | 'lostReason'> | null {
+    const problem = (sentence: string) => (wrong(sentence), null);
+    const value = this.cell(row, 'value');
+    const stateText = this.cell(row, 'state');
+    const inValue = value !== '' && STATE_WORDS.find(([words]) => words.test(value));
+    const named = STATE_WORDS.find(([words]) => words.test(stateText) && stateText !== '');
+    if (stateText !== '' && !named) return problem(`“${stateText}” is not a state: use measured, not-up, lost or not-checked.`);
+    const state = named?.[1] ?? (inValue ? inValue[1] : value === '' ? 'not-checked' : 'measured');
+    const reasonText = this.cell(row, 'lostReason');
+    const lostReason = LOST_REASONS.find((r) => r === reasonText) ?? null;
+    if (reasonText !== '' && lostReason === null) return problem(`“${reasonText}” is not a reason for a loss: use ${LOST_REASONS.join(', ')}.`);
+    if (state !== 'measured') {
+      if (value !== '' && !inValue) return problem(`The state is “${state}”, yet there is a value, ${value}. Leave one of them out.`);
+      return { state, valueMm: null, typed: null, lostReason: state === 'lost' ? ((lostReason ?? 'other') as LostReason) : null };
+    }
+    return this.readLength(row, value, problem);
+  }
+
+  private readLength(row: Row, value: string, problem: (sentence: string) => null) {
+    const unitText = this.cell(row, 'lengthUnit');
+    const unitOf = unitText === '' ? null : parseLength(`1 ${unitText}`);
+    if (unitOf && !unitOf.ok) return problem(`“${unitText}” is not a unit of length: use mm, cm or in.`);
+    const length = parseLength(value, unitOf?.ok ? unitOf.unit : this.mapping.lengthUnit);
+    if (!length.ok) return problem(length.reason);
+    if (length.mm === 0) return problem('A height of 0 is not taken: write not-up, lost or not-checked, they are three different facts.');
+    if (length.mm > 10_000) return problem(`${value} is more than 10 metres.`);
+    return { state: 'measured' as const, valueMm: length.mm, typed: this.cell(row, 'typed') || value, lostReason: null };
+  }
+
+  /** Two readings of one plant on one day need a correction between them, or plants to tell apart. */
+  private checkRepeats(): void {
+    const seen = new Map<string, number>();
+    for (const reading of this.readings) {
+      if (reading.corrects !== null) continue;
+      const place = JSON.stringify([reading.unit, reading.plant, reading.day]);
+      const line = seen.get(place);
+      if (line !== undefined) this.problems.push({ line: reading.line, sentence: `${reading.unit} already has a reading for ${reading.day} on line ${line}. Choose a plant column if several plants grow in one container.` });
+      else seen.set(place, reading.line);
+    }
+  }
+
+  private checkCorrections(): void {
+    const keys = new Map<string, TidyReading & { line: number }>();
+    for (const reading of this.readings) {
+      if (reading.key !== null && keys.has(reading.key)) this.problems.push({ line: reading.line, sentence: `The reading “${reading.key}” is on line ${keys.get(reading.key)!.line} too.` });
+      if (reading.corrects !== null && !keys.has(reading.corrects)) this.problems.push({ line: reading.line, sentence: `It corrects “${reading.corrects}”, which is on no line above it.` });
+      if (reading.key !== null) keys.set(reading.key, reading);
+    }
+  }
+
+  result(): ImportResult {
+    const names = [...this.treatments.keys()];
+    const control = names.find((n) => this.treatments.get(n)!.control) ?? names[0]!;
+    if (names.length < 2) return refuse([{ line: 2, sentence: 'There is only one treatment, so nothing can be compared.' }]);
+    if (names.length > 6) return refuse([{ line: 2, sentence: `There are ${names.length} treatments; six can be compared. Is this the right column?` }]);
+    const ordered = [control, ...names.filter((n) => n !== control)];
+    const codes = new Map(ordered.map((name, i) => [name, String.fromCharCode(65 + i)]));
+    return {
+      ok: true,
+      table: {
+        sownOn: this.sownOn!,
+        treatments: ordered.map((name) => ({ code: codes.get(name)!, label: this.treatments.get(name)!.label, control: name === control })),
+        units: [...this.units.values()].map(({ code, treatment, block, seeds }) => ({ code, treatment: codes.get(treatment)!, block, seeds })),
+        readings: this.readings.map(({ line: _line, ...reading }) => reading),
+      },
+    };
+  }
+}

@@ -1,0 +1,43 @@
+import { reading } from '../../test/records';
+import { currentReadings, replacedBy } from './reading';
+import { recordedDays, standingsOn } from './standing';
+
+const day = (d: number) => `2026-03-${String(d).padStart(2, '0')}`;
+const on = (readings: ReturnType<typeof reading>[], d: number) => standingsOn(['A1'], readings, day(d)).get('A1')!;
+
+test('not up, not looked at, measured and lost are four facts', () => {
+  const readings = [
+    reading({ containerId: 'A1', day: day(3) }),
+    reading({ containerId: 'A1', day: day(9), valueMm: 40 }),
+    reading({ containerId: 'A1', day: day(12), state: 'lost', lostReason: 'eaten' }),
+  ];
+  expect(on(readings, 3).state).toBe('not-up');
+  expect(on(readings, 5).state).toBe('not-checked');
+  expect(on(readings, 9)).toMatchObject({ state: 'measured', heightMm: 40 });
+  expect(on(readings, 20)).toMatchObject({ state: 'lost', lostOn: day(12), lostReason: 'eaten', heightMm: null });
+  expect(recordedDays(readings)).toEqual([day(3), day(9), day(12)]);
+});
+
+test('a correction stands in for what it corrects, and the old value stays to be seen', () => {
+  const wrong = reading({ containerId: 'A1', id: 'old', valueMm: 60 });
+  const right = reading({ containerId: 'A1', id: 'new', valueMm: 160, supersedes: 'old', recordedAt: '2026-03-19T11:00:00.000Z' });
+  expect(currentReadings([right, wrong]).map((r) => r.id)).toEqual(['new']);
+  expect(replacedBy([right, wrong], 'new').map((r) => r.valueMm)).toEqual([60]);
+  expect(on([right, wrong], 19).heightMm).toBe(160);
+});
+
+test('two devices that disagree: the newest counts, and it is said', () => {
+  const first = reading({ containerId: 'A1', id: 'x', valueMm: 60 });
+  const second = reading({ containerId: 'A1', id: 'y', valueMm: 62, recordedAt: '2026-03-19T10:05:00.000Z' });
+  expect(on([second, first], 19)).toMatchObject({ heightMm: 62, disputed: true });
+  expect(on([first], 19).disputed).toBe(false);
+});
+
+test('several plants in one container are one mean, and one lost plant does not lose the container', () => {
+  const readings = [
+    reading({ containerId: 'A1', id: '1', plant: '1', valueMm: 60 }),
+    reading({ containerId: 'A1', id: '2', plant: '2', valueMm: 80 }),
+    reading({ containerId: 'A1', id: '3', plant: '3', state: 'lost', lostReason: 'died' }),
+  ];
+  expect(on(readings, 19)).toMatchObject({ state: 'measured', heightMm: 70, plants: 2 });
+});
