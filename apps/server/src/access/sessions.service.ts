@@ -1,0 +1,73 @@
+import { createHash, randomBytes } from 'node:crypto';
+import { Inject, Injectable } from '@nestjs/common';
+import { type Request, type Response } from 'express';
+import { DataSource, LessThan } from 'typeorm';
+import { type Settings, SETTINGS } from '../settings';
+import { AccessSession } from './accessSession.entity';
+import { type TeacherRequester, type TeamRequester } from './requester';
+
+const HOUR = 3_600_000;
+/** A teacher's device and a shared tablet may hold both sessions at once, so each has its own cookie. */
+const COOKIES = { teacher: 'sprout_teacher', team: 'sprout_team' } as const;
+const LIFE = { teacher: 14 * 24 * HOUR, team: 120 * 24 * HOUR };
+
+type Kind = keyof typeof COOKIES;
+
+const hashOf = (token: string) => createHash('sha256').update(token).digest('hex');
+
+/** Server-side sessions behind random tokens in HttpOnly, SameSite cookies. */
+@Injectable()
+export class SessionsService {
+  constructor(
+    private readonly dataSource: DataSource,
+    @Inject(SETTINGS) private readonly settings: Settings,
+  ) {}
+
+  async open(kind: Kind, ownerId: string, response: Response): Promise<void> {
+    const token = randomBytes(32).toString('base64url');
+    const sessions = this.dataSource.getRepository(AccessSession);
+    await sessions.delete({ expiresAt: LessThan(new Date()) });
+    await sessions.insert({
+      tokenHash: hashOf(token),
+      teacherId: kind === 'teacher' ? ownerId : null,
+      teamId: kind === 'team' ? ownerId : null,
+      expiresAt: new Date(Date.now() + LIFE[kind]),
+    });
+    response.cookie(COOKIES[kind], token, { httpOnly: true, sameSite: 'strict', secure: this.settings.secureCookies, path: '/', maxAge: LIFE[kind] });
+  }
+
+  async close(kind: Kind, request: Request, response: Response): Promise<void> {
+    const token = this.tokenOf(kind, request);
+    if (token) await this.dataSource.getRepository(AccessSession).delete({ tokenHash: hashOf(token) });
+    response.clearCookie(COOKIES[kind], { path: '/' });
+  }
+
+  /** Ends every session of a team, as when its PIN is made anew. */
+  async closeAllOfTeam(teamId: string): Promise<void> {
+    await this.dataSource.getRepository(AccessSession).delete({ teamId });
+  }
+
+  async teacher(request: Request): Promise<TeacherRequester | null> {
+    const session = await this.find('teacher', request);
+    return session?.teacher ? { kind: 'teacher', teacherId: session.teacher.id, schoolId: session.teacher.schoolId } : null;
+  }
+
+  async team(request: Request): Promise<TeamRequester | null> {
+    const session = await this.find('team', request);
+    if (!session?.team) return null;
+    return { kind: 'team', teamId: session.team.id, classId: session.team.classId, schoolId: session.team.classGroup.schoolId };
+  }
+
+  private async find(kind: Kind, request: Request): Promise<AccessSession | null> {
+    const token = this.tokenOf(kind, request);
+    if (!token) return null;
+    const relations = kind === 'teacher' ? { teacher: true } : { team: { classGroup: true } };
+    const session = await this.dataSource.getRepository(AccessSession).findOne({ where: { tokenHash: hashOf(token) }, relations });
+    return session && session.expiresAt > new Date() ? session : null;
+  }
+
+  private tokenOf(kind: Kind, request: Request): string | null {
+    const token: unknown = (request.cookies as Record<string, unknown> | undefined)?.[COOKIES[kind]];
+    return typeof token === 'string' && token.length <= 100 ? token : null;
+  }
+}

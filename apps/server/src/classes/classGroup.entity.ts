@@ -1,0 +1,19 @@
+import { type GradeBand } from '@bright-sprout/contracts/classes';
+import { Column, Entity, Index, JoinColumn, ManyToOne, OneToMany, PrimaryColumn, type Relation } from 'typeorm';
+import { School } from '../access/school.entity';
+import { Teacher } from '../access/teacher.entity';
+import { Team } from './team.entity';
+
+@Entity('class_group')
+export class ClassGroup {
+  @PrimaryColumn('uuid') id: string;
+  @Column('uuid', { name: 'school_id' }) schoolId: string;
+  @ManyToOne(() => School, { onDelete: 'CASCADE' }) @JoinColumn({ name: 'school_id' }) school: Relation<School>;
+  @Column('uuid', { name: 'teacher_id' }) teacherId: string;
+  @ManyToOne(() => Teacher, { onDelete: 'CASCADE' }) @JoinColumn({ name: 'teacher_id' }) teacher: Relation<Teacher>;
+  @Column({ length: 40 }) name: string;
+  @Column('varchar', { name: 'grade_band', length: 10 }) gradeBand: GradeBand;
+  @Column({ name: 'time_zone', length: 60 }) timeZone: string;
+  @Index('class_group_join_code', { unique: true }) @Column('char', { name: 'join_code', length: 6 }) joinCode: string;
+  @OneToMany(() => Team, (team) => team.classGroup) teams: Relation<Team>[];
+}

@@ -1,0 +1,40 @@
+import { type ClassView, SaveClassRequest, SaveTeamsRequest } from '@bright-sprout/contracts/classes';
+import { Body, Controller, Get, HttpCode, Param, Post, Put, UseGuards } from '@nestjs/common';
+import { ApiTags } from '@nestjs/swagger';
+import { TeacherGuard } from '../access/guards';
+import { Asking, type TeacherRequester } from '../access/requester';
+import { IdPipe } from '../problems/idPipe';
+import { ClassesService } from './classes.service';
+
+@ApiTags('classes')
+@Controller('classes')
+@UseGuards(TeacherGuard)
+export class ClassesController {
+  constructor(private readonly classes: ClassesService) {}
+
+  @Get()
+  list(@Asking() teacher: TeacherRequester): Promise<ClassView[]> {
+    return this.classes.list(teacher);
+  }
+
+  @Get(':id')
+  one(@Asking() teacher: TeacherRequester, @Param('id', IdPipe) id: string): Promise<ClassView> {
+    return this.classes.one(teacher, id);
+  }
+
+  @Put(':id')
+  save(@Asking() teacher: TeacherRequester, @Param('id', IdPipe) id: string, @Body() body: SaveClassRequest): Promise<ClassView> {
+    return this.classes.save(teacher, id, body);
+  }
+
+  @Put(':id/teams')
+  saveTeams(@Asking() teacher: TeacherRequester, @Param('id', IdPipe) id: string, @Body() body: SaveTeamsRequest): Promise<ClassView> {
+    return this.classes.saveTeams(teacher, id, body);
+  }
+
+  @Post(':id/teams/:teamId/pin')
+  @HttpCode(200)
+  renewPin(@Asking() teacher: TeacherRequester, @Param('id', IdPipe) id: string, @Param('teamId', IdPipe) teamId: string): Promise<ClassView> {
+    return this.classes.renewPin(teacher, id, teamId);
+  }
+}

@@ -1,0 +1,107 @@
+import { randomInt } from 'node:crypto';
+import { EMBLEM_NAMES } from '@bright-sprout/contracts/access';
+import { type ClassView, SaveClassRequest, SaveTeamsRequest } from '@bright-sprout/contracts/classes';
+import { isTimeZone } from '@bright-sprout/core/calendar/days';
+import { Injectable } from '@nestjs/common';
+import { DataSource, In, IsNull } from 'typeorm';
+import { PinsService } from '../access/pins.service';
+import { type TeacherRequester } from '../access/requester';
+import { Scope } from '../access/scope.service';
+import { SessionsService } from '../access/sessions.service';
+import { isDuplicate, Transactions } from '../database/transactions';
+import { Container } from '../investigations/container.entity';
+import { Investigation } from '../investigations/investigation.entity';
+import { notFound, Problem } from '../problems/problem';
+import { ClassGroup } from './classGroup.entity';
+import { Team } from './team.entity';
+
+/** No letters or digits that are read for one another. */
+const CODE_SIGNS = 'ABCDEFGHJKMNPQRSTUVWXYZ23456789';
+
+@Injectable()
+export class ClassesService {
+  constructor(
+    private readonly dataSource: DataSource,
+    private readonly transactions: Transactions,
+    private readonly scope: Scope,
+    private readonly pins: PinsService,
+    private readonly sessions: SessionsService,
+  ) {}
+
+  async list(teacher: TeacherRequester): Promise<ClassView[]> {
+    const classes = await this.scope.classesOf(teacher);
+    const investigations = await this.dataSource
+      .getRepository(Investigation)
+      .find({ where: { classId: In(classes.map((c) => c.id)), removedAt: IsNull() }, order: { sownOn: 'DESC' } });
+    return classes.map((c) => this.view(c, investigations.filter((i) => i.classId === c.id))); // prettier-ignore
+  }
+
+  async one(teacher: TeacherRequester, id: string): Promise<ClassView> {
+    const found = await this.scope.classOf(teacher, id);
+    return this.view(found, await this.dataSource.getRepository(Investigation).find({ where: { classId: id, removedAt: IsNull() }, order: { sownOn: 'DESC' } }));
+  }
+
+  /** Makes the class, or changes the teacher's own one under this id. */
+  async save(teacher: TeacherRequester, id: string, request: SaveClassRequest): Promise<ClassView> {
+    if (!isTimeZone(request.timeZone)) throw new Problem(400, 'This time zone is not known.', { errors: [{ path: 'timeZone', sentence: 'Choose a time zone from the list.' }] });
+    const classes = this.dataSource.getRepository(ClassGroup);
+    if (await classes.existsBy({ id })) {
+      await this.scope.classOf(teacher, id);
+      await classes.update({ id }, { ...request });
+    } else await this.insertWithCode({ id, schoolId: teacher.schoolId, teacherId: teacher.teacherId, ...request });
+    return this.one(teacher, id);
+  }
+
+  private async insertWithCode(group: Omit<ClassGroup, 'joinCode' | 'school' | 'teacher' | 'teams'>): Promise<void> {
+    for (let attempt = 1; ; attempt++) {
+      const joinCode = Array.from({ length: 6 }, () => CODE_SIGNS[randomInt(CODE_SIGNS.length)]).join('');
+      try {
+        await this.dataSource.getRepository(ClassGroup).insert({ ...group, joinCode });
+        return;
+      } catch (error) {
+        const made = await this.dataSource.getRepository(ClassGroup).findOneBy({ id: group.id });
+        if (made && made.teacherId === group.teacherId) return;
+        if (!isDuplicate(error) || attempt === 5) throw error;
+      }
+    }
+  }
+
+  /** Sets the teams of the class: new ones get a PIN, missing ones go unless containers are theirs. */
+  async saveTeams(teacher: TeacherRequester, classId: string, { teams }: SaveTeamsRequest): Promise<ClassView> {
+    const group = await this.scope.classOf(teacher, classId);
+    const gone = group.teams.filter((t) => !teams.some((r) => r.id === t.id));
+    const fresh = teams.filter((r) => !group.teams.some((t) => t.id === r.id));
+    await this.transactions.run(async (manager) => {
+      const busy = await manager.getRepository(Container).findOne({ where: { teamId: In(gone.map((t) => t.id)) }, relations: { team: true } });
+      if (busy) throw new Problem(422, `${busy.team!.nickname} look after containers, so the team stays. Nothing was changed.`);
+      await manager.getRepository(Team).delete({ id: In(gone.map((t) => t.id)), classId });
+      const kept = teams.filter((r) => !fresh.includes(r));
+      for (const { id, emblem } of kept) await manager.getRepository(Team).update({ id, classId }, { emblem, nickname: EMBLEM_NAMES[emblem] });
+      for (const { id, emblem } of fresh) await manager.getRepository(Team).insert({ id, classId, emblem, nickname: EMBLEM_NAMES[emblem], sealedPin: this.pins.seal(this.pins.draw()) });
+    });
+    return this.one(teacher, classId);
+  }
+
+  /** Draws a new PIN and ends the team's open sessions. */
+  async renewPin(teacher: TeacherRequester, classId: string, teamId: string): Promise<ClassView> {
+    const group = await this.scope.classOf(teacher, classId);
+    if (!group.teams.some((t) => t.id === teamId)) throw notFound('This team');
+    await this.dataSource.getRepository(Team).update({ id: teamId, classId }, { sealedPin: this.pins.seal(this.pins.draw()) });
+    await this.sessions.closeAllOfTeam(teamId);
+    return this.one(teacher, classId);
+  }
+
+  private view(group: ClassGroup, investigations: Investigation[]): ClassView {
+    const { id, name, gradeBand, timeZone, joinCode } = group;
+    const teams = [...group.teams].sort((a, b) => (a.id < b.id ? -1 : 1));
+    return {
+      id,
+      name,
+      gradeBand,
+      timeZone,
+      joinCode,
+      teams: teams.map((t) => ({ id: t.id, emblem: t.emblem, nickname: t.nickname, pin: this.pins.open(t.sealedPin) })),
+      investigations: investigations.map((i) => ({ id: i.id, question: i.question, phase: i.phase, sownOn: i.sownOn })),
+    };
+  }
+}

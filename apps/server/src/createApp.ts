@@ -1,0 +1,75 @@
+import { existsSync } from 'node:fs';
+import { join } from 'node:path';
+import { MAX_IMPORT_CHARACTERS } from '@bright-sprout/contracts/imports';
+import { NestFactory } from '@nestjs/core';
+import { type NestExpressApplication } from '@nestjs/platform-express';
+import compression from 'compression';
+import cookieParser from 'cookie-parser';
+import express, { type NextFunction, type Request, type Response } from 'express';
+import helmet from 'helmet';
+import { AppModule } from './app.module';
+import { describeApi } from './openApi';
+import { ProblemFilter } from './problems/problemFilter';
+import { validationPipe } from './problems/validationPipe';
+import { type Settings } from './settings';
+
+const JSON_LIMIT = '100kb';
+
+/** The whole server, ready to listen: API under /api, everything else is the web application. */
+export async function createApp(settings: Settings): Promise<NestExpressApplication> {
+  const app = await NestFactory.create<NestExpressApplication>(AppModule.with(settings), { bodyParser: false, logger: ['warn', 'error'] });
+  app.use(
+    helmet({
+      contentSecurityPolicy: {
+        useDefaults: false,
+        directives: {
+          defaultSrc: ["'none'"],
+          scriptSrc: ["'self'"],
+          styleSrc: ["'self'"],
+          // Charts and React set single style properties on elements; whole style sheets come from this server only.
+          styleSrcAttr: ["'unsafe-inline'"],
+          imgSrc: ["'self'", 'data:', 'blob:'],
+          fontSrc: ["'self'"],
+          connectSrc: ["'self'"],
+          workerSrc: ["'self'"],
+          manifestSrc: ["'self'"],
+          baseUri: ["'none'"],
+          formAction: ["'self'"],
+          frameAncestors: ["'none'"],
+        },
+      },
+      strictTransportSecurity: settings.secureCookies,
+    }),
+  );
+  app.use(compression({ filter: (request, response) => !String(response.getHeader('content-type')).startsWith('text/event-stream') && compression.filter(request, response) }));
+  app.use(cookieParser());
+  app.use(refuseOtherOrigins);
+  app.use('/api/v1/imports', express.json({ limit: MAX_IMPORT_CHARACTERS * 2 }));
+  app.use(express.json({ limit: JSON_LIMIT }));
+  app.setGlobalPrefix('api/v1', { exclude: ['api/health'] });
+  app.useGlobalPipes(validationPipe());
+  app.useGlobalFilters(new ProblemFilter());
+  app.enableShutdownHooks();
+  describeApi(app);
+  serveWeb(app, settings.webFolder);
+  return app;
+}
+
+/** A browser that sends an unsafe request from another site says so in Origin; SameSite cookies are the first lock, this the second. */
+function refuseOtherOrigins(request: Request, response: Response, next: NextFunction): void {
+  const { origin, host } = request.headers;
+  const safe = ['GET', 'HEAD', 'OPTIONS'].includes(request.method);
+  if (safe || !origin || URL.parse(origin)?.host === host) return next();
+  response.status(403).type('application/problem+json').send(JSON.stringify({ type: 'about:blank', title: 'Not allowed', status: 403, detail: 'This request came from another site.' }));
+}
+
+/** Files with a hash in their name never change; the page itself is asked for anew each time. */
+function serveWeb(app: NestExpressApplication, folder: string): void {
+  if (!existsSync(join(folder, 'index.html'))) return;
+  app.use('/assets', express.static(join(folder, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }));
+  app.use(express.static(folder, { index: false, maxAge: '1h' }));
+  app.use((request: Request, response: Response, next: NextFunction) => {
+    if (request.method !== 'GET' || request.path.startsWith('/api')) return next();
+    response.set('cache-control', 'no-cache').sendFile(join(folder, 'index.html'));
+  });
+}

@@ -1,0 +1,23 @@
+import { DataSource, type DataSourceOptions } from 'typeorm';
+import { ENTITIES } from './entities';
+import { FirstTables1763900000000 } from './migrations/1763900000000-FirstTables';
+
+/** One place says how the database is reached: UTC, days as text, migrations only. */
+export function databaseOptions(url: string): DataSourceOptions {
+  return {
+    type: 'mariadb',
+    url,
+    entities: ENTITIES,
+    migrations: [FirstTables1763900000000],
+    migrationsTableName: 'migration',
+    synchronize: false,
+    timezone: 'Z',
+    dateStrings: ['DATE'],
+    charset: 'utf8mb4',
+    poolSize: 12,
+  } as DataSourceOptions;
+}
+
+export function openDatabase(url: string): Promise<DataSource> {
+  return new DataSource(databaseOptions(url)).initialize();
+}

@@ -1,0 +1,15 @@
+import { AccessSession } from '../access/accessSession.entity';
+import { FailedAttempt } from '../access/failedAttempt.entity';
+import { School } from '../access/school.entity';
+import { Teacher } from '../access/teacher.entity';
+import { PlantCheck } from '../checks/plantCheck.entity';
+import { ReadingEntity } from '../checks/reading.entity';
+import { ClassGroup } from '../classes/classGroup.entity';
+import { Team } from '../classes/team.entity';
+import { Container } from '../investigations/container.entity';
+import { Investigation } from '../investigations/investigation.entity';
+import { TreatmentEntity } from '../investigations/treatment.entity';
+import { Change } from '../live/change.entity';
+
+/** Every table, named one by one so that nothing is picked up by accident. */
+export const ENTITIES = [School, Teacher, AccessSession, FailedAttempt, ClassGroup, Team, Investigation, TreatmentEntity, Container, PlantCheck, ReadingEntity, Change];

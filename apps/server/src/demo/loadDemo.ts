@@ -1,0 +1,111 @@
+import { EMBLEM_NAMES } from '@bright-sprout/contracts/access';
+import { dayInZone, type IsoDay } from '@bright-sprout/core/calendar/days';
+import { dealContainers } from '@bright-sprout/core/design/dealContainers';
+import { makeTreatments } from '@bright-sprout/core/design/treatments';
+import { formatLength } from '@bright-sprout/core/quantities/length';
+import { generatorFrom } from '@bright-sprout/core/random/generator';
+import { speciesById } from '@bright-sprout/core/seeds/catalogue';
+import { type SimulatedReading, simulateInvestigation } from '@bright-sprout/core/simulate/simulateInvestigation';
+import { DataSource, type EntityManager } from 'typeorm';
+import { hashPassword } from '../access/access.service';
+import { PinsService } from '../access/pins.service';
+import { School } from '../access/school.entity';
+import { Teacher } from '../access/teacher.entity';
+import { PlantCheck } from '../checks/plantCheck.entity';
+import { ReadingEntity } from '../checks/reading.entity';
+import { ClassGroup } from '../classes/classGroup.entity';
+import { Team } from '../classes/team.entity';
+import { newId, requestHash } from '../database/ids';
+import { Container } from '../investigations/container.entity';
+import { Investigation } from '../investigations/investigation.entity';
+import { TreatmentEntity } from '../investigations/treatment.entity';
+import { type Settings } from '../settings';
+import { DEMO_CLASSES, DEMO_EMBLEMS, DEMO_LEVELS, DEMO_TEACHER, type DemoClass } from './demoScenario';
+
+/** The PIN of each demo team, in the order of the emblems. */
+export function demoPins(demoClass: Pick<DemoClass, 'pinSeed'>): string[] {
+  const random = generatorFrom(demoClass.pinSeed);
+  return DEMO_EMBLEMS.map(() => String(random.below(10_000)).padStart(4, '0'));
+}
+
+/** Fills an empty database with the demo school; does nothing where there is any teacher. True when it was loaded. */
+export async function loadDemo(dataSource: DataSource, settings: Settings, today?: IsoDay): Promise<boolean> {
+  const timeZone = Intl.DateTimeFormat().resolvedOptions().timeZone;
+  const pins = new PinsService(settings);
+  return dataSource.transaction(async (manager) => {
+    if (await manager.getRepository(Teacher).exists()) return false;
+    const schoolId = newId();
+    const teacherId = newId();
+    await manager.getRepository(School).insert({ id: schoolId, name: DEMO_TEACHER.schoolName });
+    await manager.getRepository(Teacher).insert({ id: teacherId, schoolId, email: DEMO_TEACHER.email, name: DEMO_TEACHER.name, passwordHash: await hashPassword(DEMO_TEACHER.password) });
+    for (const demo of DEMO_CLASSES) {
+      const classId = newId();
+      await manager.getRepository(ClassGroup).insert({ id: classId, schoolId, teacherId, name: demo.name, gradeBand: demo.gradeBand, timeZone, joinCode: demo.joinCode });
+      const secrets = demoPins(demo);
+      const teams = DEMO_EMBLEMS.map((emblem, i) => ({ id: newId(), classId, emblem, nickname: EMBLEM_NAMES[emblem], sealedPin: pins.seal(secrets[i]!) }));
+      await manager.getRepository(Team).insert(teams);
+      await loadInvestigation(manager, demo, classId, teams.map((t) => t.id), today ?? dayInZone(new Date(), timeZone)); // prettier-ignore
+    }
+    return true;
+  });
+}
+
+async function loadInvestigation(manager: EntityManager, demo: DemoClass, classId: string, teamIds: string[], today: IsoDay): Promise<void> {
+  const plan = demo.investigation;
+  const id = newId();
+  const sownOn = plan.sownOn(today);
+  const treatments = makeTreatments(DEMO_LEVELS.map((label) => ({ label })), 0); // prettier-ignore
+  const deal = dealContainers(treatments.map((t) => t.code), teamIds.length, teamIds.length, plan.seed); // prettier-ignore
+  await manager.getRepository(Investigation).insert({
+    id,
+    classId,
+    question: plan.question,
+    factor: 'salt in the water',
+    phase: plan.phase,
+    origin: 'planned',
+    speciesId: plan.speciesId,
+    methodId: plan.methodId,
+    sownOn,
+    resolution: plan.resolution,
+    beforeSprouting: plan.beforeSprouting,
+    drawSeed: plan.seed,
+    splitSentence: deal.sentence,
+    sharedWithTeams: plan.shared,
+    requestHash: requestHash(plan.question),
+  });
+  const treatmentIds = new Map(treatments.map((t) => [t.code, newId()]));
+  await manager.getRepository(TreatmentEntity).insert(treatments.map((t) => ({ id: treatmentIds.get(t.code)!, investigationId: id, ...t })));
+  const containers = deal.containers.map((c) => ({ id: newId(), investigationId: id, treatmentId: treatmentIds.get(c.treatment)!, teamId: teamIds[c.team!]!, code: c.code, position: c.position, seedsSown: plan.seeds }));
+  await manager.getRepository(Container).insert(containers);
+  const containerIds = new Map(containers.map((c) => [c.code, c.id]));
+  const simulated = simulateInvestigation({
+    species: speciesById(plan.speciesId)!,
+    containers: deal.containers.map((c) => ({ code: c.code, treatment: c.treatment, team: c.team!, seeds: plan.seeds })),
+    effects: plan.effects,
+    checkDays: plan.checkDays,
+    temperature: plan.temperature,
+    sownOn,
+    resolution: plan.resolution,
+    trouble: plan.trouble,
+    seed: plan.seed,
+  });
+  const past = simulated.filter((r) => r.day < today);
+  const slipped = past.filter((r) => (r.valueMm ?? 0) > 110).pop();
+  const rows = past.flatMap((r) => rowsOf(r, containerIds.get(r.code)!, teamIds[r.team]!, demo, r === slipped));
+  await manager.getRepository(PlantCheck).insert(rows.map((r) => r.check));
+  await manager.getRepository(ReadingEntity).insert(rows.map((r) => r.reading));
+}
+
+/** One look as stored; the slip of the demo is a missed leading 1, put right a minute later. */
+function rowsOf(simulated: SimulatedReading, containerId: string, teamId: string, { investigation }: DemoClass, slip: boolean) {
+  const at = (minute: number) => new Date(`${simulated.day}T10:${String(15 + minute).padStart(2, '0')}:00Z`);
+  const row = (valueMm: number | null, minute: number, supersedesId: string | null) => {
+    const check = { id: newId(), containerId, teamId, day: simulated.day, recordedAt: at(minute), receivedAt: at(minute), source: 'simulated' as const, requestHash: requestHash(simulated) };
+    const { state, leaves, lostReason } = simulated;
+    const typed = valueMm === null ? null : formatLength(valueMm, investigation.resolution);
+    return { check, reading: { id: newId(), checkId: check.id, plant: '1', state, valueMm, typed, leaves, lostReason, note: null, supersedesId } };
+  };
+  if (!slip) return [row(simulated.valueMm, simulated.team, null)];
+  const wrong = row(simulated.valueMm! - 100, simulated.team, null);
+  return [wrong, row(simulated.valueMm, simulated.team + 1, wrong.reading.id)];
+}

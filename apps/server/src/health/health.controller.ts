@@ -1,0 +1,19 @@
+import { Controller, Get } from '@nestjs/common';
+import { ApiTags } from '@nestjs/swagger';
+import { SkipThrottle } from '@nestjs/throttler';
+import { DataSource } from 'typeorm';
+import { VERSION } from '../version';
+
+@ApiTags('health')
+@Controller('api')
+@SkipThrottle()
+export class HealthController {
+  constructor(private readonly dataSource: DataSource) {}
+
+  /** 200 with the version once the server can reach its database. */
+  @Get('health')
+  async health(): Promise<{ status: 'ok'; version: string }> {
+    await this.dataSource.query('SELECT 1');
+    return { status: 'ok', version: VERSION };
+  }
+}

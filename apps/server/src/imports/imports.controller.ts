@@ -1,0 +1,21 @@
+import { ImportRequest } from '@bright-sprout/contracts/imports';
+import { type InvestigationView } from '@bright-sprout/contracts/investigations';
+import { Body, Controller, Param, Put, UseGuards } from '@nestjs/common';
+import { ApiTags } from '@nestjs/swagger';
+import { TeacherGuard } from '../access/guards';
+import { Asking, type TeacherRequester } from '../access/requester';
+import { IdPipe } from '../problems/idPipe';
+import { ImportsService } from './imports.service';
+
+@ApiTags('imports')
+@Controller('imports')
+@UseGuards(TeacherGuard)
+export class ImportsController {
+  constructor(private readonly imports: ImportsService) {}
+
+  /** Makes an investigation under this id from a tidy CSV; wrong rows refuse the whole file. */
+  @Put(':id')
+  import(@Asking() teacher: TeacherRequester, @Param('id', IdPipe) id: string, @Body() body: ImportRequest): Promise<InvestigationView> {
+    return this.imports.import(teacher, id, body);
+  }
+}

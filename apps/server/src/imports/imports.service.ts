@@ -1,0 +1,109 @@
+import { ImportRequest, isColumnMap } from '@bright-sprout/contracts/imports';
+import { type InvestigationView } from '@bright-sprout/contracts/investigations';
+import { importTidyCsv, readCsv } from '@bright-sprout/core/formats/importTidyCsv';
+import { type TidyReading, type TidyTable } from '@bright-sprout/core/formats/tidyTable';
+import { speciesById } from '@bright-sprout/core/seeds/catalogue';
+import { Injectable } from '@nestjs/common';
+import { type EntityManager, type ObjectLiteral } from 'typeorm';
+import { type TeacherRequester } from '../access/requester';
+import { Scope } from '../access/scope.service';
+import { PlantCheck } from '../checks/plantCheck.entity';
+import { ReadingEntity } from '../checks/reading.entity';
+import { newId, requestHash } from '../database/ids';
+import { Container } from '../investigations/container.entity';
+import { Investigation } from '../investigations/investigation.entity';
+import { InvestigationsService } from '../investigations/investigations.service';
+import { TreatmentEntity } from '../investigations/treatment.entity';
+import { ChangesService } from '../live/changes.service';
+import { Problem } from '../problems/problem';
+
+const CHUNK = 500;
+
+/** Brings a tidy table in as a finished investigation: whole or not at all. */
+@Injectable()
+export class ImportsService {
+  constructor(
+    private readonly scope: Scope,
+    private readonly investigations: InvestigationsService,
+    private readonly changes: ChangesService,
+  ) {}
+
+  async import(teacher: TeacherRequester, id: string, request: ImportRequest): Promise<InvestigationView> {
+    const group = await this.scope.classOf(teacher, request.classId);
+    const hash = requestHash(request);
+    if (await this.investigations.alreadyMade(teacher, id, hash)) return this.investigations.viewOf(teacher, id);
+    const table = this.read(request);
+    if (!speciesById(request.speciesId)) throw new Problem(400, 'This kind of plant is not in the catalogue.');
+    await this.investigations.insert(id, hash, async (manager) => {
+      await manager.getRepository(Investigation).insert({
+        id,
+        classId: group.id,
+        question: request.question,
+        factor: request.factor,
+        phase: 'finished',
+        origin: 'imported',
+        speciesId: request.speciesId,
+        methodId: null,
+        sownOn: table.sownOn,
+        resolution: request.mapping.lengthUnit === 'in' ? 'quarter-in' : 'mm',
+        beforeSprouting: 'exclude',
+        drawSeed: 0,
+        splitSentence: 'These records came from a file; their places and teams are as the file says.',
+        requestHash: hash,
+      });
+      await this.insertTable(manager, id, table);
+      await this.changes.note(manager, { kind: 'investigation-changed', classId: group.id, investigationId: id });
+    });
+    return this.investigations.viewOf(teacher, id);
+  }
+
+  private read({ text, mapping }: ImportRequest): TidyTable {
+    if (!isColumnMap(mapping.columns)) throw new Problem(400, 'The meaning of a column is not known.');
+    const read = readCsv(text);
+    if (!read.ok) throw new Problem(422, read.reason);
+    const result = importTidyCsv(read.csv, { ...mapping, sownOn: mapping.sownOn ?? null, control: mapping.control ?? null });
+    if (result.ok) return result.table;
+    const errors = result.problems.map((p) => ({ path: `line ${p.line}`, sentence: p.sentence }));
+    throw new Problem(422, `${errors.length} ${errors.length === 1 ? 'row is' : 'rows are'} wrong, so nothing was imported.`, { errors });
+  }
+
+  private async insertTable(manager: EntityManager, investigationId: string, table: TidyTable): Promise<void> {
+    const treatmentIds = new Map(table.treatments.map((t) => [t.code, newId()]));
+    await manager.getRepository(TreatmentEntity).insert(table.treatments.map((t) => ({ id: treatmentIds.get(t.code)!, investigationId, ...t })));
+    const containerIds = new Map(table.units.map((u) => [u.code, newId()]));
+    const containers = table.units.map((u, position) => ({
+      id: containerIds.get(u.code)!,
+      investigationId,
+      treatmentId: treatmentIds.get(u.treatment)!,
+      block: u.block,
+      code: u.code,
+      position,
+      seedsSown: u.seeds,
+    }));
+    await insertInChunks(manager, Container, containers);
+    const now = Date.now();
+    const checks: PlantCheck[] = [];
+    const readings: Partial<ReadingEntity>[] = [];
+    const idsByKey = new Map<string, string>();
+    table.readings.forEach((reading, i) => {
+      const checkId = newId();
+      const readingId = newId();
+      if (reading.key !== null) idsByKey.set(reading.key, readingId);
+      // Rows without a moment of their own keep the order of the file, a millisecond apart.
+      const recordedAt = reading.recordedAt === null ? new Date(now + i) : new Date(reading.recordedAt);
+      checks.push({ id: checkId, containerId: containerIds.get(reading.unit)!, teamId: null, day: reading.day, recordedAt, receivedAt: new Date(now), source: 'import', requestHash: requestHash(reading) } as PlantCheck);
+      readings.push(rowOf(reading, readingId, checkId, idsByKey));
+    });
+    await insertInChunks(manager, PlantCheck, checks);
+    await insertInChunks(manager, ReadingEntity, readings);
+  }
+}
+
+function rowOf(reading: TidyReading, id: string, checkId: string, idsByKey: Map<string, string>): Partial<ReadingEntity> {
+  const { plant, state, valueMm, typed, leaves, lostReason, note, corrects } = reading;
+  return { id, checkId, plant, state, valueMm, typed, leaves, lostReason, note, supersedesId: corrects === null ? null : idsByKey.get(corrects)! };
+}
+
+async function insertInChunks<T extends ObjectLiteral>(manager: EntityManager, entity: new () => T, rows: Partial<T>[]): Promise<void> {
+  for (let from = 0; from < rows.length; from += CHUNK) await manager.getRepository(entity).insert(rows.slice(from, from + CHUNK) as never);
+}

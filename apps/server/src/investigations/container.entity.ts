@@ -1,0 +1,25 @@
+import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn, type Relation } from 'typeorm';
+import { Team } from '../classes/team.entity';
+import { Investigation } from './investigation.entity';
+import { TreatmentEntity } from './treatment.entity';
+
+@Entity('container')
+@Index('container_code', ['investigationId', 'code'], { unique: true })
+@Index('container_position', ['investigationId', 'position'], { unique: true })
+export class Container {
+  @PrimaryColumn('uuid') id: string;
+  @Column('uuid', { name: 'investigation_id' }) investigationId: string;
+  @ManyToOne(() => Investigation, (i) => i.containers, { onDelete: 'CASCADE' })
+  @JoinColumn({ name: 'investigation_id' })
+  investigation: Relation<Investigation>;
+  @Column('uuid', { name: 'treatment_id' }) treatmentId: string;
+  @ManyToOne(() => TreatmentEntity, { onDelete: 'CASCADE' }) @JoinColumn({ name: 'treatment_id' }) treatment: Relation<TreatmentEntity>;
+  @Index('container_team') @Column('uuid', { name: 'team_id', nullable: true }) teamId: string | null;
+  @ManyToOne(() => Team, { onDelete: 'RESTRICT' }) @JoinColumn({ name: 'team_id' }) team: Relation<Team> | null;
+  /** Block of an imported table; a planned container's block is its team. */
+  @Column('varchar', { length: 60, nullable: true }) block: string | null;
+  /** Compared byte by byte: `a1` and `A1` are two containers. */
+  @Column({ length: 40, collation: 'utf8mb4_bin' }) code: string;
+  @Column('int') position: number;
+  @Column('int', { name: 'seeds_sown' }) seedsSown: number;
+}

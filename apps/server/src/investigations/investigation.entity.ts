@@ -1,0 +1,31 @@
+import { type Phase } from '@bright-sprout/contracts/classes';
+import { type RulerResolution } from '@bright-sprout/core/quantities/length';
+import { Column, Entity, Index, JoinColumn, ManyToOne, OneToMany, PrimaryColumn, type Relation } from 'typeorm';
+import { ClassGroup } from '../classes/classGroup.entity';
+import { Container } from './container.entity';
+import { TreatmentEntity } from './treatment.entity';
+
+@Entity('investigation')
+export class Investigation {
+  @PrimaryColumn('uuid') id: string;
+  @Index('investigation_class') @Column('uuid', { name: 'class_id' }) classId: string;
+  @ManyToOne(() => ClassGroup, { onDelete: 'CASCADE' }) @JoinColumn({ name: 'class_id' }) classGroup: Relation<ClassGroup>;
+  @Column('int', { default: 1 }) version: number;
+  @Column({ length: 200 }) question: string;
+  @Column({ length: 60 }) factor: string;
+  @Column('varchar', { length: 10 }) phase: Phase;
+  @Column('varchar', { length: 10 }) origin: 'planned' | 'imported';
+  @Column({ name: 'species_id', length: 60 }) speciesId: string;
+  @Column('varchar', { name: 'method_id', length: 60, nullable: true }) methodId: string | null;
+  @Column('date', { name: 'sown_on' }) sownOn: string;
+  @Column('varchar', { length: 12 }) resolution: RulerResolution;
+  @Column('varchar', { name: 'before_sprouting', length: 10 }) beforeSprouting: 'exclude' | 'zero';
+  @Column('int', { name: 'draw_seed' }) drawSeed: number;
+  @Column({ name: 'split_sentence', length: 400 }) splitSentence: string;
+  @Column('boolean', { name: 'shared_with_teams', default: false }) sharedWithTeams: boolean;
+  @Column('datetime', { name: 'removed_at', precision: 3, nullable: true }) removedAt: Date | null;
+  /** SHA-256 of what it was made from: the same request may come twice. */
+  @Column('char', { name: 'request_hash', length: 64 }) requestHash: string;
+  @OneToMany(() => TreatmentEntity, (t) => t.investigation) treatments: Relation<TreatmentEntity>[];
+  @OneToMany(() => Container, (c) => c.investigation) containers: Relation<Container>[];
+}

@@ -1,0 +1,44 @@
+import { ChangeInvestigationRequest, type InvestigationRecords, type InvestigationView, PlanInvestigationRequest } from '@bright-sprout/contracts/investigations';
+import { Body, Controller, Get, Header, Param, Patch, Put, Res, UseGuards } from '@nestjs/common';
+import { ApiTags } from '@nestjs/swagger';
+import { type Response } from 'express';
+import { TeacherGuard } from '../access/guards';
+import { Asking, type TeacherRequester } from '../access/requester';
+import { IdPipe } from '../problems/idPipe';
+import { InvestigationsService } from './investigations.service';
+
+@ApiTags('investigations')
+@Controller('investigations')
+@UseGuards(TeacherGuard)
+export class InvestigationsController {
+  constructor(private readonly investigations: InvestigationsService) {}
+
+  @Get()
+  growing(@Asking() teacher: TeacherRequester): Promise<InvestigationRecords[]> {
+    return this.investigations.growing(teacher);
+  }
+
+  @Get(':id')
+  records(@Asking() teacher: TeacherRequester, @Param('id', IdPipe) id: string): Promise<InvestigationRecords> {
+    return this.investigations.records(teacher, id);
+  }
+
+  @Put(':id')
+  plan(@Asking() teacher: TeacherRequester, @Param('id', IdPipe) id: string, @Body() body: PlanInvestigationRequest): Promise<InvestigationView> {
+    return this.investigations.plan(teacher, id, body);
+  }
+
+  @Patch(':id')
+  change(@Asking() teacher: TeacherRequester, @Param('id', IdPipe) id: string, @Body() body: ChangeInvestigationRequest): Promise<InvestigationView> {
+    return this.investigations.change(teacher, id, body);
+  }
+
+  @Get(':id/export.csv')
+  @Header('content-type', 'text/csv; charset=utf-8')
+  async csv(@Asking() teacher: TeacherRequester, @Param('id', IdPipe) id: string, @Res({ passthrough: true }) response: Response): Promise<string> {
+    const { name, text } = await this.investigations.csv(teacher, id);
+    response.attachment(name);
+    response.type('text/csv; charset=utf-8');
+    return text;
+  }
+}

@@ -1,0 +1,12 @@
+import { Injectable, PipeTransform } from '@nestjs/common';
+import { isUUID } from 'class-validator';
+import { notFound } from './problem';
+
+/** An id in an address; anything that is no UUID cannot exist. */
+@Injectable()
+export class IdPipe implements PipeTransform<string, string> {
+  transform(value: string): string {
+    if (!isUUID(value)) throw notFound('What this address names');
+    return value.toLowerCase();
+  }
+}

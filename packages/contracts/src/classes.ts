@@ -1,0 +1,58 @@
+import { Type } from 'class-transformer';
+import { ArrayMaxSize, ArrayUnique, IsArray, IsIn, IsString, IsUUID, Length, ValidateNested } from 'class-validator';
+import { type Emblem, EMBLEMS } from './access';
+
+export const GRADE_BANDS = ['early', 'primary', 'middle', 'upper'] as const;
+export type GradeBand = (typeof GRADE_BANDS)[number];
+
+export const GRADE_BAND_NAMES: Record<GradeBand, string> = { early: 'ages 5 to 7', primary: 'ages 8 to 10', middle: 'ages 11 to 13', upper: 'ages 14 and up' };
+
+export class SaveClassRequest {
+  @IsString({ message: 'Type a name for the class.' })
+  @Length(1, 40, { message: 'The name of a class has 1 to 40 characters.' })
+  name: string;
+
+  @IsIn(GRADE_BANDS, { message: 'Choose the age of the class.' })
+  gradeBand: GradeBand;
+
+  @IsString({ message: 'Choose the time zone of the school.' })
+  @Length(1, 60, { message: 'Choose the time zone of the school.' })
+  timeZone: string;
+}
+
+export class TeamRequest {
+  @IsUUID(undefined, { message: 'A team has an id made by the device.' })
+  id: string;
+
+  @IsIn(EMBLEMS, { message: 'Choose an emblem.' })
+  emblem: Emblem;
+}
+
+export class SaveTeamsRequest {
+  @IsArray({ message: 'Send a list of teams.' })
+  @ArrayMaxSize(EMBLEMS.length, { message: 'A class has at most twelve teams.' })
+  @ArrayUnique((t: TeamRequest) => t?.emblem, { message: 'Every team needs its own emblem.' })
+  @ValidateNested({ each: true })
+  @Type(() => TeamRequest)
+  teams: TeamRequest[];
+}
+
+export interface TeamView {
+  id: string;
+  emblem: Emblem;
+  nickname: string;
+}
+
+export interface ClassView {
+  id: string;
+  name: string;
+  gradeBand: GradeBand;
+  timeZone: string;
+  joinCode: string;
+  /** PINs are shown to the class's teachers only. */
+  teams: (TeamView & { pin: string })[];
+  investigations: { id: string; question: string; phase: Phase; sownOn: string }[];
+}
+
+export const PHASES = ['growing', 'finished'] as const;
+export type Phase = (typeof PHASES)[number];
