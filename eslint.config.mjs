@@ -24,10 +24,27 @@ export default tseslint.config(
     rules: { '@typescript-eslint/consistent-type-imports': 'off' },
   },
   { files: ['scripts/**', 'e2e/**'], rules: { 'no-console': 'off' } },
-  { files: ['apps/web/**/*.{ts,tsx}'], plugins: { 'react-hooks': reactHooks }, rules: { 'react-hooks/rules-of-hooks': 'error', 'react-hooks/exhaustive-deps': 'error' } },
+  {
+    files: ['apps/web/**/*.{ts,tsx}'],
+    plugins: { 'react-hooks': reactHooks },
+    rules: { 'react-hooks/rules-of-hooks': 'error', 'react-hooks/exhaustive-deps': 'error' },
+  },
   forbid(
     ['packages/core/src/**/*.ts'],
-    ['react', 'react-*', '@nestjs/*', 'typeorm', 'class-validator', 'class-transformer', 'node:*', 'fs', 'http', '@bright-sprout/*', '@tanstack/*', 'plotly*'],
+    [
+      'react',
+      'react-*',
+      '@nestjs/*',
+      'typeorm',
+      'class-validator',
+      'class-transformer',
+      'node:*',
+      'fs',
+      'http',
+      '@bright-sprout/*',
+      '@tanstack/*',
+      'plotly*',
+    ],
     'The core is pure science: no framework, no I/O, no other workspace.',
   ),
   forbid(
@@ -35,6 +52,14 @@ export default tseslint.config(
     ['react', 'react-*', '@nestjs/*', 'typeorm', 'node:*', '@bright-sprout/server*', '@bright-sprout/web*', '**/apps/**'],
     'Contracts only know the core and the validators.',
   ),
-  forbid(['apps/web/src/**/*.{ts,tsx}'], ['@nestjs/*', 'typeorm', 'mysql2', '@bright-sprout/server*', '**/apps/server/**', '**/server/src/**'], 'The web application never imports the server.'),
-  forbid(['apps/server/src/**/*.ts'], ['react', 'react-*', '@bright-sprout/web*', '**/apps/web/**', '**/web/src/**'], 'The server never imports the web application.'),
+  forbid(
+    ['apps/web/src/**/*.{ts,tsx}'],
+    ['@nestjs/*', 'typeorm', 'mysql2', '@bright-sprout/server*', '**/apps/server/**', '**/server/src/**'],
+    'The web application never imports the server.',
+  ),
+  forbid(
+    ['apps/server/src/**/*.ts'],
+    ['react', 'react-*', '@bright-sprout/web*', '**/apps/web/**', '**/web/src/**'],
+    'The server never imports the web application.',
+  ),
 );

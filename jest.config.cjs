@@ -5,7 +5,12 @@ const swc = (tsx) => [
       target: 'es2022',
       keepClassNames: true,
       parser: { syntax: 'typescript', tsx, decorators: true },
-      transform: { legacyDecorator: true, decoratorMetadata: true, useDefineForClassFields: false, react: { runtime: 'automatic' } },
+      transform: {
+        legacyDecorator: true,
+        decoratorMetadata: true,
+        useDefineForClassFields: false,
+        react: { runtime: 'automatic' },
+      },
     },
     module: { type: 'commonjs' },
   },
@@ -26,7 +31,22 @@ const shared = {
 module.exports = {
   projects: [
     { ...shared, displayName: 'core', rootDir: __dirname, testMatch: ['<rootDir>/packages/**/src/**/*.test.ts'] },
-    { ...shared, displayName: 'server', rootDir: __dirname, testMatch: ['<rootDir>/apps/server/**/*.test.ts'], globalSetup: '<rootDir>/apps/server/test/startDatabase.cjs', globalTeardown: '<rootDir>/apps/server/test/stopDatabase.cjs', setupFiles: ['reflect-metadata'] },
-    { ...shared, displayName: 'web', rootDir: __dirname, testEnvironment: 'jsdom', testMatch: ['<rootDir>/apps/web/src/**/*.test.{ts,tsx}'], setupFilesAfterEnv: ['<rootDir>/apps/web/test/setup.ts'] },
+    {
+      ...shared,
+      displayName: 'server',
+      rootDir: __dirname,
+      testMatch: ['<rootDir>/apps/server/**/*.test.ts'],
+      globalSetup: '<rootDir>/apps/server/test/startDatabase.cjs',
+      globalTeardown: '<rootDir>/apps/server/test/stopDatabase.cjs',
+      setupFiles: ['reflect-metadata'],
+    },
+    {
+      ...shared,
+      displayName: 'web',
+      rootDir: __dirname,
+      testEnvironment: 'jsdom',
+      testMatch: ['<rootDir>/apps/web/src/**/*.test.{ts,tsx}'],
+      setupFilesAfterEnv: ['<rootDir>/apps/web/test/setup.ts'],
+    },
   ],
 };

@@ -9,7 +9,11 @@ const { demoPins } = require('../apps/server/dist/demo/loadDemo.js');
 export const demoTeacher = DEMO_TEACHER;
 
 /** Class code, emblems and PINs of each demo class. */
-export const demoTeams = DEMO_CLASSES.map((c) => ({ name: c.name, joinCode: c.joinCode, pins: Object.fromEntries(demoPins(c).map((pin, i) => [DEMO_EMBLEMS[i], pin])) }));
+export const demoTeams = DEMO_CLASSES.map((c) => ({
+  name: c.name,
+  joinCode: c.joinCode,
+  pins: Object.fromEntries(demoPins(c).map((pin, i) => [DEMO_EMBLEMS[i], pin])),
+}));
 
 export function signIns(url) {
   const [first] = demoTeams;

@@ -20,17 +20,32 @@ export function which(...names) {
 /** Installs Debian packages, or says in one sentence why it cannot. */
 export function installPackages(packages, what) {
   const line = `apt-get install ${packages.join(' ')}`;
-  if (!which('apt-get')) throw new PlainError(`${what} is missing and this system has no apt-get: install ${packages.join(' and ')} yourself, then run this again.`);
+  if (!which('apt-get'))
+    throw new PlainError(
+      `${what} is missing and this system has no apt-get: install ${packages.join(' and ')} yourself, then run this again.`,
+    );
   const sudo = userInfo().uid === 0 ? [] : ['sudo', '-n'];
-  if (sudo.length && !which('sudo')) throw new PlainError(`${what} is missing and you may not install packages here: ask an administrator to run "${line}", then run this again.`);
+  if (sudo.length && !which('sudo'))
+    throw new PlainError(
+      `${what} is missing and you may not install packages here: ask an administrator to run "${line}", then run this again.`,
+    );
   console.log(`Installing ${what} from Debian's packages (about a minute) …`);
-  const apt = (...args) => execFileSync([...sudo, 'apt-get'][0], [...sudo.slice(1), ...(sudo.length ? ['apt-get'] : []), ...args], { stdio: 'pipe', env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' } });
+  const apt = (...args) =>
+    execFileSync([...sudo, 'apt-get'][0], [...sudo.slice(1), ...(sudo.length ? ['apt-get'] : []), ...args], {
+      stdio: 'pipe',
+      env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
+    });
   try {
     apt('update');
     apt('install', '-y', '--no-install-recommends', ...packages);
   } catch (error) {
-    const said = String(error.stderr ?? error.message).trim().split('\n').pop();
-    throw new PlainError(`${what} could not be installed (${said}). Run "${line}" with administrator rights, then run this again.`);
+    const said = String(error.stderr ?? error.message)
+      .trim()
+      .split('\n')
+      .pop();
+    throw new PlainError(
+      `${what} could not be installed (${said}). Run "${line}" with administrator rights, then run this again.`,
+    );
   }
 }
 
@@ -72,9 +87,18 @@ export async function startMariadb({ dataDir, port }) {
   const user = userInfo().username;
   if (!existsSync(join(dataDir, 'mysql'))) {
     try {
-      execFileSync(which('mariadb-install-db'), ['--no-defaults', `--datadir=${dataDir}`, `--user=${user}`, '--auth-root-authentication-method=normal', '--skip-test-db'], { stdio: 'pipe' });
+      execFileSync(
+        which('mariadb-install-db'),
+        ['--no-defaults', `--datadir=${dataDir}`, `--user=${user}`, '--auth-root-authentication-method=normal', '--skip-test-db'],
+        { stdio: 'pipe' },
+      );
     } catch (error) {
-      throw new PlainError(`The database folder ${dataDir} could not be set up: ${String(error.stderr ?? error.message).trim().split('\n').pop()}`);
+      throw new PlainError(
+        `The database folder ${dataDir} could not be set up: ${String(error.stderr ?? error.message)
+          .trim()
+          .split('\n')
+          .pop()}`,
+      );
     }
   }
   // A socket path over 107 characters fails, whatever the depth of the data folder.
@@ -98,7 +122,9 @@ export async function startMariadb({ dataDir, port }) {
     if (over || tries > 300) {
       const why = existsSync(log) ? readFileSync(log, 'utf8').split('\n').filter((l) => /\[ERROR\]/.test(l)).pop() : undefined; // prettier-ignore
       if (!over) child.kill('SIGKILL');
-      throw new PlainError(`The database in ${dataDir} does not start${why ? ` (${why.replace(/^.*\[ERROR\]\s*/, '').slice(0, 200)})` : ''}. Its log is ${log}; move the folder away to begin with a new one.`);
+      throw new PlainError(
+        `The database in ${dataDir} does not start${why ? ` (${why.replace(/^.*\[ERROR\]\s*/, '').slice(0, 200)})` : ''}. Its log is ${log}; move the folder away to begin with a new one.`,
+      );
     }
     await new Promise((next) => setTimeout(next, 100));
   }

@@ -10,7 +10,8 @@ export const ROOT = join(dirname(fileURLToPath(import.meta.url)), '..');
 
 export function checkNode() {
   const [major, minor] = process.versions.node.split('.').map(Number);
-  if (major < 20 || (major === 20 && minor < 19)) throw new PlainError(`Bright Sprout needs Node.js 20.19 or newer; this is ${process.versions.node}.`);
+  if (major < 20 || (major === 20 && minor < 19))
+    throw new PlainError(`Bright Sprout needs Node.js 20.19 or newer; this is ${process.versions.node}.`);
 }
 
 const hash = (text) => createHash('sha256').update(text).digest('hex');
@@ -29,8 +30,13 @@ export function installModules() {
   const lock = hash(readFileSync(join(ROOT, 'package-lock.json')));
   once(join(ROOT, 'node_modules', '.installed'), lock, () => {
     console.log('Installing node modules …');
-    const result = spawnSync('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error'], { cwd: ROOT, stdio: ['ignore', 'ignore', 'pipe'], encoding: 'utf8' });
-    if (result.status !== 0) throw new PlainError(`The node modules could not be installed: ${result.stderr.trim().split('\n').slice(-3).join(' ')}`);
+    const result = spawnSync('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error'], {
+      cwd: ROOT,
+      stdio: ['ignore', 'ignore', 'pipe'],
+      encoding: 'utf8',
+    });
+    if (result.status !== 0)
+      throw new PlainError(`The node modules could not be installed: ${result.stderr.trim().split('\n').slice(-3).join(' ')}`);
   });
 }
 
@@ -42,7 +48,8 @@ function sourceKey() {
   const walk = (path) => {
     const stat = statSync(path);
     if (!stat.isDirectory()) return void seen.push(`${path} ${stat.size} ${stat.mtimeMs}`);
-    for (const name of readdirSync(path).sort()) if (!['node_modules', 'dist', 'test', 'fixtures'].includes(name) && !name.endsWith('.tsbuildinfo')) walk(join(path, name));
+    for (const name of readdirSync(path).sort())
+      if (!['node_modules', 'dist', 'test', 'fixtures'].includes(name) && !name.endsWith('.tsbuildinfo')) walk(join(path, name));
   };
   for (const source of SOURCES) walk(join(ROOT, source));
   return hash(seen.join('\n'));

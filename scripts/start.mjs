@@ -41,8 +41,10 @@ async function waitUntilReady(child, url) {
 
 async function main() {
   checkNode();
-  if (!Number.isInteger(port) || port < 1 || port > 65535) throw new PlainError(`PORT is “${process.env.PORT}”; it must be a number from 1 to 65535.`);
-  if (!(await portIsFree(port, host))) throw new PlainError(`Port ${port} is in use. Stop what uses it, or choose another: PORT=4311 npm start`);
+  if (!Number.isInteger(port) || port < 1 || port > 65535)
+    throw new PlainError(`PORT is “${process.env.PORT}”; it must be a number from 1 to 65535.`);
+  if (!(await portIsFree(port, host)))
+    throw new PlainError(`Port ${port} is in use. Stop what uses it, or choose another: PORT=4311 npm start`);
   makeDataDir();
   installModules();
   build();
@@ -70,13 +72,29 @@ async function main() {
     if (!databaseUrl) {
       database = await startMariadb({ dataDir: join(dataDir, 'mariadb'), port: await freePort() });
       databaseUrl = database.url('bright_sprout');
-      void database.exited.then((code) => stopping ?? (console.error(`The database stopped unexpectedly (exit ${code}).`), stop(1)));
+      void database.exited.then(
+        (code) => stopping ?? (console.error(`The database stopped unexpectedly (exit ${code}).`), stop(1)),
+      );
     }
-    const env = { ...process.env, DATABASE_URL: databaseUrl, SPROUT_SECRET: secret(), PORT: String(port), HOST: host, NODE_ENV: 'production' };
-    const prepared = spawnSync(process.execPath, [join(ROOT, 'apps/server/dist/prepare.js')], { env, stdio: ['ignore', 'inherit', 'inherit'] });
+    const env = {
+      ...process.env,
+      DATABASE_URL: databaseUrl,
+      SPROUT_SECRET: secret(),
+      PORT: String(port),
+      HOST: host,
+      NODE_ENV: 'production',
+    };
+    const prepared = spawnSync(process.execPath, [join(ROOT, 'apps/server/dist/prepare.js')], {
+      env,
+      stdio: ['ignore', 'inherit', 'inherit'],
+    });
     if (prepared.status !== 0) throw new PlainError('The database could not be prepared; its reason stands above.');
     // Its own process group: Ctrl-C reaches this process alone, which then stops both in order.
-    server = spawn(process.execPath, [join(ROOT, 'apps/server/dist/main.js')], { env, stdio: ['ignore', 'inherit', 'inherit'], detached: true });
+    server = spawn(process.execPath, [join(ROOT, 'apps/server/dist/main.js')], {
+      env,
+      stdio: ['ignore', 'inherit', 'inherit'],
+      detached: true,
+    });
     server.once('exit', (code) => stopping ?? (console.error(`The server stopped unexpectedly (exit ${code}).`), stop(1)));
     const url = `http://${host.includes(':') ? `[${host}]` : host}:${port}`;
     await waitUntilReady(server, url);

@@ -17,7 +17,10 @@ const JSON_LIMIT = '100kb';
 
 /** The whole server, ready to listen: API under /api, everything else is the web application. */
 export async function createApp(settings: Settings): Promise<NestExpressApplication> {
-  const app = await NestFactory.create<NestExpressApplication>(AppModule.with(settings), { bodyParser: false, logger: ['warn', 'error'] });
+  const app = await NestFactory.create<NestExpressApplication>(AppModule.with(settings), {
+    bodyParser: false,
+    logger: ['warn', 'error'],
+  });
   app.use(
     helmet({
       contentSecurityPolicy: {
@@ -41,7 +44,12 @@ export async function createApp(settings: Settings): Promise<NestExpressApplicat
       strictTransportSecurity: settings.secureCookies,
     }),
   );
-  app.use(compression({ filter: (request, response) => !String(response.getHeader('content-type')).startsWith('text/event-stream') && compression.filter(request, response) }));
+  app.use(
+    compression({
+      filter: (request, response) =>
+        !String(response.getHeader('content-type')).startsWith('text/event-stream') && compression.filter(request, response),
+    }),
+  );
   app.use(cookieParser());
   app.use(refuseOtherOrigins);
   app.use('/api/v1/imports', express.json({ limit: MAX_IMPORT_CHARACTERS * 2 }));
@@ -60,7 +68,12 @@ function refuseOtherOrigins(request: Request, response: Response, next: NextFunc
   const { origin, host } = request.headers;
   const safe = ['GET', 'HEAD', 'OPTIONS'].includes(request.method);
   if (safe || !origin || URL.parse(origin)?.host === host) return next();
-  response.status(403).type('application/problem+json').send(JSON.stringify({ type: 'about:blank', title: 'Not allowed', status: 403, detail: 'This request came from another site.' }));
+  response
+    .status(403)
+    .type('application/problem+json')
+    .send(
+      JSON.stringify({ type: 'about:blank', title: 'Not allowed', status: 403, detail: 'This request came from another site.' }),
+    );
 }
 
 /** Files with a hash in their name never change; the page itself is asked for anew each time. */

@@ -29,8 +29,16 @@ const RULES: Record<string, (constraints: unknown[]) => Schema> = {
 
 /** The description at /api/v1/openapi.json; request schemas are read from the validators, so they cannot drift apart. */
 export function describeApi(app: INestApplication): void {
-  const config = new DocumentBuilder().setTitle('Bright Sprout').setVersion(VERSION).setDescription('Errors are problem details (RFC 9457). Writes can be sent twice.').build();
-  SwaggerModule.setup('api/v1/docs', app, () => withSchemas(SwaggerModule.createDocument(app, config)), { ui: false, jsonDocumentUrl: 'api/v1/openapi.json', yamlDocumentUrl: 'api/v1/openapi.yaml' });
+  const config = new DocumentBuilder()
+    .setTitle('Bright Sprout')
+    .setVersion(VERSION)
+    .setDescription('Errors are problem details (RFC 9457). Writes can be sent twice.')
+    .build();
+  SwaggerModule.setup('api/v1/docs', app, () => withSchemas(SwaggerModule.createDocument(app, config)), {
+    ui: false,
+    jsonDocumentUrl: 'api/v1/openapi.json',
+    yamlDocumentUrl: 'api/v1/openapi.yaml',
+  });
 }
 
 function withSchemas(document: OpenAPIObject): OpenAPIObject {
@@ -56,10 +64,17 @@ function schemaOf(target: AnyClass, rules: ValidationMetadata[]): Schema {
     const own = RULES[rule.name ?? '']?.(rule.constraints ?? []);
     if (own) Object.assign(property, rule.each ? { type: 'array', items: { ...(property.items as Schema), ...own } } : own);
   }
-  return { type: 'object', additionalProperties: false, properties, required: Object.keys(properties).filter((p) => !optional.has(p)) };
+  return {
+    type: 'object',
+    additionalProperties: false,
+    properties,
+    required: Object.keys(properties).filter((p) => !optional.has(p)),
+  };
 }
 
 function nestedSchema(target: AnyClass, rule: ValidationMetadata): Schema {
   const declared = Reflect.getMetadata('design:type', target.prototype as object, rule.propertyName) as AnyClass | undefined;
-  return declared && declared !== (Array as unknown) && validatedClasses().has(declared) ? schemaOf(declared, validatedClasses().get(declared)!) : { type: 'array', items: { type: 'object' } };
+  return declared && declared !== (Array as unknown) && validatedClasses().has(declared)
+    ? schemaOf(declared, validatedClasses().get(declared)!)
+    : { type: 'array', items: { type: 'object' } };
 }

@@ -1,7 +1,20 @@
 import { IsEmail, IsIn, IsString, Length, Matches, MaxLength, MinLength } from 'class-validator';
 
 /** The twelve emblems a team can have: a shape, never a colour. */
-export const EMBLEMS = ['kite', 'bell', 'boat', 'moon', 'brolly', 'drum', 'key', 'spool', 'fish', 'lantern', 'wheel', 'mitten'] as const;
+export const EMBLEMS = [
+  'kite',
+  'bell',
+  'boat',
+  'moon',
+  'brolly',
+  'drum',
+  'key',
+  'spool',
+  'fish',
+  'lantern',
+  'wheel',
+  'mitten',
+] as const;
 export type Emblem = (typeof EMBLEMS)[number];
 
 export const EMBLEM_NAMES: Record<Emblem, string> = {

@@ -1,6 +1,22 @@
+import 'reflect-metadata';
 import { LOST_REASONS, type LostReason, type ReadingState } from '@bright-sprout/core/measure/reading';
 import { Type } from 'class-transformer';
-import { ArrayMaxSize, ArrayMinSize, IsArray, IsIn, IsInt, IsISO8601, IsOptional, IsString, IsUUID, Length, Matches, Max, Min, ValidateNested } from 'class-validator';
+import {
+  ArrayMaxSize,
+  ArrayMinSize,
+  IsArray,
+  IsIn,
+  IsInt,
+  IsISO8601,
+  IsOptional,
+  IsString,
+  IsUUID,
+  Length,
+  Matches,
+  Max,
+  Min,
+  ValidateNested,
+} from 'class-validator';
 import { type InvestigationView, type ReadingView } from './investigations';
 import { type TeamView } from './classes';
 

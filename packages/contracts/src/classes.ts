@@ -1,3 +1,4 @@
+import 'reflect-metadata';
 import { Type } from 'class-transformer';
 import { ArrayMaxSize, ArrayUnique, IsArray, IsIn, IsString, IsUUID, Length, ValidateNested } from 'class-validator';
 import { type Emblem, EMBLEMS } from './access';
@@ -5,7 +6,12 @@ import { type Emblem, EMBLEMS } from './access';
 export const GRADE_BANDS = ['early', 'primary', 'middle', 'upper'] as const;
 export type GradeBand = (typeof GRADE_BANDS)[number];
 
-export const GRADE_BAND_NAMES: Record<GradeBand, string> = { early: 'ages 5 to 7', primary: 'ages 8 to 10', middle: 'ages 11 to 13', upper: 'ages 14 and up' };
+export const GRADE_BAND_NAMES: Record<GradeBand, string> = {
+  early: 'ages 5 to 7',
+  primary: 'ages 8 to 10',
+  middle: 'ages 11 to 13',
+  upper: 'ages 14 and up',
+};
 
 export class SaveClassRequest {
   @IsString({ message: 'Type a name for the class.' })

@@ -1,3 +1,4 @@
+import 'reflect-metadata';
 import { COLUMN_ROLES, type ColumnMapping, type RowProblem } from '@bright-sprout/core/formats/importTidyCsv';
 import { Type } from 'class-transformer';
 import { IsIn, IsObject, IsOptional, IsString, IsUUID, Length, Matches, MaxLength, ValidateNested } from 'class-validator';
@@ -52,7 +53,9 @@ export class ImportRequest {
 
 /** True when every mapped role is known and every column a string. */
 export function isColumnMap(columns: object): boolean {
-  return Object.entries(columns).every(([role, heading]) => (COLUMN_ROLES as readonly string[]).includes(role) && typeof heading === 'string');
+  return Object.entries(columns).every(
+    ([role, heading]) => (COLUMN_ROLES as readonly string[]).includes(role) && typeof heading === 'string',
+  );
 }
 
 export type { RowProblem };

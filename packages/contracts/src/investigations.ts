@@ -1,9 +1,25 @@
+import 'reflect-metadata';
 import { type ComparedTreatment } from '@bright-sprout/core/compare/compareOnDay';
 import { type Reading } from '@bright-sprout/core/measure/reading';
 import { type RulerResolution } from '@bright-sprout/core/quantities/length';
 import { type Habit } from '@bright-sprout/core/seeds/catalogue';
 import { Type } from 'class-transformer';
-import { ArrayMaxSize, ArrayMinSize, IsArray, IsBoolean, IsIn, IsInt, IsOptional, IsString, IsUUID, Length, Matches, Max, Min, ValidateNested } from 'class-validator';
+import {
+  ArrayMaxSize,
+  ArrayMinSize,
+  IsArray,
+  IsBoolean,
+  IsIn,
+  IsInt,
+  IsOptional,
+  IsString,
+  IsUUID,
+  Length,
+  Matches,
+  Max,
+  Min,
+  ValidateNested,
+} from 'class-validator';
 import { type GradeBand, PHASES, type Phase, type TeamView } from './classes';
 
 const ISO_DAY = /^\d{4}-\d{2}-\d{2}$/;

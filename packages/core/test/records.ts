@@ -22,7 +22,17 @@ export function reading(part: Partial<Reading> & Pick<Reading, 'containerId'>): 
 /** One container per value, teams 1, 2, 3 …; null is not up yet. */
 export function recordsOf(heights: Record<string, (number | null)[]>): ComparedRecords {
   const codes = Object.keys(heights);
-  const containers = codes.flatMap((t) => heights[t]!.map((_, i) => ({ id: `${t}${i + 1}`, code: `${t}${i + 1}`, treatment: t, block: `team ${i + 1}` })));
-  const readings = codes.flatMap((t) => heights[t]!.map((h, i) => reading(h === null ? { containerId: `${t}${i + 1}` } : { containerId: `${t}${i + 1}`, valueMm: h })));
-  return { treatments: codes.map((code, i) => ({ code, label: i === 0 ? 'no salt' : `salt ${code}`, control: i === 0 })), containers, readings };
+  const containers = codes.flatMap((t) =>
+    heights[t]!.map((_, i) => ({ id: `${t}${i + 1}`, code: `${t}${i + 1}`, treatment: t, block: `team ${i + 1}` })),
+  );
+  const readings = codes.flatMap((t) =>
+    heights[t]!.map((h, i) =>
+      reading(h === null ? { containerId: `${t}${i + 1}` } : { containerId: `${t}${i + 1}`, valueMm: h }),
+    ),
+  );
+  return {
+    treatments: codes.map((code, i) => ({ code, label: i === 0 ? 'no salt' : `salt ${code}`, control: i === 0 })),
+    containers,
+    readings,
+  };
 }

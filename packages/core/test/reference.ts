@@ -18,7 +18,11 @@ export function referenceCases(prefix: string): ReferenceCase[] {
 }
 
 /** Passes when |actual − expected| ≤ max(abs, rel·|expected|); null must be null. */
-export function expectReference(actual: number | null | undefined, expected: unknown, { rel, abs }: { rel: number; abs: number } = { rel: 1e-9, abs: 1e-12 }): void {
+export function expectReference(
+  actual: number | null | undefined,
+  expected: unknown,
+  { rel, abs }: { rel: number; abs: number } = { rel: 1e-9, abs: 1e-12 },
+): void {
   if (expected === null) return expect(actual ?? null).toBeNull();
   expect(typeof actual).toBe('number');
   expect(Math.abs(actual! - (expected as number))).toBeLessThanOrEqual(Math.max(abs, rel * Math.abs(expected as number)));

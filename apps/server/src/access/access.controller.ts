@@ -1,4 +1,10 @@
-import { FirstTeacherRequest, JoinRequest, type JoinView, type SessionView, SignInRequest } from '@bright-sprout/contracts/access';
+import {
+  FirstTeacherRequest,
+  JoinRequest,
+  type JoinView,
+  type SessionView,
+  SignInRequest,
+} from '@bright-sprout/contracts/access';
 import { Body, Controller, Delete, Get, HttpCode, Ip, Param, Post, Req, Res } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { type Request, type Response } from 'express';
@@ -21,7 +27,11 @@ export class AccessController {
 
   @Post('session')
   @HttpCode(200)
-  async signIn(@Body() body: SignInRequest, @Ip() address: string, @Res({ passthrough: true }) response: Response): Promise<SessionView> {
+  async signIn(
+    @Body() body: SignInRequest,
+    @Ip() address: string,
+    @Res({ passthrough: true }) response: Response,
+  ): Promise<SessionView> {
     const teacher = await this.access.signIn(body, address);
     await this.sessions.open('teacher', teacher.teacherId, response);
     return this.access.view(teacher);

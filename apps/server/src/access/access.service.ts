@@ -1,4 +1,10 @@
-import { FirstTeacherRequest, JoinRequest, type JoinView, type SessionView, SignInRequest } from '@bright-sprout/contracts/access';
+import {
+  FirstTeacherRequest,
+  JoinRequest,
+  type JoinView,
+  type SessionView,
+  SignInRequest,
+} from '@bright-sprout/contracts/access';
 import { Injectable } from '@nestjs/common';
 import { hash, verify } from '@node-rs/argon2';
 import { DataSource } from 'typeorm';
@@ -55,9 +61,16 @@ export class AccessService {
       // Two people may press the button at once; a named lock is short and enough for something done once.
       await manager.query("SELECT GET_LOCK('bright-sprout-first-teacher', 5)");
       try {
-        if (await manager.getRepository(Teacher).exists()) throw new Problem(409, 'There is a teacher already. Sign in, or ask that teacher.');
+        if (await manager.getRepository(Teacher).exists())
+          throw new Problem(409, 'There is a teacher already. Sign in, or ask that teacher.');
         const school = { id: newId(), name: request.schoolName };
-        const teacher = { id: newId(), schoolId: school.id, email: request.email.toLowerCase(), name: request.name, passwordHash };
+        const teacher = {
+          id: newId(),
+          schoolId: school.id,
+          email: request.email.toLowerCase(),
+          name: request.name,
+          passwordHash,
+        };
         await manager.getRepository(School).insert(school);
         await manager.getRepository(Teacher).insert(teacher);
         return { kind: 'teacher', teacherId: teacher.id, schoolId: school.id };
@@ -92,6 +105,8 @@ export class AccessService {
   }
 
   private classByCode(code: string): Promise<ClassGroup | null> {
-    return this.dataSource.getRepository(ClassGroup).findOne({ where: { joinCode: code.slice(0, 6).toUpperCase() }, relations: { teams: true } });
+    return this.dataSource
+      .getRepository(ClassGroup)
+      .findOne({ where: { joinCode: code.slice(0, 6).toUpperCase() }, relations: { teams: true } });
   }
 }

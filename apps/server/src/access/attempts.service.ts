@@ -17,8 +17,12 @@ export class AttemptsService {
   async check(account: string, address: string): Promise<void> {
     const attempts = this.dataSource.getRepository(FailedAttempt);
     const since = MoreThan(new Date(Date.now() - WINDOW_MS));
-    const [byAccount, byAddress] = await Promise.all([attempts.countBy({ key: `account ${account}`, at: since }), attempts.countBy({ key: `address ${address}`, at: since })]);
-    if (byAccount >= LIMITS.account || byAddress >= LIMITS.address) throw new Problem(429, 'That did not match too many times. Wait ten minutes, or ask your teacher for a new PIN.');
+    const [byAccount, byAddress] = await Promise.all([
+      attempts.countBy({ key: `account ${account}`, at: since }),
+      attempts.countBy({ key: `address ${address}`, at: since }),
+    ]);
+    if (byAccount >= LIMITS.account || byAddress >= LIMITS.address)
+      throw new Problem(429, 'That did not match too many times. Wait ten minutes, or ask your teacher for a new PIN.');
   }
 
   async failed(account: string, address: string): Promise<void> {

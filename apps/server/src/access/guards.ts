@@ -25,7 +25,8 @@ export class TeamGuard implements CanActivate {
   async canActivate(context: ExecutionContext): Promise<boolean> {
     const request = context.switchToHttp().getRequest<RequestWithRequester>();
     const team = await this.sessions.team(request);
-    if (!team) throw new Problem(401, 'Join your team again with class code, emblem and PIN. What you typed stays on this device.');
+    if (!team)
+      throw new Problem(401, 'Join your team again with class code, emblem and PIN. What you typed stays on this device.');
     request.requester = team;
     return true;
   }

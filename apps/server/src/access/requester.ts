@@ -22,4 +22,6 @@ export interface RequestWithRequester extends Request {
 }
 
 /** The requester that the route's guard has put there. */
-export const Asking = createParamDecorator((_: unknown, context: ExecutionContext) => context.switchToHttp().getRequest<RequestWithRequester>().requester);
+export const Asking = createParamDecorator(
+  (_: unknown, context: ExecutionContext) => context.switchToHttp().getRequest<RequestWithRequester>().requester,
+);

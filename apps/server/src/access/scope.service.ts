@@ -38,9 +38,12 @@ export class Scope {
       asking.kind === 'teacher'
         ? { classGroup: { schoolId: asking.schoolId, teacherId: asking.teacherId } }
         : { classId: asking.classId, classGroup: { schoolId: asking.schoolId } };
-    const found = await this.dataSource.getRepository(Investigation).findOne({ where: { id, ...fence }, relations: { classGroup: { teams: true } } });
+    const found = await this.dataSource
+      .getRepository(Investigation)
+      .findOne({ where: { id, ...fence }, relations: { classGroup: { teams: true } } });
     if (!found) throw notFound('This investigation');
-    if (asking.kind === 'team' && (!found.sharedWithTeams || found.removedAt)) throw new Problem(403, 'Your teacher has not shared the class’s records yet.');
+    if (asking.kind === 'team' && (!found.sharedWithTeams || found.removedAt))
+      throw new Problem(403, 'Your teacher has not shared the class’s records yet.');
     return found;
   }
 
@@ -51,7 +54,8 @@ export class Scope {
       relations: { investigation: { classGroup: true } },
     });
     if (!found) throw new Problem(403, 'This container belongs to another team. Nothing was saved for it.');
-    if (found.investigation.phase !== 'growing' || found.investigation.removedAt) throw new Problem(422, 'This investigation is finished: it takes no more checks.');
+    if (found.investigation.phase !== 'growing' || found.investigation.removedAt)
+      throw new Problem(422, 'This investigation is finished: it takes no more checks.');
     return found;
   }
 }

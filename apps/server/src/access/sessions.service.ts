@@ -33,7 +33,13 @@ export class SessionsService {
       teamId: kind === 'team' ? ownerId : null,
       expiresAt: new Date(Date.now() + LIFE[kind]),
     });
-    response.cookie(COOKIES[kind], token, { httpOnly: true, sameSite: 'strict', secure: this.settings.secureCookies, path: '/', maxAge: LIFE[kind] });
+    response.cookie(COOKIES[kind], token, {
+      httpOnly: true,
+      sameSite: 'strict',
+      secure: this.settings.secureCookies,
+      path: '/',
+      maxAge: LIFE[kind],
+    });
   }
 
   async close(kind: Kind, request: Request, response: Response): Promise<void> {
@@ -62,7 +68,9 @@ export class SessionsService {
     const token = this.tokenOf(kind, request);
     if (!token) return null;
     const relations = kind === 'teacher' ? { teacher: true } : { team: { classGroup: true } };
-    const session = await this.dataSource.getRepository(AccessSession).findOne({ where: { tokenHash: hashOf(token) }, relations });
+    const session = await this.dataSource
+      .getRepository(AccessSession)
+      .findOne({ where: { tokenHash: hashOf(token) }, relations });
     return session && session.expiresAt > new Date() ? session : null;
   }
 

@@ -30,7 +30,9 @@ export class ChecksService {
 
   /** The team's own containers in every growing investigation, newest sowing first. */
   async bench(asking: TeamRequester): Promise<BenchView> {
-    const team = await this.dataSource.getRepository(Team).findOneOrFail({ where: { id: asking.teamId }, relations: { classGroup: true } });
+    const team = await this.dataSource
+      .getRepository(Team)
+      .findOneOrFail({ where: { id: asking.teamId }, relations: { classGroup: true } });
     const containers = await this.dataSource.getRepository(Container).findBy({ teamId: asking.teamId });
     const investigations = await this.dataSource.getRepository(Investigation).find({
       where: { id: In([...new Set(containers.map((c) => c.investigationId))]), phase: 'growing', removedAt: IsNull() },
@@ -45,7 +47,10 @@ export class ChecksService {
         investigations.map(async (i) => {
           const view = await this.views.view(i);
           const own = view.containers.filter((c) => c.teamId === asking.teamId);
-          return { investigation: { ...view, containers: own, teams: [] }, readings: await this.views.readings(own.map((c) => c.id)) };
+          return {
+            investigation: { ...view, containers: own, teams: [] },
+            readings: await this.views.readings(own.map((c) => c.id)),
+          };
         }),
       ),
     };
@@ -61,12 +66,25 @@ export class ChecksService {
     const readings = request.readings.map((r) => this.rowOf(id, r));
     await this.checkCorrections(request);
     const receivedAt = new Date();
-    const check = { id, containerId: container.id, teamId: asking.teamId, day: request.day, recordedAt: new Date(request.recordedAt), receivedAt, source: 'bench' as const, requestHash: hash };
+    const check = {
+      id,
+      containerId: container.id,
+      teamId: asking.teamId,
+      day: request.day,
+      recordedAt: new Date(request.recordedAt),
+      receivedAt,
+      source: 'bench' as const,
+      requestHash: hash,
+    };
     try {
       await this.transactions.run(async (manager) => {
         await manager.getRepository(PlantCheck).insert(check);
         await manager.getRepository(ReadingEntity).insert(readings);
-        await this.changes.note(manager, { kind: 'check-saved', classId: asking.classId, investigationId: container.investigationId });
+        await this.changes.note(manager, {
+          kind: 'check-saved',
+          classId: asking.classId,
+          investigationId: container.investigationId,
+        });
       });
     } catch (error) {
       if (!isDuplicate(error)) throw error;
@@ -80,7 +98,11 @@ export class ChecksService {
   private async repeat(id: string, hash: string, asking: TeamRequester): Promise<SavedCheck | null> {
     const saved = await this.dataSource.getRepository(PlantCheck).findOneBy({ id });
     if (!saved) return null;
-    if (saved.teamId !== asking.teamId || saved.requestHash !== hash) throw new Problem(409, 'A check with this id was saved before with other readings. The saved one stays; send a correction instead.');
+    if (saved.teamId !== asking.teamId || saved.requestHash !== hash)
+      throw new Problem(
+        409,
+        'A check with this id was saved before with other readings. The saved one stays; send a correction instead.',
+      );
     return { id, receivedAt: saved.receivedAt.toISOString() };
   }
 
@@ -88,14 +110,16 @@ export class ChecksService {
     const today = dayInZone(new Date(), classGroup.timeZone);
     if (!isIsoDay(day)) throw new Problem(422, `${day} is not a day in the calendar. Your readings stay on this device.`);
     if (day < sownOn) throw new Problem(422, 'This day is before the seeds were sown. Your readings stay on this device.');
-    if (day > addDays(today, 1)) throw new Problem(422, 'This day has not come yet. Look at the date of this device; your readings stay on it.');
+    if (day > addDays(today, 1))
+      throw new Problem(422, 'This day has not come yet. Look at the date of this device; your readings stay on it.');
   }
 
   private rowOf(checkId: string, reading: ReadingRequest) {
     const measured = reading.state === 'measured';
     const length = measured ? parseLength(reading.typed ?? '') : null;
     if (length && !length.ok) throw new Problem(422, length.reason);
-    if (length?.ok && (length.mm <= 0 || length.mm > TALLEST_MM)) throw new Problem(422, 'A height is more than 0 and at most 10 metres. If nothing is up yet, choose “Not up yet”.');
+    if (length?.ok && (length.mm <= 0 || length.mm > TALLEST_MM))
+      throw new Problem(422, 'A height is more than 0 and at most 10 metres. If nothing is up yet, choose “Not up yet”.');
     if (reading.state === 'lost' && !reading.lostReason) throw new Problem(422, 'Say why the plant was lost.');
     return {
       id: reading.id,
@@ -115,8 +139,11 @@ export class ChecksService {
   private async checkCorrections({ containerId, day, readings }: SaveCheckRequest): Promise<void> {
     for (const reading of readings) {
       if (!reading.supersedes) continue;
-      const old = await this.dataSource.getRepository(ReadingEntity).findOne({ where: { id: reading.supersedes }, relations: { check: true } });
-      if (!old || old.check.containerId !== containerId || old.check.day !== day || old.plant !== reading.plant) throw new Problem(422, 'A correction belongs to the same plant and day as the reading it corrects.');
+      const old = await this.dataSource
+        .getRepository(ReadingEntity)
+        .findOne({ where: { id: reading.supersedes }, relations: { check: true } });
+      if (!old || old.check.containerId !== containerId || old.check.day !== day || old.plant !== reading.plant)
+        throw new Problem(422, 'A correction belongs to the same plant and day as the reading it corrects.');
     }
   }
 }

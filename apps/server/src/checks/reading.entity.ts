@@ -16,5 +16,7 @@ export class ReadingEntity {
   @Column('varchar', { name: 'lost_reason', length: 20, nullable: true }) lostReason: LostReason | null;
   @Column('varchar', { length: 500, nullable: true }) note: string | null;
   @Column('uuid', { name: 'supersedes_id', nullable: true }) supersedesId: string | null;
-  @ManyToOne(() => ReadingEntity, { onDelete: 'CASCADE' }) @JoinColumn({ name: 'supersedes_id' }) supersedes: Relation<ReadingEntity> | null;
+  @ManyToOne(() => ReadingEntity, { onDelete: 'CASCADE' })
+  @JoinColumn({ name: 'supersedes_id' })
+  supersedes: Relation<ReadingEntity> | null;
 }

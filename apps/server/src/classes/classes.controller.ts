@@ -28,13 +28,21 @@ export class ClassesController {
   }
 
   @Put(':id/teams')
-  saveTeams(@Asking() teacher: TeacherRequester, @Param('id', IdPipe) id: string, @Body() body: SaveTeamsRequest): Promise<ClassView> {
+  saveTeams(
+    @Asking() teacher: TeacherRequester,
+    @Param('id', IdPipe) id: string,
+    @Body() body: SaveTeamsRequest,
+  ): Promise<ClassView> {
     return this.classes.saveTeams(teacher, id, body);
   }
 
   @Post(':id/teams/:teamId/pin')
   @HttpCode(200)
-  renewPin(@Asking() teacher: TeacherRequester, @Param('id', IdPipe) id: string, @Param('teamId', IdPipe) teamId: string): Promise<ClassView> {
+  renewPin(
+    @Asking() teacher: TeacherRequester,
+    @Param('id', IdPipe) id: string,
+    @Param('teamId', IdPipe) teamId: string,
+  ): Promise<ClassView> {
     return this.classes.renewPin(teacher, id, teamId);
   }
 }

@@ -38,12 +38,20 @@ export class ClassesService {
 
   async one(teacher: TeacherRequester, id: string): Promise<ClassView> {
     const found = await this.scope.classOf(teacher, id);
-    return this.view(found, await this.dataSource.getRepository(Investigation).find({ where: { classId: id, removedAt: IsNull() }, order: { sownOn: 'DESC' } }));
+    return this.view(
+      found,
+      await this.dataSource
+        .getRepository(Investigation)
+        .find({ where: { classId: id, removedAt: IsNull() }, order: { sownOn: 'DESC' } }),
+    );
   }
 
   /** Makes the class, or changes the teacher's own one under this id. */
   async save(teacher: TeacherRequester, id: string, request: SaveClassRequest): Promise<ClassView> {
-    if (!isTimeZone(request.timeZone)) throw new Problem(400, 'This time zone is not known.', { errors: [{ path: 'timeZone', sentence: 'Choose a time zone from the list.' }] });
+    if (!isTimeZone(request.timeZone))
+      throw new Problem(400, 'This time zone is not known.', {
+        errors: [{ path: 'timeZone', sentence: 'Choose a time zone from the list.' }],
+      });
     const classes = this.dataSource.getRepository(ClassGroup);
     if (await classes.existsBy({ id })) {
       await this.scope.classOf(teacher, id);
@@ -72,12 +80,18 @@ export class ClassesService {
     const gone = group.teams.filter((t) => !teams.some((r) => r.id === t.id));
     const fresh = teams.filter((r) => !group.teams.some((t) => t.id === r.id));
     await this.transactions.run(async (manager) => {
-      const busy = await manager.getRepository(Container).findOne({ where: { teamId: In(gone.map((t) => t.id)) }, relations: { team: true } });
+      const busy = await manager
+        .getRepository(Container)
+        .findOne({ where: { teamId: In(gone.map((t) => t.id)) }, relations: { team: true } });
       if (busy) throw new Problem(422, `${busy.team!.nickname} look after containers, so the team stays. Nothing was changed.`);
       await manager.getRepository(Team).delete({ id: In(gone.map((t) => t.id)), classId });
       const kept = teams.filter((r) => !fresh.includes(r));
-      for (const { id, emblem } of kept) await manager.getRepository(Team).update({ id, classId }, { emblem, nickname: EMBLEM_NAMES[emblem] });
-      for (const { id, emblem } of fresh) await manager.getRepository(Team).insert({ id, classId, emblem, nickname: EMBLEM_NAMES[emblem], sealedPin: this.pins.seal(this.pins.draw()) });
+      for (const { id, emblem } of kept)
+        await manager.getRepository(Team).update({ id, classId }, { emblem, nickname: EMBLEM_NAMES[emblem] });
+      for (const { id, emblem } of fresh)
+        await manager
+          .getRepository(Team)
+          .insert({ id, classId, emblem, nickname: EMBLEM_NAMES[emblem], sealedPin: this.pins.seal(this.pins.draw()) });
     });
     return this.one(teacher, classId);
   }

@@ -7,7 +7,9 @@ import { ClassGroup } from './classGroup.entity';
 export class Team {
   @PrimaryColumn('uuid') id: string;
   @Column('uuid', { name: 'class_id' }) classId: string;
-  @ManyToOne(() => ClassGroup, (c) => c.teams, { onDelete: 'CASCADE' }) @JoinColumn({ name: 'class_id' }) classGroup: Relation<ClassGroup>;
+  @ManyToOne(() => ClassGroup, (c) => c.teams, { onDelete: 'CASCADE' })
+  @JoinColumn({ name: 'class_id' })
+  classGroup: Relation<ClassGroup>;
   @Column('varchar', { length: 12 }) emblem: Emblem;
   @Column({ length: 40 }) nickname: string;
   /** The PIN under AES-256-GCM: the teacher reads it out, so it cannot be a one-way hash. */

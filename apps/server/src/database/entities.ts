@@ -12,4 +12,17 @@ import { TreatmentEntity } from '../investigations/treatment.entity';
 import { Change } from '../live/change.entity';
 
 /** Every table, named one by one so that nothing is picked up by accident. */
-export const ENTITIES = [School, Teacher, AccessSession, FailedAttempt, ClassGroup, Team, Investigation, TreatmentEntity, Container, PlantCheck, ReadingEntity, Change];
+export const ENTITIES = [
+  School,
+  Teacher,
+  AccessSession,
+  FailedAttempt,
+  ClassGroup,
+  Team,
+  Investigation,
+  TreatmentEntity,
+  Container,
+  PlantCheck,
+  ReadingEntity,
+  Change,
+];

@@ -4,7 +4,12 @@ import { addDays, type IsoDay, weekday } from '@bright-sprout/core/calendar/days
 import { type RulerResolution } from '@bright-sprout/core/quantities/length';
 import { type TreatmentEffect, type Trouble } from '@bright-sprout/core/simulate/simulateInvestigation';
 
-export const DEMO_TEACHER = { email: 'teacher@millrace.example', password: 'grow-a-hedge-2', name: 'Room 12', schoolName: 'Millrace School' };
+export const DEMO_TEACHER = {
+  email: 'teacher@millrace.example',
+  password: 'grow-a-hedge-2',
+  name: 'Room 12',
+  schoolName: 'Millrace School',
+};
 
 export const DEMO_EMBLEMS: Emblem[] = ['kite', 'bell', 'boat', 'moon', 'brolly', 'drum', 'key'];
 
@@ -97,7 +102,12 @@ export const DEMO_CLASSES: DemoClass[] = [
         C: { germination: 0.7, delay: 1.25, height: 0.7 },
         D: { germination: 0.25, delay: 1.7, height: 0.4 },
       },
-      trouble: { accidents: [{ code: 'B6', day: 17 }], absences: [{ team: 1, day: 13 }], rulerOffsets: [], drought: { day: 20, deathChance: 0.04, setback: 0.04 } },
+      trouble: {
+        accidents: [{ code: 'B6', day: 17 }],
+        absences: [{ team: 1, day: 13 }],
+        rulerOffsets: [],
+        drought: { day: 20, deathChance: 0.04, setback: 0.04 },
+      },
       seed: 1205,
     },
   },

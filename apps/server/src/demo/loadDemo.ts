@@ -37,12 +37,36 @@ export async function loadDemo(dataSource: DataSource, settings: Settings, today
     const schoolId = newId();
     const teacherId = newId();
     await manager.getRepository(School).insert({ id: schoolId, name: DEMO_TEACHER.schoolName });
-    await manager.getRepository(Teacher).insert({ id: teacherId, schoolId, email: DEMO_TEACHER.email, name: DEMO_TEACHER.name, passwordHash: await hashPassword(DEMO_TEACHER.password) });
+    await manager
+      .getRepository(Teacher)
+      .insert({
+        id: teacherId,
+        schoolId,
+        email: DEMO_TEACHER.email,
+        name: DEMO_TEACHER.name,
+        passwordHash: await hashPassword(DEMO_TEACHER.password),
+      });
     for (const demo of DEMO_CLASSES) {
       const classId = newId();
-      await manager.getRepository(ClassGroup).insert({ id: classId, schoolId, teacherId, name: demo.name, gradeBand: demo.gradeBand, timeZone, joinCode: demo.joinCode });
+      await manager
+        .getRepository(ClassGroup)
+        .insert({
+          id: classId,
+          schoolId,
+          teacherId,
+          name: demo.name,
+          gradeBand: demo.gradeBand,
+          timeZone,
+          joinCode: demo.joinCode,
+        });
       const secrets = demoPins(demo);
-      const teams = DEMO_EMBLEMS.map((emblem, i) => ({ id: newId(), classId, emblem, nickname: EMBLEM_NAMES[emblem], sealedPin: pins.seal(secrets[i]!) }));
+      const teams = DEMO_EMBLEMS.map((emblem, i) => ({
+        id: newId(),
+        classId,
+        emblem,
+        nickname: EMBLEM_NAMES[emblem],
+        sealedPin: pins.seal(secrets[i]!),
+      }));
       await manager.getRepository(Team).insert(teams);
       await loadInvestigation(manager, demo, classId, teams.map((t) => t.id), today ?? dayInZone(new Date(), timeZone)); // prettier-ignore
     }
@@ -50,7 +74,13 @@ export async function loadDemo(dataSource: DataSource, settings: Settings, today
   });
 }
 
-async function loadInvestigation(manager: EntityManager, demo: DemoClass, classId: string, teamIds: string[], today: IsoDay): Promise<void> {
+async function loadInvestigation(
+  manager: EntityManager,
+  demo: DemoClass,
+  classId: string,
+  teamIds: string[],
+  today: IsoDay,
+): Promise<void> {
   const plan = demo.investigation;
   const id = newId();
   const sownOn = plan.sownOn(today);
@@ -74,8 +104,18 @@ async function loadInvestigation(manager: EntityManager, demo: DemoClass, classI
     requestHash: requestHash(plan.question),
   });
   const treatmentIds = new Map(treatments.map((t) => [t.code, newId()]));
-  await manager.getRepository(TreatmentEntity).insert(treatments.map((t) => ({ id: treatmentIds.get(t.code)!, investigationId: id, ...t })));
-  const containers = deal.containers.map((c) => ({ id: newId(), investigationId: id, treatmentId: treatmentIds.get(c.treatment)!, teamId: teamIds[c.team!]!, code: c.code, position: c.position, seedsSown: plan.seeds }));
+  await manager
+    .getRepository(TreatmentEntity)
+    .insert(treatments.map((t) => ({ id: treatmentIds.get(t.code)!, investigationId: id, ...t })));
+  const containers = deal.containers.map((c) => ({
+    id: newId(),
+    investigationId: id,
+    treatmentId: treatmentIds.get(c.treatment)!,
+    teamId: teamIds[c.team!]!,
+    code: c.code,
+    position: c.position,
+    seedsSown: plan.seeds,
+  }));
   await manager.getRepository(Container).insert(containers);
   const containerIds = new Map(containers.map((c) => [c.code, c.id]));
   const simulated = simulateInvestigation({
@@ -100,10 +140,33 @@ async function loadInvestigation(manager: EntityManager, demo: DemoClass, classI
 function rowsOf(simulated: SimulatedReading, containerId: string, teamId: string, { investigation }: DemoClass, slip: boolean) {
   const at = (minute: number) => new Date(`${simulated.day}T10:${String(15 + minute).padStart(2, '0')}:00Z`);
   const row = (valueMm: number | null, minute: number, supersedesId: string | null) => {
-    const check = { id: newId(), containerId, teamId, day: simulated.day, recordedAt: at(minute), receivedAt: at(minute), source: 'simulated' as const, requestHash: requestHash(simulated) };
+    const check = {
+      id: newId(),
+      containerId,
+      teamId,
+      day: simulated.day,
+      recordedAt: at(minute),
+      receivedAt: at(minute),
+      source: 'simulated' as const,
+      requestHash: requestHash(simulated),
+    };
     const { state, leaves, lostReason } = simulated;
     const typed = valueMm === null ? null : formatLength(valueMm, investigation.resolution);
-    return { check, reading: { id: newId(), checkId: check.id, plant: '1', state, valueMm, typed, leaves, lostReason, note: null, supersedesId } };
+    return {
+      check,
+      reading: {
+        id: newId(),
+        checkId: check.id,
+        plant: '1',
+        state,
+        valueMm,
+        typed,
+        leaves,
+        lostReason,
+        note: null,
+        supersedesId,
+      },
+    };
   };
   if (!slip) return [row(simulated.valueMm, simulated.team, null)];
   const wrong = row(simulated.valueMm! - 100, simulated.team, null);

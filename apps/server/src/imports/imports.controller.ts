@@ -15,7 +15,11 @@ export class ImportsController {
 
   /** Makes an investigation under this id from a tidy CSV; wrong rows refuse the whole file. */
   @Put(':id')
-  import(@Asking() teacher: TeacherRequester, @Param('id', IdPipe) id: string, @Body() body: ImportRequest): Promise<InvestigationView> {
+  import(
+    @Asking() teacher: TeacherRequester,
+    @Param('id', IdPipe) id: string,
+    @Body() body: ImportRequest,
+  ): Promise<InvestigationView> {
     return this.imports.import(teacher, id, body);
   }
 }

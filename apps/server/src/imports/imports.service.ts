@@ -64,12 +64,16 @@ export class ImportsService {
     const result = importTidyCsv(read.csv, { ...mapping, sownOn: mapping.sownOn ?? null, control: mapping.control ?? null });
     if (result.ok) return result.table;
     const errors = result.problems.map((p) => ({ path: `line ${p.line}`, sentence: p.sentence }));
-    throw new Problem(422, `${errors.length} ${errors.length === 1 ? 'row is' : 'rows are'} wrong, so nothing was imported.`, { errors });
+    throw new Problem(422, `${errors.length} ${errors.length === 1 ? 'row is' : 'rows are'} wrong, so nothing was imported.`, {
+      errors,
+    });
   }
 
   private async insertTable(manager: EntityManager, investigationId: string, table: TidyTable): Promise<void> {
     const treatmentIds = new Map(table.treatments.map((t) => [t.code, newId()]));
-    await manager.getRepository(TreatmentEntity).insert(table.treatments.map((t) => ({ id: treatmentIds.get(t.code)!, investigationId, ...t })));
+    await manager
+      .getRepository(TreatmentEntity)
+      .insert(table.treatments.map((t) => ({ id: treatmentIds.get(t.code)!, investigationId, ...t })));
     const containerIds = new Map(table.units.map((u) => [u.code, newId()]));
     const containers = table.units.map((u, position) => ({
       id: containerIds.get(u.code)!,
@@ -91,7 +95,16 @@ export class ImportsService {
       if (reading.key !== null) idsByKey.set(reading.key, readingId);
       // Rows without a moment of their own keep the order of the file, a millisecond apart.
       const recordedAt = reading.recordedAt === null ? new Date(now + i) : new Date(reading.recordedAt);
-      checks.push({ id: checkId, containerId: containerIds.get(reading.unit)!, teamId: null, day: reading.day, recordedAt, receivedAt: new Date(now), source: 'import', requestHash: requestHash(reading) } as PlantCheck);
+      checks.push({
+        id: checkId,
+        containerId: containerIds.get(reading.unit)!,
+        teamId: null,
+        day: reading.day,
+        recordedAt,
+        receivedAt: new Date(now),
+        source: 'import',
+        requestHash: requestHash(reading),
+      } as PlantCheck);
       readings.push(rowOf(reading, readingId, checkId, idsByKey));
     });
     await insertInChunks(manager, PlantCheck, checks);
@@ -101,9 +114,25 @@ export class ImportsService {
 
 function rowOf(reading: TidyReading, id: string, checkId: string, idsByKey: Map<string, string>): Partial<ReadingEntity> {
   const { plant, state, valueMm, typed, leaves, lostReason, note, corrects } = reading;
-  return { id, checkId, plant, state, valueMm, typed, leaves, lostReason, note, supersedesId: corrects === null ? null : idsByKey.get(corrects)! };
+  return {
+    id,
+    checkId,
+    plant,
+    state,
+    valueMm,
+    typed,
+    leaves,
+    lostReason,
+    note,
+    supersedesId: corrects === null ? null : idsByKey.get(corrects)!,
+  };
 }
 
-async function insertInChunks<T extends ObjectLiteral>(manager: EntityManager, entity: new () => T, rows: Partial<T>[]): Promise<void> {
-  for (let from = 0; from < rows.length; from += CHUNK) await manager.getRepository(entity).insert(rows.slice(from, from + CHUNK) as never);
+async function insertInChunks<T extends ObjectLiteral>(
+  manager: EntityManager,
+  entity: new () => T,
+  rows: Partial<T>[],
+): Promise<void> {
+  for (let from = 0; from < rows.length; from += CHUNK)
+    await manager.getRepository(entity).insert(rows.slice(from, from + CHUNK) as never);
 }

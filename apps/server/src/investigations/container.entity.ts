@@ -13,7 +13,9 @@ export class Container {
   @JoinColumn({ name: 'investigation_id' })
   investigation: Relation<Investigation>;
   @Column('uuid', { name: 'treatment_id' }) treatmentId: string;
-  @ManyToOne(() => TreatmentEntity, { onDelete: 'CASCADE' }) @JoinColumn({ name: 'treatment_id' }) treatment: Relation<TreatmentEntity>;
+  @ManyToOne(() => TreatmentEntity, { onDelete: 'CASCADE' })
+  @JoinColumn({ name: 'treatment_id' })
+  treatment: Relation<TreatmentEntity>;
   @Index('container_team') @Column('uuid', { name: 'team_id', nullable: true }) teamId: string | null;
   @ManyToOne(() => Team, { onDelete: 'RESTRICT' }) @JoinColumn({ name: 'team_id' }) team: Relation<Team> | null;
   /** Block of an imported table; a planned container's block is its team. */

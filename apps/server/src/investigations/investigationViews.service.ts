@@ -68,7 +68,9 @@ export class InvestigationViews {
   /** Every reading of the containers, corrections and what they replaced included, in the order they were recorded. */
   async readings(containerIds: string[]): Promise<ReadingView[]> {
     if (containerIds.length === 0) return [];
-    const found = await this.dataSource.getRepository(ReadingEntity).find({ where: { check: { containerId: In(containerIds) } }, relations: { check: true } });
+    const found = await this.dataSource
+      .getRepository(ReadingEntity)
+      .find({ where: { check: { containerId: In(containerIds) } }, relations: { check: true } });
     return found
       .sort((a, b) => a.check.recordedAt.getTime() - b.check.recordedAt.getTime() || (a.id < b.id ? -1 : 1))
       .map((r) => ({

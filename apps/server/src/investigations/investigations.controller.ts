@@ -1,4 +1,9 @@
-import { ChangeInvestigationRequest, type InvestigationRecords, type InvestigationView, PlanInvestigationRequest } from '@bright-sprout/contracts/investigations';
+import {
+  ChangeInvestigationRequest,
+  type InvestigationRecords,
+  type InvestigationView,
+  PlanInvestigationRequest,
+} from '@bright-sprout/contracts/investigations';
 import { Body, Controller, Get, Header, Param, Patch, Put, Res, UseGuards } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { type Response } from 'express';
@@ -24,18 +29,30 @@ export class InvestigationsController {
   }
 
   @Put(':id')
-  plan(@Asking() teacher: TeacherRequester, @Param('id', IdPipe) id: string, @Body() body: PlanInvestigationRequest): Promise<InvestigationView> {
+  plan(
+    @Asking() teacher: TeacherRequester,
+    @Param('id', IdPipe) id: string,
+    @Body() body: PlanInvestigationRequest,
+  ): Promise<InvestigationView> {
     return this.investigations.plan(teacher, id, body);
   }
 
   @Patch(':id')
-  change(@Asking() teacher: TeacherRequester, @Param('id', IdPipe) id: string, @Body() body: ChangeInvestigationRequest): Promise<InvestigationView> {
+  change(
+    @Asking() teacher: TeacherRequester,
+    @Param('id', IdPipe) id: string,
+    @Body() body: ChangeInvestigationRequest,
+  ): Promise<InvestigationView> {
     return this.investigations.change(teacher, id, body);
   }
 
   @Get(':id/export.csv')
   @Header('content-type', 'text/csv; charset=utf-8')
-  async csv(@Asking() teacher: TeacherRequester, @Param('id', IdPipe) id: string, @Res({ passthrough: true }) response: Response): Promise<string> {
+  async csv(
+    @Asking() teacher: TeacherRequester,
+    @Param('id', IdPipe) id: string,
+    @Res({ passthrough: true }) response: Response,
+  ): Promise<string> {
     const { name, text } = await this.investigations.csv(teacher, id);
     response.attachment(name);
     response.type('text/csv; charset=utf-8');

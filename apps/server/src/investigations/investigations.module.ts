@@ -3,5 +3,9 @@ import { InvestigationsController } from './investigations.controller';
 import { InvestigationsService } from './investigations.service';
 import { InvestigationViews } from './investigationViews.service';
 
-@Module({ controllers: [InvestigationsController], providers: [InvestigationsService, InvestigationViews], exports: [InvestigationsService, InvestigationViews] })
+@Module({
+  controllers: [InvestigationsController],
+  providers: [InvestigationsService, InvestigationViews],
+  exports: [InvestigationsService, InvestigationViews],
+})
 export class InvestigationsModule {}

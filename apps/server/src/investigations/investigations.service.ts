@@ -1,4 +1,9 @@
-import { ChangeInvestigationRequest, type InvestigationRecords, type InvestigationView, PlanInvestigationRequest } from '@bright-sprout/contracts/investigations';
+import {
+  ChangeInvestigationRequest,
+  type InvestigationRecords,
+  type InvestigationView,
+  PlanInvestigationRequest,
+} from '@bright-sprout/contracts/investigations';
 import { addDays, dayInZone, daysBetween, isIsoDay } from '@bright-sprout/core/calendar/days';
 import { dealContainers } from '@bright-sprout/core/design/dealContainers';
 import { makeTreatments } from '@bright-sprout/core/design/treatments';
@@ -55,7 +60,8 @@ export class InvestigationsService {
     if (await this.alreadyMade(teacher, id, hash)) return this.viewOf(teacher, id);
     this.checkPlan(request, dayInZone(new Date(), group.timeZone));
     const teams = request.teamIds.map((teamId) => group.teams.find((t) => t.id === teamId));
-    if (teams.some((t) => !t) || new Set(request.teamIds).size < teams.length) throw refuse('teamIds', 'A team is not of this class, or is listed twice.');
+    if (teams.some((t) => !t) || new Set(request.teamIds).size < teams.length)
+      throw refuse('teamIds', 'A team is not of this class, or is listed twice.');
     const treatments = makeTreatments(request.levels, request.controlIndex);
     const deal = dealContainers(treatments.map((t) => t.code), request.replicates, teams.length, request.drawSeed); // prettier-ignore
     await this.insert(id, hash, async (manager) => {
@@ -76,7 +82,9 @@ export class InvestigationsService {
         requestHash: hash,
       });
       const ids = new Map(treatments.map((t) => [t.code, newId()]));
-      await manager.getRepository(TreatmentEntity).insert(treatments.map((t) => ({ id: ids.get(t.code)!, investigationId: id, ...t })));
+      await manager
+        .getRepository(TreatmentEntity)
+        .insert(treatments.map((t) => ({ id: ids.get(t.code)!, investigationId: id, ...t })));
       await manager.getRepository(Container).insert(
         deal.containers.map((c) => ({
           id: newId(),
@@ -107,7 +115,10 @@ export class InvestigationsService {
   async alreadyMade(teacher: TeacherRequester, id: string, hash: string): Promise<boolean> {
     if (!(await this.dataSource.getRepository(Investigation).existsBy({ id }))) return false;
     const made = await this.scope.investigationOf(teacher, id);
-    if (made.requestHash !== hash) throw new Problem(409, 'This investigation was set up already, with other settings. Open it, or begin a new one.', { current: await this.views.view(made) });
+    if (made.requestHash !== hash)
+      throw new Problem(409, 'This investigation was set up already, with other settings. Open it, or begin a new one.', {
+        current: await this.views.view(made),
+      });
     return true;
   }
 
@@ -116,15 +127,21 @@ export class InvestigationsService {
   }
 
   private checkPlan(request: PlanInvestigationRequest, today: string): void {
-    if (request.controlIndex >= request.levels.length) throw refuse('controlIndex', 'Choose the control among the things you compare.');
+    if (request.controlIndex >= request.levels.length)
+      throw refuse('controlIndex', 'Choose the control among the things you compare.');
     const labels = request.levels.map((l) => l.label.trim().toLowerCase());
     if (new Set(labels).size < labels.length) throw refuse('levels', 'Two of the things you compare have the same name.');
     if (!speciesById(request.speciesId)) throw refuse('speciesId', 'This kind of seed is not in the catalogue.');
     if (!methodById(request.methodId)) throw refuse('methodId', 'This way of growing is not known.');
     if (!isIsoDay(request.sownOn)) throw refuse('sownOn', 'This day of sowing does not exist in the calendar.');
-    if (Math.abs(daysBetween(today, request.sownOn)) > 366) throw refuse('sownOn', `Choose a day of sowing between ${addDays(today, -366)} and ${addDays(today, 366)}.`);
+    if (Math.abs(daysBetween(today, request.sownOn)) > 366)
+      throw refuse('sownOn', `Choose a day of sowing between ${addDays(today, -366)} and ${addDays(today, 366)}.`);
     const containers = request.levels.length * request.replicates;
-    if (containers > MAX_CONTAINERS) throw refuse('replicates', `${containers} containers are more than one windowsill carries; at most ${MAX_CONTAINERS} are possible.`);
+    if (containers > MAX_CONTAINERS)
+      throw refuse(
+        'replicates',
+        `${containers} containers are more than one windowsill carries; at most ${MAX_CONTAINERS} are possible.`,
+      );
   }
 
   async change(teacher: TeacherRequester, id: string, request: ChangeInvestigationRequest): Promise<InvestigationView> {
@@ -135,11 +152,22 @@ export class InvestigationsService {
       sharedWithTeams: request.sharedWithTeams ?? found.sharedWithTeams,
       removedAt: request.removed === undefined ? found.removedAt : request.removed ? (found.removedAt ?? new Date()) : null,
     };
-    const same = wanted.question === found.question && wanted.phase === found.phase && wanted.sharedWithTeams === found.sharedWithTeams && wanted.removedAt === found.removedAt;
+    const same =
+      wanted.question === found.question &&
+      wanted.phase === found.phase &&
+      wanted.sharedWithTeams === found.sharedWithTeams &&
+      wanted.removedAt === found.removedAt;
     if (!same) {
       await this.transactions.run(async (manager) => {
-        const result = await manager.getRepository(Investigation).update({ id, version: request.version }, { ...wanted, version: request.version + 1 });
-        if (result.affected === 0) throw new Problem(409, 'Somebody else changed this investigation a moment ago. Look at it again; your change was not made.', { current: await this.views.view(found) });
+        const result = await manager
+          .getRepository(Investigation)
+          .update({ id, version: request.version }, { ...wanted, version: request.version + 1 });
+        if (result.affected === 0)
+          throw new Problem(
+            409,
+            'Somebody else changed this investigation a moment ago. Look at it again; your change was not made.',
+            { current: await this.views.view(found) },
+          );
         await this.changes.note(manager, { kind: 'investigation-changed', classId: found.classId, investigationId: id });
       });
     }

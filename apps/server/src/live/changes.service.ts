@@ -59,7 +59,9 @@ export class ChangesService implements OnModuleDestroy {
     this.reading = true;
     try {
       const since = new Date(Math.max(begun.getTime(), Date.now() - OVERLAP_MS));
-      const changes = await this.dataSource.getRepository(Change).find({ where: { at: MoreThanOrEqual(since) }, order: { at: 'ASC' } });
+      const changes = await this.dataSource
+        .getRepository(Change)
+        .find({ where: { at: MoreThanOrEqual(since) }, order: { at: 'ASC' } });
       for (const { id, kind, classId, investigationId } of changes) {
         if (!this.told.has(id)) this.news.next({ id, kind, classId, investigationId });
         this.told.set(id, Date.now());

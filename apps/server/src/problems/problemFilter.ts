@@ -18,10 +18,18 @@ export class ProblemFilter implements ExceptionFilter {
   }
 
   private describe(error: unknown): ProblemDetails {
-    const about = (status: number, detail: string, more = {}): ProblemDetails => ({ type: 'about:blank', title: titleOf(status), status, detail, ...more });
+    const about = (status: number, detail: string, more = {}): ProblemDetails => ({
+      type: 'about:blank',
+      title: titleOf(status),
+      status,
+      detail,
+      ...more,
+    });
     if (error instanceof Problem) return about(error.getStatus(), error.message, error.more);
-    if (error instanceof ThrottlerException) return about(429, 'That was a lot at once. Wait a minute and go on; nothing was lost.');
-    if (error instanceof HttpException) return about(error.getStatus(), error.getStatus() === 404 ? 'There is nothing at this address.' : error.message);
+    if (error instanceof ThrottlerException)
+      return about(429, 'That was a lot at once. Wait a minute and go on; nothing was lost.');
+    if (error instanceof HttpException)
+      return about(error.getStatus(), error.getStatus() === 404 ? 'There is nothing at this address.' : error.message);
     const status = (error as { status?: number } | null)?.status;
     if (status === 413) return about(413, 'This is larger than what can be sent at once. Nothing was saved.');
     if (status === 400) return about(400, 'What was sent cannot be read. Nothing was saved.');

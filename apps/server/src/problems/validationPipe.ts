@@ -17,6 +17,9 @@ export function validationPipe(): ValidationPipe {
 
 function flatten(error: ValidationError, parent: string): { path: string; sentence: string }[] {
   const path = parent ? `${parent}.${error.property}` : error.property;
-  const own = Object.entries(error.constraints ?? {}).map(([rule, message]) => ({ path, sentence: rule === 'whitelistValidation' ? `There is no field “${error.property}”.` : message }));
+  const own = Object.entries(error.constraints ?? {}).map(([rule, message]) => ({
+    path,
+    sentence: rule === 'whitelistValidation' ? `There is no field “${error.property}”.` : message,
+  }));
   return [...own.slice(0, 1), ...(error.children ?? []).flatMap((child) => flatten(child, path))];
 }

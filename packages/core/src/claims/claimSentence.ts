@@ -40,7 +40,11 @@ function isClear(contrast: Contrast): boolean {
  * tell", never "no effect".
  */
 export function claimSentence(comparison: Comparison, subject: ClaimSubject): Claim {
-  return { finding: finding(comparison, subject), evidence: evidence(comparison, subject), cautions: cautions(comparison, subject) };
+  return {
+    finding: finding(comparison, subject),
+    evidence: evidence(comparison, subject),
+    cautions: cautions(comparison, subject),
+  };
 }
 
 function finding(comparison: Comparison, subject: ClaimSubject): string {
@@ -54,7 +58,9 @@ function finding(comparison: Comparison, subject: ClaimSubject): string {
     if (own.length === 0) continue;
     const labels = listInWords(own.map((c) => c.treatment.label));
     const sizes = listInWords(own.map((c) => formatLength(Math.abs(c.differenceMm), fine(subject))));
-    sentences.push(`With ${labels}, ${subject.kind} was ${direction} on day ${subject.dayNumber} than with ${control.treatment.label}: by about ${sizes}.`);
+    sentences.push(
+      `With ${labels}, ${subject.kind} was ${direction} on day ${subject.dayNumber} than with ${control.treatment.label}: by about ${sizes}.`,
+    );
   }
   if (unclear.length > 0) {
     const labels = listInWords(unclear.map((c) => c.treatment.label));
@@ -89,8 +95,13 @@ function cautions({ groups, beforeSprouting }: Comparison, { container }: ClaimS
   const found: string[] = [];
   const measured = groups.map((g) => g.dots.length);
   if (Math.min(...measured) < 3) found.push(`A treatment has fewer than three ${container}s here: luck weighs a lot.`);
-  const share = groups.map((g) => g.dots.length / Math.max(1, g.dots.length + g.lost.length + (beforeSprouting === 'zero' ? 0 : g.notUp.length)));
-  if (Math.max(...share) - Math.min(...share) >= 0.2) found.push('These are the heights of the survivors. The treatments lost or kept back different shares of plants, and the ones that are missing may have been the weak ones.');
+  const share = groups.map(
+    (g) => g.dots.length / Math.max(1, g.dots.length + g.lost.length + (beforeSprouting === 'zero' ? 0 : g.notUp.length)),
+  );
+  if (Math.max(...share) - Math.min(...share) >= 0.2)
+    found.push(
+      'These are the heights of the survivors. The treatments lost or kept back different shares of plants, and the ones that are missing may have been the weak ones.',
+    );
   const blank = groups.flatMap((g) => g.notChecked.map((c) => c.code));
   if (blank.length > 0) found.push(`Nobody looked at ${listInWords(blank.slice(0, 6))}${blank.length > 6 ? ` and ${blank.length - 6} more` : ''} on this day.`); // prettier-ignore
   const noBlocks = groups.every((g) => g.dots.every((d) => d.container.block === null));

@@ -16,7 +16,8 @@ export function bcaDifference(
   resamples = 5000,
   level = 0.95,
 ): Result<{ interval: Interval; resamples: number }> {
-  if (control.length < 2 || treatment.length < 2) return { ok: false, reason: 'An interval needs at least two containers on each side.' };
+  if (control.length < 2 || treatment.length < 2)
+    return { ok: false, reason: 'An interval needs at least two containers on each side.' };
   const difference = mean(treatment) - mean(control);
   const random = generatorFrom(seed);
   const drawn = new Float64Array(resamples);
@@ -27,7 +28,8 @@ export function bcaDifference(
   };
   for (let b = 0; b < resamples; b++) drawn[b] = meanOfDraw(treatment) - meanOfDraw(control);
   drawn.sort();
-  if (drawn[0] === drawn[resamples - 1]) return { ok: false, reason: 'All containers of each group are equal, so there is no spread to judge by.' };
+  if (drawn[0] === drawn[resamples - 1])
+    return { ok: false, reason: 'All containers of each group are equal, so there is no spread to judge by.' };
   const tie = 1e-9 * Math.max(1, Math.abs(difference));
   let below = 0;
   for (const d of drawn) below += d < difference - tie ? 1 : d <= difference + tie ? 0.5 : 0;

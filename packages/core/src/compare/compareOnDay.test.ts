@@ -29,11 +29,17 @@ test.each([
   [{ A: [null, null], B: [10, 20] }, /No control container was measured/],
   [{ A: [10, 20], B: [null] }, /Only the control/],
 ])('says why there is nothing to compare', (heights, reason) => {
-  expect(compareOnDay(recordsOf(heights as Record<string, (number | null)[]>), '2026-03-19', 'exclude', 1).reason).toMatch(reason);
+  expect(compareOnDay(recordsOf(heights as Record<string, (number | null)[]>), '2026-03-19', 'exclude', 1).reason).toMatch(
+    reason,
+  );
 });
 
 test('classes with one container, equal heights or nobody looked at never give NaN or throw', () => {
-  for (const heights of [{ A: [10], B: [12] }, { A: [10, 10, 10], B: [10, 10, 10] }, { A: [null], B: [null] }]) {
+  for (const heights of [
+    { A: [10], B: [12] },
+    { A: [10, 10, 10], B: [10, 10, 10] },
+    { A: [null], B: [null] },
+  ]) {
     const comparison = compareOnDay(recordsOf(heights as Record<string, (number | null)[]>), '2026-03-19', 'exclude', 1);
     expect(JSON.stringify(comparison)).not.toMatch(/NaN|Infinity/);
     expect(Object.values(comparison.contrasts[0] ?? {}).some((v) => Number.isNaN(v))).toBe(false);

@@ -68,14 +68,23 @@ export type BeforeSprouting = 'exclude' | 'zero';
 export function groupsOnDay(records: ComparedRecords, day: IsoDay, beforeSprouting: BeforeSprouting): Group[] {
   const standings = standingsOn(records.containers.map((c) => c.id), records.readings, day); // prettier-ignore
   return records.treatments.map((treatment) => {
-    const own = records.containers.filter((c) => c.treatment === treatment.code).map((container) => ({ container, standing: standings.get(container.id)! }));
+    const own = records.containers
+      .filter((c) => c.treatment === treatment.code)
+      .map((container) => ({ container, standing: standings.get(container.id)! }));
     const state = (s: Standing['state']) => own.filter((o) => o.standing.state === s);
     const notUp = state('not-up').map((o) => o.container);
     const dots = [
       ...state('measured').map((o) => ({ container: o.container, heightMm: o.standing.heightMm!, plants: o.standing.plants })),
       ...(beforeSprouting === 'zero' ? notUp.map((container) => ({ container, heightMm: 0, plants: 0 })) : []),
     ];
-    return { treatment, dots, summary: describe(dots.map((d) => d.heightMm)), lost: state('lost'), notUp, notChecked: state('not-checked').map((o) => o.container) };
+    return {
+      treatment,
+      dots,
+      summary: describe(dots.map((d) => d.heightMm)),
+      lost: state('lost'),
+      notUp,
+      notChecked: state('not-checked').map((o) => o.container),
+    };
   });
 }
 
@@ -107,7 +116,13 @@ export function compareOnDay(
   const adjusted = maxTWithinBlocks(units, control.treatment.code, codes, seed, effort.permutations);
   const heights = (group: Group) => group.dots.map((d) => d.heightMm);
   const contrasts = others.map((group, i) => {
-    const permutation = permuteTwoWithinBlocks(units, control.treatment.code, group.treatment.code, seed + 1 + i, effort.permutations);
+    const permutation = permuteTwoWithinBlocks(
+      units,
+      control.treatment.code,
+      group.treatment.code,
+      seed + 1 + i,
+      effort.permutations,
+    );
     return {
       treatment: group.treatment,
       differenceMm: mean(heights(group)) - mean(heights(control)),

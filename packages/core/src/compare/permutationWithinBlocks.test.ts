@@ -40,7 +40,13 @@ test('counting and drawing agree', () => {
   const units = nullUnits(4, 20);
   const drawn = permuteTwoWithinBlocks(units, 'A', 'B', 9, 20_000);
   const counted = permuteTwoWithinBlocks(units.slice(0, 68), 'A', 'B', 9);
-  const drawnSame = permuteTwoWithinBlocks([...units.slice(0, 68), ...nullUnits(5, 2).map((u) => ({ ...u, block: `x${u.block}`, value: 0 }))], 'A', 'B', 9, 20_000);
+  const drawnSame = permuteTwoWithinBlocks(
+    [...units.slice(0, 68), ...nullUnits(5, 2).map((u) => ({ ...u, block: `x${u.block}`, value: 0 }))],
+    'A',
+    'B',
+    9,
+    20_000,
+  );
   if (!drawn.ok || !counted.ok || !drawnSame.ok) throw new Error('not computed');
   expect([drawn.method, counted.method, drawnSame.method]).toEqual(['random', 'exact', 'random']);
   expect(drawnSame.pTwoSided).toBeCloseTo(counted.pTwoSided, 1);
@@ -48,12 +54,17 @@ test('counting and drawing agree', () => {
 
 test('neither the order of the containers nor a shift or scale of the values matters', () => {
   fc.assert(
-    fc.property(fc.integer(), fc.double({ min: 0.1, max: 50, noNaN: true }), fc.integer({ min: -500, max: 500 }), (seed, scale, shift) => {
-      const units = nullUnits(seed);
-      const moved = generatorFrom(seed).shuffle([...units]).map((u) => ({ ...u, value: u.value * scale + shift })); // prettier-ignore
-      const [a, b] = [permuteTwoWithinBlocks(units, 'A', 'C', 1), permuteTwoWithinBlocks(moved, 'A', 'C', 2)];
-      expect(a.ok && b.ok && a.pTwoSided === b.pTwoSided).toBe(true);
-    }),
+    fc.property(
+      fc.integer(),
+      fc.double({ min: 0.1, max: 50, noNaN: true }),
+      fc.integer({ min: -500, max: 500 }),
+      (seed, scale, shift) => {
+        const units = nullUnits(seed);
+        const moved = generatorFrom(seed).shuffle([...units]).map((u) => ({ ...u, value: u.value * scale + shift })); // prettier-ignore
+        const [a, b] = [permuteTwoWithinBlocks(units, 'A', 'C', 1), permuteTwoWithinBlocks(moved, 'A', 'C', 2)];
+        expect(a.ok && b.ok && a.pTwoSided === b.pTwoSided).toBe(true);
+      },
+    ),
     { numRuns: 40 },
   );
 });

@@ -32,9 +32,16 @@ const TIE = 1e-9;
  * random ones are, with p = (b + 1)/(m + 1) (Phipson and Smyth 2010). The statistic is the mean over blocks of the
  * difference of means within the block, which is the overall difference where blocks are alike.
  */
-export function permuteTwoWithinBlocks(units: readonly Unit[], control: string, treated: string, seed: number, draws = 10_000): Result<PermutationTest> {
+export function permuteTwoWithinBlocks(
+  units: readonly Unit[],
+  control: string,
+  treated: string,
+  seed: number,
+  draws = 10_000,
+): Result<PermutationTest> {
   const blocks = bothPresent(units, control, treated);
-  if (blocks.length === 0) return { ok: false, reason: 'No team has both treatments, so labels cannot be shuffled within teams.' };
+  if (blocks.length === 0)
+    return { ok: false, reason: 'No team has both treatments, so labels cannot be shuffled within teams.' };
   const arrangements = blocks.reduce((product, b) => product * choose(b.values.length, b.treated), 1);
   if (arrangements === 1) return { ok: false, reason: 'There is only one way to deal the labels.' };
   const observed = mean(blocks.map((b) => b.observed));
@@ -113,7 +120,13 @@ export function choose(n: number, k: number): number {
  * blocks and the greatest of the scaled differences is compared (max-T, Westfall and Young 1993, single step).
  * Values are taken about their block mean; differences are scaled by √(1/n₁ + 1/n₀) so that small groups do not rule.
  */
-export function maxTWithinBlocks(units: readonly Unit[], control: string, treatments: readonly string[], seed: number, draws = 10_000): Map<string, number> {
+export function maxTWithinBlocks(
+  units: readonly Unit[],
+  control: string,
+  treatments: readonly string[],
+  seed: number,
+  draws = 10_000,
+): Map<string, number> {
   const codes = [control, ...treatments];
   const blockNames = [...new Set(units.map((u) => u.block))];
   const blocks = blockNames.map((name) => {

@@ -38,22 +38,31 @@ test('lots are fair: each treatment comes first in its set about equally often',
 
 test('any numbers: right counts, unique codes, sizes within one, full sets first', () => {
   fc.assert(
-    fc.property(fc.integer({ min: 2, max: 6 }), fc.integer({ min: 1, max: 15 }), fc.integer({ min: 0, max: 12 }), fc.integer(), (levels, replicates, teams, seed) => {
-      const treatments = 'ABCDEF'.slice(0, levels).split('');
-      const { containers, split, pairsTogether } = dealContainers(treatments, replicates, teams, seed);
-      expect(new Set(containers.map((c) => c.code)).size).toBe(levels * replicates);
-      expect(containers.map((c) => c.position)).toEqual(containers.map((_, i) => i));
-      for (const t of treatments) expect(containers.filter((c) => c.treatment === t)).toHaveLength(replicates);
-      if (teams === 0) return expect(split).toBe('no-teams');
-      const sizes = Array.from({ length: teams }, (_, team) => containers.filter((c) => c.team === team).length);
-      expect(Math.max(...sizes) - Math.min(...sizes)).toBeLessThanOrEqual(1);
-      for (const t of treatments) {
-        const per = Array.from({ length: teams }, (_, team) => containers.filter((c) => c.team === team && c.treatment === t).length);
-        expect(Math.max(...per) - Math.min(...per)).toBeLessThanOrEqual(1);
-      }
-      expect(split === 'complete').toBe(replicates % teams === 0);
-      expect(pairsTogether === null).toBe(split === 'complete');
-    }),
+    fc.property(
+      fc.integer({ min: 2, max: 6 }),
+      fc.integer({ min: 1, max: 15 }),
+      fc.integer({ min: 0, max: 12 }),
+      fc.integer(),
+      (levels, replicates, teams, seed) => {
+        const treatments = 'ABCDEF'.slice(0, levels).split('');
+        const { containers, split, pairsTogether } = dealContainers(treatments, replicates, teams, seed);
+        expect(new Set(containers.map((c) => c.code)).size).toBe(levels * replicates);
+        expect(containers.map((c) => c.position)).toEqual(containers.map((_, i) => i));
+        for (const t of treatments) expect(containers.filter((c) => c.treatment === t)).toHaveLength(replicates);
+        if (teams === 0) return expect(split).toBe('no-teams');
+        const sizes = Array.from({ length: teams }, (_, team) => containers.filter((c) => c.team === team).length);
+        expect(Math.max(...sizes) - Math.min(...sizes)).toBeLessThanOrEqual(1);
+        for (const t of treatments) {
+          const per = Array.from(
+            { length: teams },
+            (_, team) => containers.filter((c) => c.team === team && c.treatment === t).length,
+          );
+          expect(Math.max(...per) - Math.min(...per)).toBeLessThanOrEqual(1);
+        }
+        expect(split === 'complete').toBe(replicates % teams === 0);
+        expect(pairsTogether === null).toBe(split === 'complete');
+      },
+    ),
     { numRuns: 60 },
   );
 });

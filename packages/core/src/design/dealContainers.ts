@@ -66,7 +66,10 @@ function unevenSentence(sets: readonly string[][], treatments: readonly string[]
   const [low, high] = [Math.min(...sizes), Math.max(...sizes)];
   const missing = sets.filter((set) => treatments.some((t) => !set.includes(t))).length;
   const counts = low === high ? `${low} containers each` : `${low} or ${high} containers each`;
-  const gap = missing === 0 ? 'each has every treatment, some more often than others' : `${missing} of ${sets.length} teams miss a treatment`;
+  const gap =
+    missing === 0
+      ? 'each has every treatment, some more often than others'
+      : `${missing} of ${sets.length} teams miss a treatment`;
   return `The numbers do not work out to one of each per team: teams have ${counts}, and ${gap}. This is the fairest split of these numbers.`; // prettier-ignore
 }
 

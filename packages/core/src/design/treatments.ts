@@ -17,5 +17,9 @@ export const MAX_LEVELS = 6;
 export function makeTreatments(levels: readonly Level[], controlIndex: number): Treatment[] {
   const control = levels[controlIndex];
   const ordered = control ? [control, ...levels.filter((_, i) => i !== controlIndex)] : [...levels];
-  return ordered.map((level, i) => ({ code: String.fromCharCode(65 + i), label: level.label, control: i === 0 && control !== undefined }));
+  return ordered.map((level, i) => ({
+    code: String.fromCharCode(65 + i),
+    label: level.label,
+    control: i === 0 && control !== undefined,
+  }));
 }

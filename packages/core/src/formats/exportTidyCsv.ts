@@ -37,7 +37,9 @@ export function exportTidyCsv(table: TidyTable): string {
     r.corrects ?? '',
   ]);
   // A unit nobody has read yet still belongs to the experiment: a row without a state keeps it.
-  const blank = table.units.filter((u) => !read.has(u.code)).map((u) => [...unitCells(u.code), '', table.sownOn, ...Array<string>(EXPORT_COLUMNS.length - 8).fill('')]);
+  const blank = table.units
+    .filter((u) => !read.has(u.code))
+    .map((u) => [...unitCells(u.code), '', table.sownOn, ...Array<string>(EXPORT_COLUMNS.length - 8).fill('')]);
   const cells = [...rows, ...blank].map((row) => row.map((cell) => guardCell(String(cell))));
   return `\uFEFF${Papa.unparse({ fields: [...EXPORT_COLUMNS], data: cells }, { newline: '\r\n' })}\r\n`;
 }

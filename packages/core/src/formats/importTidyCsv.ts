@@ -52,15 +52,18 @@ export function readCsv(text: string): { ok: true; csv: CsvTable } | { ok: false
   const headings = (parsed.data[0] ?? []).map((h) => h.trim());
   if (headings.length < 2) return { ok: false, reason: 'This file has no table with at least two columns.' };
   const named = headings.filter((h) => h !== '');
-  if (new Set(named).size < named.length) return { ok: false, reason: 'Two columns have the same heading. Give each its own name.' };
+  if (new Set(named).size < named.length)
+    return { ok: false, reason: 'Two columns have the same heading. Give each its own name.' };
   let line = 1;
   const rows: CsvTable['rows'] = [];
   for (const record of parsed.data) {
-    if (line > 1 && record.some((cell) => cell.trim() !== '')) rows.push({ line, cells: Object.fromEntries(headings.map((h, i) => [h, unguardCell(record[i] ?? '')])) });
+    if (line > 1 && record.some((cell) => cell.trim() !== ''))
+      rows.push({ line, cells: Object.fromEntries(headings.map((h, i) => [h, unguardCell(record[i] ?? '')])) });
     line += 1 + record.reduce((breaks, cell) => breaks + (cell.match(/\n/g)?.length ?? 0), 0);
   }
   if (rows.length === 0) return { ok: false, reason: 'There is a heading and no row under it.' };
-  if (rows.length > MAX_ROWS) return { ok: false, reason: `This file has ${rows.length} rows; ${MAX_ROWS} at a time are possible.` };
+  if (rows.length > MAX_ROWS)
+    return { ok: false, reason: `This file has ${rows.length} rows; ${MAX_ROWS} at a time are possible.` };
   return { ok: true, csv: { headings, rows } };
 }
 
@@ -103,7 +106,13 @@ export function guessMapping({ headings, rows }: CsvTable): ColumnMapping {
   }
   const named = /\b(mm|cm|in|inch(es)?)\b/i.exec((columns.value ?? '').replace(/_/g, ' '))?.[1]?.toLowerCase();
   const dates = columns.date ? rows.map((r) => r.cells[columns.date!]!.trim()).filter((d) => d !== '') : [];
-  return { columns, lengthUnit: named === 'mm' ? 'mm' : named?.startsWith('in') ? 'in' : 'cm', dateOrder: guessDateOrder(dates), sownOn: null, control: null };
+  return {
+    columns,
+    lengthUnit: named === 'mm' ? 'mm' : named?.startsWith('in') ? 'in' : 'cm',
+    dateOrder: guessDateOrder(dates),
+    sownOn: null,
+    control: null,
+  };
 }
 
 function guessDateOrder(dates: readonly string[]): DateOrder {
@@ -118,7 +127,9 @@ export function readDate(text: string, order: DateOrder): IsoDay | null {
   if (!parts) return null;
   const numbers = parts.slice(1).map((p) => p.padStart(2, '0'));
   const yearFirst = parts[1]!.length === 4;
-  const [year, month, day] = { 'year-month-day': [0, 1, 2], 'day-month-year': [2, 1, 0], 'month-day-year': [2, 0, 1] }[yearFirst ? 'year-month-day' : order].map((i) => numbers[i]!);
+  const [year, month, day] = { 'year-month-day': [0, 1, 2], 'day-month-year': [2, 1, 0], 'month-day-year': [2, 0, 1] }[
+    yearFirst ? 'year-month-day' : order
+  ].map((i) => numbers[i]!);
   const iso = `${year!.length === 2 ? `20${year}` : year}-${month}-${day}`;
   return isIsoDay(iso) ? iso : null;
 }
@@ -138,7 +149,8 @@ export function importTidyCsv(csv: CsvTable, mapping: ColumnMapping): ImportResu
   const { columns } = mapping;
   const missing = (['unit', 'treatment', 'value'] as const).filter((role) => !columns[role]);
   if (missing.length > 0) return refuse([{ line: 1, sentence: `Choose the column for ${missing.join(', ')}.` }]);
-  if (!columns.day && !columns.date) return refuse([{ line: 1, sentence: 'Choose a column with the date or with the day since sowing.' }]);
+  if (!columns.day && !columns.date)
+    return refuse([{ line: 1, sentence: 'Choose a column with the date or with the day since sowing.' }]);
   const unused = Object.values(columns).find((heading) => !csv.headings.includes(heading));
   if (unused !== undefined) return refuse([{ line: 1, sentence: `There is no column “${unused}”.` }]);
   const reader = new RowReader(csv, mapping);
@@ -164,7 +176,8 @@ class RowReader {
     private readonly mapping: ColumnMapping,
   ) {
     this.sownOn = mapping.sownOn ?? this.sowingDayFromFile();
-    if (this.sownOn === null) this.problems.push({ line: 1, sentence: 'Say on which day the seeds were sown, so that days can be counted.' });
+    if (this.sownOn === null)
+      this.problems.push({ line: 1, sentence: 'Say on which day the seeds were sown, so that days can be counted.' });
     else for (const row of csv.rows) this.readRow(row);
     this.checkRepeats();
     this.checkCorrections();
@@ -180,7 +193,8 @@ class RowReader {
     if (days.length > 0) return days[0]!;
     const { date, day } = this.mapping.columns;
     const first = this.csv.rows.find((r) => date && readDate(r.cells[date] ?? '', this.mapping.dateOrder));
-    if (first && day && /^\d+$/.test(this.cell(first, 'day'))) return addDays(readDate(this.cell(first, 'date'), this.mapping.dateOrder)!, -Number(this.cell(first, 'day')));
+    if (first && day && /^\d+$/.test(this.cell(first, 'day')))
+      return addDays(readDate(this.cell(first, 'date'), this.mapping.dateOrder)!, -Number(this.cell(first, 'day')));
     return null;
   }
 
@@ -224,15 +238,20 @@ class RowReader {
     const block = this.cell(row, 'block') || null;
     if (block !== null && block.length > 60) return wrong('The name of the block is longer than 60 characters.');
     const seedsText = this.cell(row, 'seeds');
-    if (seedsText !== '' && !(/^\d+$/.test(seedsText) && Number(seedsText) <= 1000)) return wrong(`“${seedsText}” is not a number of seeds.`);
+    if (seedsText !== '' && !(/^\d+$/.test(seedsText) && Number(seedsText) <= 1000))
+      return wrong(`“${seedsText}” is not a number of seeds.`);
     const known = this.units.get(code);
     if (!known) {
       this.units.set(code, { code, treatment, block, seeds: seedsText === '' ? 1 : Number(seedsText), line: row.line });
       const named = this.mapping.control;
       const control = named === null ? /^(yes|true|1|y)$/i.test(this.cell(row, 'control')) : named === treatment;
       if (!this.treatments.has(treatment)) this.treatments.set(treatment, { label, control });
-    } else if (known.treatment !== treatment) wrong(`${code} has treatment “${known.treatment}” on line ${known.line} and “${treatment}” here. A container has one treatment.`);
-    else if (known.block !== block) wrong(`${code} is in block “${known.block ?? ''}” on line ${known.line} and “${block ?? ''}” here.`);
+    } else if (known.treatment !== treatment)
+      wrong(
+        `${code} has treatment “${known.treatment}” on line ${known.line} and “${treatment}” here. A container has one treatment.`,
+      );
+    else if (known.block !== block)
+      wrong(`${code} is in block “${known.block ?? ''}” on line ${known.line} and “${block ?? ''}” here.`);
   }
 
   private readDay(row: Row, wrong: (sentence: string) => void): IsoDay | null {
@@ -247,11 +266,15 @@ class RowReader {
     if (date === null) return problem(`“${dateText}” is not a date written as ${this.mapping.dateOrder.replace(/-/g, ', ')}.`);
     if (date < this.sownOn!) return problem(`${date} is before the sowing day, ${this.sownOn!}.`);
     if (daysBetween(this.sownOn!, date) > 3650) return problem(`${date} is more than ten years after sowing.`);
-    if (counted !== null && counted !== date) return problem(`Day ${dayText} after sowing on ${this.sownOn!} is ${counted}, but the date says ${date}.`);
+    if (counted !== null && counted !== date)
+      return problem(`Day ${dayText} after sowing on ${this.sownOn!} is ${counted}, but the date says ${date}.`);
     return date;
   }
 
-  private readState(row: Row, wrong: (sentence: string) => void): Pick<TidyReading, 'state' | 'valueMm' | 'typed' | 'lostReason'> | null {
+  private readState(
+    row: Row,
+    wrong: (sentence: string) => void,
+  ): Pick<TidyReading, 'state' | 'valueMm' | 'typed' | 'lostReason'> | null {
     const problem = (sentence: string) => (wrong(sentence), null);
     const value = this.cell(row, 'value');
     const stateText = this.cell(row, 'state');
@@ -261,9 +284,11 @@ class RowReader {
     const state = named?.[1] ?? (inValue ? inValue[1] : value === '' ? 'not-checked' : 'measured');
     const reasonText = this.cell(row, 'lostReason');
     const lostReason = LOST_REASONS.find((r) => r === reasonText) ?? null;
-    if (reasonText !== '' && lostReason === null) return problem(`“${reasonText}” is not a reason for a loss: use ${LOST_REASONS.join(', ')}.`);
+    if (reasonText !== '' && lostReason === null)
+      return problem(`“${reasonText}” is not a reason for a loss: use ${LOST_REASONS.join(', ')}.`);
     if (state !== 'measured') {
-      if (value !== '' && !inValue) return problem(`The state is “${state}”, yet there is a value, ${value}. Leave one of them out.`);
+      if (value !== '' && !inValue)
+        return problem(`The state is “${state}”, yet there is a value, ${value}. Leave one of them out.`);
       return { state, valueMm: null, typed: null, lostReason: state === 'lost' ? ((lostReason ?? 'other') as LostReason) : null };
     }
     return this.readLength(row, value, problem);
@@ -275,7 +300,8 @@ class RowReader {
     if (unitOf && !unitOf.ok) return problem(`“${unitText}” is not a unit of length: use mm, cm or in.`);
     const length = parseLength(value, unitOf?.ok ? unitOf.unit : this.mapping.lengthUnit);
     if (!length.ok) return problem(length.reason);
-    if (length.mm === 0) return problem('A height of 0 is not taken: write not-up, lost or not-checked, they are three different facts.');
+    if (length.mm === 0)
+      return problem('A height of 0 is not taken: write not-up, lost or not-checked, they are three different facts.');
     if (length.mm > 10_000) return problem(`${value} is more than 10 metres.`);
     return { state: 'measured' as const, valueMm: length.mm, typed: this.cell(row, 'typed') || value, lostReason: null };
   }
@@ -287,7 +313,11 @@ class RowReader {
       if (reading.corrects !== null) continue;
       const place = JSON.stringify([reading.unit, reading.plant, reading.day]);
       const line = seen.get(place);
-      if (line !== undefined) this.problems.push({ line: reading.line, sentence: `${reading.unit} already has a reading for ${reading.day} on line ${line}. Choose a plant column if several plants grow in one container.` });
+      if (line !== undefined)
+        this.problems.push({
+          line: reading.line,
+          sentence: `${reading.unit} already has a reading for ${reading.day} on line ${line}. Choose a plant column if several plants grow in one container.`,
+        });
       else seen.set(place, reading.line);
     }
   }
@@ -295,8 +325,13 @@ class RowReader {
   private checkCorrections(): void {
     const keys = new Map<string, TidyReading & { line: number }>();
     for (const reading of this.readings) {
-      if (reading.key !== null && keys.has(reading.key)) this.problems.push({ line: reading.line, sentence: `The reading “${reading.key}” is on line ${keys.get(reading.key)!.line} too.` });
-      if (reading.corrects !== null && !keys.has(reading.corrects)) this.problems.push({ line: reading.line, sentence: `It corrects “${reading.corrects}”, which is on no line above it.` });
+      if (reading.key !== null && keys.has(reading.key))
+        this.problems.push({
+          line: reading.line,
+          sentence: `The reading “${reading.key}” is on line ${keys.get(reading.key)!.line} too.`,
+        });
+      if (reading.corrects !== null && !keys.has(reading.corrects))
+        this.problems.push({ line: reading.line, sentence: `It corrects “${reading.corrects}”, which is on no line above it.` });
       if (reading.key !== null) keys.set(reading.key, reading);
     }
   }
@@ -305,15 +340,27 @@ class RowReader {
     const names = [...this.treatments.keys()];
     const control = names.find((n) => this.treatments.get(n)!.control) ?? names[0]!;
     if (names.length < 2) return refuse([{ line: 2, sentence: 'There is only one treatment, so nothing can be compared.' }]);
-    if (names.length > 6) return refuse([{ line: 2, sentence: `There are ${names.length} treatments; six can be compared. Is this the right column?` }]);
+    if (names.length > 6)
+      return refuse([
+        { line: 2, sentence: `There are ${names.length} treatments; six can be compared. Is this the right column?` },
+      ]);
     const ordered = [control, ...names.filter((n) => n !== control)];
     const codes = new Map(ordered.map((name, i) => [name, String.fromCharCode(65 + i)]));
     return {
       ok: true,
       table: {
         sownOn: this.sownOn!,
-        treatments: ordered.map((name) => ({ code: codes.get(name)!, label: this.treatments.get(name)!.label, control: name === control })),
-        units: [...this.units.values()].map(({ code, treatment, block, seeds }) => ({ code, treatment: codes.get(treatment)!, block, seeds })),
+        treatments: ordered.map((name) => ({
+          code: codes.get(name)!,
+          label: this.treatments.get(name)!.label,
+          control: name === control,
+        })),
+        units: [...this.units.values()].map(({ code, treatment, block, seeds }) => ({
+          code,
+          treatment: codes.get(treatment)!,
+          block,
+          seeds,
+        })),
         readings: this.readings.map(({ line: _line, ...reading }) => reading),
       },
     };

@@ -18,7 +18,8 @@ const problems = (text: string, change?: Partial<ColumnMapping>) => {
 };
 
 test('reads a foreign file: semicolons, decimal commas, day-month dates, the control by name', () => {
-  const text = 'Pot;Treatment;Team;Date;Height (cm)\nP1;salt;Owls;21.03.2026;4,5\nP2;water;Owls;21.03.2026;9\nP1;salt;Owls;24.03.2026;dead\n';
+  const text =
+    'Pot;Treatment;Team;Date;Height (cm)\nP1;salt;Owls;21.03.2026;4,5\nP2;water;Owls;21.03.2026;9\nP1;salt;Owls;24.03.2026;dead\n';
   const result = importText(text, { sownOn: '2026-03-10', control: 'water' });
   if (!result.ok) throw new Error(JSON.stringify(result.problems));
   expect(result.table.treatments).toEqual([
@@ -40,7 +41,8 @@ test('counts days where there are no dates, and takes inches from the heading', 
 });
 
 test('every wrong row is listed with its line and reason, and nothing comes in', () => {
-  const text = 'unit,treatment,date,height\n"A\n1",water,2026-03-12,5\nB1,salt,2026-02-30,4\nB1,water,2026-03-12,4\nC1,sand,2026-03-01,3\nC2,sand,2026-03-12,0\nC3,,2026-03-12,2\nC4,sand,2026-03-12,tall\n';
+  const text =
+    'unit,treatment,date,height\n"A\n1",water,2026-03-12,5\nB1,salt,2026-02-30,4\nB1,water,2026-03-12,4\nC1,sand,2026-03-01,3\nC2,sand,2026-03-12,0\nC3,,2026-03-12,2\nC4,sand,2026-03-12,tall\n';
   expect(problems(text, { sownOn: '2026-03-03' })).toEqual([
     expect.stringMatching(/^4: .*not a date/),
     expect.stringMatching(/^5: B1 has treatment “salt” on line 4/),
@@ -54,7 +56,11 @@ test('every wrong row is listed with its line and reason, and nothing comes in',
 test('two readings of one cup on one day need a plant column', () => {
   const text = 'unit,treatment,day,height\nA1,water,3,5\nA1,water,3,6\nB1,salt,3,2\n';
   expect(problems(text, { sownOn: '2026-03-03' })[0]).toMatch(/^3: A1 already has a reading .* on line 2/);
-  expect(importText(text.replace('height', 'height,plant').replace('5\n', '5,a\n').replace('6\n', '6,b\n').replace('2\n', '2,a\n'), { sownOn: '2026-03-03' }).ok).toBe(true);
+  expect(
+    importText(text.replace('height', 'height,plant').replace('5\n', '5,a\n').replace('6\n', '6,b\n').replace('2\n', '2,a\n'), {
+      sownOn: '2026-03-03',
+    }).ok,
+  ).toBe(true);
 });
 
 test.each([
@@ -94,7 +100,11 @@ function sample(note: string): TidyTable {
 } // prettier-ignore
 
 test('what goes out comes back whole: corrections, states, notes with anything in them, untouched units', () => {
-  const text = fc.string({ unit: fc.constantFrom('a', ' ', '"', ',', ';', '\n', '=', "'", '-', '@', 'é', '½', '|'), minLength: 1, maxLength: 12 });
+  const text = fc.string({
+    unit: fc.constantFrom('a', ' ', '"', ',', ';', '\n', '=', "'", '-', '@', 'é', '½', '|'),
+    minLength: 1,
+    maxLength: 12,
+  });
   const label = text.filter((t) => t.trim() === t);
   const reading = fc.record({
     state: fc.constantFrom('measured' as const, 'not-up' as const, 'lost' as const, 'not-checked' as const),
@@ -105,7 +115,12 @@ test('what goes out comes back whole: corrections, states, notes with anything i
   });
   fc.assert(
     fc.property(fc.array(reading, { maxLength: 12 }), label, label, (drawn, block, name) => {
-      const units = Array.from({ length: 5 }, (_, i) => ({ code: `${'AB'[i % 2]}${i}`, treatment: 'AB'[i % 2]!, block: i === 4 ? null : block, seeds: i + 1 }));
+      const units = Array.from({ length: 5 }, (_, i) => ({
+        code: `${'AB'[i % 2]}${i}`,
+        treatment: 'AB'[i % 2]!,
+        block: i === 4 ? null : block,
+        seeds: i + 1,
+      }));
       const readings = drawn.map((d, i) => ({
         unit: units[i % 4]!.code,
         plant: '1',

@@ -39,14 +39,16 @@ export interface Reading {
 /** Readings that no other reading has replaced, oldest first. */
 export function currentReadings<R extends Reading>(readings: readonly R[]): R[] {
   const replaced = new Set(readings.map((r) => r.supersedes).filter((id) => id !== null));
-  return readings.filter((r) => !replaced.has(r.id)).sort((a, b) => (a.day === b.day ? (a.recordedAt < b.recordedAt ? -1 : 1) : a.day < b.day ? -1 : 1));
+  return readings
+    .filter((r) => !replaced.has(r.id))
+    .sort((a, b) => (a.day === b.day ? (a.recordedAt < b.recordedAt ? -1 : 1) : a.day < b.day ? -1 : 1));
 }
 
 /** The readings that `id` replaced, newest first: what stands struck through beside it. */
 export function replacedBy<R extends Reading>(readings: readonly R[], id: string): R[] {
   const byId = new Map(readings.map((r) => [r.id, r]));
   const chain: R[] = [];
-  for (let old = byId.get(id)?.supersedes ?? null; old !== null && chain.length < readings.length; ) {
+  for (let old = byId.get(id)?.supersedes ?? null; old !== null && chain.length < readings.length;) {
     const reading = byId.get(old);
     if (!reading) break;
     chain.push(reading);

@@ -20,7 +20,13 @@ test('not up, not looked at, measured and lost are four facts', () => {
 
 test('a correction stands in for what it corrects, and the old value stays to be seen', () => {
   const wrong = reading({ containerId: 'A1', id: 'old', valueMm: 60 });
-  const right = reading({ containerId: 'A1', id: 'new', valueMm: 160, supersedes: 'old', recordedAt: '2026-03-19T11:00:00.000Z' });
+  const right = reading({
+    containerId: 'A1',
+    id: 'new',
+    valueMm: 160,
+    supersedes: 'old',
+    recordedAt: '2026-03-19T11:00:00.000Z',
+  });
   expect(currentReadings([right, wrong]).map((r) => r.id)).toEqual(['new']);
   expect(replacedBy([right, wrong], 'new').map((r) => r.valueMm)).toEqual([60]);
   expect(on([right, wrong], 19).heightMm).toBe(160);

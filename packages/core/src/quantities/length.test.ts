@@ -1,5 +1,13 @@
 import fc from 'fast-check';
-import { formatLength, lengthIn, parseLength, RESOLUTION_MM, RESOLUTION_UNIT, roundToResolution, type RulerResolution } from './length';
+import {
+  formatLength,
+  lengthIn,
+  parseLength,
+  RESOLUTION_MM,
+  RESOLUTION_UNIT,
+  roundToResolution,
+  type RulerResolution,
+} from './length';
 
 const mm = (text: string, assumed?: 'cm' | 'in') => {
   const result = parseLength(text, assumed);

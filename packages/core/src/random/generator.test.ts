@@ -18,7 +18,7 @@ test('uniform, normal and shuffled draws have the moments they should', () => {
   expect(normals.reduce((a, b) => a + b * b) / n).toBeCloseTo(1, 1);
   const orders = new Map<string, number>();
   for (let i = 0; i < 6000; i++) {
-    const order = random.shuffle(["a", "b", "c"]).join("");
+    const order = random.shuffle(['a', 'b', 'c']).join('');
     orders.set(order, (orders.get(order) ?? 0) + 1);
   }
   expect(orders.size).toBe(6);

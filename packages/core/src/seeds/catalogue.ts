@@ -67,7 +67,11 @@ function fromFact(fact: Fact): Species | null {
 /** The kinds whose sprouting and growth are known well enough to plan with. */
 export const SPECIES: readonly Species[] = (speciesFacts.species as Fact[]).map(fromFact).filter((s): s is Species => s !== null);
 
-export const METHODS: readonly GrowingMethod[] = methodFacts.methods.map((m) => ({ id: m.id, name: m.name, container: CONTAINER_NAMES[m.id] ?? 'container' }));
+export const METHODS: readonly GrowingMethod[] = methodFacts.methods.map((m) => ({
+  id: m.id,
+  name: m.name,
+  container: CONTAINER_NAMES[m.id] ?? 'container',
+}));
 
 export function speciesById(id: string): Species | undefined {
   return SPECIES.find((s) => s.id === id);

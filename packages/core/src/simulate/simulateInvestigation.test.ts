@@ -9,7 +9,12 @@ const none = { germination: 1, delay: 1, height: 1 };
 function scenario(part: Partial<Scenario> = {}): Scenario {
   return {
     species: barley,
-    containers: dealContainers(['A', 'B'], 7, 7, 1).containers.map((c) => ({ code: c.code, treatment: c.treatment, team: c.team!, seeds: 3 })),
+    containers: dealContainers(['A', 'B'], 7, 7, 1).containers.map((c) => ({
+      code: c.code,
+      treatment: c.treatment,
+      team: c.team!,
+      seeds: 3,
+    })),
     effects: { A: none, B: { germination: 0.8, delay: 1.3, height: 0.6 } },
     checkDays: [3, 6, 8, 10, 14, 20],
     temperature: 18,
@@ -36,7 +41,9 @@ test('half are up at the time that thermal time forecasts', () => {
 
 test('written trouble happens, and only where it is written', () => {
   const readings = simulateInvestigation(
-    scenario({ trouble: { accidents: [{ code: 'A2', day: 10 }], absences: [{ team: 4, day: 8 }], rulerOffsets: [], drought: null } }),
+    scenario({
+      trouble: { accidents: [{ code: 'A2', day: 10 }], absences: [{ team: 4, day: 8 }], rulerOffsets: [], drought: null },
+    }),
   );
   const knocked = readings.filter((r) => r.code === 'A2' && r.dayNumber >= 10);
   expect(knocked.every((r) => r.state === 'lost' && r.lostReason === 'knocked-over')).toBe(true);
@@ -45,14 +52,17 @@ test('written trouble happens, and only where it is written', () => {
 
 test('a ruler read from its end adds its offset to that team alone', () => {
   const plain = simulateInvestigation(scenario());
-  const offset = simulateInvestigation(scenario({ trouble: { accidents: [], absences: [], rulerOffsets: [{ team: 2, mm: 6 }], drought: null } }));
+  const offset = simulateInvestigation(
+    scenario({ trouble: { accidents: [], absences: [], rulerOffsets: [{ team: 2, mm: 6 }], drought: null } }),
+  );
   const both = plain.map((r, i) => [r, offset[i]!] as const).filter(([a]) => a.state === 'measured' && a.valueMm! > 10);
   expect(both.every(([a, b]) => b.valueMm! - a.valueMm! === (a.team === 2 ? 6 : 0))).toBe(true);
 });
 
 test('a treatment that dwarfs and delays does so', () => {
   const last = simulateInvestigation(scenario()).filter((r) => r.dayNumber === 20 && r.valueMm !== null);
-  const mean = (t: string) => last.filter((r) => r.code.startsWith(t)).reduce((sum, r, _, all) => sum + r.valueMm! / all.length, 0);
+  const mean = (t: string) =>
+    last.filter((r) => r.code.startsWith(t)).reduce((sum, r, _, all) => sum + r.valueMm! / all.length, 0);
   expect(mean('B') / mean('A')).toBeLessThan(0.75);
 });
 

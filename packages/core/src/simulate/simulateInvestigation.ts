@@ -73,9 +73,18 @@ export function simulateInvestigation(scenario: Scenario): SimulatedReading[] {
   return scenario.containers.flatMap((container) => {
     const life = grow(container, scenario, teamEffect[container.team]!, random);
     return scenario.checkDays.map((dayNumber): SimulatedReading => {
-      const base = { code: container.code, team: container.team, dayNumber, day: addDays(scenario.sownOn, dayNumber), valueMm: null, leaves: null, lostReason: null };
+      const base = {
+        code: container.code,
+        team: container.team,
+        dayNumber,
+        day: addDays(scenario.sownOn, dayNumber),
+        valueMm: null,
+        leaves: null,
+        lostReason: null,
+      };
       const noise = random.normal() * SPREAD.rulerMm;
-      if (scenario.trouble.absences.some((a) => a.team === container.team && a.day === dayNumber)) return { ...base, state: 'not-checked' };
+      if (scenario.trouble.absences.some((a) => a.team === container.team && a.day === dayNumber))
+        return { ...base, state: 'not-checked' };
       if (dayNumber >= life.lostOn) return { ...base, state: 'lost', lostReason: life.reason };
       const age = dayNumber - life.emergedOn;
       if (age <= 0) return { ...base, state: 'not-up' };

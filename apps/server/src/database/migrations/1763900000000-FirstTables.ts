@@ -169,7 +169,20 @@ export class FirstTables1763900000000 implements MigrationInterface {
   }
 
   async down(runner: QueryRunner): Promise<void> {
-    for (const table of ['change_log', 'reading', 'plant_check', 'container', 'treatment', 'investigation', 'failed_attempt', 'access_session', 'team', 'class_group', 'teacher', 'school']) {
+    for (const table of [
+      'change_log',
+      'reading',
+      'plant_check',
+      'container',
+      'treatment',
+      'investigation',
+      'failed_attempt',
+      'access_session',
+      'team',
+      'class_group',
+      'teacher',
+      'school',
+    ]) {
       await runner.query(`DROP TABLE \`${table}\``);
     }
   }

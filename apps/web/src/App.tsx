@@ -1,0 +1,71 @@
+import { lazy, Suspense } from 'react';
+import { Link, Navigate, Route, Routes } from 'react-router';
+import { useSession } from './api/queries';
+import { Broken } from './components/Broken';
+import { Empty, ProblemNotice, Waiting } from './components/Notices';
+import { BenchView } from './views/bench/BenchView';
+import { JoinView } from './views/join/JoinView';
+
+// A team's device loads the bench and nothing else; what a teacher opens comes when it is opened.
+const SignInView = lazy(() => import('./views/signIn/SignInView').then((m) => ({ default: m.SignInView })));
+const TodayView = lazy(() => import('./views/today/TodayView').then((m) => ({ default: m.TodayView })));
+const ClassView = lazy(() => import('./views/classPage/ClassView').then((m) => ({ default: m.ClassView })));
+const SetUpView = lazy(() => import('./views/setUp/SetUpView').then((m) => ({ default: m.SetUpView })));
+const PlanView = lazy(() => import('./views/plan/PlanView').then((m) => ({ default: m.PlanView })));
+const WallView = lazy(() => import('./views/wall/WallView').then((m) => ({ default: m.WallView })));
+const TeamWallView = lazy(() => import('./views/wall/TeamWallView').then((m) => ({ default: m.TeamWallView })));
+const CompareView = lazy(() => import('./views/compare/CompareView').then((m) => ({ default: m.CompareView })));
+const ImportView = lazy(() => import('./views/importCsv/ImportView').then((m) => ({ default: m.ImportView })));
+
+export function App() {
+  return (
+    <Broken>
+      <Suspense
+        fallback={
+          <div className="page">
+            <Waiting>Opening …</Waiting>
+          </div>
+        }
+      >
+        {/* prettier-ignore */}
+        <Routes>
+          <Route path="/join" element={<JoinView />} />
+          <Route path="/bench" element={<BenchView />} />
+          <Route path="/bench/wall/:id" element={<TeamWallView />} />
+          <Route path="/*" element={<TeacherPages />} />
+        </Routes>
+      </Suspense>
+    </Broken>
+  );
+}
+
+function TeacherPages() {
+  const session = useSession();
+  if (session.error && !session.data) return <div className="page"><ProblemNotice error={session.error} retry={() => void session.refetch()} /></div>; // prettier-ignore
+  if (!session.data) return <div className="page"><Waiting>Opening …</Waiting></div>; // prettier-ignore
+  if (!session.data.teacher) return <SignInView needsFirstTeacher={session.data.needsFirstTeacher} />;
+  return (
+    <Routes>
+      <Route path="/" element={<TodayView teacher={session.data.teacher} />} />
+      <Route path="/today" element={<Navigate to="/" replace />} />
+      <Route path="/classes/:id" element={<ClassView />} />
+      <Route path="/classes/:id/set-up" element={<SetUpView />} />
+      <Route path="/classes/:id/import" element={<ImportView />} />
+      <Route path="/investigations/:id" element={<WallView />} />
+      <Route path="/investigations/:id/plan" element={<PlanView />} />
+      <Route path="/investigations/:id/compare" element={<CompareView />} />
+      <Route
+        path="*"
+        element={
+          <div className="page">
+            <Empty title="There is nothing at this address">
+              <Link className="btn" to="/">
+                Go to today
+              </Link>
+            </Empty>
+          </div>
+        }
+      />
+    </Routes>
+  );
+}

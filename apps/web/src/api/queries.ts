@@ -1,0 +1,66 @@
+import { type JoinView, type SessionView } from '@bright-sprout/contracts/access';
+import { type BenchView } from '@bright-sprout/contracts/checks';
+import { type ClassView } from '@bright-sprout/contracts/classes';
+import {
+  type ChangeInvestigationRequest,
+  type InvestigationRecords,
+  type InvestigationView,
+} from '@bright-sprout/contracts/investigations';
+import { QueryClient, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { request, ServerProblem } from './client';
+
+export const queryClient = new QueryClient({
+  defaultOptions: {
+    queries: { staleTime: 10_000, retry: (count, error) => count < 2 && !(error instanceof ServerProblem) },
+    mutations: { retry: (count, error) => count < 2 && !(error instanceof ServerProblem) },
+  },
+});
+
+export const useSession = () =>
+  useQuery({ queryKey: ['session'], queryFn: () => request<SessionView>('GET', '/session'), staleTime: 60_000 });
+
+export const useClasses = () => useQuery({ queryKey: ['classes'], queryFn: () => request<ClassView[]>('GET', '/classes') });
+
+export const useClass = (id: string) =>
+  useQuery({ queryKey: ['classes', id], queryFn: () => request<ClassView>('GET', `/classes/${id}`) });
+
+export const useGrowing = () =>
+  useQuery({ queryKey: ['investigations'], queryFn: () => request<InvestigationRecords[]>('GET', '/investigations') });
+
+export const useInvestigation = (id: string) =>
+  useQuery({ queryKey: ['investigations', id], queryFn: () => request<InvestigationRecords>('GET', `/investigations/${id}`) });
+
+/** The class's shared records as a team may read them. */
+export const useSharedInvestigation = (id: string) =>
+  useQuery({
+    queryKey: ['bench', 'investigations', id],
+    queryFn: () => request<InvestigationRecords>('GET', `/bench/investigations/${id}`),
+  });
+
+export const useBench = () => useQuery({ queryKey: ['bench'], queryFn: () => request<BenchView>('GET', '/bench') });
+
+export const useJoinView = (classCode: string) =>
+  useQuery({
+    queryKey: ['join', classCode],
+    queryFn: () => request<JoinView>('GET', `/join/${encodeURIComponent(classCode)}`),
+    enabled: classCode.length === 6,
+    retry: false,
+  });
+
+/** A write after which the named queries are asked for anew. */
+export function useWrite<Body, Answer = unknown>(write: (body: Body) => Promise<Answer>, ...stale: string[]) {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: write,
+    onSuccess: () => Promise.all(stale.map((key) => client.invalidateQueries({ queryKey: [key] }))),
+  });
+}
+
+/** Changes of an investigation after sowing, under the version that is shown. */
+export const useChangeInvestigation = (investigation: InvestigationView) =>
+  useWrite(
+    (change: Omit<ChangeInvestigationRequest, 'version'>) =>
+      request<InvestigationView>('PATCH', `/investigations/${investigation.id}`, { ...change, version: investigation.version }),
+    'investigations',
+    'classes',
+  );

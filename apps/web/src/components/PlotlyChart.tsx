@@ -1,0 +1,43 @@
+import { type Config, type Data, type Layout } from 'plotly.js';
+import { useEffect, useRef, useState } from 'react';
+
+type Plotly = typeof import('plotly.js');
+
+/** The charting library, fetched when the first chart is drawn. */
+const library = () => import('plotly.js-cartesian-dist-min') as unknown as Promise<{ default: Plotly }>;
+
+const CONFIG: Partial<Config> = { displayModeBar: false, responsive: true, scrollZoom: false };
+
+/** A chart with its one-sentence summary for those who cannot see it; its table stands beside it. */
+export function PlotlyChart({
+  data,
+  layout,
+  summary,
+  height,
+}: {
+  data: Data[];
+  layout: Partial<Layout>;
+  summary: string;
+  height: number;
+}) {
+  const holder = useRef<HTMLDivElement>(null);
+  const [failed, setFailed] = useState(false);
+  useEffect(() => {
+    let gone = false;
+    const element = holder.current!;
+    library()
+      .then(({ default: plotly }) => (gone ? undefined : plotly.react(element, data, layout, CONFIG)))
+      .catch(() => setFailed(true));
+    return () => void (gone = true);
+  }, [data, layout]);
+  useEffect(() => {
+    const element = holder.current!;
+    return () => void library().then(({ default: plotly }) => plotly.purge(element));
+  }, []);
+  return (
+    <>
+      <div ref={holder} role="img" aria-label={summary} style={{ height }} className="chart" />
+      {failed && <p className="second">The chart could not be fetched; the table has its numbers.</p>}
+    </>
+  );
+}

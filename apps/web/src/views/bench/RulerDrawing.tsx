@@ -1,0 +1,131 @@
+import { type ContainerView, type InvestigationView, type ReadingView } from '@bright-sprout/contracts/investigations';
+import { weekdayName } from '@bright-sprout/core/calendar/days';
+import { formatLengthNumber } from '@bright-sprout/core/quantities/length';
+import { useRef } from 'react';
+import { MarkShape } from '../../components/TreatmentMark';
+import { useWidth } from '../../components/useWidth';
+import { PlantDrawing } from '../../drawing/PlantDrawing';
+import { type Entry } from './entry';
+
+interface Props {
+  investigation: InvestigationView;
+  container: ContainerView;
+  mm: number | null;
+  last: ReadingView | null;
+  state: Entry['state'];
+  label: string;
+  leaves: number | null;
+}
+
+const HEIGHT = 392;
+const SOIL = 346;
+const TOP = 10;
+
+/** The plant beside its ruler, to scale: today's height as it is tapped, last time's outline and mark. */
+export function RulerDrawing({ investigation, container, mm, last, state, label, leaves }: Props) {
+  const holder = useRef<HTMLDivElement>(null);
+  const width = useWidth(holder, 390);
+  const inches = investigation.resolution === 'quarter-in';
+  const unit = inches ? 25.4 : 10;
+  const tallest = Math.max(mm ?? 0, last?.valueMm ?? 0);
+  const topMm = Math.max(inches ? 152.4 : 150, Math.ceil((tallest * 1.1) / (unit * 5)) * unit * 5);
+  const scale = (SOIL - TOP - 14) / topMm;
+  const y = (height: number) => SOIL - height * scale;
+  const x = width > 600 ? 70 : 28;
+  const plantX = x + (width > 600 ? 290 : 152);
+  const facts = { habit: investigation.habit, face: container.code };
+  const marks = Array.from({ length: Math.floor(topMm / unit) + 1 }, (_, i) => i);
+  const big = topMm / unit > 40 ? 10 : 5;
+  const fineStep = inches ? 6.35 : 1;
+  const fine =
+    scale * fineStep > 1.7
+      ? Array.from({ length: Math.floor(topMm / fineStep) + 1 }, (_, i) => `M${x + 44} ${y(i * fineStep)}h-6`).join('')
+      : '';
+  return (
+    <div ref={holder} className="bench-drawing">
+      <svg width={width} height={HEIGHT} aria-hidden="true">
+        <rect x="0" y={SOIL} width={width} height={HEIGHT - SOIL} fill="#6D5C63" />
+        <path d={`M0 ${SOIL}H${width}`} stroke="#2A1B2E" strokeWidth="2.2" />
+        <rect x={x} y={TOP} width="44" height={SOIL - TOP + 26} fill="#F5F7FA" stroke="#2A1B2E" strokeWidth="2" />
+        <path d={fine} stroke="#2A1B2E" strokeWidth="0.7" />
+        {marks.map((n) => (
+          <g key={n}>
+            <path d={`M${x + 44} ${y(n * unit)}h${n % big ? -10 : -17}`} stroke="#2A1B2E" strokeWidth={n % big ? 1.1 : 1.7} />
+            {(n % big === 0 || (scale * unit > 11 && n % 2 === 0)) && (
+              <text
+                x={x + (n % big ? 27 : 24)}
+                y={y(n * unit) + (n % big ? 5 : 7)}
+                textAnchor="end"
+                className={n % big ? 'ruler-small' : 'ruler-big'}
+              >
+                {n}
+              </text>
+            )}
+          </g>
+        ))}
+        {last?.valueMm ? (
+          <>
+            <path d={`M${x + 44} ${y(last.valueMm)}H${plantX + 34}`} stroke="#5F5266" strokeWidth="2" strokeDasharray="6 4" />
+            <path d={`M${x + 44} ${y(last.valueMm)}l12-6v12z`} fill="#5F5266" />
+            <text x={x + 60} y={y(last.valueMm) + 19} className="ruler-last">
+              {weekdayName(last.day)}{' '}
+              <tspan className="ruler-value">{formatLengthNumber(last.valueMm, investigation.resolution)}</tspan>
+            </text>
+            <g transform={`translate(${plantX - 8} ${SOIL})`}>
+              <PlantDrawing {...facts} heightMm={last.valueMm} leaves={null} scale={scale} ghost />
+            </g>
+          </>
+        ) : null}
+        {mm !== null && (
+          <>
+            <path d={`M${x + 44} ${y(mm)}H${plantX + 34}`} stroke="#2A1B2E" strokeWidth="2.2" />
+            <path d={`M${x + 44} ${y(mm)}l13-7v14z`} fill="#2A1B2E" />
+            <g transform={`translate(${plantX} ${SOIL})`}>
+              <PlantDrawing {...facts} heightMm={mm} leaves={leaves} scale={scale} />
+            </g>
+          </>
+        )}
+        {state === 'not-up' && (
+          <path
+            transform={`translate(${plantX} ${SOIL})`}
+            d="M-34 0q10-20 34-20t34 20z"
+            fill="#6D5C63"
+            stroke="#2A1B2E"
+            strokeWidth="1.6"
+          />
+        )}
+        {state === 'lost' && (
+          <path
+            transform={`translate(${plantX} ${SOIL})`}
+            d="M-40 -6l3-44l62-10l8 58zM25 -60q20 26 8 58"
+            fill="#fff"
+            stroke="#2A1B2E"
+            strokeWidth="1.6"
+          />
+        )}
+        {state === 'not-checked' && (
+          <path
+            transform={`translate(${plantX} ${SOIL})`}
+            d="M0 0V-90q26 26 24 90"
+            fill="none"
+            stroke="#5F5266"
+            strokeWidth="2"
+            strokeDasharray="5 4"
+          />
+        )}
+        <g transform={`translate(${width - (width > 600 ? 122 : 70)} ${SOIL - 122})`}>
+          <path d="M-44 0H44V96L0 136L-44 96Z" fill="#fff" stroke="#2A1B2E" strokeWidth="2" />
+          <text y="42" textAnchor="middle" className="label-code">
+            {container.code.length > 5 ? `${container.code.slice(0, 4)}…` : container.code}
+          </text>
+          <text y="64" textAnchor="middle" className="label-words">
+            {label.length > 12 ? `${label.slice(0, 11)}…` : label}
+          </text>
+          <g transform="translate(0 88)">
+            <MarkShape code={container.treatment} size={26} />
+          </g>
+        </g>
+      </svg>
+    </div>
+  );
+}

@@ -1,0 +1,39 @@
+import { type BenchView } from '@bright-sprout/contracts/checks';
+import { type ReadingView } from '@bright-sprout/contracts/investigations';
+import { parseLength } from '@bright-sprout/core/quantities/length';
+import { type WaitingCheck } from '../../api/outbox';
+
+/** What the server knows and what still waits on this device, as one list of readings. */
+export function withWaiting(
+  readings: readonly ReadingView[],
+  waiting: readonly WaitingCheck[],
+  containerIds: ReadonlySet<string>,
+): ReadingView[] {
+  const known = new Set(readings.map((r) => r.id));
+  const own = waiting.filter((c) => c.refused === null && containerIds.has(c.body.containerId));
+  const added = own.flatMap(({ body }) =>
+    body.readings
+      .filter((r) => !known.has(r.id))
+      .map((r): ReadingView => {
+        const length = r.typed === undefined ? null : parseLength(r.typed);
+        return {
+          id: r.id,
+          containerId: body.containerId,
+          plant: r.plant,
+          day: body.day,
+          state: r.state,
+          valueMm: length?.ok ? length.mm : null,
+          typed: r.typed ?? null,
+          leaves: r.leaves ?? null,
+          lostReason: r.lostReason ?? null,
+          note: r.note ?? null,
+          supersedes: r.supersedes ?? null,
+          recordedAt: body.recordedAt,
+          source: 'bench',
+        };
+      }),
+  );
+  return [...readings, ...added];
+}
+
+export type BenchInvestigation = BenchView['investigations'][number];

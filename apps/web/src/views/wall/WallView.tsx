@@ -1,0 +1,31 @@
+import { Link } from 'react-router';
+import { InvestigationFrame } from '../../components/InvestigationFrame';
+import { Empty } from '../../components/Notices';
+import { Wall } from './Wall';
+
+export function WallView() {
+  return (
+    <InvestigationFrame
+      next={({ records, day }) =>
+        day !== null && (
+          <Link className="btn-next" to={`/investigations/${records.investigation.id}/compare?day=${day}`}>
+            Compare them
+          </Link>
+        )
+      }
+    >
+      {({ records, day, before }) =>
+        day === null ? (
+          <Empty title="The plants will line up here">
+            <p>As soon as a team has checked its containers, every plant stands here, drawn to scale.</p>
+            <Link className="btn" to={`/investigations/${records.investigation.id}/plan`}>
+              See the plan and the labels
+            </Link>
+          </Empty>
+        ) : (
+          <Wall records={records} day={day} before={before} />
+        )
+      }
+    </InvestigationFrame>
+  );
+}
