@@ -30,7 +30,7 @@ export function installModules() {
   const lock = hash(readFileSync(join(ROOT, 'package-lock.json')));
   once(join(ROOT, 'node_modules', '.installed'), lock, () => {
     console.log('Installing node modules …');
-    const result = spawnSync('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error'], {
+    const result = spawnSync('npm', ['install', '--no-save', '--no-audit', '--no-fund', '--loglevel=error'], {
       cwd: ROOT,
       stdio: ['ignore', 'ignore', 'pipe'],
       encoding: 'utf8',
