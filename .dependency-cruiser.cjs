@@ -8,7 +8,11 @@ module.exports = {
     rule('contracts-know-only-core', { path: '^packages/contracts/src' }, { path: '^apps/' }),
     rule('web-never-imports-server', { path: '^apps/web' }, { path: '^apps/server' }),
     rule('server-never-imports-web', { path: '^apps/server' }, { path: '^apps/web' }),
-    rule('a-view-imports-no-other-view', { path: '^apps/web/src/views/([^/]+)/' }, { path: '^apps/web/src/views/', pathNot: '^apps/web/src/views/$1/' }),
+    rule(
+      'a-view-imports-no-other-view',
+      { path: '^apps/web/src/views/([^/]+)/' },
+      { path: '^apps/web/src/views/', pathNot: '^apps/web/src/views/$1/' },
+    ),
   ],
   options: {
     doNotFollow: { path: 'node_modules' },

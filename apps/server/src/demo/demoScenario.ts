@@ -68,15 +68,15 @@ export const DEMO_CLASSES: DemoClass[] = [
         A: { germination: 1, delay: 1, height: 1 },
         B: { germination: 0.97, delay: 1.05, height: 0.94 },
         C: { germination: 0.85, delay: 1.2, height: 0.74 },
-        D: { germination: 0.42, delay: 1.5, height: 0.45 },
+        D: { germination: 0.3, delay: 1.5, height: 0.45 },
       },
       trouble: {
         accidents: [{ code: 'C3', day: 8 }],
         absences: [{ team: 3, day: 10 }],
         rulerOffsets: [{ team: 4, mm: 6 }],
-        drought: { day: 13, deathChance: 0.05, setback: 0.06 },
+        drought: { day: 13, deathChance: 0.04, setback: 0.06 },
       },
-      seed: 2026,
+      seed: 77,
     },
   },
   {

@@ -37,28 +37,24 @@ export async function loadDemo(dataSource: DataSource, settings: Settings, today
     const schoolId = newId();
     const teacherId = newId();
     await manager.getRepository(School).insert({ id: schoolId, name: DEMO_TEACHER.schoolName });
-    await manager
-      .getRepository(Teacher)
-      .insert({
-        id: teacherId,
-        schoolId,
-        email: DEMO_TEACHER.email,
-        name: DEMO_TEACHER.name,
-        passwordHash: await hashPassword(DEMO_TEACHER.password),
-      });
+    await manager.getRepository(Teacher).insert({
+      id: teacherId,
+      schoolId,
+      email: DEMO_TEACHER.email,
+      name: DEMO_TEACHER.name,
+      passwordHash: await hashPassword(DEMO_TEACHER.password),
+    });
     for (const demo of DEMO_CLASSES) {
       const classId = newId();
-      await manager
-        .getRepository(ClassGroup)
-        .insert({
-          id: classId,
-          schoolId,
-          teacherId,
-          name: demo.name,
-          gradeBand: demo.gradeBand,
-          timeZone,
-          joinCode: demo.joinCode,
-        });
+      await manager.getRepository(ClassGroup).insert({
+        id: classId,
+        schoolId,
+        teacherId,
+        name: demo.name,
+        gradeBand: demo.gradeBand,
+        timeZone,
+        joinCode: demo.joinCode,
+      });
       const secrets = demoPins(demo);
       const teams = DEMO_EMBLEMS.map((emblem, i) => ({
         id: newId(),

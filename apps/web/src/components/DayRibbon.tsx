@@ -53,6 +53,7 @@ export function DayRibbon({ sownOn, last, recorded, chosen, onChoose }: Props) {
     if (nearest && nearest.dataset.day !== chosen) onChoose(nearest.dataset.day!);
   };
   const dense = days.length > 45;
+  const flagAt = chosen === null ? -9 : days.indexOf(chosen);
   return (
     <div
       className={`day-ribbon${dense ? ' dense' : ''}`}
@@ -88,7 +89,7 @@ export function DayRibbon({ sownOn, last, recorded, chosen, onChoose }: Props) {
             .join(' ');
           return (
             <div key={day} className={classes} data-day={day} data-recorded={share === undefined ? undefined : ''}>
-              {weekday(day) === 1 && days.length - i > 2 && (
+              {weekday(day) === 1 && days.length - i > 2 && Math.abs(i - flagAt) > 3 && (
                 <span className={`month${i > 0 && dense && weekday(day) === 1 && Math.floor(i / 7) % 2 ? ' every-other' : ''}`}>
                   {formatDay(day, 'short')}
                 </span>
@@ -99,9 +100,9 @@ export function DayRibbon({ sownOn, last, recorded, chosen, onChoose }: Props) {
                   <span style={{ width: `${Math.round(100 * share)}%` }} />
                 </span>
               )}
-              {number === 0 && <span className="mark">sown</span>}
+              {number === 0 && <span className="sowing">sown</span>}
               {day === chosen && (
-                <span className={`flag${i < 4 ? ' left' : i > days.length - 5 ? ' right' : ''}`}>
+                <span className={`flag${i < days.length * 0.3 ? ' left' : i > days.length * 0.7 ? ' right' : ''}`}>
                   <b>day {number}</b> · {formatDay(day)}
                 </span>
               )}

@@ -1,10 +1,23 @@
 import { type Config, type Data, type Layout } from 'plotly.js';
 import { useEffect, useRef, useState } from 'react';
 
+import './plotlyChart.scss';
+
 type Plotly = typeof import('plotly.js');
 
-/** The charting library, fetched when the first chart is drawn. */
-const library = () => import('plotly.js-cartesian-dist-min') as unknown as Promise<{ default: Plotly }>;
+/**
+ * The charting library, fetched when the first chart is drawn. It finds a mark that its style rules are here already (in
+ * plotlyChart.scss), because the content security policy lets no script write a style sheet.
+ */
+const library = () => {
+  if (!document.getElementById('plotly.js-style-global')) {
+    const mark = document.createElement('meta');
+    mark.id = 'plotly.js-style-global';
+    mark.className = 'no-inline-styles';
+    document.head.append(mark);
+  }
+  return import('plotly.js-cartesian-dist-min') as unknown as Promise<{ default: Plotly }>;
+};
 
 const CONFIG: Partial<Config> = { displayModeBar: false, responsive: true, scrollZoom: false };
 

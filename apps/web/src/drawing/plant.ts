@@ -130,7 +130,7 @@ function drawGrass(h: number, size: number, leaves: number, face: string): Shape
     );
   }
   shapes.push(...blade(main, (t) => half * (t < 0.12 ? 0.8 + 1.6 * t : 1) * (1 - t ** 3) + 0.1, LEAF, INK, line));
-  const sheath = Math.min(h * 0.28, size * 0.42);
+  const sheath = Math.min(h * 0.24, size * 0.3);
   shapes.push({ d: `M${-half * 1.05} 0V${-sheath}H${half * 1.05}V0Z`, fill: LEAF.sheath, stroke: INK, width: line });
   return shapes;
 }

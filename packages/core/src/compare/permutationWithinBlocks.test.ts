@@ -87,3 +87,12 @@ test('says why where labels cannot be shuffled', () => {
   const apart: Unit[] = [{ treatment: 'A', block: '1', value: 1 }, { treatment: 'B', block: '2', value: 2 }]; // prettier-ignore
   expect(permuteTwoWithinBlocks(apart, 'A', 'B', 1)).toEqual({ ok: false, reason: expect.stringContaining('No team has both') });
 });
+
+test('a treatment with a huge effect does not hide a middling one', () => {
+  const effect: Record<string, number> = { A: 0, B: 0, C: -3, D: -30 };
+  const units = nullUnits(77).map((u) => ({ ...u, value: u.value + effect[u.treatment]! }));
+  const adjusted = maxTWithinBlocks(units, 'A', ['B', 'C', 'D'], 5, 4000);
+  expect(adjusted.get('D')).toBeLessThan(0.01);
+  expect(adjusted.get('C')).toBeLessThan(0.05);
+  expect(adjusted.get('B')).toBeGreaterThan(0.1);
+});

@@ -117,8 +117,9 @@ export function choose(n: number, k: number): number {
 
 /**
  * p of every treatment against the control, adjusted for looking at several at once: all labels are shuffled within their
- * blocks and the greatest of the scaled differences is compared (max-T, Westfall and Young 1993, single step).
- * Values are taken about their block mean; differences are scaled by √(1/n₁ + 1/n₀) so that small groups do not rule.
+ * blocks and the greatest of the t-like statistics is compared (max-T, Westfall and Young 1993, single step).
+ * Values are taken about their block mean; a difference is divided by the spread that treatments leave unexplained under the
+ * same labels, so that one treatment with a large effect does not hide the others.
  */
 export function maxTWithinBlocks(
   units: readonly Unit[],
@@ -135,21 +136,28 @@ export function maxTWithinBlocks(
     return { values: own.map((u) => u.value - centre), labels: own.map((u) => codes.indexOf(u.treatment)) };
   });
   const counts = codes.map((code) => units.filter((u) => u.treatment === code).length);
-  const scales = counts.map((n) => Math.sqrt(1 / n + 1 / counts[0]!));
+  const total = blocks.reduce((sum, b) => b.values.reduce((s, v) => s + v * v, sum), 0);
   const sums = new Float64Array(codes.length);
-  const scaled = (): number[] => {
+  const statistics = new Float64Array(treatments.length);
+  const compute = (): Float64Array => {
     sums.fill(0);
     for (const block of blocks) for (let i = 0; i < block.values.length; i++) sums[block.labels[i]!]! += block.values[i]!;
-    return treatments.map((_, j) => Math.abs(sums[j + 1]! / counts[j + 1]! - sums[0]! / counts[0]!) / scales[j + 1]!);
+    let explained = 0;
+    for (let c = 0; c < codes.length; c++) explained += (sums[c]! * sums[c]!) / counts[c]!;
+    const left = Math.sqrt(Math.max(total - explained, TIE * total));
+    for (let j = 0; j < treatments.length; j++) {
+      const difference = sums[j + 1]! / counts[j + 1]! - sums[0]! / counts[0]!;
+      statistics[j] = left === 0 ? 0 : Math.abs(difference) / (left * Math.sqrt(1 / counts[j + 1]! + 1 / counts[0]!));
+    }
+    return statistics;
   };
-  const observed = scaled();
+  const observed = Float64Array.from(compute());
   const random = generatorFrom(seed);
   const exceed = new Float64Array(treatments.length);
-  const tie = TIE * Math.max(1e-300, ...observed);
   for (let draw = 0; draw < draws; draw++) {
     for (const block of blocks) random.shuffle(block.labels);
-    const greatest = Math.max(...scaled());
-    for (let j = 0; j < exceed.length; j++) if (greatest >= observed[j]! - tie) exceed[j]!++;
+    const greatest = compute().reduce((most, t) => Math.max(most, t), 0);
+    for (let j = 0; j < exceed.length; j++) if (greatest >= observed[j]! * (1 - TIE)) exceed[j]!++;
   }
   return new Map(treatments.map((code, j) => [code, (exceed[j]! + 1) / (draws + 1)]));
 }

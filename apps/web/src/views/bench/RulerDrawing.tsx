@@ -17,22 +17,26 @@ interface Props {
   leaves: number | null;
 }
 
-const HEIGHT = 392;
-const SOIL = 346;
 const TOP = 10;
+const SOIL_DEPTH = 46;
+/** Height of everything on the card that is not the drawing, on phones and on wider screens. */
+const REST = { narrow: 476, wide: 588 };
 
 /** The plant beside its ruler, to scale: today's height as it is tapped, last time's outline and mark. */
 export function RulerDrawing({ investigation, container, mm, last, state, label, leaves }: Props) {
   const holder = useRef<HTMLDivElement>(null);
   const width = useWidth(holder, 390);
+  const wide = width > 600;
+  const height = Math.min(620, Math.max(290, window.innerHeight - (wide ? REST.wide : REST.narrow)));
+  const soil = height - SOIL_DEPTH;
   const inches = investigation.resolution === 'quarter-in';
   const unit = inches ? 25.4 : 10;
   const tallest = Math.max(mm ?? 0, last?.valueMm ?? 0);
   const topMm = Math.max(inches ? 152.4 : 150, Math.ceil((tallest * 1.1) / (unit * 5)) * unit * 5);
-  const scale = (SOIL - TOP - 14) / topMm;
-  const y = (height: number) => SOIL - height * scale;
-  const x = width > 600 ? 70 : 28;
-  const plantX = x + (width > 600 ? 290 : 152);
+  const scale = (soil - TOP - 14) / topMm;
+  const y = (mmUp: number) => soil - mmUp * scale;
+  const x = wide ? 70 : 28;
+  const plantX = x + (wide ? 290 : 152);
   const facts = { habit: investigation.habit, face: container.code };
   const marks = Array.from({ length: Math.floor(topMm / unit) + 1 }, (_, i) => i);
   const big = topMm / unit > 40 ? 10 : 5;
@@ -43,10 +47,10 @@ export function RulerDrawing({ investigation, container, mm, last, state, label,
       : '';
   return (
     <div ref={holder} className="bench-drawing">
-      <svg width={width} height={HEIGHT} aria-hidden="true">
-        <rect x="0" y={SOIL} width={width} height={HEIGHT - SOIL} fill="#6D5C63" />
-        <path d={`M0 ${SOIL}H${width}`} stroke="#2A1B2E" strokeWidth="2.2" />
-        <rect x={x} y={TOP} width="44" height={SOIL - TOP + 26} fill="#F5F7FA" stroke="#2A1B2E" strokeWidth="2" />
+      <svg width={width} height={height} aria-hidden="true">
+        <rect x="0" y={soil} width={width} height={height - soil} fill="#6D5C63" />
+        <path d={`M0 ${soil}H${width}`} stroke="#2A1B2E" strokeWidth="2.2" />
+        <rect x={x} y={TOP} width="44" height={soil - TOP + 26} fill="#F5F7FA" stroke="#2A1B2E" strokeWidth="2" />
         <path d={fine} stroke="#2A1B2E" strokeWidth="0.7" />
         {marks.map((n) => (
           <g key={n}>
@@ -71,7 +75,7 @@ export function RulerDrawing({ investigation, container, mm, last, state, label,
               {weekdayName(last.day)}{' '}
               <tspan className="ruler-value">{formatLengthNumber(last.valueMm, investigation.resolution)}</tspan>
             </text>
-            <g transform={`translate(${plantX - 8} ${SOIL})`}>
+            <g transform={`translate(${plantX - 8} ${soil})`}>
               <PlantDrawing {...facts} heightMm={last.valueMm} leaves={null} scale={scale} ghost />
             </g>
           </>
@@ -80,14 +84,14 @@ export function RulerDrawing({ investigation, container, mm, last, state, label,
           <>
             <path d={`M${x + 44} ${y(mm)}H${plantX + 34}`} stroke="#2A1B2E" strokeWidth="2.2" />
             <path d={`M${x + 44} ${y(mm)}l13-7v14z`} fill="#2A1B2E" />
-            <g transform={`translate(${plantX} ${SOIL})`}>
+            <g transform={`translate(${plantX} ${soil})`}>
               <PlantDrawing {...facts} heightMm={mm} leaves={leaves} scale={scale} />
             </g>
           </>
         )}
         {state === 'not-up' && (
           <path
-            transform={`translate(${plantX} ${SOIL})`}
+            transform={`translate(${plantX} ${soil})`}
             d="M-34 0q10-20 34-20t34 20z"
             fill="#6D5C63"
             stroke="#2A1B2E"
@@ -96,7 +100,7 @@ export function RulerDrawing({ investigation, container, mm, last, state, label,
         )}
         {state === 'lost' && (
           <path
-            transform={`translate(${plantX} ${SOIL})`}
+            transform={`translate(${plantX} ${soil})`}
             d="M-40 -6l3-44l62-10l8 58zM25 -60q20 26 8 58"
             fill="#fff"
             stroke="#2A1B2E"
@@ -105,7 +109,7 @@ export function RulerDrawing({ investigation, container, mm, last, state, label,
         )}
         {state === 'not-checked' && (
           <path
-            transform={`translate(${plantX} ${SOIL})`}
+            transform={`translate(${plantX} ${soil})`}
             d="M0 0V-90q26 26 24 90"
             fill="none"
             stroke="#5F5266"
@@ -113,8 +117,8 @@ export function RulerDrawing({ investigation, container, mm, last, state, label,
             strokeDasharray="5 4"
           />
         )}
-        <g transform={`translate(${width - (width > 600 ? 122 : 70)} ${SOIL - 122})`}>
-          <path d="M-44 0H44V96L0 136L-44 96Z" fill="#fff" stroke="#2A1B2E" strokeWidth="2" />
+        <g transform={`translate(${width - (wide ? 122 : 66)} ${soil - 122})`}>
+          <path d="M-50 0H50V96L0 136L-50 96Z" fill="#fff" stroke="#2A1B2E" strokeWidth="2" />
           <text y="42" textAnchor="middle" className="label-code">
             {container.code.length > 5 ? `${container.code.slice(0, 4)}…` : container.code}
           </text>

@@ -73,7 +73,7 @@ function Compare({ records, day }: { records: InvestigationRecords; day: IsoDay 
           }))}
           onChoose={(chosen) => setSearch({ day: chosen }, { replace: true })}
         />{' '}
-        differ by <b>{investigation.factor}</b> for <b>{kind}</b>, one mark per {container}, a plant that is not up counting as{' '}
+        differ by <b>{investigation.factor}</b> for <b>{kind}</b>, one mark per {container}, not up counting as{' '}
         <RuledWord
           name="Not up yet"
           value={beforeSprouting}

@@ -97,7 +97,10 @@ function luckWords({ permutation, adjustedP }: Contrast): string {
     permutation.method === 'exact'
       ? `all ${permutation.arrangements.toLocaleString('en')} ways to deal the labels within teams`
       : `${permutation.arrangements.toLocaleString('en')} deals of the labels within teams`;
-  const floor = permutation.smallestP > 0.05 ? ' With so few teams, no smaller p is possible.' : '';
+  const floor =
+    permutation.smallestP > 0.05 && permutation.pTwoSided <= permutation.smallestP
+      ? ' With so few teams, no smaller p is possible.'
+      : '';
   return `Of ${how}, a share of p = ${showP(permutation.pTwoSided)} gives a gap this big; counting how many we looked at, ${showP(adjustedP!)}.${floor}`;
 }
 

@@ -47,7 +47,7 @@ export function comparisonChart(
     const polygon = markPolygon(group.treatment.code, MARK);
     beeswarm(group.dots, top * 0.045).forEach((step, i) => {
       const dot = group.dots[i]!;
-      const x = place + PLACE.dots + step * 0.062;
+      const x = place + PLACE.dots + step * 0.072;
       shapes.push({ type: 'path', path: polygon, xref: 'x', yref: 'y', xsizemode: 'pixel', ysizemode: 'pixel', xanchor: x, yanchor: inUnit(dot.heightMm), fillcolor: look.open ? '#fff' : look.colour, fillrule: 'evenodd', line: { color: look.colour, width: look.open ? 2.2 : 0.5 }, layer: 'above' } as Partial<Shape>); // prettier-ignore
       hover.x.push(x);
       hover.y.push(inUnit(dot.heightMm));
@@ -83,7 +83,7 @@ export function comparisonChart(
       },
     ],
     layout: {
-      margin: { l: 46, r: 6, t: 12, b: 58 },
+      margin: { l: 64, r: 6, t: 12, b: 58 },
       paper_bgcolor: 'rgba(0,0,0,0)',
       plot_bgcolor: '#fff',
       dragmode: false,
@@ -112,7 +112,7 @@ export function comparisonChart(
         ticks: 'outside',
         ticklen: 9,
         tickcolor: INK,
-        title: { text: `height, ${unit}`, standoff: 4 },
+        title: { text: `height, ${unit}`, standoff: 10 },
         tickfont: { size: 17, family: 'Archivo' },
       },
       shapes: shapes as Layout['shapes'],

@@ -16,7 +16,6 @@ import { useLive } from '../../api/live';
 import { useClasses, useGrowing, useWrite } from '../../api/queries';
 import { comparedRecords } from '../../components/comparedRecords';
 import { Field } from '../../components/Field';
-import { wallTop } from '../../components/LineUp';
 import { Empty, Loaded, ProblemNotice } from '../../components/Notices';
 import { PageHead } from '../../components/PageHead';
 import { useWidth } from '../../components/useWidth';
@@ -111,7 +110,7 @@ const inWords = (n: number) => WORDS[n] ?? String(n);
 function Shelves({ all }: { all: InvestigationRecords[] }) {
   const holder = useRef<HTMLDivElement>(null);
   const width = useWidth(holder, 800);
-  const top = Math.max(...all.map((r) => wallTop(r.readings, false)));
+  const top = Math.max(100, ...all.map(tallestNow)) * 1.04;
   return (
     <div ref={holder}>
       <p className="second text-end mb-1">as last checked, all shelves at one scale</p>
@@ -120,6 +119,12 @@ function Shelves({ all }: { all: InvestigationRecords[] }) {
       ))}
     </div>
   );
+}
+
+/** The tallest plant as last checked, in mm. */
+function tallestNow({ readings }: InvestigationRecords): number {
+  const day = recordedDays(readings).pop();
+  return Math.max(0, ...readings.filter((r) => r.day === day).map((r) => r.valueMm ?? 0));
 }
 
 interface Oddity extends LookAgain {

@@ -14,6 +14,8 @@ import './wall.scss';
 /** Up to so many containers stand in one row; more get a shelf for each treatment. */
 const ONE_ROW = 32;
 const PHONE = 640;
+/** Height of everything around the plants; the rest of the window is theirs. */
+const AROUND = 470;
 
 /** Every plant of the investigation on one day, side by side and to scale. */
 export function Wall({ records, day, before }: { records: InvestigationRecords; day: IsoDay; before: IsoDay | null }) {
@@ -43,6 +45,7 @@ export function Wall({ records, day, before }: { records: InvestigationRecords; 
     : investigation.containers.length > ONE_ROW
       ? shown.groups.map((g) => [g])
       : [shown.groups];
+  const plantHeight = shelves.length > 1 ? 190 : phone ? 300 : Math.min(640, Math.max(260, window.innerHeight - AROUND));
   const standings = [...shown.standings.values()];
   const count = (state: string) => standings.filter((s) => s.state === state).length;
   const lineUp = {
@@ -92,7 +95,7 @@ export function Wall({ records, day, before }: { records: InvestigationRecords; 
         {shelves.map((groups) => (
           <div key={groups.map((g) => g.group.treatment.code).join('')}>
             <Headings groups={groups} total={width} investigation={investigation} />
-            <LineUp {...lineUp} groups={groups} plantHeight={shelves.length > 1 ? 190 : phone ? 300 : 330} />
+            <LineUp {...lineUp} groups={groups} plantHeight={plantHeight} />
           </div>
         ))}
       </div>

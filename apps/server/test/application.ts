@@ -1,0 +1,152 @@
+import 'reflect-metadata';
+import { randomBytes } from 'node:crypto';
+import { type Server } from 'node:http';
+import { type NestExpressApplication } from '@nestjs/platform-express';
+import request from 'supertest';
+import { DataSource } from 'typeorm';
+import { v7 } from 'uuid';
+import { createApp } from '../src/createApp';
+import { databaseOptions } from '../src/database/dataSource';
+import { type Settings } from '../src/settings';
+
+/** The real application on its own new database. */
+export interface TestApplication {
+  app: NestExpressApplication;
+  settings: Settings;
+  server: Server;
+  dataSource: DataSource;
+  close: () => Promise<void>;
+}
+
+export async function startApplication(): Promise<TestApplication> {
+  const address = process.env.TEST_DATABASE_SERVER!;
+  const name = `test_${randomBytes(6).toString('hex')}`;
+  const connection = await new DataSource({ type: 'mariadb', url: `${address}information_schema` }).initialize();
+  await connection.query(`CREATE DATABASE ${name} CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci`);
+  await connection.destroy();
+  const settings: Settings = {
+    port: 0,
+    host: '127.0.0.1',
+    databaseUrl: `${address}${name}`,
+    secret: randomBytes(32),
+    webFolder: '/nowhere',
+    loadDemo: false,
+    secureCookies: false,
+  };
+  const migrating = await new DataSource(databaseOptions(settings.databaseUrl)).initialize();
+  await migrating.runMigrations();
+  await migrating.destroy();
+  const app = await createApp(settings);
+  await app.init();
+  return { app, settings, server: app.getHttpServer() as Server, dataSource: app.get(DataSource), close: () => app.close() };
+}
+
+/** A device that keeps its cookies and speaks to `/api/v1`. */
+export function device({ server }: Pick<TestApplication, 'server'>) {
+  const agent = request.agent(server);
+  return {
+    get: (path: string) => agent.get(`/api/v1${path}`),
+    put: (path: string, body: object) => agent.put(`/api/v1${path}`).send(body),
+    post: (path: string, body: object = {}) => agent.post(`/api/v1${path}`).send(body),
+    patch: (path: string, body: object) => agent.patch(`/api/v1${path}`).send(body),
+    delete: (path: string) => agent.delete(`/api/v1${path}`),
+  };
+}
+
+export type Device = ReturnType<typeof device>;
+
+export const PASSWORD = 'a long enough password';
+
+/** The first teacher with a class of two teams and a growing investigation: two treatments, one container of each per team. */
+export async function startClass(application: TestApplication) {
+  const teacher = device(application);
+  await teacher
+    .post('/teachers/first', { schoolName: 'Weir School', name: 'Room 3', email: 'one@weir.example', password: PASSWORD })
+    .expect(201);
+  return { teacher, ...(await addClass(teacher)) };
+}
+
+export async function addClass(teacher: Device) {
+  const classId = v7();
+  await teacher.put(`/classes/${classId}`, { name: '6 Amber', gradeBand: 'middle', timeZone: 'Europe/Berlin' }).expect(200);
+  const teams = [
+    { id: v7(), emblem: 'kite' },
+    { id: v7(), emblem: 'bell' },
+  ];
+  const group = (await teacher.put(`/classes/${classId}/teams`, { teams }).expect(200)).body as {
+    joinCode: string;
+    teams: { id: string; emblem: string; pin: string }[];
+  };
+  const investigationId = v7();
+  const plan = planRequest(classId, teams.map((t) => t.id)); // prettier-ignore
+  await teacher.put(`/investigations/${investigationId}`, plan).expect(200);
+  return { classId, group, investigationId, plan };
+}
+
+export function planRequest(classId: string, teamIds: string[]) {
+  return {
+    classId,
+    question: 'Does salt keep barley short?',
+    factor: 'salt',
+    levels: [{ label: 'salt' }, { label: 'no salt' }],
+    controlIndex: 1,
+    speciesId: 'barley',
+    methodId: 'cup_mix',
+    replicates: 2,
+    seedsPerContainer: 3,
+    sownOn: new Date(Date.now() - 20 * 86_400_000).toISOString().slice(0, 10),
+    resolution: 'mm',
+    beforeSprouting: 'exclude',
+    drawSeed: 7,
+    teamIds,
+  };
+}
+
+/** A second school with its own teacher, put straight into the database: the interface makes only the first. */
+export async function addOtherTeacher({ dataSource }: TestApplication, schoolId = v7()): Promise<{ email: string }> {
+  const { hashPassword } = await import('../src/access/access.service');
+  const email = `${v7()}@other.example`;
+  await dataSource.query('INSERT IGNORE INTO school (id, name) VALUES (?, ?)', [schoolId, 'Other School']);
+  await dataSource.query('INSERT INTO teacher (id, school_id, email, name, password_hash) VALUES (?, ?, ?, ?, ?)', [
+    v7(),
+    schoolId,
+    email,
+    'Room 9',
+    await hashPassword(PASSWORD),
+  ]);
+  return { email };
+}
+
+export async function joined(
+  application: TestApplication,
+  group: { joinCode: string; teams: { emblem: string; pin: string }[] },
+  emblem: string,
+): Promise<Device> {
+  const tablet = device(application);
+  const { pin } = group.teams.find((t) => t.emblem === emblem)!;
+  await tablet.post('/join', { classCode: group.joinCode, emblem, pin }).expect(204);
+  return tablet;
+}
+
+interface BenchContainer {
+  id: string;
+  code: string;
+}
+
+export async function ownContainers(tablet: Device): Promise<BenchContainer[]> {
+  const { body } = await tablet.get('/bench').expect(200);
+  return (body as { investigations: { investigation: { containers: BenchContainer[] } }[] }).investigations.flatMap(
+    (i) => i.investigation.containers,
+  );
+}
+
+export function checkOf(containerId: string, reading: object = {}, change: object = {}) {
+  const day = new Date().toISOString().slice(0, 10);
+  return {
+    containerId,
+    day,
+    recordedAt: new Date().toISOString(),
+    readings: [{ id: v7(), plant: '1', state: 'measured', typed: '4.5 cm', ...reading }],
+    ...change,
+  };
+}

@@ -1,0 +1,148 @@
+import { v7 } from 'uuid';
+import {
+  checkOf,
+  type Device,
+  device,
+  joined,
+  ownContainers,
+  PASSWORD,
+  startApplication,
+  startClass,
+  type TestApplication,
+} from './application';
+
+let application: TestApplication;
+let world: Awaited<ReturnType<typeof startClass>>;
+let kites: Device;
+let containers: { id: string; code: string }[];
+
+beforeAll(async () => {
+  application = await startApplication();
+  world = await startClass(application);
+  kites = await joined(application, world.group, 'kite');
+  containers = await ownContainers(kites);
+});
+afterAll(() => application.close());
+
+interface StoredReading {
+  id: string;
+  containerId: string;
+  valueMm: number | null;
+  typed: string | null;
+  supersedes: string | null;
+  state: string;
+}
+
+const readings = async () =>
+  ((await world.teacher.get(`/investigations/${world.investigationId}`).expect(200)).body as { readings: StoredReading[] })
+    .readings;
+
+test('a check is saved once, however often and however fast it is sent', async () => {
+  const id = v7();
+  const check = checkOf(containers[0]!.id, { typed: '16,5 cm', leaves: 2, note: 'a little yellow' });
+  const answers = await Promise.all(Array.from({ length: 6 }, () => kites.put(`/bench/checks/${id}`, check)));
+  expect(answers.map((a) => a.status)).toEqual([200, 200, 200, 200, 200, 200]);
+  expect(new Set(answers.map((a) => a.body.id as string))).toEqual(new Set([id]));
+  const stored = (await readings()).filter((r) => r.containerId === containers[0]!.id);
+  expect(stored).toHaveLength(1);
+  expect(stored[0]).toMatchObject({ valueMm: 165, typed: '16,5 cm', state: 'measured' });
+});
+
+test('the same id with other readings is refused, and the first stays', async () => {
+  const id = v7();
+  await kites.put(`/bench/checks/${id}`, checkOf(containers[1]!.id)).expect(200);
+  const answer = await kites.put(`/bench/checks/${id}`, checkOf(containers[1]!.id, { typed: '9 cm' })).expect(409);
+  expect(answer.body.detail).toMatch(/The saved one stays/);
+});
+
+test('a correction keeps what it corrects', async () => {
+  const before = (await readings()).find((r) => r.containerId === containers[0]!.id)!;
+  await kites.put(`/bench/checks/${v7()}`, checkOf(containers[0]!.id, { typed: '6.5 cm', supersedes: before.id })).expect(200);
+  const after = (await readings()).filter((r) => r.containerId === containers[0]!.id);
+  expect(after.map((r) => [r.valueMm, r.supersedes])).toEqual([
+    [165, null],
+    [65, before.id],
+  ]);
+});
+
+test.each([
+  [{ typed: '0 cm' }, {}, /more than 0/],
+  [{ typed: '12' }, {}, /centimetres, millimetres or inches/],
+  [{ typed: '20 m' }, {}, /at most 10 metres/],
+  [{ state: 'lost', typed: undefined }, {}, /why the plant was lost/],
+  [{}, { day: '2001-01-01' }, /before the seeds were sown/],
+  [{}, { day: '2999-01-01' }, /not come yet/],
+  [{}, { day: '2026-02-31' }, /not a day in the calendar/],
+])('what cannot be is refused in words: %j %j', async (reading, change, sentence) => {
+  const answer = await kites.put(`/bench/checks/${v7()}`, checkOf(containers[1]!.id, reading, change)).expect(422);
+  expect(answer.body.detail).toMatch(sentence);
+});
+
+test('not up, lost and could not check are stored as states without a number', async () => {
+  for (const state of ['not-up', 'not-checked'] as const)
+    await kites.put(`/bench/checks/${v7()}`, checkOf(containers[1]!.id, { state, typed: undefined })).expect(200);
+  await kites
+    .put(`/bench/checks/${v7()}`, checkOf(containers[1]!.id, { state: 'lost', typed: undefined, lostReason: 'eaten' }))
+    .expect(200);
+  const stored = (await readings()).filter((r) => r.containerId === containers[1]!.id && r.state !== 'measured');
+  expect(stored.map((r) => [r.state, r.valueMm])).toEqual([['not-up', null], ['not-checked', null], ['lost', null]]); // prettier-ignore
+});
+
+test('the database itself refuses a height that is no height and a measured plant without one', async () => {
+  const [check] = (await application.dataSource.query('SELECT id FROM plant_check LIMIT 1')) as { id: string }[];
+  const insert = (state: string, value: number | null) =>
+    application.dataSource.query('INSERT INTO reading (id, check_id, plant, state, value_mm) VALUES (?, ?, ?, ?, ?)', [
+      v7(),
+      check!.id,
+      '1',
+      state,
+      value,
+    ]);
+  await expect(insert('measured', null)).rejects.toThrow(/CONSTRAINT/);
+  await expect(insert('measured', -5)).rejects.toThrow(/CONSTRAINT/);
+  await expect(insert('not-up', 12)).rejects.toThrow(/CONSTRAINT/);
+  await expect(insert('asleep', null)).rejects.toThrow(/CONSTRAINT/);
+});
+
+test('a finished investigation takes no more checks, and takes them again when it is opened', async () => {
+  const { body } = await world.teacher.get(`/investigations/${world.investigationId}`);
+  const closed = await world.teacher
+    .patch(`/investigations/${world.investigationId}`, { version: body.investigation.version, phase: 'finished' })
+    .expect(200);
+  await kites.put(`/bench/checks/${v7()}`, checkOf(containers[0]!.id)).expect(422);
+  await world.teacher
+    .patch(`/investigations/${world.investigationId}`, { version: closed.body.version, phase: 'growing' })
+    .expect(200);
+  await kites.put(`/bench/checks/${v7()}`, checkOf(containers[0]!.id)).expect(200);
+});
+
+test('a change made on an old version is told so, with what is stored now', async () => {
+  const { body } = await world.teacher.get(`/investigations/${world.investigationId}`);
+  const { version } = body.investigation as { version: number };
+  await world.teacher
+    .patch(`/investigations/${world.investigationId}`, { version, question: 'Does salt keep barley shorter?' })
+    .expect(200);
+  const late = await world.teacher
+    .patch(`/investigations/${world.investigationId}`, { version, question: 'Is barley afraid of salt?' })
+    .expect(409);
+  expect(late.body.current.question).toBe('Does salt keep barley shorter?');
+  const repeat = await world.teacher
+    .patch(`/investigations/${world.investigationId}`, { version, question: 'Does salt keep barley shorter?' })
+    .expect(200);
+  expect(repeat.body.version).toBe(version + 1);
+});
+
+test('the teacher is told of a new check without asking', async () => {
+  await application.app.listen(0, '127.0.0.1');
+  const { port } = application.server.address() as { port: number };
+  const signedIn = await device(application).post('/session', { email: 'one@weir.example', password: PASSWORD }).expect(200);
+  const cookie = signedIn.get('set-cookie')![0]!.split(';')[0]!;
+  const stream = await fetch(`http://127.0.0.1:${port}/api/v1/events`, { headers: { cookie } });
+  expect(stream.headers.get('content-type')).toContain('text/event-stream');
+  const reader = stream.body!.getReader();
+  await kites.put(`/bench/checks/${v7()}`, checkOf(containers[0]!.id)).expect(200);
+  let heard = '';
+  while (!heard.includes('check-saved')) heard += new TextDecoder().decode((await reader.read()).value);
+  expect(heard).toContain(world.investigationId);
+  await reader.cancel();
+});

@@ -1,0 +1,118 @@
+import { v7 } from 'uuid';
+import { loadDemo } from '../src/demo/loadDemo';
+import { device, joined, ownContainers, planRequest, startApplication, startClass, type TestApplication } from './application';
+
+let application: TestApplication;
+let world: Awaited<ReturnType<typeof startClass>>;
+
+beforeAll(async () => {
+  application = await startApplication();
+  world = await startClass(application);
+});
+afterAll(() => application.close());
+
+const teamIds = () => world.group.teams.map((t) => t.id);
+
+test('the plan becomes treatments and containers with codes, the control first', async () => {
+  const { body } = await world.teacher.get(`/investigations/${world.investigationId}`).expect(200);
+  expect(body.investigation.treatments).toEqual([
+    { code: 'A', label: 'no salt', control: true },
+    { code: 'B', label: 'salt', control: false },
+  ]);
+  const containers = body.investigation.containers as { code: string; position: number; block: string; seedsSown: number }[];
+  expect(containers.map((c) => c.code).sort()).toEqual(['A1', 'A2', 'B1', 'B2']);
+  expect(containers.map((c) => c.position)).toEqual([0, 1, 2, 3]);
+  expect(new Set(containers.map((c) => c.block))).toEqual(new Set(['Kites', 'Bells']));
+});
+
+test('the same plan under the same id changes nothing; another plan under it is refused', async () => {
+  await world.teacher.put(`/investigations/${world.investigationId}`, world.plan).expect(200);
+  const answer = await world.teacher
+    .put(`/investigations/${world.investigationId}`, { ...world.plan, replicates: 4 })
+    .expect(409);
+  expect(answer.body.current.id).toBe(world.investigationId);
+  const id = v7();
+  const both = await Promise.all([1, 2, 3].map(() => world.teacher.put(`/investigations/${id}`, world.plan)));
+  expect(both.map((a) => a.status)).toEqual([200, 200, 200]);
+  const { body } = await world.teacher.get(`/investigations/${id}`);
+  expect(body.investigation.containers).toHaveLength(4);
+});
+
+test.each([
+  [{ replicates: 0 }, 'replicates', /at least one container/],
+  [{ levels: [{ label: 'one' }] }, 'levels', /at least two/],
+  [{ levels: [{ label: 'a' }, { label: ' A ' }] }, 'levels', /same name/],
+  [{ levels: Array.from({ length: 6 }, (_, i) => ({ label: `${i}` })), replicates: 30 }, 'replicates', /180 containers/],
+  [{ speciesId: 'triffid' }, 'speciesId', /catalogue/],
+  [{ sownOn: '2026-02-30' }, 'sownOn', /does not exist/],
+  [{ sownOn: '1999-01-01' }, 'sownOn', /between/],
+  [{ controlIndex: 4 }, 'controlIndex', /control/],
+])('what cannot be planned gets a sentence at its field: %j', async (change, path, sentence) => {
+  const answer = await world.teacher
+    .put(`/investigations/${v7()}`, { ...planRequest(world.classId, teamIds()), ...change })
+    .expect(400);
+  expect(answer.body.errors[0]).toEqual({ path, sentence: expect.stringMatching(sentence) });
+});
+
+test('a team with containers cannot be taken away; one without can', async () => {
+  const spare = { id: v7(), emblem: 'drum' };
+  const present = world.group.teams.map(({ id, emblem }) => ({ id, emblem }));
+  await world.teacher.put(`/classes/${world.classId}/teams`, { teams: [...present, spare] }).expect(200);
+  const kept = await world.teacher.put(`/classes/${world.classId}/teams`, { teams: present }).expect(200);
+  expect(kept.body.teams).toHaveLength(2);
+  const refused = await world.teacher.put(`/classes/${world.classId}/teams`, { teams: present.slice(1) }).expect(422);
+  expect(refused.body.detail).toMatch(/look after containers/);
+  await world.teacher
+    .put(`/classes/${world.classId}/teams`, { teams: [present[0]!, { ...spare, emblem: present[0]!.emblem }] })
+    .expect(400);
+});
+
+test('what is put away leaves every list, and comes back whole', async () => {
+  const id = v7();
+  const { body } = await world.teacher.put(`/investigations/${id}`, world.plan).expect(200);
+  const away = await world.teacher.patch(`/investigations/${id}`, { version: body.version, removed: true }).expect(200);
+  const listed = async () =>
+    ((await world.teacher.get(`/classes/${world.classId}`)).body.investigations as { id: string }[]).map((i) => i.id);
+  expect(await listed()).not.toContain(id);
+  const kites = await joined(application, world.group, 'kite');
+  const during = (await ownContainers(kites)).length;
+  await world.teacher.patch(`/investigations/${id}`, { version: away.body.version, removed: false }).expect(200);
+  expect(await listed()).toContain(id);
+  expect((await ownContainers(kites)).length).toBe(during + 2);
+});
+
+test('entities and migrations describe the same database', async () => {
+  const drift = await application.dataSource.driver.createSchemaBuilder().log();
+  expect(drift.upQueries.map((q) => q.query)).toEqual([]);
+});
+
+test('the API describes itself: every route, and the rules of what is sent', async () => {
+  const { body } = await device(application).get('/openapi.json').expect(200);
+  expect(Object.keys(body.paths)).toEqual(
+    expect.arrayContaining(['/api/v1/bench/checks/{id}', '/api/v1/investigations/{id}', '/api/v1/imports/{id}']),
+  );
+  expect(body.components.schemas.PlanInvestigationRequest).toMatchObject({
+    additionalProperties: false,
+    properties: { replicates: { type: 'integer', minimum: 1, maximum: 30 }, levels: { type: 'array', minItems: 2, maxItems: 6 } },
+  });
+});
+
+test('the demo fills an empty database only, in its third week, from the simulator', async () => {
+  expect(await loadDemo(application.dataSource, application.settings)).toBe(false);
+  const empty = await startApplication();
+  try {
+    expect(await loadDemo(empty.dataSource, empty.settings, '2026-03-19')).toBe(true);
+    const teacher = device(empty);
+    await teacher.post('/session', { email: 'teacher@millrace.example', password: 'grow-a-hedge-2' }).expect(200);
+    const { body: classes } = await teacher.get('/classes').expect(200);
+    expect(classes.map((c: { name: string; teams: unknown[] }) => [c.name, c.teams.length])).toEqual([['5 Heron', 7], ['7 Copper', 7]]); // prettier-ignore
+    const [records] = (await teacher.get('/investigations').expect(200)).body;
+    expect(records.investigation.sownOn).toBe('2026-03-03');
+    expect(records.investigation.containers).toHaveLength(28);
+    const states = new Set((records.readings as { state: string }[]).map((r) => r.state));
+    expect(states).toEqual(new Set(['not-up', 'measured', 'lost', 'not-checked']));
+    expect((records.readings as { supersedes: string | null }[]).filter((r) => r.supersedes !== null)).toHaveLength(1);
+  } finally {
+    await empty.close();
+  }
+});

@@ -1,0 +1,71 @@
+import { type ChildProcess, spawn } from 'node:child_process';
+import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { createServer } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { expect, test } from '@playwright/test';
+
+const START = join(__dirname, '..', 'scripts', 'start.mjs');
+
+function start(env: Record<string, string>): { child: ChildProcess; said: () => string; ended: Promise<number> } {
+  const child = spawn(process.execPath, [START], { env: { ...process.env, ...env } });
+  let said = '';
+  child.stdout.on('data', (chunk) => (said += chunk));
+  child.stderr.on('data', (chunk) => (said += chunk));
+  const ended = new Promise<number>((done) => child.once('exit', (code) => done(code ?? 1)));
+  return { child, said: () => said, ended };
+}
+
+let folder: string;
+test.beforeEach(() => {
+  folder = mkdtempSync(join(tmpdir(), 'sprout-start-'));
+});
+test.afterEach(() => rmSync(folder, { recursive: true, force: true }));
+
+test('a port in use ends with one sentence', async () => {
+  const taken = createServer();
+  await new Promise<void>((next) => taken.listen(0, '127.0.0.1', next));
+  const { port } = taken.address() as { port: number };
+  const run = start({ PORT: String(port), SPROUT_DATA_DIR: folder });
+  expect(await run.ended).toBe(1);
+  expect(run.said().trim()).toMatch(new RegExp(`^Port ${port} is in use\\..*$`));
+  taken.close();
+});
+
+test('a broken database folder ends with one sentence', async () => {
+  mkdirSync(join(folder, 'mariadb', 'mysql'), { recursive: true });
+  writeFileSync(join(folder, 'mariadb', 'ibdata1'), 'this is no tablespace');
+  const { freePort } = await import('../scripts/mariadb.mjs');
+  const run = start({ PORT: String(await freePort()), SPROUT_DATA_DIR: folder });
+  expect(await run.ended).toBe(1);
+  expect(run.said().trim()).toMatch(/^The database in .* does not start.*move the folder away to begin with a new one\.$/s);
+});
+
+test('a system without the right to install is told what to run', async () => {
+  const { installPackages } = await import('../scripts/mariadb.mjs');
+  const path = process.env.PATH;
+  process.env.PATH = '/nowhere';
+  try {
+    expect(() => installPackages(['mariadb-server'], 'MariaDB')).toThrow(
+      /^MariaDB is missing and this system has no apt-get: install mariadb-server yourself/,
+    );
+  } finally {
+    process.env.PATH = path;
+  }
+});
+
+test('it starts, keeps its data over a second start, and Ctrl-C stops everything', async ({ request }) => {
+  const { freePort, portIsFree } = await import('../scripts/mariadb.mjs');
+  const port = await freePort();
+  for (const round of ['first', 'second']) {
+    const run = start({ PORT: String(port), SPROUT_DATA_DIR: folder });
+    await expect.poll(run.said, { timeout: 40_000 }).toContain('Ctrl-C stops it.');
+    expect(run.said()).toContain('teacher@millrace.example');
+    expect(run.said().includes('The demo was loaded')).toBe(round === 'first');
+    const health = await request.get(`http://127.0.0.1:${port}/api/health`);
+    expect(await health.json()).toEqual({ status: 'ok', version: '0.1.0' });
+    run.child.kill('SIGINT');
+    expect(await run.ended).toBe(0);
+    expect(await portIsFree(port)).toBe(true);
+  }
+});

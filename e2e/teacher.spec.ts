@@ -1,0 +1,151 @@
+import { expect, test } from '@playwright/test';
+import { expectAccessible, expectNoSidewaysScroll, openWall, signIn } from './people';
+
+test('a wrong password says so and keeps what was typed', async ({ page }) => {
+  await page.goto('/');
+  await page.getByLabel('E-mail address').fill('teacher@millrace.example');
+  await page.getByLabel('Password').fill('not this one');
+  await page.getByRole('button', { name: 'Sign in' }).click();
+  await expect(page.getByRole('alert')).toContainText('do not belong together');
+  await expect(page.getByLabel('E-mail address')).toHaveValue('teacher@millrace.example');
+  await expectAccessible(page);
+});
+
+test('on an empty database the first teacher makes an account, a class and its teams', async ({ page, baseURL }) => {
+  const empty = new URL(baseURL!);
+  empty.port = String(Number(empty.port) + 1);
+  await page.goto(empty.toString());
+  await expect(page.getByRole('heading', { name: 'Make the first teacher’s account' })).toBeVisible();
+  await page.getByRole('button', { name: 'Make the account' }).click();
+  await expect(page.getByText('Choose a password with at least 10 characters.')).toBeVisible();
+  await page.getByLabel('School').fill('Weir School');
+  await page.getByLabel('Your name, as the class knows it').fill('Room 3');
+  await page.getByLabel('E-mail address').fill('first@weir.example');
+  await page.getByLabel('Password').fill('tall enough words');
+  await page.getByRole('button', { name: 'Make the account' }).click();
+  await expect(page.getByRole('heading', { name: 'Your pots will stand here' })).toBeVisible();
+  await page.getByLabel('Name of the class').fill('6 Amber');
+  await page.getByRole('button', { name: 'Add the class' }).click();
+  await expect(page.getByRole('heading', { name: '6 Amber' })).toBeVisible();
+  await page.getByRole('button', { name: 'Kites' }).click();
+  await expect(page.getByRole('row', { name: /Kites/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Fish', exact: true }).click();
+  await expect(page.getByRole('row', { name: /Fish/ })).toBeVisible();
+  await page.reload();
+  await expect(page.getByRole('row', { name: /Fish \d{4}/ })).toBeVisible();
+});
+
+test('today shows the shelf, what looks wrong and who has not answered', async ({ page }) => {
+  await signIn(page);
+  await expect(page.getByRole('link', { name: '7 Copper: Does road salt on the pavement reach the hedge?' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'What looks wrong' })).toBeVisible();
+  await expect(page.getByText(/of 28 pots/)).toBeVisible();
+  await expectAccessible(page);
+  await expectNoSidewaysScroll(page);
+});
+
+test('the wall: moving along the days by keyboard makes the plants grow, and a plant tells its story', async ({ page }) => {
+  await signIn(page);
+  await openWall(page);
+  const ribbon = page.getByRole('slider', { name: 'Day looked at' });
+  const tallest = () => page.getByRole('button', { name: /^A\d, no salt: \d/ }).count();
+  await expect(page.getByText(/measured · \d+ not up yet · \d+ lost/)).toBeVisible();
+  const late = await tallest();
+  await ribbon.focus();
+  await page.keyboard.press('Home');
+  await expect(ribbon).toHaveAttribute('aria-valuetext', /^day 1,/);
+  await expect(page.getByText('0 measured · 28 not up yet · 0 lost')).toBeVisible();
+  expect(await tallest()).toBeLessThan(late);
+  await page.keyboard.press('End');
+  const knocked = page.getByRole('button', { name: /was knocked over/ });
+  await knocked.click();
+  await expect(page.getByRole('dialog')).toContainText('was knocked over');
+  await page.getByRole('button', { name: 'Close' }).click();
+  await expectAccessible(page);
+  await page.reload();
+  await expect(page.getByRole('button', { name: /was knocked over/ })).toBeVisible();
+});
+
+test('what the demo’s team corrected stands struck through', async ({ page }) => {
+  await signIn(page);
+  await openWall(page);
+  const { body } = { body: await (await page.request.get('/api/v1/investigations')).json() };
+  const reading = (body[0].readings as { supersedes: string | null; containerId: string }[]).find((r) => r.supersedes !== null)!;
+  const { code } = (body[0].investigation.containers as { id: string; code: string }[]).find(
+    (c) => c.id === reading.containerId,
+  )!;
+  await page.getByRole('button', { name: new RegExp(`^${code},`) }).click();
+  await expect(page.getByRole('dialog').locator('s')).toHaveCount(1);
+});
+
+test('an investigation is set up: the question, levels with a control, numbers, and lots that can be drawn again', async ({
+  page,
+}) => {
+  await signIn(page);
+  await page.locator('.class-row').getByRole('link', { name: '7 Copper' }).click();
+  await page.getByRole('link', { name: 'Set up an investigation' }).click();
+  await page.getByRole('button', { name: 'Settle the plan' }).click();
+  await expect(page.getByText('Write the question you want to answer, in 5 to 200 characters.')).toBeVisible();
+  await page.getByLabel('What do you want to find out?').fill('Does soaking bring peas up sooner?');
+  await page.getByLabel('What do you change?').fill('hours in water');
+  await page.getByLabel('Thing 1 you compare').fill('12 hours');
+  await page.getByLabel('Thing 2 you compare').fill('dry');
+  await page.getByRole('button', { name: 'Compare one more' }).click();
+  await page.getByLabel('Thing 3 you compare').fill('24 hours');
+  await page.getByRole('radio', { name: 'control' }).nth(1).check();
+  await page.getByLabel('Kind of seed').selectOption({ label: 'Garden pea' });
+  await expect(page.getByText(/Up after about/)).toBeVisible();
+  await expect(page.getByRole('heading', { name: /^21 cups, 63 seeds/ })).toBeVisible();
+  await page.getByLabel('Cups of each').fill('5');
+  await expect(page.getByText(/The numbers do not work out to one of each per team/)).toBeVisible();
+  await page.getByLabel('Cups of each').fill('7');
+  const tray = page.getByRole('img', { name: /The tray from above/ });
+  const before = await tray.getAttribute('aria-label');
+  await page.getByRole('button', { name: 'Deal the places again' }).click();
+  await expect(tray).not.toHaveAttribute('aria-label', before!);
+  const dealt = await tray.getAttribute('aria-label');
+  await page.getByRole('button', { name: 'Settle the plan' }).click();
+  await expect(page.getByRole('row', { name: /A dry \(the control\)/ })).toBeVisible();
+  await expect(page.getByRole('img', { name: /The tray from above/ })).toHaveAttribute('aria-label', dealt!);
+  await page.reload();
+  await expect(page.getByRole('row', { name: /B 12 hours/ })).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Put it away' }).click();
+  await expect(page.getByText('It is put away')).toBeVisible();
+  await page.getByRole('button', { name: 'Back to the class' }).click();
+  await expect(page.getByRole('link', { name: 'Does soaking bring peas up sooner?' })).toHaveCount(0);
+});
+
+test('compare: a sentence whose words can be changed, a figure, the claim, how sure, and what else', async ({ page }) => {
+  const outside: string[] = [];
+  page.on(
+    'request',
+    (r) =>
+      !r.url().startsWith('http://127.0.0.1') &&
+      !r.url().startsWith('data:') &&
+      !r.url().startsWith('blob:') &&
+      outside.push(r.url()),
+  );
+  const errors: string[] = [];
+  page.on('console', (m) => m.type() === 'error' && errors.push(m.text()));
+  await signIn(page);
+  await openWall(page);
+  await page.getByRole('link', { name: 'Compare them' }).click();
+  await expect(page.getByText(/barley was shorter on day \d+ than with no salt: by about/)).toBeVisible();
+  await expect(page.getByText(/\d+ pots measured, \d+ not up yet, \d+ lost/)).toBeVisible();
+  await expect(page.locator('.chart .main-svg').first()).toBeVisible();
+  await expect(page.getByText(/95% interval −/).first()).toBeVisible();
+  await expect(page.getByText(/deal the labels within teams/).first()).toBeVisible();
+  await page.getByText('Show the numbers').click();
+  await expect(page.getByRole('row', { name: /A no salt 7/ })).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Not up yet: nothing' }).click();
+  await page.getByRole('button', { name: /^zero/ }).click();
+  await expect(page.getByText(/not up yet, counted as zero/)).toBeVisible();
+  await page.getByRole('button', { name: /^Day: day/ }).click();
+  await page.getByRole('button', { name: /^day 10/ }).click();
+  await expect(page.getByRole('slider')).toHaveAttribute('aria-valuetext', /^day 10,/);
+  await expect(page.getByText(/Nobody looked at/)).toBeVisible();
+  expect(outside).toEqual([]);
+  expect(errors).toEqual([]);
+});
