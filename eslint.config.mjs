@@ -23,6 +23,7 @@ export default tseslint.config(
     files: ['apps/server/**/*.ts', 'packages/contracts/**/*.ts'],
     rules: { '@typescript-eslint/consistent-type-imports': 'off' },
   },
+  { files: ['**/*.cjs'], rules: { '@typescript-eslint/no-require-imports': 'off' } },
   { files: ['scripts/**', 'e2e/**'], rules: { 'no-console': 'off' } },
   {
     files: ['apps/web/**/*.{ts,tsx}'],

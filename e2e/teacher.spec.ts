@@ -130,6 +130,9 @@ test('compare: a sentence whose words can be changed, a figure, the claim, how s
   page.on('console', (m) => m.type() === 'error' && errors.push(m.text()));
   await signIn(page);
   await openWall(page);
+  await page.getByRole('slider', { name: 'Day looked at' }).focus();
+  await page.keyboard.press('Home');
+  for (let i = 0; i < 5; i++) await page.keyboard.press('ArrowRight');
   await page.getByRole('link', { name: 'Compare them' }).click();
   await expect(page.getByText(/barley was shorter on day \d+ than with no salt: by about/)).toBeVisible();
   await expect(page.getByText(/\d+ pots measured, \d+ not up yet, \d+ lost/)).toBeVisible();

@@ -120,7 +120,7 @@ export async function startMariadb({ dataDir, port }) {
   );
   for (let tries = 0; !(await answers(port)); tries++) {
     if (over || tries > 300) {
-      const why = existsSync(log) ? readFileSync(log, 'utf8').split('\n').filter((l) => /\[ERROR\]/.test(l)).pop() : undefined; // prettier-ignore
+      const why = existsSync(log) ? readFileSync(log, 'utf8').split('\n').find((l) => /\[ERROR\]/.test(l)) : undefined; // prettier-ignore
       if (!over) child.kill('SIGKILL');
       throw new PlainError(
         `The database in ${dataDir} does not start${why ? ` (${why.replace(/^.*\[ERROR\]\s*/, '').slice(0, 200)})` : ''}. Its log is ${log}; move the folder away to begin with a new one.`,

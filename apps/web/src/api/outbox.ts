@@ -10,9 +10,12 @@ export interface WaitingCheck {
   body: SaveCheckRequest;
   /** Why the server would not take it; it stays here and is shown. */
   refused: string | null;
+  /** The server has it; it is kept in memory so that nothing flickers until the next answer includes it. */
+  confirmed: boolean;
 }
 
 const RETRY_MS = 5_000;
+const isUnsent = (check: WaitingCheck) => check.refused === null && !check.confirmed;
 const MAY_PASS_LATER = new Set([401, 408, 429]);
 
 /**
@@ -29,7 +32,7 @@ class Outbox {
   constructor() {
     void this.load();
     addEventListener('online', () => void this.send());
-    setInterval(() => this.waiting.some((c) => c.refused === null) && void this.send(), RETRY_MS);
+    setInterval(() => this.waiting.some(isUnsent) && void this.send(), RETRY_MS);
   }
 
   private async load(): Promise<void> {
@@ -39,8 +42,8 @@ class Outbox {
   }
 
   /** Keeps the check, then sends all that wait. */
-  async add(check: Omit<WaitingCheck, 'refused'>): Promise<void> {
-    const kept = { ...check, refused: null };
+  async add(check: Pick<WaitingCheck, 'id' | 'teamId' | 'body'>): Promise<void> {
+    const kept = { ...check, refused: null, confirmed: false };
     this.change([...this.waiting, kept]);
     await set(kept.id, kept, this.store);
     await this.send();
@@ -61,7 +64,8 @@ class Outbox {
       tried.add(next.id);
       try {
         await request('PUT', `/bench/checks/${next.id}`, next.body);
-        await this.drop(next.id);
+        await del(next.id, this.store);
+        this.change(this.waiting.map((c) => (c.id === next!.id ? { ...c, confirmed: true } : c)));
         this.confirmed.forEach((tell) => tell());
       } catch (error) {
         if (!(error instanceof ServerProblem) || error.problem.status >= 500 || MAY_PASS_LATER.has(error.problem.status)) return;
@@ -73,7 +77,7 @@ class Outbox {
   }
 
   private nextUnsent(tried: Set<string>): WaitingCheck | undefined {
-    return this.waiting.find((c) => c.refused === null && !tried.has(c.id));
+    return this.waiting.find((c) => isUnsent(c) && !tried.has(c.id));
   }
 
   private change(waiting: WaitingCheck[]): void {

@@ -68,6 +68,7 @@ export function LineUp({
         <MeanSpan
           key={group.treatment.code}
           group={group}
+          top={top - 6}
           from={starts[i]!}
           to={starts[i]! + slot * groups[i]!.containers.length}
           soil={soil}
@@ -143,11 +144,25 @@ function Wall({
 }
 
 /** Mean line and the span of its 95 % interval behind a group. */
-function MeanSpan({ group, from, to, soil, scale }: { group: Group; from: number; to: number; soil: number; scale: number }) {
+function MeanSpan({
+  group,
+  top,
+  from,
+  to,
+  soil,
+  scale,
+}: {
+  group: Group;
+  top: number;
+  from: number;
+  to: number;
+  soil: number;
+  scale: number;
+}) {
   if (!group.summary.ok) return null;
   const { mean, interval } = group.summary;
   const look = treatmentLook(group.treatment.code);
-  const y = (mm: number) => soil - Math.max(0, mm) * scale;
+  const y = (mm: number) => Math.max(top, soil - Math.max(0, mm) * scale);
   return (
     <g aria-hidden="true">
       {interval && (
@@ -208,6 +223,8 @@ function Place({
   const change =
     height !== null && earlier?.heightMm !== null && earlier?.heightMm !== undefined ? height - earlier.heightMm : null;
   const labelWidth = Math.min(30, slot - 4);
+  /** A finger finds the plant anywhere along its height. */
+  const reach = scale * Math.max(30, height ?? 0);
   return (
     <g
       className={`place${chosen ? ' chosen' : ''}`}
@@ -218,7 +235,7 @@ function Place({
       onClick={onChoose}
       onKeyDown={(e) => (e.key === 'Enter' || e.key === ' ') && (e.preventDefault(), onChoose())}
     >
-      <rect x={-slot / 2} y={-scale * 30} width={slot} height={scale * 30 + POT} fill="transparent" />
+      <rect x={-slot / 2} y={-reach} width={slot} height={reach + POT} fill="transparent" />
       {height !== null && earlier?.heightMm ? (
         <g transform="translate(-7 0)">
           <PlantDrawing {...facts} heightMm={earlier.heightMm} leaves={null} scale={scale} ghost />

@@ -1,9 +1,10 @@
+import type * as plotlyTypes from 'plotly.js';
 import { type Config, type Data, type Layout } from 'plotly.js';
 import { useEffect, useRef, useState } from 'react';
 
 import './plotlyChart.scss';
 
-type Plotly = typeof import('plotly.js');
+type Plotly = typeof plotlyTypes;
 
 /**
  * The charting library, fetched when the first chart is drawn. It finds a mark that its style rules are here already (in

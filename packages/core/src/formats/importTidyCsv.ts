@@ -143,7 +143,7 @@ const STATE_WORDS: [RegExp, ReadingState][] = [
 
 /**
  * Reads a whole tidy table, or refuses it with every wrong row's line number and reason: nothing is taken half.
- * Treatments that are not one letter get codes in order of appearance, the control first.
+ * Treatments that are not one letter get codes in order of their names (numbers by size), the control first.
  */
 export function importTidyCsv(csv: CsvTable, mapping: ColumnMapping): ImportResult {
   const { columns } = mapping;
@@ -344,7 +344,8 @@ class RowReader {
       return refuse([
         { line: 2, sentence: `There are ${names.length} treatments; six can be compared. Is this the right column?` },
       ]);
-    const ordered = [control, ...names.filter((n) => n !== control)];
+    const byName = new Intl.Collator('en', { numeric: true });
+    const ordered = [control, ...names.filter((n) => n !== control).sort(byName.compare)];
     const codes = new Map(ordered.map((name, i) => [name, String.fromCharCode(65 + i)]));
     return {
       ok: true,

@@ -36,6 +36,9 @@ export function BenchCard({ teamId, investigation, container, day, saved, lost, 
     setEntry(to);
     keepDraft(container.id, day, to);
   };
+  /** A second tap takes the state back. */
+  const toggle = (state: NonNullable<Entry['state']>) =>
+    change({ ...emptyEntry(resolution), state: entry.state === state ? null : state, note: entry.note });
   const press = (key: string) => change(pressKey(entry, key, resolution));
   const save = () => {
     if (changing && isComplete(entry) && !(saved && same(entry, entryOf(saved, resolution)))) {
@@ -136,67 +139,7 @@ export function BenchCard({ teamId, investigation, container, day, saved, lost, 
         </div>
       ) : (
         <>
-          <div className="bench-pad" role="group" aria-label={`Height in ${entry.unit}`}>
-            {padKeys(resolution).map((key, i) =>
-              key === null ? (
-                <span key={i} className="blank" />
-              ) : (
-                <button
-                  key={key}
-                  type="button"
-                  className={keyClass(key, entry.unit)}
-                  aria-pressed={key === 'cm' || key === 'mm' ? entry.unit === key : undefined}
-                  onClick={() => press(key)}
-                >
-                  {keyWords(key, resolution)}
-                </button>
-              ),
-            )}
-          </div>
-          <div className="bench-leaves" role="group" aria-label="Leaves">
-            <button
-              type="button"
-              aria-label="One leaf less"
-              disabled={!entry.leaves}
-              onClick={() => change({ ...entry, leaves: Math.max(0, (entry.leaves ?? 0) - 1) })}
-            >
-              −
-            </button>
-            <span role="status">
-              <b>{entry.leaves ?? '–'}</b> {entry.leaves === 1 ? 'leaf' : 'leaves'}
-            </span>
-            <button
-              type="button"
-              aria-label="One leaf more"
-              onClick={() => change({ ...entry, leaves: Math.min(99, (entry.leaves ?? 0) + 1) })}
-            >
-              +
-            </button>
-          </div>
-          <div className="bench-states" role="group" aria-label="No height because">
-            <StateButton
-              name="Not up yet"
-              on={entry.state === 'not-up'}
-              onPress={() => change({ ...emptyEntry(resolution), state: 'not-up', note: entry.note })}
-            >
-              <path d="M2 18H38M10 18q3-9 10-9t10 9z" />
-            </StateButton>
-            <StateButton
-              name="Lost"
-              on={entry.state === 'lost'}
-              onPress={() => change({ ...emptyEntry(resolution), state: 'lost', note: entry.note })}
-            >
-              <path d="M4 18H38M7 17V6l19 3v8zM26 9q9 2 10 9" />
-            </StateButton>
-            <StateButton
-              name="Could not check"
-              on={entry.state === 'not-checked'}
-              onPress={() => change({ ...emptyEntry(resolution), state: 'not-checked', note: entry.note })}
-            >
-              <path d="M2 18H38M19 18V5q8 3 9 13" strokeDasharray="3 2.500" />
-            </StateButton>
-          </div>
-          {entry.state === 'lost' && (
+          {entry.state === 'lost' ? (
             <div className="bench-why" role="group" aria-label="What happened?">
               <h2>What happened to it?</h2>
               {LOST_REASONS.map((reason) => (
@@ -211,7 +154,58 @@ export function BenchCard({ teamId, investigation, container, day, saved, lost, 
                 </button>
               ))}
             </div>
+          ) : (
+            <>
+              <div className="bench-pad" role="group" aria-label={`Height in ${entry.unit}`}>
+                {padKeys(resolution).map((key, i) =>
+                  key === null ? (
+                    <span key={i} className="blank" />
+                  ) : (
+                    <button
+                      key={key}
+                      type="button"
+                      className={keyClass(key, entry.unit)}
+                      aria-pressed={key === 'cm' || key === 'mm' ? entry.unit === key : undefined}
+                      onClick={() => press(key)}
+                    >
+                      {keyWords(key, resolution)}
+                    </button>
+                  ),
+                )}
+              </div>
+              <div className="bench-leaves" role="group" aria-label="Leaves">
+                <button
+                  type="button"
+                  aria-label="One leaf less"
+                  disabled={!entry.leaves}
+                  onClick={() => change({ ...entry, leaves: Math.max(0, (entry.leaves ?? 0) - 1) })}
+                >
+                  −
+                </button>
+                <span role="status">
+                  <b>{entry.leaves ?? '–'}</b> {entry.leaves === 1 ? 'leaf' : 'leaves'}
+                </span>
+                <button
+                  type="button"
+                  aria-label="One leaf more"
+                  onClick={() => change({ ...entry, leaves: Math.min(99, (entry.leaves ?? 0) + 1) })}
+                >
+                  +
+                </button>
+              </div>
+            </>
           )}
+          <div className="bench-states" role="group" aria-label="No height because">
+            <StateButton name="Not up yet" on={entry.state === 'not-up'} onPress={() => toggle('not-up')}>
+              <path d="M2 18H38M10 18q3-9 10-9t10 9z" />
+            </StateButton>
+            <StateButton name="Lost" on={entry.state === 'lost'} onPress={() => toggle('lost')}>
+              <path d="M4 18H38M7 17V6l19 3v8zM26 9q9 2 10 9" />
+            </StateButton>
+            <StateButton name="Could not check" on={entry.state === 'not-checked'} onPress={() => toggle('not-checked')}>
+              <path d="M2 18H38M19 18V5q8 3 9 13" strokeDasharray="3 2.500" />
+            </StateButton>
+          </div>
         </>
       )}
       <footer className="bench-foot">

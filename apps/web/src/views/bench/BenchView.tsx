@@ -160,7 +160,7 @@ function TabMark({ treatment, done, open }: { treatment: string; done: boolean; 
 /** What waits on this device, and what the server would not take. */
 function Unsent({ waiting }: { waiting: ReturnType<typeof useWaitingChecks> }) {
   const refused = waiting.filter((c) => c.refused !== null);
-  const count = waiting.length - refused.length;
+  const count = waiting.filter((c) => c.refused === null && !c.confirmed).length;
   return (
     <>
       {count > 0 && (

@@ -3,7 +3,7 @@ import { type ReadingView } from '@bright-sprout/contracts/investigations';
 import { parseLength } from '@bright-sprout/core/quantities/length';
 import { type WaitingCheck } from '../../api/outbox';
 
-/** What the server knows and what still waits on this device, as one list of readings. */
+/** What the server has told and what this device entered since, as one list of readings. */
 export function withWaiting(
   readings: readonly ReadingView[],
   waiting: readonly WaitingCheck[],

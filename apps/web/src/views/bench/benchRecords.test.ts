@@ -1,0 +1,34 @@
+import { type WaitingCheck } from '../../api/outbox';
+import { withWaiting } from './benchRecords';
+
+function waiting(change: Partial<WaitingCheck> = {}): WaitingCheck {
+  return {
+    id: 'check',
+    teamId: 'team',
+    refused: null,
+    confirmed: false,
+    body: {
+      containerId: 'A1',
+      day: '2026-03-19',
+      recordedAt: '2026-03-19T10:00:00Z',
+      readings: [{ id: 'r1', plant: '1', state: 'measured', typed: '16.5 cm' }],
+    },
+    ...change,
+  };
+}
+
+const own = new Set(['A1']);
+
+test('what waits on the device is seen at once, in millimetres', () => {
+  expect(withWaiting([], [waiting()], own)).toMatchObject([{ id: 'r1', containerId: 'A1', valueMm: 165, state: 'measured' }]);
+});
+
+test('what the server has told already is not there twice', () => {
+  const [told] = withWaiting([], [waiting()], own);
+  expect(withWaiting([told!], [waiting({ confirmed: true })], own)).toHaveLength(1);
+});
+
+test('refused checks and other teams’ containers are left out', () => {
+  expect(withWaiting([], [waiting({ refused: 'finished' })], own)).toEqual([]);
+  expect(withWaiting([], [waiting()], new Set(['B1']))).toEqual([]);
+});

@@ -1,0 +1,22 @@
+import { spawnSync } from 'node:child_process';
+import { join } from 'node:path';
+import { expect, test } from '@playwright/test';
+
+const ROOT = join(__dirname, '..');
+
+function lint(file: string, text: string): string {
+  return spawnSync('npx', ['eslint', '--stdin', '--stdin-filename', file], { cwd: ROOT, input: text, encoding: 'utf8' }).stdout;
+}
+
+for (const [file, module, reason] of [
+  ['packages/core/src/seeds/x.ts', 'react', 'The core is pure science'],
+  ['packages/core/src/seeds/x.ts', '@nestjs/common', 'The core is pure science'],
+  ['packages/core/src/seeds/x.ts', '@bright-sprout/contracts/checks', 'The core is pure science'],
+  ['packages/contracts/src/x.ts', 'typeorm', 'Contracts only know the core'],
+  ['apps/web/src/api/x.ts', '../../../server/src/settings', 'The web application never imports the server'],
+  ['apps/server/src/x.ts', '../../web/src/api/client', 'The server never imports the web application'],
+] as const) {
+  test(`lint refuses ${module} in ${file}`, () => {
+    expect(lint(file, `import * as x from '${module}';\nexport { x };\n`)).toContain(reason);
+  });
+}

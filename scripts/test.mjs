@@ -1,0 +1,79 @@
+#!/usr/bin/env node
+// Everything that has to hold, on a fresh machine too: lint, types, unit, server and browser tests; one last line counts them.
+import { spawnSync } from 'node:child_process';
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { freePort, installPackages, which } from './mariadb.mjs';
+import { build, checkNode, exitWith, installModules, ROOT } from './project.mjs';
+
+const reports = mkdtempSync(join(tmpdir(), 'sprout-reports-'));
+const totals = { passed: 0, failed: 0 };
+
+function count(name, passed, failed) {
+  totals.passed += passed;
+  totals.failed += failed;
+  console.log(`\n${name}: ${passed} passed, ${failed} failed\n`);
+}
+
+function run(command, args, env = {}) {
+  return (
+    spawnSync(command, args, {
+      cwd: ROOT,
+      stdio: ['ignore', 'inherit', 'inherit'],
+      env: { ...process.env, npm_config_loglevel: 'error', ...env },
+    }).status ?? 1
+  );
+}
+
+/** A suite that either holds or does not. */
+function check(name, command, args) {
+  const status = run(command, args);
+  count(name, status === 0 ? 1 : 0, status === 0 ? 0 : 1);
+}
+
+/** Reads a runner's report; a runner that ended badly without one counts as one failure. */
+function readReport(file, status, read) {
+  try {
+    const { passed, failed } = read(JSON.parse(readFileSync(file, 'utf8')));
+    return { passed, failed: failed === 0 && status !== 0 ? 1 : failed };
+  } catch {
+    return { passed: 0, failed: 1 };
+  }
+}
+
+async function main() {
+  checkNode();
+  installModules();
+  if (!which('mariadbd')) installPackages(['mariadb-server'], 'MariaDB');
+  if (!which('chromium')) installPackages(['chromium'], 'Chromium');
+
+  check('Lint', 'npm', ['run', '--silent', 'lint']);
+  check('Types', 'npm', ['run', '--silent', 'types']);
+
+  const jest = join(reports, 'jest.json');
+  const unit = readReport(jest, run('npx', ['jest', '--json', `--outputFile=${jest}`]), (r) => ({
+    passed: r.numPassedTests,
+    failed: r.numFailedTests + r.numRuntimeErrorTestSuites,
+  }));
+  count('Unit and server', unit.passed, unit.failed);
+
+  build();
+  const e2e = join(reports, 'e2e.json');
+  const port = await freePort();
+  const browser = readReport(
+    e2e,
+    run('npx', ['playwright', 'test', '-c', 'e2e/playwright.config.ts'], { E2E_REPORT: e2e, E2E_PORT: String(port) }),
+    ({ stats }) => ({
+      passed: stats.expected + stats.flaky,
+      failed: stats.unexpected,
+    }),
+  );
+  count('Browser', browser.passed, browser.failed);
+
+  rmSync(reports, { recursive: true, force: true });
+  console.log(`${totals.passed} passed, ${totals.failed} failed`);
+  process.exit(totals.failed === 0 ? 0 : 1);
+}
+
+main().catch(exitWith);
