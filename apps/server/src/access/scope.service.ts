@@ -49,10 +49,14 @@ export class Scope {
 
   /** A container that the team itself looks after, in an investigation that is still growing. */
   async containerToCheck(team: TeamRequester, containerId: string): Promise<Container> {
-    const found = await this.dataSource.getRepository(Container).findOne({
-      where: { id: containerId, teamId: team.teamId, investigation: { classId: team.classId } },
-      relations: { investigation: { classGroup: true } },
-    });
+    const found = await this.dataSource
+      .getRepository(Container)
+      .createQueryBuilder('container')
+      .innerJoinAndSelect('container.investigation', 'investigation')
+      .innerJoinAndSelect('investigation.classGroup', 'classGroup')
+      .where({ id: containerId, teamId: team.teamId })
+      .andWhere('investigation.classId = :classId', { classId: team.classId })
+      .getOne();
     if (!found) throw new Problem(403, 'This container belongs to another team. Nothing was saved for it.');
     if (found.investigation.phase !== 'growing' || found.investigation.removedAt)
       throw new Problem(422, 'This investigation is finished: it takes no more checks.');

@@ -58,10 +58,10 @@ export class ChecksService {
 
   /** Saves a check once, however often and in whatever order it arrives. */
   async save(asking: TeamRequester, id: string, request: SaveCheckRequest): Promise<SavedCheck> {
-    const container = await this.scope.containerToCheck(asking, request.containerId);
     const hash = requestHash(request);
     const before = await this.repeat(id, hash, asking);
     if (before) return before;
+    const container = await this.scope.containerToCheck(asking, request.containerId);
     this.checkDay(request.day, container.investigation);
     const readings = request.readings.map((r) => this.rowOf(id, r));
     await this.checkCorrections(request);
@@ -96,7 +96,7 @@ export class ChecksService {
   }
 
   private async repeat(id: string, hash: string, asking: TeamRequester): Promise<SavedCheck | null> {
-    const saved = await this.dataSource.getRepository(PlantCheck).findOneBy({ id });
+    const saved = await this.dataSource.getRepository(PlantCheck).createQueryBuilder('saved').where({ id }).getOne();
     if (!saved) return null;
     if (saved.teamId !== asking.teamId || saved.requestHash !== hash)
       throw new Problem(

@@ -16,9 +16,17 @@ export function isIsoDay(text: string): boolean {
   return /^\d{4}-\d{2}-\d{2}$/.test(text) && !Number.isNaN(noon(text)) && new Date(noon(text)).toISOString().startsWith(text);
 }
 
+/** Making a formatter is a hundred times dearer than using it. */
+const formatters = new Map<string, Intl.DateTimeFormat>();
+
 /** The calendar day of an instant in an IANA zone. */
 export function dayInZone(instant: Date, timeZone: string): IsoDay {
-  return new Intl.DateTimeFormat('en-CA', { timeZone, year: 'numeric', month: '2-digit', day: '2-digit' }).format(instant);
+  let formatter = formatters.get(timeZone);
+  if (!formatter) {
+    formatter = new Intl.DateTimeFormat('en-CA', { timeZone, year: 'numeric', month: '2-digit', day: '2-digit' });
+    formatters.set(timeZone, formatter);
+  }
+  return formatter.format(instant);
 }
 
 /** True when the runtime knows the IANA zone. */
