@@ -1,0 +1,67 @@
+import { type InvestigationRecords, type InvestigationView, type ReadingView } from '@bright-sprout/contracts/investigations';
+
+/** An investigation of two treatments and two teams, sown on 3 March; what a test cares about is spelled out by it. */
+export function investigationView(change: Partial<InvestigationView> = {}): InvestigationView {
+  const teams = [
+    { id: 't1', emblem: 'kite' as const, nickname: 'Kites' },
+    { id: 't2', emblem: 'bell' as const, nickname: 'Bells' },
+  ];
+  return {
+    id: 'i1',
+    version: 1,
+    question: 'Does salt keep barley short?',
+    factor: 'salt',
+    phase: 'growing',
+    origin: 'planned',
+    speciesName: 'Barley',
+    habit: 'grass',
+    methodName: 'Cup of potting mix',
+    containerName: 'cup',
+    sownOn: '2026-03-03',
+    resolution: 'mm',
+    beforeSprouting: 'exclude',
+    drawSeed: 7,
+    splitSentence: 'Every team has one of each treatment.',
+    sharedWithTeams: false,
+    removed: false,
+    class: { id: 'c1', name: '7 Copper', gradeBand: 'middle', timeZone: 'UTC' },
+    teams,
+    treatments: [
+      { code: 'A', label: 'no salt', control: true },
+      { code: 'B', label: 'salt', control: false },
+    ],
+    containers: ['A1', 'B1', 'A2', 'B2'].map((code, position) => ({
+      id: code,
+      code,
+      treatment: code[0]!,
+      teamId: teams[position < 2 ? 0 : 1]!.id,
+      block: teams[position < 2 ? 0 : 1]!.nickname,
+      position,
+      seedsSown: 3,
+    })),
+    ...change,
+  };
+}
+
+export function readingView(containerId: string, day: string, change: Partial<ReadingView> = {}): ReadingView {
+  return {
+    id: `${containerId} ${day} ${change.recordedAt ?? ''}`,
+    containerId,
+    plant: '1',
+    day,
+    state: change.valueMm == null ? 'not-up' : 'measured',
+    valueMm: null,
+    typed: null,
+    leaves: null,
+    lostReason: null,
+    note: null,
+    supersedes: null,
+    recordedAt: `${day}T10:00:00.000Z`,
+    source: 'bench',
+    ...change,
+  };
+}
+
+export function recordsOf(readings: ReadingView[], change: Partial<InvestigationView> = {}): InvestigationRecords {
+  return { investigation: investigationView(change), readings };
+}
