@@ -133,6 +133,8 @@ test('compare: a sentence whose words can be changed, a figure, the claim, how s
   await page.getByRole('slider', { name: 'Day looked at' }).focus();
   await page.keyboard.press('Home');
   for (let i = 0; i < 5; i++) await page.keyboard.press('ArrowRight');
+  await expect(page.getByRole('slider')).toHaveAttribute('aria-valuetext', /^day 13,/);
+  await expect(page.getByRole('link', { name: 'Compare them' })).toHaveAttribute('href', /day=/);
   await page.getByRole('link', { name: 'Compare them' }).click();
   await expect(page.getByText(/barley was shorter on day \d+ than with no salt: by about/)).toBeVisible();
   await expect(page.getByText(/\d+ pots measured, \d+ not up yet, \d+ lost/)).toBeVisible();

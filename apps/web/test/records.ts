@@ -49,7 +49,7 @@ export function readingView(containerId: string, day: string, change: Partial<Re
     containerId,
     plant: '1',
     day,
-    state: change.valueMm == null ? 'not-up' : 'measured',
+    state: change.valueMm === undefined || change.valueMm === null ? 'not-up' : 'measured',
     valueMm: null,
     typed: null,
     leaves: null,
