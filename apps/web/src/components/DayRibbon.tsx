@@ -1,5 +1,5 @@
 import { addDays, daysBetween, formatDay, type IsoDay, isWeekend, weekday } from '@bright-sprout/core/calendar/days';
-import { type KeyboardEvent, type PointerEvent, useEffect, useRef } from 'react';
+import { type KeyboardEvent, type PointerEvent, useRef } from 'react';
 import './dayRibbon.scss';
 
 export interface RibbonDay {
@@ -27,16 +27,7 @@ export function DayRibbon({ sownOn, last, recorded, chosen, onChoose }: Props) {
   const shares = new Map(recorded.map((r) => [r.day, r.share]));
   const known = recorded.map((r) => r.day);
   const at = chosen === null ? -1 : known.indexOf(chosen);
-  // Keys may come faster than the page is drawn again: each step begins where the one before it went.
-  const latest = useRef(at);
-  useEffect(() => {
-    latest.current = at;
-  }, [at]);
-  const step = (by: number) => {
-    if (known.length === 0) return;
-    latest.current = Math.min(known.length - 1, Math.max(0, latest.current + by));
-    onChoose(known[latest.current]!);
-  };
+  const step = (by: number) => known.length > 0 && onChoose(known[Math.min(known.length - 1, Math.max(0, at + by))]!);
   const keys: Record<string, () => void> = {
     ArrowLeft: () => step(-1),
     ArrowRight: () => step(1),

@@ -1,6 +1,6 @@
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { dayInZone, daysBetween, formatDay, type IsoDay } from '@bright-sprout/core/calendar/days';
-import { type ReactNode, useMemo } from 'react';
+import { type ReactNode, useMemo, useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { useLive } from '../api/live';
 import { useInvestigation } from '../api/queries';
@@ -14,6 +14,8 @@ export interface Looked {
   records: InvestigationRecords;
   /** The day looked at; null before the first record. */
   day: IsoDay | null;
+  /** Looks at another day. */
+  look: (day: IsoDay) => void;
   /** The recorded day before it. */
   before: IsoDay | null;
 }
@@ -56,16 +58,21 @@ function Framed({
   const { investigation, readings } = records;
   const [search, setSearch] = useSearchParams();
   const days = useMemo(() => ribbonDays(records), [records]);
-  const wanted = search.get('day');
+  // The page follows at once, so that keys may come fast; the address follows the page.
+  const [wanted, setWanted] = useState(search.get('day'));
+  const look = (to: IsoDay) => {
+    setWanted(to);
+    setSearch({ day: to }, { replace: true });
+  };
   const known = days.map((d) => d.day);
   const day = wanted !== null && known.includes(wanted) ? wanted : (known[known.length - 1] ?? null);
   const before = day === null ? null : (known[known.indexOf(day) - 1] ?? null);
-  const looked = { records, day, before };
+  const looked = { records, day, before, look };
   const today = dayInZone(new Date(), investigation.class.timeZone);
   const lastRecorded = known[known.length - 1] ?? investigation.sownOn;
   const last = investigation.phase === 'growing' && today > lastRecorded ? today : lastRecorded;
   const base = `/investigations/${investigation.id}`;
-  const keep = search.size > 0 ? `?${search.toString()}` : '';
+  const keep = wanted === null ? '' : `?day=${wanted}`;
   const share = days.find((d) => d.day === day)?.share ?? 0;
   const total = investigation.containers.length;
   const sown = daysBetween(investigation.sownOn, today);
@@ -81,13 +88,7 @@ function Framed({
         aside={<LiveSign live={live} phase={investigation.phase} />}
         next={next(looked)}
       />
-      <DayRibbon
-        sownOn={investigation.sownOn}
-        last={last}
-        recorded={days}
-        chosen={day}
-        onChoose={(chosen) => setSearch({ day: chosen }, { replace: true })}
-      />
+      <DayRibbon sownOn={investigation.sownOn} last={last} recorded={days} chosen={day} onChoose={look} />
       <Stations
         stations={[
           { to: `${base}/plan${keep}`, name: 'Plan', state: 'settled', done: true },

@@ -5,7 +5,7 @@ import { type BeforeSprouting, groupsOnDay } from '@bright-sprout/core/compare/c
 import { recordedDays } from '@bright-sprout/core/measure/standing';
 import { formatLength } from '@bright-sprout/core/quantities/length';
 import { useMemo, useState } from 'react';
-import { Link, useSearchParams } from 'react-router';
+import { Link } from 'react-router';
 import { comparedRecords } from '../../components/comparedRecords';
 import { InvestigationFrame } from '../../components/InvestigationFrame';
 import { Empty, Waiting } from '../../components/Notices';
@@ -28,7 +28,7 @@ export function CompareView() {
         </Link>
       )}
     >
-      {({ records, day }) =>
+      {({ records, day, look }) =>
         day === null ? (
           <Empty title="Nothing to compare yet">
             <p>After the first check, each container is one mark here, and a sentence says what the marks can tell.</p>
@@ -37,16 +37,15 @@ export function CompareView() {
             </Link>
           </Empty>
         ) : (
-          <Compare records={records} day={day} />
+          <Compare records={records} day={day} onLook={look} />
         )
       }
     </InvestigationFrame>
   );
 }
 
-function Compare({ records, day }: { records: InvestigationRecords; day: IsoDay }) {
+function Compare({ records, day, onLook }: { records: InvestigationRecords; day: IsoDay; onLook: (day: IsoDay) => void }) {
   const { investigation, readings } = records;
-  const [, setSearch] = useSearchParams();
   const [beforeSprouting, setBeforeSprouting] = useState<BeforeSprouting>(investigation.beforeSprouting);
   const compared = useMemo(() => comparedRecords(records), [records]);
   const question = useMemo(() => ({ records: compared, day, beforeSprouting, seed: SEED }), [compared, day, beforeSprouting]);
@@ -71,7 +70,7 @@ function Compare({ records, day }: { records: InvestigationRecords; day: IsoDay 
             label: `day ${daysBetween(investigation.sownOn, d)}`,
             detail: formatDay(d),
           }))}
-          onChoose={(chosen) => setSearch({ day: chosen }, { replace: true })}
+          onChoose={onLook}
         />{' '}
         differ by <b>{investigation.factor}</b> for <b>{kind}</b>, one mark per {container}, not up counting as{' '}
         <RuledWord

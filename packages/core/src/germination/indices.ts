@@ -1,0 +1,84 @@
+import { wilson } from '../compare/proportions';
+import { type Interval } from '../compare/descriptives';
+
+/** Newly sprouted seeds at each check, days counted from sowing in ascending order. */
+export interface GerminationCounts {
+  checkDay: readonly number[];
+  newlyUp: readonly number[];
+  sown: number;
+}
+
+/** Classroom indices of one container or dish; null where too few seeds came up. */
+export interface GerminationIndices {
+  germinated: number;
+  finalPercent: number;
+  finalInterval: Interval;
+  /** Mean germination time Σnt/Σn in days, its SD and SE. */
+  meanTime: number | null;
+  meanTimeSd: number | null;
+  meanTimeSe: number | null;
+  /** Day by which half of those that came up were up (Farooq et al. 2005; Coolbear et al. 1984). */
+  t50Farooq: number | null;
+  t50Coolbear: number | null;
+  /** Day by which half of those sown were up; null when that never happened. */
+  t50OfSown: number | null;
+  /** Speed index Σn/t, seeds a day (Maguire 1962). */
+  speedIndex: number;
+  /** Coefficient of velocity 100Σn/Σnt. */
+  velocity: number | null;
+  /** Synchrony Z and uncertainty U in bits (Ranal and Santana 2006). */
+  synchrony: number | null;
+  uncertainty: number | null;
+  /** Timson's sum of cumulative percent over the checks made, and over every whole day up to the last. */
+  timsonChecks: number;
+  timsonDaily: number;
+}
+
+/** The indices of SCIENCE's classroom school; the cumulative curve starts at (0, 0) and crossings are linear between checks. */
+export function germinationIndices({ checkDay, newlyUp, sown }: GerminationCounts): GerminationIndices {
+  const n = newlyUp.reduce((sum, c) => sum + c, 0);
+  const cumulative: number[] = [];
+  newlyUp.forEach((c, i) => cumulative.push((cumulative[i - 1] ?? 0) + c));
+  const seedDays = newlyUp.reduce((sum, c, i) => sum + c * checkDay[i]!, 0);
+  const meanTime = n === 0 ? null : seedDays / n;
+  const variance =
+    meanTime === null || n < 2 ? null : newlyUp.reduce((sum, c, i) => sum + c * (checkDay[i]! - meanTime) ** 2, 0) / (n - 1);
+  const last = checkDay[checkDay.length - 1] ?? 0;
+  const percentOn = (day: number) => {
+    let up = 0;
+    checkDay.forEach((d, i) => (up = d <= day ? cumulative[i]! : up));
+    return (100 * up) / sown;
+  };
+  return {
+    germinated: n,
+    finalPercent: (100 * n) / sown,
+    finalInterval: percentInterval(n, sown),
+    meanTime,
+    meanTimeSd: variance === null ? null : Math.sqrt(variance),
+    meanTimeSe: variance === null ? null : Math.sqrt(variance / n),
+    t50Farooq: n === 0 ? null : crossing(checkDay, cumulative, n / 2),
+    t50Coolbear: n === 0 ? null : crossing(checkDay, cumulative, (n + 1) / 2),
+    t50OfSown: crossing(checkDay, cumulative, sown / 2),
+    speedIndex: newlyUp.reduce((sum, c, i) => (c === 0 ? sum : sum + c / checkDay[i]!), 0),
+    velocity: seedDays === 0 ? null : (100 * n) / seedDays,
+    synchrony: n < 2 ? null : newlyUp.reduce((sum, c) => sum + (c * (c - 1)) / 2, 0) / ((n * (n - 1)) / 2),
+    uncertainty: n === 0 ? null : newlyUp.reduce((sum, c) => (c === 0 ? sum : sum - (c / n) * Math.log2(c / n)), 0) + 0,
+    timsonChecks: cumulative.reduce((sum, c) => sum + (100 * c) / sown, 0),
+    timsonDaily: Array.from({ length: last }, (_, i) => percentOn(i + 1)).reduce((sum, p) => sum + p, 0),
+  };
+}
+
+function percentInterval(n: number, sown: number): Interval {
+  const { low, high } = wilson(n, sown);
+  return { low: 100 * low, high: 100 * high };
+}
+
+/** First day at which the cumulative curve reaches a level; null when it never does. */
+function crossing(days: readonly number[], cumulative: readonly number[], level: number): number | null {
+  for (let i = 0; i < days.length; i++) {
+    if (cumulative[i]! < level) continue;
+    const [day, up] = i === 0 ? [0, 0] : [days[i - 1]!, cumulative[i - 1]!];
+    return day + ((level - up) * (days[i]! - day)) / (cumulative[i]! - up);
+  }
+  return null;
+}

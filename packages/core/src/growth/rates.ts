@@ -1,0 +1,59 @@
+import { mean, type Result, standardDeviation } from '../compare/descriptives';
+
+/** One plant's heights in time order; days and any unit of length. */
+export interface GrowthSeries {
+  t: readonly number[];
+  h: readonly number[];
+}
+
+export interface GrowthStep {
+  from: number;
+  to: number;
+  /** Absolute rate, length a day. */
+  absolute: number;
+  /** Relative rate (ln h₂ − ln h₁)/(t₂ − t₁), per day; null where a height is not above 0. */
+  relative: number | null;
+}
+
+/** Rates between successive checks. */
+export function growthSteps({ t, h }: GrowthSeries): GrowthStep[] {
+  return t.slice(1).map((to, i) => {
+    const span = to - t[i]!;
+    const [h1, h2] = [h[i]!, h[i + 1]!];
+    return { from: t[i]!, to, absolute: (h2 - h1) / span, relative: h1 > 0 && h2 > 0 ? Math.log(h2 / h1) / span : null };
+  });
+}
+
+/** Area under the line through the heights, length × days (trapezoids). */
+export function areaUnderCurve({ t, h }: GrowthSeries): number {
+  return t.slice(1).reduce((sum, to, i) => sum + ((h[i]! + h[i + 1]!) / 2) * (to - t[i]!), 0);
+}
+
+export interface GroupRelativeRate {
+  /** Difference of the mean logs over the time between: unbiased (Hoffmann and Poorter 2002). */
+  rate: number;
+  /** Standard error when the same plants were measured twice, and when others were; null for single plants. */
+  seSamePlants: number | null;
+  seOtherPlants: number | null;
+  doublingTime: number | null;
+}
+
+/** Relative growth rate of a group between two days, per day. `first` and `last` list the same plants in the same order. */
+export function groupRelativeRate(first: readonly number[], last: readonly number[], days: number): Result<GroupRelativeRate> {
+  if (first.length === 0 || first.length !== last.length)
+    return { ok: false, reason: 'The same plants have to be measured on both days.' };
+  if ([...first, ...last].some((h) => h <= 0)) return { ok: false, reason: 'A relative rate needs heights above zero.' };
+  if (days <= 0) return { ok: false, reason: 'The second day has to come after the first.' };
+  const [l1, l2] = [first.map(Math.log), last.map(Math.log)];
+  const rate = (mean(l2) - mean(l1)) / days;
+  const n = first.length;
+  const own = standardDeviation(l2.map((l, i) => (l - l1[i]!) / days));
+  const [s1, s2] = [standardDeviation(l1), standardDeviation(l2)];
+  return {
+    ok: true,
+    rate,
+    seSamePlants: own === null ? null : own / Math.sqrt(n),
+    seOtherPlants: s1 === null || s2 === null ? null : Math.sqrt((s1 ** 2 + s2 ** 2) / n) / days,
+    doublingTime: rate > 0 ? Math.LN2 / rate : null,
+  };
+}
