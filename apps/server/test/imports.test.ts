@@ -1,4 +1,5 @@
-import { guessMapping, readCsv } from '@bright-sprout/core/formats/importTidyCsv';
+import { guessMapping } from '@bright-sprout/core/formats/columnMapping';
+import { readCsv } from '@bright-sprout/core/formats/readCsv';
 import { v7 } from 'uuid';
 import { checkOf, joined, ownContainers, startApplication, startClass, type TestApplication } from './application';
 

@@ -1,5 +1,5 @@
 import 'reflect-metadata';
-import { COLUMN_ROLES, type ColumnMapping, type RowProblem } from '@bright-sprout/core/formats/importTidyCsv';
+import { COLUMN_ROLES, type ColumnMapping } from '@bright-sprout/core/formats/columnMapping';
 import { Type } from 'class-transformer';
 import { IsIn, IsObject, IsOptional, IsString, IsUUID, Length, Matches, MaxLength, ValidateNested } from 'class-validator';
 
@@ -57,5 +57,3 @@ export function isColumnMap(columns: object): boolean {
     ([role, heading]) => (COLUMN_ROLES as readonly string[]).includes(role) && typeof heading === 'string',
   );
 }
-
-export type { RowProblem };

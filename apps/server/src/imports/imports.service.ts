@@ -1,6 +1,7 @@
 import { ImportRequest, isColumnMap } from '@bright-sprout/contracts/imports';
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
-import { importTidyCsv, readCsv } from '@bright-sprout/core/formats/importTidyCsv';
+import { importTidyCsv } from '@bright-sprout/core/formats/importTidyCsv';
+import { readCsv } from '@bright-sprout/core/formats/readCsv';
 import { type TidyReading, type TidyTable } from '@bright-sprout/core/formats/tidyTable';
 import { speciesById } from '@bright-sprout/core/seeds/catalogue';
 import { Injectable } from '@nestjs/common';

@@ -1,30 +1,9 @@
-import Papa from 'papaparse';
-import { addDays, daysBetween, type IsoDay, isIsoDay } from '../calendar/days';
+import { addDays, daysBetween, type IsoDay } from '../calendar/days';
 import { LOST_REASONS, type LostReason, type ReadingState } from '../measure/reading';
-import { type LengthUnit, parseLength } from '../quantities/length';
-import { unguardCell } from './csvCells';
+import { parseLength } from '../quantities/length';
+import { type ColumnMapping, type ColumnRole, readDate } from './columnMapping';
+import { type CsvTable } from './readCsv';
 import { type TidyReading, type TidyTable } from './tidyTable';
-
-/** What a column can mean. `date` or `day` is needed, and `unit`, `treatment` and `value`. */
-export const COLUMN_ROLES = [
-  'unit', 'treatment', 'value', 'date', 'day', 'block', 'treatmentLabel', 'control', 'seeds', 'plant', 'sownOn', 'state', 'lengthUnit', 'typed',
-  'leaves', 'lostReason', 'note', 'recordedAt', 'key', 'corrects',
-] as const; // prettier-ignore
-export type ColumnRole = (typeof COLUMN_ROLES)[number];
-
-export type DateOrder = 'year-month-day' | 'day-month-year' | 'month-day-year';
-
-export interface ColumnMapping {
-  /** Column heading per role. */
-  columns: Partial<Record<ColumnRole, string>>;
-  /** Unit of values that carry none of their own and have no unit column. */
-  lengthUnit: LengthUnit;
-  dateOrder: DateOrder;
-  /** Sowing day, for day 0; without it a sowing column or, with dates alone, the earliest date. */
-  sownOn: IsoDay | null;
-  /** The treatment that is the control, as written in the file; null takes the control column or the first one. */
-  control: string | null;
-}
 
 export interface RowProblem {
   /** Line in the file, the heading being line 1. */
@@ -32,107 +11,10 @@ export interface RowProblem {
   sentence: string;
 }
 
-export interface CsvTable {
-  headings: string[];
-  rows: { line: number; cells: Record<string, string> }[];
-}
-
 export type ImportResult = { ok: true; table: TidyTable } | { ok: false; problems: RowProblem[] };
 
-export const MAX_ROWS = 20_000;
 /** No more than this many problems are listed; the first ones usually explain the rest. */
 export const MAX_PROBLEMS = 200;
-
-/** Splits a CSV into its heading and rows with their line numbers; separators comma, semicolon or tab are found out. */
-export function readCsv(text: string): { ok: true; csv: CsvTable } | { ok: false; reason: string } {
-  const plain = text.replace(/^\uFEFF/, '');
-  const parsed = Papa.parse<string[]>(plain, { delimiter: delimiterOf(plain) });
-  const quote = parsed.errors.find((e) => e.type === 'Quotes');
-  if (quote) return { ok: false, reason: `A quotation mark is opened and never closed near line ${(quote.row ?? 0) + 1}.` };
-  const headings = (parsed.data[0] ?? []).map((h) => h.trim());
-  if (headings.length < 2) return { ok: false, reason: 'This file has no table with at least two columns.' };
-  const named = headings.filter((h) => h !== '');
-  if (new Set(named).size < named.length)
-    return { ok: false, reason: 'Two columns have the same heading. Give each its own name.' };
-  let line = 1;
-  const rows: CsvTable['rows'] = [];
-  for (const record of parsed.data) {
-    if (line > 1 && record.some((cell) => cell.trim() !== ''))
-      rows.push({ line, cells: Object.fromEntries(headings.map((h, i) => [h, unguardCell(record[i] ?? '')])) });
-    line += 1 + record.reduce((breaks, cell) => breaks + (cell.match(/\n/g)?.length ?? 0), 0);
-  }
-  if (rows.length === 0) return { ok: false, reason: 'There is a heading and no row under it.' };
-  if (rows.length > MAX_ROWS)
-    return { ok: false, reason: `This file has ${rows.length} rows; ${MAX_ROWS} at a time are possible.` };
-  return { ok: true, csv: { headings, rows } };
-}
-
-/** The separator that stands most often in the heading, outside of quotation marks. */
-function delimiterOf(text: string): string {
-  const heading = text.slice(0, 5000).replace(/"[^"]*"/g, '').split(/\r?\n/)[0]!; // prettier-ignore
-  const times = (mark: string) => heading.split(mark).length;
-  return [',', ';', '\t', '|'].reduce((best, mark) => (times(mark) > times(best) ? mark : best));
-}
-
-const GUESSES: Record<ColumnRole, RegExp> = {
-  unit: /^(unit|container|cup|pot|plot|jar|bag|cell|id|sample)$/i,
-  treatment: /^(treatment|group|condition|level|dose|variety|salt|water|light)s?$/i,
-  value: /^(value|height|length|measure(ment)?|size)([ _(].*)?$/i,
-  date: /^(date|checked_on|when)$/i,
-  day: /^(day|days|age|day_number|das)$/i,
-  block: /^(block|team|table|row|replicate|rep)$/i,
-  treatmentLabel: /^treatment_label$/i,
-  control: /^control$/i,
-  seeds: /^(seeds|sown|seeds_sown)$/i,
-  plant: /^(plant|seedling|tag)$/i,
-  sownOn: /^(sown_on|sowing_date|planted)$/i,
-  state: /^(state|status)$/i,
-  lengthUnit: /^(length_unit|unit_of_length|units)$/i,
-  typed: /^as_typed$/i,
-  leaves: /^(leaves|leaf_count)$/i,
-  lostReason: /^lost_because$/i,
-  note: /^(note|notes|remark|comment)s?$/i,
-  recordedAt: /^recorded_at$/i,
-  key: /^reading$/i,
-  corrects: /^corrects$/i,
-};
-
-/** A first mapping from the headings and cells; the person sees it and may change all of it. */
-export function guessMapping({ headings, rows }: CsvTable): ColumnMapping {
-  const columns: ColumnMapping['columns'] = {};
-  for (const role of COLUMN_ROLES) {
-    const heading = headings.find((h) => GUESSES[role].test(h) && !Object.values(columns).includes(h));
-    if (heading !== undefined) columns[role] = heading;
-  }
-  const named = /\b(mm|cm|in|inch(es)?)\b/i.exec((columns.value ?? '').replace(/_/g, ' '))?.[1]?.toLowerCase();
-  const dates = columns.date ? rows.map((r) => r.cells[columns.date!]!.trim()).filter((d) => d !== '') : [];
-  return {
-    columns,
-    lengthUnit: named === 'mm' ? 'mm' : named?.startsWith('in') ? 'in' : 'cm',
-    dateOrder: guessDateOrder(dates),
-    sownOn: null,
-    control: null,
-  };
-}
-
-function guessDateOrder(dates: readonly string[]): DateOrder {
-  const parts = dates.map((d) => d.split(/[-/.]/).map(Number));
-  if (dates.every((d) => /^\d{4}/.test(d))) return 'year-month-day';
-  return parts.some((p) => (p[1] ?? 0) > 12) ? 'month-day-year' : 'day-month-year';
-}
-
-/** Reads a date in the given order (a four-digit year in front always means year-month-day); null where it is none. */
-export function readDate(text: string, order: DateOrder): IsoDay | null {
-  const parts = /^(\d{1,4})[-/.](\d{1,2})[-/.](\d{1,4})$/.exec(text.trim());
-  if (!parts) return null;
-  const numbers = parts.slice(1).map((p) => p.padStart(2, '0'));
-  const yearFirst = parts[1]!.length === 4;
-  const [year, month, day] = { 'year-month-day': [0, 1, 2], 'day-month-year': [2, 1, 0], 'month-day-year': [2, 0, 1] }[
-    yearFirst ? 'year-month-day' : order
-  ].map((i) => numbers[i]!);
-  const iso = `${year!.length === 2 ? `20${year}` : year}-${month}-${day}`;
-  return isIsoDay(iso) ? iso : null;
-}
 
 const STATE_WORDS: [RegExp, ReadingState][] = [
   [/^(measured|alive|up|ok)$/i, 'measured'],

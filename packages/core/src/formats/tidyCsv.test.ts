@@ -2,7 +2,9 @@ import fc from 'fast-check';
 import { addDays } from '../calendar/days';
 import { guardCell, unguardCell } from './csvCells';
 import { exportTidyCsv } from './exportTidyCsv';
-import { type ColumnMapping, guessMapping, importTidyCsv, readCsv, readDate } from './importTidyCsv';
+import { type ColumnMapping, guessMapping, readDate } from './columnMapping';
+import { importTidyCsv } from './importTidyCsv';
+import { readCsv } from './readCsv';
 import { type TidyTable } from './tidyTable';
 
 function importText(text: string, change: Partial<ColumnMapping> = {}) {

@@ -1,14 +1,9 @@
 import { type ClassView } from '@bright-sprout/contracts/classes';
 import { type ImportRequest, MAX_IMPORT_CHARACTERS } from '@bright-sprout/contracts/imports';
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
-import {
-  type ColumnMapping,
-  type ColumnRole,
-  type CsvTable,
-  guessMapping,
-  importTidyCsv,
-  readCsv,
-} from '@bright-sprout/core/formats/importTidyCsv';
+import { type ColumnMapping, type ColumnRole, guessMapping } from '@bright-sprout/core/formats/columnMapping';
+import { importTidyCsv } from '@bright-sprout/core/formats/importTidyCsv';
+import { type CsvTable, readCsv } from '@bright-sprout/core/formats/readCsv';
 import { SPECIES } from '@bright-sprout/core/seeds/catalogue';
 import { type ReactNode, useMemo, useState } from 'react';
 import { Form } from 'react-bootstrap';
