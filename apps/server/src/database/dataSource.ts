@@ -1,4 +1,4 @@
-import { DataSource, type DataSourceOptions } from 'typeorm';
+import { type DataSourceOptions } from 'typeorm';
 import { ENTITIES } from './entities';
 import { FirstTables1763900000000 } from './migrations/1763900000000-FirstTables';
 
@@ -16,8 +16,4 @@ export function databaseOptions(url: string): DataSourceOptions {
     charset: 'utf8mb4',
     poolSize: 12,
   } as DataSourceOptions;
-}
-
-export function openDatabase(url: string): Promise<DataSource> {
-  return new DataSource(databaseOptions(url)).initialize();
 }

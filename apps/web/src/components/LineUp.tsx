@@ -295,7 +295,7 @@ function LostPot() {
 }
 
 /** `14.0 cm`, `not up after 16 days`, `knocked over on Fri 13 March`. */
-export function standingInWords(standing: Standing, investigation: InvestigationView, day: IsoDay): string {
+function standingInWords(standing: Standing, investigation: InvestigationView, day: IsoDay): string {
   if (standing.heightMm !== null)
     return `${formatLengthNumber(standing.heightMm, investigation.resolution)} ${investigation.resolution === 'quarter-in' ? 'in' : 'cm'}`;
   if (standing.state === 'not-up') return `not up after ${daysBetween(investigation.sownOn, day)} days`;

@@ -22,10 +22,10 @@ export interface Claim {
 }
 
 /** A difference is spoken of when its interval leaves zero out and its adjusted shuffle p is below this. */
-export const CLEAR_BELOW = 0.05;
+const CLEAR_BELOW = 0.05;
 
 /** Joins with commas and a last `and`. */
-export function listInWords(words: readonly string[]): string {
+function listInWords(words: readonly string[]): string {
   return words.length < 2 ? (words[0] ?? '') : `${words.slice(0, -1).join(', ')} and ${words[words.length - 1]}`;
 }
 

@@ -10,9 +10,6 @@ export interface Treatment {
   control: boolean;
 }
 
-export const MIN_LEVELS = 2;
-export const MAX_LEVELS = 6;
-
 /** Makes the treatments of one factor; the control comes first whatever its place among the levels. */
 export function makeTreatments(levels: readonly Level[], controlIndex: number): Treatment[] {
   const control = levels[controlIndex];
