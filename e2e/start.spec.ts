@@ -1,4 +1,4 @@
-import { type ChildProcess, spawn } from 'node:child_process';
+import { type ChildProcess, spawn, spawnSync } from 'node:child_process';
 import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
@@ -70,4 +70,38 @@ test('it starts, keeps its data over a second start, and Ctrl-C stops everything
     expect(await run.ended).toBe(0);
     expect(await portIsFree(port)).toBe(true);
   }
+});
+
+test('a backup opens in another folder with everything in it, and never over what is there', async ({ request }) => {
+  const { freePort } = await import('../scripts/mariadb.mjs');
+  const { demoTeacher } = await import('../scripts/demoSignIns.mjs');
+  const [original, backup, restored] = ['original', 'backup', 'restored'].map((name) => join(folder, name));
+  const command = (script: string, dataDir: string) =>
+    spawnSync(process.execPath, [join(START, '..', script), backup!], {
+      env: { ...process.env, SPROUT_DATA_DIR: dataDir },
+      encoding: 'utf8',
+    });
+  const running = async (dataDir: string, use: (url: string) => Promise<void>) => {
+    const port = await freePort();
+    const run = start({ PORT: String(port), SPROUT_DATA_DIR: dataDir });
+    await expect.poll(run.said, { timeout: 40_000 }).toContain('Ctrl-C stops it.');
+    await use(`http://127.0.0.1:${port}/api/v1`);
+    run.child.kill('SIGINT');
+    expect(await run.ended).toBe(0);
+    return run.said();
+  };
+  const readings = async (url: string) => {
+    await request.post(`${url}/session`, { data: { email: demoTeacher.email, password: demoTeacher.password } });
+    return (await (await request.get(`${url}/investigations`)).json())[0].readings as unknown[];
+  };
+  let before: unknown[] = [];
+  await running(original!, async (url) => void (before = await readings(url)));
+  expect(command('backup.mjs', original!).status).toBe(0);
+  expect(command('restore.mjs', restored!).status).toBe(0);
+  const said = await running(restored!, async (url) => expect(await readings(url)).toEqual(before));
+  expect(said).not.toContain('The demo was loaded');
+  expect(before.length).toBeGreaterThan(100);
+  const again = command('restore.mjs', restored!);
+  expect(again.status).toBe(1);
+  expect(again.stderr).toContain('nothing was changed');
 });

@@ -23,7 +23,7 @@ async function main() {
     'bright_sprout',
   ];
   const dump = spawnSync(which('mariadb-dump'), args, {
-    stdio: ['ignore', openSync(join(target, 'database.sql'), 'w'), 'pipe'],
+    stdio: ['ignore', openSync(join(target, 'database.sql'), 'w', 0o600), 'pipe'],
     encoding: 'utf8',
   });
   await database.stop();
