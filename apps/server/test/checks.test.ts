@@ -137,6 +137,10 @@ test('the teacher is told of a new check without asking', async () => {
   const { port } = application.server.address() as { port: number };
   const signedIn = await device(application).post('/session', { email: 'one@weir.example', password: PASSWORD }).expect(200);
   const cookie = signedIn.get('set-cookie')![0]!.split(';')[0]!;
+  await application.dataSource.query(
+    "INSERT INTO change_log (id, kind, class_id, at) VALUES (?, 'class-changed', ?, '2020-01-01')",
+    [v7(), world.classId],
+  );
   const stream = await fetch(`http://127.0.0.1:${port}/api/v1/events`, { headers: { cookie } });
   expect(stream.headers.get('content-type')).toContain('text/event-stream');
   const reader = stream.body!.getReader();
@@ -145,4 +149,8 @@ test('the teacher is told of a new check without asking', async () => {
   while (!heard.includes('check-saved')) heard += new TextDecoder().decode((await reader.read()).value);
   expect(heard).toContain(world.investigationId);
   await reader.cancel();
+  const [old] = (await application.dataSource.query("SELECT COUNT(*) AS n FROM change_log WHERE at < '2021-01-01'")) as {
+    n: string;
+  }[];
+  expect(Number(old!.n)).toBe(0);
 });

@@ -67,6 +67,24 @@ test('a team with containers cannot be taken away; one without can', async () =>
     .expect(400);
 });
 
+test('the same teams sent three times at once are made once; a team of another class is refused in words', async () => {
+  const classId = v7();
+  await world.teacher.put(`/classes/${classId}`, { name: '6 Beryl', gradeBand: 'middle', timeZone: 'UTC' }).expect(200);
+  const teams = [
+    { id: v7(), emblem: 'kite' },
+    { id: v7(), emblem: 'fish' },
+  ];
+  const answers = await Promise.all([1, 2, 3].map(() => world.teacher.put(`/classes/${classId}/teams`, { teams })));
+  expect(answers.map((a) => a.status)).toEqual([200, 200, 200]);
+  const { body } = await world.teacher.get(`/classes/${classId}`).expect(200);
+  expect((body.teams as { id: string }[]).map((t) => t.id)).toEqual(teams.map((t) => t.id));
+  const stolen = await world.teacher
+    .put(`/classes/${classId}/teams`, { teams: [...teams, { id: teamIds()[0], emblem: 'moon' }] })
+    .expect(409);
+  expect(stolen.body.detail).toMatch(/A team belongs to one class/);
+  expect((await world.teacher.get(`/classes/${classId}`)).body.teams).toHaveLength(2);
+});
+
 test('what is put away leaves every list, and comes back whole', async () => {
   const id = v7();
   const { body } = await world.teacher.put(`/investigations/${id}`, world.plan).expect(200);

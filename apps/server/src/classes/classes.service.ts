@@ -75,7 +75,22 @@ export class ClassesService {
   }
 
   /** Sets the teams of the class: new ones get a PIN, missing ones go unless containers are theirs. */
-  async saveTeams(teacher: TeacherRequester, classId: string, { teams }: SaveTeamsRequest): Promise<ClassView> {
+  async saveTeams(teacher: TeacherRequester, classId: string, request: SaveTeamsRequest): Promise<ClassView> {
+    try {
+      await this.writeTeams(teacher, classId, request);
+    } catch (error) {
+      if (!isDuplicate(error)) throw error;
+      // The same request may have been carried out a moment ago; then nothing is left to insert.
+      await this.writeTeams(teacher, classId, request).catch((again: unknown) => {
+        throw isDuplicate(again)
+          ? new Problem(409, 'A team belongs to one class, and an emblem to one team. Nothing was changed.')
+          : again;
+      });
+    }
+    return this.one(teacher, classId);
+  }
+
+  private async writeTeams(teacher: TeacherRequester, classId: string, { teams }: SaveTeamsRequest): Promise<void> {
     const group = await this.scope.classOf(teacher, classId);
     const gone = group.teams.filter((t) => !teams.some((r) => r.id === t.id));
     const fresh = teams.filter((r) => !group.teams.some((t) => t.id === r.id));
@@ -85,15 +100,13 @@ export class ClassesService {
         .findOne({ where: { teamId: In(gone.map((t) => t.id)) }, relations: { team: true } });
       if (busy) throw new Problem(422, `${busy.team!.nickname} look after containers, so the team stays. Nothing was changed.`);
       await manager.getRepository(Team).delete({ id: In(gone.map((t) => t.id)), classId });
-      const kept = teams.filter((r) => !fresh.includes(r));
-      for (const { id, emblem } of kept)
-        await manager.getRepository(Team).update({ id, classId }, { emblem, nickname: EMBLEM_NAMES[emblem] });
-      for (const { id, emblem } of fresh)
-        await manager
-          .getRepository(Team)
-          .insert({ id, classId, emblem, nickname: EMBLEM_NAMES[emblem], sealedPin: this.pins.seal(this.pins.draw()) });
+      for (const { id, emblem } of teams) {
+        const names = { emblem, nickname: EMBLEM_NAMES[emblem] };
+        if (fresh.some((r) => r.id === id))
+          await manager.getRepository(Team).insert({ id, classId, ...names, sealedPin: this.pins.seal(this.pins.draw()) });
+        else await manager.getRepository(Team).update({ id, classId }, names);
+      }
     });
-    return this.one(teacher, classId);
   }
 
   /** Draws a new PIN and ends the team's open sessions. */

@@ -46,12 +46,22 @@ export class ChangesService implements OnModuleDestroy {
 
   private start(): void {
     const begun = new Date();
+    void this.forgetOld();
     this.timer = setInterval(() => void this.read(begun), POLL_MS);
   }
 
   private stop(): void {
     if (this.timer) clearInterval(this.timer);
     this.timer = null;
+  }
+
+  /** Drops entries nobody can still be waiting for. */
+  private async forgetOld(): Promise<void> {
+    try {
+      await this.dataSource.getRepository(Change).delete({ at: LessThan(new Date(Date.now() - KEEP_MS)) });
+    } catch (error) {
+      this.logger.warn(`Old entries of the change log stay: ${String(error)}`);
+    }
   }
 
   private async read(begun: Date): Promise<void> {
@@ -72,10 +82,5 @@ export class ChangesService implements OnModuleDestroy {
     } finally {
       this.reading = false;
     }
-  }
-
-  /** Drops entries nobody can still be waiting for. */
-  async forgetOld(): Promise<void> {
-    await this.dataSource.getRepository(Change).delete({ at: LessThan(new Date(Date.now() - KEEP_MS)) });
   }
 }

@@ -1,45 +1,42 @@
 import { type Emblem, EMBLEM_NAMES, EMBLEMS } from '@bright-sprout/contracts/access';
 import { type ClassView as Class, GRADE_BAND_NAMES } from '@bright-sprout/contracts/classes';
 import { formatDay } from '@bright-sprout/core/calendar/days';
-import { Link, useParams } from 'react-router';
+import { Link } from 'react-router';
 import { v7 } from 'uuid';
 import { request } from '../../api/client';
-import { useClass, useWrite } from '../../api/queries';
+import { useWrite } from '../../api/queries';
+import { ClassPage } from '../../components/ClassPage';
 import { EmblemMark } from '../../components/EmblemMark';
-import { Empty, Loaded, ProblemNotice } from '../../components/Notices';
+import { Empty, ProblemNotice } from '../../components/Notices';
 import { PageHead } from '../../components/PageHead';
 import './classPage.scss';
 
 export function ClassView() {
-  const { id = '' } = useParams();
-  const query = useClass(id);
   return (
-    <div className="page">
-      <Loaded query={query} what="the class">
-        {(group) => (
-          <>
-            <PageHead
-              tag={
-                <Link className="group-tag" to="/">
-                  Today
-                </Link>
-              }
-              title={group.name}
-              aside={GRADE_BAND_NAMES[group.gradeBand]}
-              next={
-                <Link className="btn-next" to={`/classes/${id}/set-up`}>
-                  Set up an investigation
-                </Link>
-              }
-            />
-            <main className="columns">
-              <Teams group={group} />
-              <Investigations group={group} />
-            </main>
-          </>
-        )}
-      </Loaded>
-    </div>
+    <ClassPage>
+      {(group) => (
+        <>
+          <PageHead
+            tag={
+              <Link className="group-tag" to="/">
+                Today
+              </Link>
+            }
+            title={group.name}
+            aside={GRADE_BAND_NAMES[group.gradeBand]}
+            next={
+              <Link className="btn-next" to={`/classes/${group.id}/set-up`}>
+                Set up an investigation
+              </Link>
+            }
+          />
+          <main className="columns">
+            <Teams group={group} />
+            <Investigations group={group} />
+          </main>
+        </>
+      )}
+    </ClassPage>
   );
 }
 

@@ -8,12 +8,13 @@ import { SPECIES } from '@bright-sprout/core/seeds/catalogue';
 import { type ReactNode, useMemo, useState } from 'react';
 import { Form } from 'react-bootstrap';
 import { useDropzone } from 'react-dropzone';
-import { Link, useNavigate, useParams } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { v7 } from 'uuid';
 import { request } from '../../api/client';
-import { useClass, useWrite } from '../../api/queries';
+import { useWrite } from '../../api/queries';
+import { ClassPage } from '../../components/ClassPage';
 import { Field } from '../../components/Field';
-import { Loaded, ProblemNotice } from '../../components/Notices';
+import { ProblemNotice } from '../../components/Notices';
 import { PageHead } from '../../components/PageHead';
 import './importCsv.scss';
 
@@ -24,15 +25,7 @@ interface OpenFile {
 }
 
 export function ImportView() {
-  const { id = '' } = useParams();
-  const query = useClass(id);
-  return (
-    <div className="page">
-      <Loaded query={query} what="the class">
-        {(group) => <Import group={group} />}
-      </Loaded>
-    </div>
-  );
+  return <ClassPage>{(group) => <Import group={group} />}</ClassPage>;
 }
 
 function Import({ group }: { group: ClassView }) {

@@ -13,12 +13,13 @@ import { classValidatorResolver } from '@hookform/resolvers/class-validator';
 import { useMemo, useState } from 'react';
 import { Form } from 'react-bootstrap';
 import { type FieldError, useFieldArray, useForm, useWatch } from 'react-hook-form';
-import { Link, useNavigate, useParams } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { v7 } from 'uuid';
 import { request } from '../../api/client';
-import { useClass, useWrite } from '../../api/queries';
+import { useWrite } from '../../api/queries';
+import { ClassPage } from '../../components/ClassPage';
 import { Field } from '../../components/Field';
-import { Loaded, ProblemNotice } from '../../components/Notices';
+import { ProblemNotice } from '../../components/Notices';
 import { PageHead } from '../../components/PageHead';
 import { RESOLUTION_WORDS } from '../../components/resolutionWords';
 import { TrayPlan } from '../../components/TrayPlan';
@@ -26,15 +27,7 @@ import { TreatmentMark } from '../../components/TreatmentMark';
 import './setUp.scss';
 
 export function SetUpView() {
-  const { id = '' } = useParams();
-  const query = useClass(id);
-  return (
-    <div className="page">
-      <Loaded query={query} what="the class">
-        {(group) => <SetUp group={group} />}
-      </Loaded>
-    </div>
-  );
+  return <ClassPage>{(group) => <SetUp group={group} />}</ClassPage>;
 }
 
 const drawSeed = () => Math.floor(Math.random() * 100_000);

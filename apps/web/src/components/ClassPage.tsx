@@ -1,0 +1,18 @@
+import { type ClassView } from '@bright-sprout/contracts/classes';
+import { type ReactNode } from 'react';
+import { useParams } from 'react-router';
+import { useClass } from '../api/queries';
+import { Loaded } from './Notices';
+
+/** A page about the class named in the address, drawn once the class is there. */
+export function ClassPage({ children }: { children: (group: ClassView) => ReactNode }) {
+  const { id = '' } = useParams();
+  const query = useClass(id);
+  return (
+    <div className="page">
+      <Loaded query={query} what="the class">
+        {children}
+      </Loaded>
+    </div>
+  );
+}
