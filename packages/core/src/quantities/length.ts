@@ -1,3 +1,5 @@
+import { hasTwoDecimalMarks, NUMBER, readNumber, spellFractions } from './typedNumber';
+
 /**
  * Lengths as people write them. Everything is kept in millimetres; what was typed stays beside the value.
  * One inch is exactly 25.4 mm (international yard and pound agreement, 1959).
@@ -27,20 +29,7 @@ const UNIT_WORDS: Record<string, LengthUnit> = {
   ft: 'ft', foot: 'ft', feet: 'ft', "'": 'ft', '′': 'ft', '’': 'ft',
 }; // prettier-ignore
 
-const VULGAR: Record<string, string> = {
-  '¼': '1/4', '½': '1/2', '¾': '3/4', '⅛': '1/8', '⅜': '3/8', '⅝': '5/8', '⅞': '7/8', '⅓': '1/3', '⅔': '2/3', '⅙': '1/6', '⅚': '5/6',
-}; // prettier-ignore
-
-const NUMBER = String.raw`(?:\d+\s+\d+\s*/\s*\d+|\d+-\d+/\d+|\d+\s*/\s*\d+|\d*[.,]\d+|\d+[.,]?)`;
 const TERM = new RegExp(String.raw`^(${NUMBER})\s*(${Object.keys(UNIT_WORDS).sort((a, b) => b.length - a.length).join('|')})?\.?`, 'i'); // prettier-ignore
-
-/** Reads `6`, `2,5`, `1/4`, `6 1/4` and `6-1/4`; undefined for a division by nought. */
-function readNumber(text: string): number | undefined {
-  const mixed = /^(?:(\d+)(?:\s+|-))?(\d+)\s*\/\s*(\d+)$/.exec(text.trim());
-  if (!mixed) return Number(text.replace(',', '.'));
-  const denominator = Number(mixed[3]);
-  return denominator === 0 ? undefined : Number(mixed[1] ?? 0) + Number(mixed[2]) / denominator;
-}
 
 /**
  * Reads a length as typed: `6 1/4 in`, `6¼"`, `2,5 cm`, `15mm`, `1 ft 6 1/2 in`, and sums such as `12 + 6.5 in` for a
@@ -49,10 +38,10 @@ function readNumber(text: string): number | undefined {
  */
 export function parseLength(text: string, assumed?: LengthUnit): LengthResult {
   const refuse = (reason: string): LengthResult => ({ ok: false, reason });
-  let rest = text.trim().replace(/[¼½¾⅛⅜⅝⅞⅓⅔⅙⅚]/g, (c) => ` ${VULGAR[c]}`).trim(); // prettier-ignore
+  let rest = spellFractions(text.trim());
   if (rest === '') return refuse('Nothing is typed yet.');
   if (/^[-−–]/.test(rest)) return refuse('A length cannot be below zero.');
-  if (/\d[.,]\d{3}[.,]\d/.test(rest) || /[.,]{2}/.test(rest)) return refuse(`“${text}” has more than one decimal mark.`);
+  if (hasTwoDecimalMarks(rest)) return refuse(`“${text}” has more than one decimal mark.`);
   const parts: { value: number; unit?: LengthUnit }[] = [];
   while (rest !== '') {
     const term = TERM.exec(rest);

@@ -18,8 +18,40 @@ export interface Species {
   emergenceDays: [number, number];
   /** Seedling height in cm by days after emergence. */
   heightCm: { day: number; range: [number, number] }[];
-  thermal: { base: number; optimum: number; ceiling: number; theta50: number; sdLog: number };
+  thermal: ThermalTime;
   hint: string;
+  /** Size of one seed, mm. */
+  seedMm: { length: [number, number]; width: [number, number]; thickness: [number, number] };
+  /** Null for what is not a seed, such as a piece of tuber. */
+  thousandSeedGrams: number | null;
+  /** Years of dry storage after which about half still sprout. */
+  halfLifeYears: [number, number];
+  /** Where a useful share comes up, °C. */
+  sproutsAt: { min: number; optimum: [number, number]; max: number };
+  /** Seed leaves are lifted above the soil (epigeal) or stay below. */
+  seedLeavesAbove: boolean;
+  spacingMm: number;
+  potMlPerPlant: number;
+  /** What helps the seed before sowing; hours and weeks, null where nothing is needed. */
+  before: { soakHours: [number, number] | null; coldWeeks: [number, number] | null; neverSoak: boolean; scarify: boolean };
+  /** Days from sowing at 21 °C. */
+  daysTo: { firstTrueLeaf: [number, number] | null; flower: [number, number] | null; harvest: [number, number] | null };
+  salt: { threshold: number | null; words: string };
+  /** Growth faster than this is asked about, cm a day over two days or more. */
+  growthFlagCmPerDay: number;
+  hazards: string[];
+}
+
+/** Thermal time to emergence; `doubt` is the share by which lots and studies differ. */
+export interface ThermalTime {
+  base: number;
+  optimum: number;
+  ceiling: number;
+  /** Degree-days above the base until half of those that will come up are up. */
+  theta50: number;
+  /** Spread of the logarithm of the time. */
+  sdLog: number;
+  doubt: number;
 }
 
 export interface GrowingMethod {
@@ -27,6 +59,22 @@ export interface GrowingMethod {
   name: string;
   /** What one pot, bag or cell of it is called, for sentences. */
   container: string;
+  /** Seeds and roots lie on wet paper, pad or sponge instead of in soil. */
+  paper: boolean;
+  rootsVisible: boolean;
+  heightMeasurable: boolean;
+  containerMl: [number, number];
+  /** Volume of soil, paper or pad in one container. */
+  fillMl: [number, number];
+  /** First water as a share of that volume. */
+  damp: [number, number];
+  maxSeeds: { large: number; medium: number; small: number };
+  /** Days it can be left alone. */
+  unattendedDays: number;
+  usefulDays: [number, number];
+  bestFor: string[];
+  avoidFor: string[];
+  hazards: string[];
 }
 
 const CONTAINER_NAMES: Record<string, string> = {
@@ -59,9 +107,47 @@ function fromFact(fact: Fact): Species | null {
       ceiling: thermal.ceiling_Tc_C.value,
       theta50: theta,
       sdLog: thermal.sd_ln_time_emergence?.value ?? 0.3,
+      doubt: thermal.theta50_emergence_degC_d?.confidence === 'literature-typical' ? 0.2 : 0.35,
     },
     hint: fact.class_good,
+    seedMm: {
+      length: pair(fact.seed_length_mm),
+      width: pair(fact.seed_width_mm),
+      thickness: pair(fact.seed_thickness_mm),
+    },
+    thousandSeedGrams: fact.thousand_seed_weight_g?.typical ?? null,
+    halfLifeYears: pair(fact.storage_life_years_to_half.range),
+    sproutsAt: {
+      min: fact.germination_temp_C.min,
+      optimum: pair(fact.germination_temp_C.optimum),
+      max: fact.germination_temp_C.max,
+    },
+    seedLeavesAbove: fact.germination_type === 'epigeal',
+    spacingMm: fact.spacing_mm,
+    potMlPerPlant: fact.pot_min_mL_per_plant,
+    before: {
+      soakHours: pairOrNull(fact.pretreatment.soak_hours),
+      coldWeeks: pairOrNull(fact.pretreatment.cold_moist_weeks),
+      neverSoak: fact.pretreatment.kind === 'do not pre-soak',
+      scarify: fact.pretreatment.scarify,
+    },
+    daysTo: {
+      firstTrueLeaf: pairOrNull(fact.days_from_sowing_at_21C.first_true_leaf),
+      flower: pairOrNull(fact.days_from_sowing_at_21C.flower),
+      harvest: pairOrNull(fact.days_from_sowing_at_21C.harvest),
+    },
+    salt: { threshold: fact.salt.threshold_ECe_dS_m ?? null, words: fact.salt.class },
+    growthFlagCmPerDay: fact.growth_flag_cm_per_day,
+    hazards: fact.hazards,
   };
+}
+
+function pair(range: readonly number[]): [number, number] {
+  return [range[0]!, range[1]!];
+}
+
+function pairOrNull(range: readonly number[] | null | undefined): [number, number] | null {
+  return range ? pair(range) : null;
 }
 
 /** The kinds whose sprouting and growth are known well enough to plan with. */
@@ -71,6 +157,22 @@ export const METHODS: readonly GrowingMethod[] = methodFacts.methods.map((m) => 
   id: m.id,
   name: m.name,
   container: CONTAINER_NAMES[m.id] ?? 'container',
+  paper: m.sprouted_definition.rule === 'radicle',
+  rootsVisible: m.visible.roots === true,
+  heightMeasurable: m.height_measurable,
+  containerMl: pair(m.container_volume_mL),
+  fillMl: pair(m.substrate.volume_mL),
+  damp: pair(m.first_water.fraction_of_substrate_volume),
+  maxSeeds: {
+    large: m.max_seeds.large_over_150_mg,
+    medium: m.max_seeds.medium_5_to_150_mg,
+    small: m.max_seeds.small_under_5_mg,
+  },
+  unattendedDays: m.max_unattended_days,
+  usefulDays: pair(m.useful_span_days),
+  bestFor: m.best_for,
+  avoidFor: m.avoid_for,
+  hazards: m.safety,
 }));
 
 export function speciesById(id: string): Species | undefined {

@@ -1,0 +1,124 @@
+import { type Result } from '../compare/descriptives';
+
+/** Molar masses in g/mol. */
+export const MOLAR_MASS = { NaCl: 58.443, CaCO3: 100.087, NaHCO3: 84.007, aceticAcid: 60.052 } as const;
+
+/** Millimoles per litre of so many grams per litre. */
+export function millimolar(gramsPerLitre: number, molarMass: number): number {
+  return (gramsPerLitre * 1000) / molarMass;
+}
+
+export function gramsPerLitre(mmolPerLitre: number, molarMass: number): number {
+  return (mmolPerLitre * molarMass) / 1000;
+}
+
+/** Grams to dissolve in `waterGrams` of water for w % by mass of solution. */
+export function soluteForMassPercent(percent: number, waterGrams: number): Result<{ grams: number }> {
+  if (percent < 0 || percent >= 100) return { ok: false, reason: 'A share by mass lies between 0 and 100 %.' };
+  return { ok: true, grams: (waterGrams * percent) / (100 - percent) };
+}
+
+/** Less than this cannot be measured with a syringe or a spoon, mL. */
+export const SMALLEST_MEASURABLE_ML = 1;
+
+export interface Dilution {
+  wanted: number;
+  stockMl: number;
+  waterMl: number;
+  /** What would spoil it in practice, or null. */
+  caution: string | null;
+}
+
+/**
+ * C₁V₁ = C₂V₂ for each wanted strength, made up to the same final volume; strengths in the unit of the stock.
+ * Refuses what is stronger than the stock.
+ */
+export function dilutions(stock: number, wanted: readonly number[], finalMl: number): Result<{ steps: Dilution[] }> {
+  if (!(stock > 0) || !(finalMl > 0)) return { ok: false, reason: 'The stock needs a strength and the mixture a volume above zero.' }; // prettier-ignore
+  if (wanted.some((w) => w < 0)) return { ok: false, reason: 'A strength cannot be below zero.' };
+  const tooStrong = wanted.find((w) => w > stock);
+  if (tooStrong !== undefined)
+    return { ok: false, reason: `${tooStrong} is stronger than the stock of ${stock}. Water can only make it weaker.` };
+  return {
+    ok: true,
+    steps: wanted.map((w) => {
+      const stockMl = (finalMl * w) / stock;
+      const hard = w > 0 && stockMl < SMALLEST_MEASURABLE_ML;
+      return {
+        wanted: w,
+        stockMl,
+        waterMl: finalMl - stockMl,
+        caution: hard
+          ? `Less than ${SMALLEST_MEASURABLE_ML} mL of stock is hard to measure: make more at once, or dilute in two steps.`
+          : null,
+      };
+    }),
+  };
+}
+
+export interface SerialStep {
+  strength: number;
+  /** From the mixture before. */
+  carryMl: number;
+  waterMl: number;
+}
+
+/**
+ * Each mixture is made from the one before by the same factor, so that `finalMl` of each is left after the next has been
+ * taken from it. The first step is the stock itself: `stockMl` of it are needed in all.
+ */
+export function serialDilution(
+  stock: number,
+  factor: number,
+  steps: number,
+  finalMl: number,
+): Result<{ stockMl: number; steps: SerialStep[] }> {
+  if (factor <= 1) return { ok: false, reason: 'The factor has to be above 1: 2 halves the strength at every step.' };
+  if (!Number.isInteger(steps) || steps < 1) return { ok: false, reason: 'At least one step is needed.' };
+  const made: SerialStep[] = [];
+  let taken = 0;
+  for (let step = steps; step >= 1; step--) {
+    const volume = finalMl + taken;
+    const carryMl = volume / factor;
+    made.unshift({ strength: stock / factor ** step, carryMl, waterMl: volume - carryMl });
+    taken = carryMl;
+  }
+  return { ok: true, stockMl: finalMl + taken, steps: made };
+}
+
+/** R in L·MPa/(mol·K). */
+const GAS = 0.0083145;
+
+/** Osmotic potential in MPa of an ideal solution (van ’t Hoff): −i·C·R·T; i = 2 for table salt. */
+export function osmoticPotential(mmolPerLitre: number, particles = 2, celsius = 20): number {
+  return -particles * (mmolPerLitre / 1000) * GAS * (celsius + 273.15) || 0;
+}
+
+/** Molar conductivity of NaCl at 25 °C, S·cm²/mol, by mol/L (Kohlrausch’s measurements as tabled in physical chemistry). */
+const NACL_CONDUCTIVITY: readonly (readonly [number, number])[] = [
+  [0, 126.45], [0.0005, 124.5], [0.001, 123.7], [0.005, 120.6], [0.01, 118.5], [0.02, 115.7], [0.05, 111.0], [0.1, 106.7], [0.2, 101.6], [0.5, 93.6], [1, 85.8],
+]; // prettier-ignore
+
+/** Electrical conductivity of table salt in pure water at 25 °C, mS/cm (= dS/m), between tabled values along √c. */
+export function saltConductivity(mmolPerLitre: number): Result<{ mSPerCm: number }> {
+  const c = mmolPerLitre / 1000;
+  if (c < 0 || c > 1) return { ok: false, reason: 'The estimate holds from 0 to 1 mol/L of table salt.' };
+  const after = Math.max(1, NACL_CONDUCTIVITY.findIndex(([at]) => at >= c)); // prettier-ignore
+  const [[c0, l0], [c1, l1]] = [NACL_CONDUCTIVITY[after - 1]!, NACL_CONDUCTIVITY[after]!];
+  const share = (Math.sqrt(c) - Math.sqrt(c0)) / (Math.sqrt(c1) - Math.sqrt(c0));
+  return { ok: true, mSPerCm: c * (l0 + share * (l1 - l0)) };
+}
+
+/** A reading without temperature compensation, brought to 25 °C: about 2 % per degree. */
+export function conductivityAt25(measured: number, celsius: number): number {
+  return measured / (1 + 0.02 * (celsius - 25));
+}
+
+/** Milligrams of nitrogen in a litre of feed of `percentN`. */
+export function nitrogenPerLitre(gramsOfFeedPerLitre: number, percentN: number): number {
+  return gramsOfFeedPerLitre * percentN * 10;
+}
+
+/** What every estimate for water leaves out. */
+export const MIX_BUFFERS =
+  'These numbers hold in plain water. Potting mix holds salt back, buffers acid and lime and changes from day to day: measure it rather than trusting the sum.';

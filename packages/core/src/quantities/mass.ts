@@ -1,0 +1,28 @@
+import { parseAmount, type TypedResult } from './typedNumber';
+
+export type MassUnit = 'mg' | 'g' | 'kg' | 'oz' | 'lb';
+
+/** Grams in one of each unit; exact (international pound, 1959). */
+export const GRAMS_PER: Record<MassUnit, number> = { mg: 0.001, g: 1, kg: 1000, oz: 453.59237 / 16, lb: 453.59237 };
+
+const WORDS: Record<string, MassUnit> = {
+  mg: 'mg', milligram: 'mg', milligrams: 'mg', g: 'g', gram: 'g', grams: 'g', kg: 'kg', kilogram: 'kg', kilograms: 'kg',
+  oz: 'oz', ounce: 'oz', ounces: 'oz', lb: 'lb', lbs: 'lb', pound: 'lb', pounds: 'lb',
+}; // prettier-ignore
+
+/** Reads a mass as typed, in grams: `2,5 g`, `1 lb + 4 oz`, `500mg`. */
+export function parseMass(text: string, assumed?: MassUnit): TypedResult<MassUnit> {
+  return parseAmount(text, { noun: 'mass', per: GRAMS_PER, words: WORDS, example: '2.5 g or 4 oz' }, assumed);
+}
+
+/** Grams in a unit. */
+export function massIn(grams: number, unit: MassUnit): number {
+  return Number((grams / GRAMS_PER[unit]).toPrecision(12));
+}
+
+/** `420 mg`, `2.9 g`, `29 g`, `1.2 kg`. */
+export function formatMass(grams: number): string {
+  if (grams < 1) return `${Math.round(grams * 1000)} mg`;
+  if (grams < 10) return `${Number(grams.toFixed(1))} g`;
+  return grams < 999.5 ? `${Math.round(grams)} g` : `${Number((grams / 1000).toFixed(2))} kg`;
+}
