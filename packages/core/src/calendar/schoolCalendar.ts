@@ -32,7 +32,8 @@ export function calendarProblems({ weekdays, holidays }: SchoolCalendar): string
   const problems: string[] = [];
   if (!weekdays.some(Boolean)) problems.push('No weekday is a school day.');
   for (const h of holidays)
-    if (h.to < h.from) problems.push(`${h.name || 'A holiday'} ends on ${formatDay(h.to)}, before it begins on ${formatDay(h.from)}.`);
+    if (h.to < h.from)
+      problems.push(`${h.name || 'A holiday'} ends on ${formatDay(h.to)}, before it begins on ${formatDay(h.from)}.`);
   return problems;
 }
 
@@ -87,15 +88,11 @@ export function gaps(calendar: SchoolCalendar, from: IsoDay, to: IsoDay): Gap[] 
 }
 
 /** How often teams look. `every` counts calendar days and waits for the next school day. */
-export type Cadence = { kind: 'school-days' } | { kind: 'weekdays'; weekdays: readonly number[] } | { kind: 'every'; days: number };
+export type Cadence =
+  { kind: 'school-days' } | { kind: 'weekdays'; weekdays: readonly number[] } | { kind: 'every'; days: number };
 
 /** The days on which every container gets an answer: after sowing, up to the end, school days only. */
-export function checkDays(
-  calendar: SchoolCalendar,
-  sownOn: IsoDay,
-  end: IsoDay,
-  cadence: Cadence,
-): Result<{ days: IsoDay[] }> {
+export function checkDays(calendar: SchoolCalendar, sownOn: IsoDay, end: IsoDay, cadence: Cadence): Result<{ days: IsoDay[] }> {
   const [problem] = calendarProblems(calendar);
   if (problem) return { ok: false, reason: problem };
   if (end <= sownOn) return { ok: false, reason: 'The end has to come after sowing.' };

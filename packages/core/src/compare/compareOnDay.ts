@@ -3,7 +3,8 @@ import { type Reading } from '../measure/reading';
 import { type Standing, standingsOn } from '../measure/standing';
 import { bcaDifference } from './bcaInterval';
 import { describe, type Descriptives, type Interval, mean, type Result } from './descriptives';
-import { maxTWithinBlocks, type PermutationTest, permuteTwoWithinBlocks, type Unit } from './permutationWithinBlocks';
+import { maxTWithinBlocks, type PermutationTest, permuteTwoWithinBlocks } from './permutationWithinBlocks';
+import { type Unit } from './units';
 
 /** A treatment as comparisons need it. */
 export interface ComparedTreatment {

@@ -1,6 +1,6 @@
 import { type Result } from './descriptives';
 import { indicators, residualSquares } from './leastSquares';
-import { fTail } from './severalGroups';
+import { fTail } from './tails';
 
 /** One line of an analysis-of-variance table. */
 export interface AnovaLine {

@@ -1,16 +1,34 @@
 /**
- * Residual sum of squares of an ordinary least-squares fit, by modified Gram–Schmidt on the columns of the
- * design; columns that add nothing are left out, so any coding of the factors serves. Returns the number of columns kept.
+ * Directions of a design at right angles and of length one, by modified Gram–Schmidt; columns that add nothing are left
+ * out, so any coding of the factors serves.
  */
-export function residualSquares(columns: readonly (readonly number[])[], y: readonly number[]): { rss: number; rank: number } {
+export function orthonormalBasis(columns: readonly (readonly number[])[]): number[][] {
   const basis: number[][] = [];
   for (const column of columns) {
     const left = orthogonal(column, basis);
     const size = Math.sqrt(dot(left, left));
     if (size > 1e-9 * Math.sqrt(dot(column, column))) basis.push(left.map((v) => v / size));
   }
+  return basis;
+}
+
+/** Residual sum of squares of an ordinary least-squares fit, and the number of columns that counted. */
+export function residualSquares(columns: readonly (readonly number[])[], y: readonly number[]): { rss: number; rank: number } {
+  const basis = orthonormalBasis(columns);
   const residual = orthogonal(y, basis);
   return { rss: dot(residual, residual), rank: basis.length };
+}
+
+/** Squared length of a vector's part along a basis, and what is left of it. */
+export function partAlong(vector: readonly number[], basis: readonly (readonly number[])[]): { length2: number; rest: number[] } {
+  const rest = [...vector];
+  let length2 = 0;
+  for (const direction of basis) {
+    const share = dot(vector, direction);
+    length2 += share * share;
+    for (let i = 0; i < rest.length; i++) rest[i]! -= share * direction[i]!;
+  }
+  return { length2, rest };
 }
 
 function dot(a: readonly number[], b: readonly number[]): number {

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { expectReference, referenceCases } from '../../test/reference';
 import { generatorFrom } from '../random/generator';
-import { maxTWithinBlocks, permuteTwoWithinBlocks, type Unit } from './permutationWithinBlocks';
+import { maxTWithinBlocks, permuteTwoWithinBlocks } from './permutationWithinBlocks';
+import { type Unit } from './units';
 
 type Rows = { treatment: string; block: string; y: number }[];
 

@@ -1,12 +1,7 @@
 import { generatorFrom } from '../random/generator';
+import { choose, EXACT_LIMIT, shareAsExtreme, TIE, visitArrangements } from './arrangements';
 import { mean, type Result } from './descriptives';
-
-/** One container's value with its treatment and its block (team). */
-export interface Unit {
-  treatment: string;
-  block: string;
-  value: number;
-}
+import { centredBlocks, type Unit } from './units';
 
 export interface PermutationTest {
   /** Mean over blocks of (treated mean − control mean), in the unit of the values. */
@@ -20,12 +15,6 @@ export interface PermutationTest {
   /** Smallest p that these blocks can give at all. */
   smallestP: number;
 }
-
-/** Up to so many arrangements every one is counted. */
-export const EXACT_LIMIT = 200_000;
-
-/** Sums that differ by less than this share of their size are equal: floating point must not split ties. */
-const TIE = 1e-9;
 
 /**
  * Shuffles the labels of two treatments within blocks. All arrangements are counted up to `EXACT_LIMIT`; beyond that `draws`
@@ -108,13 +97,6 @@ function everyDifference({ values, treated }: Block): number[] {
   return found;
 }
 
-/** Binomial coefficient as a plain number. */
-export function choose(n: number, k: number): number {
-  let product = 1;
-  for (let i = 1; i <= Math.min(k, n - k); i++) product = (product * (n - i + 1)) / i;
-  return Math.round(product);
-}
-
 /**
  * p of every treatment against the control, adjusted for looking at several at once: all labels are shuffled within their
  * blocks and the greatest of the t-like statistics is compared (max-T, Westfall and Young 1993, single step).
@@ -129,12 +111,7 @@ export function maxTWithinBlocks(
   draws = 10_000,
 ): Map<string, number> {
   const codes = [control, ...treatments];
-  const blockNames = [...new Set(units.map((u) => u.block))];
-  const blocks = blockNames.map((name) => {
-    const own = units.filter((u) => u.block === name);
-    const centre = mean(own.map((u) => u.value));
-    return { values: own.map((u) => u.value - centre), labels: own.map((u) => codes.indexOf(u.treatment)) };
-  });
+  const blocks = centredBlocks(units, codes);
   const counts = codes.map((code) => units.filter((u) => u.treatment === code).length);
   const total = blocks.reduce((sum, b) => b.values.reduce((s, v) => s + v * v, sum), 0);
   const sums = new Float64Array(codes.length);
@@ -152,12 +129,10 @@ export function maxTWithinBlocks(
     return statistics;
   };
   const observed = Float64Array.from(compute());
-  const random = generatorFrom(seed);
   const exceed = new Float64Array(treatments.length);
-  for (let draw = 0; draw < draws; draw++) {
-    for (const block of blocks) random.shuffle(block.labels);
+  const done = visitArrangements(blocks, seed, draws, () => {
     const greatest = compute().reduce((most, t) => Math.max(most, t), 0);
     for (let j = 0; j < exceed.length; j++) if (greatest >= observed[j]! * (1 - TIE)) exceed[j]!++;
-  }
-  return new Map(treatments.map((code, j) => [code, (exceed[j]! + 1) / (draws + 1)]));
+  });
+  return new Map(treatments.map((code, j) => [code, shareAsExtreme(exceed[j]!, done)]));
 }

@@ -1,6 +1,6 @@
-import chiCdf from '@stdlib/stats-base-dists-chisquare-cdf';
+import { chiTail } from './tails';
 import normalCdf from '@stdlib/stats-base-dists-normal-cdf';
-import { choose, EXACT_LIMIT } from './permutationWithinBlocks';
+import { choose, EXACT_LIMIT } from './arrangements';
 import { type Result } from './descriptives';
 
 /** Ranks from 1, equal values sharing the middle of their ranks. */
@@ -82,5 +82,5 @@ export function kruskalWallis(groups: readonly (readonly number[])[]): Result<{ 
     from += group.length;
   }
   const h = ((12 / (n * (n + 1))) * sum - 3 * (n + 1)) / ties;
-  return { ok: true, h, df: groups.length - 1, p: 1 - chiCdf(h, groups.length - 1) };
+  return { ok: true, h, df: groups.length - 1, p: chiTail(h, groups.length - 1) };
 }

@@ -1,10 +1,5 @@
-import fCdf from '@stdlib/stats-base-dists-f-cdf';
 import { mean, type Result, standardDeviation } from './descriptives';
-
-/** Upper tail of the F distribution, through its reciprocal so that small p keep their digits. */
-export function fTail(f: number, df1: number, df2: number): number {
-  return f <= 0 ? 1 : fCdf(1 / f, df2, df1);
-}
+import { fTail } from './tails';
 
 export interface OneWay {
   ssBetween: number;

@@ -1,6 +1,6 @@
 import { expectReference, referenceCases } from '../../test/reference';
 import { type Result } from './descriptives';
-import { choose } from './permutationWithinBlocks';
+import { choose } from './arrangements';
 import { kruskalWallis, mannWhitney, midranks } from './ranks';
 import { hedgesG, type MeanTest, paired, student, welch } from './twoGroups';
 

@@ -1,12 +1,7 @@
-import tCdf from '@stdlib/stats-base-dists-t-cdf';
 import tQuantile from '@stdlib/stats-base-dists-t-quantile';
 import gammaln from '@stdlib/math-base-special-gammaln';
 import { type Interval, mean, type Result, standardDeviation } from './descriptives';
-
-/** Two-sided p of a t value. */
-function twoSided(t: number, df: number): number {
-  return 2 * tCdf(-Math.abs(t), df);
-}
+import { tTails } from './tails';
 
 export interface MeanTest {
   /** Mean of b minus mean of a, in the unit of the values. */
@@ -27,7 +22,7 @@ function meanTest(difference: number, se: number, df: number, level: number): Re
     se,
     t: difference / se,
     df,
-    p: twoSided(difference / se, df),
+    p: tTails(difference / se, df),
     interval: { low: difference - half, high: difference + half },
   };
 }

@@ -60,7 +60,13 @@ test.each([
   ['all between the same two looks', Array.from({ length: 20 }, () => ({ lower: 3, upper: 6 }))],
   ['up before it was sown', [{ lower: 0, upper: 0 }]],
   ['an interval turned round', [{ lower: 5, upper: 3 }]],
-  ['two neighbouring looks and nothing left', [{ lower: 0, upper: 3 }, { lower: 3, upper: 4 }]],
+  [
+    'two neighbouring looks and nothing left',
+    [
+      { lower: 0, upper: 3 },
+      { lower: 3, upper: 4 },
+    ],
+  ],
 ] as [string, CheckInterval[]][])('%s is a reason, not a number', (_, intervals) => {
   for (const plateau of [false, true]) expect(fitTimeToSprout(intervals, 'log-logistic', plateau)).toMatchObject({ ok: false, reason: expect.stringMatching(/\.$/) as string }); // prettier-ignore
 });

@@ -1,4 +1,4 @@
-import chiCdf from '@stdlib/stats-base-dists-chisquare-cdf';
+import { chiTail } from '../compare/tails';
 import { type Result } from '../compare/descriptives';
 
 /** One seed: the day it was seen up, or the last day it was not (censored). */
@@ -76,7 +76,7 @@ export function logRank(groups: readonly (readonly SeedTime[])[]): Result<LogRan
   const solved = solve(covariance, excess);
   if (solved === null) return { ok: false, reason: 'No two groups were waiting at the same time, so they cannot be compared.' };
   const chi2 = excess.reduce((sum, e, i) => sum + e * solved[i]!, 0);
-  return { ok: true, chi2, df: k - 1, p: 1 - chiCdf(chi2, k - 1), observed, expected };
+  return { ok: true, chi2, df: k - 1, p: chiTail(chi2, k - 1), observed, expected };
 }
 
 /** Solves a small symmetric system by elimination with pivots; null when it is singular. */

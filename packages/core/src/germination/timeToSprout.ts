@@ -82,9 +82,7 @@ export function fitTimeToSprout(
     t50Interval: { low: Math.exp(mu - Z * se[0]!), high: Math.exp(mu + Z * se[0]!) },
     able,
     ableInterval:
-      logitAble === undefined
-        ? null
-        : { low: inverseLogit(logitAble - Z * se[2]!), high: inverseLogit(logitAble + Z * se[2]!) },
+      logitAble === undefined ? null : { low: inverseLogit(logitAble - Z * se[2]!), high: inverseLogit(logitAble + Z * se[2]!) },
     logLikelihood: -best.value,
     shareUpBy: (day) => (day <= 0 ? 0 : able * shape.cdf((Math.log(day) - mu) / sigma)),
   };
@@ -110,7 +108,10 @@ function logLikelihood(
   const able = logitAble === undefined ? 1 : inverseLogit(logitAble);
   const z = (t: number) => (Math.log(t) - mu!) / sigma;
   let sum = 0;
-  for (const { interval: { lower, upper }, count } of groups) {
+  for (const {
+    interval: { lower, upper },
+    count,
+  } of groups) {
     const before = lower > 0 ? cdf(z(lower)) : 0;
     const chance = upper === null ? 1 - able * before : upper === lower ? (able * pdf(z(upper))) / (sigma * upper) : able * between(cdf, z, lower, upper, before); // prettier-ignore
     if (!(chance > 0)) return -Infinity;

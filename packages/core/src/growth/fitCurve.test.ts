@@ -8,7 +8,9 @@ type Expected = Record<string, { parameters: Record<string, number>; se: Record<
 interface Points { t: number[]; y: number[] } // prettier-ignore
 const NAMES = Object.keys(CURVES) as CurveName[];
 
-const cases = referenceCases('07-growth').flatMap((c) => NAMES.filter((n) => n in c.expected).map((n) => [c.case, n, c] as const));
+const cases = referenceCases('07-growth').flatMap((c) =>
+  NAMES.filter((n) => n in c.expected).map((n) => [c.case, n, c] as const),
+);
 
 test.each(cases)('%s: %s', (_, name, { input, expected }: ReferenceCase) => {
   const fit = fitCurve(name, input as unknown as Points);

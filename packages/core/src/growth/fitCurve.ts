@@ -51,7 +51,7 @@ export function fitCurve(name: CurveName, { t, y }: GrowthPoints, start?: readon
     .reduce<LeastSquaresFit | null>((a, b) => (a === null || b.rss < a.rss ? b : a), null);
   if (best === null)
     return { ok: false, reason: `No ${name} curve fits best: the heights do not level off in the way it would need.` };
-  return { ok: true, ...summary(curve, best, t, y) };
+  return { ok: true, ...summary(curve, best, y) };
 }
 
 function sensible(curve: GrowthCurve, { parameters }: LeastSquaresFit, t: readonly number[], y: readonly number[]): boolean {
@@ -61,7 +61,7 @@ function sensible(curve: GrowthCurve, { parameters }: LeastSquaresFit, t: readon
   return curve.allowed(parameters) && !straight && Math.abs(level) <= NO_LEVEL * Math.max(...y.map(Math.abs));
 }
 
-function summary(curve: GrowthCurve, { parameters, se, rss }: LeastSquaresFit, t: readonly number[], y: readonly number[]): CurveFit {
+function summary(curve: GrowthCurve, { parameters, se, rss }: LeastSquaresFit, y: readonly number[]): CurveFit {
   const n = y.length;
   const p = parameters.length;
   const centre = y.reduce((sum, v) => sum + v, 0) / n;

@@ -44,6 +44,8 @@ export interface ForecastSetting {
 }
 
 const HORIZON_DAYS = 120;
+/** Hour of sowing where nobody says otherwise, 24-hour clock. */
+const MORNING = 10;
 /** Facts give the doubt of θ50 as a share either way; nine lots of ten lie within. */
 const NINE_OF_TEN = normalQuantile(0.95, 0, 1);
 
@@ -54,7 +56,7 @@ const NINE_OF_TEN = normalQuantile(0.95, 0, 1);
  */
 export function forecastEmergence(species: Species, setting: ForecastSetting): Result<EmergenceForecast> {
   const { sownOn, seeds } = setting;
-  const sownAt = setting.sownAt ?? 10;
+  const sownAt = setting.sownAt ?? MORNING;
   const warmth = degreeDays(species, setting, sownAt);
   if (warmth[warmth.length - 1] === 0)
     return { ok: false, reason: `At these temperatures ${species.name.toLowerCase()} does not sprout.` };
@@ -96,8 +98,31 @@ export function forecastEmergence(species: Species, setting: ForecastSetting): R
   };
 }
 
+/** Days since sowing (with fractions) at which so many degree-days have gathered in a room; Infinity beyond the horizon. */
+export function dayAtWarmth(
+  species: Species,
+  place: Pick<ForecastSetting, 'sownOn' | 'room' | 'calendar'>,
+): (degreeDays: number) => number {
+  const gathered = degreeDays(species, place, MORNING);
+  return (wanted) => {
+    if (wanted > gathered[gathered.length - 1]!) return Infinity;
+    let [low, high] = [0, gathered.length - 1];
+    while (high - low > 1) {
+      const middle = (low + high) >> 1;
+      if (gathered[middle]! < wanted) low = middle;
+      else high = middle;
+    }
+    const step = gathered[high]! - gathered[low]!;
+    return (low + (step === 0 ? 0 : (wanted - gathered[low]!) / step)) / 24;
+  };
+}
+
 /** Degree-days gathered since sowing, after each hour. */
-function degreeDays(species: Species, { sownOn, room, calendar }: ForecastSetting, sownAt: number): Float64Array {
+function degreeDays(
+  species: Species,
+  { sownOn, room, calendar }: Pick<ForecastSetting, 'sownOn' | 'room' | 'calendar'>,
+  sownAt: number,
+): Float64Array {
   const gathered = new Float64Array(HORIZON_DAYS * 24 - sownAt + 1);
   let hour = 0;
   for (let day = 0; day < HORIZON_DAYS; day++) {

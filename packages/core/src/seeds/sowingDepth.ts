@@ -21,7 +21,11 @@ const TINY_MM = 1;
  */
 export function sowingDepth(
   species: Species,
-  { school, packetMm, containerDepthMm }: { school?: DepthSchool; packetMm?: readonly [number, number]; containerDepthMm?: number } = {},
+  {
+    school,
+    packetMm,
+    containerDepthMm,
+  }: { school?: DepthSchool; packetMm?: readonly [number, number]; containerDepthMm?: number } = {},
 ): SowingDepth {
   const packet = packetMm ?? species.sowingDepthMm;
   if (species.needsLight) return surface('These seeds need light to sprout, so they stay on top.');

@@ -86,9 +86,7 @@ export function blankContainers(containers: number, seedsEach: number, chance: n
 
 function sharesOf(chance: SeedChance): number[] {
   if ('share' in chance) return [chance.share];
-  return Array.from({ length: GRID }, (_, i) =>
-    betaQuantile((i + 0.5) / GRID, chance.up + 0.5, chance.of - chance.up + 0.5),
-  );
+  return Array.from({ length: GRID }, (_, i) => betaQuantile((i + 0.5) / GRID, chance.up + 0.5, chance.of - chance.up + 0.5));
 }
 
 /** Seeds to have at hand: all containers and a spare share, and the packets that hold them. */

@@ -1,15 +1,21 @@
 import { addDays, type IsoDay } from '../calendar/days';
+import { type RoomTemperature } from '../calendar/roomTemperature';
+import { type SchoolCalendar } from '../calendar/schoolCalendar';
+import { type Milestone } from '../growth/milestones';
 import { type LostReason, type ReadingState } from '../measure/reading';
 import { roundToResolution, type RulerResolution } from '../quantities/length';
-import { generatorFrom } from '../random/generator';
+import { type Generator, generatorFrom } from '../random/generator';
 import { type Species } from '../seeds/catalogue';
-import { medianEmergenceDays } from '../seeds/emergenceTime';
+import { dayAtWarmth } from '../seeds/emergenceForecast';
+import { effectiveDegrees } from '../seeds/emergenceTime';
+import { heightCurve, leavesAt, stageAt } from './plantGrowth';
 
-/** What a treatment does: factors on the share that sprouts, the time it takes, and the final height (1 = nothing). */
+/** What a treatment does: factors on the share that sprouts, the time it takes, growth per day and final height (1 = nothing). */
 export interface TreatmentEffect {
   germination: number;
   delay: number;
   height: number;
+  rate?: number;
 }
 
 export interface SimulatedContainer {
@@ -32,116 +38,140 @@ export interface Trouble {
   drought: { day: number; deathChance: number; setback: number } | null;
 }
 
+export const NO_TROUBLE: Trouble = { accidents: [], absences: [], rulerOffsets: [], drought: null };
+
 export interface Scenario {
   species: Species;
   containers: SimulatedContainer[];
   effects: Record<string, TreatmentEffect>;
   /** Day numbers on which teams look. */
   checkDays: number[];
-  temperature: number;
+  /** One temperature at the seed, °C, or a room with its nights and weekends. */
+  temperature: number | { room: RoomTemperature; calendar: SchoolCalendar };
   sownOn: IsoDay;
   resolution: RulerResolution;
   trouble: Trouble;
   seed: number;
+  /** Seedlings that stay in a container and are measured; 1 without it. */
+  keep?: number;
+  /** Chance per day that a seedling that is up damps off; the usual one without it. */
+  dampingOff?: number;
 }
 
 export interface SimulatedReading {
   code: string;
   team: number;
+  /** Tag of the seedling in its container, from 1. */
+  plant: string;
   dayNumber: number;
   day: IsoDay;
   state: ReadingState;
   valueMm: number | null;
   leaves: number | null;
+  stage: Milestone | null;
   lostReason: LostReason | null;
 }
 
-/** Standard deviations of the random parts: plant, team (care and light), reading of the ruler in mm. */
-const SPREAD = { plant: 0.11, team: 0.04, rulerMm: 1.2 };
-const DAMPING_OFF_PER_DAY = 0.0015;
+/** Standard deviations of logarithms: container, seedling, team (care and light), eye level; and of the ruler in mm. */
+export const SPREAD = { container: 0.08, plant: 0.075, team: 0.04, parallax: 0.005, rulerMm: 1.1 };
+/** Chance per day that a seedling that is up damps off. */
+export const DAMPING_OFF_PER_DAY = 0.0015;
 
 /**
- * A class's records as they could have come: emergence by thermal time and viability, logistic height with plant and team
- * effects, losses, and an observer with a ruler. The same scenario gives the same records.
+ * A class's records as they could have come: emergence by thermal time and viability, logistic height with team, container
+ * and plant effects, losses, and an observer with a ruler. The same scenario gives the same records.
  */
 export function simulateInvestigation(scenario: Scenario): SimulatedReading[] {
   const random = generatorFrom(scenario.seed);
-  const teams = Math.max(0, ...scenario.containers.map((c) => c.team)) + 1;
+  const { species, trouble, checkDays, containers, resolution } = scenario;
+  const teams = containers.reduce((most, c) => Math.max(most, c.team), 0) + 1;
   const teamEffect = Array.from({ length: teams }, () => Math.exp(SPREAD.team * random.normal()));
-  const curve = heightCurve(scenario.species);
-  const offset = new Map(scenario.trouble.rulerOffsets.map((o) => [o.team, o.mm]));
-  return scenario.containers.flatMap((container) => {
-    const life = grow(container, scenario, teamEffect[container.team]!, random);
-    return scenario.checkDays.map((dayNumber): SimulatedReading => {
-      const base = {
-        code: container.code,
-        team: container.team,
-        dayNumber,
-        day: addDays(scenario.sownOn, dayNumber),
-        valueMm: null,
-        leaves: null,
-        lostReason: null,
-      };
-      const noise = random.normal() * SPREAD.rulerMm;
-      if (scenario.trouble.absences.some((a) => a.team === container.team && a.day === dayNumber))
-        return { ...base, state: 'not-checked' };
-      if (dayNumber >= life.lostOn) return { ...base, state: 'lost', lostReason: life.reason };
-      const age = dayNumber - life.emergedOn;
-      if (age <= 0) return { ...base, state: 'not-up' };
-      const drought = scenario.trouble.drought;
-      const setback = drought && dayNumber >= drought.day ? 1 - drought.setback : 1;
-      const grown = curve(age) * life.size * setback + noise + (offset.get(container.team) ?? 0);
-      const valueMm = Math.max(roundToResolution(grown, scenario.resolution), roundToResolution(2, scenario.resolution) || 2);
-      return { ...base, state: 'measured', valueMm, leaves: leavesAt(age, scenario.species) };
+  const curve = heightCurve(species);
+  const offsets = Array.from({ length: teams }, (_, t) => trouble.rulerOffsets.find((o) => o.team === t)?.mm ?? 0);
+  const days = checkDays.map((d) => addDays(scenario.sownOn, d));
+  const away = Array.from({ length: teams }, (_, t) =>
+    checkDays.map((d) => trouble.absences.some((a) => a.team === t && a.day === d)),
+  );
+  const least = roundToResolution(2, resolution) || 2;
+  const dayOf = emergenceClock(scenario);
+  const found: SimulatedReading[] = [];
+  for (const container of containers) {
+    const { code, team } = container;
+    grow(container, scenario, dayOf, teamEffect[team]!, random).forEach((life, index) => {
+      const plant = String(index + 1);
+      for (let check = 0; check < checkDays.length; check++) {
+        const dayNumber = checkDays[check]!;
+        const noise = random.normal();
+        const reading: SimulatedReading = { code, team, plant, dayNumber, day: days[check]!, state: 'not-up', valueMm: null, leaves: null, stage: null, lostReason: null }; // prettier-ignore
+        found.push(reading);
+        const age = dayNumber - life.emergedOn;
+        if (away[team]![check]) reading.state = 'not-checked';
+        else if (dayNumber >= life.lostOn) {
+          reading.state = 'lost';
+          reading.lostReason = life.reason;
+        } else if (age > 0) {
+          const setback = trouble.drought && dayNumber >= trouble.drought.day ? 1 - trouble.drought.setback : 1;
+          const height = curve(age * life.rate) * life.size * setback;
+          const read = height + noise * Math.hypot(SPREAD.rulerMm, SPREAD.parallax * height) + offsets[team]!;
+          reading.state = 'measured';
+          reading.valueMm = Math.max(roundToResolution(read, resolution), least);
+          reading.leaves = leavesAt(age * life.rate, species);
+          reading.stage = stageAt(age * life.rate, species);
+        }
+      }
     });
-  });
+  }
+  return found;
 }
 
 interface Life {
   emergedOn: number;
   size: number;
+  rate: number;
   lostOn: number;
   reason: LostReason;
 }
 
-function grow(container: SimulatedContainer, scenario: Scenario, team: number, random: ReturnType<typeof generatorFrom>): Life {
-  const { species, trouble } = scenario;
-  const effect = scenario.effects[container.treatment] ?? { germination: 1, delay: 1, height: 1 };
-  const median = medianEmergenceDays(species, scenario.temperature) * effect.delay;
-  let emergedOn = Infinity;
+/** Days since sowing at which so many degree-days have gathered. */
+function emergenceClock({ species, temperature, sownOn }: Scenario): (degreeDays: number) => number {
+  if (typeof temperature !== 'number') return dayAtWarmth(species, { sownOn, ...temperature });
+  const perDay = effectiveDegrees(temperature, species.thermal);
+  return (degreeDays) => (perDay === 0 ? Infinity : degreeDays / perDay);
+}
+
+/** The seedlings of a container that are kept, the first up first; one that never comes up stands for all where none does. */
+function grow(
+  container: SimulatedContainer,
+  { species, trouble, effects, keep = 1, dampingOff = DAMPING_OFF_PER_DAY }: Scenario,
+  dayOf: (degreeDays: number) => number,
+  team: number,
+  random: Generator,
+): Life[] {
+  const effect = effects[container.treatment] ?? { germination: 1, delay: 1, height: 1 };
+  const up: number[] = [];
   for (let seed = 0; seed < container.seeds; seed++) {
-    const day = median * Math.exp(species.thermal.sdLog * random.normal());
-    if (random.uniform() < species.germination * effect.germination) emergedOn = Math.min(emergedOn, day);
+    const degreeDays = species.thermal.theta50 * Math.exp(species.thermal.sdLog * random.normal());
+    if (random.uniform() < species.germination * effect.germination) up.push(dayOf(degreeDays) * effect.delay);
   }
-  const size = effect.height * team * Math.exp(SPREAD.plant * random.normal());
-  const damping = emergedOn + -Math.log(1 - random.uniform()) / DAMPING_OFF_PER_DAY;
-  const dries = random.uniform() < (trouble.drought?.deathChance ?? 0) && trouble.drought && emergedOn < trouble.drought.day;
-  const losses: { day: number; reason: LostReason }[] = [
-    { day: damping, reason: 'died' },
-    ...(dries ? [{ day: trouble.drought!.day, reason: 'dried-out' as const }] : []),
-    ...trouble.accidents.filter((a) => a.code === container.code).map((a) => ({ day: a.day, reason: 'knocked-over' as const })),
-  ];
-  const first = losses.reduce((a, b) => (b.day < a.day ? b : a));
-  return { emergedOn, size, lostOn: first.day, reason: first.reason };
-}
-
-/**
- * Height in mm by days after emergence: the logistic curve through the middle of the species' ranges at 7 and 14 days that
- * levels off a tenth above its range at 28 days.
- */
-export function heightCurve(species: Species): (age: number) => number {
-  const at = (day: number) => {
-    const [low, high] = species.heightCm.find((h) => h.day === day)!.range;
-    return 5 * (low + high);
-  };
-  const top = 1.1 * at(28);
-  const logit = (h: number) => Math.log(h / (top - h));
-  const rate = (logit(Math.min(at(14), 0.9 * top)) - logit(Math.min(at(7), 0.8 * top))) / 7;
-  const middle = 7 - logit(Math.min(at(7), 0.8 * top)) / rate;
-  const floor = top / (1 + Math.exp(rate * middle));
-  return (age) => Math.max(2, ((top / (1 + Math.exp(-rate * (age - middle))) - floor) * top) / (top - floor));
-}
-
-function leavesAt(age: number, species: Species): number {
-  return species.habit === 'grass' ? Math.min(3, 1 + Math.floor(age / 6)) : Math.min(8, Math.floor(age / 5));
+  up.sort((a, b) => a - b);
+  const vigour = effect.height * team * Math.exp(SPREAD.container * random.normal());
+  const { drought } = trouble;
+  const lives: Life[] = [];
+  for (let plant = 0; plant < Math.max(1, Math.min(keep, up.length)); plant++) {
+    const emergedOn = up[plant] ?? Infinity;
+    const size = vigour * Math.exp(SPREAD.plant * random.normal());
+    let lostOn = emergedOn - Math.log(1 - random.uniform()) / dampingOff;
+    let reason: LostReason = 'died';
+    if (random.uniform() < (drought?.deathChance ?? 0) && drought && emergedOn < drought.day && drought.day < lostOn) {
+      lostOn = drought.day;
+      reason = 'dried-out';
+    }
+    for (const accident of trouble.accidents)
+      if (accident.code === container.code && accident.day < lostOn) {
+        lostOn = accident.day;
+        reason = 'knocked-over';
+      }
+    lives.push({ emergedOn, size, rate: effect.rate ?? 1, lostOn, reason });
+  }
+  return lives;
 }

@@ -1,0 +1,98 @@
+import { generatorFrom } from '../random/generator';
+
+/** The containers of one team: their values and the number of the treatment each label says. Labels are shuffled in place. */
+export interface LabelledBlock {
+  values: number[];
+  labels: number[];
+}
+
+/** Up to so many arrangements every one is counted. */
+export const EXACT_LIMIT = 200_000;
+
+/** Statistics that differ by less than this share of their size are equal: floating point must not split ties. */
+export const TIE = 1e-9;
+
+/** `exact` counted every arrangement; `random` drew so many. */
+export interface Arrangements {
+  method: 'exact' | 'random';
+  arrangements: number;
+}
+
+/** Binomial coefficient as a plain number. */
+export function choose(n: number, k: number): number {
+  let product = 1;
+  for (let i = 1; i <= Math.min(k, n - k); i++) product = (product * (n - i + 1)) / i;
+  return Math.round(product);
+}
+
+/** Ways to deal the labels of a block. */
+export function waysToLabel(labels: readonly number[]): number {
+  const counts = [...new Set(labels)].map((l) => labels.filter((v) => v === l).length);
+  let [ways, left] = [1, labels.length];
+  for (const count of counts) {
+    ways *= choose(left, count);
+    left -= count;
+  }
+  return ways;
+}
+
+/**
+ * Visits label arrangements within blocks: every one where there are at most `EXACT_LIMIT`, else `draws` random ones.
+ * The labels of the blocks are left shuffled.
+ */
+export function visitArrangements(
+  blocks: readonly LabelledBlock[],
+  seed: number,
+  draws: number,
+  visit: () => void,
+): Arrangements {
+  const ways = blocks.reduce((product, b) => product * waysToLabel(b.labels), 1);
+  if (ways <= EXACT_LIMIT) {
+    const orders = blocks.map((b) => distinctOrders(b.labels));
+    const place = (block: number): void => {
+      if (block === blocks.length) return visit();
+      for (const order of orders[block]!) {
+        for (let i = 0; i < order.length; i++) blocks[block]!.labels[i] = order[i]!;
+        place(block + 1);
+      }
+    };
+    place(0);
+    return { method: 'exact', arrangements: ways };
+  }
+  const random = generatorFrom(seed);
+  for (let draw = 0; draw < draws; draw++) {
+    for (const block of blocks) random.shuffle(block.labels);
+    visit();
+  }
+  return { method: 'random', arrangements: draws };
+}
+
+/** p from the number of arrangements at least as extreme: a plain share, or (b + 1)/(m + 1) (Phipson and Smyth 2010). */
+export function shareAsExtreme(count: number, { method, arrangements }: Arrangements): number {
+  return method === 'exact' ? count / arrangements : (count + 1) / (arrangements + 1);
+}
+
+/** Monte Carlo error of such a p (one standard error); 0 where all were counted. */
+export function errorOfShare(p: number, { method, arrangements }: Arrangements): number {
+  return method === 'exact' ? 0 : Math.sqrt((p * (1 - p)) / arrangements);
+}
+
+function distinctOrders(labels: readonly number[]): number[][] {
+  const left = new Map<number, number>();
+  for (const l of labels) left.set(l, (left.get(l) ?? 0) + 1);
+  const found: number[][] = [];
+  const order: number[] = [];
+  const add = (): void => {
+    if (order.length === labels.length) return void found.push([...order]);
+    for (const [label, count] of left) {
+      if (count === 0) continue;
+      left.set(label, count - 1);
+      order.push(label);
+      add();
+      order.pop();
+      left.set(label, count);
+    }
+  };
+  add();
+  return found;
+}

@@ -1,0 +1,35 @@
+import { expectReference, referenceCases } from '../../test/reference';
+import { tukey, welchPairs } from './pairs';
+
+type Rows = { group: string; y: number }[];
+interface Pair { first: string; second: string; diff: number; ci95_low: number; ci95_high: number; p_adj: number; p_holm: number } // prettier-ignore
+
+describe.each(referenceCases('03-oneway').map((c) => [c.case, c] as const))('%s', (_, { input, expected }) => {
+  const rows = input.rows as Rows;
+  const names = [...new Set(rows.map((r) => r.group))];
+  const groups = names.map((name) => rows.filter((r) => r.group === name).map((r) => r.y));
+
+  test('Tukey and Kramer', () => {
+    const result = tukey(groups);
+    if (!result.ok) throw new Error(result.reason);
+    const wanted = expected.tukey as Pair[];
+    result.pairs.forEach((pair, i) => {
+      expect([names[pair.first], names[pair.second]]).toEqual([wanted[i]!.first, wanted[i]!.second]);
+      expectReference(pair.difference, wanted[i]!.diff, { rel: 1e-9, abs: 1e-12 });
+      expectReference(pair.interval.low, wanted[i]!.ci95_low, { rel: 1e-4, abs: 1e-6 });
+      expectReference(pair.interval.high, wanted[i]!.ci95_high, { rel: 1e-4, abs: 1e-6 });
+      expectReference(pair.p, wanted[i]!.p_adj, { rel: 1e-4, abs: 1e-6 });
+    });
+  });
+
+  test('Welch in pairs, Holm', () => {
+    welchPairs(groups).forEach((pair, i) => expectReference(pair.adjustedP, (expected.welch_pairs_holm as Pair[])[i]!.p_holm, { rel: 1e-7, abs: 1e-14 })); // prettier-ignore
+  });
+});
+
+test('groups without spread have reasons, and a pair that cannot be tested costs the others nothing', () => {
+  expect(tukey([[3, 3], [3, 3]])).toMatchObject({ ok: false }); // prettier-ignore
+  const pairs = welchPairs([[1, 2, 3], [4], [7, 9, 8]]);
+  expect(pairs.map((p) => p.test.ok)).toEqual([false, true, false]);
+  expect(pairs[1]!.adjustedP).toBe(pairs[1]!.test.ok && pairs[1]!.test.p);
+});
