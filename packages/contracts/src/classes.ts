@@ -1,10 +1,10 @@
 import 'reflect-metadata';
+import { GRADE_BANDS, type GradeBand } from '@bright-sprout/core/claims/gradeBand';
 import { Type } from 'class-transformer';
 import { ArrayMaxSize, ArrayUnique, IsArray, IsIn, IsString, IsUUID, Length, ValidateNested } from 'class-validator';
 import { type Emblem, EMBLEMS } from './access';
 
-export const GRADE_BANDS = ['early', 'primary', 'middle', 'upper'] as const;
-export type GradeBand = (typeof GRADE_BANDS)[number];
+export { GRADE_BANDS, type GradeBand };
 
 export const GRADE_BAND_NAMES: Record<GradeBand, string> = {
   early: 'ages 5 to 7',

@@ -1,5 +1,7 @@
-import { type Comparison, type Contrast } from '../compare/compareOnDay';
-import { formatLength, type RulerResolution } from '../quantities/length';
+import { type Comparison } from '../compare/compareOnDay';
+import { type RulerResolution } from '../quantities/length';
+import { finding, listInWords } from './claimFinding';
+import { type GradeBand } from './gradeBand';
 
 /** What the sentence speaks about. */
 export interface ClaimSubject {
@@ -10,6 +12,10 @@ export interface ClaimSubject {
   /** The day since sowing. */
   dayNumber: number;
   resolution: RulerResolution;
+  /** Depth of the words; `middle` without it. */
+  band?: GradeBand;
+  /** What the fair-test check still says of the plan: declared exceptions and open rules, one sentence each. */
+  planCautions?: readonly string[];
 }
 
 export interface Claim {
@@ -21,57 +27,16 @@ export interface Claim {
   cautions: string[];
 }
 
-/** A difference is spoken of when its interval leaves zero out and its adjusted shuffle p is below this. */
-const CLEAR_BELOW = 0.05;
-
-/** Joins with commas and a last `and`. */
-function listInWords(words: readonly string[]): string {
-  return words.length < 2 ? (words[0] ?? '') : `${words.slice(0, -1).join(', ')} and ${words[words.length - 1]}`;
-}
-
-function isClear(contrast: Contrast): boolean {
-  const { interval, adjustedP } = contrast;
-  const leavesZeroOut = interval.ok && (interval.interval.low > 0 || interval.interval.high < 0);
-  return leavesZeroOut && adjustedP !== null && adjustedP < CLEAR_BELOW;
-}
-
 /**
  * Puts the claim of one day together from its numbers. It never says more than they carry: a wide interval becomes "cannot
  * tell", never "no effect".
  */
 export function claimSentence(comparison: Comparison, subject: ClaimSubject): Claim {
   return {
-    finding: finding(comparison, subject),
+    finding: finding(comparison, subject, subject.band ?? 'middle'),
     evidence: evidence(comparison, subject),
-    cautions: cautions(comparison, subject),
+    cautions: [...cautions(comparison, subject), ...(subject.planCautions ?? [])],
   };
-}
-
-function finding(comparison: Comparison, subject: ClaimSubject): string {
-  const control = comparison.groups.find((g) => g.treatment.control);
-  if (comparison.reason !== null || !control) return comparison.reason ?? 'There is no control to compare with.';
-  const clear = comparison.contrasts.filter(isClear);
-  const unclear = comparison.contrasts.filter((c) => !isClear(c));
-  const sentences: string[] = [];
-  for (const direction of ['shorter', 'taller'] as const) {
-    const own = clear.filter((c) => (direction === 'shorter') === c.differenceMm < 0);
-    if (own.length === 0) continue;
-    const labels = listInWords(own.map((c) => c.treatment.label));
-    const sizes = listInWords(own.map((c) => formatLength(Math.abs(c.differenceMm), fine(subject))));
-    sentences.push(
-      `With ${labels}, ${subject.kind} was ${direction} on day ${subject.dayNumber} than with ${control.treatment.label}: by about ${sizes}.`,
-    );
-  }
-  if (unclear.length > 0) {
-    const labels = listInWords(unclear.map((c) => c.treatment.label));
-    sentences.push(`For ${labels}, these ${subject.container}s cannot tell yet.`);
-  }
-  return sentences.join(' ');
-}
-
-/** Differences of means carry a tenth even where single plants are read in whole centimetres. */
-function fine(subject: ClaimSubject): RulerResolution {
-  return subject.resolution === 'quarter-in' ? 'quarter-in' : 'mm';
 }
 
 function count(n: number, word: string): string {

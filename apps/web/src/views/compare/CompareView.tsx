@@ -55,7 +55,15 @@ function Compare({ records, day, onLook }: { records: InvestigationRecords; day:
   const kind = investigation.speciesName.toLowerCase();
   const container = investigation.containerName;
   const dayNumber = daysBetween(investigation.sownOn, day);
-  const claim = answer && claimSentence(answer.comparison, { kind, container, dayNumber, resolution: investigation.resolution });
+  const claim =
+    answer &&
+    claimSentence(answer.comparison, {
+      kind,
+      container,
+      dayNumber,
+      resolution: investigation.resolution,
+      band: investigation.class.gradeBand,
+    });
   const control = investigation.treatments.find((t) => t.control)?.label ?? 'the control';
   const summary = `Height of ${kind} on day ${dayNumber} by ${investigation.factor}: ${groups.map((g) => `${g.treatment.label} ${g.summary.ok ? `mean ${formatLength(g.summary.mean, 'mm')}` : 'none measured'}`).join('; ')}.`;
   return (
