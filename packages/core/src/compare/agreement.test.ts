@@ -1,10 +1,11 @@
-import { expectReference, referenceCases } from '../../test/reference';
+import { checking, expectReference, referenceCases } from '../../test/reference';
 import { agreement } from './agreement';
 
 test.each(referenceCases('08-agree').map((c) => [c.case, c] as const))('%s', (_, { input, expected }) => {
   const result = agreement(input.a as number[], input.b as number[]);
   if (!result.ok) throw new Error(result.reason);
   const close = { rel: 1e-7, abs: 1e-9 };
+  checking('agreement');
   expectReference(result.bias, expected.bias, close);
   expectReference(result.biasInterval.low, expected.bias_ci95_low, close);
   expectReference(result.biasInterval.high, expected.bias_ci95_high, close);

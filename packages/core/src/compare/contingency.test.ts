@@ -1,11 +1,12 @@
 import fc from 'fast-check';
-import { expectReference, referenceCases } from '../../test/reference';
+import { checking, expectReference, referenceCases } from '../../test/reference';
 import { chiSquared } from './contingency';
 import { fisherExact } from './fisherExact';
 import { fisherTwoByTwo } from './proportions';
 
 test.each(referenceCases('04-rxc').map((c) => [c.case, c] as const))('%s', (_, { input, expected }) => {
   const table = input.table as number[][];
+  checking('chiSquared');
   const found = chiSquared(table);
   if (!found.ok) throw new Error(found.reason);
   expectReference(found.chi2, expected.chi2);
@@ -13,6 +14,7 @@ test.each(referenceCases('04-rxc').map((c) => [c.case, c] as const))('%s', (_, {
   expectReference(found.p, expected.p, { rel: 1e-9, abs: 1e-12 });
   expectReference(found.smallestExpected, expected.expected_min);
   expectReference(found.cramersV, expected.cramers_v);
+  checking('fisherExact');
   const exact = fisherExact(table);
   if (!exact.ok) throw new Error(exact.reason);
   if (typeof expected.fisher_p === 'number') expectReference(exact.p, expected.fisher_p, { rel: 1e-6, abs: 1e-14 });

@@ -1,4 +1,4 @@
-import { expectReference, referenceCases } from '../../test/reference';
+import { checking, expectReference, referenceCases } from '../../test/reference';
 import { type AnovaLine, blockAnova, type BlockRow, twoWayAnova } from './factorialAnova';
 
 interface Expected {
@@ -18,6 +18,7 @@ function expectLine(actual: AnovaLine, expected: Expected): void {
 }
 
 test.each(referenceCases('03-twofactor').map((c) => [c.case, c] as const))('%s', (_, { input, expected }) => {
+  checking('twoWayAnova');
   const result = twoWayAnova((input.rows as { A: string; B: string; y: number }[]).map((r) => ({ a: r.A, b: r.B, y: r.y })));
   if (!result.ok) throw new Error(result.reason);
   const type2 = expected.type2 as Record<'A' | 'B' | 'AB', Expected>;
@@ -28,6 +29,7 @@ test.each(referenceCases('03-twofactor').map((c) => [c.case, c] as const))('%s',
 });
 
 test.each(referenceCases('03-block').map((c) => [c.case, c] as const))('%s', (_, { input, expected }) => {
+  checking('blockAnova');
   const result = blockAnova(input.rows as BlockRow[]);
   if (!result.ok) throw new Error(result.reason);
   expectLine(result.block, expected.block as Expected);

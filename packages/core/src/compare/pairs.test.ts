@@ -1,4 +1,4 @@
-import { expectReference, referenceCases } from '../../test/reference';
+import { checking, expectReference, referenceCases } from '../../test/reference';
 import { tukey, welchPairs } from './pairs';
 
 type Rows = { group: string; y: number }[];
@@ -10,6 +10,7 @@ describe.each(referenceCases('03-oneway').map((c) => [c.case, c] as const))('%s'
   const groups = names.map((name) => rows.filter((r) => r.group === name).map((r) => r.y));
 
   test('Tukey and Kramer', () => {
+    checking('tukey');
     const result = tukey(groups);
     if (!result.ok) throw new Error(result.reason);
     const wanted = expected.tukey as Pair[];
@@ -23,6 +24,7 @@ describe.each(referenceCases('03-oneway').map((c) => [c.case, c] as const))('%s'
   });
 
   test('Welch in pairs, Holm', () => {
+    checking('welchPairs');
     welchPairs(groups).forEach((pair, i) => expectReference(pair.adjustedP, (expected.welch_pairs_holm as Pair[])[i]!.p_holm, { rel: 1e-7, abs: 1e-14 })); // prettier-ignore
   });
 });

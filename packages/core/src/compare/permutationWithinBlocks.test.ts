@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { expectReference, referenceCases } from '../../test/reference';
+import { checking, expectReference, referenceCases } from '../../test/reference';
 import { generatorFrom } from '../random/generator';
 import { maxTWithinBlocks, permuteTwoWithinBlocks } from './permutationWithinBlocks';
 import { type Unit } from './units';
@@ -12,6 +12,7 @@ describe('against R', () => {
     const result = permuteTwoWithinBlocks(units, '0', '1', 1);
     if (!result.ok) throw new Error(result.reason);
     expect(result.method).toBe('exact');
+    checking('permuteTwoWithinBlocks');
     expectReference(result.arrangements, expected.assignments);
     expectReference(result.statistic, expected.statistic, tolerance.default);
     expectReference(result.pTwoSided, expected.p_two_sided, tolerance.default);
@@ -24,6 +25,7 @@ describe('against R', () => {
     const units = [...(input.a as number[]).map(unit('a')), ...(input.b as number[]).map(unit('b'))];
     const result = permuteTwoWithinBlocks(units, 'a', 'b', 1);
     if (!result.ok) throw new Error(result.reason);
+    checking('permuteTwoWithinBlocks');
     expectReference(result.pTwoSided, (expected.permutation as { p_two_sided: number }).p_two_sided);
   });
 });

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { expectReference, referenceCases } from '../../test/reference';
+import { checking, expectReference, referenceCases } from '../../test/reference';
 import { pearson, spearman, straightLine } from './relation';
 
 type Numbers = Record<string, number>;
@@ -11,13 +11,16 @@ test.each(referenceCases('08-cor').map((c) => [c.case, c] as const))('%s', (_, {
   const [r, rho, line] = [pearson(x, y), spearman(x, y), straightLine(x, y)];
   if (!r.ok || !rho.ok || !line.ok) throw new Error();
   const wanted = expected.pearson as Numbers;
+  checking('pearson');
   expectReference(r.r, wanted.r, CLOSE);
   expectReference(r.t, wanted.t, CLOSE);
   expectReference(r.p, wanted.p, SMALL_P);
   expectReference(r.interval?.low, wanted.ci95_low, CLOSE);
   expectReference(r.interval?.high, wanted.ci95_high, CLOSE);
+  checking('spearman');
   expectReference(rho.r, (expected.spearman as Numbers).rho, CLOSE);
   expectReference(rho.p, (expected.spearman as Numbers).p_asymptotic, SMALL_P);
+  checking('straightLine');
   const fit = expected.regression as Numbers & { prediction: Numbers };
   [[line.intercept, 'intercept'], [line.slope, 'slope'], [line.seIntercept, 'se_intercept'], [line.seSlope, 'se_slope'], [line.t, 't_slope'], [line.slopeInterval.low, 'slope_ci95_low'], [line.slopeInterval.high, 'slope_ci95_high'], [line.r2, 'r2'], [line.residualSd, 'residual_se']].forEach(([v, key]) => expectReference(v as number, fit[key as string], CLOSE)); // prettier-ignore
   expectReference(line.p, fit.p_slope, SMALL_P);

@@ -1,4 +1,4 @@
-import { expectReference, referenceCases } from '../../test/reference';
+import { checking, expectReference, referenceCases } from '../../test/reference';
 import { kruskalWallis } from './ranks';
 import { holm, oneWay, welchOneWay } from './severalGroups';
 import { welch } from './twoGroups';
@@ -25,6 +25,7 @@ describe.each(referenceCases('03-oneway').map((c) => [c.case, c] as const))('%s'
     const result = oneWay(groups);
     if (!result.ok) throw new Error(result.reason);
     const anova = expected.anova as Numbers;
+    checking('oneWay');
     expectReference(result.ssBetween, anova.ss_between);
     expectReference(result.ssWithin, anova.ss_within);
     expectReference(result.dfWithin, anova.df_within);
@@ -37,6 +38,7 @@ describe.each(referenceCases('03-oneway').map((c) => [c.case, c] as const))('%s'
     const result = welchOneWay(groups);
     if (!result.ok) throw new Error(result.reason);
     const expectedWelch = expected.welch_anova as Numbers;
+    checking('welchOneWay');
     expectReference(result.f, expectedWelch.F);
     expectReference(result.dfDenominator, expectedWelch.df_den);
     expectReference(result.p, expectedWelch.p, SMALL_P);
@@ -46,6 +48,7 @@ describe.each(referenceCases('03-oneway').map((c) => [c.case, c] as const))('%s'
     const result = kruskalWallis(groups);
     if (!result.ok) throw new Error(result.reason);
     const kruskal = expected.kruskal as Numbers;
+    checking('kruskalWallis');
     expectReference(result.h, kruskal.H);
     expectReference(result.df, kruskal.df);
     expectReference(result.p, kruskal.p, { rel: 1e-7, abs: 1e-12 });
@@ -58,6 +61,7 @@ describe.each(referenceCases('03-oneway').map((c) => [c.case, c] as const))('%s'
       if (!result.ok) throw new Error(result.reason);
       return result.p;
     });
+    checking('holm');
     holm(raw).forEach((p, i) => expectReference(p, pairs[i]!.p_holm, SMALL_P));
   });
 });

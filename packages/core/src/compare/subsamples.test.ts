@@ -1,4 +1,4 @@
-import { expectReference, referenceCases } from '../../test/reference';
+import { checking, expectReference, referenceCases } from '../../test/reference';
 import { generatorFrom } from '../random/generator';
 import { compareSubsamples, type Seedling } from './subsamples';
 
@@ -11,6 +11,7 @@ describe.each(referenceCases('10-mixed').map((c) => [c.case, c] as const))('%s',
   const container = expected.container_means as { means: Record<string, Numbers>; difference: number; welch: Numbers; student: Numbers }; // prettier-ignore
 
   test('means of containers and their difference', () => {
+    checking('containerMeans, welch, student');
     for (const m of found.means) expectReference(m.mean, container.means[m.treatment]![m.container]);
     for (const kind of ['welch', 'student'] as const) {
       const result = found[kind];
@@ -26,6 +27,7 @@ describe.each(referenceCases('10-mixed').map((c) => [c.case, c] as const))('%s',
 
   test('the naive answer beside it', () => {
     if (!found.naive.ok) throw new Error(found.naive.reason);
+    checking('compareSubsamples, naive');
     const naive = expected.naive as Numbers;
     expectReference(found.naive.t, naive.t);
     expectReference(found.naive.p, naive.p, { rel: 1e-7, abs: 1e-14 });
@@ -34,6 +36,7 @@ describe.each(referenceCases('10-mixed').map((c) => [c.case, c] as const))('%s',
 
   test('variance between and within containers', () => {
     if (!found.parts.ok) throw new Error(found.parts.reason);
+    checking('compareSubsamples, variance parts');
     const parts = expected.anova_components as Numbers;
     const { msTreatment, msContainers, msWithin, n0, between, f, p } = found.parts;
     [[msTreatment, 'ms_treatment'], [msContainers, 'MSC'], [msWithin, 'MSE'], [n0, 'n0'], [between, 'between'], [f, 'F_nested']].forEach(([v, key]) => expectReference(v as number, parts[key as string])); // prettier-ignore
@@ -42,6 +45,7 @@ describe.each(referenceCases('10-mixed').map((c) => [c.case, c] as const))('%s',
 
   test('random intercept by restricted maximum likelihood', () => {
     if (!found.mixed.ok) throw new Error(found.mixed.reason);
+    checking('compareSubsamples, mixed');
     const lmer = expected.lmer as Numbers;
     const { estimate, se, t, betweenVariance, residualVariance, icc, criterion, df, p } = found.mixed;
     [[estimate, 'estimate'], [se, 'se'], [t, 't'], [betweenVariance, 'var_between'], [residualVariance, 'var_residual'], [icc, 'icc'], [criterion, 'reml_criterion']].forEach(([v, key]) => expectReference(v as number, lmer[key as string], LMER)); // prettier-ignore

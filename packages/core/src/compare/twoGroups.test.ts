@@ -1,4 +1,4 @@
-import { expectReference, referenceCases } from '../../test/reference';
+import { checking, expectReference, referenceCases } from '../../test/reference';
 import { type Result } from './descriptives';
 import { choose } from './arrangements';
 import { kruskalWallis, mannWhitney, midranks } from './ranks';
@@ -23,22 +23,27 @@ describe.each(referenceCases('02-two').map((c) => [c.case, c] as const))('%s', (
   const [a, b] = [input.a as number[], input.b as number[]];
 
   test('Welch and pooled t', () => {
+    checking('welch');
     expectTest(computed(welch(a, b)), expected.welch as Numbers);
+    checking('student');
     expectTest(computed(student(a, b)), expected.student as Numbers);
   });
 
   test('standardised difference', () => {
+    checking('hedgesG');
     const { d, g } = computed(hedgesG(a, b));
     expectReference(d, expected.cohen_d);
     expectReference(g, expected.hedges_g_exact);
   });
 
   test('Mann–Whitney, exact where it can be counted, and by the normal approximation', () => {
+    checking('mannWhitney, normal');
     const ranks = expected.mann_whitney as Numbers;
     const normal = computed(mannWhitney(a, b, 0));
     expectReference(normal.u, ranks.U_b);
     expectReference(normal.p, ranks.asymptotic_cc_p, { rel: 1e-8, abs: 1e-14 });
     if (ranks.exact_p_abs === undefined || choose(a.length + b.length, a.length) > 2e7) return;
+    checking('mannWhitney, exact');
     const exact = computed(mannWhitney(a, b, 2e7));
     expect(exact.method).toBe('exact');
     expectReference(exact.p, ranks.exact_p_abs);
@@ -46,6 +51,7 @@ describe.each(referenceCases('02-two').map((c) => [c.case, c] as const))('%s', (
 });
 
 test.each(referenceCases('02-paired').map((c) => [c.case, c] as const))('%s', (_, { input, expected }) => {
+  checking('paired');
   const result = computed(paired(input.a as number[], input.b as number[]));
   expectReference(result.difference, expected.mean_difference);
   expectTest(result, expected as Numbers);

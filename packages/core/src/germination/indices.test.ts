@@ -1,4 +1,4 @@
-import { expectReference, referenceCases } from '../../test/reference';
+import { checking, expectReference, referenceCases } from '../../test/reference';
 import { germinationIndices } from './indices';
 
 test.each(referenceCases('05-germ').map((c) => [c.case, c] as const))('%s', (_, { input, expected }) => {
@@ -25,5 +25,6 @@ test.each(referenceCases('05-germ').map((c) => [c.case, c] as const))('%s', (_, 
     [indices.timsonChecks, 'timson_checks'],
     [indices.timsonDaily, 'timson_daily'],
   ];
+  checking('germinationIndices');
   for (const [actual, key] of pairs) expectReference(actual, expected[key]);
 });

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { expectReference, referenceCases } from '../../test/reference';
+import { checking, expectReference, referenceCases } from '../../test/reference';
 import { fitTimeToSprout, type SproutFit } from './timeToSprout';
 import { type CheckInterval, intervalsFromCounts, turnbull } from './turnbull';
 
@@ -9,6 +9,7 @@ const intervalsOf = (input: Record<string, unknown>): CheckInterval[] =>
 const CASES = referenceCases('06-interval').map((c) => [c.case, intervalsOf(c.input), c.expected] as const);
 
 test.each(CASES)('Turnbull: %s', (_, intervals, expected) => {
+  checking('turnbull');
   const wanted = expected.turnbull as { support: { left: number; right: number | null; mass: number; cum: number }[]; loglik: number; median_interval: [number, number] | null }; // prettier-ignore
   const found = turnbull(intervals);
   if (!found.ok) throw new Error(found.reason);
@@ -28,6 +29,7 @@ const FITS = CASES.flatMap(([name, intervals, expected]) =>
 ); // prettier-ignore
 
 test.each(FITS)('%s: %s', (_name, _key, intervals, distribution, plateau, wanted) => {
+  checking('fitTimeToSprout');
   const fit = fitTimeToSprout(intervals, distribution, plateau);
   if (!fit.ok) throw new Error(fit.reason);
   const tolerance = plateau ? { rel: 1e-3, abs: 1e-4 } : { rel: 1e-5, abs: 1e-6 };

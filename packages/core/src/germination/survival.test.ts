@@ -1,4 +1,4 @@
-import { expectReference, referenceCases } from '../../test/reference';
+import { checking, expectReference, referenceCases } from '../../test/reference';
 import { kaplanMeier, logRank, medianTime } from './survival';
 
 interface Curve {
@@ -15,6 +15,7 @@ describe.each(referenceCases('06-km').map((c) => [c.case, c] as const))('%s', (_
   const of = (name: string) => time.flatMap((t, i) => (group[i] === name ? [{ time: t, up: event[i] === 1 }] : []));
 
   test.each(names)('share not up yet: %s', (name) => {
+    checking('kaplanMeier, medianTime');
     const steps = kaplanMeier(of(name));
     const table = curves[name]!.table.filter((row) => row.n_event > 0);
     expect(steps.map((s) => [s.time, s.atRisk, s.events])).toEqual(table.map((row) => [row.time, row.n_risk, row.n_event]));
@@ -26,6 +27,7 @@ describe.each(referenceCases('06-km').map((c) => [c.case, c] as const))('%s', (_
   });
 
   test('log-rank test', () => {
+    checking('logRank');
     const result = logRank(names.map(of));
     if (!result.ok) throw new Error(result.reason);
     const logrank = expected.logrank as { chi2: number; df: number; p: number; expected: Record<string, number> };

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { expectReference, type ReferenceCase, referenceCases } from '../../test/reference';
+import { checking, expectReference, type ReferenceCase, referenceCases } from '../../test/reference';
 import { generatorFrom } from '../random/generator';
 import { type CurveName, CURVES } from './curves';
 import { fitCurve, fitCurves } from './fitCurve';
@@ -13,6 +13,7 @@ const cases = referenceCases('07-growth').flatMap((c) =>
 );
 
 test.each(cases)('%s: %s', (_, name, { input, expected }: ReferenceCase) => {
+  checking('fitCurve');
   const fit = fitCurve(name, input as unknown as Points);
   const wanted = (expected as Expected)[name];
   if (!wanted) return expect(fit).toMatchObject({ ok: false });
@@ -37,6 +38,7 @@ test.each(cases)('%s: %s', (_, name, { input, expected }: ReferenceCase) => {
 });
 
 test('the two NIST growth problems reach their certified values from both published starts and from their own', () => {
+  checking('fitCurve, NIST certified');
   const [rat43] = referenceCases('07-growth-richards-rat43');
   const certified = (rat43!.expected.richards as { certified: Record<string, number> }).certified;
   for (const start of [[100, 10, 1, 1], [700, 5, 0.75, 1.3], undefined]) {

@@ -1,4 +1,4 @@
-import { expectReference, referenceCases } from '../../test/reference';
+import { checking, expectReference, referenceCases } from '../../test/reference';
 import { areaUnderCurve, groupRelativeRate, growthSteps } from './rates';
 
 type Rows = { plant: string; t: number; h: number }[];
@@ -16,6 +16,7 @@ const seriesOf = (plant: string) => {
 };
 
 test.each(Object.entries(plants))('rates and area of tree %s', (name, expected) => {
+  checking('growthSteps, areaUnderCurve');
   const series = seriesOf(name);
   growthSteps(series).forEach((step, i) => {
     expect([step.from, step.to]).toEqual([expected.intervals[i]!.from, expected.intervals[i]!.to]);
@@ -26,6 +27,7 @@ test.each(Object.entries(plants))('rates and area of tree %s', (name, expected) 
 });
 
 test('relative rate of the group as the difference of mean logs', () => {
+  checking('groupRelativeRate');
   const { first, last } = orange!.input as { first: number; last: number };
   const at = (t: number) => Object.keys(plants).map((p) => rows.find((r) => r.plant === p && r.t === t)!.h);
   const result = groupRelativeRate(at(first), at(last), last - first);

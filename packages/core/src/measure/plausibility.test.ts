@@ -1,4 +1,5 @@
 import { plausibilityReport, printReport } from '../../test/plausibilityReport';
+import { report as reportLine } from '../../test/reference';
 import { SPECIES, speciesById } from '../seeds/catalogue';
 import { doubtQuestion, INTENT_WORDS } from './doubtWords';
 import { doubtAbout, expectedHeight, type NewHeight, type Surroundings } from './plausibility';
@@ -62,6 +63,7 @@ test('in a crowded pot the seedling itself is asked after', () => {
 test('honest classes are asked about less than one reading in fifty, and slips are caught at the stated rates', () => {
   const report = plausibilityReport(SPECIES, 'mm', [1, 2]);
   console.log(printReport(report));
+  reportLine({ plausibility: printReport(report) });
   expect(report.honest.rate).toBeLessThan(0.02);
   const { slips } = report;
   expect(slips.inches.rate).toBeGreaterThan(0.85);

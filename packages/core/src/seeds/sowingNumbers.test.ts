@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { expectReference, referenceCases } from '../../test/reference';
+import { checking, expectReference, referenceCases } from '../../test/reference';
 import { blankContainers, chanceOfAtLeast, seedsToBuy, seedsToSow, shareAfterYears } from './sowingNumbers';
 
 interface SowingRow {
@@ -13,6 +13,7 @@ interface SowingRow {
 test.each(referenceCases('09-sowing-table').flatMap((c) => (c.expected.rows as SowingRow[]).map((r) => [r.g, r.k, r] as const)))(
   'seeds for g = %d, k = %d',
   (g, k, row) => {
+    checking('seedsToSow, chanceOfAtLeast');
     expect(seedsToSow(g, k, row.confidence)).toBe(row.seeds);
     expectReference(chanceOfAtLeast(k, row.seeds, g), row.prob);
   },
@@ -34,6 +35,7 @@ test.each(
     (c.expected.rows as BlankRow[]).map((r) => [r.cells, r.seeds, r.g, r] as const),
   ),
 )('empty ones of %d cells with %d seeds at %d', (cells, seeds, g, row) => {
+  checking('blankContainers');
   const blanks = blankContainers(cells, seeds, g);
   expectReference(blanks.chanceOfBlank, row.p_blank);
   expectReference(blanks.expected, row.expected_blank);

@@ -1,0 +1,62 @@
+#!/usr/bin/env node
+// Prints how far the core is from the answers computed with R, how often its intervals hold, and what the bench questions
+// catch. npm run reference
+import { spawnSync } from 'node:child_process';
+import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { exitWith, installModules, ROOT } from './project.mjs';
+
+const SIMULATIONS = 2000;
+const scientific = (value) => (value === 0 ? '0' : value.toExponential(1));
+
+function collect(file) {
+  const env = { ...process.env, SPROUT_REFERENCE: file, SPROUT_SIMULATIONS: String(SIMULATIONS), NODE_OPTIONS: '' };
+  const args = ['--selectProjects', 'core', '--silent', '--testTimeout', '600000'];
+  const run = spawnSync(process.execPath, [join(ROOT, 'node_modules/jest/bin/jest.js'), ...args], {
+    cwd: ROOT,
+    env,
+    encoding: 'utf8',
+  });
+  if (run.status !== 0) throw new Error(run.stderr);
+  if (!existsSync(file)) throw new Error('The tests compared nothing.');
+  return readFileSync(file, 'utf8').trim().split('\n').map((line) => JSON.parse(line)); // prettier-ignore
+}
+
+function printDeviations(lines) {
+  const functions = new Map();
+  for (const line of lines) {
+    const so = functions.get(line.function) ?? { values: 0, relative: 0, absolute: 0, allowed: 0 };
+    functions.set(line.function, {
+      values: so.values + 1,
+      relative: Math.max(so.relative, line.relative),
+      absolute: Math.max(so.absolute, line.absolute),
+      allowed: Math.max(so.allowed, line.allowed),
+    });
+  }
+  console.log('| function | values compared | largest relative deviation | largest absolute deviation | allowed, relative |');
+  console.log('| --- | ---: | ---: | ---: | ---: |');
+  for (const [name, d] of [...functions].sort())
+    console.log(`| ${name} | ${d.values} | ${scientific(d.relative)} | ${scientific(d.absolute)} | ${scientific(d.allowed)} |`);
+}
+
+function main() {
+  installModules();
+  const folder = mkdtempSync(join(tmpdir(), 'sprout-reference-'));
+  try {
+    const lines = collect(join(folder, 'lines.jsonl'));
+    printDeviations(lines.filter((l) => 'function' in l));
+    console.log(`\n| 95 % interval, ${SIMULATIONS} simulated classes | holds the truth | answered |\n| --- | ---: | ---: |`);
+    for (const l of lines.filter((line) => 'coverage' in line))
+      console.log(`| ${l.coverage} | ${(100 * l.held).toFixed(1)} % | ${((100 * l.answered) / l.runs).toFixed(1)} % |`);
+    for (const l of lines.filter((line) => 'plausibility' in line)) console.log(`\nQuestions at the bench:\n${l.plausibility}`);
+  } finally {
+    rmSync(folder, { recursive: true, force: true });
+  }
+}
+
+try {
+  main();
+} catch (error) {
+  exitWith(error);
+}
