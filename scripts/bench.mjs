@@ -6,6 +6,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { benchCore } from './benchCore.mjs';
 import { freePort, installPackages, startMariadb, which } from './mariadb.mjs';
 import { build, exitWith, installModules, ROOT } from './project.mjs';
 
@@ -158,6 +159,7 @@ async function main() {
   installModules();
   if (!which('chromium')) installPackages(['chromium'], 'Chromium');
   build();
+  benchCore(row);
   const { demoTeacher, demoTeams } = await import('./demoSignIns.mjs');
   const dataDir = mkdtempSync(join(tmpdir(), 'sprout-bench-'));
   const server = await startServer(dataDir);

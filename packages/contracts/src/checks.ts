@@ -1,5 +1,5 @@
 import 'reflect-metadata';
-import { LOST_REASONS, type LostReason, type ReadingState } from '@bright-sprout/core/measure/reading';
+import { LOST_REASONS, type LostReason, READING_STATES, type ReadingState } from '@bright-sprout/core/measure/reading';
 import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
@@ -28,7 +28,7 @@ export class ReadingRequest {
   @Length(1, 20, { message: 'The tag of a plant has at most 20 characters.' })
   plant: string;
 
-  @IsIn(['measured', 'not-up', 'lost', 'not-checked'], { message: 'A plant is measured, not up, lost, or could not be checked.' })
+  @IsIn(READING_STATES, { message: 'A plant is measured, not up, lost, or could not be checked.' })
   state: ReadingState;
 
   /** As typed, with its unit: `16.0 cm`. The server computes the millimetres from it. */

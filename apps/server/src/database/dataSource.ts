@@ -1,6 +1,7 @@
 import { type DataSourceOptions } from 'typeorm';
 import { ENTITIES } from './entities';
 import { FirstTables1763900000000 } from './migrations/1763900000000-FirstTables';
+import { EndsOfRecords1763930000000 } from './migrations/1763930000000-EndsOfRecords';
 
 /** One place says how the database is reached: UTC, days as text, migrations only. */
 export function databaseOptions(url: string): DataSourceOptions {
@@ -8,7 +9,7 @@ export function databaseOptions(url: string): DataSourceOptions {
     type: 'mariadb',
     url,
     entities: ENTITIES,
-    migrations: [FirstTables1763900000000],
+    migrations: [FirstTables1763900000000, EndsOfRecords1763930000000],
     migrationsTableName: 'migration',
     synchronize: false,
     timezone: 'Z',

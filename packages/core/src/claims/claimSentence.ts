@@ -39,18 +39,26 @@ export function claimSentence(comparison: Comparison, subject: ClaimSubject): Cl
   };
 }
 
+const LOST_COUNTS: Record<Comparison['afterLoss'], string> = {
+  exclude: '',
+  carry: ', counted with the last height',
+  zero: ', counted as zero',
+};
+
 function count(n: number, word: string): string {
   return `${n} ${word}${n === 1 ? '' : 's'}`;
 }
 
-function evidence({ groups, beforeSprouting }: Comparison, { container }: ClaimSubject): string {
+function evidence({ groups, beforeSprouting, afterLoss }: Comparison, { container }: ClaimSubject): string {
   const total = (pick: (g: Comparison['groups'][number]) => number) => groups.reduce((sum, g) => sum + pick(g), 0);
   const notUp = total((g) => g.notUp.length);
-  const measured = total((g) => g.dots.length) - (beforeSprouting === 'zero' ? notUp : 0);
+  const lost = total((g) => g.lost.length);
+  const measured = total((g) => g.dots.length) - (beforeSprouting === 'zero' ? notUp : 0) - (afterLoss === 'exclude' ? 0 : lost);
   const parts = [`${count(measured, container)} measured`];
   if (notUp > 0) parts.push(`${notUp} not up yet${beforeSprouting === 'zero' ? ', counted as zero' : ''}`);
-  const lost = total((g) => g.lost.length);
-  if (lost > 0) parts.push(`${lost} lost`);
+  if (lost > 0) parts.push(`${lost} lost${LOST_COUNTS[afterLoss]}`);
+  const removed = total((g) => g.removed.length);
+  if (removed > 0) parts.push(`${removed} taken out on purpose`);
   const blank = total((g) => g.notChecked.length);
   if (blank > 0) parts.push(`${blank} not looked at`);
   return `${parts.join(', ')}.`;

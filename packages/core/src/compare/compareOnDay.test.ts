@@ -1,5 +1,6 @@
-import { recordsOf } from '../../test/records';
-import { compareOnDay, groupsOnDay } from './compareOnDay';
+import { reading, recordsOf } from '../../test/records';
+import { claimSentence } from '../claims/claimSentence';
+import { type AfterLoss, compareOnDay, groupsOnDay } from './compareOnDay';
 
 const records = recordsOf({ A: [140, 143, 144, 128, 146, 160, 117], D: [49, 78, null, 58, 52, 57, null] });
 
@@ -44,4 +45,24 @@ test('classes with one container, equal heights or nobody looked at never give N
     expect(JSON.stringify(comparison)).not.toMatch(/NaN|Infinity/);
     expect(Object.values(comparison.contrasts[0] ?? {}).some((v) => Number.isNaN(v))).toBe(false);
   }
+});
+
+test('a lost plant leaves the mean, stays at its last height or counts as zero, and the claim says which', () => {
+  const records = recordsOf({ A: [140, 150, 160], B: [100, 110, 120] });
+  const lost = [
+    ...records.readings.map((r) => (r.containerId === 'B3' ? { ...r, day: '2026-03-17' } : r)),
+    reading({ containerId: 'B3', id: 'gone', state: 'lost', lostReason: 'eaten' }),
+  ];
+  const mean = (afterLoss: AfterLoss) => {
+    const [, b] = groupsOnDay({ ...records, readings: lost }, '2026-03-19', 'exclude', afterLoss);
+    return b!.summary.ok && [b!.summary.mean, b!.lost.length];
+  };
+  expect([mean('exclude'), mean('carry'), mean('zero')]).toEqual([
+    [105, 1],
+    [110, 1],
+    [70, 1],
+  ]);
+  const compared = compareOnDay({ ...records, readings: lost }, '2026-03-19', 'exclude', 1, undefined, 'carry');
+  const { evidence } = claimSentence(compared, { kind: 'barley', container: 'pot', dayNumber: 16, resolution: 'mm' });
+  expect(evidence).toBe('5 pots measured, 1 lost, counted with the last height.');
 });

@@ -39,6 +39,8 @@ export interface Group {
   dots: Dot[];
   summary: Result<Descriptives>;
   lost: { container: ComparedContainer; standing: Standing }[];
+  /** Taken out on purpose or moved away: censored, not dead. */
+  removed: { container: ComparedContainer; standing: Standing }[];
   notUp: ComparedContainer[];
   notChecked: ComparedContainer[];
 }
@@ -60,13 +62,22 @@ export interface Comparison {
   /** Why there are no contrasts, where there are none. */
   reason: string | null;
   beforeSprouting: BeforeSprouting;
+  afterLoss: AfterLoss;
 }
 
 /** What a plant that is not up yet counts as: nothing, or a height of zero. */
 export type BeforeSprouting = 'exclude' | 'zero';
 
+/** What a lost plant counts as from then on: nothing, its last height, or zero. */
+export type AfterLoss = 'exclude' | 'carry' | 'zero';
+
 /** Groups of the chosen day: one dot per container, the mean of its measured plants. Cheap enough for every redraw. */
-export function groupsOnDay(records: ComparedRecords, day: IsoDay, beforeSprouting: BeforeSprouting): Group[] {
+export function groupsOnDay(
+  records: ComparedRecords,
+  day: IsoDay,
+  beforeSprouting: BeforeSprouting,
+  afterLoss: AfterLoss = 'exclude',
+): Group[] {
   const standings = standingsOn(records.containers.map((c) => c.id), records.readings, day); // prettier-ignore
   return records.treatments.map((treatment) => {
     const own = records.containers
@@ -74,15 +85,18 @@ export function groupsOnDay(records: ComparedRecords, day: IsoDay, beforeSprouti
       .map((container) => ({ container, standing: standings.get(container.id)! }));
     const state = (s: Standing['state']) => own.filter((o) => o.standing.state === s);
     const notUp = state('not-up').map((o) => o.container);
+    const lost = state('lost');
     const dots = [
       ...state('measured').map((o) => ({ container: o.container, heightMm: o.standing.heightMm!, plants: o.standing.plants })),
       ...(beforeSprouting === 'zero' ? notUp.map((container) => ({ container, heightMm: 0, plants: 0 })) : []),
+      ...(afterLoss === 'exclude' ? [] : lost.map((o) => ({ container: o.container, heightMm: afterLoss === 'carry' ? (o.standing.lastHeightMm ?? 0) : 0, plants: 0 }))), // prettier-ignore
     ];
     return {
       treatment,
       dots,
       summary: describe(dots.map((d) => d.heightMm)),
-      lost: state('lost'),
+      lost,
+      removed: [...state('thinned'), ...state('moved')],
       notUp,
       notChecked: state('not-checked').map((o) => o.container),
     };
@@ -104,11 +118,12 @@ export function compareOnDay(
   beforeSprouting: BeforeSprouting,
   seed: number,
   effort: Effort = { resamples: 5000, permutations: 10_000 },
+  afterLoss: AfterLoss = 'exclude',
 ): Comparison {
-  const groups = groupsOnDay(records, day, beforeSprouting);
+  const groups = groupsOnDay(records, day, beforeSprouting, afterLoss);
   const control = groups.find((g) => g.treatment.control);
   const others = groups.filter((g) => g !== control && g.dots.length > 0);
-  const none = (reason: string): Comparison => ({ day, groups, contrasts: [], reason, beforeSprouting });
+  const none = (reason: string): Comparison => ({ day, groups, contrasts: [], reason, beforeSprouting, afterLoss });
   if (!control) return none('No treatment is marked as the control, so there is nothing to compare with.');
   if (control.dots.length === 0) return none('No control container was measured on this day.');
   if (others.length === 0) return none('Only the control was measured on this day.');
@@ -132,5 +147,5 @@ export function compareOnDay(
       adjustedP: permutation.ok ? adjusted.get(group.treatment.code)! : null,
     };
   });
-  return { day, groups, contrasts, reason: null, beforeSprouting };
+  return { day, groups, contrasts, reason: null, beforeSprouting, afterLoss };
 }

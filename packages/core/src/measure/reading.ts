@@ -2,9 +2,11 @@ import { type IsoDay } from '../calendar/days';
 
 /**
  * What a look at a plant can say. Zero, "not up yet", "lost" and "nobody could look" are four different facts and are
- * never stored as a number.
+ * never stored as a number. `thinned` is taken out on purpose and `moved` is gone elsewhere: both end the record without a
+ * death.
  */
-export type ReadingState = 'measured' | 'not-up' | 'lost' | 'not-checked';
+export const READING_STATES = ['measured', 'not-up', 'lost', 'thinned', 'moved', 'not-checked'] as const;
+export type ReadingState = (typeof READING_STATES)[number];
 
 export const LOST_REASONS = ['died', 'eaten', 'knocked-over', 'dried-out', 'other'] as const;
 export type LostReason = (typeof LOST_REASONS)[number];

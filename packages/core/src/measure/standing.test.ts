@@ -47,3 +47,11 @@ test('several plants in one container are one mean, and one lost plant does not 
   ];
   expect(on(readings, 19)).toMatchObject({ state: 'measured', heightMm: 70, plants: 2 });
 });
+
+test('a plant taken out on purpose ends without a death; a loss beside it counts as the loss', () => {
+  const grown = reading({ containerId: 'A1', id: '0', valueMm: 60, day: '2026-03-17' });
+  const thinned = reading({ containerId: 'A1', id: '1', state: 'thinned', day: '2026-03-18' });
+  expect(on([grown, thinned], 19)).toMatchObject({ state: 'thinned', lostOn: '2026-03-18', lostReason: null, lastHeightMm: 60 });
+  const other = reading({ containerId: 'A1', id: '2', plant: '2', state: 'lost', lostReason: 'eaten', day: '2026-03-18' });
+  expect(on([grown, thinned, other], 19)).toMatchObject({ state: 'lost', lostReason: 'eaten' });
+});

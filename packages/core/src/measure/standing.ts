@@ -10,9 +10,11 @@ export interface Standing {
   /** Measured plants behind the mean. */
   plants: number;
   leaves: number | null;
-  /** Day from which it counts as lost. */
+  /** Day from which it counts as lost, thinned or moved. */
   lostOn: IsoDay | null;
   lostReason: LostReason | null;
+  /** Height when it was last measured up to this day, mm: what stays of a lost plant. */
+  lastHeightMm: number | null;
   /** The look on this very day, if there was one (several plants: the newest). */
   reading: Reading | null;
   /** True when two current readings of one plant disagree on this day: both stay, and somebody has to look. */
@@ -20,7 +22,7 @@ export interface Standing {
 }
 
 /**
- * The standing of each container on `day`. A lost plant stays lost from its day on; a container nobody looked at on this
+ * The standing of each container on `day`. A lost, thinned or moved plant stays so from its day on; a container nobody looked at on this
  * day is `not-checked`. Where two devices recorded one plant on one day the newest reading counts and `disputed` says so.
  */
 export function standingsOn(containerIds: readonly string[], readings: readonly Reading[], day: IsoDay): Map<string, Standing> {
@@ -34,12 +36,12 @@ function standing(containerId: string, readings: readonly Reading[], day: IsoDay
   const newest = new Map(today.map((r) => [r.plant, r]));
   const seen = [...newest.values()];
   const measured = seen.filter((r) => r.state === 'measured' && r.valueMm !== null);
-  const lostLast = lastLoss(readings);
+  const end = lastEnd(readings);
   const state: ReadingState =
     measured.length > 0
       ? 'measured'
-      : lostLast !== null
-        ? 'lost'
+      : end !== null
+        ? end.state
         : seen.some((r) => r.state === 'not-up')
           ? 'not-up'
           : 'not-checked';
@@ -49,19 +51,31 @@ function standing(containerId: string, readings: readonly Reading[], day: IsoDay
     heightMm: measured.length > 0 ? measured.reduce((sum, r) => sum + r.valueMm!, 0) / measured.length : null,
     plants: measured.length,
     leaves: measured.find((r) => r.leaves !== null)?.leaves ?? null,
-    lostOn: state === 'lost' ? lostLast!.day : null,
-    lostReason: state === 'lost' ? lostLast!.lostReason : null,
+    lostOn: state === end?.state ? end.day : null,
+    lostReason: state === 'lost' ? end!.lostReason : null,
+    lastHeightMm: lastHeight(readings),
     reading: seen[seen.length - 1] ?? null,
     disputed: today.length > newest.size && disagree(today),
   };
 }
 
-/** The loss in force: null when every plant is alive or some plant was seen alive after the last loss. */
-function lastLoss(readings: readonly Reading[]): Reading | null {
+const ENDS: readonly ReadingState[] = ['lost', 'thinned', 'moved'];
+
+/** The end in force: null while some plant is there. Where plants ended in different ways a loss counts before a removal. */
+function lastEnd(readings: readonly Reading[]): Reading | null {
   const last = new Map<string, Reading>();
   for (const reading of readings) if (reading.state !== 'not-checked') last.set(reading.plant, reading);
   const all = [...last.values()];
-  return all.length > 0 && all.every((r) => r.state === 'lost') ? all[all.length - 1]! : null;
+  if (all.length === 0 || !all.every((r) => ENDS.includes(r.state))) return null;
+  return all.filter((r) => r.state === 'lost').pop() ?? all[all.length - 1]!;
+}
+
+/** Mean height of the plants on the last day any was measured. */
+function lastHeight(readings: readonly Reading[]): number | null {
+  const measured = readings.filter((r) => r.state === 'measured' && r.valueMm !== null);
+  const last = measured[measured.length - 1]?.day;
+  const own = new Map(measured.filter((r) => r.day === last).map((r) => [r.plant, r.valueMm!]));
+  return own.size === 0 ? null : [...own.values()].reduce((sum, v) => sum + v, 0) / own.size;
 }
 
 function disagree(readings: readonly Reading[]): boolean {

@@ -1,5 +1,5 @@
 import { type ReadingView } from '@bright-sprout/contracts/investigations';
-import { type LostReason } from '@bright-sprout/core/measure/reading';
+import { type LostReason, type ReadingState } from '@bright-sprout/core/measure/reading';
 import {
   formatLengthNumber,
   type LengthUnit,
@@ -12,7 +12,7 @@ import {
 
 /** What is on the card and not saved yet. */
 export interface Entry {
-  state: 'measured' | 'not-up' | 'lost' | 'not-checked' | null;
+  state: ReadingState | null;
   digits: string;
   unit: LengthUnit;
   leaves: number | null;

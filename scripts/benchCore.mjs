@@ -1,0 +1,75 @@
+// Times the heavy functions of the core as ratios to plain loops of the same run.
+import { createRequire } from 'node:module';
+import { join } from 'node:path';
+import { ROOT } from './project.mjs';
+
+const RUNS = 5;
+
+/** Median milliseconds of a few runs after one to warm up. */
+function time(work) {
+  work();
+  const took = Array.from({ length: RUNS }, () => {
+    const begun = performance.now();
+    work();
+    return performance.now() - begun;
+  });
+  return took.sort((a, b) => a - b)[RUNS >> 1];
+}
+
+/** Ten heights of one plant along a logistic curve with fixed bumps, mm. */
+const DAYS = [3, 5, 7, 10, 12, 14, 17, 19, 21, 24];
+const heights = (level) => DAYS.map((t, i) => level / (1 + Math.exp((11 - t) / 2.5)) + Math.sin(7 * i + level));
+
+/** @param row prints one line: name, value, what stands beside it */
+export function benchCore(row) {
+  const core = createRequire(join(ROOT, 'packages/core/dist/'));
+  const load = (path) => core(join(ROOT, 'packages/core/dist', `${path}.js`));
+  const { simulateInvestigation, NO_TROUBLE } = load('simulate/simulateInvestigation');
+  const { speciesById } = load('seeds/catalogue');
+  const { forecastEmergence } = load('seeds/emergenceForecast');
+  const { MONDAY_TO_FRIDAY } = load('calendar/schoolCalendar');
+  const { steadyTemperature } = load('calendar/roomTemperature');
+  const { fitCurve } = load('growth/fitCurve');
+  const { curveIntervals } = load('growth/curveIntervals');
+  const { turnbull, intervalsFromCounts } = load('germination/turnbull');
+  const { fitTimeToSprout } = load('germination/timeToSprout');
+  const { fisherExact } = load('compare/fisherExact');
+  const { permuteOverall } = load('compare/permuteSeveral');
+  const { bcaDifference } = load('compare/bcaInterval');
+  const { powerBySimulation } = load('power/simulatedPower');
+  const species = speciesById('barley');
+  const draws = (count) => () => {
+    let sum = 0;
+    for (let i = 0; i < count; i++) sum += Math.exp(-Math.random());
+    return sum;
+  };
+  const million = time(draws(1_000_000));
+  const nothing = { germination: 1, delay: 1, height: 1 };
+  const containers = Array.from({ length: 42 }, (_, i) => ({ code: `A${i}`, treatment: 'ABC'[i % 3], team: i % 7, seeds: 3 }));
+  const scenario = { species, containers, effects: { A: nothing, B: nothing, C: nothing }, checkDays: [2, 4, 6, 8, 10, 13, 15, 17, 20, 22, 24, 27], temperature: 20, sownOn: '2026-03-03', resolution: 'mm', trouble: NO_TROUBLE }; // prettier-ignore
+  const units = ['A', 'B', 'C', 'D'].flatMap((treatment, k) => Array.from({ length: 7 }, (_, t) => ({ treatment, block: `t${t}`, value: 100 - 5 * k + 9 * Math.sin(3 * t + 5 * k) }))); // prettier-ignore
+  const counts = intervalsFromCounts(60, [2, 3, 4, 5, 6, 9, 10, 12].map((day, i) => ({ day, up: [0, 3, 13, 25, 40, 55, 56, 57][i] }))); // prettier-ignore
+  const series = Array.from({ length: 7 }, (_, i) => ({ t: DAYS, h: heights(160 + 6 * i) }));
+  const plan = { species, teams: 7, perTeam: 1, seeds: 3, day: 21, temperature: 20, sownOn: '2026-03-03', resolution: 'mm' };
+  const room = steadyTemperature(18);
+  const calendar = { weekdays: MONDAY_TO_FRIDAY, holidays: [] };
+  const work = {
+    '2,000 simulated classes of 42 containers × 12 checks': () => {
+      for (let seed = 0; seed < 2000; seed++) simulateInvestigation({ ...scenario, seed });
+    },
+    'hourly emergence forecast, 120 days': () => forecastEmergence(species, { sownOn: '2026-03-03', seeds: 84, room, calendar }),
+    'BCa interval, 7 a side, 5,000 resamples': () => bcaDifference(heights(150).slice(3), heights(180).slice(3), 1, 5000),
+    'overall permutation F, 4 × 7, 10,000 draws': () => permuteOverall(units, 1),
+    'one logistic curve with its own starts, 10 heights': () => fitCurve('logistic', { t: DAYS, y: heights(180) }),
+    'one Richards curve with its own starts, 10 heights': () => fitCurve('richards', { t: DAYS, y: heights(180) }),
+    'logistic curve, 1,000 draws of 7 containers': () => curveIntervals('logistic', series, 1),
+    'Turnbull, 60 seeds at 8 looks': () => turnbull(counts),
+    't50 with a share that never sprouts, 60 seeds': () => fitTimeToSprout(counts, 'log-logistic', true),
+    'Fisher exact, 4 treatments × up or not, 20 seeds each': () => fisherExact([[18, 2], [15, 5], [11, 9], [6, 14]]), // prettier-ignore
+    'smallest difference by simulation, 200 classes a step': () => powerBySimulation(plan, 1),
+  };
+  for (const [name, run] of Object.entries(work)) {
+    const took = time(run);
+    row(name, took < 1 ? `${(1000 * took).toFixed(0)} µs` : `${took.toFixed(1)} ms`, `${(took / million).toPrecision(2)} × a million Math.exp(−Math.random()) (${million.toFixed(1)} ms)`); // prettier-ignore
+  }
+}
