@@ -62,7 +62,7 @@ test('in a crowded pot the seedling itself is asked after', () => {
 
 test('honest classes are asked about less than one reading in fifty, and slips are caught at the stated rates', () => {
   const report = plausibilityReport(SPECIES, 'mm', [1, 2]);
-  console.log(printReport(report));
+  process.stdout.write(`${printReport(report)}\n`);
   reportLine({ plausibility: printReport(report) });
   expect(report.honest.rate).toBeLessThan(0.02);
   const { slips } = report;
