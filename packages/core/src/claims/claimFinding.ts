@@ -1,6 +1,6 @@
 import { type Comparison, type Contrast } from '../compare/compareOnDay';
 import { formatLength, formatLengthNumber, type RulerResolution } from '../quantities/length';
-import { type ClaimSubject } from './claimSentence';
+import { type ClaimSubject } from './claimSubject';
 import { type GradeBand } from './gradeBand';
 
 /** A difference is spoken of when its interval leaves zero out and its adjusted shuffle p is below this. */

@@ -1,22 +1,6 @@
 import { type Comparison } from '../compare/compareOnDay';
-import { type RulerResolution } from '../quantities/length';
 import { finding, listInWords } from './claimFinding';
-import { type GradeBand } from './gradeBand';
-
-/** What the sentence speaks about. */
-export interface ClaimSubject {
-  /** The kind as a noun, lower case: `barley`. */
-  kind: string;
-  /** What its containers are called: `cup`, `pot`. */
-  container: string;
-  /** The day since sowing. */
-  dayNumber: number;
-  resolution: RulerResolution;
-  /** Depth of the words; `middle` without it. */
-  band?: GradeBand;
-  /** What the fair-test check still says of the plan: declared exceptions and open rules, one sentence each. */
-  planCautions?: readonly string[];
-}
+import { type ClaimSubject } from './claimSubject';
 
 export interface Claim {
   /** What was found, or that these containers cannot tell. */
