@@ -33,7 +33,9 @@ export interface DemoClass {
     temperature: number;
     effects: Record<string, TreatmentEffect>;
     trouble: Trouble;
+    /** Seeds of the draw of places and of the plants. */
     seed: number;
+    growthSeed: number;
   };
 }
 
@@ -77,6 +79,7 @@ export const DEMO_CLASSES: DemoClass[] = [
         drought: { day: 13, deathChance: 0.04, setback: 0.06 },
       },
       seed: 77,
+      growthSeed: 95,
     },
   },
   {
@@ -109,6 +112,7 @@ export const DEMO_CLASSES: DemoClass[] = [
         drought: { day: 20, deathChance: 0.04, setback: 0.04 },
       },
       seed: 1205,
+      growthSeed: 1205,
     },
   },
 ];

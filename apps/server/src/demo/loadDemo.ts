@@ -123,7 +123,7 @@ async function loadInvestigation(
     sownOn,
     resolution: plan.resolution,
     trouble: plan.trouble,
-    seed: plan.seed,
+    seed: plan.growthSeed,
   });
   const past = simulated.filter((r) => r.day < today);
   const slipped = past.filter((r) => (r.valueMm ?? 0) > 110).pop();

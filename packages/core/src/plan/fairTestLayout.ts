@@ -1,0 +1,154 @@
+import { type FairRule } from './fairRule';
+import { type LaidContainer } from './layOut';
+import { type PlanDocument } from './planDocument';
+
+const NOT_TESTS = ['viability', 'age-ladder', 'side-by-side'];
+const FEWEST = 3;
+const ENDS = 3;
+
+/** Deals places anew and forgets what was moved by hand. */
+const dealAgain = (plan: PlanDocument): PlanDocument => ({ ...plan, moved: {}, drawSeed: plan.drawSeed + 1 });
+
+const inSets = (plan: PlanDocument): PlanDocument => ({ ...plan, assignment: 'one-of-each', moved: {} });
+
+function countsBy<K>(containers: readonly LaidContainer[], key: (c: LaidContainer) => K): Map<K, Map<string, number>> {
+  const counts = new Map<K, Map<string, number>>();
+  for (const c of containers) {
+    const own = counts.get(key(c)) ?? new Map<string, number>();
+    own.set(c.treatment, (own.get(c.treatment) ?? 0) + 1);
+    counts.set(key(c), own);
+  }
+  return counts;
+}
+
+/** Rules about what is compared, how often, and who and where the containers are. */
+export const LAYOUT_RULES: Record<string, FairRule> = {
+  'no-control': ({ kind, factors }) => {
+    const without = factors.find((f) => f.control === null && f.noControlReason.trim() === '');
+    if (!without || kind === 'viability') return null;
+    return {
+      severity: 'stop',
+      what: `${without.name || 'What you change'} has no control.`,
+      why: 'Without pots where nothing is changed, nobody knows what would have happened anyway.',
+      fix: {
+        label: 'Make the first one the control',
+        apply: (plan) => ({
+          ...plan,
+          factors: plan.factors.map((f) => (f === without || f.name === without.name ? { ...f, control: 0 } : f)),
+        }),
+      },
+    };
+  },
+  'more-than-one-thing': ({ keptSame }) => {
+    const loose = keptSame.filter((k) => !k.kept);
+    if (loose.length === 0) return null;
+    return {
+      severity: 'mend',
+      what: `Not kept the same: ${loose.map((k) => k.text.toLowerCase()).join('; ')}.`,
+      why: 'If two things differ, nobody can say which of them made the difference.',
+      fix: {
+        label: 'Keep them the same',
+        apply: (plan) => ({ ...plan, keptSame: plan.keptSame.map((k) => ({ ...k, kept: true })) }),
+      },
+    };
+  },
+  'too-few-containers': ({ containersEach, kind }) => {
+    if (containersEach >= FEWEST || kind === 'viability') return null;
+    return {
+      severity: containersEach === 1 ? 'stop' : 'mend',
+      what: `Only ${containersEach === 1 ? 'one container' : `${containersEach} containers`} of each.`,
+      why: 'Seeds in one container share its luck: the container counts once, however many seeds are in it.',
+      fix: { label: `Have ${FEWEST} of each`, apply: (plan) => ({ ...plan, containersEach: FEWEST }) },
+    };
+  },
+  'unequal-numbers': (_plan, { layout, treatments }) => {
+    const counts = treatments.map((t) => layout.containers.filter((c) => c.treatment === t.code).length);
+    if (Math.min(...counts) >= 0.7 * Math.max(...counts)) return null;
+    return {
+      severity: 'mend',
+      what: 'Treatments have very different numbers of containers.',
+      why: 'The small group decides how sure one can be.',
+      fix: null,
+    };
+  },
+  'team-is-treatment': ({ assignment, kind }, { layout, treatments }, teams) => {
+    if (teams === 0 || NOT_TESTS.includes(kind) || assignment === 'class-shares' || assignment === 'own-pot') return null;
+    const byTeam = countsBy(layout.containers, (c) => c.team);
+    const alone = [...byTeam.values()].filter((own) => own.size === 1).length;
+    if (treatments.length < 2 || alone === 0) return null;
+    return {
+      severity: 'mend',
+      what:
+        alone === byTeam.size ? 'Each team has one treatment only.' : `${alone} of ${byTeam.size} teams have one treatment only.`,
+      why: 'A team that waters more or measures higher would look like its treatment.',
+      fix: { label: 'Give every team one of each', apply: inSets },
+    };
+  },
+  'tray-is-treatment': ({ kind }, { layout, treatments }) => {
+    if (layout.trays.length < 2 || treatments.length < 2 || NOT_TESTS.includes(kind)) return null;
+    const byTray = [...countsBy(layout.containers, (c) => c.tray).values()];
+    if (!treatments.some((t) => byTray.filter((own) => own.has(t.code)).length === 1)) return null;
+    return {
+      severity: 'mend',
+      what: 'A treatment stands on one tray only.',
+      why: 'A warmer or wetter tray would look like the treatment.',
+      fix: { label: 'Deal the places again', apply: dealAgain },
+    };
+  },
+  'place-is-treatment': ({ kind }, { layout, treatments }) => {
+    if (treatments.length < 2 || NOT_TESTS.includes(kind)) return null;
+    for (const treatment of treatments) {
+      const own = layout.containers.filter((c) => c.treatment === treatment.code);
+      if (own.length < FEWEST) continue;
+      const third = (c: LaidContainer) => Math.floor((c.column * ENDS) / Math.max(1, layout.trays[c.tray]!.columns));
+      const atOneEnd = [0, 2].find((end) => own.filter((c) => third(c) === end).length > 0.75 * own.length);
+      const rows = layout.trays[0]!.rows;
+      const inOneRow = rows > 1 && own.length >= 4 && new Set(own.map((c) => c.row)).size === 1;
+      if (atOneEnd === undefined && !inOneRow) continue;
+      return {
+        severity: 'mend',
+        what: inOneRow
+          ? `All of ${treatment.code} (${treatment.label}) stand in one row from the window.`
+          : `Nearly all of ${treatment.code} (${treatment.label}) stand at one end.`,
+        why: 'Light and warmth change along a sill; the place would look like the treatment.',
+        fix: { label: 'Deal the places again', apply: spreadOut(treatment.code) },
+      };
+    }
+    return null;
+  },
+  'observer-is-treatment': ({ assignment }) =>
+    assignment !== 'team-one-treatment'
+      ? null
+      : {
+          severity: 'mind',
+          what: 'The same students measure all of a treatment.',
+          why: 'Everybody reads a ruler a little differently; let teams swap for one check and compare.',
+          fix: null,
+        },
+  'sown-apart': ({ kind, keptSame }) =>
+    kind === 'age-ladder' || keptSame.find((k) => k.id === 'day')?.kept !== false
+      ? null
+      : {
+          severity: 'mend',
+          what: 'Treatments are sown on different days.',
+          why: 'Plants that are a day older are taller; compare them at the same age.',
+          fix: {
+            label: 'Sow on one day',
+            apply: (plan) => ({ ...plan, keptSame: plan.keptSame.map((k) => (k.id === 'day' ? { ...k, kept: true } : k)) }),
+          },
+        },
+  'kinds-are-no-test': ({ kind }) =>
+    kind !== 'side-by-side'
+      ? null
+      : {
+          severity: 'mind',
+          what: 'Kinds of seed differ in everything at once.',
+          why: 'This is a comparison side by side; it cannot say why one kind is ahead.',
+          fix: null,
+        },
+};
+
+/** Deals again until the treatment no longer stands at one end; a few tries are always enough for more than two containers. */
+function spreadOut(code: string): (plan: PlanDocument) => PlanDocument {
+  return (plan) => ({ ...plan, moved: {}, drawSeed: plan.drawSeed + code.charCodeAt(0) });
+}

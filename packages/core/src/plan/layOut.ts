@@ -1,0 +1,143 @@
+import { dealContainers } from '../design/dealContainers';
+import { type Generator, generatorFrom } from '../random/generator';
+import { type Assignment, MOST_ON_A_TRAY, type PlanDocument } from './planDocument';
+import { planTreatments } from './planTreatments';
+
+export interface LaidContainer {
+  code: string;
+  treatment: string;
+  /** Index of the team, or null. */
+  team: number | null;
+  /** Place from 0 over all trays. */
+  place: number;
+  tray: number;
+  /** Column from the left and row from the window, both from 0. */
+  column: number;
+  row: number;
+}
+
+export interface Layout {
+  containers: LaidContainer[];
+  trays: { columns: number; rows: number }[];
+  /** Who gets what, in a sentence. */
+  sentence: string;
+  /** How often two treatments meet in one team, fewest and most; null where every team has all. */
+  pairsTogether: { fewest: number; most: number } | null;
+}
+
+/** Containers stand in so many rows from the window: what a sill carries. */
+const ROWS = 2;
+
+/**
+ * Containers with team and place: a function of the plan and its seed, so that it can be drawn and printed again.
+ * Containers moved by hand stand where they were put; the rest fill the free places in the order of the draw.
+ */
+export function layOut(plan: PlanDocument, teams: number): Layout {
+  const treatments = planTreatments(plan).map((t) => t.code);
+  const dealt = deal(plan, treatments, teams);
+  const trays = trayShapes(dealt.containers.length, Math.max(1, Math.min(6, Math.round(plan.trays))));
+  const capacity = trays.reduce((sum, t) => sum + t.columns * t.rows, 0);
+  const placeOf = placed(dealt.containers.map((c) => c.code), plan.moved, capacity); // prettier-ignore
+  return {
+    ...dealt,
+    trays,
+    containers: dealt.containers.map((c) => ({ ...c, ...geometry(placeOf.get(c.code)!, trays) })),
+  };
+}
+
+type Dealt = Pick<Layout, 'sentence' | 'pairsTogether'> & {
+  containers: { code: string; treatment: string; team: number | null }[];
+};
+
+function deal({ assignment, containersEach, drawSeed }: PlanDocument, treatments: readonly string[], teams: number): Dealt {
+  if (assignment === 'one-of-each' || teams === 0) {
+    const { containers, sentence, pairsTogether } = dealContainers(treatments, containersEach, teams, drawSeed);
+    return { containers, sentence, pairsTogether };
+  }
+  const random = generatorFrom(drawSeed);
+  return SHARED[assignment](treatments, containersEach, teams, random);
+}
+
+const SHARED: Record<
+  Exclude<Assignment, 'one-of-each'>,
+  (treatments: readonly string[], each: number, teams: number, random: Generator) => Dealt
+> = {
+  'team-one-treatment': (treatments, each, teams, random) => {
+    const order = random.shuffle(Array.from({ length: teams }, (_, i) => i));
+    const own = treatments.map((_, t) => order.filter((__, i) => i % treatments.length === t));
+    const containers = treatments.flatMap((treatment, t) =>
+      Array.from({ length: each }, (_, i) => ({
+        code: `${treatment}${i + 1}`,
+        treatment,
+        team: own[t]!.length === 0 ? null : own[t]![i % own[t]!.length]!,
+      })),
+    );
+    return {
+      containers: containers.sort((a, b) => (a.team ?? teams) - (b.team ?? teams)),
+      sentence: 'Each team has one treatment only, so a team and its treatment cannot be told apart.',
+      pairsTogether: null,
+    };
+  },
+  'class-shares': (treatments, each, _, random) => ({
+    containers: random.shuffle(numbered(treatments, each)).map((c) => ({ ...c, team: null })),
+    sentence: 'The class looks after all containers together; any team measures any of them.',
+    pairsTogether: null,
+  }),
+  'own-pot': (treatments, each, _, random) => ({
+    containers: random.shuffle(numbered(treatments, each)).map((c) => ({ ...c, team: null })),
+    sentence: 'Every student has one pot at home; lots say who gets which.',
+    pairsTogether: null,
+  }),
+};
+
+function numbered(treatments: readonly string[], each: number): { code: string; treatment: string }[] {
+  return treatments.flatMap((treatment) => Array.from({ length: each }, (_, i) => ({ code: `${treatment}${i + 1}`, treatment })));
+}
+
+function trayShapes(containers: number, trays: number): Layout['trays'] {
+  const each = Math.ceil(containers / trays);
+  const rows = each > MOST_ON_A_TRAY ? Math.ceil(each / (MOST_ON_A_TRAY / ROWS)) : Math.min(ROWS, Math.max(1, each));
+  return Array.from({ length: trays }, () => ({ columns: Math.max(1, Math.ceil(each / rows)), rows }));
+}
+
+/** Place of every container: moved ones first, the rest in order into what is free. */
+function placed(codes: readonly string[], moved: Readonly<Record<string, number>>, capacity: number): Map<string, number> {
+  const places = new Map<string, number>();
+  const taken = new Set<number>();
+  for (const code of codes) {
+    const place = moved[code];
+    if (place === undefined || place < 0 || place >= capacity || taken.has(place)) continue;
+    places.set(code, place);
+    taken.add(place);
+  }
+  let free = 0;
+  for (const code of codes) {
+    if (places.has(code)) continue;
+    while (taken.has(free)) free++;
+    places.set(code, free);
+    taken.add(free);
+  }
+  return places;
+}
+
+/** Places run down the rows, then on to the next column, then to the next tray. */
+function geometry(place: number, trays: Layout['trays']): Pick<LaidContainer, 'place' | 'tray' | 'column' | 'row'> {
+  let tray = 0;
+  let rest = place;
+  while (tray < trays.length - 1 && rest >= trays[tray]!.columns * trays[tray]!.rows) rest -= trays[tray]!.columns * trays[tray++]!.rows; // prettier-ignore
+  const { rows } = trays[tray]!;
+  return { place, tray, column: Math.floor(rest / rows), row: rest % rows };
+}
+
+/** The plan's moves after a container is put on a place: who stood there goes where it came from. */
+export function moveTo(
+  { containers }: Layout,
+  moved: Readonly<Record<string, number>>,
+  code: string,
+  place: number,
+): Record<string, number> {
+  const from = containers.find((c) => c.code === code);
+  const there = containers.find((c) => c.place === place);
+  if (!from || from.place === place) return { ...moved };
+  return { ...moved, ...(there ? { [there.code]: from.place } : {}), [code]: place };
+}
