@@ -144,15 +144,15 @@ export const BIOLOGY_RULES: Record<string, FairRule> = {
       fix: { label: `Sow ${most} in each`, apply: (p) => ({ ...p, seedsEach: most }) },
     };
   },
-  'light-seed-covered': (plan, { depth }) => {
+  'light-seed-covered': (plan) => {
     const { needsLight, name } = species(plan);
-    const dark = plan.factors.some((f) => f.subject === 'depth' && f.levels.some((l) => (l.amount ?? 0) > 6));
-    if (!needsLight || (!dark && depth.mm[1] <= 6)) return null;
+    const buried = plan.factors.some((f) => f.subject === 'depth' && f.levels.some((l) => (l.amount ?? 0) > 6));
+    if (!needsLight || !buried) return null;
     return {
       severity: 'mend',
       what: `${name} needs light to sprout and would be buried.`,
-      why: 'Covered, many of these seeds simply wait.',
-      fix: { label: 'Sow on the surface', apply: (p) => ({ ...p, protocol: { ...p.protocol, depth: 'surface' } }) },
+      why: 'Covered, many of these seeds simply wait: depth and darkness cannot be told apart.',
+      fix: { label: 'Take garden pea instead', apply: (p) => ({ ...p, speciesId: 'garden_pea' }) },
     };
   },
   'cannot-be-seen': (plan) => {

@@ -1,5 +1,5 @@
 import { type FairRule } from './fairRule';
-import { type LaidContainer } from './layOut';
+import { type LaidContainer, type Layout, layOut } from './layOut';
 import { type PlanDocument } from './planDocument';
 
 const NOT_TESTS = ['viability', 'age-ladder', 'side-by-side'];
@@ -95,26 +95,19 @@ export const LAYOUT_RULES: Record<string, FairRule> = {
       fix: { label: 'Deal the places again', apply: dealAgain },
     };
   },
-  'place-is-treatment': ({ kind }, { layout, treatments }) => {
+  'place-is-treatment': ({ kind }, { layout, treatments }, teams) => {
     if (treatments.length < 2 || NOT_TESTS.includes(kind)) return null;
-    for (const treatment of treatments) {
-      const own = layout.containers.filter((c) => c.treatment === treatment.code);
-      if (own.length < FEWEST) continue;
-      const third = (c: LaidContainer) => Math.floor((c.column * ENDS) / Math.max(1, layout.trays[c.tray]!.columns));
-      const atOneEnd = [0, 2].find((end) => own.filter((c) => third(c) === end).length > 0.75 * own.length);
-      const rows = layout.trays[0]!.rows;
-      const inOneRow = rows > 1 && own.length >= 4 && new Set(own.map((c) => c.row)).size === 1;
-      if (atOneEnd === undefined && !inOneRow) continue;
-      return {
-        severity: 'mend',
-        what: inOneRow
-          ? `All of ${treatment.code} (${treatment.label}) stand in one row from the window.`
-          : `Nearly all of ${treatment.code} (${treatment.label}) stand at one end.`,
-        why: 'Light and warmth change along a sill; the place would look like the treatment.',
-        fix: { label: 'Deal the places again', apply: spreadOut(treatment.code) },
-      };
-    }
-    return null;
+    const bad = badlyPlaced(layout);
+    if (bad === null) return null;
+    const { code, label } = treatments.find((t) => t.code === bad.treatment)!;
+    return {
+      severity: 'mend',
+      what: bad.row
+        ? `All of ${code} (${label}) stand in one row from the window.`
+        : `Nearly all of ${code} (${label}) stand at one end.`,
+      why: 'Light and warmth change along a sill; the place would look like the treatment.',
+      fix: { label: 'Deal the places again', apply: (plan) => dealtWell(plan, teams) },
+    };
   },
   'observer-is-treatment': ({ assignment }) =>
     assignment !== 'team-one-treatment'
@@ -148,7 +141,25 @@ export const LAYOUT_RULES: Record<string, FairRule> = {
         },
 };
 
-/** Deals again until the treatment no longer stands at one end; a few tries are always enough for more than two containers. */
-function spreadOut(code: string): (plan: PlanDocument) => PlanDocument {
-  return (plan) => ({ ...plan, moved: {}, drawSeed: plan.drawSeed + code.charCodeAt(0) });
+/** A treatment that stands at one end or in one row only; null where none does. */
+function badlyPlaced({ containers, trays }: Layout): { treatment: string; row: boolean } | null {
+  const third = (c: LaidContainer) => Math.floor((c.column * ENDS) / Math.max(1, trays[c.tray]!.columns));
+  for (const treatment of new Set(containers.map((c) => c.treatment))) {
+    const own = containers.filter((c) => c.treatment === treatment);
+    if (own.length < FEWEST) continue;
+    if ([0, 2].some((end) => own.filter((c) => third(c) === end).length > 0.75 * own.length)) return { treatment, row: false };
+    if (trays[0]!.rows > 1 && own.length >= 4 && new Set(own.map((c) => c.row)).size === 1) return { treatment, row: true };
+  }
+  return null;
+}
+
+const DEALS = 60;
+
+/** The next draw in which no treatment stands at one end or in one row. */
+function dealtWell(plan: PlanDocument, teams: number): PlanDocument {
+  for (let draw = 1; draw < DEALS; draw++) {
+    const dealt = { ...plan, moved: {}, drawSeed: plan.drawSeed + draw };
+    if (badlyPlaced(layOut(dealt, teams)) === null) return dealt;
+  }
+  return dealAgain(plan);
 }

@@ -68,6 +68,7 @@ export function workOut(plan: PlanDocument, teams: number, lot: LotTest | null =
       seeds: containers * plan.seedsEach,
       room: plan.room,
       calendar: plan.calendar,
+      rootTip: plan.protocol.sprouted === 'root-2mm',
       germination: 'share' in chance ? chance.share : (chance.up + 0.5) / (chance.of + 1),
     }),
     checkDays: checkDays(plan.calendar, plan.sowOn, plan.endOn, plan.cadence),

@@ -52,6 +52,8 @@ export interface ThermalTime {
   /** Spread of the logarithm of the time. */
   sdLog: number;
   doubt: number;
+  /** The same for the root tip, which is seen on paper long before a shoot; null where nobody knows. */
+  root: { theta50: number; sdLog: number } | null;
 }
 
 export interface GrowingMethod {
@@ -107,6 +109,9 @@ function fromFact(fact: Fact): Species | null {
       ceiling: thermal.ceiling_Tc_C.value,
       theta50: theta,
       sdLog: thermal.sd_ln_time_emergence?.value ?? 0.3,
+      root: thermal.theta50_radicle_degC_d?.value
+        ? { theta50: thermal.theta50_radicle_degC_d.value, sdLog: thermal.sd_ln_time_radicle?.value ?? 0.3 }
+        : null,
       doubt: thermal.theta50_emergence_degC_d?.confidence === 'literature-typical' ? 0.2 : 0.35,
     },
     hint: fact.class_good,

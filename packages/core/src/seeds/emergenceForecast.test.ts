@@ -38,6 +38,10 @@ test('the forecast keeps its order and its share', () => {
   expect(expected).toBeLessThan(high);
 });
 
+test('a root tip on paper is seen before a shoot in soil', () => {
+  expect(forecast({ rootTip: true }).half.likely! < forecast().half.likely!).toBe(true);
+});
+
 test('cold nights and unheated weekends delay; more seeds bring the first forward', () => {
   expect(forecast({ room: cold }).half.likely! > forecast().half.likely!).toBe(true);
   expect(forecast({ room: { ...cold, weekend: null } }).ninety.likely! < forecast({ room: cold }).ninety.likely!).toBe(true);

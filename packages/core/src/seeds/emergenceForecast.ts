@@ -41,6 +41,8 @@ export interface ForecastSetting {
   calendar: SchoolCalendar;
   /** Share of seeds that come up; the kind's own without it. */
   germination?: number;
+  /** Forecasts the root tip instead of the shoot, where it is known: what a class sees on paper. */
+  rootTip?: boolean;
 }
 
 const HORIZON_DAYS = 120;
@@ -60,7 +62,8 @@ export function forecastEmergence(species: Species, setting: ForecastSetting): R
   const warmth = degreeDays(species, setting, sownAt);
   if (warmth[warmth.length - 1] === 0)
     return { ok: false, reason: `At these temperatures ${species.name.toLowerCase()} does not sprout.` };
-  const { theta50, sdLog, doubt } = species.thermal;
+  const { doubt, root } = species.thermal;
+  const { theta50, sdLog } = setting.rootTip && root ? root : species.thermal;
   const spread = Math.log(1 + doubt) / NINE_OF_TEN;
   const dayOf = (needed: number): IsoDay | null => {
     const hour = warmth.findIndex((w) => w >= needed);
