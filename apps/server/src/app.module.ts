@@ -12,6 +12,7 @@ import { HealthController } from './health/health.controller';
 import { ImportsModule } from './imports/imports.module';
 import { InvestigationsModule } from './investigations/investigations.module';
 import { LiveModule } from './live/live.module';
+import { PlansModule } from './plans/plans.module';
 import { type Settings, SETTINGS } from './settings';
 
 /** A class shares one address, so whoever holds a session is counted by it; the rest by address. */
@@ -38,6 +39,7 @@ export class AppModule {
         InvestigationsModule,
         ChecksModule,
         ImportsModule,
+        PlansModule,
       ],
       controllers: [HealthController],
       providers: [{ provide: SETTINGS, useValue: settings }, Transactions, { provide: APP_GUARD, useClass: ThrottlerGuard }],

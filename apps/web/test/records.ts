@@ -22,6 +22,7 @@ export function investigationView(change: Partial<InvestigationView> = {}): Inve
     beforeSprouting: 'exclude',
     drawSeed: 7,
     splitSentence: 'Every team has one of each treatment.',
+    planCautions: [],
     sharedWithTeams: false,
     removed: false,
     class: { id: 'c1', name: '7 Copper', gradeBand: 'middle', timeZone: 'UTC' },

@@ -147,6 +147,8 @@ export interface InvestigationView {
   beforeSprouting: (typeof BEFORE_SPROUTING)[number];
   drawSeed: number;
   splitSentence: string;
+  /** What the fair-test check still said of the plan when it was sown. */
+  planCautions: string[];
   sharedWithTeams: boolean;
   removed: boolean;
   class: { id: string; name: string; gradeBand: GradeBand; timeZone: string };

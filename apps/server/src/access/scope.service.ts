@@ -3,6 +3,7 @@ import { DataSource } from 'typeorm';
 import { ClassGroup } from '../classes/classGroup.entity';
 import { Container } from '../investigations/container.entity';
 import { Investigation } from '../investigations/investigation.entity';
+import { Plan } from '../plans/plan.entity';
 import { notFound, Problem } from '../problems/problem';
 import { type Requester, type TeacherRequester, type TeamRequester } from './requester';
 
@@ -44,6 +45,16 @@ export class Scope {
     if (!found) throw notFound('This investigation');
     if (asking.kind === 'team' && (!found.sharedWithTeams || found.removedAt))
       throw new Problem(403, 'Your teacher has not shared the class’s records yet.');
+    return found;
+  }
+
+  /** A plan of the teacher's own class. */
+  async planOf(teacher: TeacherRequester, id: string): Promise<Plan> {
+    const found = await this.dataSource.getRepository(Plan).findOne({
+      where: { id, classGroup: { schoolId: teacher.schoolId, teacherId: teacher.teacherId } },
+      relations: { classGroup: { teams: true } },
+    });
+    if (!found) throw notFound('This plan');
     return found;
   }
 

@@ -10,6 +10,7 @@ import { Container } from '../investigations/container.entity';
 import { Investigation } from '../investigations/investigation.entity';
 import { TreatmentEntity } from '../investigations/treatment.entity';
 import { Change } from '../live/change.entity';
+import { Plan } from '../plans/plan.entity';
 
 /** Every table, named one by one so that nothing is picked up by accident. */
 export const ENTITIES = [
@@ -19,6 +20,7 @@ export const ENTITIES = [
   FailedAttempt,
   ClassGroup,
   Team,
+  Plan,
   Investigation,
   TreatmentEntity,
   Container,

@@ -43,6 +43,7 @@ export class InvestigationViews {
       beforeSprouting: investigation.beforeSprouting,
       drawSeed: investigation.drawSeed,
       splitSentence: investigation.splitSentence,
+      planCautions: investigation.planCautions,
       sharedWithTeams: investigation.sharedWithTeams,
       removed: investigation.removedAt !== null,
       class: { id: classGroup.id, name: classGroup.name, gradeBand: classGroup.gradeBand, timeZone: classGroup.timeZone },

@@ -125,3 +125,5 @@ export interface PlanDocument {
 export const MOST_CONTAINERS = 120;
 /** Places on one sill or tray. */
 export const MOST_ON_A_TRAY = 48;
+/** More cannot be told apart by their marks. */
+export const MOST_TREATMENTS = 6;

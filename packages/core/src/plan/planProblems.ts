@@ -1,7 +1,7 @@
 import { isIsoDay, daysBetween, formatDay } from '../calendar/days';
 import { calendarProblems } from '../calendar/schoolCalendar';
 import { methodById, speciesById } from '../seeds/catalogue';
-import { MOST_CONTAINERS, type PlanDocument } from './planDocument';
+import { MOST_CONTAINERS, MOST_TREATMENTS, type PlanDocument } from './planDocument';
 import { planTreatments } from './planTreatments';
 
 /** Something in the plan that cannot be, with the field it stands at. */
@@ -26,7 +26,8 @@ export function planProblems(plan: PlanDocument): PlanProblem[] {
     });
   });
   const treatments = planTreatments(plan).length;
-  if (treatments > 12) say('factors', `${treatments} combinations are too many to tell apart; at most 12 are possible.`);
+  if (treatments > MOST_TREATMENTS)
+    say('factors', `${treatments} combinations are too many to tell apart; at most ${MOST_TREATMENTS} are possible.`);
   const whole = (field: string, value: number, least: number, most: number, what: string) => {
     if (!Number.isInteger(value) || value < least || value > most)
       say(field, `${what}: a whole number from ${least} to ${most}.`);

@@ -63,6 +63,7 @@ function Compare({ records, day, onLook }: { records: InvestigationRecords; day:
       dayNumber,
       resolution: investigation.resolution,
       band: investigation.class.gradeBand,
+      planCautions: investigation.planCautions,
     });
   const control = investigation.treatments.find((t) => t.control)?.label ?? 'the control';
   const summary = `Height of ${kind} on day ${dayNumber} by ${investigation.factor}: ${groups.map((g) => `${g.treatment.label} ${g.summary.ok ? `mean ${formatLength(g.summary.mean, 'mm')}` : 'none measured'}`).join('; ')}.`;

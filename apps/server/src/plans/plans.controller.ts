@@ -1,0 +1,45 @@
+import { type InvestigationView } from '@bright-sprout/contracts/investigations';
+import { type PlanListing, type PlanView, SavePlanRequest, SowPlanRequest } from '@bright-sprout/contracts/plans';
+import { Body, Controller, Delete, Get, HttpCode, Param, Put, UseGuards } from '@nestjs/common';
+import { ApiTags } from '@nestjs/swagger';
+import { TeacherGuard } from '../access/guards';
+import { Asking, type TeacherRequester } from '../access/requester';
+import { IdPipe } from '../problems/idPipe';
+import { PlansService } from './plans.service';
+
+@ApiTags('plans')
+@Controller()
+@UseGuards(TeacherGuard)
+export class PlansController {
+  constructor(private readonly plans: PlansService) {}
+
+  @Get('classes/:classId/plans')
+  list(@Asking() teacher: TeacherRequester, @Param('classId', IdPipe) classId: string): Promise<PlanListing[]> {
+    return this.plans.list(teacher, classId);
+  }
+
+  @Get('plans/:id')
+  one(@Asking() teacher: TeacherRequester, @Param('id', IdPipe) id: string): Promise<PlanView> {
+    return this.plans.one(teacher, id);
+  }
+
+  @Put('plans/:id')
+  save(@Asking() teacher: TeacherRequester, @Param('id', IdPipe) id: string, @Body() body: SavePlanRequest): Promise<PlanView> {
+    return this.plans.save(teacher, id, body);
+  }
+
+  @Delete('plans/:id')
+  @HttpCode(204)
+  remove(@Asking() teacher: TeacherRequester, @Param('id', IdPipe) id: string): Promise<void> {
+    return this.plans.remove(teacher, id);
+  }
+
+  @Put('plans/:id/sowing')
+  sow(
+    @Asking() teacher: TeacherRequester,
+    @Param('id', IdPipe) id: string,
+    @Body() body: SowPlanRequest,
+  ): Promise<InvestigationView> {
+    return this.plans.sow(teacher, id, body.version);
+  }
+}

@@ -1,0 +1,229 @@
+import 'reflect-metadata';
+import { type Holiday } from '@bright-sprout/core/calendar/schoolCalendar';
+import {
+  type Assignment,
+  ASSIGNMENTS,
+  FACTOR_SUBJECTS,
+  type FactorSubject,
+  MEASURES,
+  PLAN_KINDS,
+  type PlanDocument,
+  type PlanKind,
+  type PlannedMeasure,
+  type PredictionKind,
+  PREDICTIONS,
+  type Protocol,
+} from '@bright-sprout/core/plan/planDocument';
+import { PROTOCOL_WORDS } from '@bright-sprout/core/plan/protocolWords';
+import { Type } from 'class-transformer';
+import {
+  ArrayMaxSize,
+  ArrayMinSize,
+  IsArray,
+  IsBoolean,
+  IsIn,
+  IsInt,
+  IsNumber,
+  IsObject,
+  IsOptional,
+  IsString,
+  IsUUID,
+  Max,
+  MaxLength,
+  Min,
+  Validate,
+  ValidateNested,
+  ValidatorConstraint,
+  type ValidatorConstraintInterface,
+} from 'class-validator';
+import { RESOLUTIONS } from './investigations';
+
+// A draft may be unfinished: here only its shape and size are checked. Whether it can be carried out is asked when it is sown.
+
+const TEXT = { message: 'A text of the plan is missing.' };
+const NUMBER = { message: 'Type a number.' };
+const FAR = { message: 'This number is far too large.' };
+const LONG = { message: 'This text is too long.' };
+
+class LevelOfPlan {
+  @IsString(TEXT) @MaxLength(60, LONG) label: string;
+  @IsOptional() @IsNumber({}, NUMBER) amount: number | null;
+}
+
+class FactorOfPlan {
+  @IsString(TEXT) @MaxLength(60, LONG) name: string;
+  @IsIn(FACTOR_SUBJECTS, { message: 'Choose what is changed.' }) subject: FactorSubject;
+  @IsString(TEXT) @MaxLength(20, LONG) unit: string;
+  @IsArray(TEXT)
+  @ArrayMaxSize(12, { message: 'At most twelve levels.' })
+  @ValidateNested({ each: true })
+  @Type(() => LevelOfPlan)
+  levels: LevelOfPlan[];
+  @IsOptional() @IsInt(NUMBER) control: number | null;
+  @IsString(TEXT) @MaxLength(200, LONG) noControlReason: string;
+}
+
+class KeptSameOfPlan {
+  @IsString(TEXT) @MaxLength(40, LONG) id: string;
+  @IsString(TEXT) @MaxLength(120, LONG) text: string;
+  @IsBoolean({ message: 'Kept the same: yes or no.' }) kept: boolean;
+}
+
+class RoomPart {
+  @IsNumber({}, NUMBER) day: number;
+  @IsNumber({}, NUMBER) night: number;
+}
+
+class RoomOfPlan extends RoomPart {
+  @IsOptional() @ValidateNested() @Type(() => RoomPart) weekend: RoomPart | null;
+  @IsArray(NUMBER) @ArrayMinSize(2, NUMBER) @ArrayMaxSize(2, NUMBER) @IsInt({ each: true, ...NUMBER }) dayHours: [number, number];
+}
+
+class HolidayOfPlan implements Holiday {
+  @IsString(TEXT) @MaxLength(10, LONG) from: string;
+  @IsString(TEXT) @MaxLength(10, LONG) to: string;
+  @IsString(TEXT) @MaxLength(60, LONG) name: string;
+}
+
+class CalendarOfPlan {
+  @IsArray(TEXT) @ArrayMinSize(7, TEXT) @ArrayMaxSize(7, TEXT) @IsBoolean({ each: true, ...TEXT }) weekdays: boolean[];
+  @IsArray(TEXT)
+  @ArrayMaxSize(40, { message: 'At most forty holidays.' })
+  @ValidateNested({ each: true })
+  @Type(() => HolidayOfPlan)
+  holidays: HolidayOfPlan[];
+}
+
+class CadenceOfPlan {
+  @IsIn(['school-days', 'weekdays', 'every'], { message: 'Choose how often you look.' }) kind:
+    'school-days' | 'weekdays' | 'every';
+  @IsOptional() @IsArray(NUMBER) @ArrayMaxSize(7, FAR) @IsInt({ each: true, ...NUMBER }) weekdays?: number[];
+  @IsOptional() @IsInt(NUMBER) @Min(0, NUMBER) @Max(366, FAR) days?: number;
+}
+
+class ExceptionOfPlan {
+  @IsString(TEXT) @MaxLength(40, LONG) rule: string;
+  @IsString(TEXT) @MaxLength(200, LONG) reason: string;
+}
+
+@ValidatorConstraint({ name: 'protocol' })
+class IsProtocol implements ValidatorConstraintInterface {
+  validate(value: unknown): boolean {
+    if (typeof value !== 'object' || value === null) return false;
+    const choices: Record<string, readonly string[]> = {
+      height: ['growing-tip', 'highest-point', 'longest-leaf'],
+      resolution: RESOLUTIONS,
+    };
+    for (const [name, words] of Object.entries(PROTOCOL_WORDS)) choices[name] = Object.keys(words);
+    const names = Object.keys(choices);
+    return (
+      Object.keys(value).length === names.length &&
+      names.every((n) => choices[n]!.includes((value as Record<string, string>)[n]!))
+    );
+  }
+
+  defaultMessage(): string {
+    return 'A choice of how things are measured is not known.';
+  }
+}
+
+@ValidatorConstraint({ name: 'places' })
+class IsPlaces implements ValidatorConstraintInterface {
+  validate(value: unknown): boolean {
+    if (typeof value !== 'object' || value === null || Array.isArray(value)) return false;
+    const entries = Object.entries(value);
+    return (
+      entries.length <= 400 &&
+      entries.every(([code, place]) => /^[A-Z]\d{1,3}$/.test(code) && Number.isInteger(place) && place >= 0 && place < 1000)
+    );
+  }
+
+  defaultMessage(): string {
+    return 'A container cannot stand there.';
+  }
+}
+
+/** The document of a plan as it crosses the wire. */
+export class PlanOnTheWire implements PlanDocument {
+  @IsString(TEXT) @MaxLength(200, LONG) question: string;
+  @IsString(TEXT) @MaxLength(60, LONG) startedFrom: string;
+  @IsIn(PLAN_KINDS, { message: 'Choose the kind of experiment.' }) kind: PlanKind;
+  @IsArray(TEXT)
+  @ArrayMinSize(1, { message: 'Choose at least one thing to change.' })
+  @ArrayMaxSize(2, { message: 'Change at most two things.' })
+  @ValidateNested({ each: true })
+  @Type(() => FactorOfPlan)
+  factors: FactorOfPlan[];
+  @IsArray(TEXT) @ArrayMaxSize(30, LONG) @ValidateNested({ each: true }) @Type(() => KeptSameOfPlan) keptSame: KeptSameOfPlan[];
+  @IsString(TEXT) @MaxLength(60, LONG) speciesId: string;
+  @IsString(TEXT) @MaxLength(60, LONG) methodId: string;
+  @IsString(TEXT) @MaxLength(36, LONG) seedLotId: string;
+  @IsNumber({}, NUMBER) @Max(1e6, FAR) containersEach: number;
+  @IsNumber({}, NUMBER) @Max(1e6, FAR) seedsEach: number;
+  @IsNumber({}, NUMBER) @Max(1e6, FAR) keep: number;
+  @IsNumber({}, NUMBER) @Max(1e6, FAR) fillMl: number;
+  @IsNumber({}, NUMBER) @Max(1e6, FAR) doseMl: number;
+  @IsArray(TEXT)
+  @ArrayMaxSize(10, LONG)
+  @IsIn(MEASURES, { each: true, message: 'A measure is not known.' })
+  measures: PlannedMeasure[];
+  @IsObject(TEXT) @Validate(IsProtocol) protocol: Protocol;
+  @IsIn(ASSIGNMENTS, { message: 'Choose who gets what.' }) assignment: Assignment;
+  @IsNumber({}, NUMBER) @Max(1e6, FAR) trays: number;
+  @IsInt(NUMBER) @Min(0, NUMBER) @Max(2147483647, FAR) drawSeed: number;
+  @IsObject(TEXT) @Validate(IsPlaces) moved: Record<string, number>;
+  @ValidateNested() @Type(() => RoomOfPlan) room: RoomOfPlan;
+  @ValidateNested() @Type(() => CalendarOfPlan) calendar: CalendarOfPlan;
+  @IsString(TEXT) @MaxLength(40, LONG) period: string;
+  @IsString(TEXT) @MaxLength(10, LONG) sowOn: string;
+  @IsString(TEXT) @MaxLength(10, LONG) lessonOn: string;
+  @IsString(TEXT) @MaxLength(10, LONG) endOn: string;
+  @ValidateNested() @Type(() => CadenceOfPlan) cadence: PlanDocument['cadence'];
+  @IsArray(TEXT) @ArrayMaxSize(12, LONG) @IsNumber({}, { each: true, ...NUMBER }) ages: number[];
+  @IsNumber({}, NUMBER) @Max(1e6, FAR) sparePercent: number;
+  @IsNumber({}, NUMBER) @Max(1e9, FAR) packetSeeds: number;
+  @IsArray(TEXT)
+  @ArrayMaxSize(5, LONG)
+  @IsIn(PREDICTIONS, { each: true, message: 'A prediction is not known.' })
+  predictions: PredictionKind[];
+  @IsArray(TEXT)
+  @ArrayMaxSize(30, LONG)
+  @ValidateNested({ each: true })
+  @Type(() => ExceptionOfPlan)
+  exceptions: ExceptionOfPlan[];
+}
+
+/** Saves a plan; `version` is the one the change was made on, 0 for a new one. */
+export class SavePlanRequest {
+  @IsUUID(undefined, { message: 'A plan belongs to a class.' })
+  classId: string;
+
+  @IsInt({ message: 'Say which version you changed.' })
+  @Min(0, { message: 'Say which version you changed.' })
+  version: number;
+
+  @ValidateNested()
+  @Type(() => PlanOnTheWire)
+  document: PlanOnTheWire;
+}
+
+export class SowPlanRequest {
+  @IsInt({ message: 'Say which version you sow.' })
+  version: number;
+}
+
+export interface PlanView {
+  id: string;
+  classId: string;
+  version: number;
+  document: PlanDocument;
+  /** True from sowing on: then the plan can only be read. */
+  sown: boolean;
+}
+
+export interface PlanListing {
+  id: string;
+  question: string;
+  changedAt: string;
+  sown: boolean;
+}
