@@ -11,6 +11,8 @@ const SignInView = lazy(() => import('./views/signIn/SignInView').then((m) => ({
 const TodayView = lazy(() => import('./views/today/TodayView').then((m) => ({ default: m.TodayView })));
 const ClassView = lazy(() => import('./views/classPage/ClassView').then((m) => ({ default: m.ClassView })));
 const SetUpView = lazy(() => import('./views/setUp/SetUpView').then((m) => ({ default: m.SetUpView })));
+const PlannerView = lazy(() => import('./views/planner/PlannerView').then((m) => ({ default: m.PlannerView })));
+const StartView = lazy(() => import('./views/planner/StartView').then((m) => ({ default: m.StartView })));
 const PlanView = lazy(() => import('./views/plan/PlanView').then((m) => ({ default: m.PlanView })));
 const WallView = lazy(() => import('./views/wall/WallView').then((m) => ({ default: m.WallView })));
 const TeamWallView = lazy(() => import('./views/wall/TeamWallView').then((m) => ({ default: m.TeamWallView })));
@@ -50,6 +52,9 @@ function TeacherPages() {
       <Route path="/today" element={<Navigate to="/" replace />} />
       <Route path="/classes/:id" element={<ClassView />} />
       <Route path="/classes/:id/set-up" element={<SetUpView />} />
+      <Route path="/classes/:id/plans" element={<StartView />} />
+      <Route path="/plans/:id" element={<PlannerView />} />
+      <Route path="/plans/:id/:part" element={<PlannerView />} />
       <Route path="/classes/:id/import" element={<ImportView />} />
       <Route path="/investigations/:id" element={<WallView />} />
       <Route path="/investigations/:id/plan" element={<PlanView />} />

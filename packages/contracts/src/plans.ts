@@ -76,7 +76,10 @@ class RoomPart {
 
 class RoomOfPlan extends RoomPart {
   @IsOptional() @ValidateNested() @Type(() => RoomPart) weekend: RoomPart | null;
-  @IsArray(NUMBER) @ArrayMinSize(2, NUMBER) @ArrayMaxSize(2, NUMBER) @IsInt({ each: true, ...NUMBER }) dayHours: [number, number];
+  @IsArray(NUMBER) @ArrayMinSize(2, NUMBER) @ArrayMaxSize(2, NUMBER) @IsInt({ each: true, ...NUMBER }) dayHours: readonly [
+    number,
+    number,
+  ];
 }
 
 class HolidayOfPlan implements Holiday {
@@ -86,18 +89,18 @@ class HolidayOfPlan implements Holiday {
 }
 
 class CalendarOfPlan {
-  @IsArray(TEXT) @ArrayMinSize(7, TEXT) @ArrayMaxSize(7, TEXT) @IsBoolean({ each: true, ...TEXT }) weekdays: boolean[];
+  @IsArray(TEXT) @ArrayMinSize(7, TEXT) @ArrayMaxSize(7, TEXT) @IsBoolean({ each: true, ...TEXT }) weekdays: readonly boolean[];
   @IsArray(TEXT)
   @ArrayMaxSize(40, { message: 'At most forty holidays.' })
   @ValidateNested({ each: true })
   @Type(() => HolidayOfPlan)
-  holidays: HolidayOfPlan[];
+  holidays: readonly HolidayOfPlan[];
 }
 
 class CadenceOfPlan {
   @IsIn(['school-days', 'weekdays', 'every'], { message: 'Choose how often you look.' }) kind:
     'school-days' | 'weekdays' | 'every';
-  @IsOptional() @IsArray(NUMBER) @ArrayMaxSize(7, FAR) @IsInt({ each: true, ...NUMBER }) weekdays?: number[];
+  @IsOptional() @IsArray(NUMBER) @ArrayMaxSize(7, FAR) @IsInt({ each: true, ...NUMBER }) weekdays?: readonly number[];
   @IsOptional() @IsInt(NUMBER) @Min(0, NUMBER) @Max(366, FAR) days?: number;
 }
 

@@ -6,6 +6,7 @@ import {
   type InvestigationRecords,
   type InvestigationView,
 } from '@bright-sprout/contracts/investigations';
+import { type PlanListing, type PlanView } from '@bright-sprout/contracts/plans';
 import { QueryClient, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { request, ServerProblem } from './client';
 
@@ -23,6 +24,12 @@ export const useClasses = () => useQuery({ queryKey: ['classes'], queryFn: () =>
 
 export const useClass = (id: string) =>
   useQuery({ queryKey: ['classes', id], queryFn: () => request<ClassView>('GET', `/classes/${id}`) });
+
+export const usePlan = (id: string) =>
+  useQuery({ queryKey: ['plans', id], queryFn: () => request<PlanView>('GET', `/plans/${id}`), staleTime: Infinity, gcTime: 0 });
+
+export const usePlans = (classId: string) =>
+  useQuery({ queryKey: ['plans', 'of', classId], queryFn: () => request<PlanListing[]>('GET', `/classes/${classId}/plans`) });
 
 export const useGrowing = () =>
   useQuery({ queryKey: ['investigations'], queryFn: () => request<InvestigationRecords[]>('GET', '/investigations') });

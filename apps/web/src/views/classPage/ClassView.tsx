@@ -25,8 +25,8 @@ export function ClassView() {
             title={group.name}
             aside={GRADE_BAND_NAMES[group.gradeBand]}
             next={
-              <Link className="btn-next" to={`/classes/${group.id}/set-up`}>
-                Set up an investigation
+              <Link className="btn-next" to={`/classes/${group.id}/plans`}>
+                Plan an investigation
               </Link>
             }
           />

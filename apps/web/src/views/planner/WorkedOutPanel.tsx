@@ -1,0 +1,58 @@
+import { formatDay, type IsoDay } from '@bright-sprout/core/calendar/days';
+import { type PlanDocument } from '@bright-sprout/core/plan/planDocument';
+import { type WorkedOut } from '@bright-sprout/core/plan/workOut';
+import { roundUpMetric } from '@bright-sprout/core/quantities/kitchenMeasure';
+import { type DateWindow } from '@bright-sprout/core/seeds/emergenceForecast';
+import { methodById } from '@bright-sprout/core/seeds/catalogue';
+import { useSmallestDifference } from './useSmallestDifference';
+
+const day = (d: IsoDay | null) => (d === null ? 'later' : formatDay(d, 'short'));
+const span = ({ earliest, likely, latest }: DateWindow) => `${day(likely)} (${day(earliest)} to ${day(latest)})`;
+
+/** The plan as it works out, with every change. */
+export function WorkedOutPanel({ plan, out, teams }: { plan: PlanDocument; out: WorkedOut; teams: number }) {
+  const container = methodById(plan.methodId)!.container;
+  const power = useSmallestDifference(plan, out, teams);
+  const { forecast, blanks } = out;
+  return (
+    <section className="section worked-out" aria-label="How it works out">
+      <h2>
+        {out.containers} {container}s, {out.seedsSown} seeds
+      </h2>
+      <dl>
+        <dt>Seeds to have</dt>
+        <dd>
+          {out.toBuy.ok ? out.toBuy.seeds : '…'}
+          {out.toBuy.ok && out.toBuy.packets !== null && ` = ${out.toBuy.packets} packets`}
+        </dd>
+        <dt>{methodById(plan.methodId)!.paper ? 'Paper or pads' : 'Potting mix'}</dt>
+        <dd>{roundUpMetric(out.soil.totalMl).text}</dd>
+        <dt>First water</dt>
+        <dd>
+          {roundUpMetric(out.soil.waterPerContainerMl[0]).text} to {roundUpMetric(out.soil.waterPerContainerMl[1]).text} each
+        </dd>
+        <dt>Empty {container}s to expect</dt>
+        <dd>
+          {Number(blanks.expected.toFixed(1))} ({blanks.range90[0]} to {blanks.range90[1]})
+        </dd>
+        {forecast.ok ? (
+          <>
+            <dt>First up</dt>
+            <dd>{span(forecast.first)}</dd>
+            <dt>Half up</dt>
+            <dd>{span(forecast.half)}</dd>
+            <dt>Nine tenths up</dt>
+            <dd>{span(forecast.ninety)}</dd>
+          </>
+        ) : (
+          <>
+            <dt>Sprouting</dt>
+            <dd>{forecast.reason}</dd>
+          </>
+        )}
+        <dt>Smallest difference to hope for</dt>
+        <dd aria-live="polite">{power}</dd>
+      </dl>
+    </section>
+  );
+}

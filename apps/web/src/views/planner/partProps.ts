@@ -1,0 +1,16 @@
+import { type ClassView } from '@bright-sprout/contracts/classes';
+import { type PlanDocument } from '@bright-sprout/core/plan/planDocument';
+import { type PlanProblem } from '@bright-sprout/core/plan/planProblems';
+import { type WorkedOut } from '@bright-sprout/core/plan/workOut';
+import { type PlanDraft } from './usePlanDraft';
+
+/** What every part of the planner is given. */
+export interface PartProps {
+  group: ClassView;
+  plan: PlanDocument;
+  change: PlanDraft['change'];
+  problems: readonly PlanProblem[];
+  /** Null while the plan cannot be worked out. */
+  out: WorkedOut | null;
+  readOnly: boolean;
+}

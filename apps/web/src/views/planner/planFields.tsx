@@ -1,0 +1,97 @@
+import { type PlanDocument } from '@bright-sprout/core/plan/planDocument';
+import { type PlanProblem } from '@bright-sprout/core/plan/planProblems';
+import { Form } from 'react-bootstrap';
+import { Field } from '../../components/Field';
+
+const problemAt = (problems: readonly PlanProblem[], field: string) => {
+  const found = problems.find((p) => p.field === field);
+  return found ? { type: 'plan', message: found.sentence } : undefined;
+};
+
+interface Common {
+  label: string;
+  hint?: string;
+  field: string;
+  problems: readonly PlanProblem[];
+}
+
+/** A number of the plan. What is typed stays, also where it is refused. */
+export function NumberField({
+  value,
+  onChange,
+  unit,
+  ...common
+}: Common & { value: number; onChange: (value: number) => void; unit?: string }) {
+  const { label, hint, field, problems } = common;
+  return (
+    <Field label={unit ? `${label}, ${unit}` : label} hint={hint} error={problemAt(problems, field)}>
+      {(props) => (
+        <Form.Control
+          type="number"
+          inputMode="decimal"
+          value={Number.isNaN(value) ? '' : value}
+          onChange={(e) => onChange(e.target.value === '' ? 0 : Number(e.target.value))}
+          {...props}
+        />
+      )}
+    </Field>
+  );
+}
+
+export function TextField({
+  value,
+  onChange,
+  placeholder,
+  ...common
+}: Common & { value: string; onChange: (value: string) => void; placeholder?: string }) {
+  const { label, hint, field, problems } = common;
+  return (
+    <Field label={label} hint={hint} error={problemAt(problems, field)}>
+      {(props) => (
+        <Form.Control
+          value={value}
+          placeholder={placeholder}
+          maxLength={200}
+          onChange={(e) => onChange(e.target.value)}
+          {...props}
+        />
+      )}
+    </Field>
+  );
+}
+
+export function DayField({ value, onChange, ...common }: Common & { value: string; onChange: (value: string) => void }) {
+  const { label, hint, field, problems } = common;
+  return (
+    <Field label={label} hint={hint} error={problemAt(problems, field)}>
+      {(props) => <Form.Control type="date" value={value} onChange={(e) => onChange(e.target.value)} {...props} />}
+    </Field>
+  );
+}
+
+export function ChoiceField<V extends string>({
+  value,
+  choices,
+  onChange,
+  ...common
+}: Common & { value: V; choices: readonly { value: V; name: string }[]; onChange: (value: V) => void }) {
+  const { label, hint, field, problems } = common;
+  return (
+    <Field label={label} hint={hint} error={problemAt(problems, field)}>
+      {(props) => (
+        <Form.Select value={value} onChange={(e) => onChange(e.target.value as V)} {...props}>
+          {choices.map((c) => (
+            <option key={c.value} value={c.value}>
+              {c.name}
+            </option>
+          ))}
+        </Form.Select>
+      )}
+    </Field>
+  );
+}
+
+/** Sets some parts of the plan. */
+export const setting =
+  (part: Partial<PlanDocument>) =>
+  (plan: PlanDocument): PlanDocument => ({ ...plan, ...part });
