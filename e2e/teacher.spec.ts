@@ -83,7 +83,8 @@ test('an investigation is set up: the question, levels with a control, numbers, 
 }) => {
   await signIn(page);
   await page.locator('.class-row').getByRole('link', { name: '7 Copper' }).click();
-  await page.getByRole('link', { name: 'Set up an investigation' }).click();
+  await page.getByRole('link', { name: 'Plan an investigation' }).click();
+  await page.getByRole('link', { name: /Set up an investigation on one page/ }).click();
   await page.getByRole('button', { name: 'Settle the plan' }).click();
   await expect(page.getByText('Write the question you want to answer, in 5 to 200 characters.')).toBeVisible();
   await page.getByLabel('What do you want to find out?').fill('Does soaking bring peas up sooner?');

@@ -41,7 +41,8 @@ export function shoppingList(plan: PlanDocument, out: WorkedOut, teams: number, 
   const spare = 1 + plan.sparePercent / 100;
   const each = (total: number) => Math.ceil(total / groups);
   const containers = Math.ceil(out.containers * spare);
-  const volume = (ml: number) => `${formatVolume(roundUpMetric(ml).ml)} (${roundUpKitchen(ml, kitchen).text})`;
+  const volume = (ml: number) =>
+    `${roundUpMetric(ml).text}${kitchen === 'metric' ? '' : ` (${roundUpKitchen(ml, kitchen).text})`}`;
   const packets = out.toBuy.ok && out.toBuy.packets !== null ? ` = ${out.toBuy.packets} packets of ${plan.packetSeeds}` : '';
   const grams =
     species.thousandSeedGrams === null ? '' : `, about ${formatMass((out.seedsSown * spare * species.thousandSeedGrams) / 1000)}`;

@@ -54,11 +54,7 @@ export function SeedsPart({ plan, change, problems, out }: PartProps) {
             label={`Seeds in each ${container}`}
             field="seedsEach"
             problems={problems}
-            hint={
-              out?.seedsAdvised
-                ? `${out.seedsAdvised} give a plant in ${Math.round(100 * Math.min(0.99, 0.95))} of 100.`
-                : undefined
-            }
+            hint={out ? seedsHint(plan, out) : undefined}
             value={plan.seedsEach}
             onChange={(seedsEach) => change(setting({ seedsEach }))}
           />
@@ -93,6 +89,18 @@ export function SeedsPart({ plan, change, problems, out }: PartProps) {
       )}
     </>
   );
+}
+
+/** How surely the seeds of one container are enough. */
+function seedsHint(plan: PartProps['plan'], { chanceOfEnough, seedsAdvised }: NonNullable<PartProps['out']>): string {
+  const enough = plan.kind === 'crowding' ? 'enough plants' : 'a plant';
+  const more = seedsAdvised !== null && seedsAdvised > plan.seedsEach ? `; ${seedsAdvised} would make it 95` : '';
+  return `With ${plan.seedsEach}, about ${Math.round(100 * chanceOfEnough)} of 100 have ${enough}${more}.`;
+}
+
+/** Weight of one seed in words. */
+function weight({ thousandSeedGrams }: Species): string {
+  return thousandSeedGrams === null ? 'a tuber' : `${Number(thousandSeedGrams.toPrecision(2))} mg each`;
 }
 
 interface Wishes {
@@ -155,7 +163,7 @@ function SeedChooser({ chosen, plan, change }: { chosen: Species | undefined } &
       </div>
       {suits.length === 0 && <p>No kind suits all of that. Give it more weeks, or untick a wish.</p>}
       <div className="planner-seeds" role="radiogroup" aria-label="Kind of seed">
-        {(chosen && !shown.includes(chosen) ? [chosen, ...shown] : shown).map((s) => (
+        {[...(chosen ? [chosen] : []), ...shown.filter((s) => s !== chosen)].map((s) => (
           <button
             key={s.id}
             type="button"
@@ -167,8 +175,7 @@ function SeedChooser({ chosen, plan, change }: { chosen: Species | undefined } &
             <SeedDrawing species={s} largestMm={largest} />
             <b>{s.name}</b>
             <span>
-              up in {Math.round(days(s))} days ·{' '}
-              {s.thousandSeedGrams === null ? 'a tuber' : `${Number((s.thousandSeedGrams / 1000).toPrecision(2))} g each`}
+              up in {Math.round(days(s))} days · {weight(s)}
             </span>
           </button>
         ))}

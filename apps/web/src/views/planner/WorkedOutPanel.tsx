@@ -7,7 +7,18 @@ import { methodById } from '@bright-sprout/core/seeds/catalogue';
 import { useSmallestDifference } from './useSmallestDifference';
 
 const day = (d: IsoDay | null) => (d === null ? 'later' : formatDay(d, 'short'));
-const span = ({ earliest, likely, latest }: DateWindow) => `${day(likely)} (${day(earliest)} to ${day(latest)})`;
+
+/** The likely day, and the days between which it lies nine times of ten. */
+function Window({ window: { earliest, likely, latest } }: { window: DateWindow }) {
+  return (
+    <>
+      {day(likely)}{' '}
+      <span className="second">
+        between {day(earliest)} and {day(latest)}
+      </span>
+    </>
+  );
+}
 
 /** The plan as it works out, with every change. */
 export function WorkedOutPanel({ plan, out, teams }: { plan: PlanDocument; out: WorkedOut; teams: number }) {
@@ -38,11 +49,17 @@ export function WorkedOutPanel({ plan, out, teams }: { plan: PlanDocument; out: 
         {forecast.ok ? (
           <>
             <dt>First up</dt>
-            <dd>{span(forecast.first)}</dd>
+            <dd>
+              <Window window={forecast.first} />
+            </dd>
             <dt>Half up</dt>
-            <dd>{span(forecast.half)}</dd>
+            <dd>
+              <Window window={forecast.half} />
+            </dd>
             <dt>Nine tenths up</dt>
-            <dd>{span(forecast.ninety)}</dd>
+            <dd>
+              <Window window={forecast.ninety} />
+            </dd>
           </>
         ) : (
           <>
