@@ -13,6 +13,7 @@ import { ImportsModule } from './imports/imports.module';
 import { InvestigationsModule } from './investigations/investigations.module';
 import { LiveModule } from './live/live.module';
 import { PlansModule } from './plans/plans.module';
+import { SeedsModule } from './seeds/seeds.module';
 import { type Settings, SETTINGS } from './settings';
 
 /** A class shares one address, so whoever holds a session is counted by it; the rest by address. */
@@ -40,6 +41,7 @@ export class AppModule {
         ChecksModule,
         ImportsModule,
         PlansModule,
+        SeedsModule,
       ],
       controllers: [HealthController],
       providers: [{ provide: SETTINGS, useValue: settings }, Transactions, { provide: APP_GUARD, useClass: ThrottlerGuard }],

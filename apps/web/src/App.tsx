@@ -13,6 +13,8 @@ const ClassView = lazy(() => import('./views/classPage/ClassView').then((m) => (
 const SetUpView = lazy(() => import('./views/setUp/SetUpView').then((m) => ({ default: m.SetUpView })));
 const PlannerView = lazy(() => import('./views/planner/PlannerView').then((m) => ({ default: m.PlannerView })));
 const StartView = lazy(() => import('./views/planner/StartView').then((m) => ({ default: m.StartView })));
+const SeedShelfView = lazy(() => import('./views/seedShelf/SeedShelfView').then((m) => ({ default: m.SeedShelfView })));
+const LabelsView = lazy(() => import('./views/labels/LabelsView').then((m) => ({ default: m.LabelsView })));
 const PlanView = lazy(() => import('./views/plan/PlanView').then((m) => ({ default: m.PlanView })));
 const WallView = lazy(() => import('./views/wall/WallView').then((m) => ({ default: m.WallView })));
 const TeamWallView = lazy(() => import('./views/wall/TeamWallView').then((m) => ({ default: m.TeamWallView })));
@@ -53,11 +55,13 @@ function TeacherPages() {
       <Route path="/classes/:id" element={<ClassView />} />
       <Route path="/classes/:id/set-up" element={<SetUpView />} />
       <Route path="/classes/:id/plans" element={<StartView />} />
+      <Route path="/seeds" element={<SeedShelfView />} />
       <Route path="/plans/:id" element={<PlannerView />} />
       <Route path="/plans/:id/:part" element={<PlannerView />} />
       <Route path="/classes/:id/import" element={<ImportView />} />
       <Route path="/investigations/:id" element={<WallView />} />
       <Route path="/investigations/:id/plan" element={<PlanView />} />
+      <Route path="/investigations/:id/labels" element={<LabelsView />} />
       <Route path="/investigations/:id/compare" element={<CompareView />} />
       <Route
         path="*"

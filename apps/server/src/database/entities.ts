@@ -11,6 +11,7 @@ import { Investigation } from '../investigations/investigation.entity';
 import { TreatmentEntity } from '../investigations/treatment.entity';
 import { Change } from '../live/change.entity';
 import { Plan } from '../plans/plan.entity';
+import { SeedLotEntity } from '../seeds/seedLot.entity';
 
 /** Every table, named one by one so that nothing is picked up by accident. */
 export const ENTITIES = [
@@ -21,6 +22,7 @@ export const ENTITIES = [
   ClassGroup,
   Team,
   Plan,
+  SeedLotEntity,
   Investigation,
   TreatmentEntity,
   Container,

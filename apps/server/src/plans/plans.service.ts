@@ -3,7 +3,8 @@ import { type PlanListing, type PlanView, type SavePlanRequest } from '@bright-s
 import { sowingDays } from '@bright-sprout/core/plan/planCalendar';
 import { claimCautions, fairTest } from '@bright-sprout/core/plan/fairTest';
 import { planProblems } from '@bright-sprout/core/plan/planProblems';
-import { workOut } from '@bright-sprout/core/plan/workOut';
+import { type KnownLot, workOut } from '@bright-sprout/core/plan/workOut';
+import { knownLot } from '@bright-sprout/core/seeds/seedLot';
 import { Injectable } from '@nestjs/common';
 import { DataSource, type EntityManager } from 'typeorm';
 import { type TeacherRequester } from '../access/requester';
@@ -17,6 +18,7 @@ import { InvestigationsService } from '../investigations/investigations.service'
 import { TreatmentEntity } from '../investigations/treatment.entity';
 import { ChangesService } from '../live/changes.service';
 import { notFound, Problem } from '../problems/problem';
+import { SeedLotsService } from '../seeds/seedLots.service';
 import { Plan } from './plan.entity';
 
 const LOCKED =
@@ -29,6 +31,7 @@ export class PlansService {
     private readonly scope: Scope,
     private readonly investigations: InvestigationsService,
     private readonly changes: ChangesService,
+    private readonly lots: SeedLotsService,
   ) {}
 
   async list(teacher: TeacherRequester, classId: string): Promise<PlanListing[]> {
@@ -99,12 +102,13 @@ export class PlansService {
       throw new Problem(422, `The plan cannot be sown yet. ${problems[0]!.sentence}`, {
         errors: problems.map((p) => ({ path: p.field, sentence: p.sentence })),
       });
+    const lot = (await this.lots.list(teacher)).find((l) => l.id === plan.document.seedLotId);
     try {
       await this.investigations.insert(id, plan.requestHash, async (manager) => {
         const locked = await manager.getRepository(Plan).update({ id, version, sown: false }, { sown: true });
         if (locked.affected === 0)
           throw new Problem(409, 'Somebody else changed this plan a moment ago. Look at it again before it is sown.');
-        await this.layOut(manager, plan);
+        await this.layOut(manager, plan, lot ? knownLot(lot) : null);
         await this.changes.note(manager, { kind: 'investigation-changed', classId: plan.classId, investigationId: id });
       });
     } catch (error) {
@@ -113,9 +117,9 @@ export class PlansService {
     return this.investigations.viewOf(teacher, id);
   } // prettier-ignore
 
-  private async layOut(manager: EntityManager, { id, document: plan, requestHash: hash, classGroup }: Plan): Promise<void> {
+  private async layOut(manager: EntityManager, { id, document: plan, requestHash: hash, classGroup }: Plan, lot: KnownLot | null): Promise<void> {
     const teams = teamsInOrder(classGroup);
-    const out = workOut(plan, teams.length);
+    const out = workOut(plan, teams.length, lot);
     await manager.getRepository(Investigation).insert({
       id,
       classId: classGroup.id,

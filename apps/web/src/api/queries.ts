@@ -7,6 +7,7 @@ import {
   type InvestigationView,
 } from '@bright-sprout/contracts/investigations';
 import { type PlanListing, type PlanView } from '@bright-sprout/contracts/plans';
+import { type SeedLot } from '@bright-sprout/core/seeds/seedLot';
 import { QueryClient, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { request, ServerProblem } from './client';
 
@@ -31,6 +32,8 @@ export const usePlan = (id: string) =>
 export const usePlans = (classId: string) =>
   useQuery({ queryKey: ['plans', 'of', classId], queryFn: () => request<PlanListing[]>('GET', `/classes/${classId}/plans`) });
 
+export const useSeedLots = () => useQuery({ queryKey: ['seed-lots'], queryFn: () => request<SeedLot[]>('GET', '/seed-lots') });
+
 export const useGrowing = () =>
   useQuery({ queryKey: ['investigations'], queryFn: () => request<InvestigationRecords[]>('GET', '/investigations') });
 
@@ -44,7 +47,8 @@ export const useSharedInvestigation = (id: string) =>
     queryFn: () => request<InvestigationRecords>('GET', `/bench/investigations/${id}`),
   });
 
-export const useBench = () => useQuery({ queryKey: ['bench'], queryFn: () => request<BenchView>('GET', '/bench') });
+export const useBench = ({ enabled = true } = {}) =>
+  useQuery({ queryKey: ['bench'], queryFn: () => request<BenchView>('GET', '/bench'), enabled });
 
 export const useJoinView = (classCode: string) =>
   useQuery({

@@ -37,19 +37,19 @@ export interface WorkedOut {
   checkDays: Result<{ days: IsoDay[] }>;
 }
 
-/** What a seed lot's test says, where there is one. */
-export interface LotTest {
-  up: number;
-  of: number;
+/** What is known of the seed lot: its newest test on paper, and the depth on its packet. */
+export interface KnownLot {
+  test: { up: number; of: number } | null;
+  depthMm: readonly [number, number] | null;
 }
 
-export function workOut(plan: PlanDocument, teams: number, lot: LotTest | null = null): WorkedOut {
+export function workOut(plan: PlanDocument, teams: number, lot: KnownLot | null = null): WorkedOut {
   const species = speciesById(plan.speciesId)!;
   const method = methodById(plan.methodId)!;
   const treatments = planTreatments(plan);
   const layout = layOut(plan, teams);
   const containers = layout.containers.length;
-  const chance: SeedChance = lot ?? { share: species.germination * (method.paper ? 1 : POTS_LOSE) };
+  const chance: SeedChance = lot?.test ?? { share: species.germination * (method.paper ? 1 : POTS_LOSE) };
   const keep = plan.kind === 'crowding' ? plan.keep : 1;
   return {
     treatments,
@@ -62,7 +62,7 @@ export function workOut(plan: PlanDocument, teams: number, lot: LotTest | null =
     chanceOfEnough: chanceOfAtLeast(keep, plan.seedsEach, chance),
     blanks: blankContainers(containers, plan.seedsEach, chance),
     soil: substrateNeed(containers, plan.fillMl, method.damp, method.paper ? 1 : undefined),
-    depth: sowingDepth(species, { school: plan.protocol.depth }),
+    depth: sowingDepth(species, { school: plan.protocol.depth, packetMm: lot?.depthMm ?? undefined }),
     forecast: forecastEmergence(species, {
       sownOn: plan.sowOn,
       seeds: containers * plan.seedsEach,

@@ -1,9 +1,9 @@
 import { type Emblem } from '@bright-sprout/contracts/access';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { useNavigate } from 'react-router';
+import { Navigate, useNavigate, useSearchParams } from 'react-router';
 import { request } from '../../api/client';
-import { useJoinView, useWrite } from '../../api/queries';
+import { useBench, useJoinView, useWrite } from '../../api/queries';
 import { EmblemMark } from '../../components/EmblemMark';
 import { ProblemNotice } from '../../components/Notices';
 import { Logo } from '../../components/PageHead';
@@ -11,11 +11,15 @@ import './join.scss';
 
 /** A team joins with class code, emblem and PIN: no account and no names. */
 export function JoinView() {
-  const [code, setCode] = useState('');
+  const [search] = useSearchParams();
+  const [code, setCode] = useState(search.get('code') ?? '');
+  const scanned = scannedPot(search);
+  const joined = useBench({ enabled: scanned !== '' });
   const [emblem, setEmblem] = useState<Emblem | null>(null);
   const clean = code.toUpperCase().replace(/[^A-Z0-9]/g, '').slice(0, 6); // prettier-ignore
   const view = useJoinView(clean);
   const team = view.data?.teams.find((t) => t.emblem === emblem);
+  if (joined.data) return <Navigate to={`/bench?${scanned}`} replace />;
   return (
     <main className="join">
       <header className="join-head">
@@ -59,12 +63,18 @@ export function JoinView() {
           </button>
         </>
       )}
-      {team && <Pin classCode={clean} emblem={team.emblem} onBack={() => setEmblem(null)} />}
+      {team && <Pin classCode={clean} emblem={team.emblem} opens={scanned} onBack={() => setEmblem(null)} />}
     </main>
   );
 }
 
-function Pin({ classCode, emblem, onBack }: { classCode: string; emblem: Emblem; onBack: () => void }) {
+/** What a scanned label asks to open, as the bench's own address; empty for a device that just joins. */
+function scannedPot(search: URLSearchParams): string {
+  const wanted = ['investigation', 'pot'].flatMap((key) => (search.has(key) ? [[key, search.get(key)!]] : []));
+  return new URLSearchParams(wanted).toString();
+}
+
+function Pin({ classCode, emblem, opens, onBack }: { classCode: string; emblem: Emblem; opens: string; onBack: () => void }) {
   const navigate = useNavigate();
   const client = useQueryClient();
   const [pin, setPin] = useState('');
@@ -73,7 +83,7 @@ function Pin({ classCode, emblem, onBack }: { classCode: string; emblem: Emblem;
     join.mutate(whole, {
       onSuccess: () => {
         client.removeQueries({ queryKey: ['bench'] });
-        void navigate('/bench');
+        void navigate(`/bench${opens ? `?${opens}` : ''}`);
       },
       onError: () => setPin(''),
     });

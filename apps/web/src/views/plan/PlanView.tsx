@@ -106,6 +106,9 @@ function Keep({ investigation }: { investigation: InvestigationRecords['investig
     <section className="section no-print">
       <h2>Records</h2>
       <div className="plan-keep">
+        <Link className="btn" to={`/investigations/${investigation.id}/labels`}>
+          Print the stick labels
+        </Link>
         <a className="btn" href={`/api/v1/investigations/${investigation.id}/export.csv`} download>
           Take them along as a table (CSV)
         </a>

@@ -6,10 +6,11 @@ import { fairTest } from '@bright-sprout/core/plan/fairTest';
 import { type PlanDocument } from '@bright-sprout/core/plan/planDocument';
 import { type PlanProblem, planProblems } from '@bright-sprout/core/plan/planProblems';
 import { type WorkedOut, workOut } from '@bright-sprout/core/plan/workOut';
+import { knownLot, type SeedLot } from '@bright-sprout/core/seeds/seedLot';
 import { useEffect, useMemo, useRef } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { request } from '../../api/client';
-import { useClass, usePlan, useWrite } from '../../api/queries';
+import { useClass, usePlan, useSeedLots, useWrite } from '../../api/queries';
 import { Loaded, ProblemNotice } from '../../components/Notices';
 import { PageHead } from '../../components/PageHead';
 import { Stations } from '../../components/Stations';
@@ -53,10 +54,12 @@ function Planner({ opened, group }: { opened: PlanView; group: ClassView }) {
   const { plan, change } = draft;
   const problems = useMemo(() => planProblems(plan), [plan]);
   const teams = group.teams.length;
-  const out = useMemo(() => worked(plan, problems, teams), [plan, problems, teams]);
+  const lots = useSeedLots();
+  const lot = lots.data?.find((l) => l.id === plan.seedLotId && l.speciesId === plan.speciesId);
+  const out = useMemo(() => worked(plan, problems, teams, lot), [plan, problems, teams, lot]);
   const findings = useMemo(() => (out ? fairTest(plan, out, teams) : []), [plan, out, teams]);
   useUndoKeys(draft);
-  const props: PartProps = { group, plan, change, problems, out, readOnly: opened.sown };
+  const props: PartProps = { planId: opened.id, group, plan, change, problems, out, readOnly: opened.sown };
   const openFindings = findings.filter((f) => f.declared === null && f.severity !== 'mind');
   return (
     <>
@@ -102,10 +105,10 @@ function Planner({ opened, group }: { opened: PlanView; group: ClassView }) {
 }
 
 /** Marks for measuring how long a change takes until every number is worked out. */
-function worked(plan: PlanDocument, problems: readonly PlanProblem[], teams: number): WorkedOut | null {
+function worked(plan: PlanDocument, problems: readonly PlanProblem[], teams: number, lot: SeedLot | undefined): WorkedOut | null {
   if (problems.length > 0) return null;
   performance.mark('plan-changed');
-  const out = workOut(plan, teams);
+  const out = workOut(plan, teams, lot ? knownLot(lot) : null);
   performance.measure('plan-worked-out', 'plan-changed');
   return out;
 }

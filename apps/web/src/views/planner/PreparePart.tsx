@@ -2,12 +2,13 @@ import { cautionsFor, protectiveGear, RULES_FIRST, toAskAbout } from '@bright-sp
 import { homeKit, mixingCards, runSheet, shoppingList } from '@bright-sprout/core/plan/prepare';
 import { type Kitchen } from '@bright-sprout/core/quantities/volume';
 import { useState } from 'react';
+import { StickLabels } from '../../components/StickLabels';
 import { ChoiceField, NumberField, setting } from './planFields';
 import { NotYet } from './NotYet';
 import { type PartProps } from './partProps';
 
 /** What to buy, mix and mind, and what everybody does on sowing day; made to be printed. */
-export function PreparePart({ group, plan, change, problems, out, readOnly }: PartProps) {
+export function PreparePart({ planId, group, plan, change, problems, out, readOnly }: PartProps) {
   const [kitchen, setKitchen] = useState<Kitchen>('metric');
   if (!out) return <NotYet />;
   const teams = group.teams.length;
@@ -98,6 +99,16 @@ export function PreparePart({ group, plan, change, problems, out, readOnly }: Pa
             <li key={s}>{s}</li>
           ))}
         </ol>
+      </section>
+      <section className="section">
+        <h2>Stick labels</h2>
+        <p className="second no-print">Cut out and fix to the sticks. Scanned with a device, the square opens the container.</p>
+        <StickLabels
+          pots={out.layout.containers.map((c) => ({ ...c, team: c.team === null ? null : (group.teams[c.team] ?? null) }))}
+          labels={new Map(out.treatments.map((t) => [t.code, t.label]))}
+          joinCode={group.joinCode}
+          investigationId={planId}
+        />
       </section>
       {plan.assignment === 'own-pot' && (
         <section className="section">

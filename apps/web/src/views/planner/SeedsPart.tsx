@@ -2,8 +2,11 @@ import { addDays, formatDay } from '@bright-sprout/core/calendar/days';
 import { meanTemperature } from '@bright-sprout/core/calendar/roomTemperature';
 import { METHODS, methodById, type Species, SPECIES, speciesById } from '@bright-sprout/core/seeds/catalogue';
 import { medianEmergenceDays } from '@bright-sprout/core/seeds/emergenceTime';
+import { lotStanding } from '@bright-sprout/core/seeds/seedLot';
 import { useState } from 'react';
 import { Form } from 'react-bootstrap';
+import { Link } from 'react-router';
+import { useSeedLots } from '../../api/queries';
 import { SeedDrawing } from './SeedDrawing';
 import { ChoiceField, NumberField, setting } from './planFields';
 import { type PartProps } from './partProps';
@@ -76,6 +79,7 @@ export function SeedsPart({ plan, change, problems, out }: PartProps) {
         </div>
       </section>
       <SeedChooser chosen={species} plan={plan} change={change} />
+      <FromTheShelf plan={plan} change={change} problems={problems} />
       {out && (
         <section className="section">
           <h2>How deep</h2>
@@ -88,6 +92,45 @@ export function SeedsPart({ plan, change, problems, out }: PartProps) {
         </section>
       )}
     </>
+  );
+}
+
+/** A lot of the seed shelf: its test and its packet then count instead of the kind's usual numbers. */
+function FromTheShelf({ plan, change, problems }: Pick<PartProps, 'plan' | 'change' | 'problems'>) {
+  const lots = useSeedLots();
+  const own = (lots.data ?? []).filter((l) => l.speciesId === plan.speciesId);
+  const chosen = own.find((l) => l.id === plan.seedLotId);
+  const species = speciesById(plan.speciesId);
+  const standing = chosen && species ? lotStanding(chosen, species, plan.sowOn) : null;
+  return (
+    <section className="section">
+      <h2>From the seed shelf</h2>
+      {own.length === 0 ? (
+        <p className="mb-0">
+          No lot of {species?.name.toLowerCase()} is on the shelf. <Link to="/seeds">Open the seed shelf</Link>
+        </p>
+      ) : (
+        <ChoiceField
+          label="Seed lot"
+          field="seedLotId"
+          problems={problems}
+          hint={
+            standing
+              ? (standing.warning ??
+                (standing.test
+                  ? `Its test, ${standing.test.up} of ${standing.test.of}, is what the numbers use.`
+                  : 'Not tested: the numbers are the usual ones of the kind.'))
+              : undefined
+          }
+          value={chosen?.id ?? ''}
+          choices={[
+            { value: '', name: 'any fresh packet' },
+            ...own.map((l) => ({ value: l.id, name: `${l.name}${l.year === null ? '' : `, ${l.year}`}` })),
+          ]}
+          onChange={(seedLotId) => change(setting({ seedLotId }))}
+        />
+      )}
+    </section>
   );
 }
 

@@ -6,6 +6,8 @@ import { type PlanDraft } from './usePlanDraft';
 
 /** What every part of the planner is given. */
 export interface PartProps {
+  /** Also the investigation's id, once it is sown. */
+  planId: string;
   group: ClassView;
   plan: PlanDocument;
   change: PlanDraft['change'];

@@ -44,9 +44,14 @@ export function TodayView({ teacher }: { teacher: NonNullable<SessionView['teach
         tag={<span className="group-tag">{teacher.name}</span>}
         title={growing.data ? title : 'Today'}
         aside={
-          <button type="button" className="btn btn-plain" onClick={() => void signOut()}>
-            Sign out of {teacher.schoolName}
-          </button>
+          <>
+            <Link className="btn btn-plain" to="/seeds">
+              Seed shelf
+            </Link>
+            <button type="button" className="btn btn-plain" onClick={() => void signOut()}>
+              Sign out of {teacher.schoolName}
+            </button>
+          </>
         }
         next={
           first && (
