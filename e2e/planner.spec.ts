@@ -1,7 +1,7 @@
 import { expect, type Page, test } from '@playwright/test';
 import ICAL from 'ical.js';
 import { readFileSync } from 'node:fs';
-import { expectAccessible, expectNoSidewaysScroll, signIn } from './people';
+import { expectAccessible, expectNoSidewaysScroll, joinOn, signIn } from './people';
 
 /** Signs in, opens a class and begins a plan from one of the starting points. */
 async function beginPlan(page: Page, start: RegExp): Promise<void> {
@@ -280,4 +280,35 @@ test('a label’s square opens its container: after joining, and at once on a de
   await expect(phone.getByRole('button', { name: `C${kites + 1}`, exact: true })).toHaveAttribute('aria-current', 'true');
   await scan('D');
   await expect(phone.getByRole('button', { name: `D${kites + 1}`, exact: true })).toHaveAttribute('aria-current', 'true');
+});
+
+test('teams predict on their devices before sowing; then it is locked and kept', async ({ page, browser }) => {
+  await beginPlan(page, /^Salt in steps/);
+  await page.getByLabel('What do you want to find out?').fill('Guess first: how much salt?');
+  await page.getByRole('checkbox', { name: 'Ask the teams now, on their devices' }).check();
+  await expect(page.getByText('0 of 7 teams have predicted.')).toBeVisible();
+  await saved(page);
+  const moons = await joinOn(browser, 'Moons');
+  await moons.getByRole('link', { name: /What do you expect\? Guess first/ }).click();
+  await expectAccessible(moons);
+  await moons.getByRole('radio', { name: '5', exact: true }).click();
+  await moons.getByRole('button', { name: 'Next' }).click();
+  await moons.getByLabel(/How tall will the tallest be on day/).fill('17,5');
+  await moons.getByRole('button', { name: 'Next' }).click();
+  await moons.getByRole('radio', { name: /B 25 mmol/ }).click();
+  await expectAccessible(moons);
+  await expectNoSidewaysScroll(moons);
+  await moons.getByRole('button', { name: 'Keep it' }).click();
+  await expect(moons.getByText('That is what you expect')).toBeVisible();
+  await expect(page.getByRole('row', { name: /Moons 5 17\.5 cm B/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Sow it' }).click();
+  await expect(page.getByRole('heading', { name: 'What teams expected' })).toBeVisible();
+  await moons.getByRole('button', { name: 'Change it' }).click();
+  await moons.getByRole('radio', { name: '9', exact: true }).click();
+  await moons.getByRole('button', { name: 'Next' }).click();
+  await moons.getByRole('button', { name: 'Next' }).click();
+  await moons.getByRole('button', { name: 'Keep it' }).click();
+  await expect(moons.getByText('The seeds are sown: predictions are locked.')).toBeVisible();
+  await page.reload();
+  await expect(page.getByRole('row', { name: /Moons 5 17\.5 cm B/ })).toBeVisible();
 });

@@ -13,6 +13,7 @@ import { ImportsModule } from './imports/imports.module';
 import { InvestigationsModule } from './investigations/investigations.module';
 import { LiveModule } from './live/live.module';
 import { PlansModule } from './plans/plans.module';
+import { PredictionsModule } from './predictions/predictions.module';
 import { SeedsModule } from './seeds/seeds.module';
 import { type Settings, SETTINGS } from './settings';
 
@@ -42,6 +43,7 @@ export class AppModule {
         ImportsModule,
         PlansModule,
         SeedsModule,
+        PredictionsModule,
       ],
       controllers: [HealthController],
       providers: [{ provide: SETTINGS, useValue: settings }, Transactions, { provide: APP_GUARD, useClass: ThrottlerGuard }],

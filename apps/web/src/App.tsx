@@ -15,6 +15,7 @@ const PlannerView = lazy(() => import('./views/planner/PlannerView').then((m) =>
 const StartView = lazy(() => import('./views/planner/StartView').then((m) => ({ default: m.StartView })));
 const SeedShelfView = lazy(() => import('./views/seedShelf/SeedShelfView').then((m) => ({ default: m.SeedShelfView })));
 const LabelsView = lazy(() => import('./views/labels/LabelsView').then((m) => ({ default: m.LabelsView })));
+const PredictView = lazy(() => import('./views/predict/PredictView').then((m) => ({ default: m.PredictView })));
 const PlanView = lazy(() => import('./views/plan/PlanView').then((m) => ({ default: m.PlanView })));
 const WallView = lazy(() => import('./views/wall/WallView').then((m) => ({ default: m.WallView })));
 const TeamWallView = lazy(() => import('./views/wall/TeamWallView').then((m) => ({ default: m.TeamWallView })));
@@ -35,6 +36,7 @@ export function App() {
         <Routes>
           <Route path="/join" element={<JoinView />} />
           <Route path="/bench" element={<BenchView />} />
+          <Route path="/bench/predict/:planId" element={<PredictView />} />
           <Route path="/bench/wall/:id" element={<TeamWallView />} />
           <Route path="/*" element={<TeacherPages />} />
         </Routes>

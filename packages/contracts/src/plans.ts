@@ -189,6 +189,7 @@ export class PlanOnTheWire implements PlanDocument {
   @ArrayMaxSize(5, LONG)
   @IsIn(PREDICTIONS, { each: true, message: 'A prediction is not known.' })
   predictions: PredictionKind[];
+  @IsBoolean({ message: 'Ask the teams: yes or no.' }) askTeams: boolean;
   @IsArray(TEXT)
   @ArrayMaxSize(30, LONG)
   @ValidateNested({ each: true })

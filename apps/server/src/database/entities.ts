@@ -11,6 +11,7 @@ import { Investigation } from '../investigations/investigation.entity';
 import { TreatmentEntity } from '../investigations/treatment.entity';
 import { Change } from '../live/change.entity';
 import { Plan } from '../plans/plan.entity';
+import { Prediction } from '../predictions/prediction.entity';
 import { SeedLotEntity } from '../seeds/seedLot.entity';
 
 /** Every table, named one by one so that nothing is picked up by accident. */
@@ -23,6 +24,7 @@ export const ENTITIES = [
   Team,
   Plan,
   SeedLotEntity,
+  Prediction,
   Investigation,
   TreatmentEntity,
   Container,

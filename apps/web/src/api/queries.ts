@@ -6,6 +6,7 @@ import {
   type InvestigationRecords,
   type InvestigationView,
 } from '@bright-sprout/contracts/investigations';
+import { type BenchPrediction, type TeamPrediction } from '@bright-sprout/contracts/predictions';
 import { type PlanListing, type PlanView } from '@bright-sprout/contracts/plans';
 import { type SeedLot } from '@bright-sprout/core/seeds/seedLot';
 import { QueryClient, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
@@ -33,6 +34,17 @@ export const usePlans = (classId: string) =>
   useQuery({ queryKey: ['plans', 'of', classId], queryFn: () => request<PlanListing[]>('GET', `/classes/${classId}/plans`) });
 
 export const useSeedLots = () => useQuery({ queryKey: ['seed-lots'], queryFn: () => request<SeedLot[]>('GET', '/seed-lots') });
+
+/** What the team on this device is asked to predict at the moment. */
+export const useAskedPredictions = () =>
+  useQuery({ queryKey: ['predictions', 'asked'], queryFn: () => request<BenchPrediction[]>('GET', '/bench/predictions') });
+
+export const useTeamPredictions = (planId: string, growing = false) =>
+  useQuery({
+    queryKey: ['predictions', planId],
+    queryFn: () => request<TeamPrediction[]>('GET', `/plans/${planId}/predictions`),
+    refetchInterval: growing ? 5000 : false,
+  });
 
 export const useGrowing = () =>
   useQuery({ queryKey: ['investigations'], queryFn: () => request<InvestigationRecords[]>('GET', '/investigations') });

@@ -118,6 +118,8 @@ export interface PlanDocument {
   /** Seeds in a packet; 0 where nobody knows. */
   packetSeeds: number;
   predictions: PredictionKind[];
+  /** Teams are asked for their predictions now. */
+  askTeams: boolean;
   exceptions: DeclaredException[];
 }
 

@@ -89,6 +89,7 @@ export function planFrom(startId: string, { gradeBand, teams, today }: ClassFact
     sparePercent: 10,
     packetSeeds: 0,
     predictions: young ? ['first-sprout-day', 'which-wins'] : ['first-sprout-day', 'height-on-day', 'which-wins'],
+    askTeams: false,
     exceptions: [],
   };
   return { ...plan, ...recipe.change?.(plan) };

@@ -7,7 +7,7 @@ import { useEffect, useMemo, useState } from 'react';
 import { Link, Navigate, useSearchParams } from 'react-router';
 import { isProblem, request } from '../../api/client';
 import { theOutbox, useWaitingChecks } from '../../api/outbox';
-import { useBench } from '../../api/queries';
+import { useAskedPredictions, useBench } from '../../api/queries';
 import { EmblemMark } from '../../components/EmblemMark';
 import { Empty, ProblemNotice, Waiting } from '../../components/Notices';
 import { MarkShape } from '../../components/TreatmentMark';
@@ -34,9 +34,16 @@ function TeamBench({ bench }: { bench: Bench }) {
     await request('DELETE', '/join');
     location.assign('/join');
   };
+  const asked = useAskedPredictions().data ?? [];
+  const toPredict = asked.map((a) => (
+    <Link key={a.planId} className="bench-predict" to={`/bench/predict/${a.planId}`}>
+      <b>{a.answer ? 'You have predicted' : 'What do you expect?'}</b> {a.question}
+    </Link>
+  ));
   if (!chosen)
     return (
       <main className="page">
+        {toPredict}
         <Empty title={`${team.nickname}, your pots are not sown yet`}>
           <p>When your teacher has set up an investigation, your containers are here.</p>
           <button type="button" className="btn" onClick={() => void leave()}>
@@ -47,6 +54,7 @@ function TeamBench({ bench }: { bench: Bench }) {
     );
   return (
     <>
+      {toPredict}
       {investigations.length > 1 && (
         <label className="bench-choice">
           Investigation{' '}

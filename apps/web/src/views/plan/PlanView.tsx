@@ -1,9 +1,10 @@
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { formatDay } from '@bright-sprout/core/calendar/days';
 import { Link, useNavigate } from 'react-router';
-import { useChangeInvestigation } from '../../api/queries';
+import { useChangeInvestigation, useTeamPredictions } from '../../api/queries';
 import { InvestigationFrame } from '../../components/InvestigationFrame';
 import { ProblemNotice } from '../../components/Notices';
+import { TeamPredictions } from '../../components/TeamPredictions';
 import { TrayPlan } from '../../components/TrayPlan';
 import { TreatmentMark } from '../../components/TreatmentMark';
 import { RESOLUTION_WORDS } from '../../components/resolutionWords';
@@ -92,9 +93,22 @@ function Plan({ records: { investigation } }: { records: InvestigationRecords })
             </dd>
           </dl>
         </section>
+        <Predicted investigationId={investigation.id} />
         <Keep investigation={investigation} />
       </div>
     </>
+  );
+}
+
+/** What teams expected before sowing; nothing where nobody was asked. */
+function Predicted({ investigationId }: { investigationId: string }) {
+  const { data } = useTeamPredictions(investigationId);
+  if (!data || data.length === 0) return null;
+  return (
+    <section className="section">
+      <h2>What teams expected</h2>
+      <TeamPredictions predictions={data} />
+    </section>
   );
 }
 

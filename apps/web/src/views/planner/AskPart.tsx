@@ -15,6 +15,7 @@ import { RESOLUTION_WORDS } from '../../components/resolutionWords';
 import { TreatmentMark } from '../../components/TreatmentMark';
 import { ChoiceField, setting, TextField } from './planFields';
 import { type PartProps } from './partProps';
+import { PredictionsSection } from './PredictionsSection';
 
 const SUBJECT_NAMES: Record<FactorSubject, string> = {
   salt: 'salt in the water', acid: 'acid in the water', chalk: 'chalk in the soil', feed: 'plant food', water: 'amount of water', light: 'light',
@@ -38,7 +39,8 @@ const MEASURE_NAMES: Record<PlannedMeasure, string> = {
 }; // prettier-ignore
 
 /** The question, what is changed, what stays the same, what is measured and how. */
-export function AskPart({ plan, change, problems }: PartProps) {
+export function AskPart(props: PartProps) {
+  const { plan, change, problems } = props;
   const setFactor = (index: number, part: Partial<Factor>) =>
     change((p) => {
       const factors = p.factors.map((f, i) => (i === index ? { ...f, ...part } : f));
@@ -146,6 +148,7 @@ export function AskPart({ plan, change, problems }: PartProps) {
           ))}
         </div>
       </section>
+      <PredictionsSection {...props} />
       <ProtocolSection plan={plan} change={change} problems={problems} />
     </>
   );

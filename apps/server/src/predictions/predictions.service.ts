@@ -1,0 +1,90 @@
+import {
+  type BenchPrediction,
+  type PredictionAnswer,
+  type PredictionRequest,
+  type TeamPrediction,
+} from '@bright-sprout/contracts/predictions';
+import { daysBetween } from '@bright-sprout/core/calendar/days';
+import { type PlanDocument } from '@bright-sprout/core/plan/planDocument';
+import { planProblems } from '@bright-sprout/core/plan/planProblems';
+import { planTreatments } from '@bright-sprout/core/plan/planTreatments';
+import { parseLength, RESOLUTION_UNIT } from '@bright-sprout/core/quantities/length';
+import { speciesById } from '@bright-sprout/core/seeds/catalogue';
+import { Injectable } from '@nestjs/common';
+import { DataSource } from 'typeorm';
+import { type TeacherRequester, type TeamRequester } from '../access/requester';
+import { Scope } from '../access/scope.service';
+import { newId } from '../database/ids';
+import { Plan } from '../plans/plan.entity';
+import { notFound, Problem } from '../problems/problem';
+import { Prediction } from './prediction.entity';
+
+/** Teams say what they expect of a plan while it is open to them; sowing locks it. */
+@Injectable()
+export class PredictionsService {
+  constructor(
+    private readonly dataSource: DataSource,
+    private readonly scope: Scope,
+  ) {}
+
+  /** What the team is asked at the moment. */
+  async asked({ classId, teamId }: TeamRequester): Promise<BenchPrediction[]> {
+    const plans = await this.dataSource.getRepository(Plan).findBy({ classId, sown: false });
+    const open = plans.filter((p) => isOpen(p.document));
+    const own = await this.dataSource.getRepository(Prediction).findBy({ teamId });
+    return open.map(({ id, document }) => ({
+      planId: id,
+      question: document.question,
+      speciesName: speciesById(document.speciesId)?.name ?? '',
+      resolution: document.protocol.resolution,
+      kinds: document.predictions,
+      treatments: planTreatments(document).map(({ code, label }) => ({ code, label })),
+      heightDay: heightDay(document),
+      answer: answerOf(own.find((p) => p.planId === id)),
+    }));
+  }
+
+  /** Keeps the team's answer; sent again it changes nothing, changed it replaces the one before. */
+  async save({ classId, teamId }: TeamRequester, planId: string, request: PredictionRequest): Promise<PredictionAnswer> {
+    const plan = await this.dataSource.getRepository(Plan).findOneBy({ id: planId, classId });
+    if (!plan) throw notFound('This plan');
+    if (plan.sown) throw new Problem(422, 'The seeds are sown: predictions are locked. What you said before is kept.');
+    if (!isOpen(plan.document)) throw new Problem(422, 'Your teacher is not asking for predictions of this plan at the moment.');
+    const height = request.height ? parseLength(request.height, RESOLUTION_UNIT[plan.document.protocol.resolution]) : null;
+    if (height && !height.ok) throw new Problem(400, height.reason, { errors: [{ path: 'height', sentence: height.reason }] });
+    if (request.winner && !planTreatments(plan.document).some((t) => t.code === request.winner))
+      throw new Problem(400, 'Choose one of the treatments.', { errors: [{ path: 'winner', sentence: 'Choose one of the treatments.' }] }); // prettier-ignore
+    const answer = {
+      firstSproutDay: request.firstSproutDay ?? null,
+      heightMm: height?.mm ?? null,
+      winner: request.winner ?? null,
+    };
+    const repository = this.dataSource.getRepository(Prediction);
+    await repository.upsert({ id: newId(), planId, teamId, ...answer, recordedAt: new Date() }, ['planId', 'teamId']);
+    return answer;
+  }
+
+  /** Every team's answer, for the teacher. */
+  async ofPlan(teacher: TeacherRequester, planId: string): Promise<TeamPrediction[]> {
+    await this.scope.planOf(teacher, planId);
+    const found = await this.dataSource.getRepository(Prediction).find({ where: { planId }, relations: { team: true } });
+    return found.map((p) => ({
+      ...answerOf(p)!,
+      team: { id: p.team.id, emblem: p.team.emblem, nickname: p.team.nickname },
+      recordedAt: p.recordedAt.toISOString(),
+    }));
+  }
+}
+
+function isOpen(document: PlanDocument): boolean {
+  return document.askTeams && document.predictions.length > 0 && planProblems(document).length === 0;
+}
+
+/** Heights are asked for about two thirds of the way. */
+function heightDay({ sowOn, endOn }: PlanDocument): number {
+  return Math.max(7, Math.round((2 * daysBetween(sowOn, endOn)) / 3));
+}
+
+function answerOf(found: Prediction | undefined): PredictionAnswer | null {
+  return found ? { firstSproutDay: found.firstSproutDay, heightMm: found.heightMm, winner: found.winner } : null;
+}

@@ -1,0 +1,47 @@
+import { type PredictionKind } from '@bright-sprout/core/plan/planDocument';
+import { type RulerResolution } from '@bright-sprout/core/quantities/length';
+import { IsInt, IsOptional, IsString, Length, Matches, Max, Min } from 'class-validator';
+import { type TeamView } from './classes';
+
+/** What a team expects, before anything is sown. */
+export class PredictionRequest {
+  @IsOptional()
+  @IsInt({ message: 'Days are whole numbers.' })
+  @Min(1, { message: 'Nothing comes up on the day of sowing.' })
+  @Max(120, { message: 'That is longer than the investigation.' })
+  firstSproutDay?: number | null;
+
+  /** As typed, with its unit. */
+  @IsOptional()
+  @IsString({ message: 'Type the height.' })
+  @Length(1, 40, { message: 'A height has at most 40 characters.' })
+  height?: string | null;
+
+  @IsOptional()
+  @Matches(/^[A-F]$/, { message: 'Choose one of the treatments.' })
+  winner?: string | null;
+}
+
+export interface PredictionAnswer {
+  firstSproutDay: number | null;
+  heightMm: number | null;
+  winner: string | null;
+}
+
+/** What a team is asked to predict; from sowing on it can only be read. */
+export interface BenchPrediction {
+  planId: string;
+  question: string;
+  speciesName: string;
+  resolution: RulerResolution;
+  kinds: PredictionKind[];
+  treatments: { code: string; label: string }[];
+  /** Day number for which the height is asked. */
+  heightDay: number;
+  answer: PredictionAnswer | null;
+}
+
+export interface TeamPrediction extends PredictionAnswer {
+  team: TeamView;
+  recordedAt: string;
+}
