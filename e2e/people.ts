@@ -12,8 +12,11 @@ export async function signIn(page: Page): Promise<void> {
 }
 
 export async function openWall(page: Page, question = 'Does road salt on the pavement reach the hedge?'): Promise<void> {
-  await page.goto('/');
-  await page.locator('.class-row').getByRole('link', { name: question }).click();
+  const classes = (await (await page.request.get('/api/v1/classes')).json()) as {
+    investigations: { id: string; question: string }[];
+  }[];
+  const found = classes.flatMap((c) => c.investigations).find((i) => i.question === question)!;
+  await page.goto(`/investigations/${found.id}`);
   await expect(page.getByRole('slider', { name: 'Day looked at' })).toBeVisible();
 }
 

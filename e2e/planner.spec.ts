@@ -5,6 +5,8 @@ import { expectAccessible, expectNoSidewaysScroll, joinOn, signIn } from './peop
 
 /** Signs in, opens a class and begins a plan from one of the starting points. */
 async function beginPlan(page: Page, start: RegExp): Promise<void> {
+  // Lots that are drawn the same in every run.
+  await page.addInitScript(() => (Math.random = () => 0.4242));
   await signIn(page);
   await page.locator('.class-row').getByRole('link', { name: '7 Copper' }).click();
   await page.getByRole('link', { name: 'Plan an investigation' }).click();
@@ -15,6 +17,13 @@ async function beginPlan(page: Page, start: RegExp): Promise<void> {
 const part = (page: Page, name: string) => page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: new RegExp(`^${name}`) }).click(); // prettier-ignore
 const fair = (page: Page) => page.getByRole('region', { name: 'Fair-test check' });
 const saved = (page: Page) => expect(page.getByRole('status').filter({ hasText: 'All saved' })).toBeVisible();
+
+/** Sows the plan and goes to what was laid out. */
+async function sow(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'Sow it' }).click();
+  await expect(page.getByRole('heading', { name: 'What went otherwise?' })).toBeVisible();
+  await part(page, 'Plan');
+}
 
 /** What lies printed: tray, letters, and the lists of preparing. */
 async function expectPrintable(page: Page): Promise<void> {
@@ -56,9 +65,10 @@ test('a dose series from question to printed layout, lists and sown pots', async
   await saved(page);
   await page.reload();
   await expect(page.getByRole('row', { name: /Seeds of barley, untreated/ })).toContainText('2 packets of 50');
-  await page.getByRole('button', { name: 'Sow it' }).click();
+  await sow(page);
   await expect(page.getByRole('row', { name: /A no salt \(the control\)/ })).toBeVisible();
   await expect(page.getByRole('row', { name: /E 150 mmol\/L/ })).toBeVisible();
+  await page.goBack();
   await page.goBack();
   await expect(page.getByText('Sown: the plan can be read')).toBeVisible();
 });
@@ -173,12 +183,15 @@ test('what is done knowingly is kept with its reason, and comes back beside the 
   await part(page, 'Lay out');
   await page.getByLabel('Containers are shared out so that').selectOption({ label: 'each team has one treatment' });
   await expect(fair(page)).toContainText('Each team has one treatment only.');
-  await fair(page).getByRole('button', { name: 'We do it knowingly' }).click();
+  await fair(page)
+    .locator('.finding', { hasText: 'Each team has one treatment only.' })
+    .getByRole('button', { name: 'We do it knowingly' })
+    .click();
   await page.getByLabel('Why is it done knowingly?').fill('Each table has its own tap');
   await page.getByRole('button', { name: 'Keep on record' }).click();
   await expect(fair(page).getByRole('heading', { name: 'Done knowingly' })).toBeVisible();
   await saved(page);
-  await page.getByRole('button', { name: 'Sow it' }).click();
+  await sow(page);
   await expect(page.getByRole('row', { name: /A no salt/ })).toBeVisible();
 });
 
@@ -264,7 +277,7 @@ test('a label’s square opens its container: after joining, and at once on a de
   await part(page, 'Prepare');
   await expect(page.getByRole('img', { name: /^Opens [A-D]\d$/ })).toHaveCount(28);
   await saved(page);
-  await page.getByRole('button', { name: 'Sow it' }).click();
+  await sow(page);
   await page.getByRole('link', { name: 'Print the stick labels' }).click();
   await expect(page.getByRole('img', { name: 'Opens B1' })).toBeVisible();
   await expectAccessible(page);
@@ -301,7 +314,7 @@ test('teams predict on their devices before sowing; then it is locked and kept',
   await moons.getByRole('button', { name: 'Keep it' }).click();
   await expect(moons.getByText('That is what you expect')).toBeVisible();
   await expect(page.getByRole('row', { name: /Moons 5 17\.5 cm B/ })).toBeVisible();
-  await page.getByRole('button', { name: 'Sow it' }).click();
+  await sow(page);
   await expect(page.getByRole('heading', { name: 'What teams expected' })).toBeVisible();
   await moons.getByRole('button', { name: 'Change it' }).click();
   await moons.getByRole('radio', { name: '9', exact: true }).click();
@@ -311,4 +324,38 @@ test('teams predict on their devices before sowing; then it is locked and kept',
   await expect(moons.getByText('The seeds are sown: predictions are locked.')).toBeVisible();
   await page.reload();
   await expect(page.getByRole('row', { name: /Moons 5 17\.5 cm B/ })).toBeVisible();
+});
+
+test('sowing day: the steps are ticked, and what went otherwise is written down in two taps by a team and by the teacher', async ({
+  page,
+  browser,
+}) => {
+  await beginPlan(page, /^Salt in steps/);
+  await page.getByLabel('What do you want to find out?').fill('Sown with care: how much salt?');
+  await part(page, 'Days');
+  await page.getByLabel('Sown on').fill(new Date().toISOString().slice(0, 10));
+  await saved(page);
+  await page.getByRole('button', { name: 'Sow it' }).click();
+  await page.getByRole('checkbox', { name: /^Count the seeds into sets of 2/ }).check();
+  await expect(page.getByRole('heading', { name: 'Sowing day: 1 of 8 done' })).toBeVisible();
+  await expectAccessible(page);
+  const drums = await joinOn(browser, 'Drums');
+  await drums.goto(`/bench/sow/${/investigations\/([^/]+)/.exec(page.url())![1]}`);
+  const pots = drums.getByRole('group', { name: 'Containers' }).getByRole('button');
+  await expect(pots).toHaveCount(4);
+  await pots.first().click();
+  await drums.getByRole('button', { name: 'a broken seed' }).click();
+  await expect(drums.locator('.sown-known')).toContainText('a broken seed');
+  await expectAccessible(drums);
+  await expectNoSidewaysScroll(drums);
+  await expect(page.locator('.sown-known')).toContainText('a broken seed');
+  await page.getByRole('group', { name: 'Containers' }).getByRole('button').last().click();
+  await page.getByLabel('More about it').fill('the bag was empty');
+  await page.getByRole('button', { name: 'other soil, or less of it' }).click();
+  await expect(page.locator('.sown-known li')).toHaveCount(2);
+  await page.locator('.sown-known li').first().getByRole('button', { name: 'take back' }).click();
+  await expect(page.locator('.sown-known li')).toHaveCount(1);
+  await page.reload();
+  await expect(page.getByRole('heading', { name: 'Sowing day: 1 of 8 done' })).toBeVisible();
+  await expect(page.locator('.sown-known')).toContainText('other soil, or less of it: the bag was empty');
 });

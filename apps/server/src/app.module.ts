@@ -13,6 +13,7 @@ import { ImportsModule } from './imports/imports.module';
 import { InvestigationsModule } from './investigations/investigations.module';
 import { LiveModule } from './live/live.module';
 import { PlansModule } from './plans/plans.module';
+import { SowingModule } from './sowing/sowing.module';
 import { PredictionsModule } from './predictions/predictions.module';
 import { SeedsModule } from './seeds/seeds.module';
 import { type Settings, SETTINGS } from './settings';
@@ -44,6 +45,7 @@ export class AppModule {
         PlansModule,
         SeedsModule,
         PredictionsModule,
+        SowingModule,
       ],
       controllers: [HealthController],
       providers: [{ provide: SETTINGS, useValue: settings }, Transactions, { provide: APP_GUARD, useClass: ThrottlerGuard }],

@@ -16,6 +16,8 @@ const StartView = lazy(() => import('./views/planner/StartView').then((m) => ({ 
 const SeedShelfView = lazy(() => import('./views/seedShelf/SeedShelfView').then((m) => ({ default: m.SeedShelfView })));
 const LabelsView = lazy(() => import('./views/labels/LabelsView').then((m) => ({ default: m.LabelsView })));
 const PredictView = lazy(() => import('./views/predict/PredictView').then((m) => ({ default: m.PredictView })));
+const SowView = lazy(() => import('./views/sow/SowView').then((m) => ({ default: m.SowView })));
+const TeamSowView = lazy(() => import('./views/sow/TeamSowView').then((m) => ({ default: m.TeamSowView })));
 const PlanView = lazy(() => import('./views/plan/PlanView').then((m) => ({ default: m.PlanView })));
 const WallView = lazy(() => import('./views/wall/WallView').then((m) => ({ default: m.WallView })));
 const TeamWallView = lazy(() => import('./views/wall/TeamWallView').then((m) => ({ default: m.TeamWallView })));
@@ -37,6 +39,7 @@ export function App() {
           <Route path="/join" element={<JoinView />} />
           <Route path="/bench" element={<BenchView />} />
           <Route path="/bench/predict/:planId" element={<PredictView />} />
+          <Route path="/bench/sow/:id" element={<TeamSowView />} />
           <Route path="/bench/wall/:id" element={<TeamWallView />} />
           <Route path="/*" element={<TeacherPages />} />
         </Routes>
@@ -64,6 +67,7 @@ function TeacherPages() {
       <Route path="/investigations/:id" element={<WallView />} />
       <Route path="/investigations/:id/plan" element={<PlanView />} />
       <Route path="/investigations/:id/labels" element={<LabelsView />} />
+      <Route path="/investigations/:id/sow" element={<SowView />} />
       <Route path="/investigations/:id/compare" element={<CompareView />} />
       <Route
         path="*"

@@ -23,6 +23,8 @@ export function investigationView(change: Partial<InvestigationView> = {}): Inve
     drawSeed: 7,
     splitSentence: 'Every team has one of each treatment.',
     planCautions: [],
+    runSheet: [],
+    deviations: [],
     sharedWithTeams: false,
     removed: false,
     class: { id: 'c1', name: '7 Copper', gradeBand: 'middle', timeZone: 'UTC' },

@@ -20,6 +20,7 @@ import {
   Min,
   ValidateNested,
 } from 'class-validator';
+import { type DeviationView } from './deviations';
 import { type GradeBand, PHASES, type Phase, type TeamView } from './classes';
 
 const ISO_DAY = /^\d{4}-\d{2}-\d{2}$/;
@@ -149,6 +150,10 @@ export interface InvestigationView {
   splitSentence: string;
   /** What the fair-test check still said of the plan when it was sown. */
   planCautions: string[];
+  /** Steps of sowing day, as planned; empty for imported records. */
+  runSheet: string[];
+  /** What went otherwise when it was sown. */
+  deviations: DeviationView[];
   sharedWithTeams: boolean;
   removed: boolean;
   class: { id: string; name: string; gradeBand: GradeBand; timeZone: string };

@@ -48,7 +48,12 @@ export class ChecksService {
           const view = await this.views.view(i);
           const own = view.containers.filter((c) => c.teamId === asking.teamId);
           return {
-            investigation: { ...view, containers: own, teams: [] },
+            investigation: {
+              ...view,
+              containers: own,
+              teams: [],
+              deviations: view.deviations.filter((d) => own.some((c) => c.id === d.containerId)),
+            },
             readings: await this.views.readings(own.map((c) => c.id)),
           };
         }),

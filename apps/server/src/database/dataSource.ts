@@ -5,6 +5,7 @@ import { EndsOfRecords1763930000000 } from './migrations/1763930000000-EndsOfRec
 import { Plans1763940000000 } from './migrations/1763940000000-Plans';
 import { SeedShelf1763950000000 } from './migrations/1763950000000-SeedShelf';
 import { Predictions1763960000000 } from './migrations/1763960000000-Predictions';
+import { Sowing1763970000000 } from './migrations/1763970000000-Sowing';
 
 /** One place says how the database is reached: UTC, days as text, migrations only. */
 export function databaseOptions(url: string): DataSourceOptions {
@@ -18,6 +19,7 @@ export function databaseOptions(url: string): DataSourceOptions {
       Plans1763940000000,
       SeedShelf1763950000000,
       Predictions1763960000000,
+      Sowing1763970000000,
     ],
     migrationsTableName: 'migration',
     synchronize: false,

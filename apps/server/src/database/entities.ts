@@ -12,6 +12,7 @@ import { TreatmentEntity } from '../investigations/treatment.entity';
 import { Change } from '../live/change.entity';
 import { Plan } from '../plans/plan.entity';
 import { Prediction } from '../predictions/prediction.entity';
+import { Deviation } from '../sowing/deviation.entity';
 import { SeedLotEntity } from '../seeds/seedLot.entity';
 
 /** Every table, named one by one so that nothing is picked up by accident. */
@@ -28,6 +29,7 @@ export const ENTITIES = [
   Investigation,
   TreatmentEntity,
   Container,
+  Deviation,
   PlantCheck,
   ReadingEntity,
   Change,

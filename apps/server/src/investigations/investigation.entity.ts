@@ -24,6 +24,8 @@ export class Investigation {
   @Column({ name: 'split_sentence', length: 400 }) splitSentence: string;
   /** What the fair-test check still said of the plan: comes back with the claim. */
   @Column('simple-json', { name: 'plan_cautions', default: '[]' }) planCautions: string[];
+  /** Steps of sowing day, as planned. */
+  @Column('simple-json', { name: 'run_sheet', default: '[]' }) runSheet: string[];
   @Column('boolean', { name: 'shared_with_teams', default: false }) sharedWithTeams: boolean;
   @Column('datetime', { name: 'removed_at', precision: 3, nullable: true }) removedAt: Date | null;
   /** SHA-256 of what it was made from: the same request may come twice. */

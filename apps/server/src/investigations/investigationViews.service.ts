@@ -1,9 +1,11 @@
+import { type DeviationView } from '@bright-sprout/contracts/deviations';
 import { type InvestigationRecords, type InvestigationView, type ReadingView } from '@bright-sprout/contracts/investigations';
 import { methodById, speciesById } from '@bright-sprout/core/seeds/catalogue';
 import { Injectable } from '@nestjs/common';
-import { DataSource, In } from 'typeorm';
+import { DataSource, In, IsNull } from 'typeorm';
 import { ReadingEntity } from '../checks/reading.entity';
 import { type Team } from '../classes/team.entity';
+import { Deviation } from '../sowing/deviation.entity';
 import { Container } from './container.entity';
 import { type Investigation } from './investigation.entity';
 import { TreatmentEntity } from './treatment.entity';
@@ -20,6 +22,7 @@ export class InvestigationViews {
       this.dataSource.getRepository(TreatmentEntity).find({ where, order: { code: 'ASC' } }),
       this.dataSource.getRepository(Container).find({ where, order: { position: 'ASC' } }),
     ]);
+    const deviations = await this.deviations(containers.map((c) => c.id));
     const codes = new Map(treatments.map((t) => [t.id, t.code]));
     const species = speciesById(investigation.speciesId);
     const method = investigation.methodId === null ? undefined : methodById(investigation.methodId);
@@ -44,6 +47,8 @@ export class InvestigationViews {
       drawSeed: investigation.drawSeed,
       splitSentence: investigation.splitSentence,
       planCautions: investigation.planCautions,
+      runSheet: investigation.runSheet,
+      deviations,
       sharedWithTeams: investigation.sharedWithTeams,
       removed: investigation.removedAt !== null,
       class: { id: classGroup.id, name: classGroup.name, gradeBand: classGroup.gradeBand, timeZone: classGroup.timeZone },
@@ -59,6 +64,15 @@ export class InvestigationViews {
         seedsSown: c.seedsSown,
       })),
     };
+  }
+
+  private async deviations(containerIds: string[]): Promise<DeviationView[]> {
+    if (containerIds.length === 0) return [];
+    const found = await this.dataSource.getRepository(Deviation).find({
+      where: { containerId: In(containerIds), takenBackAt: IsNull() },
+      order: { recordedAt: 'ASC' },
+    });
+    return found.map(({ id, containerId, kind, note }) => ({ id, containerId, kind, note }));
   }
 
   async records(investigation: Investigation): Promise<InvestigationRecords> {

@@ -2,6 +2,7 @@ import { type InvestigationView } from '@bright-sprout/contracts/investigations'
 import { type PlanListing, type PlanView, type SavePlanRequest } from '@bright-sprout/contracts/plans';
 import { sowingDays } from '@bright-sprout/core/plan/planCalendar';
 import { claimCautions, fairTest } from '@bright-sprout/core/plan/fairTest';
+import { runSheet } from '@bright-sprout/core/plan/prepare';
 import { planProblems } from '@bright-sprout/core/plan/planProblems';
 import { type KnownLot, workOut } from '@bright-sprout/core/plan/workOut';
 import { knownLot } from '@bright-sprout/core/seeds/seedLot';
@@ -135,6 +136,7 @@ export class PlansService {
       drawSeed: plan.drawSeed,
       splitSentence: out.layout.sentence,
       planCautions: claimCautions(fairTest(plan, out, teams.length)),
+      runSheet: runSheet(plan, out),
       requestHash: hash,
     });
     const ids = new Map(out.treatments.map((t) => [t.code, newId()]));

@@ -92,6 +92,16 @@ function Framed({
       <Stations
         stations={[
           { to: `${base}/plan${keep}`, name: 'Plan', state: 'settled', done: true },
+          ...(investigation.origin === 'planned'
+            ? [
+                {
+                  to: `${base}/sow${keep}`,
+                  name: 'Sow',
+                  state: investigation.deviations.length === 0 ? 'as planned' : `${investigation.deviations.length} otherwise`,
+                  done: sown >= 0,
+                },
+              ]
+            : []),
           {
             to: `${base}${keep}`,
             name: 'Check',

@@ -15,6 +15,9 @@ import { BenchCard } from './BenchCard';
 import { type BenchInvestigation, withWaiting } from './benchRecords';
 import './bench.scss';
 
+/** Days for which a team is still offered the run sheet. */
+const SOWING_IS_FRESH = 7;
+
 export function BenchView() {
   const bench = useBench();
   const client = useQueryClient();
@@ -104,6 +107,12 @@ function Checking({ bench, own, onLeave }: { bench: Bench; own: BenchInvestigati
         </span>
         <span className="bench-when">
           {investigation.speciesName} check, day {dayNumber} · {formatDay(day)}
+          {dayNumber <= SOWING_IS_FRESH && investigation.runSheet.length > 0 && (
+            <>
+              {' · '}
+              <Link to={`/bench/sow/${investigation.id}`}>Sowing day</Link>
+            </>
+          )}
         </span>
         <nav className="bench-tabs" aria-label="Your containers">
           {investigation.containers.map((c) => (

@@ -235,7 +235,7 @@ function Sow({
         className="btn btn-next"
         disabled={!ready || sow.isPending}
         title={stops > 0 ? 'Mend or declare what stops the test first' : undefined}
-        onClick={() => sow.mutate(undefined, { onSuccess: (made) => void navigate(`/investigations/${made.id}/plan`) })}
+        onClick={() => sow.mutate(undefined, { onSuccess: (made) => void navigate(`/investigations/${made.id}/sow`) })}
       >
         {sow.isPending ? 'Laying out …' : 'Sow it'}
       </button>

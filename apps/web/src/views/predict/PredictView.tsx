@@ -38,7 +38,7 @@ function Predict({ asked }: { asked: BenchPrediction }) {
   const before = asked.answer;
   const [answer, setAnswer] = useState<PredictionRequest>({
     firstSproutDay: before?.firstSproutDay ?? null,
-    height: before?.heightMm == null ? null : formatLengthNumber(before.heightMm, asked.resolution),
+    height: before?.heightMm ? formatLengthNumber(before.heightMm, asked.resolution) : null,
     winner: before?.winner ?? null,
   });
   const [at, setAt] = useState(0);

@@ -1,0 +1,75 @@
+import { type BenchView } from '@bright-sprout/contracts/checks';
+import { type InvestigationRecords, type InvestigationView } from '@bright-sprout/contracts/investigations';
+import { planFrom } from '@bright-sprout/core/plan/startingPoints';
+import { v7 } from 'uuid';
+import {
+  addOtherTeacher,
+  type Device,
+  device,
+  joined,
+  PASSWORD,
+  startApplication,
+  startClass,
+  type TestApplication,
+} from './application';
+
+let application: TestApplication;
+let world: Awaited<ReturnType<typeof startClass>>;
+let kites: Device;
+let sown: InvestigationView;
+
+beforeAll(async () => {
+  application = await startApplication();
+  world = await startClass(application);
+  kites = await joined(application, world.group, 'kite');
+  const id = v7();
+  const document = planFrom('salt-steps', { gradeBand: 'middle', teams: 2, today: '2026-03-02' }, 7);
+  await world.teacher.put(`/plans/${id}`, { classId: world.classId, version: 0, document }).expect(200);
+  sown = (await world.teacher.put(`/plans/${id}/sowing`, { version: 1 }).expect(200)).body as InvestigationView;
+});
+afterAll(() => application.close());
+
+const ownOf = (emblem: string) =>
+  sown.containers.find((c) => c.teamId === world.group.teams.find((t) => t.emblem === emblem)!.id)!;
+const deviations = async () =>
+  ((await world.teacher.get(`/investigations/${sown.id}`).expect(200)).body as InvestigationRecords).investigation.deviations;
+
+test('the run sheet goes with the investigation, to the teams too', async () => {
+  expect(sown.runSheet.length).toBeGreaterThan(5);
+  const bench = (await kites.get('/bench').expect(200)).body as BenchView;
+  expect(bench.investigations.find((i) => i.investigation.id === sown.id)!.investigation.runSheet).toEqual(sown.runSheet);
+});
+
+test('a team writes down what went otherwise, twice the same is once, and it can be taken back', async () => {
+  const id = v7();
+  const body = { containerId: ownOf('kite').id, kind: 'broken-seed' };
+  await kites.put(`/bench/deviations/${id}`, body).expect(200);
+  await kites.put(`/bench/deviations/${id}`, body).expect(200);
+  expect(await deviations()).toEqual([{ id, ...body, note: null }]);
+  await kites.put(`/bench/deviations/${id}`, { ...body, kind: 'other' }).expect(409);
+  await kites.delete(`/bench/deviations/${id}`).expect(204);
+  await kites.delete(`/bench/deviations/${id}`).expect(204);
+  expect(await deviations()).toEqual([]);
+  const kept = (await application.dataSource.query('SELECT taken_back_at FROM deviation')) as { taken_back_at: Date | null }[];
+  expect(kept[0]!.taken_back_at).not.toBeNull();
+});
+
+test('a team writes for its own containers only, the teacher for all, strangers for none', async () => {
+  const foreign = { containerId: ownOf('bell').id, kind: 'other-soil', note: 'the bag was empty' };
+  await kites.put(`/bench/deviations/${v7()}`, foreign).expect(403);
+  const id = v7();
+  await world.teacher.put(`/deviations/${id}`, foreign).expect(200);
+  await kites.delete(`/bench/deviations/${id}`).expect(403);
+  const { email } = await addOtherTeacher(application);
+  const stranger = device(application);
+  await stranger.post('/session', { email, password: PASSWORD }).expect(200);
+  await stranger.put(`/deviations/${v7()}`, foreign).expect(404);
+  await stranger.delete(`/deviations/${id}`).expect(404);
+  await device(application).put(`/deviations/${v7()}`, foreign).expect(401);
+  expect(await deviations()).toHaveLength(1);
+});
+
+test('an unknown kind is refused with a sentence', async () => {
+  const { body } = await kites.put(`/bench/deviations/${v7()}`, { containerId: ownOf('kite').id, kind: 'magic' }).expect(400);
+  expect(JSON.stringify(body)).toContain('Choose what went otherwise.');
+});

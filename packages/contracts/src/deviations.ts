@@ -1,0 +1,44 @@
+import { IsIn, IsOptional, IsString, IsUUID, Length } from 'class-validator';
+
+/** What went otherwise than planned when a container was sown. */
+export const DEVIATION_KINDS = [
+  'extra-seed',
+  'seed-missing',
+  'broken-seed',
+  'other-soil',
+  'other-depth',
+  'other-day',
+  'other',
+] as const;
+export type DeviationKind = (typeof DEVIATION_KINDS)[number];
+
+export const DEVIATION_WORDS: Record<DeviationKind, string> = {
+  'extra-seed': 'a seed too many',
+  'seed-missing': 'a seed too few',
+  'broken-seed': 'a broken seed',
+  'other-soil': 'other soil, or less of it',
+  'other-depth': 'another depth',
+  'other-day': 'sown on another day',
+  other: 'something else',
+};
+
+/** Its id is made on the device: sending it again changes nothing. */
+export class SaveDeviationRequest {
+  @IsUUID(undefined, { message: 'Say which container.' })
+  containerId: string;
+
+  @IsIn(DEVIATION_KINDS, { message: 'Choose what went otherwise.' })
+  kind: DeviationKind;
+
+  @IsOptional()
+  @IsString({ message: 'A note is text.' })
+  @Length(1, 200, { message: 'A note has at most 200 characters.' })
+  note?: string;
+}
+
+export interface DeviationView {
+  id: string;
+  containerId: string;
+  kind: DeviationKind;
+  note: string | null;
+}
