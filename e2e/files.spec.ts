@@ -34,7 +34,7 @@ test('a foreign CSV is dropped, mapped, put right and compared', async ({ page }
 
 test('records go out as a table, come back, and say the same', async ({ page }) => {
   await signIn(page);
-  await openWall(page, 'How much road salt can garden cress stand? (finished)');
+  await openWall(page, 'How much road salt can garden cress stand?');
   await page.getByRole('link', { name: /Compare them/ }).click();
   const claim = await page.locator('.claim-finding').textContent();
   await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: /Plan/ }).click();
