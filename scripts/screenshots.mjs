@@ -41,6 +41,11 @@ async function main() {
       data: { classCode: demoTeams[0].joinCode, emblem, pin: demoTeams[0].pins[emblem] },
     });
   };
+  const plan = async (request) => {
+    const { id } = await teacher(request);
+    return (await (await request.get(`${base}/api/v1/classes/${id}/plans`)).json()).at(-1).id;
+  };
+  const workedOut = { before: plan, act: (page) => page.getByText(/about \d+ % in height/).waitFor() };
   const tap = (digits) => async (page) => {
     for (const key of digits) await page.getByRole('button', { name: key, exact: true }).click();
     await page.mouse.move(5, 5);
@@ -48,6 +53,10 @@ async function main() {
   await shoot('sign-in', LAPTOP, '/');
   await shoot('today', LAPTOP, '/', { before: teacher });
   await shoot('set-up', LAPTOP, '/classes/{}/set-up', { before: classId });
+  await shoot('planner-start', LAPTOP, '/classes/{}/plans', { before: classId });
+  for (const part of ['ask', 'seeds', 'lay-out', 'days', 'prepare'])
+    await shoot(`planner-${part}`, LAPTOP, `/plans/{}/${part}`, workedOut);
+  await shoot('seed-shelf', LAPTOP, '/seeds', { before: teacher });
   await shoot('plan', LAPTOP, '/investigations/{}/plan', { before: investigation });
   await shoot('wall', LAPTOP, '/investigations/{}', { before: investigation });
   await shoot('wall-phone', { width: 390, height: 844 }, '/investigations/{}', { before: investigation });

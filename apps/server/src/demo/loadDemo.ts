@@ -19,7 +19,10 @@ import { newId, requestHash } from '../database/ids';
 import { Container } from '../investigations/container.entity';
 import { Investigation } from '../investigations/investigation.entity';
 import { TreatmentEntity } from '../investigations/treatment.entity';
+import { Plan } from '../plans/plan.entity';
+import { SeedLotEntity } from '../seeds/seedLot.entity';
 import { type Settings } from '../settings';
+import { demoPlan, demoSeedLots } from './demoPlanning';
 import { DEMO_CLASSES, DEMO_EMBLEMS, DEMO_LEVELS, DEMO_TEACHER, type DemoClass } from './demoScenario';
 
 /** The PIN of each demo team, in the order of the emblems. */
@@ -66,8 +69,21 @@ export async function loadDemo(dataSource: DataSource, settings: Settings, today
       await manager.getRepository(Team).insert(teams);
       await loadInvestigation(manager, demo, classId, teams.map((t) => t.id), today ?? dayInZone(new Date(), timeZone)); // prettier-ignore
     }
+    const day = today ?? dayInZone(new Date(), timeZone);
+    await loadPlanning(manager, schoolId, day);
     return true;
   });
+}
+
+/** What is being planned, and the seed shelf. */
+async function loadPlanning(manager: EntityManager, schoolId: string, today: IsoDay): Promise<void> {
+  const [first] = DEMO_CLASSES;
+  const { id: classId } = await manager.getRepository(ClassGroup).findOneByOrFail({ schoolId, name: first!.name });
+  const document = demoPlan(today, DEMO_EMBLEMS.length);
+  await manager
+    .getRepository(Plan)
+    .insert({ id: newId(), classId, version: 1, document, requestHash: requestHash(document), changedAt: new Date() });
+  await manager.getRepository(SeedLotEntity).insert(demoSeedLots(today).map((lot) => ({ ...lot, id: newId(), schoolId })));
 }
 
 async function loadInvestigation(
