@@ -51,18 +51,31 @@ const DIFFERENCE: Record<GradeBand, DifferenceWords> = {
   ],
   middle: (own, direction, control, { kind, dayNumber, resolution }) => [
     `With ${labels(own)}, ${kind} was ${direction} on day ${dayNumber} than with ${control}: by about ${sizes(own, fine(resolution))}.`,
-    ...own.map((c) => `${inSentence(own, c)} ${ends(c, resolution)}: such ranges are right in 95 of 100 classes. Shuffled labels give so large a difference ${oftenInWords(c.adjustedP!)}.`), // prettier-ignore
   ],
-  upper: (own, direction, control, { kind, dayNumber, resolution }) =>
-    own.map(
-      (c) =>
-        `With ${c.treatment.label}, mean height of ${kind} on day ${dayNumber} was ${formatLength(Math.abs(c.differenceMm), fine(resolution))} ${direction} than with ${control} (95 % interval ${ends(c, resolution)}; shuffled within teams, ${pInWords(c.adjustedP!)}${own.length > 1 ? ', adjusted for the number of treatments' : ''}).`,
-    ),
+  upper: (...words) => DIFFERENCE.middle(...words),
 };
 
-/** A single treatment needs no name again. */
-function inSentence(own: readonly Contrast[], c: Contrast): string {
-  return own.length === 1 ? 'Its range is' : `For ${c.treatment.label} the range is`;
+/** How sure one can be of each difference, for the bands that can use it: one sentence each, under the finding. */
+export function certainty(comparison: Comparison, { container, resolution }: ClaimSubject, band: GradeBand): string[] {
+  if (band === 'early' || band === 'primary' || comparison.reason !== null) return [];
+  const clear = comparison.contrasts.filter(isClear);
+  const unclear = comparison.contrasts.filter((c) => !isClear(c));
+  if (band === 'middle')
+    return clear.map(
+      (c) => `${c.treatment.label}: the range is ${ends(c, resolution)}; such ranges are right in 95 of 100 classes. Shuffled labels give so large a difference ${oftenInWords(c.adjustedP!)}.`, // prettier-ignore
+    );
+  const several = comparison.contrasts.length > 1 ? ', adjusted for the number of treatments' : '';
+  return [
+    ...clear.map(
+      (c) =>
+        `${c.treatment.label}: 95 % interval ${ends(c, resolution)}; shuffled within teams, ${pInWords(c.adjustedP!)}${several}.`,
+    ),
+    ...unclear.map((c) =>
+      c.interval.ok
+        ? `${c.treatment.label}: these ${container}s leave anything from ${signed(c.interval.interval.low, resolution)} to ${signed(c.interval.interval.high, resolution)} open (95 % interval).`
+        : `${c.treatment.label}: ${c.interval.reason.charAt(0).toLowerCase()}${c.interval.reason.slice(1)}`,
+    ),
+  ];
 }
 
 function ends(c: Contrast, resolution: RulerResolution): string {
@@ -90,12 +103,7 @@ const CANNOT_TELL: Record<GradeBand, (own: readonly Contrast[], subject: ClaimSu
   early: (own) => [`About ${labels(own)} we cannot tell yet.`],
   primary: (own, { container }) => [`For ${labels(own)}, these ${container}s cannot tell yet.`],
   middle: (own, { container }) => [`For ${labels(own)}, these ${container}s cannot tell yet.`],
-  upper: (own, { container, resolution }) =>
-    own.map((c) =>
-      c.interval.ok
-        ? `For ${c.treatment.label}, these ${container}s cannot tell: the difference may lie anywhere from ${signed(c.interval.interval.low, resolution)} to ${signed(c.interval.interval.high, resolution)} (95 % interval).`
-        : `For ${c.treatment.label}, these ${container}s cannot tell: ${c.interval.reason.charAt(0).toLowerCase()}${c.interval.reason.slice(1)}`,
-    ),
+  upper: (own, { container }) => [`For ${labels(own)}, these ${container}s cannot tell yet.`],
 };
 
 function signed(mm: number, resolution: RulerResolution): string {

@@ -1,10 +1,12 @@
 import { type Comparison } from '../compare/compareOnDay';
-import { finding, listInWords } from './claimFinding';
+import { certainty, finding, listInWords } from './claimFinding';
 import { type ClaimSubject } from './claimSubject';
 
 export interface Claim {
   /** What was found, or that these containers cannot tell. */
   finding: string;
+  /** Ranges and shuffles behind each difference, where the band can use them. */
+  certainty: string[];
   /** Counts behind it: measured, not up, lost, not looked at. */
   evidence: string;
   /** What else could explain it. */
@@ -18,6 +20,7 @@ export interface Claim {
 export function claimSentence(comparison: Comparison, subject: ClaimSubject): Claim {
   return {
     finding: finding(comparison, subject, subject.band ?? 'middle'),
+    certainty: certainty(comparison, subject, subject.band ?? 'middle'),
     evidence: evidence(comparison, subject),
     cautions: [...cautions(comparison, subject), ...(subject.planCautions ?? [])],
   };

@@ -109,6 +109,11 @@ function Compare({ records, day, onLook }: { records: InvestigationRecords; day:
             <>
               <section className="section claim" aria-live="polite">
                 <p className="claim-finding">{claim.finding}</p>
+                {claim.certainty.map((sentence) => (
+                  <p key={sentence} className="mb-1">
+                    {sentence}
+                  </p>
+                ))}
                 <p className="second mb-0">{claim.evidence}</p>
               </section>
               {answer.comparison.contrasts.length > 0 && (

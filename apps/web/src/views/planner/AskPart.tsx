@@ -206,7 +206,7 @@ function FactorSection({
       </div>
       {factor.levels.map((level, i) => (
         <div key={i}>
-          <div className="planner-level">
+          <div className={`planner-level${codeOf(i) ? '' : ' unmarked'}`}>
             {codeOf(i) && (
               <span className="planner-code">
                 <TreatmentMark code={codeOf(i)!} size={20} /> {codeOf(i)}
