@@ -48,7 +48,7 @@ export function planFrom(startId: string, { gradeBand, teams, today }: ClassFact
     question: recipe.question,
     startedFrom: recipe.id,
     kind: 'one-factor',
-    factors: structuredClone(recipe.factors),
+    factors: recipe.factors.map((f) => ({ ...f, levels: f.levels.map((l) => ({ ...l })) })),
     keptSame: keptSameFor(recipe.factors),
     speciesId: recipe.speciesId,
     methodId: recipe.methodId,

@@ -1,0 +1,33 @@
+import { expect, type Page } from '@playwright/test';
+import { signIn } from './people';
+
+/** Signs in, opens a class and begins a plan from one of the starting points. */
+export async function beginPlan(page: Page, start: RegExp): Promise<void> {
+  // Lots that are drawn the same in every run.
+  await page.addInitScript(() => (Math.random = () => 0.4242));
+  await signIn(page);
+  await page.locator('.class-row').getByRole('link', { name: '7 Copper' }).click();
+  await page.getByRole('link', { name: 'Plan an investigation' }).click();
+  await page.getByRole('button', { name: start }).click();
+  await expect(page.getByRole('heading', { name: 'The question' })).toBeVisible();
+}
+
+export const part = (page: Page, name: string) => page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: new RegExp(`^${name}`) }).click(); // prettier-ignore
+export const fair = (page: Page) => page.getByRole('region', { name: 'Fair-test check' });
+export const saved = (page: Page) => expect(page.getByRole('status').filter({ hasText: 'All saved' })).toBeVisible();
+
+/** Sows the plan and goes to what was laid out. */
+export async function sow(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'Sow it' }).click();
+  await expect(page.getByRole('heading', { name: 'What went otherwise?' })).toBeVisible();
+  await part(page, 'Plan');
+}
+
+/** What lies printed: tray, letters, and the lists of preparing. */
+export async function expectPrintable(page: Page): Promise<void> {
+  await page.emulateMedia({ media: 'print' });
+  await expect(page.getByRole('heading', { name: 'Where they stand' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Draw lots again' })).toBeHidden();
+  await expect(page.locator('.lay-pot').first()).toBeVisible();
+  await page.emulateMedia({ media: 'screen' });
+}
