@@ -1,4 +1,4 @@
-import { addDays, daysBetween, formatDay, type IsoDay, weekday } from '../calendar/days';
+import { addDays, formatDay, type IsoDay, weekday } from '../calendar/days';
 import { gaps, isSchoolDay, schoolDayFrom } from '../calendar/schoolCalendar';
 import { methodById, speciesById } from '../seeds/catalogue';
 import { ageLadder } from '../seeds/backPlanning';
@@ -123,9 +123,4 @@ function weekends(plan: PlanDocument, events: PlanEvent[]): void {
         : `Water, turn, and close covers: alone for ${gap.days} days.`,
     });
   }
-}
-
-/** Days from the first event to the last. */
-export function calendarSpan({ events }: PlanCalendar): number {
-  return events.length === 0 ? 0 : daysBetween(events[0]!.day, events[events.length - 1]!.day);
 }
