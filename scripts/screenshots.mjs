@@ -58,6 +58,7 @@ async function main() {
     await shoot(`planner-${part}`, LAPTOP, `/plans/{}/${part}`, workedOut);
   await shoot('seed-shelf', LAPTOP, '/seeds', { before: teacher });
   await shoot('plan', LAPTOP, '/investigations/{}/plan', { before: investigation });
+  await shoot('sow', LAPTOP, '/investigations/{}/sow', { before: investigation });
   await shoot('wall', LAPTOP, '/investigations/{}', { before: investigation });
   await shoot('wall-phone', { width: 390, height: 844 }, '/investigations/{}', { before: investigation });
   await shoot('compare', LAPTOP, '/investigations/{}/compare', {

@@ -1,6 +1,8 @@
 import { addDays, type IsoDay } from '@bright-sprout/core/calendar/days';
 import { type PlanDocument } from '@bright-sprout/core/plan/planDocument';
+import { runSheet } from '@bright-sprout/core/plan/prepare';
 import { planFrom } from '@bright-sprout/core/plan/startingPoints';
+import { workOut } from '@bright-sprout/core/plan/workOut';
 import { type SeedLot } from '@bright-sprout/core/seeds/seedLot';
 
 /** The next step of the hedge: does food help plants through the salt? Being planned, with a winter break in it. */
@@ -63,4 +65,15 @@ export function demoSeedLots(today: IsoDay): Omit<SeedLot, 'id'>[] {
     },
     { ...lot, speciesId: 'onion', name: 'from the old cupboard', year: year - 6, count: 80 },
   ];
+}
+
+/** The steps by which a demo class sowed. */
+export function demoRunSheet(
+  sown: { speciesId: string; methodId: string; seeds: number },
+  sownOn: IsoDay,
+  teams: number,
+): string[] {
+  const start = planFrom('salt-steps', { gradeBand: 'middle', teams, today: sownOn }, 1);
+  const plan = { ...start, speciesId: sown.speciesId, methodId: sown.methodId, seedsEach: sown.seeds };
+  return runSheet(plan, workOut(plan, teams));
 }

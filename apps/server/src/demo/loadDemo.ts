@@ -22,7 +22,7 @@ import { TreatmentEntity } from '../investigations/treatment.entity';
 import { Plan } from '../plans/plan.entity';
 import { SeedLotEntity } from '../seeds/seedLot.entity';
 import { type Settings } from '../settings';
-import { demoPlan, demoSeedLots } from './demoPlanning';
+import { demoPlan, demoRunSheet, demoSeedLots } from './demoPlanning';
 import { DEMO_CLASSES, DEMO_EMBLEMS, DEMO_LEVELS, DEMO_TEACHER, type DemoClass } from './demoScenario';
 
 /** The PIN of each demo team, in the order of the emblems. */
@@ -112,6 +112,7 @@ async function loadInvestigation(
     beforeSprouting: plan.beforeSprouting,
     drawSeed: plan.seed,
     splitSentence: deal.sentence,
+    runSheet: demoRunSheet(plan, sownOn, teamIds.length),
     sharedWithTeams: plan.shared,
     requestHash: requestHash(plan.question),
   });
