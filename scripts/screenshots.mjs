@@ -73,8 +73,8 @@ async function main() {
         .setInputFiles({ name: 'shade.csv', mimeType: 'text/csv', buffer: Buffer.from(CSV) })
         .then(() => page.getByLabel('Sown on').fill('2026-09-07')),
   });
-  await shoot('bench-phone', { width: 390, height: 844 }, '/bench?pot=A6', { before: team('drum'), act: tap('13.5') });
-  await shoot('bench-tablet', { width: 820, height: 1180 }, '/bench?pot=B1', { before: team('kite'), act: tap('14.2') });
+  await shoot('bench-phone', { width: 390, height: 844 }, '/bench?pot=A6', { before: team('drum'), act: tap('16.3') });
+  await shoot('bench-tablet', { width: 820, height: 1180 }, '/bench?pot=B1', { before: team('kite'), act: tap('13.8') });
   await browser.close();
 }
 

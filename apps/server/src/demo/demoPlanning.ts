@@ -3,6 +3,7 @@ import { type PlanDocument } from '@bright-sprout/core/plan/planDocument';
 import { runSheet } from '@bright-sprout/core/plan/prepare';
 import { planFrom } from '@bright-sprout/core/plan/startingPoints';
 import { workOut } from '@bright-sprout/core/plan/workOut';
+import { methodById } from '@bright-sprout/core/seeds/catalogue';
 import { type SeedLot } from '@bright-sprout/core/seeds/seedLot';
 
 /** The next step of the hedge: does food help plants through the salt? Being planned, with a winter break in it. */
@@ -74,6 +75,7 @@ export function demoRunSheet(
   teams: number,
 ): string[] {
   const start = planFrom('salt-steps', { gradeBand: 'middle', teams, today: sownOn }, 1);
-  const plan = { ...start, speciesId: sown.speciesId, methodId: sown.methodId, seedsEach: sown.seeds };
+  const [least, most] = methodById(sown.methodId)!.fillMl;
+  const plan = { ...start, speciesId: sown.speciesId, methodId: sown.methodId, seedsEach: sown.seeds, fillMl: (least + most) / 2 };
   return runSheet(plan, workOut(plan, teams));
 }
