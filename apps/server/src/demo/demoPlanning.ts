@@ -76,6 +76,12 @@ export function demoRunSheet(
 ): string[] {
   const start = planFrom('salt-steps', { gradeBand: 'middle', teams, today: sownOn }, 1);
   const [least, most] = methodById(sown.methodId)!.fillMl;
-  const plan = { ...start, speciesId: sown.speciesId, methodId: sown.methodId, seedsEach: sown.seeds, fillMl: (least + most) / 2 };
+  const plan = {
+    ...start,
+    speciesId: sown.speciesId,
+    methodId: sown.methodId,
+    seedsEach: sown.seeds,
+    fillMl: (least + most) / 2,
+  };
   return runSheet(plan, workOut(plan, teams));
 }
