@@ -117,6 +117,19 @@ export async function addOtherTeacher({ dataSource }: TestApplication, schoolId 
   return { email };
 }
 
+/** Another teacher, signed in: of another school, or of the one named. */
+export async function signedInTeacher(application: TestApplication, schoolId?: string): Promise<Device> {
+  const { email } = await addOtherTeacher(application, schoolId);
+  const other = device(application);
+  await other.post('/session', { email, password: PASSWORD }).expect(200);
+  return other;
+}
+
+/** The school of the first class. */
+export async function schoolOfFirst({ dataSource }: TestApplication): Promise<string> {
+  return ((await dataSource.query('SELECT school_id FROM class_group')) as { school_id: string }[])[0]!.school_id;
+}
+
 export async function joined(
   application: TestApplication,
   group: { joinCode: string; teams: { emblem: string; pin: string }[] },

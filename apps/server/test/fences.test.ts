@@ -1,14 +1,14 @@
 import { v7 } from 'uuid';
 import {
   addClass,
-  addOtherTeacher,
   checkOf,
   type Device,
   device,
   joined,
   ownContainers,
-  PASSWORD,
   planRequest,
+  schoolOfFirst,
+  signedInTeacher,
   startApplication,
   startClass,
   type TestApplication,
@@ -27,20 +27,10 @@ beforeAll(async () => {
 });
 afterAll(() => application.close());
 
-async function teacherOf(schoolId?: string): Promise<Device> {
-  const { email } = await addOtherTeacher(application, schoolId);
-  const other = device(application);
-  await other.post('/session', { email, password: PASSWORD }).expect(200);
-  return other;
-}
-
-const schoolOfFirst = async () =>
-  ((await application.dataSource.query('SELECT school_id FROM class_group')) as { school_id: string }[])[0]!.school_id;
-
 test.each(['another school', 'the same school'])(
   'a teacher of %s cannot read, change or fill a class that is not theirs',
   async (school) => {
-    const other = await teacherOf(school === 'the same school' ? await schoolOfFirst() : undefined);
+    const other = await signedInTeacher(application, school === 'the same school' ? await schoolOfFirst(application) : undefined);
     const { classId, investigationId } = world;
     const kite = world.group.teams[0]!;
     await other.get(`/classes/${classId}`).expect(404);
@@ -123,7 +113,7 @@ test('the class’s records open to teams when the teacher shares them, and clos
 });
 
 test('a team of another class does not get through the fence, shared or not', async () => {
-  const otherTeacher = await teacherOf();
+  const otherTeacher = await signedInTeacher(application);
   const other = await addClass(otherTeacher);
   const stranger = await joined(application, other.group, 'kite');
   await stranger.get(`/bench/investigations/${world.investigationId}`).expect(404);

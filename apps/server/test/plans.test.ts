@@ -3,7 +3,7 @@ import { type InvestigationView } from '@bright-sprout/contracts/investigations'
 import { type PlanDocument } from '@bright-sprout/core/plan/planDocument';
 import { planFrom, STARTING_POINTS } from '@bright-sprout/core/plan/startingPoints';
 import { v7 } from 'uuid';
-import { addOtherTeacher, device, PASSWORD, startApplication, startClass, type TestApplication } from './application';
+import { device, schoolOfFirst, signedInTeacher, startApplication, startClass, type TestApplication } from './application';
 
 let application: TestApplication;
 let world: Awaited<ReturnType<typeof startClass>>;
@@ -94,10 +94,7 @@ test('a plan thrown away is gone, and throwing it away twice is no error', async
 
 test('another teacher of the school can neither see, change, sow nor throw away a plan', async () => {
   const { id } = await saved();
-  const [{ school_id }] = (await application.dataSource.query('SELECT school_id FROM class_group')) as [{ school_id: string }];
-  const { email } = await addOtherTeacher(application, school_id);
-  const other = device(application);
-  await other.post('/session', { email, password: PASSWORD }).expect(200);
+  const other = await signedInTeacher(application, await schoolOfFirst(application));
   await other.get(`/plans/${id}`).expect(404);
   await other.get(`/classes/${world.classId}/plans`).expect(404);
   await other.put(`/plans/${id}`, { classId: world.classId, version: 1, document: draft() }).expect(404);

@@ -3,11 +3,10 @@ import { planFrom } from '@bright-sprout/core/plan/startingPoints';
 import { v7 } from 'uuid';
 import {
   addClass,
-  addOtherTeacher,
   type Device,
   device,
   joined,
-  PASSWORD,
+  signedInTeacher,
   startApplication,
   startClass,
   type TestApplication,
@@ -79,9 +78,7 @@ test('what is not asked, another class’s plan, and other teachers are fenced o
   expect(((await kites.get('/bench/predictions').expect(200)).body as BenchPrediction[]).some((p) => p.planId === foreign)).toBe(
     false,
   );
-  const { email } = await addOtherTeacher(application);
-  const stranger = device(application);
-  await stranger.post('/session', { email, password: PASSWORD }).expect(200);
+  const stranger = await signedInTeacher(application);
   await stranger.get(`/plans/${quiet}/predictions`).expect(404);
   await device(application).get('/bench/predictions').expect(401);
 });

@@ -1,6 +1,6 @@
 import { type SeedLot } from '@bright-sprout/core/seeds/seedLot';
 import { v7 } from 'uuid';
-import { addOtherTeacher, device, PASSWORD, startApplication, startClass, type TestApplication } from './application';
+import { device, schoolOfFirst, signedInTeacher, startApplication, startClass, type TestApplication } from './application';
 
 let application: TestApplication;
 let world: Awaited<ReturnType<typeof startClass>>;
@@ -38,15 +38,10 @@ test.each([
 test('the shelf belongs to the school: a colleague uses it, another school does not see it', async () => {
   const id = v7();
   await world.teacher.put(`/seed-lots/${id}`, onion).expect(200);
-  const [{ school_id }] = (await application.dataSource.query('SELECT school_id FROM class_group')) as [{ school_id: string }];
-  const as = async (schoolId?: string) => {
-    const { email } = await addOtherTeacher(application, schoolId);
-    const other = device(application);
-    await other.post('/session', { email, password: PASSWORD }).expect(200);
-    return other;
-  };
-  expect((await (await as(school_id)).get('/seed-lots').expect(200)).body).toHaveLength(1);
-  const stranger = await as();
+  expect(
+    (await (await signedInTeacher(application, await schoolOfFirst(application))).get('/seed-lots').expect(200)).body,
+  ).toHaveLength(1);
+  const stranger = await signedInTeacher(application);
   expect((await stranger.get('/seed-lots').expect(200)).body).toEqual([]);
   await stranger.put(`/seed-lots/${id}`, onion).expect(404);
   await stranger.delete(`/seed-lots/${id}`).expect(204);

@@ -2,16 +2,7 @@ import { type BenchView } from '@bright-sprout/contracts/checks';
 import { type InvestigationRecords, type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { planFrom } from '@bright-sprout/core/plan/startingPoints';
 import { v7 } from 'uuid';
-import {
-  addOtherTeacher,
-  type Device,
-  device,
-  joined,
-  PASSWORD,
-  startApplication,
-  startClass,
-  type TestApplication,
-} from './application';
+import { type Device, device, joined, signedInTeacher, startApplication, startClass, type TestApplication } from './application';
 
 let application: TestApplication;
 let world: Awaited<ReturnType<typeof startClass>>;
@@ -60,9 +51,7 @@ test('a team writes for its own containers only, the teacher for all, strangers 
   const id = v7();
   await world.teacher.put(`/deviations/${id}`, foreign).expect(200);
   await kites.delete(`/bench/deviations/${id}`).expect(403);
-  const { email } = await addOtherTeacher(application);
-  const stranger = device(application);
-  await stranger.post('/session', { email, password: PASSWORD }).expect(200);
+  const stranger = await signedInTeacher(application);
   await stranger.put(`/deviations/${v7()}`, foreign).expect(404);
   await stranger.delete(`/deviations/${id}`).expect(404);
   await device(application).put(`/deviations/${v7()}`, foreign).expect(401);

@@ -25,6 +25,8 @@ import { Plan } from './plan.entity';
 const LOCKED =
   'This plan was sown: it can be read, but no longer changed. What went otherwise is written down at the containers.';
 
+const MOST_PLANS = 200;
+
 @Injectable()
 export class PlansService {
   constructor(
@@ -74,6 +76,8 @@ export class PlansService {
 
   private async create(teacher: TeacherRequester, id: string, classId: string, version: number, document: SavePlanRequest['document'], hash: string): Promise<PlanView> {
     if (version !== 0) throw notFound('This plan');
+    if ((await this.dataSource.getRepository(Plan).countBy({ classId })) >= MOST_PLANS)
+      throw new Problem(422, `A class keeps at most ${MOST_PLANS} plans. Throw one away first.`);
     try {
       await this.dataSource.getRepository(Plan).insert({ id, classId, version: 1, document, requestHash: hash, changedAt: new Date() });
     } catch (error) {

@@ -4,6 +4,7 @@ import { type SeedLot } from '@bright-sprout/core/seeds/seedLot';
 import { Injectable } from '@nestjs/common';
 import { DataSource } from 'typeorm';
 import { type TeacherRequester } from '../access/requester';
+import { isDuplicate } from '../database/transactions';
 import { notFound, Problem } from '../problems/problem';
 import { SeedLotEntity } from './seedLot.entity';
 
@@ -25,12 +26,22 @@ export class SeedLotsService {
     if (!speciesById(request.speciesId)) throw refuse('speciesId', 'This kind of seed is not in the catalogue.');
     const wrong = request.tests.findIndex((t) => t.up > t.of);
     if (wrong >= 0) throw refuse(`tests.${wrong}.up`, 'More came up than were tested.');
-    const there = await repository.findOneBy({ id });
-    if (there && there.schoolId !== schoolId) throw notFound('This seed lot');
-    if (!there && (await repository.countBy({ schoolId })) >= MOST_LOTS)
-      throw refuse('name', `The shelf holds at most ${MOST_LOTS} lots.`);
-    await repository.upsert({ ...request, id, schoolId }, ['id']);
-    return lotOf(await repository.findOneByOrFail({ id, schoolId }));
+    if (!(await repository.existsBy({ id, schoolId }))) await this.add(schoolId, id, request);
+    await repository.update({ id, schoolId }, request);
+    const kept = await repository.findOneBy({ id, schoolId });
+    if (!kept) throw notFound('This seed lot');
+    return lotOf(kept);
+  }
+
+  /** A lot that is there already, be it another school's, stays as it is. */
+  private async add(schoolId: string, id: string, request: SaveSeedLotRequest): Promise<void> {
+    const repository = this.dataSource.getRepository(SeedLotEntity);
+    if ((await repository.countBy({ schoolId })) >= MOST_LOTS) throw refuse('name', `The shelf holds at most ${MOST_LOTS} lots.`);
+    try {
+      await repository.insert({ ...request, id, schoolId });
+    } catch (error) {
+      if (!isDuplicate(error)) throw error;
+    }
   }
 
   async remove({ schoolId }: TeacherRequester, id: string): Promise<void> {

@@ -9,6 +9,8 @@ import { ChangesService } from '../live/changes.service';
 import { notFound, Problem } from '../problems/problem';
 import { Deviation } from './deviation.entity';
 
+const MOST_FOR_ONE = 50;
+
 /** What really happened when the containers were sown. */
 @Injectable()
 export class SowingService {
@@ -24,6 +26,8 @@ export class SowingService {
     const container = await this.containerOf(asking, request.containerId);
     const there = await this.dataSource.getRepository(Deviation).findOneBy({ id });
     if (there) return this.repeat(there, request);
+    if ((await this.dataSource.getRepository(Deviation).countBy({ containerId: container.id })) >= MOST_FOR_ONE)
+      throw new Problem(422, 'So much is written down for this container that no more fits.');
     const row = {
       id,
       containerId: container.id,

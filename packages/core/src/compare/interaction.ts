@@ -1,4 +1,3 @@
-import normalQuantile from '@stdlib/stats-base-dists-normal-quantile';
 import tQuantile from '@stdlib/stats-base-dists-t-quantile';
 import { generatorFrom } from '../random/generator';
 import { TIE } from './arrangements';
@@ -92,10 +91,4 @@ export function permuteInteraction(
   }
   const p = (count + 1) / (draws + 1);
   return { ok: true, f: seen, p, pError: Math.sqrt((p * (1 - p)) / draws), draws };
-}
-
-/** 95 % interval of a Monte Carlo p, for showing how much it could move with another seed. */
-export function rangeOfP(p: number, pError: number): Interval {
-  const half = normalQuantile(0.975, 0, 1) * pError;
-  return { low: Math.max(0, p - half), high: Math.min(1, p + half) };
 }

@@ -30,6 +30,7 @@ export function doubtQuestion(
     case 'shrank':
       return `It was ${say(beforeMm!)} last time. Did it shrink to ${value}?`;
     case 'grew-too-fast':
+      if (beforeMm === null) return `${value} already? It was not up at the last look. Is the ruler’s zero at the soil?`;
       return `From ${say(beforeMm!)} to ${value} is a big leap. Is the ruler’s zero at the soil?`;
   }
 }

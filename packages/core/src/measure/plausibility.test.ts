@@ -65,6 +65,7 @@ test('honest classes are asked about less than one reading in fifty, and slips a
   process.stdout.write(`${printReport(report)}\n`);
   reportLine({ plausibility: printReport(report) });
   expect(report.honest.rate).toBeLessThan(0.02);
+  expect(report.vigorous.rate).toBeLessThan(0.02);
   const { slips } = report;
   expect(slips.inches.rate).toBeGreaterThan(0.85);
   expect(slips['ten times'].rate).toBeGreaterThan(0.95);
@@ -98,4 +99,12 @@ test('counts that do not add up say so', () => {
   expect(countProblem(10, { up: 5, lost: 2 }, { everUp: 7 })).toBeNull();
   expect(countProblem(10, { up: -1 }, null)).toContain('whole numbers');
   expect([tooSoonToGiveUp(9, 4), tooSoonToGiveUp(11, 4)]).toEqual([true, false]);
+});
+
+test('a seedling that was not up and is tall at once is asked about without a height from before', () => {
+  const found = ask({ valueMm: 190 }, { before: null, notUpOn: 12, twinsMm: [] })!;
+  expect(found.kind).toBe('grew-too-fast');
+  expect(doubtQuestion(found, 190, 'mm', null)).toBe(
+    '19.0 cm already? It was not up at the last look. Is the ruler’s zero at the soil?',
+  );
 });

@@ -22,8 +22,8 @@ export interface Standing {
 }
 
 /**
- * The standing of each container on `day`. A lost, thinned or moved plant stays so from its day on; a container nobody looked at on this
- * day is `not-checked`. Where two devices recorded one plant on one day the newest reading counts and `disputed` says so.
+ * The standing of each container on `day`. A lost, thinned or moved plant stays so from its day on; a container nobody
+ * looked at on this day is `not-checked`. Where two devices recorded one plant on one day the newest reading counts and `disputed` says so.
  */
 export function standingsOn(containerIds: readonly string[], readings: readonly Reading[], day: IsoDay): Map<string, Standing> {
   const byContainer = new Map<string, Reading[]>(containerIds.map((id) => [id, []]));

@@ -23,7 +23,7 @@ export interface PowerPlan {
 }
 
 export interface PowerAnswer {
-  /** Smallest difference in final height, as a share of the control's, that shows in four of five classes; null where none up to `MOST_DIFFERENCE` does. */
+  /** Smallest difference in final height, as a share of the control's, that shows in four of five classes; null where not even three quarters do. */
   smallest: number | null;
   /** The same from the t approximation with the spread the simulator gave. */
   byT: number | null;
@@ -40,7 +40,6 @@ export interface PowerAnswer {
 
 /** Differences tried, as shares of the control's height. */
 const DIFFERENCES = [0.05, 0.1, 0.15, 0.2, 0.25, 0.3, 0.4, 0.5, 0.6, 0.75];
-export const MOST_DIFFERENCE = 0.75;
 const WANTED = 0.8;
 const ALPHA = 0.05;
 

@@ -4,7 +4,6 @@ import { type InvestigationView } from '@bright-sprout/contracts/investigations'
 import { type ColumnMapping, type ColumnRole, guessMapping } from '@bright-sprout/core/formats/columnMapping';
 import { importTidyCsv } from '@bright-sprout/core/formats/importTidyCsv';
 import { type CsvTable, readCsv } from '@bright-sprout/core/formats/readCsv';
-import { SPECIES } from '@bright-sprout/core/seeds/catalogue';
 import { type ReactNode, useMemo, useState } from 'react';
 import { Form } from 'react-bootstrap';
 import { useDropzone } from 'react-dropzone';
@@ -16,6 +15,7 @@ import { ClassPage } from '../../components/ClassPage';
 import { Field } from '../../components/Field';
 import { ProblemNotice } from '../../components/Notices';
 import { PageHead } from '../../components/PageHead';
+import { SpeciesOptions } from '../../components/SpeciesOptions';
 import './importCsv.scss';
 
 interface OpenFile {
@@ -257,11 +257,7 @@ function Mapping({ group, file, onBack }: { group: ClassView; file: OpenFile; on
           <Field label="Kind of plant">
             {(props) => (
               <Form.Select value={speciesId} onChange={(e) => setSpeciesId(e.target.value)} {...props}>
-                {SPECIES.map((s) => (
-                  <option key={s.id} value={s.id}>
-                    {s.name}
-                  </option>
-                ))}
+                <SpeciesOptions />
               </Form.Select>
             )}
           </Field>

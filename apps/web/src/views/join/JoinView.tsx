@@ -19,7 +19,8 @@ export function JoinView() {
   const clean = code.toUpperCase().replace(/[^A-Z0-9]/g, '').slice(0, 6); // prettier-ignore
   const view = useJoinView(clean);
   const team = view.data?.teams.find((t) => t.emblem === emblem);
-  if (joined.data) return <Navigate to={`/bench?${scanned}`} replace />;
+  // What is cached from a session that has ended must not send the device back and forth.
+  if (scanned !== '' && joined.data && !joined.error) return <Navigate to={`/bench?${scanned}`} replace />;
   return (
     <main className="join">
       <header className="join-head">

@@ -171,6 +171,15 @@ function useUndoKeys(draft: PlanDraft): void {
 }
 
 function TwoVersions({ draft }: { draft: PlanDraft }) {
+  if (draft.theirs?.sown)
+    return (
+      <div className="notice" role="alert">
+        <p>Somebody else has sown this plan a moment ago; your last change came too late for it.</p>
+        <button type="button" className="btn" onClick={() => location.reload()}>
+          See it as it was sown
+        </button>
+      </div>
+    );
   return (
     <div className="notice" role="alert">
       <p>

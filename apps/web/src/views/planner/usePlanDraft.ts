@@ -34,6 +34,7 @@ export function usePlanDraft(opened: PlanView) {
   const lastSaved = useRef(opened.document);
   const sending = useRef(false);
   const { now } = history;
+  const latest = useLatest(now);
   useEffect(() => {
     if (opened.sown || now === lastSaved.current || theirs) return;
     setSaving('saving');
@@ -46,7 +47,7 @@ export function usePlanDraft(opened: PlanView) {
         version.current = answer.version;
         lastSaved.current = now;
         setRefusal(null);
-        setSaving('saved');
+        if (latest.current === now) setSaving('saved');
       } catch (error) {
         if (isProblem(error, 409)) setTheirs((error as ServerProblem).problem.current as PlanView);
         else if (error instanceof ServerProblem) {
@@ -62,7 +63,14 @@ export function usePlanDraft(opened: PlanView) {
     };
     const timer = setTimeout(() => void send(), GATHER_MS);
     return () => clearTimeout(timer);
-  }, [now, retry, theirs, opened]);
+  }, [now, retry, theirs, opened, latest]);
+  const blocked = opened.sown || theirs !== null;
+  useSendOnLeaving(() => {
+    if (blocked || latest.current === lastSaved.current) return;
+    const body: SavePlanRequest = { classId: opened.classId, version: version.current, document: latest.current };
+    request('PUT', `/plans/${opened.id}`, body).catch(() => undefined);
+  });
+  useAskBeforeClosing(saving !== 'saved');
   return {
     plan: now,
     version: () => version.current,
@@ -89,6 +97,30 @@ export function usePlanDraft(opened: PlanView) {
       setRetry((n) => n + 1);
     },
   };
+}
+
+function useLatest<T>(value: T): { readonly current: T } {
+  const latest = useRef(value);
+  useEffect(() => {
+    latest.current = value;
+  });
+  return latest;
+}
+
+/** Another page is opened within the application: what was typed last is sent at once. */
+function useSendOnLeaving(send: () => void): void {
+  const latest = useLatest(send);
+  useEffect(() => () => latest.current(), [latest]);
+}
+
+/** Closing the window while something is not saved: the browser asks first. */
+function useAskBeforeClosing(unsaved: boolean): void {
+  useEffect(() => {
+    if (!unsaved) return;
+    const ask = (e: BeforeUnloadEvent) => e.preventDefault();
+    addEventListener('beforeunload', ask);
+    return () => removeEventListener('beforeunload', ask);
+  }, [unsaved]);
 }
 
 export type PlanDraft = ReturnType<typeof usePlanDraft>;

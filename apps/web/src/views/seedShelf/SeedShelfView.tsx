@@ -1,6 +1,6 @@
 import { SaveSeedLotRequest } from '@bright-sprout/contracts/seedLots';
 import { dayInZone } from '@bright-sprout/core/calendar/days';
-import { SPECIES, speciesById } from '@bright-sprout/core/seeds/catalogue';
+import { speciesById } from '@bright-sprout/core/seeds/catalogue';
 import { lotStanding, type SeedLot } from '@bright-sprout/core/seeds/seedLot';
 import { classValidatorResolver } from '@hookform/resolvers/class-validator';
 import { useState } from 'react';
@@ -13,6 +13,7 @@ import { useSeedLots, useWrite } from '../../api/queries';
 import { Field } from '../../components/Field';
 import { Empty, Loaded, ProblemNotice } from '../../components/Notices';
 import { PageHead } from '../../components/PageHead';
+import { SpeciesOptions } from '../../components/SpeciesOptions';
 import './seedShelf.scss';
 
 const today = () => dayInZone(new Date(), Intl.DateTimeFormat().resolvedOptions().timeZone);
@@ -174,11 +175,7 @@ function LotForm({ lot, onDone }: { lot: SeedLot | null; onDone: () => void }) {
         <Field label="Kind" error={errors.speciesId}>
           {(props) => (
             <Form.Select {...register('speciesId')} {...props}>
-              {SPECIES.map((s) => (
-                <option key={s.id} value={s.id}>
-                  {s.name}
-                </option>
-              ))}
+              <SpeciesOptions />
             </Form.Select>
           )}
         </Field>

@@ -8,7 +8,7 @@ import {
 import { dayInZone, formatDay } from '@bright-sprout/core/calendar/days';
 import { dealContainers } from '@bright-sprout/core/design/dealContainers';
 import { makeTreatments } from '@bright-sprout/core/design/treatments';
-import { methodById, METHODS, SPECIES, speciesById } from '@bright-sprout/core/seeds/catalogue';
+import { methodById, METHODS, speciesById } from '@bright-sprout/core/seeds/catalogue';
 import { classValidatorResolver } from '@hookform/resolvers/class-validator';
 import { useMemo, useState } from 'react';
 import { Form } from 'react-bootstrap';
@@ -21,6 +21,7 @@ import { ClassPage } from '../../components/ClassPage';
 import { Field } from '../../components/Field';
 import { ProblemNotice } from '../../components/Notices';
 import { PageHead } from '../../components/PageHead';
+import { SpeciesOptions } from '../../components/SpeciesOptions';
 import { RESOLUTION_WORDS } from '../../components/resolutionWords';
 import { TrayPlan } from '../../components/TrayPlan';
 import { TreatmentMark } from '../../components/TreatmentMark';
@@ -157,11 +158,7 @@ function SetUp({ group }: { group: ClassView }) {
           <Field label="Kind of seed" hint={speciesHint(plan.speciesId)} error={errors.speciesId}>
             {(props) => (
               <Form.Select {...register('speciesId')} {...props}>
-                {SPECIES.map((s) => (
-                  <option key={s.id} value={s.id}>
-                    {s.name}
-                  </option>
-                ))}
+                <SpeciesOptions />
               </Form.Select>
             )}
           </Field>
