@@ -10,6 +10,8 @@ export function reading(part: Partial<Reading> & Pick<Reading, 'containerId'>): 
     state: part.valueMm === undefined ? 'not-up' : 'measured',
     valueMm: null,
     typed: null,
+    more: null,
+    doubt: null,
     leaves: null,
     lostReason: null,
     note: null,

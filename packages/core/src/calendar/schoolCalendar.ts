@@ -12,12 +12,15 @@ export interface SchoolCalendar {
   /** Sunday to Saturday: true where school is held. */
   weekdays: readonly boolean[];
   holidays: readonly Holiday[];
+  /** School ends at noon. */
+  halfDays?: readonly IsoDay[];
 }
 
 export const MONDAY_TO_FRIDAY: readonly boolean[] = [false, true, true, true, true, true, false];
 
 /** A search ends here: no school year has so long a gap. */
 const LONGEST_SEARCH = 400;
+const NOON = 12;
 
 export function isSchoolDay(calendar: SchoolCalendar, day: IsoDay): boolean {
   return calendar.weekdays[weekday(day)] === true && holidayOn(calendar, day) === undefined;
@@ -25,6 +28,19 @@ export function isSchoolDay(calendar: SchoolCalendar, day: IsoDay): boolean {
 
 export function holidayOn({ holidays }: SchoolCalendar, day: IsoDay): Holiday | undefined {
   return holidays.find((h) => day >= h.from && day <= h.to);
+}
+
+/**
+ * The days on which a lesson in a period is held: a half day has no afternoon. Somebody is in the building all the same, so
+ * gaps in care are counted with the calendar itself.
+ *
+ * @param period as `13:15–14:00`; without an hour every school day counts
+ */
+export function lessonCalendar(calendar: SchoolCalendar, period: string): SchoolCalendar {
+  const begins = /^\s*(\d{1,2})[:.]/.exec(period);
+  if (!begins || Number(begins[1]) < NOON) return calendar;
+  const off = (calendar.halfDays ?? []).map((day) => ({ from: day, to: day, name: 'Half day' }));
+  return { ...calendar, holidays: [...calendar.holidays, ...off] };
 }
 
 /** What is wrong with a calendar, in words; empty when it can be used. */

@@ -40,6 +40,13 @@ test('what the plan still owes is said with the claim', () => {
   expect(claim.cautions).toContain('All of D stood by the window.');
 });
 
+test('the class’s own reading error stands beside differences that are hardly larger', () => {
+  const comparison = compareOnDay(recordsOf(CLASS), '2026-03-19', 'exclude', 1);
+  const cautionsWith = (readingErrorMm: number) => claimSentence(comparison, { ...subject, readingErrorMm }).cautions.join(' ');
+  expect(cautionsWith(8)).toMatch(/values about 0\.8 cm apart: salt B differs from the control by less than twice that/);
+  expect(cautionsWith(2)).not.toMatch(/twice that/);
+});
+
 test('names survivors, blanks and small numbers', () => {
   const claim = claimOf({ A: [140, 143, 144, 128, 146], D: [49, 78, null, null, null] });
   expect(claim.evidence).toBe('7 pots measured, 3 not up yet.');

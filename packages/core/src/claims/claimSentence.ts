@@ -1,5 +1,6 @@
 import { type Comparison } from '../compare/compareOnDay';
 import { certainty, finding, listInWords } from './claimFinding';
+import { formatLength } from '../quantities/length';
 import { type ClaimSubject } from './claimSubject';
 
 export interface Claim {
@@ -22,7 +23,7 @@ export function claimSentence(comparison: Comparison, subject: ClaimSubject): Cl
     finding: finding(comparison, subject, subject.band ?? 'middle'),
     certainty: certainty(comparison, subject, subject.band ?? 'middle'),
     evidence: evidence(comparison, subject),
-    cautions: [...cautions(comparison, subject), ...(subject.planCautions ?? [])],
+    cautions: [...cautions(comparison, subject), ...withinReading(comparison, subject), ...(subject.planCautions ?? [])],
   };
 }
 
@@ -46,6 +47,8 @@ function evidence({ groups, beforeSprouting, afterLoss }: Comparison, { containe
   if (lost > 0) parts.push(`${lost} lost${LOST_COUNTS[afterLoss]}`);
   const removed = total((g) => g.removed.length);
   if (removed > 0) parts.push(`${removed} taken out on purpose`);
+  const noHeight = total((g) => g.noHeight.length);
+  if (noHeight > 0) parts.push(`${noHeight} up without a height`);
   const blank = total((g) => g.notChecked.length);
   if (blank > 0) parts.push(`${blank} not looked at`);
   return `${parts.join(', ')}.`;
@@ -67,4 +70,15 @@ function cautions({ groups, beforeSprouting }: Comparison, { container }: ClaimS
   const noBlocks = groups.every((g) => g.dots.every((d) => d.container.block === null));
   if (noBlocks) found.push('No teams are known here, so a careful and a careless measurer could look like a treatment.');
   return found;
+}
+
+/** Differences smaller than twice the class's own reading error are hard to tell from reading the ruler differently. */
+function withinReading({ contrasts }: Comparison, { readingErrorMm, resolution }: ClaimSubject): string[] {
+  if (!readingErrorMm) return [];
+  const small = contrasts.filter((c) => Math.abs(c.differenceMm) < 2 * readingErrorMm);
+  if (small.length === 0) return [];
+  const within = formatLength(readingErrorMm, resolution === 'quarter-in' ? resolution : 'mm');
+  return [
+    `Read by several teams, one plant gets values about ${within} apart: ${listInWords(small.map((c) => c.treatment.label))} ${small.length === 1 ? 'differs' : 'differ'} from the control by less than twice that, so reading alone could look like it.`,
+  ];
 }

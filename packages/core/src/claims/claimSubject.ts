@@ -14,4 +14,6 @@ export interface ClaimSubject {
   band?: GradeBand;
   /** What the fair-test check still says of the plan: declared exceptions and open rules, one sentence each. */
   planCautions?: readonly string[];
+  /** How far readings of one plant by this class lie from each other, as a standard deviation in mm; null where nobody tried. */
+  readingErrorMm?: number | null;
 }

@@ -66,3 +66,18 @@ test('a lost plant leaves the mean, stays at its last height or counts as zero, 
   const { evidence } = claimSentence(compared, { kind: 'barley', container: 'pot', dayNumber: 16, resolution: 'mm' });
   expect(evidence).toBe('5 pots measured, 1 lost, counted with the last height.');
 });
+
+test('a seedling that was only counted is up, and in no mean of heights', () => {
+  const records = recordsOf({ A: [140, 150, 160], B: [100, 110, 120] });
+  const counted = {
+    ...records,
+    readings: records.readings.map((r) =>
+      r.containerId === 'B1' ? { ...r, valueMm: null, typed: null, more: { countUp: 2 } } : r,
+    ),
+  };
+  const [, b] = groupsOnDay(counted, '2026-03-19', 'zero');
+  expect(b!.dots.map((d) => d.heightMm)).toEqual([110, 120]);
+  expect(b!.noHeight.map((c) => c.code)).toEqual(['B1']);
+  const claim = claimSentence(compareOnDay(counted, '2026-03-19', 'exclude', 1), { kind: 'barley', container: 'pot', dayNumber: 16, resolution: 'mm' }); // prettier-ignore
+  expect(claim.evidence).toBe('5 pots measured, 1 up without a height.');
+});

@@ -42,6 +42,8 @@ export interface Group {
   /** Taken out on purpose or moved away: censored, not dead. */
   removed: { container: ComparedContainer; standing: Standing }[];
   notUp: ComparedContainer[];
+  /** Looked at and up, but no height was taken. */
+  noHeight: ComparedContainer[];
   notChecked: ComparedContainer[];
 }
 
@@ -84,10 +86,11 @@ export function groupsOnDay(
       .filter((c) => c.treatment === treatment.code)
       .map((container) => ({ container, standing: standings.get(container.id)! }));
     const state = (s: Standing['state']) => own.filter((o) => o.standing.state === s);
+    const measured = state('measured').filter((o) => o.standing.heightMm !== null);
     const notUp = state('not-up').map((o) => o.container);
     const lost = state('lost');
     const dots = [
-      ...state('measured').map((o) => ({ container: o.container, heightMm: o.standing.heightMm!, plants: o.standing.plants })),
+      ...measured.map((o) => ({ container: o.container, heightMm: o.standing.heightMm!, plants: o.standing.plants })),
       ...(beforeSprouting === 'zero' ? notUp.map((container) => ({ container, heightMm: 0, plants: 0 })) : []),
       ...(afterLoss === 'exclude' ? [] : lost.map((o) => ({ container: o.container, heightMm: afterLoss === 'carry' ? (o.standing.lastHeightMm ?? 0) : 0, plants: 0 }))), // prettier-ignore
     ];
@@ -98,6 +101,9 @@ export function groupsOnDay(
       lost,
       removed: [...state('thinned'), ...state('moved')],
       notUp,
+      noHeight: state('measured')
+        .filter((o) => o.standing.heightMm === null)
+        .map((o) => o.container),
       notChecked: state('not-checked').map((o) => o.container),
     };
   });

@@ -1,14 +1,5 @@
 import fc from 'fast-check';
 import { dealContainers } from './dealContainers';
-import { makeTreatments } from './treatments';
-
-test('the control comes first and is A', () => {
-  expect(makeTreatments([{ label: 'salt' }, { label: 'none' }, { label: 'sand' }], 1)).toEqual([
-    { code: 'A', label: 'none', control: true },
-    { code: 'B', label: 'salt', control: false },
-    { code: 'C', label: 'sand', control: false },
-  ]);
-});
 
 test('seven teams and seven of each: every team has one of each, named after the team', () => {
   const deal = dealContainers(['A', 'B', 'C', 'D'], 7, 7, 11);

@@ -1,5 +1,6 @@
 import { formatLength, type RulerResolution } from '../quantities/length';
-import { type Doubt, type Intent } from './plausibility';
+import { type Intent } from './doubtKinds';
+import { type Doubt } from './plausibility';
 
 /** The question a doubt asks at the bench: one sentence, no blame. */
 export function doubtQuestion(

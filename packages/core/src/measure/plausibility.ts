@@ -2,23 +2,8 @@ import { quantile } from '../compare/descriptives';
 import { type Species } from '../seeds/catalogue';
 import { medianEmergenceDays } from '../seeds/emergenceTime';
 import { type RulerResolution, RESOLUTION_MM } from '../quantities/length';
+import { type DoubtKind, type Intent } from './doubtKinds';
 import { heightCurve } from '../simulate/plantGrowth';
-
-/** What a new height makes one ask; the value is kept whatever the answer. */
-export type DoubtKind =
-  | 'before-sowing'
-  | 'in-the-future'
-  | 'sowing-day'
-  | 'too-early'
-  | 'decimal-point'
-  | 'inches'
-  | 'centimetres'
-  | 'neighbour'
-  | 'shrank'
-  | 'grew-too-fast';
-
-/** Likely reasons, offered as buttons; what the team answers is kept. */
-export type Intent = 'decimal-point' | 'other-unit' | 'neighbour' | 'other-seedling' | 'ruler-end' | 'wilted' | 'broken' | 'wrong-day' | 'measured-again' | 'really-so'; // prettier-ignore
 
 export interface Doubt {
   kind: DoubtKind;

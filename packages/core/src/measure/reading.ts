@@ -1,4 +1,6 @@
 import { type IsoDay } from '../calendar/days';
+import { type MoreFound } from './benchProtocol';
+import { type DoubtKind, type Intent } from './doubtKinds';
 
 /**
  * What a look at a plant can say. Zero, "not up yet", "lost" and "nobody could look" are four different facts and are
@@ -19,6 +21,15 @@ export const LOST_WORDS: Record<LostReason, string> = {
   other: 'was lost',
 };
 
+/** A question at the bench as it is kept: the value stays whatever was answered. */
+export interface ReadingDoubt {
+  kind: DoubtKind;
+  /** Null while the question is open. */
+  answer: Intent | null;
+  /** Height by a second student, in millimetres; null where nobody measured again. */
+  secondMm: number | null;
+}
+
 /** One reading as stored: append-only, a correction names the reading it replaces. */
 export interface Reading {
   id: string;
@@ -32,18 +43,29 @@ export interface Reading {
   /** As typed, with its unit. */
   typed: string | null;
   leaves: number | null;
+  /** What else was found; null where nothing else was asked. */
+  more: MoreFound | null;
+  /** The question that its height raised, and what was answered. */
+  doubt: ReadingDoubt | null;
   lostReason: LostReason | null;
   note: string | null;
   supersedes: string | null;
   recordedAt: string;
 }
 
+/** Lists of readings are never changed in place, so what stands of one has to be found only once. */
+const found = new WeakMap<readonly Reading[], Reading[]>();
+
 /** Readings that no other reading has replaced, oldest first. */
-export function currentReadings<R extends Reading>(readings: readonly R[]): R[] {
+export function currentReadings<R extends Reading>(readings: readonly R[]): readonly R[] {
+  const before = found.get(readings);
+  if (before) return before as R[];
   const replaced = new Set(readings.map((r) => r.supersedes).filter((id) => id !== null));
-  return readings
+  const current = readings
     .filter((r) => !replaced.has(r.id))
     .sort((a, b) => (a.day === b.day ? (a.recordedAt < b.recordedAt ? -1 : 1) : a.day < b.day ? -1 : 1));
+  found.set(readings, current);
+  return current;
 }
 
 /** The readings that `id` replaced, newest first: what stands struck through beside it. */

@@ -1,15 +1,19 @@
 import { type IsoDay } from '../calendar/days';
+import { type MoreFound } from './benchProtocol';
 import { currentReadings, type LostReason, type Reading, type ReadingState } from './reading';
 
 /** How one container stands on one day, from all that was recorded up to it. */
 export interface Standing {
   containerId: string;
   state: ReadingState;
-  /** Mean height of its measured plants that day, in millimetres; null unless `measured`. */
+  /** Mean height of its measured plants that day, in millimetres; null where no height was taken. */
   heightMm: number | null;
   /** Measured plants behind the mean. */
   plants: number;
   leaves: number | null;
+  more: MoreFound | null;
+  /** A question about a height of this day that nobody has answered. */
+  doubtful: boolean;
   /** Day from which it counts as lost, thinned or moved. */
   lostOn: IsoDay | null;
   lostReason: LostReason | null;
@@ -27,7 +31,10 @@ export interface Standing {
  */
 export function standingsOn(containerIds: readonly string[], readings: readonly Reading[], day: IsoDay): Map<string, Standing> {
   const byContainer = new Map<string, Reading[]>(containerIds.map((id) => [id, []]));
-  for (const reading of currentReadings(readings)) if (reading.day <= day) byContainer.get(reading.containerId)?.push(reading);
+  for (const reading of currentReadings(readings)) {
+    if (reading.day > day) break;
+    byContainer.get(reading.containerId)?.push(reading);
+  }
   return new Map(containerIds.map((id) => [id, standing(id, byContainer.get(id)!, day)]));
 }
 
@@ -38,7 +45,7 @@ function standing(containerId: string, readings: readonly Reading[], day: IsoDay
   const measured = seen.filter((r) => r.state === 'measured' && r.valueMm !== null);
   const end = lastEnd(readings);
   const state: ReadingState =
-    measured.length > 0
+    measured.length > 0 || seen.some((r) => r.state === 'measured')
       ? 'measured'
       : end !== null
         ? end.state
@@ -51,6 +58,8 @@ function standing(containerId: string, readings: readonly Reading[], day: IsoDay
     heightMm: measured.length > 0 ? measured.reduce((sum, r) => sum + r.valueMm!, 0) / measured.length : null,
     plants: measured.length,
     leaves: measured.find((r) => r.leaves !== null)?.leaves ?? null,
+    more: seen.find((r) => r.more !== null)?.more ?? null,
+    doubtful: seen.some((r) => r.doubt !== null && r.doubt.answer === null),
     lostOn: state === end?.state ? end.day : null,
     lostReason: state === 'lost' ? end!.lostReason : null,
     lastHeightMm: lastHeight(readings),

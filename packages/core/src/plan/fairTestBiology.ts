@@ -2,8 +2,12 @@ import { daysBetween, formatDay } from '../calendar/days';
 import { gaps } from '../calendar/schoolCalendar';
 import { meanTemperature } from '../calendar/roomTemperature';
 import { type GrowingMethod, methodById, type Species, speciesById } from '../seeds/catalogue';
+import { saltConductivity } from '../mixing/solutions';
+import { cautionsFor } from '../safety/cautions';
 import { type FairRule } from './fairRule';
 import { type FactorSubject, type PlanDocument } from './planDocument';
+import { RECIPES } from './recipes';
+import { keptSameFor } from './startingPoints';
 
 const BLANKS = 0.1;
 /** Neighbouring amounts of a series should stand in this ratio. */
@@ -11,6 +15,10 @@ const RATIO = { least: 1.5, most: 4 };
 /** Strongest salt water for a class, mmol/L; most plants stop before. */
 const TOP_SALT = 200;
 const SEEDS_TO_COMPARE = 25;
+/** A strength above so many times what a kind bears without loss stops most of it. */
+const BEARS_TIMES = 3;
+/** A wick or a saucer makes a container last about so many times as long. */
+const RESERVOIR_TIMES = 2;
 /** Weeks after which a pot has to hold what a growing plant needs. */
 const SMALL_POT_DAYS = 21;
 
@@ -18,6 +26,12 @@ const species = (plan: PlanDocument): Species => speciesById(plan.speciesId)!;
 const method = (plan: PlanDocument): GrowingMethod => methodById(plan.methodId)!;
 const lower = (s: string) => s.toLowerCase();
 const changes = (plan: PlanDocument, ...subjects: FactorSubject[]) => plan.factors.some((f) => subjects.includes(f.subject));
+
+/** Days that plants last without anybody: what they hold, more with a reservoir, for ever where somebody comes in. */
+function daysAlone(plan: PlanDocument): number {
+  const { unattendedDays } = method(plan);
+  return { nothing: unattendedDays, reservoir: RESERVOIR_TIMES * unattendedDays, somebody: Infinity }[plan.whileAway];
+}
 
 /** Rules about seeds, time, room and method. */
 export const BIOLOGY_RULES: Record<string, FairRule> = {
@@ -96,15 +110,16 @@ export const BIOLOGY_RULES: Record<string, FairRule> = {
     };
   },
   'dry-before-monday': (plan) => {
-    const { unattendedDays, name } = method(plan);
-    const long = gaps(plan.calendar, plan.sowOn, plan.endOn).filter((g) => g.days > unattendedDays);
+    const { name } = method(plan);
+    const lasts = daysAlone(plan);
+    const long = gaps(plan.calendar, plan.sowOn, plan.endOn).filter((g) => g.days > lasts);
     const [worst] = [...long].sort((a, b) => b.days - a.days);
     if (!worst) return null;
     return {
-      severity: worst.days > 2 * unattendedDays ? 'stop' : 'mend',
-      what: `${worst.holiday ?? 'The weekend'} from ${formatDay(worst.from, 'short')} leaves the plants alone for ${worst.days} days; ${lower(name)} lasts ${unattendedDays}.`,
+      severity: worst.days > 2 * lasts ? 'stop' : 'mend',
+      what: `${worst.holiday ?? 'The weekend'} from ${formatDay(worst.from, 'short')} leaves the plants alone for ${worst.days} days; ${lower(name)}${plan.whileAway === 'reservoir' ? ' with a reservoir' : ''} lasts ${lasts}.`,
       why: 'Plants die on weekends and holidays: somebody has to come, or they need a reservoir, or a later start.',
-      fix: null,
+      fix: { label: 'Somebody comes in to water', apply: (p) => ({ ...p, whileAway: 'somebody' }) },
     };
   },
   'many-blanks': (plan, { blanks, containers, seedsAdvised }) => {
@@ -199,6 +214,56 @@ export const BIOLOGY_RULES: Record<string, FairRule> = {
       what: `${plan.fillMl} mL is tight for ${plan.keep === 1 ? 'a plant' : `${plan.keep} plants`} of ${lower(species(plan).name)} over ${days} days; ${needed} mL is roomy.`,
       why: 'Roots without room stop growth in every treatment, and differences shrink.',
       fix: m.containerMl[1] >= needed ? { label: `Fill ${needed} mL`, apply: (p) => ({ ...p, fillMl: needed }) } : null,
+    };
+  },
+  'beyond-bearing': (plan) => {
+    const { salt, name } = species(plan);
+    const factor = plan.factors.find((f) => f.subject === 'salt' && f.unit === 'mmol/L');
+    const weakest = Math.min(...(factor?.levels ?? []).flatMap((l) => (l.amount && l.amount > 0 ? [l.amount] : [])));
+    const ec = Number.isFinite(weakest) ? saltConductivity(weakest) : null;
+    if (!factor || !ec?.ok || salt.threshold === null || ec.mSPerCm <= BEARS_TIMES * salt.threshold) return null;
+    const share = salt.threshold / ec.mSPerCm;
+    const milder = (amount: number) => Number((amount * share).toPrecision(2));
+    return {
+      severity: 'mend',
+      what: `Even the weakest salt water (${ec.mSPerCm.toFixed(1)} mS/cm) is far beyond what ${lower(name)} bears (about ${salt.threshold}).`,
+      why: 'Where nothing grows in any strength, nothing is learnt about how much is too much.',
+      fix: {
+        label: `Begin at ${milder(weakest)} mmol/L`,
+        apply: (p) => ({
+          ...p,
+          factors: p.factors.map((f) =>
+            f.subject === 'salt'
+              ? {
+                  ...f,
+                  levels: f.levels.map((l) =>
+                    l.amount && l.amount > 0 ? { ...l, label: `${milder(l.amount)} mmol/L`, amount: milder(l.amount) } : l,
+                  ),
+                }
+              : f,
+          ),
+        }),
+      },
+    };
+  },
+  'unsafe-material': (plan) => {
+    const blocked = cautionsFor(plan).find((c) => c.gravity === 'block');
+    if (!blocked) return null;
+    const recipe = RECIPES[0]!;
+    return {
+      severity: 'stop',
+      what: `“${blocked.from}” is too poisonous or corrosive for a class.`,
+      why: 'No result is worth a hurt eye: something milder shows the same.',
+      fix: {
+        label: `Ask about ${recipe.factors[0]!.name} instead`,
+        apply: (p) => ({
+          ...p,
+          question: recipe.question,
+          kind: 'dose-series',
+          factors: recipe.factors,
+          keptSame: keptSameFor(recipe.factors, p.keptSame),
+        }),
+      },
     };
   },
   'uneven-steps': (plan) => {

@@ -1,6 +1,6 @@
-import { type FairRule } from './fairRule';
+import { type FairRule, type Fix } from './fairRule';
 import { type LaidContainer, type Layout, layOut } from './layOut';
-import { type PlanDocument } from './planDocument';
+import { MOST_CONTAINERS, type PlanDocument } from './planDocument';
 
 const NOT_TESTS = ['viability', 'age-ladder', 'side-by-side'];
 const FEWEST = 3;
@@ -10,6 +10,13 @@ const ENDS = 3;
 const dealAgain = (plan: PlanDocument): PlanDocument => ({ ...plan, moved: {}, drawSeed: plan.drawSeed + 1 });
 
 const inSets = (plan: PlanDocument): PlanDocument => ({ ...plan, assignment: 'one-of-each', moved: {} });
+
+/** Containers enough for whole sets for every team; null where the sill does not carry them. */
+function wholeSets(containersEach: number, treatments: number, teams: number): Fix | null {
+  const each = teams * Math.ceil(containersEach / teams);
+  if (each * treatments > MOST_CONTAINERS) return null;
+  return { label: `Have ${each} of each`, apply: (plan) => ({ ...plan, containersEach: each }) };
+}
 
 function countsBy<K>(containers: readonly LaidContainer[], key: (c: LaidContainer) => K): Map<K, Map<string, number>> {
   const counts = new Map<K, Map<string, number>>();
@@ -61,17 +68,7 @@ export const LAYOUT_RULES: Record<string, FairRule> = {
       fix: { label: `Have ${FEWEST} of each`, apply: (plan) => ({ ...plan, containersEach: FEWEST }) },
     };
   },
-  'unequal-numbers': (_plan, { layout, treatments }) => {
-    const counts = treatments.map((t) => layout.containers.filter((c) => c.treatment === t.code).length);
-    if (Math.min(...counts) >= 0.7 * Math.max(...counts)) return null;
-    return {
-      severity: 'mend',
-      what: 'Treatments have very different numbers of containers.',
-      why: 'The small group decides how sure one can be.',
-      fix: null,
-    };
-  },
-  'team-is-treatment': ({ assignment, kind }, { layout, treatments }, teams) => {
+  'team-is-treatment': ({ assignment, kind, containersEach }, { layout, treatments }, teams) => {
     if (teams === 0 || NOT_TESTS.includes(kind) || assignment === 'class-shares' || assignment === 'own-pot') return null;
     const byTeam = countsBy(layout.containers, (c) => c.team);
     const alone = [...byTeam.values()].filter((own) => own.size === 1).length;
@@ -81,7 +78,10 @@ export const LAYOUT_RULES: Record<string, FairRule> = {
       what:
         alone === byTeam.size ? 'Each team has one treatment only.' : `${alone} of ${byTeam.size} teams have one treatment only.`,
       why: 'A team that waters more or measures higher would look like its treatment.',
-      fix: { label: 'Give every team one of each', apply: inSets },
+      fix:
+        assignment === 'one-of-each'
+          ? wholeSets(containersEach, treatments.length, teams)
+          : { label: 'Give every team one of each', apply: inSets },
     };
   },
   'tray-is-treatment': ({ kind }, { layout, treatments }) => {
@@ -116,7 +116,7 @@ export const LAYOUT_RULES: Record<string, FairRule> = {
           severity: 'mind',
           what: 'The same students measure all of a treatment.',
           why: 'Everybody reads a ruler a little differently; let teams swap for one check and compare.',
-          fix: null,
+          fix: { label: 'Give every team one of each', apply: inSets },
         },
   'sown-apart': ({ kind, keptSame }) =>
     kind === 'age-ladder' || keptSame.find((k) => k.id === 'day')?.kept !== false

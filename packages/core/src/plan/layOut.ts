@@ -1,6 +1,7 @@
 import { dealContainers } from '../design/dealContainers';
 import { type Generator, generatorFrom } from '../random/generator';
-import { type Assignment, MOST_ON_A_TRAY, type PlanDocument } from './planDocument';
+import { layoutForm, type LayoutForm } from './layoutForm';
+import { type Assignment, type PlanDocument } from './planDocument';
 import { planTreatments } from './planTreatments';
 
 export interface LaidContainer {
@@ -17,16 +18,15 @@ export interface LaidContainer {
 }
 
 export interface Layout {
+  form: LayoutForm;
   containers: LaidContainer[];
-  trays: { columns: number; rows: number }[];
+  /** Columns and rows, and how much room they take, mm. */
+  trays: { columns: number; rows: number; wideMm: number; deepMm: number }[];
   /** Who gets what, in a sentence. */
   sentence: string;
   /** How often two treatments meet in one team, fewest and most; null where every team has all. */
   pairsTogether: { fewest: number; most: number } | null;
 }
-
-/** Containers stand in so many rows from the window: what a sill carries. */
-const ROWS = 2;
 
 /**
  * Containers with team and place: a function of the plan and its seed, so that it can be drawn and printed again.
@@ -35,11 +35,13 @@ const ROWS = 2;
 export function layOut(plan: PlanDocument, teams: number): Layout {
   const treatments = planTreatments(plan).map((t) => t.code);
   const dealt = deal(plan, treatments, teams);
-  const trays = trayShapes(dealt.containers.length, Math.max(1, Math.min(6, Math.round(plan.trays))));
+  const form = layoutForm(plan.methodId);
+  const trays = trayShapes(dealt.containers.length, Math.max(1, Math.round(plan.trays)), form, plan.fillMl);
   const capacity = trays.reduce((sum, t) => sum + t.columns * t.rows, 0);
   const placeOf = placed(dealt.containers.map((c) => c.code), plan.moved, capacity); // prettier-ignore
   return {
     ...dealt,
+    form,
     trays,
     containers: dealt.containers.map((c) => ({ ...c, ...geometry(placeOf.get(c.code)!, trays) })),
   };
@@ -50,16 +52,18 @@ type Dealt = Pick<Layout, 'sentence' | 'pairsTogether'> & {
 };
 
 function deal({ assignment, containersEach, drawSeed }: PlanDocument, treatments: readonly string[], teams: number): Dealt {
-  if (assignment === 'one-of-each' || teams === 0) {
+  if (assignment === 'one-of-each' || assignment === 'own-pot' || teams === 0) {
     const { containers, sentence, pairsTogether } = dealContainers(treatments, containersEach, teams, drawSeed);
-    return { containers, sentence, pairsTogether };
+    return { containers, sentence: assignment === 'own-pot' ? `${AT_HOME} ${sentence}` : sentence, pairsTogether };
   }
   const random = generatorFrom(drawSeed);
   return SHARED[assignment](treatments, containersEach, teams, random);
 }
 
+const AT_HOME = 'Every student has one pot at home; within a team, lots say who gets which.';
+
 const SHARED: Record<
-  Exclude<Assignment, 'one-of-each'>,
+  Exclude<Assignment, 'one-of-each' | 'own-pot'>,
   (treatments: readonly string[], each: number, teams: number, random: Generator) => Dealt
 > = {
   'team-one-treatment': (treatments, each, teams, random) => {
@@ -83,21 +87,20 @@ const SHARED: Record<
     sentence: 'The class looks after all containers together; any team measures any of them.',
     pairsTogether: null,
   }),
-  'own-pot': (treatments, each, _, random) => ({
-    containers: random.shuffle(numbered(treatments, each)).map((c) => ({ ...c, team: null })),
-    sentence: 'Every student has one pot at home; lots say who gets which.',
-    pairsTogether: null,
-  }),
 };
 
 function numbered(treatments: readonly string[], each: number): { code: string; treatment: string }[] {
   return treatments.flatMap((treatment) => Array.from({ length: each }, (_, i) => ({ code: `${treatment}${i + 1}`, treatment })));
 }
 
-function trayShapes(containers: number, trays: number): Layout['trays'] {
+/** As many carriers as asked for, or as are needed to hold all. */
+function trayShapes(containers: number, asked: number, form: LayoutForm, fillMl: number): Layout['trays'] {
+  const trays = Math.max(asked, Math.ceil(containers / form.most));
   const each = Math.ceil(containers / trays);
-  const rows = each > MOST_ON_A_TRAY ? Math.ceil(each / (MOST_ON_A_TRAY / ROWS)) : Math.min(ROWS, Math.max(1, each));
-  return Array.from({ length: trays }, () => ({ columns: Math.max(1, Math.ceil(each / rows)), rows }));
+  const rows = form.rows(each);
+  const columns = Math.max(1, Math.ceil(each / rows));
+  const { wideMm, deepMm } = form.footprint(fillMl);
+  return Array.from({ length: trays }, () => ({ columns, rows, wideMm: columns * wideMm, deepMm: rows * deepMm }));
 }
 
 /** Place of every container: moved ones first, the rest in order into what is free. */

@@ -9,7 +9,8 @@ import { planCalendar } from './planCalendar';
 import { type PlanDocument } from './planDocument';
 import { planProblems } from './planProblems';
 import { planTreatments } from './planTreatments';
-import { homeKit, mixingCards, runSheet, shoppingList } from './prepare';
+import { mixingCards, unitsOf } from './mixingCards';
+import { homeKit, runSheet, shoppingList } from './prepare';
 import { keptSameFor, planFrom, STARTING_POINTS } from './startingPoints';
 import { workOut } from './workOut';
 
@@ -83,6 +84,7 @@ describe('the fair-test check', () => {
     ['two things changed', { keptSame: start('salt-steps').keptSame.map((k) => ({ ...k, kept: k.id !== 'soil' })) }, 'more-than-one-thing'],
     ['too few containers', { containersEach: 2 }, 'too-few-containers'],
     ['team and treatment one', { assignment: 'team-one-treatment' }, 'team-is-treatment'],
+    ['teams with half a set', { containersEach: 3 }, 'team-is-treatment'],
     ['blanks', { seedsEach: 1 }, 'many-blanks'],
     ['checks too seldom', { measures: ['count-up'], seedsEach: 9, cadence: { kind: 'every', days: 9 } }, 'looks-too-seldom'],
     ['an early end', { endOn: addDays(TODAY, 12) }, 'ends-too-soon'],
@@ -92,6 +94,10 @@ describe('the fair-test check', () => {
     ['a pot too small', { methodId: 'cell_tray', fillMl: 12, speciesId: 'tomato', endOn: addDays(TODAY, 60) }, 'pot-too-small'],
     ['uneven steps', { factors: [{ ...start('salt-steps').factors[0]!, levels: [{ label: '0', amount: 0 }, { label: '1', amount: 1 }, { label: '100', amount: 100 }] }] }, 'uneven-steps'],
     ['far too strong', { factors: [{ ...start('salt-steps').factors[0]!, levels: [{ label: '0', amount: 0 }, { label: '400', amount: 400 }] }] }, 'too-strong'],
+    ['a weekend with only a reservoir', { methodId: 'paper_pot', whileAway: 'reservoir', calendar: { weekdays: start('salt-steps').calendar.weekdays, holidays: [{ from: '2026-03-16', to: '2026-03-27', name: 'Break' }] } }, 'dry-before-monday'],
+    ['stronger than it bears', { speciesId: 'lettuce', factors: [{ ...start('salt-steps').factors[0]!, levels: [{ label: '0', amount: 0 }, { label: '80', amount: 80 }, { label: '160', amount: 160 }] }] }, 'beyond-bearing'],
+    ['poison', { factors: [{ ...start('salt-steps').factors[0]!, name: 'bleach in the water', subject: 'other' }] }, 'unsafe-material'],
+    ['one observer a treatment', { assignment: 'team-one-treatment' }, 'observer-is-treatment'],
     ['roots in the dark', { measures: ['root-length'] }, 'cannot-be-seen'],
     ['a kind that fails there', { methodId: 'bag_pocket', speciesId: 'petunia', measures: ['count-up'] }, 'kind-and-method'],
     ['few seeds to count', { measures: ['count-up'], containersEach: 3, seedsEach: 3 }, 'few-seeds-to-count'],
@@ -142,6 +148,10 @@ test('whatever is typed, the plan works out or says at which field it cannot', (
   ); // prettier-ignore
 });
 
+test.each([['', true], ['10:15–11:00', true], ['9.05 - 9.50', true], ['11:00–10:15', false], ['after lunch', false], ['25:00–26:00', false]])('a period of “%s” is taken: %s', (period, fits) => {
+  expect(planProblems(start('salt-steps', { period })).some((p) => p.field === 'period')).toBe(!fits);
+}); // prettier-ignore
+
 describe('calendar', () => {
   const plan = start('salt-steps', { calendar: { weekdays: start('salt-steps').calendar.weekdays, holidays: [{ from: '2026-03-23', to: '2026-03-25', name: 'Exhibition days' }] } }); // prettier-ignore
   const { events, conflicts } = planCalendar(plan, workOut(plan, 7));
@@ -160,6 +170,14 @@ describe('calendar', () => {
     expect(moved.conflicts.map((c) => `${c.what} ${c.wayOut}`).join(' ')).toContain('Sow would fall on Sat 14 March, a day without school. It is moved to Fri 13 March.'); // prettier-ignore
     expect(conflicts.every((c) => !c.what.startsWith('Sow '))).toBe(true);
   });
+
+  test('somebody who comes in stands in the calendar, between days that the plants last', () => {
+    const away = { ...plan, methodId: 'paper_pot', whileAway: 'somebody' as const, calendar: { ...plan.calendar, holidays: [{ from: '2026-03-16', to: '2026-03-20', name: 'Break' }] } };
+    const coming = planCalendar(away, workOut(away, 7)).events.filter((e) => e.title === 'Somebody comes in to water');
+    // Sat 14 to Sun 22 March is nine days; paper pots last two.
+    expect(coming.map((e) => e.day)).toEqual(['2026-03-16', '2026-03-18', '2026-03-20', '2026-03-22']);
+    expect(rulesOf(away)).not.toContain('dry-before-monday');
+  }); // prettier-ignore
 
   test('an age ladder sows on every rung', () => {
     const ladder = start('age-ladder');
@@ -189,10 +207,35 @@ describe('preparing', () => {
     expect(mixingCards(start('light-and-dark'), workOut(start('light-and-dark'), 7))).toEqual([]);
   });
 
+  test('a halving series can be made from the strongest alone', () => {
+    const chain = mixingCards(plan, out)[0]!.steps.find((s) => s.startsWith('Or weigh once'))!;
+    const millilitres = (words: RegExpExecArray | null) => Number(words![1]) * (words![2] === 'L' ? 1000 : 1);
+    const stock = millilitres(/make ([\d.]+) (m?L) of 100/.exec(chain));
+    expect(chain).toMatch(/50 mmol\/L from .* of 100 mmol\/L and .* of water; 25 mmol\/L from .* of 50 mmol\/L/);
+    const batch = millilitres(/water up to ([\d.]+) (m?L)/.exec(mixingCards(plan, out)[0]!.steps[0]!));
+    // 1 + 1/2 + 1/4 of a batch of the strongest make a batch of each of three.
+    expect(stock / batch).toBeCloseTo(1.75, 1);
+  });
+
+  test('acid crossed with chalk: vinegar by volume with its pH, chalk by mass, and what is left of both', () => {
+    const sour = start('sour-water-and-chalk');
+    const worked = workOut(sour, 7);
+    const [acid, chalk] = mixingCards(sour, worked);
+    expect(acid!.steps[0]).toMatch(/^sour water: [\d.]+ m?L of vinegar of 5 %, water up to .*\. In pure water about pH 3\.3\.$/);
+    expect(chalk!.steps.join(' ')).toMatch(/\d g of powdered calcium carbonate into \d+\.\d L of dry mix.*After one watering with sour water on chalk, chalk is left: \d+ mg, enough for \d+ such waterings/);
+    // 30 mL at 20 mL/L is 0.6 mL of vinegar, 0.5 mmol of acid, 25 mg of chalk: 4 g/L × 215 mL are 860 mg.
+    expect(Number(/chalk is left: (\d+) mg/.exec(chalk!.steps.join(' '))![1])).toBe(835);
+    const list = shoppingList(sour, worked, 7, 'metric').map((l) => l.what);
+    expect(list).toEqual(expect.arrayContaining(['Vinegar of 5 %', 'Calcium carbonate, powdered']));
+    const milligrams = start('salt-steps', { factors: [{ ...plan.factors[0]!, unit: 'g/L', levels: [{ label: 'none', amount: 0 }, { label: '2 g/L', amount: 2 }] }] });
+    expect(mixingCards(milligrams, workOut(milligrams, 7))[0]!.steps[0]).toMatch(/A meter shows about 3\.9 mS\/cm/);
+    expect(unitsOf('acid')).toEqual(['mL/L', 'mmol/L']);
+  }); // prettier-ignore
+
   test('run sheet and home kit speak of this plan', () => {
     expect(runSheet(plan, out).join(' ')).toMatch(/sets of \d+.*Close the holes and press gently/);
     expect(runSheet(start('soaked-or-dry'), workOut(start('soaked-or-dry'), 7)).join(' ')).toMatch(/Wet the paper/);
-    expect(homeKit(start('own-pot-at-home'), workOut(start('own-pot-at-home'), 7))).toHaveLength(6);
+    expect(homeKit(start('own-pot-at-home'), workOut(start('own-pot-at-home'), 7))).toHaveLength(7);
   });
 });
 

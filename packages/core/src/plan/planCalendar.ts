@@ -1,20 +1,11 @@
 import { addDays, formatDay, type IsoDay, weekday } from '../calendar/days';
-import { gaps, isSchoolDay, schoolDayFrom } from '../calendar/schoolCalendar';
-import { methodById, speciesById } from '../seeds/catalogue';
-import { ageLadder } from '../seeds/backPlanning';
+import { gaps, isSchoolDay, lessonCalendar, schoolDayFrom } from '../calendar/schoolCalendar';
+import { methodById, type Species } from '../seeds/catalogue';
+import { HARDENING_DAYS, outsideFrom } from '../seeds/suitability';
 import { type PlanDocument } from './planDocument';
+import { EVENT_KINDS, type PlanEvent, type PlanEventKind } from './planEvents';
+import { sowingDayOfTreatment, sowingDays } from './treatmentSowing';
 import { type WorkedOut } from './workOut';
-
-export const EVENT_KINDS = ['prepare', 'sow', 'first-look', 'check', 'care', 'thin', 'weekend', 'lesson', 'end'] as const;
-export type PlanEventKind = (typeof EVENT_KINDS)[number];
-
-export interface PlanEvent {
-  day: IsoDay;
-  kind: PlanEventKind;
-  title: string;
-  /** What to do, a sentence; empty where the title says it. */
-  note: string;
-}
 
 /** Something that cannot be done on its day, with a way out. */
 export interface CalendarConflict {
@@ -30,26 +21,30 @@ export interface PlanCalendar {
 
 /** Soil that was limed or acidified stands so long before seeds go in. */
 const SOIL_REACTS_DAYS = 3;
-const SETTLES = new Set(['acid', 'chalk', 'feed']);
+/** Covers are lifted first and taken off so many days later. */
+const COVER_OFF_DAYS = 3;
 
 /** Everything that has its day, in order; what falls on a day without school is moved to one before it. */
 export function planCalendar(plan: PlanDocument, out: WorkedOut): PlanCalendar {
   const events: PlanEvent[] = [];
   const conflicts: CalendarConflict[] = [];
-  const { calendar, endOn } = plan;
+  const { endOn } = plan;
+  const calendar = lessonCalendar(plan.calendar, plan.period);
   const put = (day: IsoDay, kind: PlanEventKind, title: string, note = '') => {
     const there = isSchoolDay(calendar, day) ? day : schoolDayFrom(calendar, day, -1);
     if (there === null) return;
-    if (there !== day) conflicts.push({ day, what: `${title} would fall on ${formatDay(day)}, a day without school.`, wayOut: `It is moved to ${formatDay(there)}.` }); // prettier-ignore
+    if (there !== day) conflicts.push({ day, what: `${title} would fall on ${formatDay(day)}, ${isSchoolDay(plan.calendar, day) ? 'a half day without our period' : 'a day without school'}.`, wayOut: `It is moved to ${formatDay(there)}.` }); // prettier-ignore
     events.push({ day: there, kind, title, note });
   };
-  before(plan, put);
-  for (const day of sowingDays(plan)) put(day, 'sow', 'Sow', 'The run sheet says what each team does.');
-  if (out.forecast.ok) sprouting(plan, out.forecast, put);
+  for (const { species } of out.kinds) for (const day of sowingDays(plan)) before(plan, species, day, put);
+  prepare(plan, put);
+  sowings(plan, out, put);
+  if (out.forecast.ok) sprouting(plan, out, put);
   if (out.checkDays.ok)
     for (const day of out.checkDays.days)
       events.push({ day, kind: 'check', title: 'Check', note: 'Every container gets an answer.' });
   later(plan, out, put);
+  moving(plan, out, put, conflicts);
   weekends(plan, events);
   if (plan.lessonOn) put(plan.lessonOn, 'lesson', 'Lesson', 'The plants are looked at together.');
   put(endOn, 'end', 'End', 'Last look, then clear away.');
@@ -59,68 +54,115 @@ export function planCalendar(plan: PlanDocument, out: WorkedOut): PlanCalendar {
 
 type Put = (day: IsoDay, kind: PlanEventKind, title: string, note?: string) => void;
 
-/** One day for all, or the rungs of an age ladder. */
-export function sowingDays({ kind, ages, lessonOn, calendar, sowOn }: PlanDocument): IsoDay[] {
-  if (kind !== 'age-ladder' || !lessonOn || ages.length === 0) return [sowOn];
-  const ladder = ageLadder(lessonOn, ages, calendar);
-  return ladder.ok ? ladder.rungs.map((r) => r.sowOn) : [sowOn];
+/** Getting things together, and soil that has to stand before anything is sown. */
+function prepare(plan: PlanDocument, put: Put): void {
+  const first = sowingDays(plan)[0]!;
+  put(addDays(first, -7), 'prepare', 'Get everything together', 'The shopping list and the kit list are under Prepare.');
+  if (plan.factors.some((f) => f.subject === 'chalk'))
+    put(addDays(first, -SOIL_REACTS_DAYS), 'prepare', 'Mix the soil and let it stand', 'Chalk needs a few days to work.');
 }
 
-function before(plan: PlanDocument, put: Put): void {
-  const species = speciesById(plan.speciesId)!;
+function before(plan: PlanDocument, species: Species, sowOn: IsoDay, put: Put): void {
   const { soakHours, coldWeeks, neverSoak } = species.before;
-  put(addDays(plan.sowOn, -7), 'prepare', 'Get everything together', 'The shopping list and the kit list are under Prepare.');
+  const name = species.name.toLowerCase();
   if (coldWeeks)
     put(
-      addDays(plan.sowOn, -Math.ceil(coldWeeks[0] * 7)),
+      addDays(sowOn, -Math.ceil(coldWeeks[0] * 7)),
       'prepare',
-      'Cold spell begins',
+      `Cold spell of ${name} begins`,
       'Seeds lie moist in the refrigerator until sowing.',
     );
-  if (plan.factors.some((f) => SETTLES.has(f.subject)) && plan.factors.some((f) => f.subject === 'chalk'))
-    put(addDays(plan.sowOn, -SOIL_REACTS_DAYS), 'prepare', 'Mix the soil and let it stand', 'Chalk needs a few days to work.');
   const soaks = plan.factors.some((f) => f.subject === 'soaking');
   if ((soakHours && !neverSoak) || soaks)
     put(
-      addDays(plan.sowOn, -1),
+      addDays(sowOn, -1),
       'prepare',
-      soaks ? 'Soak the seeds that are to be soaked' : 'Soak the seeds',
+      soaks ? `Soak the ${name} seeds that are to be soaked` : `Soak the ${name} seeds`,
       `In plenty of water, at most ${soakHours?.[1] ?? 12} hours.`,
     );
 }
 
-function sprouting(plan: PlanDocument, forecast: Extract<WorkedOut['forecast'], { ok: true }>, put: Put): void {
-  const { first, half } = forecast;
-  if (first.earliest && first.earliest < plan.endOn)
-    put(first.earliest, 'first-look', 'First look', 'The first may be up from today.');
-  if (plan.protocol.lightBefore === 'warm-covered' && half.likely && half.likely < plan.endOn)
-    put(half.likely, 'care', 'Uncover and move into the light', 'About half should be up.');
+/** One sowing, or the rungs of an age ladder, each with what is sown then. */
+function sowings(plan: PlanDocument, { treatments }: WorkedOut, put: Put): void {
+  const days = sowingDays(plan);
+  for (const day of days) {
+    const own = treatments.filter((t) => sowingDayOfTreatment(plan, t) === day);
+    const which = days.length > 1 ? ` ${own.map((t) => t.code).join(' and ')}` : '';
+    put(day, 'sow', `Sow${which}`, 'The run sheet says what each team does.');
+  }
 }
 
-function later(plan: PlanDocument, { forecast }: WorkedOut, put: Put): void {
+function sprouting(plan: PlanDocument, { forecast, kinds }: WorkedOut, put: Put): void {
+  const earliest = kinds
+    .flatMap((k) => (k.forecast.ok && k.forecast.first.earliest ? [k.forecast.first.earliest] : []))
+    .sort()[0];
+  if (earliest && earliest < plan.endOn) put(earliest, 'first-look', 'First look', 'The first may be up from today.');
+  const half = forecast.ok ? forecast.half.likely : null;
+  if (plan.protocol.lightBefore !== 'warm-covered' || !half || half >= plan.endOn) return;
+  put(half, 'care', 'Lift the covers and move into the light', 'About half should be up; leave a gap for air.');
+  const off = addDays(half, COVER_OFF_DAYS);
+  if (off < plan.endOn) put(off, 'care', 'Take the covers off', 'They are used to the air of the room by now.');
+}
+
+function later(plan: PlanDocument, { forecast, kinds }: WorkedOut, put: Put): void {
   if (!forecast.ok || !forecast.half.likely) return;
-  const species = speciesById(plan.speciesId)!;
-  const trueLeaf = species.daysTo.firstTrueLeaf;
-  const thinOn = addDays(forecast.half.likely, trueLeaf ? Math.max(3, trueLeaf[0] - species.emergenceDays[0]) : 6);
+  const { daysTo, emergenceDays } = kinds[0]!.species;
+  const thinOn = addDays(
+    forecast.half.likely,
+    daysTo.firstTrueLeaf ? Math.max(3, daysTo.firstTrueLeaf[0] - emergenceDays[0]) : 6,
+  );
   if (plan.seedsEach > plan.keep && plan.kind !== 'viability' && plan.kind !== 'patch' && thinOn < plan.endOn)
     put(thinOn, 'thin', `Thin to ${plan.keep}`, 'Which stay is decided by lot, and written down.');
 }
 
+/** Moving on into soil when paper is used up, and out into the open after hardening off and the last frost. */
+function moving(plan: PlanDocument, { kinds }: WorkedOut, put: Put, conflicts: CalendarConflict[]): void {
+  const method = methodById(plan.methodId)!;
+  const sown = sowingDays(plan)[0]!;
+  const usedUp = addDays(sown, method.usefulDays[1]);
+  if (method.paper && plan.kind !== 'viability' && usedUp < plan.endOn)
+    put(usedUp, 'transplant', 'Move on into soil', 'There is no food in paper or sponge: hold seedlings by the seed leaves, and plant root and all.');
+  if (!plan.goesOutside) return;
+  for (const { species } of kinds) {
+    const out = outsideFrom(species, sown, plan.lastFrost || null);
+    const name = species.name.toLowerCase();
+    if (out.day > plan.endOn) {
+      conflicts.push({
+        day: out.day,
+        what: `${species.name} could go outside from ${formatDay(out.day)}, after the plan ends on ${formatDay(plan.endOn)}.`,
+        wayOut: out.because === 'frost' ? 'End later, sow a hardier kind, or keep it inside.' : 'End later, or sow earlier.',
+      });
+      continue;
+    }
+    put(addDays(out.day, -HARDENING_DAYS), 'care', `Begin to harden off the ${name}`, 'An hour outside in the shade today, a little longer every day, in at night.');
+    put(out.day, 'transplant', `Plant out the ${name}`, 'In the evening or under cloud; water well, and shade for a few days.');
+  }
+} // prettier-ignore
+
 /** The last school day before every gap gets a reminder of what the days alone need. */
 function weekends(plan: PlanDocument, events: PlanEvent[]): void {
   const { unattendedDays } = methodById(plan.methodId)!;
-  for (const gap of gaps(plan.calendar, addDays(plan.sowOn, 1), plan.endOn)) {
+  const sown = sowingDays(plan)[0]!;
+  for (const gap of gaps(plan.calendar, addDays(sown, 1), plan.endOn)) {
     const day = addDays(gap.from, -1);
-    if (day < plan.sowOn) continue;
+    if (day < sown) continue;
     const long = gap.days > unattendedDays;
     const name = gap.holiday ?? (weekday(gap.from) === 6 ? 'the weekend' : 'the days off');
-    events.push({
-      day,
-      kind: 'weekend',
-      title: `Before ${name}`,
-      note: long
-        ? `Alone for ${gap.days} days: set up a reservoir or ask somebody to water on ${formatDay(addDays(gap.from, unattendedDays))}.`
-        : `Water, turn, and close covers: alone for ${gap.days} days.`,
-    });
+    events.push({ day, kind: 'weekend', title: `Before ${name}`, note: beforeGap(plan.whileAway, gap.days, long) });
+    if (long && plan.whileAway === 'somebody')
+      for (let alone = unattendedDays; alone < gap.days; alone += unattendedDays)
+        events.push({
+          day: addDays(gap.from, alone),
+          kind: 'weekend',
+          title: 'Somebody comes in to water',
+          note: `In the middle of ${name}, so that nothing is alone for more than ${unattendedDays} days.`,
+        });
   }
+}
+
+function beforeGap(whileAway: PlanDocument['whileAway'], days: number, long: boolean): string {
+  if (!long) return `Water, turn, and close covers: alone for ${days} days.`;
+  if (whileAway === 'somebody') return `Water, and hand over: somebody comes in during the ${days} days.`;
+  if (whileAway === 'reservoir') return `Fill the reservoirs and test the wicks: alone for ${days} days.`;
+  return `Alone for ${days} days, longer than they last: set up a reservoir, or ask somebody to water.`;
 }

@@ -3,6 +3,8 @@ import { type RoomTemperature } from '../calendar/roomTemperature';
 import { type Cadence, type SchoolCalendar } from '../calendar/schoolCalendar';
 import { type AfterLoss, type BeforeSprouting } from '../compare/compareOnDay';
 import { type RulerResolution } from '../quantities/length';
+import { type OwnMeasure } from '../measure/benchProtocol';
+import { type PlannedMeasure } from './planMeasures';
 import { type DepthSchool } from '../seeds/sowingDepth';
 
 /** What shape an experiment has; decides which rules and which comparison suit it. */
@@ -26,6 +28,8 @@ export interface Level {
   label: string;
   /** Amount in the factor's unit; null where the level is only named. */
   amount: number | null;
+  /** Its own kind of seed, where kinds stand side by side; the plan's without it. */
+  speciesId?: string;
 }
 
 export interface Factor {
@@ -46,9 +50,6 @@ export interface KeptSame {
   kept: boolean;
 }
 
-export const MEASURES = ['height', 'count-up', 'leaves', 'stage', 'colour', 'root-length', 'percent-green'] as const;
-export type PlannedMeasure = (typeof MEASURES)[number];
-
 /** Choices on which practitioners differ, each with its consequence in `protocolWords`. */
 export interface Protocol {
   sprouted: 'root-2mm' | 'shoot' | 'seed-leaves';
@@ -68,6 +69,10 @@ export interface Protocol {
 
 export const ASSIGNMENTS = ['one-of-each', 'team-one-treatment', 'class-shares', 'own-pot'] as const;
 export type Assignment = (typeof ASSIGNMENTS)[number];
+
+/** Nothing but what the container holds, a wick or saucer that holds more, or somebody who comes in. */
+export const WHILE_AWAY = ['nothing', 'reservoir', 'somebody'] as const;
+export type WhileAway = (typeof WHILE_AWAY)[number];
 
 export const PREDICTIONS = ['first-sprout-day', 'height-on-day', 'which-wins'] as const;
 export type PredictionKind = (typeof PREDICTIONS)[number];
@@ -97,6 +102,8 @@ export interface PlanDocument {
   /** Watering with a solution: mL for each container each time. */
   doseMl: number;
   measures: PlannedMeasure[];
+  /** Measures that the teacher defined. */
+  ownMeasures: OwnMeasure[];
   protocol: Protocol;
   assignment: Assignment;
   trays: number;
@@ -111,9 +118,13 @@ export interface PlanDocument {
   /** Lesson for which half should be up; empty for planning forward. */
   lessonOn: string;
   endOn: IsoDay;
+  /** Plants move into the open once they are ready. */
+  goesOutside: boolean;
+  /** Last frost to be expected, as typed; empty where nobody said. */
+  lastFrost: string;
   cadence: Cadence;
-  /** Ages wanted on the lesson day, for an age ladder. */
-  ages: number[];
+  /** Who or what waters while nobody is at school. */
+  whileAway: WhileAway;
   sparePercent: number;
   /** Seeds in a packet; 0 where nobody knows. */
   packetSeeds: number;
@@ -123,9 +134,20 @@ export interface PlanDocument {
   exceptions: DeclaredException[];
 }
 
+/** A kept plan in today's shape: what came later has its usual value, what is no longer asked is left out. */
+export function inTodaysShape(kept: PlanDocument): PlanDocument {
+  const plan = {
+    ...kept,
+    goesOutside: kept.goesOutside ?? false,
+    lastFrost: kept.lastFrost ?? '',
+    whileAway: kept.whileAway ?? 'nothing',
+    ownMeasures: kept.ownMeasures ?? [],
+  };
+  delete (plan as { ages?: unknown }).ages;
+  return plan;
+}
+
 /** More containers than one class can look after in a lesson. */
 export const MOST_CONTAINERS = 120;
-/** Places on one sill or tray. */
-export const MOST_ON_A_TRAY = 48;
 /** More cannot be told apart by their marks. */
 export const MOST_TREATMENTS = 6;

@@ -49,7 +49,18 @@ export function planProblems(plan: PlanDocument): PlanProblem[] {
     if (!Number.isFinite(value) || value < -10 || value > 45) say(field, 'A room has between −10 and 45 °C.'); // prettier-ignore
   if (!speciesById(plan.speciesId)) say('speciesId', 'Choose a kind of seed.');
   if (!methodById(plan.methodId)) say('methodId', 'Choose how it is grown.');
+  if (plan.period.trim() !== '' && !isPeriod(plan.period))
+    say('period', 'Write the period like 10:15–11:00, its end after its start.');
   for (const sentence of calendarProblems(plan.calendar)) say('calendar', sentence);
+  for (const day of plan.calendar.halfDays ?? []) if (!isIsoDay(day)) say('calendar', 'A half day is not a day in the calendar.');
+  if (plan.kind === 'age-ladder' && !isIsoDay(plan.lessonOn))
+    say('lessonOn', 'Choose the lesson day on which every age is to be seen.');
+  if (plan.lastFrost !== '' && !isIsoDay(plan.lastFrost)) say('lastFrost', 'Type the day of the last frost, or leave it empty.');
+  plan.factors.forEach((factor, f) =>
+    factor.levels.forEach((level, i) => {
+      if (level.speciesId && !speciesById(level.speciesId)) say(`factors.${f}.levels.${i}`, 'Choose a kind of seed.');
+    }),
+  );
   if (!isIsoDay(plan.sowOn)) say('sowOn', 'Choose the day of sowing.');
   if (!isIsoDay(plan.endOn)) say('endOn', 'Choose the last day.');
   if (isIsoDay(plan.sowOn) && isIsoDay(plan.endOn)) {
@@ -57,4 +68,12 @@ export function planProblems(plan: PlanDocument): PlanProblem[] {
     else if (daysBetween(plan.sowOn, plan.endOn) > 366) say('endOn', 'A plan lasts a year at most.');
   }
   return problems;
+}
+
+/** `10:15–11:00`, also with a plain hyphen or with dots: two times of a day, the later one last. */
+function isPeriod(text: string): boolean {
+  const times = /^\s*(\d{1,2})[:.](\d{2})\s*[–-]\s*(\d{1,2})[:.](\d{2})\s*$/.exec(text)?.slice(1).map(Number);
+  if (!times) return false;
+  const [h1, m1, h2, m2] = times as [number, number, number, number];
+  return h1 < 24 && h2 < 24 && m1 < 60 && m2 < 60 && 60 * h1 + m1 < 60 * h2 + m2;
 }

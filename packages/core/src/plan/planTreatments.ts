@@ -1,4 +1,4 @@
-import { type Factor, type PlanDocument } from './planDocument';
+import { type Factor, type Level, type PlanDocument } from './planDocument';
 
 export interface PlannedTreatment {
   /** A for the control, then B, C, … */
@@ -6,7 +6,7 @@ export interface PlannedTreatment {
   label: string;
   control: boolean;
   /** Level of each factor, in the factors' order. */
-  levels: { label: string; amount: number | null }[];
+  levels: Level[];
 }
 
 /**

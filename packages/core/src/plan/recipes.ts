@@ -1,5 +1,5 @@
 import { addDays } from '../calendar/days';
-import { type Factor, type FactorSubject, type PlanDocument } from './planDocument';
+import { type Factor, type FactorSubject, type Level, type PlanDocument } from './planDocument';
 
 export interface StartingPoint {
   id: string;
@@ -21,7 +21,7 @@ function factor(
   name: string,
   subject: FactorSubject,
   unit: string,
-  levels: (string | [string, number])[],
+  levels: (string | [string, number] | Level)[],
   control: number | null = 0,
   noControlReason = '',
 ): Factor {
@@ -31,9 +31,12 @@ function factor(
     unit,
     control,
     noControlReason,
-    levels: levels.map((l) => (typeof l === 'string' ? { label: l, amount: null } : { label: l[0], amount: l[1] })),
+    levels: levels.map(levelOf),
   };
 }
+
+const levelOf = (l: string | [string, number] | Level): Level =>
+  typeof l === 'string' ? { label: l, amount: null } : Array.isArray(l) ? { label: l[0], amount: l[1] } : l;
 
 /** Our own ready plans; each can be changed in every part. */
 export const RECIPES: readonly Recipe[] = [
@@ -69,6 +72,26 @@ export const RECIPES: readonly Recipe[] = [
         ['50 mg N/L', 50],
       ]),
       factor('light', 'light', '', ['bright sill', 'behind a curtain']),
+    ],
+    change: () => ({ kind: 'two-factors' }),
+  },
+  {
+    id: 'sour-water-and-chalk',
+    name: 'Sour water, and chalk in the soil',
+    about: 'Acid crossed with chalk: does one undo what the other does?',
+    question: 'Does chalk in the soil help kale through sour water?',
+    speciesId: 'kale_cabbage',
+    methodId: 'cup_mix',
+    days: 28,
+    factors: [
+      factor('vinegar in the water', 'acid', 'mL/L', [
+        ['plain water', 0],
+        ['sour water', 20],
+      ]),
+      factor('chalk in the soil', 'chalk', 'g/L', [
+        ['no chalk', 0],
+        ['chalk', 4],
+      ]),
     ],
     change: () => ({ kind: 'two-factors' }),
   },
@@ -179,7 +202,11 @@ export const RECIPES: readonly Recipe[] = [
         'kind of seed',
         'kind',
         '',
-        ['wheat', 'white mustard', 'nasturtium'],
+        [
+          { label: 'wheat', amount: null, speciesId: 'wheat' },
+          { label: 'white mustard', amount: null, speciesId: 'white_mustard' },
+          { label: 'nasturtium', amount: null, speciesId: 'nasturtium' },
+        ],
         null,
         'Kinds differ in everything; none is the control.',
       ),
@@ -212,7 +239,6 @@ export const RECIPES: readonly Recipe[] = [
     ],
     change: (plan) => ({
       kind: 'age-ladder',
-      ages: [3, 7, 11, 15, 21],
       lessonOn: addDays(plan.sowOn, 21),
       containersEach: 4,
       measures: ['height', 'leaves', 'stage'],

@@ -10,11 +10,13 @@ export interface KitchenMeasure {
 /** Floating point must not push an exact quarter to the next one. */
 const SLACK = 1e-9;
 const METRIC_STEP_ML = 5;
+const LITRE_STEP_ML = 50;
 const QUARTERS = ['', '¼', '½', '¾'];
 
-/** Rounds a volume in mL up to the next 5 mL. */
+/** Rounds a volume in mL up to the next 5 mL, from a litre on to the next 50 mL. */
 export function roundUpMetric(ml: number): KitchenMeasure {
-  const up = Math.max(METRIC_STEP_ML, Math.ceil(ml / METRIC_STEP_ML - SLACK) * METRIC_STEP_ML);
+  const step = ml > 1000 ? LITRE_STEP_ML : METRIC_STEP_ML;
+  const up = Math.max(METRIC_STEP_ML, Math.ceil(ml / step - SLACK) * step);
   return { ml: up, text: up < 1000 ? `${up} mL` : `${up / 1000} L` };
 }
 

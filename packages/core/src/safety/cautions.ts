@@ -1,5 +1,6 @@
 import { type FactorSubject, type PlanDocument } from '../plan/planDocument';
-import { methodById, speciesById } from '../seeds/catalogue';
+import { speciesIn } from '../plan/treatmentSowing';
+import { methodById } from '../seeds/catalogue';
 import { CAUTIONS, type CautionWords, type Gravity } from './cautionWords';
 
 export interface Caution extends CautionWords {
@@ -28,14 +29,14 @@ const PROHIBITED = /\b(castor[ -]?(bean|oil plant)s?|jequirity|rosary peas?|thor
 
 /** Cautions that follow from kind, method, what is changed and what is done; the gravest first, each once. */
 export function cautionsFor(plan: PlanDocument): Caution[] {
-  const species = speciesById(plan.speciesId);
+  const kinds = speciesIn(plan);
   const method = methodById(plan.methodId);
   const sources: [string, readonly string[]][] = [
     ['everything grown', ['never_eat', 'handwash', 'spill_slip', 'invasive_disposal']],
-    [species?.name ?? '', species?.hazards ?? []],
+    ...kinds.map((s): [string, readonly string[]] => [s.name, s.hazards]),
     [method?.name ?? '', method?.hazards ?? []],
     ...plan.factors.map((f): [string, readonly string[]] => [f.name, BY_SUBJECT[f.subject] ?? []]),
-    ['scarified seed', species?.before.scarify ? ['scarify_tools'] : []],
+    ['scarified seed', kinds.some((s) => s.before.scarify) ? ['scarify_tools'] : []],
     ['pots on a sill', method?.paper ? [] : ['window_height', 'lifting']],
   ];
   const typed = [plan.question, ...plan.factors.flatMap((f) => [f.name, ...f.levels.map((l) => l.label)])];

@@ -37,6 +37,8 @@ export interface Species {
   /** Days from sowing at 21 °C. */
   daysTo: { firstTrueLeaf: [number, number] | null; flower: [number, number] | null; harvest: [number, number] | null };
   salt: { threshold: number | null; words: string };
+  /** How much light it wants: a `high` one stretches on a winter sill without a lamp. */
+  lightNeed: 'medium' | 'high';
   /** Growth faster than this is asked about, cm a day over two days or more. */
   growthFlagCmPerDay: number;
   hazards: string[];
@@ -141,6 +143,7 @@ function fromFact(fact: Fact): Species | null {
       flower: pairOrNull(fact.days_from_sowing_at_21C.flower),
       harvest: pairOrNull(fact.days_from_sowing_at_21C.harvest),
     },
+    lightNeed: fact.light_need.class === 'high' ? 'high' : 'medium',
     salt: { threshold: fact.salt.threshold_ECe_dS_m ?? null, words: fact.salt.class },
     growthFlagCmPerDay: fact.growth_flag_cm_per_day,
     hazards: fact.hazards,

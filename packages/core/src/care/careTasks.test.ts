@@ -1,0 +1,24 @@
+import { planCalendar } from '../plan/planCalendar';
+import { planFrom } from '../plan/startingPoints';
+import { workOut } from '../plan/workOut';
+import { type CareRule, careTasksOn } from './careTasks';
+
+const SOIL: CareRule = { water: 'fixed-volume', doseMl: 30, paper: false, openBag: 'never' };
+const plan = planFrom('crowded-pots', { gradeBand: 'middle', teams: 7, today: '2026-03-02' }, 11);
+const { events } = planCalendar(plan, workOut(plan, 7));
+const dayOf = (kind: string) => events.find((e) => e.kind === kind)!.day;
+
+test('on check days the usual is done, by the protocol', () => {
+  const day = dayOf('check');
+  expect(careTasksOn(day, events, SOIL).map((t) => [t.id, t.amountMl])).toEqual(expect.arrayContaining([['water', 30], ['turn', null]])); // prettier-ignore
+  expect(careTasksOn(day, events, { ...SOIL, water: 'by-weight' })[0]!.note).toMatch(/weight/);
+  const paper = careTasksOn(day, events, { ...SOIL, paper: true, openBag: 'mist' });
+  expect(paper.map((t) => t.id)).toEqual(expect.arrayContaining(['water', 'vent']));
+  expect(paper.map((t) => t.id)).not.toContain('turn');
+});
+
+test('what the plan has for its day is a task, and an ordinary day has none', () => {
+  expect(careTasksOn(dayOf('thin'), events, SOIL).map((t) => t.kind)).toContain('thin');
+  expect(careTasksOn(dayOf('weekend'), events, SOIL).map((t) => t.kind)).toContain('before-leaving');
+  expect(careTasksOn('2026-03-01', events, SOIL)).toEqual([]);
+});

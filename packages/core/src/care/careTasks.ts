@@ -1,0 +1,64 @@
+import { type IsoDay } from '../calendar/days';
+import { type PlanEvent, type PlanEventKind } from '../plan/planEvents';
+
+/** What is done for plants between checks. */
+export const CARE_KINDS = ['sowing-step', 'water', 'turn', 'light', 'vent', 'thin', 'transplant', 'harden', 'bring-in', 'before-leaving'] as const; // prettier-ignore
+export type CareKind = (typeof CARE_KINDS)[number];
+
+/** What care follows from method and protocol. */
+export interface CareRule {
+  water: 'damp-before' | 'by-touch' | 'fixed-volume' | 'by-weight';
+  /** One watering of one container, mL. */
+  doseMl: number;
+  /** Seeds lie on wet paper, pad or sponge. */
+  paper: boolean;
+  openBag: 'never' | 'mist';
+}
+
+export interface CareTask {
+  /** The same on every day it comes back; what is ticked names it. */
+  id: string;
+  kind: CareKind;
+  title: string;
+  note: string;
+  /** What is given as a rule, mL for each container; null where nothing is measured out. */
+  amountMl: number | null;
+}
+
+const OF_EVENT: Partial<Record<PlanEventKind, CareKind>> = { thin: 'thin', transplant: 'transplant', weekend: 'before-leaving' };
+
+function watering({ water, doseMl, paper }: CareRule): CareTask {
+  const task = { id: 'water', kind: 'water' as const, title: 'Water' };
+  if (paper) return { ...task, title: 'Look at the paper', note: 'Only where it looks pale: a few drops at the upper edge, never a puddle.', amountMl: null };
+  if (water === 'fixed-volume') return { ...task, note: `${doseMl} mL for each, the same for all.`, amountMl: doseMl };
+  if (water === 'by-weight') return { ...task, note: 'Up to the weight on its label.', amountMl: null };
+  return { ...task, note: 'Only where the soil feels dry at a finger’s tip; as much for one as for the other.', amountMl: doseMl };
+} // prettier-ignore
+
+/** What is to be done for the plants on a day: on check days the usual, and what the plan has for this very day. */
+export function careTasksOn(day: IsoDay, schedule: readonly PlanEvent[], rule: CareRule): CareTask[] {
+  const today = schedule.filter((e) => e.day === day);
+  const tasks: CareTask[] = [];
+  if (today.some((e) => e.kind === 'check')) {
+    tasks.push(watering(rule));
+    if (rule.paper && rule.openBag === 'mist')
+      tasks.push({
+        id: 'vent',
+        kind: 'vent',
+        title: 'Let in air',
+        note: 'Open for a minute, mist, close again.',
+        amountMl: null,
+      });
+    if (!rule.paper)
+      tasks.push({ id: 'turn', kind: 'turn', title: 'Turn', note: 'Half a turn for all, so that none leans.', amountMl: null });
+  }
+  for (const event of today) {
+    const kind = OF_EVENT[event.kind] ?? (event.kind === 'care' ? careKindOf(event.title) : null);
+    if (kind) tasks.push({ id: event.title.slice(0, 60), kind, title: event.title, note: event.note, amountMl: null });
+  }
+  return tasks;
+}
+
+function careKindOf(title: string): CareKind {
+  return /harden/.test(title) ? 'harden' : /cover/i.test(title) ? 'vent' : 'light';
+}

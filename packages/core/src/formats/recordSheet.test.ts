@@ -1,0 +1,53 @@
+import { readQuickEntry } from '../measure/quickEntry';
+import { readRecordSheet, writeRecordSheet } from './recordSheet';
+
+test.each([
+  ['12.5', { state: 'measured', typed: '12.5 cm', mm: 125 }],
+  ['12,5', { state: 'measured', typed: '12,5 cm', mm: 125 }],
+  ['48 mm', { state: 'measured', typed: '48 mm', mm: 48 }],
+  ['30 + 12', { state: 'measured', typed: '30 + 12 cm', mm: 420 }],
+  ['n', { state: 'not-up' }],
+  ['N', { state: 'not-up' }],
+  ['?', { state: 'not-checked' }],
+  ['xe', { state: 'lost', lostReason: 'eaten' }],
+])('%s is read', (text, expected) => expect(readQuickEntry(text, 'mm')).toEqual({ ok: true, ...expected }));
+
+test.each([
+  ['0', /Zero is no height/],
+  ['-3', /below zero/],
+  ['abc', /not one of the letters/],
+  ['2000', /at most 10 metres/],
+  ['1.5.2', /more than one decimal mark|not a length|not one length/],
+])('%s is refused in words', (text, reason) =>
+  expect(readQuickEntry(text, 'mm')).toEqual({ ok: false, reason: expect.stringMatching(reason) as string }),
+);
+
+const SETTING = { sownOn: '2026-03-03', today: '2026-03-19', resolution: 'mm' as const };
+const NAMES = new Set(['A1', 'B1']);
+
+test('a sheet that was written is read again as it was filled in', () => {
+  const filled: Record<string, string> = { 'A1 2026-03-16': '12.5', 'B1 2026-03-16': 'n', 'A1 2026-03-18': 'xk' };
+  const plants = [
+    { name: 'A1', treatment: 'no salt' },
+    { name: 'B1', treatment: '=salt' },
+  ];
+  const text = writeRecordSheet(plants, ['2026-03-16', '2026-03-18'], (name, day) => filled[`${name} ${day}`] ?? '');
+  expect(text).toContain("'=salt");
+  const { entries, problems } = readRecordSheet(text, NAMES, SETTING);
+  expect(problems).toEqual([]);
+  expect(entries.map((e) => [e.name, e.day, e.entry.state])).toEqual([
+    ['A1', '2026-03-16', 'measured'],
+    ['A1', '2026-03-18', 'lost'],
+    ['B1', '2026-03-16', 'not-up'],
+  ]);
+});
+
+test('what cannot be read is told by line, and the rest stands', () => {
+  const text = 'plant;2026-03-16;2026-03-25;2026-03-03\nA1;twelve;3;n\nZ9;4;;\nB1;6,5;;\n';
+  const { entries, problems } = readRecordSheet(text, NAMES, SETTING);
+  expect(entries.map((e) => e.name)).toEqual(['B1']);
+  expect(problems.map((p) => p.line)).toEqual([1, 1, 2, 3]);
+  expect(problems[3]!.sentence).toContain('Z9');
+  expect(readRecordSheet('a,b\n1,2\n', NAMES, SETTING).problems[0]!.sentence).toMatch(/no column named/);
+  expect(readRecordSheet('plant,b\nA1,2\n', NAMES, SETTING).problems[0]!.sentence).toMatch(/no column with a day/);
+});

@@ -1,0 +1,70 @@
+import Papa from 'papaparse';
+import { type IsoDay, isIsoDay } from '../calendar/days';
+import { type QuickEntry, readQuickEntry } from '../measure/quickEntry';
+import { type RulerResolution } from '../quantities/length';
+import { guardCell } from './csvCells';
+import { readCsv } from './readCsv';
+
+/** The sheet that teams fill in on paper or in a table: a line for each plant, a column for each check day. */
+export function writeRecordSheet(
+  plants: readonly { name: string; treatment: string }[],
+  days: readonly IsoDay[],
+  cell: (name: string, day: IsoDay) => string,
+): string {
+  const lines = [
+    ['plant', 'treatment', ...days],
+    ...plants.map((p) => [p.name, p.treatment, ...days.map((d) => cell(p.name, d))]),
+  ];
+  return Papa.unparse(lines.map((line) => line.map(guardCell)));
+}
+
+export interface SheetEntry {
+  name: string;
+  day: IsoDay;
+  entry: Extract<QuickEntry, { ok: true }>;
+}
+
+export interface SheetProblem {
+  line: number;
+  sentence: string;
+}
+
+/**
+ * Reads a filled-in sheet. Empty cells say nothing. Every cell that cannot be read is told with its line; the others stand.
+ * @param names plants that may be written about
+ * @param sownOn first day that may be written about
+ */
+export function readRecordSheet(
+  text: string,
+  names: ReadonlySet<string>,
+  { sownOn, today, resolution }: { sownOn: IsoDay; today: IsoDay; resolution: RulerResolution },
+): { entries: SheetEntry[]; problems: SheetProblem[] } {
+  const csv = readCsv(text);
+  if (!csv.ok) return { entries: [], problems: [{ line: 1, sentence: csv.reason }] };
+  const { headings, rows } = csv.csv;
+  const problems: SheetProblem[] = [];
+  const days = headings.filter(isIsoDay);
+  const plantColumn = headings.find((h) => /^(plant|container|pot|code)$/i.test(h));
+  if (!plantColumn) return { entries: [], problems: [{ line: 1, sentence: 'There is no column named “plant”.' }] };
+  if (days.length === 0) return { entries: [], problems: [{ line: 1, sentence: 'There is no column with a day, such as 2026-03-19.' }] }; // prettier-ignore
+  for (const day of days)
+    if (day <= sownOn || day > today) problems.push({ line: 1, sentence: `${day} is not between sowing and today; its column is left out.` }); // prettier-ignore
+  const usable = days.filter((day) => day > sownOn && day <= today);
+  const entries = rows.flatMap(({ line, cells }) => {
+    const name = (cells[plantColumn] ?? '').trim();
+    if (name === '') return [];
+    if (!names.has(name)) {
+      problems.push({ line, sentence: `“${name}” is not a plant of this investigation.` });
+      return [];
+    }
+    return usable.flatMap((day): SheetEntry[] => {
+      const typed = (cells[day] ?? '').trim();
+      if (typed === '') return [];
+      const entry = readQuickEntry(typed, resolution);
+      if (entry.ok) return [{ name, day, entry }];
+      problems.push({ line, sentence: `${name} on ${day}: ${entry.reason}` });
+      return [];
+    });
+  });
+  return { entries, problems };
+}

@@ -1,0 +1,26 @@
+import { type BenchProtocol, MOST_TAGGED } from '../measure/benchProtocol';
+import { methodById } from '../seeds/catalogue';
+import { type PlanDocument } from './planDocument';
+
+/** What every look will ask for once the plan is sown. */
+export function benchProtocol({
+  measures,
+  ownMeasures,
+  protocol,
+  kind,
+  keep,
+  methodId,
+  doseMl,
+  assignment,
+}: PlanDocument): BenchProtocol {
+  const several = kind !== 'patch' && kind !== 'viability' && protocol.seedlings !== 'tallest' && measures.includes('height');
+  return {
+    measures,
+    heightRule: protocol.height,
+    sprouted: protocol.sprouted,
+    plants: several ? Math.max(1, Math.min(MOST_TAGGED, keep)) : 1,
+    care: { water: protocol.water, doseMl, paper: methodById(methodId)!.paper, openBag: protocol.openBag },
+    atHome: assignment === 'own-pot',
+    own: ownMeasures.filter((m) => m.name.trim() !== ''),
+  };
+}

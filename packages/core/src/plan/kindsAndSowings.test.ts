@@ -1,0 +1,170 @@
+import { addDays, daysBetween } from '../calendar/days';
+import { cautionsFor } from '../safety/cautions';
+import { concurrence } from './concurrence';
+import { fairTest } from './fairTest';
+import { layOut } from './layOut';
+import { planCalendar } from './planCalendar';
+import { inTodaysShape, type PlanDocument } from './planDocument';
+import { planLike } from './planLike';
+import { planProblems } from './planProblems';
+import { planTreatments } from './planTreatments';
+import { runSheet, shoppingList } from './prepare';
+import { planFrom } from './startingPoints';
+import { sowingDayOfTreatment, sowingDays, speciesIn } from './treatmentSowing';
+import { workOut } from './workOut';
+
+const TODAY = '2026-03-02';
+const start = (id: string, part: Partial<PlanDocument> = {}): PlanDocument => ({
+  ...planFrom(id, { gradeBand: 'middle', teams: 7, today: TODAY }, 11),
+  ...part,
+});
+
+describe('kinds side by side', () => {
+  const plan = start('kinds-side-by-side');
+  const out = workOut(plan, 7);
+
+  test('each kind has its own numbers, depth and packet', () => {
+    expect(out.kinds.map((k) => [k.species.id, k.treatments, k.containers])).toEqual([
+      ['wheat', ['A'], 7],
+      ['white_mustard', ['B'], 7],
+      ['nasturtium', ['C'], 7],
+    ]);
+    const seeds = shoppingList(plan, out, 7, 'metric').filter((l) => l.what.startsWith('Seeds'));
+    expect(seeds.map((l) => l.what)).toEqual(['Seeds of wheat, untreated', 'Seeds of white mustard, untreated', 'Seeds of nasturtium, untreated']); // prettier-ignore
+    expect(new Set(out.kinds.map((k) => k.depth.mm[1])).size).toBe(3);
+    expect(runSheet(plan, out).filter((s) => /Make holes/.test(s))).toHaveLength(3);
+  });
+
+  test('the forecast is that of the slowest, the empty cups those of all, the cautions everybody’s', () => {
+    const halves = out.kinds.map((k) => (k.forecast.ok ? k.forecast.half.likely! : ''));
+    expect(out.forecast).toMatchObject({ half: { likely: [...halves].sort()[2] } });
+    expect(out.blanks.expected).toBeCloseTo(
+      out.kinds.reduce((sum, k) => sum + k.blanks.expected, 0),
+      10,
+    );
+    expect(cautionsFor(plan).map((c) => c.from)).toEqual(expect.arrayContaining(['Wheat', 'White mustard']));
+  });
+
+  test('a kind that does badly there is found among them', () => {
+    const levels = plan.factors[0]!.levels.map((l, i) => (i === 2 ? { ...l, speciesId: 'petunia' } : l));
+    const withPetunia = { ...plan, methodId: 'bag_pocket', measures: ['count-up' as const], factors: [{ ...plan.factors[0]!, levels }] }; // prettier-ignore
+    const found = fairTest(withPetunia, workOut(withPetunia, 7), 7).find((f) => f.rule === 'kind-and-method')!;
+    expect(found.what).toMatch(/^Petunia does badly/);
+  });
+
+  test('two varieties of one kind need no kind of their own, and an unknown kind is refused at its level', () => {
+    const factor = plan.factors[0]!;
+    const varieties = { ...plan, factors: [{ ...factor, levels: [{ label: 'tall', amount: null }, { label: 'dwarf', amount: null }] }] }; // prettier-ignore
+    expect(speciesIn(varieties).map((s) => s.id)).toEqual(['wheat']);
+    const unknown = { ...plan, factors: [{ ...factor, levels: [{ label: 'x', amount: null, speciesId: 'triffid' }, ...factor.levels] }] }; // prettier-ignore
+    expect(planProblems(unknown)).toContainEqual({ field: 'factors.0.levels.0', sentence: 'Choose a kind of seed.' });
+  });
+});
+
+describe('an age ladder', () => {
+  const plan = start('age-ladder');
+
+  test('every treatment has its own sowing day, and its age on the lesson day', () => {
+    const ages = planTreatments(plan).map((t) => daysBetween(sowingDayOfTreatment(plan, t), plan.lessonOn));
+    for (const [i, wanted] of [3, 7, 11, 15, 21].entries()) expect(Math.abs(ages[i]! - wanted)).toBeLessThanOrEqual(1);
+    expect(sowingDays(plan)).toHaveLength(new Set(ages).size);
+    expect(runSheet(plan, workOut(plan, 7))[0]).toMatch(/^Sow only what has its turn: .* E; .* A\.$/);
+  });
+
+  test('needs its lesson day', () => {
+    expect(planProblems({ ...plan, lessonOn: '' })).toContainEqual(expect.objectContaining({ field: 'lessonOn' }));
+    expect(sowingDays(start('salt-steps'))).toEqual([start('salt-steps').sowOn]);
+  });
+});
+
+describe('containers stand as their method does', () => {
+  const shape = (methodId: string, containersEach: number, trays = 1) => {
+    const { form, trays: laid } = layOut(start('salt-steps', { methodId, containersEach, trays }), 7);
+    return [form.id, laid.length, laid[0]!.columns, laid[0]!.rows];
+  };
+
+  test.each([
+    ['cups on a sill', 'cup_mix', 7, ['sill', 1, 14, 2]],
+    ['bags on a window', 'bag_pocket', 5, ['pane', 1, 7, 3]],
+    ['jars in a row', 'paper_jar', 2, ['jars', 1, 8, 1]],
+    ['cells of a tray', 'cell_tray', 7, ['cells', 1, 5, 6]],
+    ['sections of as many pans as it takes', 'flat_divided', 7, ['sections', 5, 3, 2]],
+    ['rows of a box, one behind the other', 'planter_box', 3, ['rows', 2, 1, 6]],
+  ])('%s', (_, method, each, expected) => expect(shape(method as string, each as number)).toEqual(expected));
+
+  test('more carriers than are needed may be asked for', () => expect(shape('cup_mix', 7, 3)).toEqual(['sill', 3, 5, 2]));
+});
+
+test('the concurrence matrix counts teams: on the diagonal those that have a treatment, beside it those that have both', () => {
+  const plan = start('salt-steps', { containersEach: 4 });
+  const layout = layOut(plan, 7);
+  const matrix = concurrence(['A', 'B', 'C', 'D'], layout.containers);
+  const off = matrix.flatMap((row, i) => row.filter((_, j) => j !== i));
+  expect(matrix.map((row, i) => row[i])).toEqual([4, 4, 4, 4]);
+  expect([Math.min(...off), Math.max(...off)]).toEqual([layout.pairsTogether!.fewest, layout.pairsTogether!.most]);
+  expect(matrix[0]![2]).toBe(matrix[2]![0]);
+});
+
+describe('the days', () => {
+  const titles = (plan: PlanDocument) => planCalendar(plan, workOut(plan, 7)).events.map((e) => e.title);
+
+  test('paper runs out, covers come off in two steps', () => {
+    const paper = start('soaked-or-dry', { endOn: addDays(TODAY, 40) });
+    expect(titles(paper)).toContain('Move on into soil');
+    const all = titles(start('salt-steps'));
+    expect(all.indexOf('Lift the covers and move into the light')).toBeLessThan(all.indexOf('Take the covers off'));
+    expect(all.indexOf('Lift the covers and move into the light')).toBeGreaterThan(-1);
+  });
+
+  test('what goes outside waits for age and frost, is hardened off first, or is told to come too late', () => {
+    const out = start('salt-steps', { goesOutside: true, endOn: addDays(TODAY, 80), lastFrost: '2026-04-20' });
+    const days = planCalendar(out, workOut(out, 7));
+    const plantOut = days.events.find((e) => e.title === 'Plant out the barley')!;
+    const harden = days.events.find((e) => e.title === 'Begin to harden off the barley')!;
+    expect(daysBetween(harden.day, plantOut.day)).toBeGreaterThanOrEqual(6);
+    const late = { ...out, lastFrost: '2026-07-20' };
+    expect(planCalendar(late, workOut(late, 7)).conflicts.map((c) => c.what).join()).toMatch(/Barley could go outside from .* after the plan ends/); // prettier-ignore
+  });
+
+  test('a half day has no afternoon lesson, and keeps its morning', () => {
+    const { calendar } = start('salt-steps');
+    const half = { ...calendar, halfDays: ['2026-03-18'] };
+    const checks = (period: string) => {
+      const plan = start('salt-steps', { calendar: half, period });
+      return planCalendar(plan, workOut(plan, 7)).events.filter((e) => e.kind === 'check').map((e) => e.day); // prettier-ignore
+    };
+    expect(checks('10:15–11:00')).toContain('2026-03-18');
+    expect(checks('13:15–14:00')).not.toContain('2026-03-18');
+    const sown = start('salt-steps', { calendar: half, period: '13:15', sowOn: '2026-03-18' });
+    expect(planCalendar(sown, workOut(sown, 7)).conflicts[0]!.what).toContain('a half day without our period');
+  });
+});
+
+test('a plan kept before today’s shape is read all the same', () => {
+  const old = { ...start('age-ladder'), goesOutside: undefined, lastFrost: undefined, ownMeasures: undefined, ages: [3, 7] };
+  const kept = inTodaysShape(old as unknown as PlanDocument);
+  expect(kept).toEqual(start('age-ladder'));
+});
+
+test('records without a plan become a plan that works out and asks the same', () => {
+  const earlier = {
+    question: 'Does shade keep radishes small?',
+    factor: 'shade',
+    treatments: [
+      { label: 'sun', control: true },
+      { label: 'shade', control: false },
+    ],
+    speciesId: 'not of the catalogue',
+    methodId: null,
+    containersEach: 5,
+    seedsEach: 0,
+    resolution: 'mm' as const,
+    beforeSprouting: 'zero' as const,
+    days: 3,
+  };
+  const plan = planLike(earlier, { gradeBand: 'middle', teams: 5, today: TODAY }, 3);
+  expect(planProblems(plan)).toEqual([]);
+  expect(planTreatments(plan).map((t) => [t.code, t.label, t.control])).toEqual([['A', 'sun', true], ['B', 'shade', false]]); // prettier-ignore
+  expect(workOut(plan, 5).containers).toBe(10);
+  expect(daysBetween(plan.sowOn, plan.endOn)).toBe(7);
+});
