@@ -12,11 +12,17 @@ import { HealthController } from './health/health.controller';
 import { ImportsModule } from './imports/imports.module';
 import { InvestigationsModule } from './investigations/investigations.module';
 import { LiveModule } from './live/live.module';
+import { PhotosModule } from './photos/photos.module';
 import { PlansModule } from './plans/plans.module';
+import { CareModule } from './care/care.module';
 import { SowingModule } from './sowing/sowing.module';
 import { PredictionsModule } from './predictions/predictions.module';
+import { RoomModule } from './room/room.module';
+import { RunningModule } from './running/running.module';
+import { ScreensModule } from './screens/screens.module';
 import { SeedsModule } from './seeds/seeds.module';
 import { type Settings, SETTINGS } from './settings';
+import { TogetherModule } from './together/together.module';
 
 /** A class shares one address, so whoever holds a session is counted by it; the rest by address. */
 function trackerOf(request: Record<string, unknown>): string {
@@ -46,6 +52,12 @@ export class AppModule {
         SeedsModule,
         PredictionsModule,
         SowingModule,
+        CareModule,
+        RunningModule,
+        ScreensModule,
+        RoomModule,
+        TogetherModule,
+        PhotosModule,
       ],
       controllers: [HealthController],
       providers: [{ provide: SETTINGS, useValue: settings }, Transactions, { provide: APP_GUARD, useClass: ThrottlerGuard }],

@@ -1,6 +1,7 @@
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import { MAX_IMPORT_CHARACTERS } from '@bright-sprout/contracts/imports';
+import { MOST_PHOTO_BYTES, PHOTO_TYPES } from '@bright-sprout/contracts/photos';
 import { NestFactory } from '@nestjs/core';
 import { type NestExpressApplication } from '@nestjs/platform-express';
 import compression from 'compression';
@@ -53,6 +54,7 @@ export async function createApp(settings: Settings): Promise<NestExpressApplicat
   app.use(cookieParser());
   app.use(refuseOtherOrigins);
   app.use('/api/v1/imports', express.json({ limit: MAX_IMPORT_CHARACTERS * 2 }));
+  app.use(['/api/v1/photos', '/api/v1/bench/photos'], express.raw({ type: [...PHOTO_TYPES], limit: MOST_PHOTO_BYTES }));
   app.use(express.json({ limit: JSON_LIMIT }));
   app.setGlobalPrefix('api/v1', { exclude: ['api/health'] });
   app.useGlobalPipes(validationPipe());
@@ -80,6 +82,10 @@ function refuseOtherOrigins(request: Request, response: Response, next: NextFunc
 function serveWeb(app: NestExpressApplication, folder: string): void {
   if (!existsSync(join(folder, 'index.html'))) return;
   app.use('/assets', express.static(join(folder, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }));
+  // The service worker is asked for anew each time, so that a new version is found.
+  app.use('/sw.js', (_request: Request, response: Response) =>
+    response.set('cache-control', 'no-cache').sendFile(join(folder, 'sw.js')),
+  );
   app.use(express.static(folder, { index: false, maxAge: '1h' }));
   app.use((request: Request, response: Response, next: NextFunction) => {
     if (request.method !== 'GET' || request.path.startsWith('/api')) return next();

@@ -8,8 +8,12 @@ export interface Settings {
   /** 32 bytes that seal PINs; whoever has it and the database can read them. */
   secret: Buffer;
   webFolder: string;
+  /** Where pictures lie. */
+  blobFolder: string;
   loadDemo: boolean;
   secureCookies: boolean;
+  /** Address of a sensor box that answers GET /now; null without one. */
+  sensorUrl: string | null;
 }
 
 export class SettingsError extends Error {}
@@ -29,9 +33,18 @@ export function readSettings(env: NodeJS.ProcessEnv = process.env): Settings {
     databaseUrl: databaseUrl.replace(/^mariadb:/, 'mysql:'),
     secret,
     webFolder: resolve(env.SPROUT_WEB_DIR ?? join(__dirname, '..', '..', 'web', 'dist')),
+    blobFolder: resolve(env.SPROUT_DATA_DIR ?? 'var', 'blobs'),
     loadDemo: env.SPROUT_DEMO !== 'off',
     secureCookies: env.SPROUT_SECURE_COOKIES === 'on',
+    sensorUrl: sensorUrl(env.SPROUT_SENSOR_URL),
   };
+}
+
+function sensorUrl(text: string | undefined): string | null {
+  if (!text) return null;
+  if (!/^https?:$/.test(URL.parse(text)?.protocol ?? ''))
+    throw new SettingsError('SPROUT_SENSOR_URL must be an address like http://127.0.0.1:4320.');
+  return text;
 }
 
 export const SETTINGS = Symbol('settings');

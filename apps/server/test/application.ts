@@ -1,6 +1,13 @@
 import 'reflect-metadata';
 import { randomBytes } from 'node:crypto';
+import { mkdtempSync, rmSync } from 'node:fs';
 import { type Server } from 'node:http';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { type InvestigationView } from '@bright-sprout/contracts/investigations';
+import { addDays } from '@bright-sprout/core/calendar/days';
+import { type PlanDocument } from '@bright-sprout/core/plan/planDocument';
+import { planFrom } from '@bright-sprout/core/plan/startingPoints';
 import { type NestExpressApplication } from '@nestjs/platform-express';
 import request from 'supertest';
 import { DataSource } from 'typeorm';
@@ -18,7 +25,7 @@ export interface TestApplication {
   close: () => Promise<void>;
 }
 
-export async function startApplication(): Promise<TestApplication> {
+export async function startApplication(change: Partial<Settings> = {}): Promise<TestApplication> {
   const address = process.env.TEST_DATABASE_SERVER!;
   const name = `test_${randomBytes(6).toString('hex')}`;
   const connection = await new DataSource({ type: 'mariadb', url: `${address}information_schema` }).initialize();
@@ -30,15 +37,24 @@ export async function startApplication(): Promise<TestApplication> {
     databaseUrl: `${address}${name}`,
     secret: randomBytes(32),
     webFolder: '/nowhere',
+    blobFolder: mkdtempSync(join(tmpdir(), 'sprout-blobs-')),
     loadDemo: false,
     secureCookies: false,
+    sensorUrl: null,
+    ...change,
   };
   const migrating = await new DataSource(databaseOptions(settings.databaseUrl)).initialize();
   await migrating.runMigrations();
   await migrating.destroy();
   const app = await createApp(settings);
   await app.init();
-  return { app, settings, server: app.getHttpServer() as Server, dataSource: app.get(DataSource), close: () => app.close() };
+  return {
+    app,
+    settings,
+    server: app.getHttpServer() as Server,
+    dataSource: app.get(DataSource),
+    close: async () => (await app.close(), rmSync(settings.blobFolder, { recursive: true, force: true })),
+  };
 }
 
 /** A device that keeps its cookies and speaks to `/api/v1`. */
@@ -77,29 +93,30 @@ export async function addClass(teacher: Device) {
     joinCode: string;
     teams: { id: string; emblem: string; pin: string }[];
   };
-  const investigationId = v7();
-  const plan = planRequest(classId, teams.map((t) => t.id)); // prettier-ignore
-  await teacher.put(`/investigations/${investigationId}`, plan).expect(200);
+  const plan = plannedDaysAgo(20);
+  const { id: investigationId } = await sownPlan(teacher, classId, plan);
   return { classId, group, investigationId, plan };
 }
 
-export function planRequest(classId: string, teamIds: string[]) {
+/** Two treatments of barley, a container of each for two teams, sown some days ago. */
+export function plannedDaysAgo(days: number, part: Partial<PlanDocument> = {}): PlanDocument {
+  const sowOn = new Date(Date.now() - days * 86_400_000).toISOString().slice(0, 10);
+  const plan = planFrom('salt-steps', { gradeBand: 'middle', teams: 2, today: addDays(sowOn, -7) }, 7);
+  const levels = ['salt', 'no salt'].map((label) => ({ label, amount: null }));
   return {
-    classId,
+    ...plan,
     question: 'Does salt keep barley short?',
-    factor: 'salt',
-    levels: [{ label: 'salt' }, { label: 'no salt' }],
-    controlIndex: 1,
-    speciesId: 'barley',
-    methodId: 'cup_mix',
-    replicates: 2,
-    seedsPerContainer: 3,
-    sownOn: new Date(Date.now() - 20 * 86_400_000).toISOString().slice(0, 10),
-    resolution: 'mm',
-    beforeSprouting: 'exclude',
-    drawSeed: 7,
-    teamIds,
+    factors: [{ ...plan.factors[0]!, name: 'salt', levels, control: 1 }],
+    containersEach: 2,
+    seedsEach: 3,
+    ...part,
   };
+}
+
+/** Keeps a plan and sows it. */
+export async function sownPlan(teacher: Device, classId: string, document: PlanDocument, id = v7()): Promise<InvestigationView> {
+  await teacher.put(`/plans/${id}`, { classId, version: 0, document }).expect(200);
+  return (await teacher.put(`/plans/${id}/sowing`, { version: 1 }).expect(200)).body as InvestigationView;
 }
 
 /** A second school with its own teacher, put straight into the database: the interface makes only the first. */

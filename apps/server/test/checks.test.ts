@@ -1,3 +1,4 @@
+import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { v7 } from 'uuid';
 import {
   checkOf,
@@ -6,6 +7,7 @@ import {
   joined,
   ownContainers,
   PASSWORD,
+  signedInTeacher,
   startApplication,
   startClass,
   type TestApplication,
@@ -153,4 +155,64 @@ test('the teacher is told of a new check without asking', async () => {
     n: string;
   }[];
   expect(Number(old!.n)).toBe(0);
+});
+
+describe('more than a height', () => {
+  const records = async () =>
+    (await world.teacher.get(`/investigations/${world.investigationId}`).expect(200)).body as InvestigationRecords;
+
+  test('counts, stage, colour, roots and own measures are kept as they were found, also without a height', async () => {
+    const [own] = await ownContainers(kites);
+    const more = { countUp: 2, stage: 'first-blade', vigour: 'fair', rootMm: 14, own: { smell: 'sour', warmth: 21.5 } };
+    const check = checkOf(own!.id, { typed: undefined, more });
+    await kites.put(`/bench/checks/${v7()}`, check).expect(200);
+    const saved = (await records()).readings.find((r) => r.id === check.readings[0]!.id)!;
+    expect(saved).toMatchObject({ state: 'measured', valueMm: null, typed: null, more });
+    const bare = checkOf(own!.id, { typed: undefined });
+    await kites.put(`/bench/checks/${v7()}`, bare).expect(422);
+    const wrong = await kites.put(`/bench/checks/${v7()}`, checkOf(own!.id, { more: { stage: 'tree' } })).expect(400);
+    expect(JSON.stringify(wrong.body)).toContain('This stage is not known.');
+    await kites.put(`/bench/checks/${v7()}`, checkOf(own!.id, { more: { own: { a: { b: 1 } } } })).expect(400);
+  });
+
+  test('a question is kept with the value, open or answered, and the teacher answers it by a correction', async () => {
+    const [own] = await ownContainers(kites);
+    const first = checkOf(own!.id, { typed: '70 cm', doubt: { kind: 'decimal-point' } });
+    await kites.put(`/bench/checks/${v7()}`, first).expect(200);
+    const kept = (await records()).readings.find((r) => r.id === first.readings[0]!.id)!;
+    expect(kept.doubt).toEqual({ kind: 'decimal-point', answer: null, secondMm: null });
+    const answered = checkOf(own!.id, { typed: '7 cm', supersedes: kept.id, note: 'the point was forgotten', doubt: { kind: 'decimal-point', answer: 'decimal-point' } }); // prettier-ignore
+    await world.teacher.put(`/checks/${v7()}`, answered).expect(200);
+    const all = (await records()).readings;
+    expect(all.find((r) => r.supersedes === kept.id)).toMatchObject({ valueMm: 70, source: 'teacher', note: 'the point was forgotten' }); // prettier-ignore
+    expect(all.find((r) => r.id === kept.id)!.valueMm).toBe(700);
+  });
+
+  test('a day other than the device’s is taken with its reason, but none before sowing', async () => {
+    const [own] = await ownContainers(kites);
+    const day = world.plan.sowOn;
+    const check = checkOf(own!.id, { state: 'not-up', typed: undefined }, { day, dayReason: 'copied from paper' });
+    await kites.put(`/bench/checks/${v7()}`, check).expect(200);
+    expect((await records()).readings.find((r) => r.dayReason !== null)).toMatchObject({ day, dayReason: 'copied from paper' });
+  });
+
+  test('closed for checks: what was entered before is taken, what comes after is not, until it is open again', async () => {
+    const [own] = await ownContainers(kites);
+    const before = checkOf(own!.id);
+    const { version } = (await records()).investigation;
+    const closed = await world.teacher.patch(`/investigations/${world.investigationId}`, { version, checkingOpen: false }).expect(200); // prettier-ignore
+    await kites.put(`/bench/checks/${v7()}`, { ...before, recordedAt: new Date(Date.now() - 60_000).toISOString() }).expect(200);
+    const late = await kites.put(`/bench/checks/${v7()}`, checkOf(own!.id, {}, { recordedAt: new Date(Date.now() + 1000).toISOString() })).expect(422); // prettier-ignore
+    expect(late.body.detail).toContain('closed checking');
+    await world.teacher.put(`/checks/${v7()}`, checkOf(own!.id)).expect(200);
+    await world.teacher.patch(`/investigations/${world.investigationId}`, { version: closed.body.version, checkingOpen: true }).expect(200); // prettier-ignore
+    await kites.put(`/bench/checks/${v7()}`, checkOf(own!.id)).expect(200);
+  });
+
+  test('another teacher writes nothing into this class', async () => {
+    const [own] = await ownContainers(kites);
+    const other = await signedInTeacher(application);
+    await other.put(`/checks/${v7()}`, checkOf(own!.id)).expect(404);
+    await kites.put(`/checks/${v7()}`, checkOf(own!.id)).expect(401);
+  });
 });

@@ -6,7 +6,6 @@ import {
   device,
   joined,
   ownContainers,
-  planRequest,
   schoolOfFirst,
   signedInTeacher,
   startApplication,
@@ -40,8 +39,7 @@ test.each(['another school', 'the same school'])(
     await other.get(`/investigations/${investigationId}`).expect(404);
     await other.get(`/investigations/${investigationId}/export.csv`).expect(404);
     await other.patch(`/investigations/${investigationId}`, { version: 1, phase: 'finished' }).expect(404);
-    await other.put(`/investigations/${v7()}`, planRequest(classId, [])).expect(404);
-    await other.put(`/investigations/${investigationId}`, world.plan).expect(404);
+    await other.put(`/plans/${v7()}`, { classId, version: 0, document: world.plan }).expect(404);
     const mapping = { columns: {}, lengthUnit: 'cm', dateOrder: 'year-month-day', sownOn: null, control: null };
     await other
       .put(`/imports/${v7()}`, {

@@ -48,7 +48,7 @@ test('what goes out comes back: export, import, export again, and only the ids d
   expect(out.text).not.toMatch(/(^|,)[=+@-]/m);
   const id = v7();
   const made = await world.teacher.put(`/imports/${id}`, importOf(out.text)).expect(200);
-  expect(made.body).toMatchObject({ origin: 'imported', phase: 'finished', sownOn: world.plan.sownOn });
+  expect(made.body).toMatchObject({ origin: 'imported', phase: 'finished', sownOn: world.plan.sowOn });
   const again = await world.teacher.get(`/investigations/${id}/export.csv`).expect(200);
   const withoutIds = (csv: string) =>
     rowsOf(csv)
@@ -74,7 +74,7 @@ test('the same import sent twice is one investigation', async () => {
   await world.teacher.put(`/imports/${id}`, body).expect(200);
   const { body: records } = await world.teacher.get(`/investigations/${id}`).expect(200);
   expect(records.readings).toHaveLength(2);
-  expect(records.investigation.treatments[0]).toEqual({ code: 'A', label: 'water', control: true });
+  expect(records.investigation.treatments[0]).toMatchObject({ code: 'A', label: 'water', control: true });
   expect(records.investigation.containers.map((c: { block: string }) => c.block)).toEqual(['Owls', 'Owls']);
 });
 

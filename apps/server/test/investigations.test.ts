@@ -1,6 +1,15 @@
 import { v7 } from 'uuid';
 import { loadDemo } from '../src/demo/loadDemo';
-import { device, joined, ownContainers, planRequest, startApplication, startClass, type TestApplication } from './application';
+import {
+  device,
+  joined,
+  ownContainers,
+  plannedDaysAgo,
+  sownPlan,
+  startApplication,
+  startClass,
+  type TestApplication,
+} from './application';
 
 let application: TestApplication;
 let world: Awaited<ReturnType<typeof startClass>>;
@@ -16,42 +25,13 @@ const teamIds = () => world.group.teams.map((t) => t.id);
 test('the plan becomes treatments and containers with codes, the control first', async () => {
   const { body } = await world.teacher.get(`/investigations/${world.investigationId}`).expect(200);
   expect(body.investigation.treatments).toEqual([
-    { code: 'A', label: 'no salt', control: true },
-    { code: 'B', label: 'salt', control: false },
+    { code: 'A', label: 'no salt', control: true, speciesId: 'barley', speciesName: 'Barley', habit: 'grass' },
+    { code: 'B', label: 'salt', control: false, speciesId: 'barley', speciesName: 'Barley', habit: 'grass' },
   ]);
   const containers = body.investigation.containers as { code: string; position: number; block: string; seedsSown: number }[];
   expect(containers.map((c) => c.code).sort()).toEqual(['A1', 'A2', 'B1', 'B2']);
   expect(containers.map((c) => c.position)).toEqual([0, 1, 2, 3]);
   expect(new Set(containers.map((c) => c.block))).toEqual(new Set(['Kites', 'Bells']));
-});
-
-test('the same plan under the same id changes nothing; another plan under it is refused', async () => {
-  await world.teacher.put(`/investigations/${world.investigationId}`, world.plan).expect(200);
-  const answer = await world.teacher
-    .put(`/investigations/${world.investigationId}`, { ...world.plan, replicates: 4 })
-    .expect(409);
-  expect(answer.body.current.id).toBe(world.investigationId);
-  const id = v7();
-  const both = await Promise.all([1, 2, 3].map(() => world.teacher.put(`/investigations/${id}`, world.plan)));
-  expect(both.map((a) => a.status)).toEqual([200, 200, 200]);
-  const { body } = await world.teacher.get(`/investigations/${id}`);
-  expect(body.investigation.containers).toHaveLength(4);
-});
-
-test.each([
-  [{ replicates: 0 }, 'replicates', /at least one container/],
-  [{ levels: [{ label: 'one' }] }, 'levels', /at least two/],
-  [{ levels: [{ label: 'a' }, { label: ' A ' }] }, 'levels', /same name/],
-  [{ levels: Array.from({ length: 6 }, (_, i) => ({ label: `${i}` })), replicates: 30 }, 'replicates', /180 containers/],
-  [{ speciesId: 'triffid' }, 'speciesId', /catalogue/],
-  [{ sownOn: '2026-02-30' }, 'sownOn', /does not exist/],
-  [{ sownOn: '1999-01-01' }, 'sownOn', /between/],
-  [{ controlIndex: 4 }, 'controlIndex', /control/],
-])('what cannot be planned gets a sentence at its field: %j', async (change, path, sentence) => {
-  const answer = await world.teacher
-    .put(`/investigations/${v7()}`, { ...planRequest(world.classId, teamIds()), ...change })
-    .expect(400);
-  expect(answer.body.errors[0]).toEqual({ path, sentence: expect.stringMatching(sentence) });
 });
 
 test('a team with containers cannot be taken away; one without can', async () => {
@@ -86,9 +66,8 @@ test('the same teams sent three times at once are made once; a team of another c
 });
 
 test('what is put away leaves every list, and comes back whole', async () => {
-  const id = v7();
-  const { body } = await world.teacher.put(`/investigations/${id}`, world.plan).expect(200);
-  const away = await world.teacher.patch(`/investigations/${id}`, { version: body.version, removed: true }).expect(200);
+  const { id, version } = await sownPlan(world.teacher, world.classId, plannedDaysAgo(5));
+  const away = await world.teacher.patch(`/investigations/${id}`, { version, removed: true }).expect(200);
   const listed = async () =>
     ((await world.teacher.get(`/classes/${world.classId}`)).body.investigations as { id: string }[]).map((i) => i.id);
   expect(await listed()).not.toContain(id);
@@ -109,9 +88,9 @@ test('the API describes itself: every route, and the rules of what is sent', asy
   expect(Object.keys(body.paths)).toEqual(
     expect.arrayContaining(['/api/v1/bench/checks/{id}', '/api/v1/investigations/{id}', '/api/v1/imports/{id}']),
   );
-  expect(body.components.schemas.PlanInvestigationRequest).toMatchObject({
+  expect(body.components.schemas.SaveCareRequest).toMatchObject({
     additionalProperties: false,
-    properties: { replicates: { type: 'integer', minimum: 1, maximum: 30 }, levels: { type: 'array', minItems: 2, maxItems: 6 } },
+    properties: { amountMl: { minimum: 0, maximum: 5000 }, task: { type: 'string', minLength: 1, maxLength: 60 } },
   });
 });
 

@@ -1,9 +1,17 @@
-import { type PlanView } from '@bright-sprout/contracts/plans';
+import { type PlanListing, type PlanView } from '@bright-sprout/contracts/plans';
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { type PlanDocument } from '@bright-sprout/core/plan/planDocument';
 import { planFrom, STARTING_POINTS } from '@bright-sprout/core/plan/startingPoints';
 import { v7 } from 'uuid';
-import { device, schoolOfFirst, signedInTeacher, startApplication, startClass, type TestApplication } from './application';
+import {
+  device,
+  schoolOfFirst,
+  signedInTeacher,
+  sownPlan,
+  startApplication,
+  startClass,
+  type TestApplication,
+} from './application';
 
 let application: TestApplication;
 let world: Awaited<ReturnType<typeof startClass>>;
@@ -29,7 +37,7 @@ async function saved(document = draft()) {
 test('every starting point can be kept as it is', async () => {
   for (const { id } of STARTING_POINTS) await saved(draft({}, id));
   const { body } = await world.teacher.get(`/classes/${world.classId}/plans`).expect(200);
-  expect(body).toHaveLength(STARTING_POINTS.length);
+  expect((body as PlanListing[]).filter((p) => !p.sown)).toHaveLength(STARTING_POINTS.length);
 });
 
 test('a save counts up, twice the same is once, and an old version is told and loses nothing', async () => {
@@ -101,4 +109,24 @@ test('another teacher of the school can neither see, change, sow nor throw away 
   await other.put(`/plans/${id}/sowing`, { version: 1 }).expect(404);
   await other.delete(`/plans/${id}`).expect(404);
   await device(application).get(`/plans/${id}`).expect(401);
+});
+
+test('kinds side by side keep their kinds, and the rungs of an age ladder their days', async () => {
+  const kinds = await sownPlan(world.teacher, world.classId, draft({}, 'kinds-side-by-side'));
+  expect(kinds.treatments.map((t) => [t.speciesName, t.habit])).toEqual([['Wheat', 'grass'], ['White mustard', 'broad'], ['Nasturtium', 'broad']]); // prettier-ignore
+  const ladder = await sownPlan(world.teacher, world.classId, draft({}, 'age-ladder'));
+  const days = new Map(ladder.containers.map((c) => [c.treatment, c.sownOn]));
+  expect([...days.keys()].sort()).toEqual(['A', 'B', 'C', 'D', 'E']);
+  expect(days.get('E')! < days.get('A')!).toBe(true);
+  expect(ladder.sownOn).toBe([...days.values()].sort()[0]);
+});
+
+test('a plan kept in an older shape is read, changed and sown', async () => {
+  const { id, save } = await saved();
+  const old = { ...draft(), goesOutside: undefined, lastFrost: undefined, ownMeasures: undefined, ages: [3] };
+  await application.dataSource.query('UPDATE plan SET document = ? WHERE id = ?', [JSON.stringify(old), id]);
+  const { document } = (await world.teacher.get(`/plans/${id}`).expect(200)).body as PlanView;
+  expect(document).toEqual(draft());
+  await save(1, document).expect(200);
+  await world.teacher.put(`/plans/${id}/sowing`, { version: 2 }).expect(200);
 });

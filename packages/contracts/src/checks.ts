@@ -1,5 +1,14 @@
 import 'reflect-metadata';
-import { LOST_REASONS, type LostReason, READING_STATES, type ReadingState } from '@bright-sprout/core/measure/reading';
+import { type MoreFound, type Stage, STAGES, type Vigour, VIGOURS } from '@bright-sprout/core/measure/benchProtocol';
+import { DOUBT_KINDS, type DoubtKind, type Intent, INTENTS } from '@bright-sprout/core/measure/doubtKinds';
+import {
+  LOST_REASONS,
+  type LostReason,
+  READING_STATES,
+  type ReadingDoubt,
+  type ReadingState,
+} from '@bright-sprout/core/measure/reading';
+import { type Species } from '@bright-sprout/core/seeds/catalogue';
 import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
@@ -8,6 +17,8 @@ import {
   IsIn,
   IsInt,
   IsISO8601,
+  IsNumber,
+  IsObject,
   IsOptional,
   IsString,
   IsUUID,
@@ -15,10 +26,69 @@ import {
   Matches,
   Max,
   Min,
+  Validate,
   ValidateNested,
+  ValidatorConstraint,
+  type ValidatorConstraintInterface,
 } from 'class-validator';
-import { type InvestigationView, type ReadingView } from './investigations';
+import { type InvestigationRecords } from './investigations';
 import { type TeamView } from './classes';
+
+/** Answers to the teacher's own measures: at most four, numbers or short words. */
+@ValidatorConstraint({ name: 'own' })
+class IsOwn implements ValidatorConstraintInterface {
+  validate(value: unknown): boolean {
+    if (typeof value !== 'object' || value === null || Array.isArray(value)) return false;
+    const entries = Object.entries(value);
+    const fits = (v: unknown) => (typeof v === 'number' ? Number.isFinite(v) : typeof v === 'string' && v.length <= 40);
+    return entries.length <= 4 && entries.every(([id, v]) => id.length <= 40 && fits(v));
+  }
+
+  defaultMessage(): string {
+    return 'An answer to one of your own measures is a number or a short word.';
+  }
+}
+
+class MoreRequest implements MoreFound {
+  @IsOptional()
+  @IsInt({ message: 'Seedlings are counted in whole numbers.' })
+  @Min(0, { message: 'Seedlings are counted from 0.' })
+  @Max(1000, { message: 'At most 1000 seedlings in a container.' })
+  countUp?: number;
+
+  @IsOptional()
+  @IsIn(STAGES, { message: 'This stage is not known.' })
+  stage?: Stage;
+
+  @IsOptional()
+  @IsIn(VIGOURS, { message: 'This colour is not known.' })
+  vigour?: Vigour;
+
+  @IsOptional()
+  @IsNumber({}, { message: 'A root length is a number.' })
+  @Min(0, { message: 'A root length is 0 or more.' })
+  @Max(2000, { message: 'A root length is at most 2 metres.' })
+  rootMm?: number;
+
+  @IsOptional()
+  @Validate(IsOwn)
+  own?: Record<string, number | string>;
+}
+
+class DoubtRequest implements ReadingDoubt {
+  @IsIn(DOUBT_KINDS, { message: 'This question is not known.' })
+  kind: DoubtKind;
+
+  @IsOptional()
+  @IsIn(INTENTS, { message: 'This answer is not known.' })
+  answer: Intent | null;
+
+  @IsOptional()
+  @IsNumber({}, { message: 'A second height is a number of millimetres.' })
+  @Min(0, { message: 'A height is 0 or more.' })
+  @Max(10_000, { message: 'A height is at most 10 metres.' })
+  secondMm: number | null;
+}
 
 export class ReadingRequest {
   @IsUUID(undefined, { message: 'A reading has an id made by the device.' })
@@ -44,6 +114,18 @@ export class ReadingRequest {
   leaves?: number;
 
   @IsOptional()
+  @IsObject({ message: 'What else was found is a list of answers.' })
+  @ValidateNested()
+  @Type(() => MoreRequest)
+  more?: MoreRequest;
+
+  @IsOptional()
+  @IsObject({ message: 'A question has a kind and an answer.' })
+  @ValidateNested()
+  @Type(() => DoubtRequest)
+  doubt?: DoubtRequest;
+
+  @IsOptional()
   @IsIn(LOST_REASONS, { message: 'Say why the plant was lost.' })
   lostReason?: LostReason;
 
@@ -65,6 +147,12 @@ export class SaveCheckRequest {
 
   @Matches(/^\d{4}-\d{2}-\d{2}$/, { message: 'Say on which day the container was checked.' })
   day: string;
+
+  /** Why another day than the device's was chosen. */
+  @IsOptional()
+  @IsString({ message: 'A reason is text.' })
+  @Length(1, 200, { message: 'A reason has at most 200 characters.' })
+  dayReason?: string;
 
   @IsISO8601({ strict: true }, { message: 'Say when the check was made.' })
   recordedAt: string;
@@ -88,6 +176,8 @@ export interface BenchView {
   className: string;
   /** Today in the class's time zone. */
   today: string;
-  /** Newest growing investigation first; containers are the team's own. */
-  investigations: { investigation: InvestigationView; readings: ReadingView[] }[];
+  /** Newest growing investigation first; containers are the team's own and those without a team, which any team may check. */
+  investigations: InvestigationRecords[];
+  /** Facts of every kind of seed that is grown, for the questions at the bench: a device needs no whole catalogue. */
+  species: Species[];
 }

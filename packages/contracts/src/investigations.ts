@@ -3,99 +3,17 @@ import { type ComparedTreatment } from '@bright-sprout/core/compare/compareOnDay
 import { type Reading } from '@bright-sprout/core/measure/reading';
 import { type RulerResolution } from '@bright-sprout/core/quantities/length';
 import { type Habit } from '@bright-sprout/core/seeds/catalogue';
-import { Type } from 'class-transformer';
-import {
-  ArrayMaxSize,
-  ArrayMinSize,
-  IsArray,
-  IsBoolean,
-  IsIn,
-  IsInt,
-  IsOptional,
-  IsString,
-  IsUUID,
-  Length,
-  Matches,
-  Max,
-  Min,
-  ValidateNested,
-} from 'class-validator';
+import { IsBoolean, IsIn, IsInt, IsOptional, IsString, Length } from 'class-validator';
+import { type BenchProtocol } from '@bright-sprout/core/measure/benchProtocol';
+import { type PlanEvent } from '@bright-sprout/core/plan/planEvents';
+import { type PlanOutlook } from '@bright-sprout/core/plan/planOutlook';
+import { type CareView } from './care';
 import { type DeviationView } from './deviations';
+import { type PhotoView } from './photos';
 import { type GradeBand, PHASES, type Phase, type TeamView } from './classes';
-
-const ISO_DAY = /^\d{4}-\d{2}-\d{2}$/;
 
 export const RESOLUTIONS = ['cm', 'half-cm', 'mm', 'quarter-in'] as const;
 export const BEFORE_SPROUTING = ['exclude', 'zero'] as const;
-
-export class LevelRequest {
-  @IsString({ message: 'Name each thing you compare.' })
-  @Length(1, 60, { message: 'Name each thing you compare, in at most 60 characters.' })
-  label: string;
-}
-
-/** The short set-up: one factor, its levels, seed, method, numbers, day. */
-export class PlanInvestigationRequest {
-  @IsUUID(undefined, { message: 'A plan belongs to a class.' })
-  classId: string;
-
-  @IsString({ message: 'Write the question you want to answer.' })
-  @Length(5, 200, { message: 'Write the question you want to answer, in 5 to 200 characters.' })
-  question: string;
-
-  @IsString({ message: 'Name what you change.' })
-  @Length(2, 60, { message: 'Name what you change, in 2 to 60 characters.' })
-  factor: string;
-
-  @IsArray({ message: 'List what you compare.' })
-  @ArrayMinSize(2, { message: 'Compare at least two things: one of them is the control.' })
-  @ArrayMaxSize(6, { message: 'Compare at most six things.' })
-  @ValidateNested({ each: true })
-  @Type(() => LevelRequest)
-  levels: LevelRequest[];
-
-  @IsInt({ message: 'Choose the control: the one where nothing is changed.' })
-  @Min(0, { message: 'Choose the control: the one where nothing is changed.' })
-  @Max(5, { message: 'Choose the control: the one where nothing is changed.' })
-  controlIndex: number;
-
-  @IsString({ message: 'Choose the kind of seed.' })
-  @Length(1, 60, { message: 'Choose the kind of seed.' })
-  speciesId: string;
-
-  @IsString({ message: 'Choose how you grow it.' })
-  @Length(1, 60, { message: 'Choose how you grow it.' })
-  methodId: string;
-
-  @IsInt({ message: 'How many containers for each thing you compare?' })
-  @Min(1, { message: 'Each thing you compare needs at least one container.' })
-  @Max(30, { message: 'At most 30 containers for each thing you compare.' })
-  replicates: number;
-
-  @IsInt({ message: 'How many seeds in each container?' })
-  @Min(1, { message: 'Sow at least one seed in each container.' })
-  @Max(100, { message: 'At most 100 seeds in a container.' })
-  seedsPerContainer: number;
-
-  @Matches(ISO_DAY, { message: 'Choose the day of sowing.' })
-  sownOn: string;
-
-  @IsIn(RESOLUTIONS, { message: 'Choose how fine you read the ruler.' })
-  resolution: RulerResolution;
-
-  @IsIn(BEFORE_SPROUTING, { message: 'Choose what a plant that is not up yet counts as.' })
-  beforeSprouting: (typeof BEFORE_SPROUTING)[number];
-
-  @IsInt({ message: 'The seed of the draw is a whole number.' })
-  @Min(0, { message: 'The seed of the draw is a whole number.' })
-  @Max(2147483647, { message: 'The seed of the draw is too large.' })
-  drawSeed: number;
-
-  @IsArray({ message: 'List the teams that take part.' })
-  @ArrayMaxSize(12, { message: 'A class has at most twelve teams.' })
-  @IsUUID(undefined, { each: true, message: 'A team is unknown.' })
-  teamIds: string[];
-}
 
 /** Changes that are allowed after sowing; `version` is the one the change was made on. */
 export class ChangeInvestigationRequest {
@@ -116,6 +34,10 @@ export class ChangeInvestigationRequest {
   sharedWithTeams?: boolean;
 
   @IsOptional()
+  @IsBoolean({ message: 'Open for checks: yes or no.' })
+  checkingOpen?: boolean;
+
+  @IsOptional()
   @IsBoolean({ message: 'Put away: yes or no.' })
   removed?: boolean;
 }
@@ -129,6 +51,23 @@ export interface ContainerView {
   block: string | null;
   position: number;
   seedsSown: number;
+  /** Its own sowing day: staggered sowings differ. */
+  sownOn: string;
+}
+
+/** A treatment with the kind of seed that is sown with it. */
+export interface TreatmentView extends ComparedTreatment {
+  speciesId: string;
+  speciesName: string;
+  habit: Habit;
+}
+
+/** What a team expected before sowing: of its tallest plant on a day, and of the treatments. */
+export interface ExpectedView {
+  teamId: string;
+  dayNumber: number;
+  heightMm: number | null;
+  winner: string | null;
 }
 
 export interface InvestigationView {
@@ -138,8 +77,12 @@ export interface InvestigationView {
   factor: string;
   phase: Phase;
   origin: 'planned' | 'imported';
+  /** The plan's own kind; where kinds stand side by side each treatment has its own. */
+  speciesId: string;
   speciesName: string;
   habit: Habit;
+  /** Null for imported records. */
+  methodId: string | null;
   methodName: string;
   /** What one pot, bag or cell is called. */
   containerName: string;
@@ -152,13 +95,25 @@ export interface InvestigationView {
   planCautions: string[];
   /** Steps of sowing day, as planned; empty for imported records. */
   runSheet: string[];
+  /** What every look asks for, and how. */
+  bench: BenchProtocol;
+  /** What has its day, from the plan; empty for imported records. */
+  schedule: PlanEvent[];
+  /** What the plan lets expect of the days to come; null for imported records. */
+  outlook: PlanOutlook | null;
+  /** Since when teams cannot enter anything; null while checking is open. */
+  checkingClosedAt: string | null;
   /** What went otherwise when it was sown. */
   deviations: DeviationView[];
+  /** What teams expected; on a team's device its own. */
+  expected: ExpectedView[];
+  /** What was done for the plants; on a team's device its own and the teacher's. */
+  care: CareView[];
   sharedWithTeams: boolean;
   removed: boolean;
   class: { id: string; name: string; gradeBand: GradeBand; timeZone: string };
   teams: TeamView[];
-  treatments: ComparedTreatment[];
+  treatments: TreatmentView[];
   containers: ContainerView[];
 }
 
@@ -166,8 +121,16 @@ export interface InvestigationView {
 export interface InvestigationRecords {
   investigation: InvestigationView;
   readings: ReadingView[];
+  /** Pictures of its containers, oldest first. */
+  photos: PhotoView[];
 }
 
+/** Where a check came from: a team's device, the teacher, a file, or the simulator of the demo. */
+export const CHECK_SOURCES = ['bench', 'teacher', 'together', 'import', 'simulated'] as const;
+export type CheckSource = (typeof CHECK_SOURCES)[number];
+
 export interface ReadingView extends Reading {
-  source: 'bench' | 'import' | 'simulated';
+  source: CheckSource;
+  /** Why it was entered for another day than that of the device. */
+  dayReason: string | null;
 }

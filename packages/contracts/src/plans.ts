@@ -5,15 +5,17 @@ import {
   ASSIGNMENTS,
   FACTOR_SUBJECTS,
   type FactorSubject,
-  MEASURES,
   PLAN_KINDS,
   type PlanDocument,
   type PlanKind,
-  type PlannedMeasure,
   type PredictionKind,
   PREDICTIONS,
+  WHILE_AWAY,
+  type WhileAway,
   type Protocol,
 } from '@bright-sprout/core/plan/planDocument';
+import { type OwnMeasure } from '@bright-sprout/core/measure/benchProtocol';
+import { MEASURES, type PlannedMeasure } from '@bright-sprout/core/plan/planMeasures';
 import { PROTOCOL_WORDS } from '@bright-sprout/core/plan/protocolWords';
 import { Type } from 'class-transformer';
 import {
@@ -48,6 +50,7 @@ const LONG = { message: 'This text is too long.' };
 class LevelOfPlan {
   @IsString(TEXT) @MaxLength(60, LONG) label: string;
   @IsOptional() @IsNumber({}, NUMBER) amount: number | null;
+  @IsOptional() @IsString(TEXT) @MaxLength(60, LONG) speciesId?: string;
 }
 
 class FactorOfPlan {
@@ -95,6 +98,12 @@ class CalendarOfPlan {
   @ValidateNested({ each: true })
   @Type(() => HolidayOfPlan)
   holidays: readonly HolidayOfPlan[];
+  @IsOptional()
+  @IsArray(TEXT)
+  @ArrayMaxSize(40, { message: 'At most forty half days.' })
+  @IsString({ each: true, ...TEXT })
+  @MaxLength(10, { each: true, ...LONG })
+  halfDays?: readonly string[];
 }
 
 class CadenceOfPlan {
@@ -102,6 +111,20 @@ class CadenceOfPlan {
     'school-days' | 'weekdays' | 'every';
   @IsOptional() @IsArray(NUMBER) @ArrayMaxSize(7, FAR) @IsInt({ each: true, ...NUMBER }) weekdays?: readonly number[];
   @IsOptional() @IsInt(NUMBER) @Min(0, NUMBER) @Max(366, FAR) days?: number;
+}
+
+class OwnMeasureOfPlan implements OwnMeasure {
+  @IsString(TEXT) @MaxLength(40, LONG) id: string;
+  @IsString(TEXT) @MaxLength(60, LONG) name: string;
+  @IsIn(['number', 'choice'], { message: 'An own measure is a number or a choice.' }) kind: 'number' | 'choice';
+  @IsString(TEXT) @MaxLength(20, LONG) unit: string;
+  @IsOptional() @IsNumber({}, NUMBER) min: number | null;
+  @IsOptional() @IsNumber({}, NUMBER) max: number | null;
+  @IsArray(TEXT)
+  @ArrayMaxSize(8, LONG)
+  @IsString({ each: true, ...TEXT })
+  @MaxLength(40, { each: true, ...LONG })
+  choices: string[];
 }
 
 class ExceptionOfPlan {
@@ -170,6 +193,11 @@ export class PlanOnTheWire implements PlanDocument {
   @ArrayMaxSize(10, LONG)
   @IsIn(MEASURES, { each: true, message: 'A measure is not known.' })
   measures: PlannedMeasure[];
+  @IsArray(TEXT)
+  @ArrayMaxSize(4, { message: 'At most four measures of your own.' })
+  @ValidateNested({ each: true })
+  @Type(() => OwnMeasureOfPlan)
+  ownMeasures: OwnMeasureOfPlan[];
   @IsObject(TEXT) @Validate(IsProtocol) protocol: Protocol;
   @IsIn(ASSIGNMENTS, { message: 'Choose who gets what.' }) assignment: Assignment;
   @IsNumber({}, NUMBER) @Max(1e6, FAR) trays: number;
@@ -181,8 +209,10 @@ export class PlanOnTheWire implements PlanDocument {
   @IsString(TEXT) @MaxLength(10, LONG) sowOn: string;
   @IsString(TEXT) @MaxLength(10, LONG) lessonOn: string;
   @IsString(TEXT) @MaxLength(10, LONG) endOn: string;
+  @IsBoolean({ message: 'Goes outside: yes or no.' }) goesOutside: boolean;
+  @IsString(TEXT) @MaxLength(10, LONG) lastFrost: string;
   @ValidateNested() @Type(() => CadenceOfPlan) cadence: PlanDocument['cadence'];
-  @IsArray(TEXT) @ArrayMaxSize(12, LONG) @IsNumber({}, { each: true, ...NUMBER }) ages: number[];
+  @IsIn(WHILE_AWAY, { message: 'Choose who waters while nobody is there.' }) whileAway: WhileAway;
   @IsNumber({}, NUMBER) @Max(1e6, FAR) sparePercent: number;
   @IsNumber({}, NUMBER) @Max(1e9, FAR) packetSeeds: number;
   @IsArray(TEXT)

@@ -39,6 +39,8 @@ export interface BenchPrediction {
   /** Day number for which the height is asked. */
   heightDay: number;
   answer: PredictionAnswer | null;
+  /** Sown: what was said is locked, and can be compared with what came. */
+  sown: boolean;
 }
 
 export interface TeamPrediction extends PredictionAnswer {

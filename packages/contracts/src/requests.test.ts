@@ -4,9 +4,9 @@ import { FirstTeacherRequest, JoinRequest, SignInRequest } from './access';
 import { SaveCheckRequest } from './checks';
 import { SaveClassRequest, SaveTeamsRequest } from './classes';
 import { ImportRequest } from './imports';
-import { ChangeInvestigationRequest, PlanInvestigationRequest } from './investigations';
+import { ChangeInvestigationRequest } from './investigations';
 
-const REQUESTS = [SignInRequest, FirstTeacherRequest, JoinRequest, SaveClassRequest, SaveTeamsRequest, PlanInvestigationRequest, ChangeInvestigationRequest, SaveCheckRequest, ImportRequest]; // prettier-ignore
+const REQUESTS = [SignInRequest, FirstTeacherRequest, JoinRequest, SaveClassRequest, SaveTeamsRequest, ChangeInvestigationRequest, SaveCheckRequest, ImportRequest]; // prettier-ignore
 
 const sentences = (errors: ValidationError[]): string[] =>
   errors.flatMap((e) => [...Object.values(e.constraints ?? {}), ...sentences(e.children ?? [])]);

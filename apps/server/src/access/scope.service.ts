@@ -1,5 +1,5 @@
 import { Injectable } from '@nestjs/common';
-import { DataSource } from 'typeorm';
+import { DataSource, IsNull } from 'typeorm';
 import { ClassGroup } from '../classes/classGroup.entity';
 import { Container } from '../investigations/container.entity';
 import { Investigation } from '../investigations/investigation.entity';
@@ -58,15 +58,51 @@ export class Scope {
     return found;
   }
 
-  /** A container that the team itself looks after, in an investigation that is still growing. */
+  /** An investigation that the asker may write care for: the teacher's own, or one in which the team has containers. */
+  async investigationToCareFor(asking: Requester, id: string): Promise<Investigation> {
+    if (asking.kind === 'teacher') return this.investigationOf(asking, id);
+    const found = await this.dataSource
+      .getRepository(Investigation)
+      .findOne({ where: { id, classId: asking.classId, classGroup: { schoolId: asking.schoolId } } });
+    const own = await this.dataSource.getRepository(Container).existsBy([
+      { investigationId: id, teamId: asking.teamId },
+      { investigationId: id, teamId: IsNull() },
+    ]);
+    if (!found || !own || found.removedAt) throw notFound('This investigation');
+    if (found.phase !== 'growing') throw new Problem(422, 'This investigation is finished: nothing more is written down for it.');
+    return found;
+  }
+
+  /** A container that the asker may write for: the teacher's own, or one that the team itself looks after. */
+  async containerToWriteFor(asking: Requester, containerId: string): Promise<Container> {
+    if (asking.kind === 'team') return this.containerToCheck(asking, containerId);
+    const found = await this.dataSource.getRepository(Container).findOne({
+      where: { id: containerId, investigation: { classGroup: { schoolId: asking.schoolId, teacherId: asking.teacherId } } },
+      relations: { investigation: { classGroup: true } },
+    });
+    if (!found) throw notFound('This container');
+    return found;
+  }
+
+  /** The containers that a team looks after: its own, and those that the class looks after together. */
+  async containersOf({ teamId, classId }: TeamRequester): Promise<Container[]> {
+    return this.dataSource.getRepository(Container).find({
+      where: [{ teamId }, { teamId: IsNull(), investigation: { classId, origin: 'planned' } }],
+    });
+  }
+
+  /** A container that the team looks after, in an investigation that is still growing. */
   async containerToCheck(team: TeamRequester, containerId: string): Promise<Container> {
     const found = await this.dataSource
       .getRepository(Container)
       .createQueryBuilder('container')
       .innerJoinAndSelect('container.investigation', 'investigation')
       .innerJoinAndSelect('investigation.classGroup', 'classGroup')
-      .where({ id: containerId, teamId: team.teamId })
+      .where({ id: containerId })
       .andWhere('investigation.classId = :classId', { classId: team.classId })
+      .andWhere("(container.teamId = :teamId OR (container.teamId IS NULL AND investigation.origin = 'planned'))", {
+        teamId: team.teamId,
+      })
       .getOne();
     if (!found) throw new Problem(403, 'This container belongs to another team. Nothing was saved for it.');
     if (found.investigation.phase !== 'growing' || found.investigation.removedAt)

@@ -2,8 +2,8 @@ import { type BenchView, SaveCheckRequest, type SavedCheck } from '@bright-sprou
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { Body, Controller, Get, Param, Put, UseGuards } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
-import { TeamGuard } from '../access/guards';
-import { Asking, type TeamRequester } from '../access/requester';
+import { TeacherGuard, TeamGuard } from '../access/guards';
+import { Asking, type TeacherRequester, type TeamRequester } from '../access/requester';
 import { InvestigationsService } from '../investigations/investigations.service';
 import { IdPipe } from '../problems/idPipe';
 import { ChecksService } from './checks.service';
@@ -31,5 +31,22 @@ export class ChecksController {
   @Put('checks/:id')
   save(@Asking() team: TeamRequester, @Param('id', IdPipe) id: string, @Body() body: SaveCheckRequest): Promise<SavedCheck> {
     return this.checks.save(team, id, body);
+  }
+}
+
+/** The teacher writes down what a paper sheet says, corrects, and answers open questions. */
+@ApiTags('checks')
+@Controller('checks')
+@UseGuards(TeacherGuard)
+export class TeacherChecksController {
+  constructor(private readonly checks: ChecksService) {}
+
+  @Put(':id')
+  save(
+    @Asking() teacher: TeacherRequester,
+    @Param('id', IdPipe) id: string,
+    @Body() body: SaveCheckRequest,
+  ): Promise<SavedCheck> {
+    return this.checks.save(teacher, id, body);
   }
 }

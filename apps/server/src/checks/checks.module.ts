@@ -1,7 +1,7 @@
 import { Module } from '@nestjs/common';
 import { InvestigationsModule } from '../investigations/investigations.module';
-import { ChecksController } from './checks.controller';
+import { ChecksController, TeacherChecksController } from './checks.controller';
 import { ChecksService } from './checks.service';
 
-@Module({ imports: [InvestigationsModule], controllers: [ChecksController], providers: [ChecksService] })
+@Module({ imports: [InvestigationsModule], controllers: [ChecksController, TeacherChecksController], providers: [ChecksService] })
 export class ChecksModule {}

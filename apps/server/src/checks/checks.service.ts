@@ -1,14 +1,16 @@
 import { type BenchView, type ReadingRequest, type SaveCheckRequest, type SavedCheck } from '@bright-sprout/contracts/checks';
 import { addDays, dayInZone, isIsoDay } from '@bright-sprout/core/calendar/days';
+import { type ReadingDoubt } from '@bright-sprout/core/measure/reading';
+import { speciesById } from '@bright-sprout/core/seeds/catalogue';
 import { parseLength } from '@bright-sprout/core/quantities/length';
 import { Injectable } from '@nestjs/common';
 import { DataSource, In, IsNull } from 'typeorm';
-import { type TeamRequester } from '../access/requester';
+import { type Requester, type TeamRequester } from '../access/requester';
 import { Scope } from '../access/scope.service';
 import { Team } from '../classes/team.entity';
 import { requestHash } from '../database/ids';
 import { isDuplicate, Transactions } from '../database/transactions';
-import { Container } from '../investigations/container.entity';
+import { type Container } from '../investigations/container.entity';
 import { Investigation } from '../investigations/investigation.entity';
 import { InvestigationViews } from '../investigations/investigationViews.service';
 import { ChangesService } from '../live/changes.service';
@@ -28,57 +30,65 @@ export class ChecksService {
     private readonly changes: ChangesService,
   ) {}
 
-  /** The team's own containers in every growing investigation, newest sowing first. */
+  /** The team's own containers and the class's in every growing investigation, newest sowing first. */
   async bench(asking: TeamRequester): Promise<BenchView> {
     const team = await this.dataSource
       .getRepository(Team)
       .findOneOrFail({ where: { id: asking.teamId }, relations: { classGroup: true } });
-    const containers = await this.dataSource.getRepository(Container).findBy({ teamId: asking.teamId });
+    const containers = await this.scope.containersOf(asking);
+    const looksAfter = new Set(containers.map((c) => c.id));
     const investigations = await this.dataSource.getRepository(Investigation).find({
       where: { id: In([...new Set(containers.map((c) => c.investigationId))]), phase: 'growing', removedAt: IsNull() },
       relations: { classGroup: { teams: true } },
       order: { sownOn: 'DESC' },
     });
+    const shown = await Promise.all(
+      investigations.map(async (i) => {
+        const view = await this.views.view(i);
+        const own = view.containers.filter((c) => looksAfter.has(c.id));
+        return {
+          investigation: {
+            ...view,
+            containers: own,
+            teams: [],
+            expected: view.expected.filter((e) => e.teamId === asking.teamId),
+            care: view.care.filter((c) => c.teamId === null || c.teamId === asking.teamId),
+            deviations: view.deviations.filter((d) => own.some((c) => c.id === d.containerId)),
+          },
+          ...(await this.views.recordsOf(own.map((c) => c.id))),
+        };
+      }),
+    );
+    const kinds = new Set(shown.flatMap(({ investigation }) => investigation.treatments.map((t) => t.speciesId)));
     return {
       team: { id: team.id, emblem: team.emblem, nickname: team.nickname },
       className: team.classGroup.name,
       today: dayInZone(new Date(), team.classGroup.timeZone),
-      investigations: await Promise.all(
-        investigations.map(async (i) => {
-          const view = await this.views.view(i);
-          const own = view.containers.filter((c) => c.teamId === asking.teamId);
-          return {
-            investigation: {
-              ...view,
-              containers: own,
-              teams: [],
-              deviations: view.deviations.filter((d) => own.some((c) => c.id === d.containerId)),
-            },
-            readings: await this.views.readings(own.map((c) => c.id)),
-          };
-        }),
-      ),
+      investigations: shown,
+      species: [...kinds].flatMap((id) => speciesById(id) ?? []),
     };
   }
 
   /** Saves a check once, however often and in whatever order it arrives. */
-  async save(asking: TeamRequester, id: string, request: SaveCheckRequest): Promise<SavedCheck> {
+  async save(asking: Requester, id: string, request: SaveCheckRequest): Promise<SavedCheck> {
     const hash = requestHash(request);
     const before = await this.repeat(id, hash, asking);
     if (before) return before;
-    const container = await this.scope.containerToCheck(asking, request.containerId);
-    this.checkDay(request.day, container.investigation);
+    const container = await this.scope.containerToWriteFor(asking, request.containerId);
+    this.checkDay(request.day, container);
+    if (asking.kind === 'team') checkOpen(request.recordedAt, container.investigation);
     const readings = request.readings.map((r) => this.rowOf(id, r));
     await this.checkCorrections(request);
     const receivedAt = new Date();
     const check = {
       id,
       containerId: container.id,
-      teamId: asking.teamId,
+      teamId: asking.kind === 'team' ? asking.teamId : null,
       day: request.day,
       recordedAt: new Date(request.recordedAt),
       receivedAt,
-      source: 'bench' as const,
+      source: asking.kind === 'team' ? ('bench' as const) : ('teacher' as const),
+      dayReason: request.dayReason ?? null,
       requestHash: hash,
     };
     try {
@@ -87,7 +97,7 @@ export class ChecksService {
         await manager.getRepository(ReadingEntity).insert(readings);
         await this.changes.note(manager, {
           kind: 'check-saved',
-          classId: asking.classId,
+          classId: container.investigation.classId,
           investigationId: container.investigationId,
         });
       });
@@ -100,10 +110,11 @@ export class ChecksService {
     return { id, receivedAt: receivedAt.toISOString() };
   }
 
-  private async repeat(id: string, hash: string, asking: TeamRequester): Promise<SavedCheck | null> {
+  private async repeat(id: string, hash: string, asking: Requester): Promise<SavedCheck | null> {
     const saved = await this.dataSource.getRepository(PlantCheck).createQueryBuilder('saved').where({ id }).getOne();
     if (!saved) return null;
-    if (saved.teamId !== asking.teamId || saved.requestHash !== hash)
+    const by = asking.kind === 'team' ? asking.teamId : null;
+    if (saved.teamId !== by || saved.requestHash !== hash)
       throw new Problem(
         409,
         'A check with this id was saved before with other readings. The saved one stays; send a correction instead.',
@@ -111,17 +122,18 @@ export class ChecksService {
     return { id, receivedAt: saved.receivedAt.toISOString() };
   }
 
-  private checkDay(day: string, { sownOn, classGroup }: Investigation): void {
-    const today = dayInZone(new Date(), classGroup.timeZone);
+  private checkDay(day: string, { sownOn, investigation }: Container): void {
+    const today = dayInZone(new Date(), investigation.classGroup.timeZone);
     if (!isIsoDay(day)) throw new Problem(422, `${day} is not a day in the calendar. Your readings stay on this device.`);
-    if (day < sownOn) throw new Problem(422, 'This day is before the seeds were sown. Your readings stay on this device.');
+    if (day < (sownOn ?? investigation.sownOn))
+      throw new Problem(422, 'This day is before the seeds were sown. Your readings stay on this device.');
     if (day > addDays(today, 1))
       throw new Problem(422, 'This day has not come yet. Look at the date of this device; your readings stay on it.');
   }
 
   private rowOf(checkId: string, reading: ReadingRequest) {
     const measured = reading.state === 'measured';
-    const length = measured ? parseLength(reading.typed ?? '') : null;
+    const length = measured && (reading.typed !== undefined || !hasMore(reading)) ? parseLength(reading.typed ?? '') : null;
     if (length && !length.ok) throw new Problem(422, length.reason);
     if (length?.ok && (length.mm <= 0 || length.mm > TALLEST_MM))
       throw new Problem(422, 'A height is more than 0 and at most 10 metres. If nothing is up yet, choose “Not up yet”.');
@@ -132,8 +144,10 @@ export class ChecksService {
       plant: reading.plant,
       state: reading.state,
       valueMm: length?.ok ? length.mm : null,
-      typed: measured ? reading.typed!.trim() : null,
+      typed: measured ? (reading.typed?.trim() ?? null) : null,
       leaves: measured ? (reading.leaves ?? null) : null,
+      more: measured ? (reading.more ?? null) : null,
+      doubt: measured ? keptDoubt(reading) : null,
       lostReason: reading.state === 'lost' ? reading.lostReason! : null,
       note: reading.note ?? null,
       supersedesId: reading.supersedes ?? null,
@@ -151,4 +165,19 @@ export class ChecksService {
         throw new Problem(422, 'A correction belongs to the same plant and day as the reading it corrects.');
     }
   }
+}
+
+/** Something beside a height that shows that a plant is up. */
+function hasMore({ more }: ReadingRequest): boolean {
+  return more !== undefined && Object.keys(more).length > 0;
+}
+
+/** What was entered before checking was closed is taken, whenever it arrives. */
+function checkOpen(recordedAt: string, { checkingClosedAt }: Investigation): void {
+  if (checkingClosedAt && new Date(recordedAt) > checkingClosedAt)
+    throw new Problem(422, 'Your teacher has closed checking for now. What you entered stays on this device.');
+}
+
+function keptDoubt({ doubt }: ReadingRequest): ReadingDoubt | null {
+  return doubt ? { kind: doubt.kind, answer: doubt.answer ?? null, secondMm: doubt.secondMm ?? null } : null;
 }

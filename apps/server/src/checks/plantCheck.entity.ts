@@ -1,3 +1,4 @@
+import { type CheckSource } from '@bright-sprout/contracts/investigations';
 import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn, type Relation } from 'typeorm';
 import { Team } from '../classes/team.entity';
 import { Container } from '../investigations/container.entity';
@@ -14,6 +15,7 @@ export class PlantCheck {
   @Column('date') day: string;
   @Column('datetime', { name: 'recorded_at', precision: 3 }) recordedAt: Date;
   @Column('datetime', { name: 'received_at', precision: 3 }) receivedAt: Date;
-  @Column('varchar', { length: 10 }) source: 'bench' | 'import' | 'simulated';
+  @Column('varchar', { length: 10 }) source: CheckSource;
+  @Column('varchar', { name: 'day_reason', length: 200, nullable: true }) dayReason: string | null;
   @Column('char', { name: 'request_hash', length: 64 }) requestHash: string;
 }

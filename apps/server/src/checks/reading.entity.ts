@@ -1,4 +1,5 @@
-import { type LostReason, type ReadingState } from '@bright-sprout/core/measure/reading';
+import { type MoreFound } from '@bright-sprout/core/measure/benchProtocol';
+import { type LostReason, type ReadingDoubt, type ReadingState } from '@bright-sprout/core/measure/reading';
 import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn, type Relation } from 'typeorm';
 import { PlantCheck } from './plantCheck.entity';
 
@@ -13,6 +14,8 @@ export class ReadingEntity {
   @Column('double', { name: 'value_mm', nullable: true }) valueMm: number | null;
   @Column('varchar', { length: 40, nullable: true }) typed: string | null;
   @Column('int', { nullable: true }) leaves: number | null;
+  @Column('simple-json', { nullable: true }) more: MoreFound | null;
+  @Column('simple-json', { nullable: true }) doubt: ReadingDoubt | null;
   @Column('varchar', { name: 'lost_reason', length: 20, nullable: true }) lostReason: LostReason | null;
   @Column('varchar', { length: 500, nullable: true }) note: string | null;
   @Column('uuid', { name: 'supersedes_id', nullable: true }) supersedesId: string | null;

@@ -16,4 +16,6 @@ export class ClassGroup {
   @Column({ name: 'time_zone', length: 60 }) timeZone: string;
   @Index('class_group_join_code', { unique: true }) @Column('char', { name: 'join_code', length: 6 }) joinCode: string;
   @OneToMany(() => Team, (team) => team.classGroup) teams: Relation<Team>[];
+  /** It listens to the sensor box of the room. */
+  @Column('boolean', { name: 'sensor_on', default: false }) sensorOn: boolean;
 }

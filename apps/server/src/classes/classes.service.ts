@@ -60,7 +60,7 @@ export class ClassesService {
     return this.one(teacher, id);
   }
 
-  private async insertWithCode(group: Omit<ClassGroup, 'joinCode' | 'school' | 'teacher' | 'teams'>): Promise<void> {
+  private async insertWithCode(group: Omit<ClassGroup, 'joinCode' | 'school' | 'teacher' | 'teams' | 'sensorOn'>): Promise<void> {
     for (let attempt = 1; ; attempt++) {
       const joinCode = Array.from({ length: 6 }, () => CODE_SIGNS[randomInt(CODE_SIGNS.length)]).join('');
       try {

@@ -6,6 +6,13 @@ import { Plans1763940000000 } from './migrations/1763940000000-Plans';
 import { SeedShelf1763950000000 } from './migrations/1763950000000-SeedShelf';
 import { Predictions1763960000000 } from './migrations/1763960000000-Predictions';
 import { Sowing1763970000000 } from './migrations/1763970000000-Sowing';
+import { KindsAndSowings1763980000000 } from './migrations/1763980000000-KindsAndSowings';
+import { Care1763990000000 } from './migrations/1763990000000-Care';
+import { Bench1764000000000 } from './migrations/1764000000000-Bench';
+import { Running1764010000000 } from './migrations/1764010000000-Running';
+import { Together1764020000000 } from './migrations/1764020000000-Together';
+import { Outlook1764030000000 } from './migrations/1764030000000-Outlook';
+import { Photos1764040000000 } from './migrations/1764040000000-Photos';
 
 /** One place says how the database is reached: UTC, days as text, migrations only. */
 export function databaseOptions(url: string): DataSourceOptions {
@@ -20,6 +27,13 @@ export function databaseOptions(url: string): DataSourceOptions {
       SeedShelf1763950000000,
       Predictions1763960000000,
       Sowing1763970000000,
+      KindsAndSowings1763980000000,
+      Care1763990000000,
+      Bench1764000000000,
+      Running1764010000000,
+      Together1764020000000,
+      Outlook1764030000000,
+      Photos1764040000000,
     ],
     migrationsTableName: 'migration',
     synchronize: false,

@@ -11,8 +11,14 @@ import { Investigation } from '../investigations/investigation.entity';
 import { TreatmentEntity } from '../investigations/treatment.entity';
 import { Change } from '../live/change.entity';
 import { Plan } from '../plans/plan.entity';
+import { Photo } from '../photos/photo.entity';
 import { Prediction } from '../predictions/prediction.entity';
+import { CareEvent } from '../care/careEvent.entity';
 import { Deviation } from '../sowing/deviation.entity';
+import { RoomReadingEntity } from '../room/roomReading.entity';
+import { RunChange } from '../running/runChange.entity';
+import { ScreenLink } from '../screens/screenLink.entity';
+import { Together, TogetherReading } from '../together/together.entities';
 import { SeedLotEntity } from '../seeds/seedLot.entity';
 
 /** Every table, named one by one so that nothing is picked up by accident. */
@@ -30,6 +36,13 @@ export const ENTITIES = [
   TreatmentEntity,
   Container,
   Deviation,
+  CareEvent,
+  RunChange,
+  ScreenLink,
+  RoomReadingEntity,
+  Together,
+  TogetherReading,
+  Photo,
   PlantCheck,
   ReadingEntity,
   Change,

@@ -1,10 +1,12 @@
-import { addDays, type IsoDay } from '@bright-sprout/core/calendar/days';
+import { addDays, daysBetween, type IsoDay } from '@bright-sprout/core/calendar/days';
+import { hourlyTemperatures } from '@bright-sprout/core/calendar/roomTemperature';
+import { type GradeBand } from '@bright-sprout/core/claims/gradeBand';
 import { type PlanDocument } from '@bright-sprout/core/plan/planDocument';
-import { runSheet } from '@bright-sprout/core/plan/prepare';
 import { planFrom } from '@bright-sprout/core/plan/startingPoints';
-import { workOut } from '@bright-sprout/core/plan/workOut';
 import { methodById } from '@bright-sprout/core/seeds/catalogue';
+import { generatorFrom } from '@bright-sprout/core/random/generator';
 import { type SeedLot } from '@bright-sprout/core/seeds/seedLot';
+import { type DemoClass } from './demoScenario';
 
 /** The next step of the hedge: does food help plants through the salt? Being planned, with a winter break in it. */
 export function demoPlan(today: IsoDay, teams: number): PlanDocument {
@@ -68,20 +70,87 @@ export function demoSeedLots(today: IsoDay): Omit<SeedLot, 'id'>[] {
   ];
 }
 
-/** The steps by which a demo class sowed. */
-export function demoRunSheet(
-  sown: { speciesId: string; methodId: string; seeds: number },
+/** The plan by which a demo class sowed. */
+export function demoSownPlan(
+  sown: DemoClass['investigation'],
+  gradeBand: GradeBand,
   sownOn: IsoDay,
   teams: number,
-): string[] {
-  const start = planFrom('salt-steps', { gradeBand: 'middle', teams, today: sownOn }, 1);
+): PlanDocument {
+  const plan = planFrom('salt-steps', { gradeBand, teams, today: addDays(sownOn, -7) }, sown.seed);
   const [least, most] = methodById(sown.methodId)!.fillMl;
-  const plan = {
-    ...start,
+  return {
+    ...plan,
+    question: sown.question,
     speciesId: sown.speciesId,
     methodId: sown.methodId,
     seedsEach: sown.seeds,
     fillMl: (least + most) / 2,
+    endOn: addDays(sownOn, sown.checkDays[sown.checkDays.length - 1]!),
+    room: { ...plan.room, day: sown.temperature + 1, night: sown.temperature - 1 },
+    protocol: { ...plan.protocol, resolution: sown.resolution, beforeSprouting: sown.beforeSprouting },
   };
-  return runSheet(plan, workOut(plan, teams));
+}
+
+/** Water on check days, by the teacher for all; not on the day before the weekend that dried out. */
+export function demoWatering(sown: DemoClass['investigation'], sownOn: IsoDay, today: IsoDay) {
+  return sown.checkDays
+    .map((d) => addDays(sownOn, d))
+    .filter((day) => day < today && day !== addDays(sownOn, (sown.trouble.drought?.day ?? 0) - 3))
+    .map((day) => ({
+      teamId: null,
+      kind: 'water' as const,
+      task: 'water',
+      day,
+      amountMl: 30,
+      skipped: false,
+      note: null,
+      recordedAt: new Date(`${day}T10:55:00Z`),
+      takenBackAt: null,
+    }));
+}
+
+/** The run sheet of sowing day, ticked by the teacher step by step. */
+export function demoSowing(steps: number, sownOn: IsoDay) {
+  return Array.from({ length: steps }, (_, step) => ({
+    teamId: null,
+    kind: 'sowing-step' as const,
+    task: String(step),
+    day: sownOn,
+    amountMl: null,
+    skipped: false,
+    note: null,
+    recordedAt: new Date(`${sownOn}T10:${String(20 + 3 * step).padStart(2, '0')}:00Z`),
+    takenBackAt: null,
+  }));
+}
+
+const HOURS = [1, 5, 9, 13, 17, 21];
+
+/** What the sensor box read since sowing: the planned room with a little weather in it. */
+export function demoRoom(plan: PlanDocument, sownOn: IsoDay, today: IsoDay) {
+  const random = generatorFrom(plan.drawSeed);
+  const days = Array.from({ length: Math.max(0, daysBetween(sownOn, today)) }, (_, i) => addDays(sownOn, i));
+  return days.flatMap((day) => {
+    const weather = random.normal();
+    const hourly = hourlyTemperatures(plan.room, plan.calendar, day);
+    return HOURS.map((hour) => ({
+      at: new Date(`${day}T${String(hour).padStart(2, '0')}:00:00Z`),
+      kind: 'temperature' as const,
+      value: Number((hourly[hour]! + weather + 0.3 * random.normal()).toFixed(1)),
+      source: 'sensor' as const,
+    }));
+  });
+}
+
+/** What the demo's teams expected before sowing: more or less informed guesses, drawn with the plan's own number. */
+export function demoPredictions(plan: PlanDocument, teamIds: readonly string[], sownOn: IsoDay) {
+  const random = generatorFrom(plan.drawSeed + 3);
+  return teamIds.map((teamId) => ({
+    teamId,
+    firstSproutDay: 3 + random.below(6),
+    heightMm: 10 * (12 + random.below(12)),
+    winner: random.uniform() < 0.7 ? 'A' : 'B',
+    recordedAt: new Date(`${addDays(sownOn, -1)}T10:30:00Z`),
+  }));
 }

@@ -116,5 +116,3 @@ export const DEMO_CLASSES: DemoClass[] = [
     },
   },
 ];
-
-export const DEMO_LEVELS = ['no salt', '25 mmol/L', '50 mmol/L', '100 mmol/L'];

@@ -1,8 +1,11 @@
 import { EMBLEM_NAMES } from '@bright-sprout/contracts/access';
 import { dayInZone, type IsoDay } from '@bright-sprout/core/calendar/days';
-import { dealContainers } from '@bright-sprout/core/design/dealContainers';
-import { makeTreatments } from '@bright-sprout/core/design/treatments';
-import { formatLength } from '@bright-sprout/core/quantities/length';
+import { benchProtocol } from '@bright-sprout/core/plan/benchOfPlan';
+import { planCalendar } from '@bright-sprout/core/plan/planCalendar';
+import { planOutlook } from '@bright-sprout/core/plan/planOutlook';
+import { runSheet } from '@bright-sprout/core/plan/prepare';
+import { workOut } from '@bright-sprout/core/plan/workOut';
+import { formatLength, roundToResolution } from '@bright-sprout/core/quantities/length';
 import { generatorFrom } from '@bright-sprout/core/random/generator';
 import { speciesById } from '@bright-sprout/core/seeds/catalogue';
 import { type SimulatedReading, simulateInvestigation } from '@bright-sprout/core/simulate/simulateInvestigation';
@@ -19,11 +22,14 @@ import { newId, requestHash } from '../database/ids';
 import { Container } from '../investigations/container.entity';
 import { Investigation } from '../investigations/investigation.entity';
 import { TreatmentEntity } from '../investigations/treatment.entity';
+import { CareEvent } from '../care/careEvent.entity';
 import { Plan } from '../plans/plan.entity';
+import { Prediction } from '../predictions/prediction.entity';
+import { RoomReadingEntity } from '../room/roomReading.entity';
 import { SeedLotEntity } from '../seeds/seedLot.entity';
 import { type Settings } from '../settings';
-import { demoPlan, demoRunSheet, demoSeedLots } from './demoPlanning';
-import { DEMO_CLASSES, DEMO_EMBLEMS, DEMO_LEVELS, DEMO_TEACHER, type DemoClass } from './demoScenario';
+import { demoPlan, demoPredictions, demoRoom, demoSeedLots, demoSowing, demoSownPlan, demoWatering } from './demoPlanning';
+import { DEMO_CLASSES, DEMO_EMBLEMS, DEMO_TEACHER, type DemoClass } from './demoScenario';
 
 /** The PIN of each demo team, in the order of the emblems. */
 export function demoPins(demoClass: Pick<DemoClass, 'pinSeed'>): string[] {
@@ -96,8 +102,13 @@ async function loadInvestigation(
   const plan = demo.investigation;
   const id = newId();
   const sownOn = plan.sownOn(today);
-  const treatments = makeTreatments(DEMO_LEVELS.map((label) => ({ label })), 0); // prettier-ignore
-  const deal = dealContainers(treatments.map((t) => t.code), teamIds.length, teamIds.length, plan.seed); // prettier-ignore
+  const document = demoSownPlan(plan, demo.gradeBand, sownOn, teamIds.length);
+  const out = workOut(document, teamIds.length);
+  const { treatments } = out;
+  const laid = out.layout.containers;
+  await manager
+    .getRepository(Plan)
+    .insert({ id, classId, version: 1, document, requestHash: requestHash(document), changedAt: new Date(), sown: true });
   await manager.getRepository(Investigation).insert({
     id,
     classId,
@@ -111,29 +122,34 @@ async function loadInvestigation(
     resolution: plan.resolution,
     beforeSprouting: plan.beforeSprouting,
     drawSeed: plan.seed,
-    splitSentence: deal.sentence,
-    runSheet: demoRunSheet(plan, sownOn, teamIds.length),
+    splitSentence: out.layout.sentence,
+    runSheet: runSheet(document, out),
+    bench: benchProtocol(document),
+    schedule: planCalendar(document, out).events,
+    outlook: planOutlook(document, out),
     sharedWithTeams: plan.shared,
     requestHash: requestHash(plan.question),
   });
   const treatmentIds = new Map(treatments.map((t) => [t.code, newId()]));
   await manager
     .getRepository(TreatmentEntity)
-    .insert(treatments.map((t) => ({ id: treatmentIds.get(t.code)!, investigationId: id, ...t })));
-  const containers = deal.containers.map((c) => ({
+    .insert(
+      treatments.map(({ code, label, control }) => ({ id: treatmentIds.get(code)!, investigationId: id, code, label, control })),
+    );
+  const containers = laid.map((c) => ({
     id: newId(),
     investigationId: id,
     treatmentId: treatmentIds.get(c.treatment)!,
     teamId: teamIds[c.team!]!,
     code: c.code,
-    position: c.position,
+    position: c.place,
     seedsSown: plan.seeds,
   }));
   await manager.getRepository(Container).insert(containers);
   const containerIds = new Map(containers.map((c) => [c.code, c.id]));
   const simulated = simulateInvestigation({
     species: speciesById(plan.speciesId)!,
-    containers: deal.containers.map((c) => ({ code: c.code, treatment: c.treatment, team: c.team!, seeds: plan.seeds })),
+    containers: laid.map((c) => ({ code: c.code, treatment: c.treatment, team: c.team!, seeds: plan.seeds })),
     effects: plan.effects,
     checkDays: plan.checkDays,
     temperature: plan.temperature,
@@ -143,13 +159,27 @@ async function loadInvestigation(
     seed: plan.growthSeed,
   });
   const past = simulated.filter((r) => r.day < today);
-  const slipped = past.filter((r) => (r.valueMm ?? 0) > 110).pop();
+  const slipped = past.filter((r) => (r.valueMm ?? 0) > 50).pop();
   const rows = past.flatMap((r) => rowsOf(r, containerIds.get(r.code)!, teamIds[r.team]!, demo, r === slipped));
   await manager.getRepository(PlantCheck).insert(rows.map((r) => r.check));
   await manager.getRepository(ReadingEntity).insert(rows.map((r) => r.reading));
+  await manager.getRepository(CareEvent).insert(
+    [...demoSowing(runSheet(document, out).length, sownOn), ...demoWatering(plan, sownOn, today)].map((c) => ({
+      ...c,
+      id: newId(),
+      investigationId: id,
+    })),
+  );
+  await manager
+    .getRepository(Prediction)
+    .insert(demoPredictions(document, teamIds, sownOn).map((p) => ({ ...p, id: newId(), planId: id })));
+  if (plan.phase === 'growing')
+    await manager
+      .getRepository(RoomReadingEntity)
+      .insert(demoRoom(document, sownOn, today).map((r) => ({ ...r, id: newId(), classId })));
 }
 
-/** One look as stored; the slip of the demo is a missed leading 1, put right a minute later. */
+/** One look as stored; the slip of the demo is a point one place off, put right a minute later. */
 function rowsOf(simulated: SimulatedReading, containerId: string, teamId: string, { investigation }: DemoClass, slip: boolean) {
   const at = (minute: number) => new Date(`${simulated.day}T10:${String(15 + minute).padStart(2, '0')}:00Z`);
   const row = (valueMm: number | null, minute: number, supersedesId: string | null) => {
@@ -182,6 +212,6 @@ function rowsOf(simulated: SimulatedReading, containerId: string, teamId: string
     };
   };
   if (!slip) return [row(simulated.valueMm, simulated.team, null)];
-  const wrong = row(simulated.valueMm! - 100, simulated.team, null);
+  const wrong = row(roundToResolution(simulated.valueMm! / 10, investigation.resolution), simulated.team, null);
   return [wrong, row(simulated.valueMm, simulated.team + 1, wrong.reading.id)];
 }

@@ -24,4 +24,6 @@ export class Container {
   @Column({ length: 40, collation: 'utf8mb4_bin' }) code: string;
   @Column('int') position: number;
   @Column('int', { name: 'seeds_sown' }) seedsSown: number;
+  /** Null where it was sown with the investigation. */
+  @Column('date', { name: 'sown_on', nullable: true }) sownOn: string | null;
 }

@@ -1,4 +1,7 @@
 import { type Phase } from '@bright-sprout/contracts/classes';
+import { type BenchProtocol } from '@bright-sprout/core/measure/benchProtocol';
+import { type PlanEvent } from '@bright-sprout/core/plan/planEvents';
+import { type PlanOutlook } from '@bright-sprout/core/plan/planOutlook';
 import { type RulerResolution } from '@bright-sprout/core/quantities/length';
 import { Column, Entity, Index, JoinColumn, ManyToOne, OneToMany, PrimaryColumn, type Relation } from 'typeorm';
 import { ClassGroup } from '../classes/classGroup.entity';
@@ -26,6 +29,11 @@ export class Investigation {
   @Column('simple-json', { name: 'plan_cautions', default: '[]' }) planCautions: string[];
   /** Steps of sowing day, as planned. */
   @Column('simple-json', { name: 'run_sheet', default: '[]' }) runSheet: string[];
+  /** What every look asks for; null for imported records. */
+  @Column('simple-json', { nullable: true }) bench: BenchProtocol | null;
+  @Column('simple-json', { default: '[]' }) schedule: PlanEvent[];
+  @Column('simple-json', { nullable: true }) outlook: PlanOutlook | null;
+  @Column('datetime', { name: 'checking_closed_at', precision: 3, nullable: true }) checkingClosedAt: Date | null;
   @Column('boolean', { name: 'shared_with_teams', default: false }) sharedWithTeams: boolean;
   @Column('datetime', { name: 'removed_at', precision: 3, nullable: true }) removedAt: Date | null;
   /** SHA-256 of what it was made from: the same request may come twice. */

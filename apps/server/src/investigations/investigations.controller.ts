@@ -2,9 +2,8 @@ import {
   ChangeInvestigationRequest,
   type InvestigationRecords,
   type InvestigationView,
-  PlanInvestigationRequest,
 } from '@bright-sprout/contracts/investigations';
-import { Body, Controller, Get, Header, Param, Patch, Put, Res, UseGuards } from '@nestjs/common';
+import { Body, Controller, Get, Header, Param, Patch, Res, UseGuards } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { type Response } from 'express';
 import { TeacherGuard } from '../access/guards';
@@ -26,15 +25,6 @@ export class InvestigationsController {
   @Get(':id')
   records(@Asking() teacher: TeacherRequester, @Param('id', IdPipe) id: string): Promise<InvestigationRecords> {
     return this.investigations.records(teacher, id);
-  }
-
-  @Put(':id')
-  plan(
-    @Asking() teacher: TeacherRequester,
-    @Param('id', IdPipe) id: string,
-    @Body() body: PlanInvestigationRequest,
-  ): Promise<InvestigationView> {
-    return this.investigations.plan(teacher, id, body);
   }
 
   @Patch(':id')

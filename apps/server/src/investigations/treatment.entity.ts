@@ -12,4 +12,6 @@ export class TreatmentEntity {
   @Column('char', { length: 1 }) code: string;
   @Column({ length: 60 }) label: string;
   @Column('boolean', { name: 'is_control' }) control: boolean;
+  /** Its own kind of seed; null where it is the investigation's. */
+  @Column('varchar', { name: 'species_id', length: 60, nullable: true }) speciesId: string | null;
 }

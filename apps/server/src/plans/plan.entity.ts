@@ -1,5 +1,5 @@
-import { type PlanDocument } from '@bright-sprout/core/plan/planDocument';
-import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn, type Relation } from 'typeorm';
+import { inTodaysShape, type PlanDocument } from '@bright-sprout/core/plan/planDocument';
+import { AfterLoad, Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn, type Relation } from 'typeorm';
 import { ClassGroup } from '../classes/classGroup.entity';
 
 /** A plan under construction; once sown, the investigation under the same id was made from it. */
@@ -14,4 +14,9 @@ export class Plan {
   @Column('char', { name: 'request_hash', length: 64 }) requestHash: string;
   @Column('datetime', { name: 'changed_at', precision: 3 }) changedAt: Date;
   @Column('boolean', { default: false }) sown: boolean;
+
+  @AfterLoad()
+  bringUpToDate(): void {
+    this.document = inTodaysShape(this.document);
+  }
 }

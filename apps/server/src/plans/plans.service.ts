@@ -1,7 +1,10 @@
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { type PlanListing, type PlanView, type SavePlanRequest } from '@bright-sprout/contracts/plans';
-import { sowingDays } from '@bright-sprout/core/plan/planCalendar';
+import { sowingDayOfTreatment, sowingDays, speciesOfTreatment } from '@bright-sprout/core/plan/treatmentSowing';
 import { claimCautions, fairTest } from '@bright-sprout/core/plan/fairTest';
+import { benchProtocol } from '@bright-sprout/core/plan/benchOfPlan';
+import { planCalendar } from '@bright-sprout/core/plan/planCalendar';
+import { planOutlook } from '@bright-sprout/core/plan/planOutlook';
 import { runSheet } from '@bright-sprout/core/plan/prepare';
 import { planProblems } from '@bright-sprout/core/plan/planProblems';
 import { type KnownLot, workOut } from '@bright-sprout/core/plan/workOut';
@@ -141,12 +144,23 @@ export class PlansService {
       splitSentence: out.layout.sentence,
       planCautions: claimCautions(fairTest(plan, out, teams.length)),
       runSheet: runSheet(plan, out),
+      bench: benchProtocol(plan),
+      schedule: planCalendar(plan, out).events,
+      outlook: planOutlook(plan, out),
       requestHash: hash,
     });
     const ids = new Map(out.treatments.map((t) => [t.code, newId()]));
     await manager.getRepository(TreatmentEntity).insert(
-      out.treatments.map((t) => ({ id: ids.get(t.code)!, investigationId: id, code: t.code, label: t.label.slice(0, 60), control: t.control })),
+      out.treatments.map((t) => ({
+        id: ids.get(t.code)!,
+        investigationId: id,
+        code: t.code,
+        label: t.label.slice(0, 60),
+        control: t.control,
+        speciesId: speciesOfTreatment(plan, t),
+      })),
     );
+    const sownOn = new Map(out.treatments.map((t) => [t.code, sowingDayOfTreatment(plan, t)]));
     await manager.getRepository(Container).insert(
       out.layout.containers.map((c) => ({
         id: newId(),
@@ -156,6 +170,7 @@ export class PlansService {
         code: c.code,
         position: c.place,
         seedsSown: plan.seedsEach,
+        sownOn: sownOn.get(c.treatment)!,
       })),
     );
   } // prettier-ignore

@@ -4,9 +4,9 @@ import {
   type PredictionRequest,
   type TeamPrediction,
 } from '@bright-sprout/contracts/predictions';
-import { daysBetween } from '@bright-sprout/core/calendar/days';
 import { type PlanDocument } from '@bright-sprout/core/plan/planDocument';
 import { planProblems } from '@bright-sprout/core/plan/planProblems';
+import { predictedHeightDay } from '@bright-sprout/core/plan/predictedDay';
 import { planTreatments } from '@bright-sprout/core/plan/planTreatments';
 import { parseLength, RESOLUTION_UNIT } from '@bright-sprout/core/quantities/length';
 import { speciesById } from '@bright-sprout/core/seeds/catalogue';
@@ -27,20 +27,21 @@ export class PredictionsService {
     private readonly scope: Scope,
   ) {}
 
-  /** What the team is asked at the moment. */
+  /** What the team is asked at the moment, and what it said before a sowing. */
   async asked({ classId, teamId }: TeamRequester): Promise<BenchPrediction[]> {
-    const plans = await this.dataSource.getRepository(Plan).findBy({ classId, sown: false });
-    const open = plans.filter((p) => isOpen(p.document));
     const own = await this.dataSource.getRepository(Prediction).findBy({ teamId });
-    return open.map(({ id, document }) => ({
+    const plans = await this.dataSource.getRepository(Plan).findBy({ classId });
+    const shown = plans.filter((p) => (p.sown ? own.some((o) => o.planId === p.id) : isOpen(p.document)));
+    return shown.map(({ id, document, sown }) => ({
       planId: id,
       question: document.question,
       speciesName: speciesById(document.speciesId)?.name ?? '',
       resolution: document.protocol.resolution,
       kinds: document.predictions,
       treatments: planTreatments(document).map(({ code, label }) => ({ code, label })),
-      heightDay: heightDay(document),
+      heightDay: predictedHeightDay(document),
       answer: answerOf(own.find((p) => p.planId === id)),
+      sown,
     }));
   }
 
@@ -78,11 +79,6 @@ export class PredictionsService {
 
 function isOpen(document: PlanDocument): boolean {
   return document.askTeams && document.predictions.length > 0 && planProblems(document).length === 0;
-}
-
-/** Heights are asked for about two thirds of the way. */
-function heightDay({ sowOn, endOn }: PlanDocument): number {
-  return Math.max(7, Math.round((2 * daysBetween(sowOn, endOn)) / 3));
 }
 
 function answerOf(found: Prediction | undefined): PredictionAnswer | null {

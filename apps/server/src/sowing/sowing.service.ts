@@ -4,9 +4,8 @@ import { DataSource } from 'typeorm';
 import { type Requester } from '../access/requester';
 import { Scope } from '../access/scope.service';
 import { isDuplicate, Transactions } from '../database/transactions';
-import { Container } from '../investigations/container.entity';
 import { ChangesService } from '../live/changes.service';
-import { notFound, Problem } from '../problems/problem';
+import { Problem } from '../problems/problem';
 import { Deviation } from './deviation.entity';
 
 const MOST_FOR_ONE = 50;
@@ -23,7 +22,7 @@ export class SowingService {
 
   /** Writes it down once, however often it is sent. A team writes for its own containers only. */
   async save(asking: Requester, id: string, request: SaveDeviationRequest): Promise<DeviationView> {
-    const container = await this.containerOf(asking, request.containerId);
+    const container = await this.scope.containerToWriteFor(asking, request.containerId);
     const there = await this.dataSource.getRepository(Deviation).findOneBy({ id });
     if (there) return this.repeat(there, request);
     if ((await this.dataSource.getRepository(Deviation).countBy({ containerId: container.id })) >= MOST_FOR_ONE)
@@ -51,7 +50,7 @@ export class SowingService {
   async takeBack(asking: Requester, id: string): Promise<void> {
     const there = await this.dataSource.getRepository(Deviation).findOneBy({ id });
     if (!there) return;
-    const container = await this.containerOf(asking, there.containerId);
+    const container = await this.scope.containerToWriteFor(asking, there.containerId);
     await this.transactions.run(async (manager) => {
       await manager.getRepository(Deviation).update({ id }, { takenBackAt: new Date() });
       await this.changes.note(manager, { kind: 'investigation-changed', classId: container.investigation.classId, investigationId: container.investigationId }); // prettier-ignore
@@ -62,15 +61,5 @@ export class SowingService {
     if (there.containerId !== request.containerId || there.kind !== request.kind)
       throw new Problem(409, 'Something else was written down under this id. Nothing was changed.');
     return { id: there.id, containerId: there.containerId, kind: there.kind, note: there.note };
-  }
-
-  private async containerOf(asking: Requester, containerId: string): Promise<Container> {
-    if (asking.kind === 'team') return this.scope.containerToCheck(asking, containerId);
-    const found = await this.dataSource
-      .getRepository(Container)
-      .findOne({ where: { id: containerId }, relations: { investigation: true } });
-    if (!found) throw notFound('This container');
-    await this.scope.investigationOf(asking, found.investigationId);
-    return found;
   }
 }

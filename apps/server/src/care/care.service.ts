@@ -1,0 +1,78 @@
+import { type CareView, type SaveCareRequest } from '@bright-sprout/contracts/care';
+import { isIsoDay } from '@bright-sprout/core/calendar/days';
+import { Injectable } from '@nestjs/common';
+import { DataSource } from 'typeorm';
+import { type Requester } from '../access/requester';
+import { Scope } from '../access/scope.service';
+import { isDuplicate, Transactions } from '../database/transactions';
+import { ChangesService } from '../live/changes.service';
+import { Problem } from '../problems/problem';
+import { CareEvent } from './careEvent.entity';
+import { careView } from './careView';
+
+const MOST_FOR_ONE = 2000;
+
+/** What is done for the plants, by teams and by the teacher. */
+@Injectable()
+export class CareService {
+  constructor(
+    private readonly dataSource: DataSource,
+    private readonly transactions: Transactions,
+    private readonly scope: Scope,
+    private readonly changes: ChangesService,
+  ) {}
+
+  /** Writes it down once, however often it is sent. */
+  async save(asking: Requester, id: string, request: SaveCareRequest): Promise<CareView> {
+    const { investigationId } = request;
+    const investigation = await this.scope.investigationToCareFor(asking, investigationId);
+    const teamId = asking.kind === 'team' ? asking.teamId : null;
+    const there = await this.dataSource.getRepository(CareEvent).findOneBy({ id });
+    if (there) return this.repeat(there, request, teamId);
+    if (!isIsoDay(request.day)) throw new Problem(422, `${request.day} is not a day in the calendar.`);
+    if ((await this.dataSource.getRepository(CareEvent).countBy({ investigationId })) >= MOST_FOR_ONE)
+      throw new Problem(422, 'So much is written down for this investigation that no more fits.');
+    const row = {
+      id,
+      investigationId,
+      teamId,
+      kind: request.kind,
+      task: request.task,
+      day: request.day,
+      amountMl: request.amountMl ?? null,
+      skipped: request.skipped ?? false,
+      note: request.note ?? null,
+      recordedAt: new Date(request.recordedAt),
+      takenBackAt: null,
+    };
+    try {
+      await this.transactions.run(async (manager) => {
+        await manager.getRepository(CareEvent).insert(row);
+        await this.changes.note(manager, { kind: 'investigation-changed', classId: investigation.classId, investigationId });
+      });
+    } catch (error) {
+      if (!isDuplicate(error)) throw error;
+      return this.save(asking, id, request);
+    }
+    return careView(row as CareEvent);
+  }
+
+  /** Takes it back: it stays on record, but counts no longer. A team takes back only what it wrote itself. */
+  async takeBack(asking: Requester, id: string): Promise<void> {
+    const there = await this.dataSource.getRepository(CareEvent).findOneBy({ id });
+    if (!there) return;
+    const { classId } = await this.scope.investigationToCareFor(asking, there.investigationId);
+    if (asking.kind === 'team' && there.teamId !== asking.teamId)
+      throw new Problem(403, 'Another team, or your teacher, wrote this down. It stays.');
+    await this.transactions.run(async (manager) => {
+      await manager.getRepository(CareEvent).update({ id }, { takenBackAt: new Date() });
+      await this.changes.note(manager, { kind: 'investigation-changed', classId, investigationId: there.investigationId });
+    });
+  }
+
+  private repeat(there: CareEvent, request: SaveCareRequest, teamId: string | null): CareView {
+    const same = there.investigationId === request.investigationId && there.task === request.task && there.teamId === teamId;
+    if (!same) throw new Problem(409, 'Something else was written down under this id. Nothing was changed.');
+    return careView(there);
+  }
+}

@@ -1,0 +1,6 @@
+import { type CareView } from '@bright-sprout/contracts/care';
+import { type CareEvent } from './careEvent.entity';
+
+export function careView({ id, teamId, kind, task, day, amountMl, skipped, note, recordedAt }: CareEvent): CareView {
+  return { id, teamId, kind, task, day, amountMl, skipped, note, recordedAt: recordedAt.toISOString() };
+}

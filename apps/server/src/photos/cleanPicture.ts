@@ -1,0 +1,36 @@
+import sharp from 'sharp';
+import { Problem } from '../problems/problem';
+
+const WIDEST = 1600;
+const SMALL = 360;
+/** A picture of more pixels is no class photo; unpacking it could fill the memory. */
+const MOST_PIXELS = 40_000_000;
+
+export interface CleanPicture {
+  full: Buffer;
+  small: Buffer;
+  width: number;
+  height: number;
+}
+
+/**
+ * The picture newly encoded as JPEG, upright, at most 1600 pixels wide or high, without anything that came with it: place,
+ * device and time stay behind. A second, small version is for lists.
+ */
+export async function cleanPicture(sent: Buffer): Promise<CleanPicture> {
+  try {
+    const upright = () =>
+      sharp(sent, { limitInputPixels: MOST_PIXELS, failOn: 'error' }).rotate().flatten({ background: '#fff' });
+    const full = await upright()
+      .resize(WIDEST, WIDEST, { fit: 'inside', withoutEnlargement: true })
+      .jpeg({ quality: 82, mozjpeg: true })
+      .toBuffer({ resolveWithObject: true });
+    const small = await upright()
+      .resize(SMALL, SMALL, { fit: 'inside', withoutEnlargement: true })
+      .jpeg({ quality: 76 })
+      .toBuffer();
+    return { full: full.data, small, width: full.info.width, height: full.info.height };
+  } catch {
+    throw new Problem(422, 'This file is no picture that can be read. Take it again, as JPEG, PNG or WebP.');
+  }
+}

@@ -1,0 +1,91 @@
+import { MOST_PHOTO_BYTES, PHOTO_TYPES, PhotoRequest, type PhotoView } from '@bright-sprout/contracts/photos';
+import { Body, Controller, Delete, Get, Header, HttpCode, Param, Put, Query, StreamableFile, UseGuards } from '@nestjs/common';
+import { ApiBody, ApiConsumes, ApiTags } from '@nestjs/swagger';
+import { TeacherGuard, TeamGuard } from '../access/guards';
+import { Asking, type TeacherRequester, type TeamRequester } from '../access/requester';
+import { IdPipe } from '../problems/idPipe';
+import { Problem } from '../problems/problem';
+import { PhotosService } from './photos.service';
+
+const CACHED = 'private, max-age=31536000, immutable';
+
+function pictureOf(body: unknown): Buffer {
+  if (Buffer.isBuffer(body) && body.length > 0) return body;
+  throw new Problem(415, `Send a picture as ${PHOTO_TYPES.join(', ')}, of at most ${MOST_PHOTO_BYTES / 1e6} MB.`);
+}
+
+const asFile = (jpeg: Buffer) => new StreamableFile(jpeg, { type: 'image/jpeg' });
+
+@ApiTags('photos')
+@Controller('photos')
+@UseGuards(TeacherGuard)
+export class PhotosController {
+  constructor(private readonly photos: PhotosService) {}
+
+  @Put(':id')
+  @ApiConsumes(...PHOTO_TYPES)
+  @ApiBody({ schema: { type: 'string', format: 'binary' } })
+  save(
+    @Asking() teacher: TeacherRequester,
+    @Param('id', IdPipe) id: string,
+    @Query() query: PhotoRequest,
+    @Body() body: unknown,
+  ): Promise<PhotoView> {
+    return this.photos.save(teacher, id, query, pictureOf(body));
+  }
+
+  @Get(':id')
+  @Header('cache-control', CACHED)
+  async whole(@Asking() teacher: TeacherRequester, @Param('id', IdPipe) id: string): Promise<StreamableFile> {
+    return asFile(await this.photos.picture(teacher, id, false));
+  }
+
+  @Get(':id/small')
+  @Header('cache-control', CACHED)
+  async small(@Asking() teacher: TeacherRequester, @Param('id', IdPipe) id: string): Promise<StreamableFile> {
+    return asFile(await this.photos.picture(teacher, id, true));
+  }
+
+  @Delete(':id')
+  @HttpCode(204)
+  takeBack(@Asking() teacher: TeacherRequester, @Param('id', IdPipe) id: string): Promise<void> {
+    return this.photos.takeBack(teacher, id);
+  }
+}
+
+@ApiTags('bench')
+@Controller('bench/photos')
+@UseGuards(TeamGuard)
+export class BenchPhotosController {
+  constructor(private readonly photos: PhotosService) {}
+
+  @Put(':id')
+  @ApiConsumes(...PHOTO_TYPES)
+  @ApiBody({ schema: { type: 'string', format: 'binary' } })
+  save(
+    @Asking() team: TeamRequester,
+    @Param('id', IdPipe) id: string,
+    @Query() query: PhotoRequest,
+    @Body() body: unknown,
+  ): Promise<PhotoView> {
+    return this.photos.save(team, id, query, pictureOf(body));
+  }
+
+  @Get(':id')
+  @Header('cache-control', CACHED)
+  async whole(@Asking() team: TeamRequester, @Param('id', IdPipe) id: string): Promise<StreamableFile> {
+    return asFile(await this.photos.picture(team, id, false));
+  }
+
+  @Get(':id/small')
+  @Header('cache-control', CACHED)
+  async small(@Asking() team: TeamRequester, @Param('id', IdPipe) id: string): Promise<StreamableFile> {
+    return asFile(await this.photos.picture(team, id, true));
+  }
+
+  @Delete(':id')
+  @HttpCode(204)
+  takeBack(@Asking() team: TeamRequester, @Param('id', IdPipe) id: string): Promise<void> {
+    return this.photos.takeBack(team, id);
+  }
+}

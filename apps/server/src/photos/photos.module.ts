@@ -1,0 +1,14 @@
+import { Module } from '@nestjs/common';
+import { type Settings, SETTINGS } from '../settings';
+import { BLOB_STORE, FolderBlobStore } from './blobStore';
+import { BenchPhotosController, PhotosController } from './photos.controller';
+import { PhotosService } from './photos.service';
+
+@Module({
+  controllers: [PhotosController, BenchPhotosController],
+  providers: [
+    PhotosService,
+    { provide: BLOB_STORE, inject: [SETTINGS], useFactory: ({ blobFolder }: Settings) => new FolderBlobStore(blobFolder) },
+  ],
+})
+export class PhotosModule {}

@@ -1,0 +1,102 @@
+import { type PhotoRequest, type PhotoView } from '@bright-sprout/contracts/photos';
+import { addDays, dayInZone, isIsoDay } from '@bright-sprout/core/calendar/days';
+import { Inject, Injectable } from '@nestjs/common';
+import { DataSource, IsNull } from 'typeorm';
+import { type Requester } from '../access/requester';
+import { Scope } from '../access/scope.service';
+import { isDuplicate, Transactions } from '../database/transactions';
+import { ChangesService } from '../live/changes.service';
+import { notFound, Problem } from '../problems/problem';
+import { BLOB_STORE, type BlobStore } from './blobStore';
+import { cleanPicture } from './cleanPicture';
+import { Photo } from './photo.entity';
+import { photoView } from './photoView';
+
+const MOST_OF_A_CONTAINER = 60;
+
+/** Pictures of containers: taken by those who may write for them, seen by those who may read them. */
+@Injectable()
+export class PhotosService {
+  constructor(
+    private readonly dataSource: DataSource,
+    private readonly transactions: Transactions,
+    private readonly scope: Scope,
+    private readonly changes: ChangesService,
+    @Inject(BLOB_STORE) private readonly blobs: BlobStore,
+  ) {}
+
+  /** Keeps a picture once, however often it arrives. */
+  async save(asking: Requester, id: string, request: PhotoRequest, sent: Buffer): Promise<PhotoView> {
+    const teamId = asking.kind === 'team' ? asking.teamId : null;
+    const before = await this.repeat(id, request.containerId, teamId);
+    if (before) return before;
+    const container = await this.scope.containerToWriteFor(asking, request.containerId);
+    const { investigation } = container;
+    const today = dayInZone(new Date(), investigation.classGroup.timeZone);
+    const { day } = request;
+    if (!isIsoDay(day) || day < (container.sownOn ?? investigation.sownOn) || day > addDays(today, 1))
+      throw new Problem(422, 'The day of a picture lies between sowing and today. It stays on this device.');
+    const taken = await this.dataSource.getRepository(Photo).countBy({ containerId: container.id, takenBackAt: IsNull() });
+    if (taken >= MOST_OF_A_CONTAINER)
+      throw new Problem(422, `A container has at most ${MOST_OF_A_CONTAINER} pictures. Take one back first.`);
+    const { full, small, width, height } = await cleanPicture(sent);
+    const row = {
+      id,
+      containerId: container.id,
+      teamId,
+      day,
+      hash: await this.blobs.put(full),
+      smallHash: await this.blobs.put(small),
+      width,
+      height,
+      recordedAt: new Date(request.recordedAt),
+      takenBackAt: null,
+    };
+    try {
+      await this.transactions.run(async (manager) => {
+        await manager.getRepository(Photo).insert(row);
+        await this.changes.note(manager, { kind: 'check-saved', classId: investigation.classId, investigationId: investigation.id });
+      });
+    } catch (error) {
+      if (!isDuplicate(error)) throw error;
+      return (await this.repeat(id, request.containerId, teamId))!;
+    }
+    return photoView(row);
+  }
+
+  private async repeat(id: string, containerId: string, teamId: string | null): Promise<PhotoView | null> {
+    const there = await this.dataSource.getRepository(Photo).findOneBy({ id });
+    if (!there) return null;
+    if (there.containerId !== containerId || there.teamId !== teamId)
+      throw new Problem(409, 'A picture with this id was saved before. The saved one stays.');
+    return photoView(there);
+  }
+
+  /** The JPEG itself. */
+  async picture(asking: Requester, id: string, small: boolean): Promise<Buffer> {
+    const photo = await this.dataSource.getRepository(Photo).findOne({ where: { id, takenBackAt: IsNull() }, relations: { container: true } });
+    if (!photo) throw notFound('This picture');
+    await this.mayRead(asking, photo);
+    const found = await this.blobs.get(small ? photo.smallHash : photo.hash);
+    if (!found) throw notFound('The file of this picture');
+    return found;
+  }
+
+  private async mayRead(asking: Requester, { containerId, container }: Photo): Promise<void> {
+    if (asking.kind === 'team' && (await this.scope.containersOf(asking)).some((c) => c.id === containerId)) return;
+    await this.scope.investigationOf(asking, container.investigationId);
+  }
+
+  /** Takes a picture back: the teacher any of the class, a team its own. */
+  async takeBack(asking: Requester, id: string): Promise<void> {
+    const photo = await this.dataSource.getRepository(Photo).findOne({ where: { id }, relations: { container: true } });
+    if (!photo) return;
+    const { investigation } = await this.scope.containerToWriteFor(asking, photo.containerId);
+    if (asking.kind === 'team' && photo.teamId !== asking.teamId)
+      throw new Problem(403, 'Another team has taken this picture.');
+    await this.transactions.run(async (manager) => {
+      await manager.getRepository(Photo).update({ id, takenBackAt: IsNull() }, { takenBackAt: new Date() });
+      await this.changes.note(manager, { kind: 'check-saved', classId: investigation.classId, investigationId: investigation.id });
+    });
+  }
+} // prettier-ignore

@@ -1,0 +1,70 @@
+import { type RoomView, type SaveRoomRequest } from '@bright-sprout/contracts/room';
+import { Injectable } from '@nestjs/common';
+import { DataSource, MoreThan } from 'typeorm';
+import { type TeacherRequester } from '../access/requester';
+import { Scope } from '../access/scope.service';
+import { ClassGroup } from '../classes/classGroup.entity';
+import { notFound, Problem } from '../problems/problem';
+import { RoomReadingEntity } from './roomReading.entity';
+import { SensorBoxService } from './sensorBox.service';
+
+const MOST_READINGS = 50_000;
+/** Shown are the readings of about a term. */
+const SHOWN_MS = 120 * 86_400_000;
+
+/** How warm, light and moist a class's room is. */
+@Injectable()
+export class RoomService {
+  constructor(
+    private readonly dataSource: DataSource,
+    private readonly scope: Scope,
+    private readonly sensorBox: SensorBoxService,
+  ) {}
+
+  async view(teacher: TeacherRequester, classId: string): Promise<RoomView> {
+    const group = await this.scope.classOf(teacher, classId);
+    const found = await this.dataSource
+      .getRepository(RoomReadingEntity)
+      .find({ where: { classId, at: MoreThan(new Date(Date.now() - SHOWN_MS)) }, order: { at: 'ASC' } });
+    return {
+      readings: found.map(({ id, at, kind, value, source }) => ({ id, at: at.toISOString(), kind, value, source })),
+      sensor: { there: this.sensorBox.there, on: group.sensorOn },
+    };
+  }
+
+  /** Keeps readings; one that is known by its id already stays as it is. */
+  async save(teacher: TeacherRequester, classId: string, { source, readings }: SaveRoomRequest): Promise<RoomView> {
+    await this.scope.classOf(teacher, classId);
+    const repository = this.dataSource.getRepository(RoomReadingEntity);
+    if ((await repository.countBy({ classId })) + readings.length > MOST_READINGS)
+      throw new Problem(422, `A class keeps at most ${MOST_READINGS} readings of its room.`);
+    const soon = Date.now() + 86_400_000;
+    const late = readings.findIndex((r) => Date.parse(r.at) > soon);
+    if (late >= 0) throw new Problem(422, 'A reading cannot come from the future.', { errors: [{ path: `readings.${late}.at`, sentence: 'This time has not come yet.' }] }); // prettier-ignore
+    await this.dataSource
+      .createQueryBuilder()
+      .insert()
+      .into(RoomReadingEntity)
+      .values(readings.map((r) => ({ ...r, at: new Date(r.at), classId, source })))
+      .orIgnore()
+      .execute();
+    return this.view(teacher, classId);
+  }
+
+  async remove(teacher: TeacherRequester, classId: string, id: string): Promise<void> {
+    await this.scope.classOf(teacher, classId);
+    const found = await this.dataSource.getRepository(RoomReadingEntity).findOneBy({ id });
+    if (!found) return;
+    if (found.classId !== classId) throw notFound('This reading');
+    await this.dataSource.getRepository(RoomReadingEntity).delete({ id });
+  }
+
+  /** Listens to the sensor box, or no longer; the first reading comes at once. */
+  async listen(teacher: TeacherRequester, classId: string, on: boolean): Promise<RoomView> {
+    await this.scope.classOf(teacher, classId);
+    if (on && !this.sensorBox.there) throw new Problem(422, 'No sensor box is set up on this server.');
+    await this.dataSource.getRepository(ClassGroup).update({ id: classId }, { sensorOn: on });
+    if (on) await this.sensorBox.readForAll();
+    return this.view(teacher, classId);
+  }
+}

@@ -1,0 +1,126 @@
+import { type RunChangeRequest, type RunChangeView } from '@bright-sprout/contracts/running';
+import { addDays, dayInZone, isIsoDay } from '@bright-sprout/core/calendar/days';
+import { MOST_CONTAINERS } from '@bright-sprout/core/plan/planDocument';
+import { Injectable } from '@nestjs/common';
+import { DataSource, type EntityManager } from 'typeorm';
+import { type TeacherRequester } from '../access/requester';
+import { Scope } from '../access/scope.service';
+import { PlantCheck } from '../checks/plantCheck.entity';
+import { newId } from '../database/ids';
+import { isDuplicate, Transactions } from '../database/transactions';
+import { Container } from '../investigations/container.entity';
+import { type Investigation } from '../investigations/investigation.entity';
+import { TreatmentEntity } from '../investigations/treatment.entity';
+import { ChangesService } from '../live/changes.service';
+import { notFound, Problem } from '../problems/problem';
+import { RunChange } from './runChange.entity';
+
+/** What a teacher changes while an investigation grows. */
+@Injectable()
+export class RunningService {
+  constructor(
+    private readonly dataSource: DataSource,
+    private readonly transactions: Transactions,
+    private readonly scope: Scope,
+    private readonly changes: ChangesService,
+  ) {}
+
+  async list(teacher: TeacherRequester, investigationId: string): Promise<RunChangeView[]> {
+    await this.scope.investigationOf(teacher, investigationId);
+    const found = await this.dataSource.getRepository(RunChange).find({
+      where: { container: { investigationId } },
+      relations: { container: true },
+      order: { recordedAt: 'DESC' },
+    });
+    return found.map(viewOf);
+  }
+
+  /** Makes the change once, however often it is sent. */
+  async make(teacher: TeacherRequester, id: string, request: RunChangeRequest): Promise<RunChangeView> {
+    const investigation = await this.scope.investigationOf(teacher, request.investigationId);
+    const there = await this.one(id);
+    if (there) {
+      if (there.container.investigationId !== investigation.id) throw new Problem(409, 'Something else was changed under this id.');
+      return viewOf(there);
+    }
+    if (investigation.phase !== 'growing') throw new Problem(422, 'This investigation is finished. Open it again first.');
+    if (request.teamId && !investigation.classGroup.teams.some((t) => t.id === request.teamId))
+      throw new Problem(422, 'This team is not of the class.');
+    try {
+      await this.transactions.run(async (manager) => {
+        if (request.kind === 'move-team') await this.moveTeam(manager, id, investigation, request);
+        else await this.sowLate(manager, id, investigation, request);
+        await this.changes.note(manager, { kind: 'investigation-changed', classId: investigation.classId, investigationId: investigation.id }); // prettier-ignore
+      });
+    } catch (error) {
+      if (!isDuplicate(error)) throw error;
+    }
+    return viewOf((await this.one(id))!);
+  }
+
+  /** Undoes it where the world allows: a container that was looked at since stays. */
+  async undo(teacher: TeacherRequester, id: string): Promise<void> {
+    const found = await this.one(id);
+    if (!found) return;
+    const { investigationId } = found.container;
+    const { classId } = await this.scope.investigationOf(teacher, investigationId);
+    if (found.undoneAt) return;
+    await this.transactions.run(async (manager) => {
+      if (found.kind === 'late-sowing') {
+        if (await manager.getRepository(PlantCheck).existsBy({ containerId: found.containerId }))
+          throw new Problem(422, `${found.container.code} was looked at since it was sown; it stays.`);
+        await manager.getRepository(Container).delete({ id: found.containerId });
+      } else {
+        await manager.getRepository(Container).update({ id: found.containerId }, { teamId: found.fromTeam });
+        await manager.getRepository(RunChange).update({ id }, { undoneAt: new Date() });
+      }
+      await this.changes.note(manager, { kind: 'investigation-changed', classId, investigationId });
+    });
+  }
+
+  private one(id: string): Promise<RunChange | null> {
+    return this.dataSource.getRepository(RunChange).findOne({ where: { id }, relations: { container: true } });
+  }
+
+  private async moveTeam(manager: EntityManager, id: string, investigation: Investigation, request: RunChangeRequest): Promise<void> {
+    const where = { id: request.containerId, investigationId: investigation.id };
+    const container = request.containerId ? await manager.getRepository(Container).findOneBy(where) : null;
+    if (!container) throw notFound('This container');
+    const toTeam = request.teamId ?? null;
+    await manager.getRepository(Container).update({ id: container.id }, { teamId: toTeam });
+    await manager.getRepository(RunChange).insert(this.row(id, container.id, request, container.teamId, toTeam));
+  }
+
+  private async sowLate(manager: EntityManager, id: string, investigation: Investigation, request: RunChangeRequest): Promise<void> {
+    const today = dayInZone(new Date(), investigation.classGroup.timeZone);
+    const { sownOn, treatment: code, seeds } = request;
+    if (!sownOn || !isIsoDay(sownOn) || sownOn < investigation.sownOn || sownOn > addDays(today, 1))
+      throw new Problem(422, 'A late sowing lies between the first sowing and today.', { errors: [{ path: 'sownOn', sentence: 'Choose a day between the first sowing and today.' }] }); // prettier-ignore
+    const treatment = await manager.getRepository(TreatmentEntity).findOneBy({ investigationId: investigation.id, code });
+    if (!code || !treatment) throw new Problem(422, 'Choose one of the treatments.');
+    if (!seeds) throw new Problem(422, 'Say how many seeds are sown.');
+    const all = await manager.getRepository(Container).findBy({ investigationId: investigation.id });
+    if (all.length >= MOST_CONTAINERS) throw new Problem(422, `At most ${MOST_CONTAINERS} containers are possible.`);
+    const highest = Math.max(0, ...all.flatMap((c) => (c.code.startsWith(code) ? [Number(c.code.slice(1)) || 0] : [])));
+    const containerId = newId();
+    await manager.getRepository(Container).insert({
+      id: containerId,
+      investigationId: investigation.id,
+      treatmentId: treatment.id,
+      teamId: request.teamId ?? null,
+      code: `${code}${highest + 1}`,
+      position: Math.max(-1, ...all.map((c) => c.position)) + 1,
+      seedsSown: seeds,
+      sownOn,
+    });
+    await manager.getRepository(RunChange).insert(this.row(id, containerId, request, null, request.teamId ?? null));
+  }
+
+  private row(id: string, containerId: string, { kind, note }: RunChangeRequest, fromTeam: string | null, toTeam: string | null) {
+    return { id, containerId, kind, fromTeam, toTeam, note: note ?? null, recordedAt: new Date() };
+  }
+} // prettier-ignore
+
+function viewOf({ id, kind, containerId, container, fromTeam, toTeam, note, recordedAt, undoneAt }: RunChange): RunChangeView {
+  return { id, kind, containerId, code: container.code, fromTeam, toTeam, note, recordedAt: recordedAt.toISOString(), undone: undoneAt !== null }; // prettier-ignore
+}

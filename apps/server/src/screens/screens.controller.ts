@@ -1,0 +1,44 @@
+import { type NewScreenLink, type ScreenLinkView, type ScreenView } from '@bright-sprout/contracts/screens';
+import { Controller, Delete, Get, HttpCode, Param, Post, UseGuards } from '@nestjs/common';
+import { ApiTags } from '@nestjs/swagger';
+import { seconds, Throttle } from '@nestjs/throttler';
+import { TeacherGuard } from '../access/guards';
+import { Asking, type TeacherRequester } from '../access/requester';
+import { IdPipe } from '../problems/idPipe';
+import { ScreensService } from './screens.service';
+
+@ApiTags('screens')
+@Controller('investigations/:id/screen-links')
+@UseGuards(TeacherGuard)
+export class ScreenLinksController {
+  constructor(private readonly screens: ScreensService) {}
+
+  @Get()
+  list(@Asking() teacher: TeacherRequester, @Param('id', IdPipe) id: string): Promise<ScreenLinkView[]> {
+    return this.screens.list(teacher, id);
+  }
+
+  @Post()
+  make(@Asking() teacher: TeacherRequester, @Param('id', IdPipe) id: string): Promise<NewScreenLink> {
+    return this.screens.make(teacher, id);
+  }
+
+  @Delete(':linkId')
+  @HttpCode(204)
+  takeBack(@Asking() teacher: TeacherRequester, @Param('linkId', IdPipe) linkId: string): Promise<void> {
+    return this.screens.takeBack(teacher, linkId);
+  }
+}
+
+/** Without a session: the link itself is the key, and it opens nothing but this. */
+@ApiTags('screens')
+@Controller('screens')
+@Throttle({ default: { ttl: seconds(60), limit: 120 } })
+export class ScreenController {
+  constructor(private readonly screens: ScreensService) {}
+
+  @Get(':token')
+  show(@Param('token') token: string): Promise<ScreenView> {
+    return this.screens.show(token);
+  }
+}

@@ -1,0 +1,70 @@
+import { createHash, randomBytes } from 'node:crypto';
+import { type NewScreenLink, type ScreenLinkView, type ScreenView } from '@bright-sprout/contracts/screens';
+import { Injectable } from '@nestjs/common';
+import { DataSource, IsNull } from 'typeorm';
+import { type TeacherRequester } from '../access/requester';
+import { Scope } from '../access/scope.service';
+import { newId } from '../database/ids';
+import { InvestigationViews } from '../investigations/investigationViews.service';
+import { notFound, Problem } from '../problems/problem';
+import { ScreenLink } from './screenLink.entity';
+
+const MOST_LINKS = 10;
+const SEEN_EVERY_MS = 60_000;
+
+const hashOf = (token: string) => createHash('sha256').update(token).digest('hex');
+
+/** Links for projectors and hallway screens: whoever has one sees the wall and nothing else, until it is taken back. */
+@Injectable()
+export class ScreensService {
+  constructor(
+    private readonly dataSource: DataSource,
+    private readonly scope: Scope,
+    private readonly views: InvestigationViews,
+  ) {}
+
+  async list(teacher: TeacherRequester, investigationId: string): Promise<ScreenLinkView[]> {
+    await this.scope.investigationOf(teacher, investigationId);
+    const found = await this.dataSource
+      .getRepository(ScreenLink)
+      .find({ where: { investigationId, revokedAt: IsNull() }, order: { madeAt: 'ASC' } });
+    return found.map(viewOf);
+  }
+
+  async make(teacher: TeacherRequester, investigationId: string): Promise<NewScreenLink> {
+    if ((await this.list(teacher, investigationId)).length >= MOST_LINKS)
+      throw new Problem(422, `At most ${MOST_LINKS} screens at a time. Take one back first.`);
+    const token = randomBytes(24).toString('base64url');
+    const row = { id: newId(), investigationId, tokenHash: hashOf(token), madeAt: new Date(), lastSeenAt: null };
+    await this.dataSource.getRepository(ScreenLink).insert(row);
+    return { ...viewOf(row), token };
+  }
+
+  async takeBack(teacher: TeacherRequester, id: string): Promise<void> {
+    const found = await this.dataSource.getRepository(ScreenLink).findOneBy({ id });
+    if (!found) return;
+    await this.scope.investigationOf(teacher, found.investigationId);
+    await this.dataSource.getRepository(ScreenLink).update({ id, revokedAt: IsNull() }, { revokedAt: new Date() });
+  }
+
+  /** What the screen shows: the records without notes and pictures, which are the class's own. */
+  async show(token: string): Promise<ScreenView> {
+    const found = await this.dataSource.getRepository(ScreenLink).findOne({
+      where: { tokenHash: hashOf(token), revokedAt: IsNull(), investigation: { removedAt: IsNull() } },
+      relations: { investigation: { classGroup: { teams: true } } },
+    });
+    if (!found) throw notFound('This screen');
+    if (Date.now() - (found.lastSeenAt?.getTime() ?? 0) > SEEN_EVERY_MS)
+      await this.dataSource.getRepository(ScreenLink).update({ id: found.id }, { lastSeenAt: new Date() });
+    const { investigation, readings } = await this.views.records(found.investigation);
+    return {
+      investigation: { ...investigation, care: [], deviations: [], runSheet: [], planCautions: [] },
+      readings: readings.map((r) => ({ ...r, note: null })),
+      photos: [],
+    };
+  }
+}
+
+function viewOf({ id, madeAt, lastSeenAt }: Pick<ScreenLink, 'id' | 'madeAt' | 'lastSeenAt'>): ScreenLinkView {
+  return { id, madeAt: madeAt.toISOString(), lastSeenAt: lastSeenAt?.toISOString() ?? null };
+}

@@ -1,0 +1,209 @@
+import { type BenchTogether, type OpenTogetherRequest, type TogetherView } from '@bright-sprout/contracts/together';
+import { dayInZone } from '@bright-sprout/core/calendar/days';
+import { parseLength } from '@bright-sprout/core/quantities/length';
+import { speciesById } from '@bright-sprout/core/seeds/catalogue';
+import { Injectable } from '@nestjs/common';
+import { DataSource, In, IsNull } from 'typeorm';
+import { type TeacherRequester, type TeamRequester } from '../access/requester';
+import { Scope } from '../access/scope.service';
+import { PlantCheck } from '../checks/plantCheck.entity';
+import { ReadingEntity } from '../checks/reading.entity';
+import { newId, requestHash } from '../database/ids';
+import { isDuplicate, Transactions } from '../database/transactions';
+import { Container } from '../investigations/container.entity';
+import { ChangesService } from '../live/changes.service';
+import { notFound, Problem } from '../problems/problem';
+import { Together, TogetherReading } from './together.entities';
+
+const TALLEST_MM = 10_000;
+
+function millimetres(typed: string): number {
+  const length = parseLength(typed);
+  if (!length.ok) throw new Problem(422, length.reason, { errors: [{ path: 'typed', sentence: length.reason }] });
+  if (length.mm <= 0 || length.mm > TALLEST_MM) throw new Problem(422, 'A height is more than 0 and at most 10 metres.');
+  return length.mm;
+}
+
+/** The class reads one plant together: every team sends what it reads, and the class settles on one. */
+@Injectable()
+export class TogetherService {
+  constructor(
+    private readonly dataSource: DataSource,
+    private readonly transactions: Transactions,
+    private readonly scope: Scope,
+    private readonly changes: ChangesService,
+  ) {}
+
+  async list(teacher: TeacherRequester, investigationId: string): Promise<TogetherView[]> {
+    await this.scope.investigationOf(teacher, investigationId);
+    const found = await this.dataSource.getRepository(Together).find({
+      where: { container: { investigationId } },
+      relations: { container: true, readings: { team: true } },
+      order: { openedAt: 'DESC' },
+    });
+    return found.map(viewOf);
+  }
+
+  /** Opens a plant, once; another one of the class that is open is closed without a value. */
+  async open(
+    teacher: TeacherRequester,
+    id: string,
+    { investigationId, containerId }: OpenTogetherRequest,
+  ): Promise<TogetherView> {
+    const investigation = await this.scope.investigationOf(teacher, investigationId);
+    const there = await this.dataSource.getRepository(Together).existsBy({ id });
+    if (there) return viewOf(await this.own(teacher, id));
+    const container = await this.dataSource.getRepository(Container).findOneBy({ id: containerId, investigationId });
+    if (!container) throw notFound('This plant');
+    if (investigation.phase !== 'growing') throw new Problem(422, 'This investigation is finished: nothing more is read.');
+    const open = await this.dataSource
+      .getRepository(Together)
+      .findBy({ closedAt: IsNull(), container: { investigation: { classId: investigation.classId } } });
+    try {
+      await this.transactions.run(async (manager) => {
+        await manager.getRepository(Together).update({ id: In(open.map((t) => t.id)) }, { closedAt: new Date() });
+        await manager.getRepository(Together).insert({ id, containerId, openedAt: new Date() });
+        await this.changes.note(manager, { kind: 'investigation-changed', classId: investigation.classId, investigationId });
+      });
+    } catch (error) {
+      if (!isDuplicate(error)) throw error;
+    }
+    return viewOf(await this.own(teacher, id));
+  }
+
+  /** The class settles on a value: it becomes the plant's reading of the day, and the readings stay for the reading error. */
+  async settle(teacher: TeacherRequester, id: string, typed: string): Promise<TogetherView> {
+    const found = await this.own(teacher, id);
+    const valueMm = millimetres(typed);
+    if (found.closedAt) {
+      if (found.settledMm === valueMm) return viewOf(found);
+      throw new Problem(409, 'The class has settled already. A correction goes into the log.');
+    }
+    const { investigation } = found.container;
+    const now = new Date();
+    const day = dayInZone(now, investigation.classGroup.timeZone);
+    const current = await this.currentOn(found.containerId, day);
+    await this.transactions.run(async (manager) => {
+      const locked = await manager
+        .getRepository(Together)
+        .update({ id, closedAt: IsNull() }, { closedAt: now, settledMm: valueMm });
+      if (locked.affected === 0) return;
+      const checkId = newId();
+      await manager.getRepository(PlantCheck).insert({
+        id: checkId,
+        containerId: found.containerId,
+        teamId: null,
+        day,
+        recordedAt: now,
+        receivedAt: now,
+        source: 'together',
+        requestHash: requestHash({ id, typed }),
+      });
+      // Where two devices disagree, the class's value takes the place of both.
+      const replaced = current.length > 0 ? current.map((r) => r.id) : [null];
+      await manager.getRepository(ReadingEntity).insert(
+        replaced.map((supersedesId) => ({
+          id: newId(),
+          checkId,
+          plant: '1',
+          state: 'measured' as const,
+          valueMm,
+          typed: typed.trim(),
+          note: `${found.readings.length} teams read it together`,
+          supersedesId,
+        })),
+      );
+      await this.changes.note(manager, {
+        kind: 'check-saved',
+        classId: investigation.classId,
+        investigationId: investigation.id,
+      });
+    });
+    return viewOf(await this.own(teacher, id));
+  }
+
+  /** Closes it without a value. */
+  async close(teacher: TeacherRequester, id: string): Promise<void> {
+    const found = await this.dataSource.getRepository(Together).findOneBy({ id });
+    if (!found) return;
+    const { container } = await this.own(teacher, id);
+    await this.transactions.run(async (manager) => {
+      await manager.getRepository(Together).update({ id, closedAt: IsNull() }, { closedAt: new Date() });
+      await this.changes.note(manager, { kind: 'investigation-changed', classId: container.investigation.classId, investigationId: container.investigationId }); // prettier-ignore
+    });
+  }
+
+  /** What the team is asked at the moment; at most one plant. */
+  async asked({ classId, teamId }: TeamRequester): Promise<BenchTogether[]> {
+    const open = await this.openOf(classId);
+    if (!open) return [];
+    const { container, readings } = open;
+    const species = speciesById(container.treatment.speciesId ?? container.investigation.speciesId);
+    return [
+      {
+        id: open.id,
+        containerId: container.id,
+        code: container.code,
+        treatment: { code: container.treatment.code, label: container.treatment.label },
+        habit: species?.habit ?? 'broad',
+        resolution: container.investigation.resolution,
+        typed: readings.find((r) => r.teamId === teamId)?.typed ?? null,
+      },
+    ];
+  }
+
+  /** Keeps what the team reads; until the class settles it may look again. */
+  async read({ classId, teamId }: TeamRequester, id: string, typed: string): Promise<void> {
+    const open = await this.openOf(classId);
+    if (!open || open.id !== id) throw new Problem(422, 'This plant is not read together any more. Nothing was sent.');
+    const valueMm = millimetres(typed);
+    await this.transactions.run(async (manager) => {
+      await manager.getRepository(TogetherReading).upsert({ togetherId: id, teamId, valueMm, typed: typed.trim() }, ['togetherId', 'teamId']); // prettier-ignore
+      await this.changes.note(manager, {
+        kind: 'investigation-changed',
+        classId,
+        investigationId: open.container.investigationId,
+      });
+    });
+  }
+
+  /** Readings of the first plant on a day that no other has replaced. */
+  private async currentOn(containerId: string, day: string): Promise<ReadingEntity[]> {
+    const all = await this.dataSource.getRepository(ReadingEntity).findBy({ plant: '1', check: { containerId, day } });
+    const replaced = new Set(all.map((r) => r.supersedesId));
+    return all.filter((r) => !replaced.has(r.id));
+  }
+
+  private openOf(classId: string): Promise<Together | null> {
+    return this.dataSource.getRepository(Together).findOne({
+      where: { closedAt: IsNull(), container: { investigation: { classId, phase: 'growing', removedAt: IsNull() } } },
+      relations: { container: { investigation: true, treatment: true }, readings: true },
+      order: { openedAt: 'DESC' },
+    });
+  }
+
+  private async own(teacher: TeacherRequester, id: string): Promise<Together> {
+    const found = await this.dataSource.getRepository(Together).findOne({
+      where: { id, container: { investigation: { classGroup: { schoolId: teacher.schoolId, teacherId: teacher.teacherId } } } },
+      relations: { container: { investigation: { classGroup: true } }, readings: { team: true } },
+    });
+    if (!found) throw notFound('This reading together');
+    return found;
+  }
+}
+
+function viewOf({ id, containerId, container, openedAt, closedAt, settledMm, readings }: Together): TogetherView {
+  return {
+    id,
+    containerId,
+    code: container.code,
+    openedAt: openedAt.toISOString(),
+    settledMm,
+    closed: closedAt !== null,
+    readings: readings.map(({ team, valueMm, typed }) => ({
+      team: { id: team.id, emblem: team.emblem, nickname: team.nickname },
+      valueMm,
+      typed,
+    })),
+  };
+}

@@ -1,0 +1,47 @@
+import { addDays, weekday } from '@bright-sprout/core/calendar/days';
+import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { DEMO_CLASSES, DEMO_TEACHER } from '../src/demo/demoScenario';
+import { demoPins, loadDemo } from '../src/demo/loadDemo';
+import { device, startApplication, type TestApplication } from './application';
+
+/** A Tuesday, a Wednesday and a Monday: the newest, the next, and the oldest the growing demo can be. */
+const TODAYS = ['2026-11-24', '2026-11-25', '2026-11-30'];
+
+describe.each(TODAYS)('the demo as loaded on %s', (today) => {
+  let application: TestApplication;
+  let records: InvestigationRecords;
+  beforeAll(async () => {
+    application = await startApplication();
+    expect(await loadDemo(application.dataSource, application.settings, today)).toBe(true);
+    const teacher = device(application);
+    await teacher.post('/session', { email: DEMO_TEACHER.email, password: DEMO_TEACHER.password }).expect(200);
+    records = ((await teacher.get('/investigations')).body as InvestigationRecords[])[0]!;
+  });
+  afterAll(() => application.close());
+
+  test('stands in its third week, with a record for every check day that has passed', () => {
+    const { investigation, readings } = records;
+    expect(weekday(investigation.sownOn)).toBe(2);
+    expect(addDays(investigation.sownOn, 14) <= today && today <= addDays(investigation.sownOn, 20)).toBe(true);
+    const passed = investigation.schedule.filter((e) => e.kind === 'check' && e.day < today).map((e) => e.day);
+    expect([...new Set(readings.map((r) => r.day))].sort()).toEqual(passed);
+  });
+
+  test('has the trouble a class has: a slip put right, a pot knocked over, a team away', () => {
+    const { readings } = records;
+    const right = readings.find((r) => r.supersedes !== null)!;
+    const slip = readings.find((r) => r.id === right.supersedes)!;
+    expect(slip).toMatchObject({ containerId: right.containerId, day: right.day });
+    expect(right.valueMm! / slip.valueMm!).toBeGreaterThan(9);
+    expect(readings.some((r) => r.state === 'lost' && r.lostReason === 'knocked-over')).toBe(true);
+    expect(readings.some((r) => r.state === 'not-checked')).toBe(true);
+  });
+
+  test('is loaded once, and its teams join with their PINs', async () => {
+    expect(await loadDemo(application.dataSource, application.settings, today)).toBe(false);
+    const demo = DEMO_CLASSES[0]!;
+    const kites = device(application);
+    await kites.post('/join', { classCode: demo.joinCode, emblem: 'kite', pin: demoPins(demo)[0] }).expect(204);
+    await kites.get('/bench').expect(200);
+  });
+});

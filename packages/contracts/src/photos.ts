@@ -1,0 +1,29 @@
+import { IsISO8601, IsUUID, Matches } from 'class-validator';
+
+/** Kinds of pictures that are taken; all are stored as JPEG. */
+export const PHOTO_TYPES = ['image/jpeg', 'image/png', 'image/webp'] as const;
+
+/** The most that is sent for one picture, in bytes. */
+export const MOST_PHOTO_BYTES = 8_000_000;
+
+/** What goes with a picture, in the address; the body is the picture itself. Its id is made on the device. */
+export class PhotoRequest {
+  @IsUUID(undefined, { message: 'Say which container is in the picture.' })
+  containerId: string;
+
+  @Matches(/^\d{4}-\d{2}-\d{2}$/, { message: 'Say on which day the picture was taken.' })
+  day: string;
+
+  @IsISO8601({ strict: true }, { message: 'Say when the picture was taken.' })
+  recordedAt: string;
+}
+
+export interface PhotoView {
+  id: string;
+  containerId: string;
+  day: string;
+  /** Null for a picture by the teacher. */
+  teamId: string | null;
+  width: number;
+  height: number;
+}
