@@ -1,11 +1,48 @@
 import { fileURLToPath } from 'node:url';
 import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vite';
+import { VitePWA } from 'vite-plugin-pwa';
 
 const source = (path: string) => fileURLToPath(new URL(path, import.meta.url));
 
 export default defineConfig({
-  plugins: [react()],
+  plugins: [
+    react(),
+    // The team's pages open without a network: the application is kept, and the last answer about the team's own containers.
+    VitePWA({
+      injectRegister: false,
+      registerType: 'prompt',
+      manifest: {
+        name: 'Bright Sprout',
+        short_name: 'Sprout',
+        start_url: '/bench',
+        display: 'standalone',
+        background_color: '#f5f7fa',
+        theme_color: '#f5f7fa',
+        icons: [{ src: '/sprout.svg', sizes: 'any', type: 'image/svg+xml' }],
+      },
+      workbox: {
+        globPatterns: ['**/*.{js,css,html,woff2,svg}'],
+        globIgnores: ['**/plotly*'],
+        maximumFileSizeToCacheInBytes: 1_200_000,
+        navigateFallback: '/index.html',
+        navigateFallbackAllowlist: [/^\/(bench|join)(\/|\?|$)/],
+        runtimeCaching: [
+          {
+            urlPattern: ({ url, request }) => request.method === 'GET' && /^\/api\/v1\/bench\/photos\//.test(url.pathname),
+            handler: 'CacheFirst',
+            options: { cacheName: 'bench-photos', expiration: { maxEntries: 80 }, cacheableResponse: { statuses: [200] } },
+          },
+          {
+            urlPattern: ({ url, request }) =>
+              request.method === 'GET' && /^\/api\/v1\/(bench|bench\/predictions)$/.test(url.pathname),
+            handler: 'NetworkFirst',
+            options: { cacheName: 'bench', networkTimeoutSeconds: 5, cacheableResponse: { statuses: [200] } },
+          },
+        ],
+      },
+    }),
+  ],
   resolve: {
     alias: [
       { find: /^@bright-sprout\/core\/(.*)$/, replacement: `${source('../../packages/core/src')}/$1` },

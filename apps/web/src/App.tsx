@@ -4,13 +4,13 @@ import { useSession } from './api/queries';
 import { Broken } from './components/Broken';
 import { Empty, ProblemNotice, Waiting } from './components/Notices';
 import { BenchView } from './views/bench/BenchView';
+import { TogetherReadingView } from './views/bench/TogetherReadingView';
 import { JoinView } from './views/join/JoinView';
 
 // A team's device loads the bench and nothing else; what a teacher opens comes when it is opened.
 const SignInView = lazy(() => import('./views/signIn/SignInView').then((m) => ({ default: m.SignInView })));
 const TodayView = lazy(() => import('./views/today/TodayView').then((m) => ({ default: m.TodayView })));
 const ClassView = lazy(() => import('./views/classPage/ClassView').then((m) => ({ default: m.ClassView })));
-const SetUpView = lazy(() => import('./views/setUp/SetUpView').then((m) => ({ default: m.SetUpView })));
 const PlannerView = lazy(() => import('./views/planner/PlannerView').then((m) => ({ default: m.PlannerView })));
 const StartView = lazy(() => import('./views/planner/StartView').then((m) => ({ default: m.StartView })));
 const SeedShelfView = lazy(() => import('./views/seedShelf/SeedShelfView').then((m) => ({ default: m.SeedShelfView })));
@@ -20,6 +20,12 @@ const SowView = lazy(() => import('./views/sow/SowView').then((m) => ({ default:
 const TeamSowView = lazy(() => import('./views/sow/TeamSowView').then((m) => ({ default: m.TeamSowView })));
 const PlanView = lazy(() => import('./views/plan/PlanView').then((m) => ({ default: m.PlanView })));
 const WallView = lazy(() => import('./views/wall/WallView').then((m) => ({ default: m.WallView })));
+const LogView = lazy(() => import('./views/log/LogView').then((m) => ({ default: m.LogView })));
+const TogetherView = lazy(() => import('./views/together/TogetherView').then((m) => ({ default: m.TogetherView })));
+const RunView = lazy(() => import('./views/run/RunView').then((m) => ({ default: m.RunView })));
+const RoomView = lazy(() => import('./views/room/RoomView').then((m) => ({ default: m.RoomView })));
+const ScreenView = lazy(() => import('./views/wall/ScreenView').then((m) => ({ default: m.ScreenView })));
+const NotebookView = lazy(() => import('./views/notebook/NotebookView').then((m) => ({ default: m.NotebookView })));
 const TeamWallView = lazy(() => import('./views/wall/TeamWallView').then((m) => ({ default: m.TeamWallView })));
 const CompareView = lazy(() => import('./views/compare/CompareView').then((m) => ({ default: m.CompareView })));
 const ImportView = lazy(() => import('./views/importCsv/ImportView').then((m) => ({ default: m.ImportView })));
@@ -39,8 +45,11 @@ export function App() {
           <Route path="/join" element={<JoinView />} />
           <Route path="/bench" element={<BenchView />} />
           <Route path="/bench/predict/:planId" element={<PredictView />} />
+          <Route path="/bench/together" element={<TogetherReadingView />} />
           <Route path="/bench/sow/:id" element={<TeamSowView />} />
+          <Route path="/bench/notebook/:id" element={<NotebookView />} />
           <Route path="/bench/wall/:id" element={<TeamWallView />} />
+          <Route path="/screen/:token" element={<ScreenView />} />
           <Route path="/*" element={<TeacherPages />} />
         </Routes>
       </Suspense>
@@ -58,13 +67,16 @@ function TeacherPages() {
       <Route path="/" element={<TodayView teacher={session.data.teacher} />} />
       <Route path="/today" element={<Navigate to="/" replace />} />
       <Route path="/classes/:id" element={<ClassView />} />
-      <Route path="/classes/:id/set-up" element={<SetUpView />} />
       <Route path="/classes/:id/plans" element={<StartView />} />
       <Route path="/seeds" element={<SeedShelfView />} />
       <Route path="/plans/:id" element={<PlannerView />} />
       <Route path="/plans/:id/:part" element={<PlannerView />} />
       <Route path="/classes/:id/import" element={<ImportView />} />
       <Route path="/investigations/:id" element={<WallView />} />
+      <Route path="/investigations/:id/run" element={<RunView />} />
+      <Route path="/investigations/:id/together" element={<TogetherView />} />
+      <Route path="/investigations/:id/room" element={<RoomView />} />
+      <Route path="/investigations/:id/log" element={<LogView />} />
       <Route path="/investigations/:id/plan" element={<PlanView />} />
       <Route path="/investigations/:id/labels" element={<LabelsView />} />
       <Route path="/investigations/:id/sow" element={<SowView />} />

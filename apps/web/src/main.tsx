@@ -5,6 +5,9 @@ import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
 import { queryClient } from './api/queries';
 import { App } from './App';
+import { openOffline } from './offline';
+
+openOffline();
 
 createRoot(document.getElementById('root')!).render(
   <StrictMode>

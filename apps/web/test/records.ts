@@ -1,3 +1,4 @@
+import { USUAL_BENCH } from '@bright-sprout/core/measure/benchProtocol';
 import { type InvestigationRecords, type InvestigationView, type ReadingView } from '@bright-sprout/contracts/investigations';
 
 /** An investigation of two treatments and two teams, sown on 3 March; what a test cares about is spelled out by it. */
@@ -13,8 +14,10 @@ export function investigationView(change: Partial<InvestigationView> = {}): Inve
     factor: 'salt',
     phase: 'growing',
     origin: 'planned',
+    speciesId: 'barley',
     speciesName: 'Barley',
     habit: 'grass',
+    methodId: 'cup_mix',
     methodName: 'Cup of potting mix',
     containerName: 'cup',
     sownOn: '2026-03-03',
@@ -24,14 +27,20 @@ export function investigationView(change: Partial<InvestigationView> = {}): Inve
     splitSentence: 'Every team has one of each treatment.',
     planCautions: [],
     runSheet: [],
+    bench: USUAL_BENCH,
+    schedule: [],
+    outlook: null,
+    checkingClosedAt: null,
     deviations: [],
+    expected: [],
+    care: [],
     sharedWithTeams: false,
     removed: false,
     class: { id: 'c1', name: '7 Copper', gradeBand: 'middle', timeZone: 'UTC' },
     teams,
     treatments: [
-      { code: 'A', label: 'no salt', control: true },
-      { code: 'B', label: 'salt', control: false },
+      { code: 'A', label: 'no salt', control: true, speciesId: 'barley', speciesName: 'Barley', habit: 'grass' },
+      { code: 'B', label: 'salt', control: false, speciesId: 'barley', speciesName: 'Barley', habit: 'grass' },
     ],
     containers: ['A1', 'B1', 'A2', 'B2'].map((code, position) => ({
       id: code,
@@ -41,6 +50,7 @@ export function investigationView(change: Partial<InvestigationView> = {}): Inve
       block: teams[position < 2 ? 0 : 1]!.nickname,
       position,
       seedsSown: 3,
+      sownOn: '2026-03-03',
     })),
     ...change,
   };
@@ -56,15 +66,18 @@ export function readingView(containerId: string, day: string, change: Partial<Re
     valueMm: null,
     typed: null,
     leaves: null,
+    more: null,
+    doubt: null,
     lostReason: null,
     note: null,
     supersedes: null,
     recordedAt: `${day}T10:00:00.000Z`,
     source: 'bench',
+    dayReason: null,
     ...change,
   };
 }
 
 export function recordsOf(readings: ReadingView[], change: Partial<InvestigationView> = {}): InvestigationRecords {
-  return { investigation: investigationView(change), readings };
+  return { investigation: investigationView(change), readings, photos: [] };
 }

@@ -1,4 +1,5 @@
 import '@testing-library/jest-dom';
+import { configure } from '@testing-library/react';
 import { TextDecoder, TextEncoder } from 'node:util';
 
 Object.assign(globalThis, { TextEncoder, TextDecoder });
@@ -11,3 +12,9 @@ window.matchMedia ??= (media) =>
     addListener: () => undefined,
     removeListener: () => undefined,
   }) as unknown as MediaQueryList;
+
+// jsdom draws nothing; what a canvas shows is looked at in the browser.
+HTMLCanvasElement.prototype.getContext = () => null;
+
+// A busy machine is slow; what is waited for comes all the same.
+configure({ asyncUtilTimeout: 5000 });

@@ -16,12 +16,13 @@ export class Unreachable extends Error {
 
 type Method = 'GET' | 'PUT' | 'POST' | 'PATCH' | 'DELETE';
 
-/** One request to the API; throws `ServerProblem` or `Unreachable`. */
+/** One request to the API, with JSON or with a file; throws `ServerProblem` or `Unreachable`. */
 export async function request<T>(method: Method, path: string, body?: unknown): Promise<T> {
+  const file = body instanceof Blob;
   const response = await fetch(`/api/v1${path}`, {
     method,
-    headers: body === undefined ? {} : { 'content-type': 'application/json' },
-    body: body === undefined ? undefined : JSON.stringify(body),
+    headers: body === undefined ? {} : { 'content-type': file ? body.type : 'application/json' },
+    body: body === undefined ? undefined : file ? body : JSON.stringify(body),
   }).catch(() => {
     throw new Unreachable();
   });

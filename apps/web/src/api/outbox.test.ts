@@ -1,44 +1,51 @@
-import { type WaitingCheck } from './outbox';
+import fc from 'fast-check';
+import { type Entered, type WaitingEntry } from './outbox';
 
 /** The browser's database, as a map that outlives the page. */
-const stored = new Map<string, WaitingCheck>();
+const stored = new Map<string, WaitingEntry>();
 jest.mock('idb-keyval', () => ({
   createStore: () => 'store',
-  entries: () => Promise.resolve([...stored.entries()]),
-  set: (id: string, check: WaitingCheck) => Promise.resolve(void stored.set(id, check)),
+  entries: () => Promise.resolve([...stored.entries()].sort(([a], [b]) => (a < b ? -1 : 1))),
+  set: (id: string, entry: WaitingEntry) => Promise.resolve(void stored.set(id, entry)),
   del: (id: string) => Promise.resolve(void stored.delete(id)),
 }));
 
-/** A server that can be away, refuse, or lose its answer after saving. */
-const server = { saved: [] as string[], mood: 'up' as 'up' | 'away' | 'refuses' | 'answer-lost' };
+type Mood = 'up' | 'away' | 'refuses' | 'answer-lost' | 'restarting' | 'signed-out';
 
-function answer(path: string): Promise<Response> {
+/** A server that can be away, refuse, restart, or lose its answer after saving. `arrivals` counts repeats too. */
+const server = { saved: [] as string[], takenBack: [] as string[], mood: 'up' as Mood, joined: 't1' };
+
+const problem = (status: number, detail: string) => Promise.resolve({ ok: false, status, json: () => Promise.resolve({ status, detail }) } as Response); // prettier-ignore
+
+function answer(path: string, { method }: RequestInit): Promise<Response> {
   const id = path.split('/').pop()!;
   if (server.mood === 'away') return Promise.reject(new TypeError('no network'));
-  if (server.mood === 'refuses') return Promise.resolve({ ok: false, status: 422, json: () => Promise.resolve({ status: 422, detail: 'This investigation is finished.' }) } as Response); // prettier-ignore
-  if (!server.saved.includes(id)) server.saved.push(id);
+  if (server.mood === 'restarting') return problem(503, 'The server is starting.');
+  if (server.mood === 'signed-out') return problem(401, 'Join again.');
+  if (server.mood === 'refuses') return problem(422, 'This investigation is finished.');
+  if (method === 'DELETE') server.takenBack.push(id);
+  else if (!id.startsWith(server.joined)) return problem(403, 'This container belongs to another team.');
+  else if (!server.saved.includes(id)) server.saved.push(id);
   if (server.mood === 'answer-lost') return Promise.reject(new TypeError('connection reset'));
   return Promise.resolve({ ok: true, status: 200, json: () => Promise.resolve({ id }) } as Response);
 }
 
-function check(id: string) {
-  return {
-    id,
-    teamId: 't1',
-    body: {
-      containerId: 'A1',
-      day: '2026-03-19',
-      recordedAt: '2026-03-19T10:00:00Z',
-      readings: [{ id: `r${id}`, plant: '1', state: 'not-up' as const }],
-    },
-  };
-}
+const check: Entered = {
+  kind: 'check',
+  body: {
+    containerId: 'A1',
+    day: '2026-03-19',
+    recordedAt: '2026-03-19T10:00:00Z',
+    readings: [{ id: 'r', plant: '1', state: 'not-up' }],
+  },
+};
 
-/** A page newly opened on the same device. */
+/** A page newly opened on the same device by the team that has joined. */
 async function openPage() {
   jest.resetModules();
   const { theOutbox } = await import('./outbox');
   const box = theOutbox();
+  box.actAs(server.joined);
   await new Promise(process.nextTick);
   await box.send();
   return box;
@@ -47,53 +54,99 @@ async function openPage() {
 beforeEach(() => {
   jest.useFakeTimers({ doNotFake: ['nextTick'] });
   stored.clear();
-  server.saved = [];
-  server.mood = 'up';
-  globalThis.fetch = ((path: string) => answer(path)) as typeof fetch;
+  Object.assign(server, { saved: [], takenBack: [], mood: 'up', joined: 't1' });
+  globalThis.fetch = ((path: string, init: RequestInit) => answer(path, init)) as typeof fetch;
 });
 afterEach(() => jest.useRealTimers());
 
 test('a check is sent, confirmed, and no longer kept', async () => {
   const box = await openPage();
-  await box.add(check('1'));
-  expect(server.saved).toEqual(['1']);
+  await box.add('t1-1', 't1', check);
+  expect(server.saved).toEqual(['t1-1']);
   expect(stored.size).toBe(0);
-  expect(box.snapshot()).toMatchObject([{ id: '1', confirmed: true }]);
+  expect(box.snapshot()).toMatchObject([{ id: 't1-1', confirmed: true }]);
 });
 
-test('without a network checks wait, survive a new page, and go in order when it is back', async () => {
+test('without a network entries wait, survive a new page, and go in the order in which they were made', async () => {
   server.mood = 'away';
   const box = await openPage();
-  await box.add(check('1'));
-  await box.add(check('2'));
-  expect([...stored.keys()]).toEqual(['1', '2']);
+  await box.add('t1-z', 't1', check);
+  await box.add('t1-a', 't1', { kind: 'care', body: { investigationId: 'i', kind: 'water', task: 'water', day: '2026-03-19', recordedAt: '' } });
+  await box.add('t1-b', 't1', { kind: 'care-back', body: { of: 't1-a' } });
+  expect([...stored.keys()]).toEqual(['t1-z', 't1-a', 't1-b']);
   server.mood = 'up';
   await openPage();
-  expect(server.saved).toEqual(['1', '2']);
+  expect(server.saved).toEqual(['t1-z', 't1-a']);
+  expect(server.takenBack).toEqual(['t1-a']);
   expect(stored.size).toBe(0);
-});
-
-test('an answer that was lost on the way is asked for again, and the server has the check once', async () => {
-  server.mood = 'answer-lost';
-  const box = await openPage();
-  await box.add(check('1'));
-  expect(stored.size).toBe(1);
-  server.mood = 'up';
-  await box.send();
-  expect(server.saved).toEqual(['1']);
-  expect(stored.size).toBe(0);
-});
+}); // prettier-ignore
 
 test('a refused check stays with its reason until somebody has read it, and does not block the next', async () => {
   server.mood = 'refuses';
   const box = await openPage();
-  await box.add(check('1'));
-  expect(box.snapshot()).toMatchObject([{ id: '1', refused: 'This investigation is finished.' }]);
+  await box.add('t1-1', 't1', check);
+  expect(box.snapshot()).toMatchObject([{ id: 't1-1', refused: 'This investigation is finished.' }]);
   server.mood = 'up';
-  await box.add(check('2'));
-  expect(server.saved).toEqual(['2']);
+  await box.add('t1-2', 't1', check);
+  expect(server.saved).toEqual(['t1-2']);
   const reopened = await openPage();
-  expect(reopened.snapshot()).toMatchObject([{ id: '1', refused: 'This investigation is finished.' }]);
-  await reopened.drop('1');
+  expect(reopened.snapshot()).toMatchObject([{ id: 't1-1', refused: 'This investigation is finished.' }]);
+  await reopened.drop('t1-1');
   expect(stored.size).toBe(0);
 });
+
+test('what a team left behind waits while another team holds the device', async () => {
+  server.mood = 'away';
+  await (await openPage()).add('t1-1', 't1', check);
+  Object.assign(server, { mood: 'up', joined: 't2' });
+  const theirs = await openPage();
+  await theirs.add('t2-1', 't2', check);
+  expect(server.saved).toEqual(['t2-1']);
+  expect(theirs.snapshot()).toMatchObject([{ id: 't1-1', refused: null, confirmed: false }, { id: 't2-1' }]);
+  server.joined = 't1';
+  await openPage();
+  expect(server.saved).toEqual(['t2-1', 't1-1']);
+});
+
+/**
+ * The model: what a team entered is either at the server, once, or still waiting on the device; nothing is refused that the
+ * server never refused; when all is well again everything has arrived, each team's entries in their order.
+ */
+test('whatever the network, the server and the pages do, every entry arrives once and in order', async () => {
+  const operation = fc.oneof(
+    { weight: 4, arbitrary: fc.record({ do: fc.constant('enter' as const), team: fc.constantFrom('t1', 't2') }) },
+    { weight: 3, arbitrary: fc.record({ do: fc.constant('mood' as const), mood: fc.constantFrom<Mood[]>('up', 'away', 'answer-lost', 'restarting', 'signed-out') }) },
+    { weight: 2, arbitrary: fc.record({ do: fc.constantFrom('reload' as const, 'send' as const) }) },
+  ); // prettier-ignore
+  await fc.assert(
+    fc.asyncProperty(fc.array(operation, { minLength: 1, maxLength: 30 }), async (operations) => {
+      stored.clear();
+      Object.assign(server, { saved: [], takenBack: [], mood: 'up', joined: 't1' });
+      const entered: string[] = [];
+      let box = await openPage();
+      for (const step of operations) {
+        if (step.do === 'enter') {
+          if (step.team !== server.joined) {
+            server.joined = step.team;
+            box = await openPage();
+          }
+          const id = `${step.team}-${entered.length}`;
+          entered.push(id);
+          await box.add(id, step.team, check);
+        } else if (step.do === 'mood') server.mood = step.mood;
+        else if (step.do === 'reload') box = await openPage();
+        else await box.send();
+        for (const id of entered) expect(server.saved.includes(id) || stored.has(id)).toBe(true);
+        expect([...stored.values()].filter((w) => w.refused !== null)).toEqual([]);
+      }
+      server.mood = 'up';
+      for (const team of ['t1', 't2']) {
+        server.joined = team;
+        await openPage();
+        expect(server.saved.filter((id) => id.startsWith(team))).toEqual(entered.filter((id) => id.startsWith(team)));
+      }
+      expect(stored.size).toBe(0);
+    }),
+    { numRuns: 40 },
+  );
+}, 30_000);

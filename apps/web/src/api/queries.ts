@@ -8,6 +8,10 @@ import {
 } from '@bright-sprout/contracts/investigations';
 import { type BenchPrediction, type TeamPrediction } from '@bright-sprout/contracts/predictions';
 import { type PlanListing, type PlanView } from '@bright-sprout/contracts/plans';
+import { type RoomView } from '@bright-sprout/contracts/room';
+import { type RunChangeView } from '@bright-sprout/contracts/running';
+import { type ScreenLinkView, type ScreenView } from '@bright-sprout/contracts/screens';
+import { type BenchTogether, type TogetherView } from '@bright-sprout/contracts/together';
 import { type SeedLot } from '@bright-sprout/core/seeds/seedLot';
 import { QueryClient, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { request, ServerProblem } from './client';
@@ -60,7 +64,13 @@ export const useSharedInvestigation = (id: string) =>
   });
 
 export const useBench = ({ enabled = true } = {}) =>
-  useQuery({ queryKey: ['bench'], queryFn: () => request<BenchView>('GET', '/bench'), enabled });
+  useQuery({
+    queryKey: ['bench'],
+    queryFn: () => request<BenchView>('GET', '/bench'),
+    enabled,
+    // What the class looks after together may be answered on another device meanwhile.
+    refetchInterval: ({ state }) => (state.data?.investigations.some((i) => i.investigation.containers.some((c) => c.teamId === null)) ? 15_000 : false), // prettier-ignore
+  });
 
 export const useJoinView = (classCode: string) =>
   useQuery({
@@ -87,3 +97,43 @@ export const useChangeInvestigation = (investigation: InvestigationView) =>
     'investigations',
     'classes',
   );
+
+export const useRunChanges = (investigationId: string) =>
+  useQuery({
+    queryKey: ['investigations', investigationId, 'run-changes'],
+    queryFn: () => request<RunChangeView[]>('GET', `/investigations/${investigationId}/run-changes`),
+  });
+
+export const useScreenLinks = (investigationId: string) =>
+  useQuery({
+    queryKey: ['screen-links', investigationId],
+    queryFn: () => request<ScreenLinkView[]>('GET', `/investigations/${investigationId}/screen-links`),
+  });
+
+/** What a projector shows; asked for anew every few seconds, and given up once the link is taken back. */
+export const useScreen = (token: string) =>
+  useQuery({
+    queryKey: ['screen', token],
+    queryFn: () => request<ScreenView>('GET', `/screens/${encodeURIComponent(token)}`),
+    refetchInterval: (query) => (query.state.error instanceof ServerProblem ? false : 5000),
+    refetchIntervalInBackground: true,
+  });
+
+export const useRoom = (classId: string) =>
+  useQuery({ queryKey: ['room', classId], queryFn: () => request<RoomView>('GET', `/classes/${classId}/room`) });
+
+/** Plants of an investigation that the class reads, or has read, together; newest first. */
+export const useTogether = (investigationId: string) =>
+  useQuery({
+    queryKey: ['investigations', investigationId, 'together'],
+    queryFn: () => request<TogetherView[]>('GET', `/investigations/${investigationId}/together`),
+  });
+
+/** The plant that the whole class reads at the moment, if there is one: asked for every few seconds. */
+export const useAskedTogether = () =>
+  useQuery({
+    queryKey: ['bench', 'together'],
+    queryFn: () => request<BenchTogether[]>('GET', '/bench/together'),
+    refetchInterval: 4000,
+    retry: false,
+  });

@@ -5,6 +5,7 @@ import { type FieldError } from 'react-hook-form';
 interface ControlProps {
   id: string;
   isInvalid: boolean;
+  'aria-invalid': boolean;
   'aria-describedby': string | undefined;
 }
 
@@ -25,7 +26,7 @@ export function Field({
   return (
     <Form.Group className="mb-3">
       <Form.Label htmlFor={id}>{label}</Form.Label>
-      {children({ id, isInvalid: error !== undefined, 'aria-describedby': described })}
+      {children({ id, isInvalid: error !== undefined, 'aria-invalid': error !== undefined, 'aria-describedby': described })}
       {hint && (
         <div className="form-text" id={`${id}-hint`}>
           {hint}

@@ -1,14 +1,18 @@
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { dayInZone, daysBetween, formatDay, type IsoDay } from '@bright-sprout/core/calendar/days';
-import { type ReactNode, useMemo, useState } from 'react';
+import { roomDays } from '@bright-sprout/core/room/roomRecord';
+import { type ReactNode, useEffect, useMemo, useRef, useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { useLive } from '../api/live';
-import { useInvestigation } from '../api/queries';
+import { useInvestigation, useRoom } from '../api/queries';
 import { DayRibbon } from './DayRibbon';
 import { Loaded } from './Notices';
 import { PageHead } from './PageHead';
-import { ribbonDays } from './ribbonDays';
+import { recordedOn, type Ribbon, ribbonOf } from './ribbon';
 import { Stations } from './Stations';
+
+/** The address is changed when nobody has moved the day for so long. */
+const REST_MS = 250;
 
 export interface Looked {
   records: InvestigationRecords;
@@ -55,29 +59,36 @@ function Framed({
   next: (looked: Looked) => ReactNode;
   children: (looked: Looked) => ReactNode;
 }) {
-  const { investigation, readings } = records;
+  const { investigation } = records;
   const [search, setSearch] = useSearchParams();
-  const days = useMemo(() => ribbonDays(records), [records]);
-  // The page follows at once, so that keys may come fast; the address follows the page.
-  const [wanted, setWanted] = useState(search.get('day'));
-  const look = (to: IsoDay) => {
-    setWanted(to);
-    setSearch({ day: to }, { replace: true });
-  };
-  const known = days.map((d) => d.day);
-  const day = wanted !== null && known.includes(wanted) ? wanted : (known[known.length - 1] ?? null);
-  const before = day === null ? null : (known[known.indexOf(day) - 1] ?? null);
-  const looked = { records, day, before, look };
   const today = dayInZone(new Date(), investigation.class.timeZone);
-  const lastRecorded = known[known.length - 1] ?? investigation.sownOn;
-  const last = investigation.phase === 'growing' && today > lastRecorded ? today : lastRecorded;
-  const base = `/investigations/${investigation.id}`;
-  const keep = wanted === null ? '' : `?day=${wanted}`;
-  const share = days.find((d) => d.day === day)?.share ?? 0;
-  const total = investigation.containers.length;
-  const sown = daysBetween(investigation.sownOn, today);
-  return (
-    <>
+  const ribbon = useMemo(() => ribbonOf(records, today), [records, today]);
+  // The page follows the hand at once; the address follows when the hand rests.
+  const [wanted, setWanted] = useState(search.get('day'));
+  const address = useRef(setSearch);
+  useEffect(() => {
+    address.current = setSearch;
+  });
+  useEffect(() => {
+    if (wanted === null) return;
+    const timer = setTimeout(() => address.current({ day: wanted }, { replace: true }), REST_MS);
+    return () => clearTimeout(timer);
+  }, [wanted]);
+  const known = recordedOn(ribbon);
+  const lookedAt = (wish: IsoDay | null): Looked => {
+    const day = wish !== null && known.includes(wish) ? wish : (known[known.length - 1] ?? null);
+    return { records, day, before: day === null ? null : (known[known.indexOf(day) - 1] ?? null), look: setWanted };
+  };
+  const looked = lookedAt(wanted);
+  const room = useRoom(investigation.class.id);
+  const warmth = useMemo(
+    () => roomDays(room.data?.readings ?? [], 'temperature', investigation.class.timeZone),
+    [room.data, investigation.class.timeZone],
+  );
+  // Head and stations follow when the hand rests, so that the plants can follow at once.
+  const rested = lookedAt(search.get('day') ?? wanted);
+  const head = useMemo(
+    () => (
       <PageHead
         tag={
           <Link to={`/classes/${investigation.class.id}`} className="group-tag">
@@ -86,45 +97,69 @@ function Framed({
         }
         title={investigation.question}
         aside={<LiveSign live={live} phase={investigation.phase} />}
-        next={next(looked)}
+        next={next(rested)}
       />
-      <DayRibbon sownOn={investigation.sownOn} last={last} recorded={days} chosen={day} onChoose={look} />
-      <Stations
-        stations={[
-          { to: `${base}/plan${keep}`, name: 'Plan', state: 'settled', done: true },
-          ...(investigation.origin === 'planned'
-            ? [
-                {
-                  to: `${base}/sow${keep}`,
-                  name: 'Sow',
-                  state: investigation.deviations.length === 0 ? 'as planned' : `${investigation.deviations.length} otherwise`,
-                  done: sown >= 0,
-                },
-              ]
-            : []),
-          {
-            to: `${base}${keep}`,
-            name: 'Check',
-            state: day === null ? 'nothing yet' : `${Math.round(share * total)} of ${total}`,
-            done: share === 1,
-          },
-          {
-            to: `${base}/compare${keep}`,
-            name: 'Compare',
-            state: readings.length === 0 ? 'after a check' : 'ready',
-            done: false,
-          },
-        ]}
-        aside={
-          investigation.phase === 'finished'
-            ? `finished · sown ${formatDay(investigation.sownOn)}`
-            : sown < 0
-              ? `${-sown} days to sowing`
-              : `today is day ${sown}`
-        }
-      />
+    ),
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- `rested` is new each time; its day says when it differs
+    [records, live, next, rested.day],
+  );
+  const stations = useMemo(
+    () => <InvestigationStations records={records} ribbon={ribbon} day={rested.day} today={today} />,
+    [records, ribbon, rested.day, today],
+  );
+  return (
+    <>
+      {head}
+      <DayRibbon ribbon={ribbon} sownOn={investigation.sownOn} chosen={looked.day} onChoose={setWanted} warmth={warmth} />
+      {stations}
       {children(looked)}
     </>
+  );
+}
+
+function InvestigationStations({
+  records: { investigation, readings },
+  ribbon,
+  day,
+  today,
+}: {
+  records: InvestigationRecords;
+  ribbon: Ribbon;
+  day: IsoDay | null;
+  today: IsoDay;
+}) {
+  const base = `/investigations/${investigation.id}`;
+  const keep = day === null ? '' : `?day=${day}`;
+  const share = ribbon.days.find((d) => d.day === day)?.share ?? 0;
+  const total = investigation.containers.length;
+  const sown = daysBetween(investigation.sownOn, today);
+  const sowing = {
+    to: `${base}/sow${keep}`,
+    name: 'Sow',
+    state: investigation.deviations.length === 0 ? 'as planned' : `${investigation.deviations.length} otherwise`,
+    done: sown >= 0,
+  };
+  return (
+    <Stations
+      stations={[
+        { to: `${base}/plan${keep}`, name: 'Plan', state: 'settled', done: true },
+        ...(investigation.origin === 'planned' ? [sowing] : []),
+        {
+          to: `${base}${keep}`,
+          name: 'Check',
+          state: day === null ? 'nothing yet' : `${Math.round(share * total)} of ${total}`,
+          done: share === 1,
+        },
+        { to: `${base}/compare${keep}`, name: 'Compare', state: readings.length === 0 ? 'after a check' : 'ready', done: false },
+      ]}
+      aside={
+        investigation.phase === 'finished'
+          ? `finished · sown ${formatDay(investigation.sownOn)}`
+          : sown < 0
+            ? `${-sown} days to sowing`
+            : `today is day ${sown}`
+      }
+    />
   );
 }
 

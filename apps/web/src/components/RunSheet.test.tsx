@@ -1,29 +1,48 @@
+import { type CareView } from '@bright-sprout/contracts/care';
 import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
+import { investigationView } from '../../test/records';
 import { RunSheet } from './RunSheet';
 
-const STEPS = ['Count the seeds.', 'Fill the cups.', 'Write down what went otherwise.'];
+const investigation = investigationView({ runSheet: ['Count the seeds.', 'Fill the cups.', 'Write down what went otherwise.'] });
 
-beforeEach(() => localStorage.clear());
-
-test('ticks are counted and are there again after a reload, for this team alone', async () => {
-  const { unmount } = render(<RunSheet steps={STEPS} keptAs="kites 1" />);
-  await userEvent.click(screen.getByLabelText('Fill the cups.'));
-  expect(screen.getByRole('heading')).toHaveTextContent('1 of 3 done');
-  unmount();
-  render(<RunSheet steps={STEPS} keptAs="kites 1" />);
-  expect(screen.getByLabelText('Fill the cups.')).toBeChecked();
-  render(<RunSheet steps={STEPS} keptAs="bells 1" />);
-  expect(screen.getAllByRole('heading').map((h) => h.textContent)).toEqual([
-    'Sowing day: 1 of 3 done',
-    'Sowing day: 0 of 3 done',
-  ]);
+const ticked = (teamId: string | null, step: number): CareView => ({
+  id: `${teamId} ${step}`,
+  teamId,
+  kind: 'sowing-step',
+  task: String(step),
+  day: '2026-03-03',
+  amountMl: null,
+  skipped: false,
+  note: null,
+  recordedAt: '2026-03-03T10:00:00.000Z',
 });
 
-test('what is kept wrongly is no trouble, and without steps there is no list', () => {
-  localStorage.setItem('run-sheet kites 1', '{"not": "a list"');
-  render(<RunSheet steps={STEPS} keptAs="kites 1" />);
+function show(care: CareView[], teamId: string | null) {
+  const entering = { care, saveCare: jest.fn(), takeBackCare: jest.fn() };
+  render(<RunSheet investigation={investigation} entering={entering} teamId={teamId} />);
+  return entering;
+}
+
+test('a team ticks and takes back its own steps; another team’s are not its own', async () => {
+  const entering = show([ticked('t1', 1), ticked('t2', 2)], 't1');
+  expect(screen.getByRole('heading')).toHaveTextContent('1 of 3 done');
+  await userEvent.click(screen.getByLabelText('Count the seeds.'));
+  expect(entering.saveCare).toHaveBeenCalledWith({ kind: 'sowing-step', task: '0' });
+  await userEvent.click(screen.getByLabelText('Fill the cups.'));
+  expect(entering.takeBackCare).toHaveBeenCalledWith('t1 1');
+  expect(screen.getByLabelText(/Write down/)).not.toBeChecked();
+});
+
+test('what the teacher ticks counts for every team and stays', () => {
+  show([ticked(null, 0)], 't2');
+  expect(screen.getByLabelText('Count the seeds.')).toBeChecked();
+  expect(screen.getByLabelText('Count the seeds.')).toBeDisabled();
+  expect(screen.getByText('Your teacher has ticked it for all.')).toBeInTheDocument();
+});
+
+test('the teacher sees how many teams have done a step', () => {
+  show([ticked('t1', 1), ticked('t2', 1)], null);
   expect(screen.getByRole('heading')).toHaveTextContent('0 of 3 done');
-  const { container } = render(<RunSheet steps={[]} keptAs="other" />);
-  expect(container).toBeEmptyDOMElement();
+  expect(screen.getByText('2 of 2 teams')).toBeInTheDocument();
 });

@@ -1,32 +1,32 @@
-import { useState } from 'react';
+import { type CareView } from '@bright-sprout/contracts/care';
+import { type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { Form } from 'react-bootstrap';
+import { type Entering } from './useEntering';
 import './sowing.scss';
 
-/** The steps of sowing day as a checklist; what is ticked stays on this device. */
-export function RunSheet({ steps, keptAs }: { steps: readonly string[]; keptAs: string }) {
-  const key = `run-sheet ${keptAs}`;
-  const [ticked, setTicked] = useState<number[]>(() => readTicks(key));
-  const tick = (step: number, on: boolean) => {
-    const next = on ? [...ticked, step] : ticked.filter((t) => t !== step);
-    setTicked(next);
-    localStorage.setItem(key, JSON.stringify(next));
-  };
+interface Props {
+  investigation: InvestigationView;
+  entering: Pick<Entering, 'care' | 'saveCare' | 'takeBackCare'>;
+  /** Whose ticks can be set here; null for the teacher, who ticks for everybody. */
+  teamId: string | null;
+}
+
+/** The steps of sowing day as a checklist. What the teacher ticks counts for all teams. */
+export function RunSheet({ investigation, entering, teamId }: Props) {
+  const { runSheet: steps, teams } = investigation;
+  const ticks = entering.care.filter((c) => c.kind === 'sowing-step');
+  const of = (step: number) => ticks.filter((c) => c.task === String(step));
+  const done = steps.filter((_, i) => of(i).some((c) => c.teamId === null || c.teamId === teamId)).length;
   if (steps.length === 0) return null;
   return (
     <section className="section">
       <h2>
-        Sowing day: {ticked.length} of {steps.length} done
+        Sowing day: {done} of {steps.length} done
       </h2>
       <ol className="run-steps">
         {steps.map((step, i) => (
           <li key={step}>
-            <Form.Check
-              type="checkbox"
-              id={`step-${i}`}
-              label={step}
-              checked={ticked.includes(i)}
-              onChange={(e) => tick(i, e.target.checked)}
-            />
+            <Step step={step} index={i} ticks={of(i)} entering={entering} teamId={teamId} teams={teams.length} />
           </li>
         ))}
       </ol>
@@ -34,11 +34,34 @@ export function RunSheet({ steps, keptAs }: { steps: readonly string[]; keptAs: 
   );
 }
 
-function readTicks(key: string): number[] {
-  try {
-    const kept: unknown = JSON.parse(localStorage.getItem(key) ?? '[]');
-    return Array.isArray(kept) ? kept.filter((t): t is number => typeof t === 'number') : [];
-  } catch {
-    return [];
-  }
+function Step({
+  step,
+  index,
+  ticks,
+  entering,
+  teamId,
+  teams,
+}: Pick<Props, 'entering' | 'teamId'> & { step: string; index: number; ticks: CareView[]; teams: number }) {
+  const own = ticks.find((c) => c.teamId === teamId);
+  const forAll = ticks.some((c) => c.teamId === null);
+  const others = new Set(ticks.filter((c) => c.teamId !== null).map((c) => c.teamId)).size;
+  return (
+    <>
+      <Form.Check
+        type="checkbox"
+        id={`step-${index}`}
+        label={step}
+        checked={own !== undefined || forAll}
+        disabled={teamId !== null && forAll}
+        onChange={() => (own ? entering.takeBackCare(own.id) : entering.saveCare({ kind: 'sowing-step', task: String(index) }))}
+      />
+      {teamId !== null && forAll && <span className="second"> Your teacher has ticked it for all.</span>}
+      {teamId === null && !forAll && others > 0 && (
+        <span className="second">
+          {' '}
+          {others} of {teams} teams
+        </span>
+      )}
+    </>
+  );
 }

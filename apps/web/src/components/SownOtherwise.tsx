@@ -1,42 +1,29 @@
-import {
-  DEVIATION_KINDS,
-  DEVIATION_WORDS,
-  type DeviationKind,
-  type SaveDeviationRequest,
-} from '@bright-sprout/contracts/deviations';
+import { DEVIATION_KINDS, DEVIATION_WORDS, type DeviationKind } from '@bright-sprout/contracts/deviations';
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { useState } from 'react';
-import { v7 } from 'uuid';
-import { request } from '../api/client';
-import { useWrite } from '../api/queries';
 import { ProblemNotice } from './Notices';
 import { TreatmentMark } from './TreatmentMark';
+import { type Entering } from './useEntering';
 import './sowing.scss';
 
 /** What went otherwise, in two taps: the container, then what. Taken back, it stays on record but counts no longer. */
 export function SownOtherwise({
   investigation,
-  base,
+  entering,
 }: {
   investigation: InvestigationView;
-  base: '/deviations' | '/bench/deviations';
+  entering: Pick<Entering, 'deviations' | 'saveDeviation' | 'takeBackDeviation' | 'error'>;
 }) {
   const [pot, setPot] = useState<string | null>(null);
   const [note, setNote] = useState('');
-  const stale = ['investigations', 'bench'] as const;
-  const save = useWrite(
-    ({ id, ...body }: SaveDeviationRequest & { id: string }) => request('PUT', `${base}/${id}`, body),
-    ...stale,
-  );
-  const takeBack = useWrite((id: string) => request('DELETE', `${base}/${id}`), ...stale);
   const codes = new Map(investigation.containers.map((c) => [c.id, c.code]));
   const record = (kind: DeviationKind) => {
     if (pot === null) return;
-    save.mutate({ id: v7(), containerId: pot, kind, ...(note.trim() ? { note: note.trim() } : {}) });
+    entering.saveDeviation({ containerId: pot, kind, ...(note.trim() ? { note: note.trim() } : {}) });
     setPot(null);
     setNote('');
   };
-  const known = investigation.deviations.filter((d) => codes.has(d.containerId));
+  const known = entering.deviations.filter((d) => codes.has(d.containerId));
   return (
     <section className="section sown-otherwise">
       <h2>What went otherwise?</h2>
@@ -70,7 +57,7 @@ export function SownOtherwise({
           </label>
         </div>
       )}
-      {(save.error ?? takeBack.error) && <ProblemNotice error={(save.error ?? takeBack.error)!} />}
+      {entering.error && <ProblemNotice error={entering.error} />}
       {known.length === 0 ? (
         <p className="second">Nothing so far: every container got what was planned. Tap a container if not.</p>
       ) : (
@@ -79,7 +66,7 @@ export function SownOtherwise({
             <li key={d.id}>
               <b>{codes.get(d.containerId)}</b> {DEVIATION_WORDS[d.kind]}
               {d.note && `: ${d.note}`}{' '}
-              <button type="button" className="btn btn-plain" onClick={() => takeBack.mutate(d.id)}>
+              <button type="button" className="btn btn-plain" onClick={() => entering.takeBackDeviation(d.id)}>
                 take back
               </button>
             </li>

@@ -1,9 +1,17 @@
 import { memo } from 'react';
-import { drawGhost, drawPlant, type PlantFacts, type Shape } from './plant';
+import { drawGhost, drawPlant, pathText, type PlantFacts, type Shape } from './plant';
 
 export function Shapes({ shapes }: { shapes: Shape[] }) {
   return shapes.map((s, i) => (
-    <path key={i} d={s.d} fill={s.fill} stroke={s.stroke} strokeWidth={s.width} strokeLinejoin="round" strokeLinecap="round" />
+    <path
+      key={i}
+      d={pathText(s)}
+      fill={s.fill}
+      stroke={s.stroke}
+      strokeWidth={s.width}
+      strokeLinejoin="round"
+      strokeLinecap="round"
+    />
   ));
 }
 

@@ -13,6 +13,6 @@ onmessage = ({ data }: MessageEvent<PowerQuestion>) => {
     ? answer.reason
     : answer.smallest === null
       ? 'not even three quarters in height: have more containers'
-      : `about ${percent(answer.smallest)} in height (t: ${answer.byT === null ? '–' : percent(answer.byT)})`;
+      : `about ${percent(answer.smallest)} in height${answer.byT === null ? '' : ` (by the t formula ${percent(answer.byT)})`}`;
   postMessage({ words } satisfies PowerAnswerMessage);
 };

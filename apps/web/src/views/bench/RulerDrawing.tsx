@@ -1,35 +1,45 @@
-import { type ContainerView, type InvestigationView, type ReadingView } from '@bright-sprout/contracts/investigations';
+import { type ReadingView } from '@bright-sprout/contracts/investigations';
 import { weekdayName } from '@bright-sprout/core/calendar/days';
-import { formatLengthNumber } from '@bright-sprout/core/quantities/length';
+import { formatLengthNumber, type RulerResolution } from '@bright-sprout/core/quantities/length';
+import { type Habit } from '@bright-sprout/core/seeds/catalogue';
 import { useRef } from 'react';
 import { MarkShape } from '../../components/TreatmentMark';
 import { useWidth } from '../../components/useWidth';
 import { PlantDrawing } from '../../drawing/PlantDrawing';
 import { type Entry } from './entry';
 
-interface Props {
-  investigation: InvestigationView;
-  container: ContainerView;
-  mm: number | null;
-  last: ReadingView | null;
-  state: Entry['state'];
+/** What stands on the label, and how its plant is drawn. */
+export interface Labelled {
+  code: string;
+  treatment: string;
   label: string;
+  habit: Habit;
+}
+
+interface Props {
+  plant: Labelled;
+  resolution: RulerResolution;
+  mm: number | null;
+  last: Pick<ReadingView, 'day' | 'valueMm'> | null;
+  state: Entry['state'];
   leaves: number | null;
+  /** A question stands about the height. */
+  doubtful?: boolean;
 }
 
 const TOP = 10;
 const SOIL_DEPTH = 46;
 /** Height of everything on the card that is not the drawing, on phones and on wider screens. */
-const REST = { narrow: 476, wide: 588 };
+const REST = { narrow: 522, wide: 640 };
 
 /** The plant beside its ruler, to scale: today's height as it is tapped, last time's outline and mark. */
-export function RulerDrawing({ investigation, container, mm, last, state, label, leaves }: Props) {
+export function RulerDrawing({ plant, resolution, mm, last, state, leaves, doubtful = false }: Props) {
   const holder = useRef<HTMLDivElement>(null);
   const width = useWidth(holder, 390);
   const wide = width > 600;
-  const height = Math.min(620, Math.max(290, window.innerHeight - (wide ? REST.wide : REST.narrow)));
+  const height = Math.min(620, Math.max(270, window.innerHeight - (wide ? REST.wide : REST.narrow)));
   const soil = height - SOIL_DEPTH;
-  const inches = investigation.resolution === 'quarter-in';
+  const inches = resolution === 'quarter-in';
   const unit = inches ? 25.4 : 10;
   const tallest = Math.max(mm ?? 0, last?.valueMm ?? 0);
   const topMm = Math.max(inches ? 152.4 : 150, Math.ceil((tallest * 1.1) / (unit * 5)) * unit * 5);
@@ -37,7 +47,7 @@ export function RulerDrawing({ investigation, container, mm, last, state, label,
   const y = (mmUp: number) => soil - mmUp * scale;
   const x = wide ? 70 : 28;
   const plantX = x + (wide ? 290 : 152);
-  const facts = { habit: investigation.habit, face: container.code };
+  const facts = { habit: plant.habit, face: plant.code };
   const marks = Array.from({ length: Math.floor(topMm / unit) + 1 }, (_, i) => i);
   const big = topMm / unit > 40 ? 10 : 5;
   const fineStep = inches ? 6.35 : 1;
@@ -55,7 +65,7 @@ export function RulerDrawing({ investigation, container, mm, last, state, label,
         {marks.map((n) => (
           <g key={n}>
             <path d={`M${x + 44} ${y(n * unit)}h${n % big ? -10 : -17}`} stroke="#2A1B2E" strokeWidth={n % big ? 1.1 : 1.7} />
-            {(n % big === 0 || (scale * unit > 11 && n % 2 === 0)) && (
+            {(n % big === 0 || (n % 2 === 0 && scale * unit * Math.min(n % big, big - (n % big)) > 16)) && (
               <text
                 x={x + (n % big ? 27 : 24)}
                 y={y(n * unit) + (n % big ? 5 : 7)}
@@ -72,8 +82,7 @@ export function RulerDrawing({ investigation, container, mm, last, state, label,
             <path d={`M${x + 44} ${y(last.valueMm)}H${plantX + 34}`} stroke="#5F5266" strokeWidth="2" strokeDasharray="6 4" />
             <path d={`M${x + 44} ${y(last.valueMm)}l12-6v12z`} fill="#5F5266" />
             <text x={x + 60} y={y(last.valueMm) + 19} className="ruler-last">
-              {weekdayName(last.day)}{' '}
-              <tspan className="ruler-value">{formatLengthNumber(last.valueMm, investigation.resolution)}</tspan>
+              {weekdayName(last.day)} <tspan className="ruler-value">{formatLengthNumber(last.valueMm, resolution)}</tspan>
             </text>
             <g transform={`translate(${plantX - 8} ${soil})`}>
               <PlantDrawing {...facts} heightMm={last.valueMm} leaves={null} scale={scale} ghost />
@@ -82,8 +91,8 @@ export function RulerDrawing({ investigation, container, mm, last, state, label,
         ) : null}
         {mm !== null && (
           <>
-            <path d={`M${x + 44} ${y(mm)}H${plantX + 34}`} stroke="#2A1B2E" strokeWidth="2.2" />
-            <path d={`M${x + 44} ${y(mm)}l13-7v14z`} fill="#2A1B2E" />
+            <path d={`M${x + 44} ${y(mm)}H${plantX + 34}`} stroke={doubtful ? '#B93A12' : '#2A1B2E'} strokeWidth="2.2" />
+            <path d={`M${x + 44} ${y(mm)}l13-7v14z`} fill={doubtful ? '#B93A12' : '#2A1B2E'} />
             <g transform={`translate(${plantX} ${soil})`}>
               <PlantDrawing {...facts} heightMm={mm} leaves={leaves} scale={scale} />
             </g>
@@ -120,13 +129,13 @@ export function RulerDrawing({ investigation, container, mm, last, state, label,
         <g transform={`translate(${width - (wide ? 122 : 66)} ${soil - 122})`}>
           <path d="M-50 0H50V96L0 136L-50 96Z" fill="#fff" stroke="#2A1B2E" strokeWidth="2" />
           <text y="42" textAnchor="middle" className="label-code">
-            {container.code.length > 5 ? `${container.code.slice(0, 4)}…` : container.code}
+            {plant.code.length > 5 ? `${plant.code.slice(0, 4)}…` : plant.code}
           </text>
           <text y="64" textAnchor="middle" className="label-words">
-            {label.length > 12 ? `${label.slice(0, 11)}…` : label}
+            {plant.label.length > 12 ? `${plant.label.slice(0, 11)}…` : plant.label}
           </text>
           <g transform="translate(0 88)">
-            <MarkShape code={container.treatment} size={26} />
+            <MarkShape code={plant.treatment} size={26} />
           </g>
         </g>
       </svg>

@@ -4,7 +4,9 @@ import { withWaiting } from './benchRecords';
 function waiting(change: Partial<WaitingCheck> = {}): WaitingCheck {
   return {
     id: 'check',
+    kind: 'check',
     teamId: 'team',
+    at: 1,
     refused: null,
     confirmed: false,
     body: {

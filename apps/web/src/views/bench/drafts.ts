@@ -1,20 +1,23 @@
-import { type Entry } from './entry';
+import { type RulerResolution } from '@bright-sprout/core/quantities/length';
+import { emptyEntry, type Entry } from './entry';
 
 /** Half-typed entries, kept on the device so that a reload in mid-entry loses nothing. */
-const keyOf = (containerId: string, day: string) => `sprout draft ${containerId} ${day}`;
+const keyOf = (plantKey: string, day: string) => `sprout draft ${plantKey} ${day}`;
 
-export function readDraft(containerId: string, day: string): Entry | null {
+/** @param plantKey container and plant */
+export function readDraft(plantKey: string, day: string, resolution: RulerResolution): Entry | null {
   try {
-    return JSON.parse(localStorage.getItem(keyOf(containerId, day)) ?? 'null') as Entry | null;
+    const kept = JSON.parse(localStorage.getItem(keyOf(plantKey, day)) ?? 'null') as Partial<Entry> | null;
+    return kept && { ...emptyEntry(resolution), ...kept };
   } catch {
     return null;
   }
 }
 
-export function keepDraft(containerId: string, day: string, entry: Entry): void {
-  localStorage.setItem(keyOf(containerId, day), JSON.stringify(entry));
+export function keepDraft(plantKey: string, day: string, entry: Entry): void {
+  localStorage.setItem(keyOf(plantKey, day), JSON.stringify(entry));
 }
 
-export function dropDraft(containerId: string, day: string): void {
-  localStorage.removeItem(keyOf(containerId, day));
+export function dropDraft(plantKey: string, day: string): void {
+  localStorage.removeItem(keyOf(plantKey, day));
 }

@@ -1,5 +1,5 @@
 import { type RulerResolution } from '@bright-sprout/core/quantities/length';
-import { emptyEntry, isComplete, padKeys, pressKey, typedMm } from './entry';
+import { emptyEntry, isComplete, padKeys, pressKey, readingOf, typedMm, withMore } from './entry';
 
 const type = (keys: string[], resolution: RulerResolution) =>
   keys.reduce((entry, key) => pressKey(entry, key, resolution), emptyEntry(resolution));
@@ -43,4 +43,33 @@ test('every pad has sixteen places, all digits and a way to erase', () => {
     expect(keys.filter((k) => /^\d$/.test(k ?? ''))).toHaveLength(10);
     expect(keys).toContain('erase');
   }
+});
+
+test('a plant taller than the ruler is measured in pieces that are added up', () => {
+  expect(typedMm(type(['3', '0', '+', '1', '2', '.', '5'], 'mm'))).toBeCloseTo(425, 6);
+  expect(type(['3', '0', '+'], 'mm').digits).toBe('30 + ');
+  expect(isComplete(type(['3', '0', '+'], 'mm'))).toBe(false);
+  expect(type(['3', '0', '+', 'erase'], 'mm').digits).toBe('30');
+  expect(type(['+', '3', '+', '+', '4'], 'cm').digits).toBe('3 + 4');
+});
+
+test('what else was found shows that a plant is up; counting none that it is not', () => {
+  const counted = withMore(emptyEntry('mm'), { countUp: 3 });
+  expect(counted).toMatchObject({ state: 'measured', more: { countUp: 3 } });
+  expect(isComplete(counted)).toBe(true);
+  expect(withMore(counted, { countUp: undefined }).state).toBeNull();
+  expect(withMore(type(['5'], 'mm'), { countUp: 0 })).toMatchObject({ state: 'not-up', digits: '' });
+  expect(withMore(type(['5'], 'mm'), { stage: 'hook' })).toMatchObject({ state: 'measured', digits: '5' });
+});
+
+test('an entry is sent with its question, answered or open, and the second height beside it', () => {
+  const entry = { ...type(['7', '0'], 'mm'), secondDigits: '7' };
+  expect(readingOf(entry, '2', 'decimal-point', 'old')).toEqual({
+    plant: '2',
+    state: 'measured',
+    typed: '70 cm',
+    doubt: { kind: 'decimal-point', answer: null, secondMm: 70 },
+    supersedes: 'old',
+  });
+  expect(readingOf(withMore(emptyEntry('mm'), { countUp: 0 }), '1', null, null)).toEqual({ plant: '1', state: 'not-up' });
 });

@@ -1,4 +1,7 @@
+import { type ReadingRequest } from '@bright-sprout/contracts/checks';
 import { type ReadingView } from '@bright-sprout/contracts/investigations';
+import { type MoreFound } from '@bright-sprout/core/measure/benchProtocol';
+import { type DoubtKind, type Intent } from '@bright-sprout/core/measure/doubtKinds';
 import { type LostReason, type ReadingState } from '@bright-sprout/core/measure/reading';
 import {
   formatLengthNumber,
@@ -18,10 +21,26 @@ export interface Entry {
   leaves: number | null;
   lostReason: LostReason | null;
   note: string;
+  /** What else was found, as far as it is asked for. */
+  more: MoreFound;
+  /** What the team answered when its height was asked about. */
+  answer: Intent | null;
+  /** Height by a second student, as typed on the pad. */
+  secondDigits: string;
 }
 
 export function emptyEntry(resolution: RulerResolution): Entry {
-  return { state: null, digits: '', unit: RESOLUTION_UNIT[resolution], leaves: null, lostReason: null, note: '' };
+  return {
+    state: null,
+    digits: '',
+    unit: RESOLUTION_UNIT[resolution],
+    leaves: null,
+    lostReason: null,
+    note: '',
+    more: {},
+    answer: null,
+    secondDigits: '',
+  };
 }
 
 /** The entry that shows what was saved, so that it can be changed. */
@@ -33,6 +52,9 @@ export function entryOf(reading: ReadingView, resolution: RulerResolution): Entr
     leaves: reading.leaves,
     lostReason: reading.lostReason,
     note: reading.note ?? '',
+    more: reading.more ?? {},
+    answer: reading.doubt?.answer ?? null,
+    secondDigits: reading.doubt?.secondMm ? formatLengthNumber(reading.doubt.secondMm, resolution) : '',
   };
 }
 
@@ -42,12 +64,41 @@ export function typedMm({ digits, unit }: Pick<Entry, 'digits' | 'unit'>): numbe
   return length.ok && length.mm > 0 ? length.mm : null;
 }
 
-/** Ready to be saved: a height, or a state with what it needs. */
+export const hasMore = ({ more }: Pick<Entry, 'more'>) => Object.values(more).some((v) => v !== undefined);
+
+/** Ready to be saved: a height or something else that shows it is up, or a state with what it needs. */
 export function isComplete(entry: Entry): boolean {
-  if (entry.state === 'measured') return typedMm(entry) !== null;
+  if (entry.state === 'measured') return entry.digits === '' ? hasMore(entry) : typedMm(entry) !== null;
   if (entry.state === 'lost') return entry.lostReason !== null;
   return entry.state !== null;
 }
+
+/** A finding beside the height shows that the plant is up; counting none shows that it is not. Taken back, nothing is said. */
+export function withMore(entry: Entry, part: MoreFound): Entry {
+  const more = { ...entry.more, ...part };
+  if (part.countUp === 0) return { ...entry, more: { countUp: 0 }, state: 'not-up', digits: '', leaves: null };
+  const found = hasMore({ more });
+  const state = entry.state === 'measured' && entry.digits !== '' ? 'measured' : found ? 'measured' : null;
+  return { ...entry, more, state, lostReason: null };
+}
+
+/** The reading of an entry as it is sent; a doubt goes with it whether it was answered or not. */
+export function readingOf(entry: Entry, plant: string, doubt: DoubtKind | null, supersedes: string | null): Omit<ReadingRequest, 'id'> {
+  const { state, digits, unit, leaves, lostReason, note, more, answer } = entry;
+  const measured = state === 'measured';
+  const secondMm = typedMm({ digits: entry.secondDigits, unit });
+  return {
+    plant,
+    state: state!,
+    ...(measured && digits !== '' ? { typed: `${digits} ${unit}` } : {}),
+    ...(measured && leaves !== null ? { leaves } : {}),
+    ...(measured && hasMore(entry) ? { more } : {}),
+    ...(measured && doubt ? { doubt: { kind: doubt, answer, secondMm } } : {}),
+    ...(state === 'lost' ? { lostReason: lostReason! } : {}),
+    ...(note.trim() ? { note: note.trim() } : {}),
+    ...(supersedes ? { supersedes } : {}),
+  };
+} // prettier-ignore
 
 const MAX_DIGITS = 6;
 
@@ -55,7 +106,14 @@ const MAX_DIGITS = 6;
 export function pressKey(entry: Entry, key: string, resolution: RulerResolution): Entry {
   const measured = (digits: string): Entry => ({ ...entry, state: digits === '' ? null : 'measured', digits, lostReason: null });
   const digits = entry.state === 'measured' ? entry.digits : '';
-  if (key === 'erase') return measured(digits.slice(0, -1));
+  if (key === '+') return /[\d½¼¾]$/.test(digits) ? measured(`${digits} + `) : entry;
+  // Beyond the ruler's end: the keys write the last of the pieces that are added up.
+  const pieces = /^(.*\+ )([^+]*)$/.exec(digits);
+  if (pieces && !['erase', 'step-up', 'step-down'].includes(key)) {
+    const piece = pressKey({ ...entry, state: 'measured', digits: pieces[2]! }, key, resolution);
+    return { ...piece, state: 'measured', digits: pieces[1]! + piece.digits };
+  }
+  if (key === 'erase') return measured(digits.endsWith(' + ') ? digits.slice(0, -3) : digits.slice(0, -1));
   if (key === 'step-up' || key === 'step-down') {
     const now = typedMm({ ...entry, digits }) ?? 0;
     const mm = roundToResolution(now + (key === 'step-up' ? 1 : -1) * RESOLUTION_MM[resolution], resolution);

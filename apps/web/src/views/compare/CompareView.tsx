@@ -11,6 +11,7 @@ import { InvestigationFrame } from '../../components/InvestigationFrame';
 import { Empty, Waiting } from '../../components/Notices';
 import { PlotlyChart } from '../../components/PlotlyChart';
 import { RuledWord } from '../../components/RuledWord';
+import { useReadingError } from '../../components/useReadingError';
 import { useComparison } from '../../workers/useComparison';
 import { comparisonChart } from './comparisonChart';
 import { HowSure } from './HowSure';
@@ -52,6 +53,7 @@ function Compare({ records, day, onLook }: { records: InvestigationRecords; day:
   const answer = useComparison(question);
   const groups = useMemo(() => groupsOnDay(compared, day, beforeSprouting), [compared, day, beforeSprouting]);
   const chart = useMemo(() => comparisonChart(groups, investigation), [groups, investigation]);
+  const readingErrorMm = useReadingError(investigation.id);
   const kind = investigation.speciesName.toLowerCase();
   const container = investigation.containerName;
   const dayNumber = daysBetween(investigation.sownOn, day);
@@ -64,12 +66,13 @@ function Compare({ records, day, onLook }: { records: InvestigationRecords; day:
       resolution: investigation.resolution,
       band: investigation.class.gradeBand,
       planCautions: investigation.planCautions,
+      readingErrorMm,
     });
   const control = investigation.treatments.find((t) => t.control)?.label ?? 'the control';
   const summary = `Height of ${kind} on day ${dayNumber} by ${investigation.factor}: ${groups.map((g) => `${g.treatment.label} ${g.summary.ok ? `mean ${formatLength(g.summary.mean, 'mm')}` : 'none measured'}`).join('; ')}.`;
   return (
     <section aria-label="Compare">
-      <p className="ruled-sentence">
+      <div className="ruled-sentence">
         How does height on{' '}
         <RuledWord
           name="Day"
@@ -92,7 +95,7 @@ function Compare({ records, day, onLook }: { records: InvestigationRecords; day:
           onChoose={setBeforeSprouting}
         />
         ?
-      </p>
+      </div>
       <div className="compare">
         <figure className="mb-0">
           <PlotlyChart data={chart.data} layout={chart.layout} summary={summary} height={440} />

@@ -3,7 +3,7 @@ import { type Dot, type Group } from '@bright-sprout/core/compare/compareOnDay';
 import { formatLength, lengthIn } from '@bright-sprout/core/quantities/length';
 import { type Data, type Image, type Layout, type Shape } from 'plotly.js';
 import { markPolygon } from '../../drawing/markPolygon';
-import { drawPlant } from '../../drawing/plant';
+import { drawPlant, pathText } from '../../drawing/plant';
 import { treatmentLook } from '../../theme/treatments';
 
 const INK = '#2A1B2E';
@@ -163,7 +163,8 @@ function plantImage(dot: Dot, { habit }: InvestigationView, place: number, inUni
   const half = Math.max(40, Math.min(dot.heightMm, 100) * scale * 0.45);
   const paths = drawPlant({ habit, heightMm: dot.heightMm, leaves: null, face: dot.container.code }, scale)
     .map(
-      (s) => `<path d="${s.d}" fill="${s.fill}" stroke="${s.stroke}" stroke-width="${s.width * 1.4}" stroke-linejoin="round"/>`,
+      (s) =>
+        `<path d="${pathText(s)}" fill="${s.fill}" stroke="${s.stroke}" stroke-width="${s.width * 1.4}" stroke-linejoin="round"/>`,
     )
     .join('');
   const svg = `<svg xmlns="http://www.w3.org/2000/svg" viewBox="${-half} ${-h} ${2 * half} ${h}" width="${2 * half}" height="${h}">${paths}</svg>`;

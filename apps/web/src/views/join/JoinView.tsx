@@ -3,6 +3,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Navigate, useNavigate, useSearchParams } from 'react-router';
 import { request } from '../../api/client';
+import { forgetTeam } from '../../api/forgetTeam';
 import { useBench, useJoinView, useWrite } from '../../api/queries';
 import { EmblemMark } from '../../components/EmblemMark';
 import { ProblemNotice } from '../../components/Notices';
@@ -79,11 +80,14 @@ function Pin({ classCode, emblem, opens, onBack }: { classCode: string; emblem: 
   const navigate = useNavigate();
   const client = useQueryClient();
   const [pin, setPin] = useState('');
-  const join = useWrite((whole: string) => request('POST', '/join', { classCode, emblem, pin: whole }));
+  const join = useWrite(async (whole: string) => {
+    await request('POST', '/join', { classCode, emblem, pin: whole });
+    await forgetTeam();
+  });
   const enter = (whole: string) =>
     join.mutate(whole, {
       onSuccess: () => {
-        client.removeQueries({ queryKey: ['bench'] });
+        for (const key of ['bench', 'predictions']) client.removeQueries({ queryKey: [key] });
         void navigate(`/bench${opens ? `?${opens}` : ''}`);
       },
       onError: () => setPin(''),

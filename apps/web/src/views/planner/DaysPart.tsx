@@ -2,17 +2,18 @@ import { addDays, formatDay, weekday } from '@bright-sprout/core/calendar/days';
 import { type PlanCalendar, planCalendar } from '@bright-sprout/core/plan/planCalendar';
 import { sowForLesson } from '@bright-sprout/core/seeds/backPlanning';
 import { speciesById } from '@bright-sprout/core/seeds/catalogue';
-import { useState } from 'react';
+import { roomFromRecord } from '@bright-sprout/core/room/roomRecord';
 import { Form } from 'react-bootstrap';
-import { DayField, NumberField, setting, TextField } from './planFields';
+import { useRoom } from '../../api/queries';
+import { ChoiceField, DayField, NumberField, setting, TextField } from './planFields';
 import { type PartProps } from './partProps';
 import { saveCalendar } from './saveCalendar';
-
-const DAYS = ['Sun', 'Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat'];
-const MONDAY_FIRST = [1, 2, 3, 4, 5, 6, 0];
+import { SchoolDays } from './SchoolDays';
+import { MONDAY_FIRST, WEEKDAY_NAMES } from './weekdays';
+import { Outside } from './Outside';
 
 /** School days, sowing, checks, the room, and everything that has its day. */
-export function DaysPart({ plan, change, problems, out }: PartProps) {
+export function DaysPart({ group, plan, change, problems, out }: PartProps) {
   const days = out && planCalendar(plan, out);
   return (
     <>
@@ -44,9 +45,24 @@ export function DaysPart({ plan, change, problems, out }: PartProps) {
         </div>
         <BackFromLesson plan={plan} change={change} problems={problems} />
         <Cadence plan={plan} change={change} problems={problems} />
+        <div className="planner-columns">
+          <ChoiceField
+            label="While nobody is at school"
+            field="whileAway"
+            problems={problems}
+            value={plan.whileAway}
+            choices={[
+              { value: 'nothing', name: 'they live on what they hold' },
+              { value: 'reservoir', name: 'they stand on a wick or in a saucer' },
+              { value: 'somebody', name: 'somebody comes in to water' },
+            ]}
+            onChange={(whileAway) => change(setting({ whileAway }))}
+          />
+        </div>
+        <Outside plan={plan} change={change} problems={problems} />
       </section>
       <SchoolDays plan={plan} change={change} problems={problems} />
-      <Room plan={plan} change={change} problems={problems} />
+      <Room group={group} plan={plan} change={change} problems={problems} />
       {days && out && (
         <section className="section">
           <div className="d-flex flex-wrap justify-content-between gap-2">
@@ -66,13 +82,13 @@ export function DaysPart({ plan, change, problems, out }: PartProps) {
 function BackFromLesson({ plan, change, problems }: Pick<PartProps, 'plan' | 'change' | 'problems'>) {
   const species = speciesById(plan.speciesId);
   const planned =
-    plan.lessonOn && species && problems.length === 0
+    plan.lessonOn && plan.kind !== 'age-ladder' && species && problems.length === 0
       ? sowForLesson(species, { lesson: plan.lessonOn, seeds: plan.containersEach * plan.seedsEach }, plan.room, plan.calendar)
       : null;
   return (
     <div className="planner-columns">
       <DayField
-        label="Or: a lesson for which half should be up"
+        label={plan.kind === 'age-ladder' ? 'The lesson on which every age is seen' : 'Or: a lesson for which half should be up'}
         field="lessonOn"
         problems={problems}
         hint={planned && !planned.ok ? planned.reason : undefined}
@@ -126,7 +142,7 @@ function Cadence({ plan, change, problems }: Pick<PartProps, 'plan' | 'change' |
               key={d}
               type="checkbox"
               id={`check-${d}`}
-              label={DAYS[d]}
+              label={WEEKDAY_NAMES[d]}
               checked={chosen.includes(d)}
               onChange={(e) =>
                 change(
@@ -163,76 +179,9 @@ function Cadence({ plan, change, problems }: Pick<PartProps, 'plan' | 'change' |
   );
 }
 
-function SchoolDays({ plan, change, problems }: Pick<PartProps, 'plan' | 'change' | 'problems'>) {
-  const [name, setName] = useState('');
-  const [from, setFrom] = useState('');
-  const [to, setTo] = useState('');
-  const { calendar } = plan;
-  const wrong = problems.filter((p) => p.field === 'calendar');
-  const setCalendar = (part: Partial<typeof calendar>) => change((p) => ({ ...p, calendar: { ...p.calendar, ...part } }));
-  return (
-    <section className="section">
-      <h2>School days and holidays</h2>
-      <span className="planner-weekdays">
-        {MONDAY_FIRST.map((d) => (
-          <Form.Check
-            key={d}
-            type="checkbox"
-            id={`school-${d}`}
-            label={DAYS[d]}
-            checked={calendar.weekdays[d] === true}
-            onChange={(e) => setCalendar({ weekdays: calendar.weekdays.map((on, i) => (i === d ? e.target.checked : on)) })}
-          />
-        ))}
-      </span>
-      {wrong.map((p) => (
-        <div key={p.sentence} className="invalid-feedback d-block">
-          {p.sentence}
-        </div>
-      ))}
-      <ul className="planner-holidays">
-        {calendar.holidays.map((h, i) => (
-          <li key={`${h.from}${h.name}`}>
-            {h.name || 'Days off'}: {formatDay(h.from)} to {formatDay(h.to)}{' '}
-            <button
-              type="button"
-              className="btn btn-plain"
-              onClick={() => setCalendar({ holidays: calendar.holidays.filter((_, k) => k !== i) })}
-            >
-              remove
-            </button>
-          </li>
-        ))}
-      </ul>
-      <div className="planner-holiday">
-        <Form.Control
-          aria-label="Name of the holiday"
-          placeholder="Spring break"
-          value={name}
-          maxLength={60}
-          onChange={(e) => setName(e.target.value)}
-        />
-        <Form.Control aria-label="First day off" type="date" value={from} onChange={(e) => setFrom(e.target.value)} />
-        <Form.Control aria-label="Last day off" type="date" value={to} onChange={(e) => setTo(e.target.value)} />
-        <button
-          type="button"
-          className="btn"
-          disabled={!from || !to}
-          onClick={() => {
-            setCalendar({ holidays: [...calendar.holidays, { name, from, to }] });
-            setName('');
-            setFrom('');
-            setTo('');
-          }}
-        >
-          Add days off
-        </button>
-      </div>
-    </section>
-  );
-}
-
-function Room({ plan, change, problems }: Pick<PartProps, 'plan' | 'change' | 'problems'>) {
+function Room({ group, plan, change, problems }: Pick<PartProps, 'group' | 'plan' | 'change' | 'problems'>) {
+  const record = useRoom(group.id);
+  const measured = roomFromRecord(record.data?.readings ?? [], group.timeZone, plan.calendar, plan.room.dayHours);
   const { room } = plan;
   const setRoom = (part: Partial<typeof room>) => change((p) => ({ ...p, room: { ...p.room, ...part } }));
   return (
@@ -273,6 +222,15 @@ function Room({ plan, change, problems }: Pick<PartProps, 'plan' | 'change' | 'p
         checked={room.weekend !== null}
         onChange={(e) => setRoom({ weekend: e.target.checked ? { day: room.night - 2, night: room.night - 5 } : null })}
       />
+      {measured.ok && (
+        <p className="mt-2 mb-0">
+          Read in the room: {measured.room.day} °C by day, {measured.room.night} °C by night
+          {measured.room.weekend && `, ${measured.room.weekend.day} °C without school`}.{' '}
+          <button type="button" className="btn" onClick={() => change(setting({ room: measured.room }))}>
+            Plan with that
+          </button>
+        </p>
+      )}
     </section>
   );
 }

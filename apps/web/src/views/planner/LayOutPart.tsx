@@ -12,11 +12,14 @@ import {
   useSensors,
 } from '@dnd-kit/core';
 import { type LaidContainer, moveTo } from '@bright-sprout/core/plan/layOut';
+import { concurrence } from '@bright-sprout/core/plan/concurrence';
+import { type LayoutForm } from '@bright-sprout/core/plan/layoutForm';
 import { type Assignment } from '@bright-sprout/core/plan/planDocument';
 import { EmblemMark } from '../../components/EmblemMark';
 import { TreatmentMark } from '../../components/TreatmentMark';
 import { ChoiceField, NumberField, setting } from './planFields';
 import { NotYet } from './NotYet';
+import { treatmentLook } from '../../theme/treatments';
 import { type PartProps } from './partProps';
 
 const ASSIGNMENT_NAMES: Record<Assignment, string> = {
@@ -26,7 +29,24 @@ const ASSIGNMENT_NAMES: Record<Assignment, string> = {
   'own-pot': 'everyone has a pot at home',
 };
 
-const CELL = 64;
+const CARRIERS: Record<LayoutForm['id'], string> = {
+  sill: 'Tray',
+  jars: 'Sill',
+  pane: 'Window pane',
+  cells: 'Cell tray',
+  sections: 'Pan',
+  rows: 'Box',
+};
+
+/** Width and height of one place: bags and jars are tall, sections wide, and a row runs along the whole box. */
+const CELLS: Record<LayoutForm['id'], { columns: string; height: number }> = {
+  sill: { columns: 'minmax(50px, 64px)', height: 78 },
+  jars: { columns: 'minmax(50px, 64px)', height: 92 },
+  pane: { columns: 'minmax(56px, 72px)', height: 96 },
+  cells: { columns: 'minmax(48px, 58px)', height: 62 },
+  sections: { columns: 'minmax(90px, 150px)', height: 104 },
+  rows: { columns: 'minmax(200px, 620px)', height: 46 },
+};
 
 /** Who gets what, and where each container stands; moved by pointer or by keyboard. */
 export function LayOutPart({ group, plan, change, problems, out, readOnly }: PartProps) {
@@ -54,7 +74,8 @@ export function LayOutPart({ group, plan, change, problems, out, readOnly }: Par
             onChange={(assignment) => change(setting({ assignment, moved: {} }))}
           />
           <NumberField
-            label="Trays or sills"
+            label={`${CARRIERS[layout.form.id]}s`.replace(/xs$/, 'xes')}
+            hint={layout.trays.length > plan.trays ? `All of them need ${layout.trays.length}.` : undefined}
             field="trays"
             problems={problems}
             value={plan.trays}
@@ -90,38 +111,54 @@ export function LayOutPart({ group, plan, change, problems, out, readOnly }: Par
         >
           {layout.trays.map((tray, t) => {
             const first = layout.trays.slice(0, t).reduce((sum, x) => sum + x.columns * x.rows, 0);
+            const many = layout.trays.length > 1;
+            const name = `${CARRIERS[layout.form.id]}${many ? ` ${t + 1}` : ''}`;
+            const cell = CELLS[layout.form.id];
             return (
-              <div key={t} className="lay-tray" role="group" aria-label={layout.trays.length > 1 ? `Tray ${t + 1}` : 'Tray'}>
-                <p className="lay-window">window{layout.trays.length > 1 ? ` · tray ${t + 1}` : ''}</p>
-                <div
-                  className="lay-cells"
-                  style={{
-                    gridTemplateColumns: `repeat(${tray.columns}, minmax(${CELL - 14}px, ${CELL}px))`,
-                    gridTemplateRows: `repeat(${tray.rows}, ${CELL + 14}px)`,
-                  }}
-                >
-                  {Array.from({ length: tray.columns * tray.rows }, (_, i) => {
-                    const place = first + i;
-                    const container = layout.containers.find((c) => c.place === place);
-                    return (
-                      <Place key={place} place={place} column={Math.floor(i / tray.rows)} row={i % tray.rows}>
-                        {container && (
-                          <Standing
-                            container={container}
-                            team={container.team === null ? null : (group.teams[container.team] ?? null)}
-                            readOnly={readOnly}
-                            moved={plan.moved[container.code] !== undefined}
-                          />
-                        )}
-                      </Place>
-                    );
-                  })}
+              <div key={t} className={`lay-tray lay-as-${layout.form.id}`} role="group" aria-label={name}>
+                <p className="lay-window">
+                  <span>
+                    {layout.form.id === 'pane' ? 'top of the window' : 'window'}
+                    {many || layout.form.id !== 'sill' ? ` · ${name.toLowerCase()}` : ''}
+                  </span>
+                </p>
+                <div className="lay-sized">
+                  <div
+                    className="lay-cells"
+                    style={{
+                      gridTemplateColumns: `repeat(${tray.columns}, ${cell.columns})`,
+                      gridTemplateRows: `repeat(${tray.rows}, ${cell.height}px)`,
+                    }}
+                  >
+                    {Array.from({ length: tray.columns * tray.rows }, (_, i) => {
+                      const place = first + i;
+                      const container = layout.containers.find((c) => c.place === place);
+                      return (
+                        <Place key={place} place={place} column={Math.floor(i / tray.rows)} row={i % tray.rows}>
+                          {container && (
+                            <Standing
+                              container={container}
+                              team={container.team === null ? null : (group.teams[container.team] ?? null)}
+                              readOnly={readOnly}
+                              moved={plan.moved[container.code] !== undefined}
+                            />
+                          )}
+                        </Place>
+                      );
+                    })}
+                  </div>
+                  {layout.form.id !== 'rows' && <TrayRuler wideMm={tray.wideMm} />}
                 </div>
               </div>
             );
           })}
         </DndContext>
+        <p className="second mb-0">
+          {layout.trays.length > 1 ? 'Each takes' : 'They take'} about {Math.ceil(layout.trays[0]!.wideMm / 10)} ×{' '}
+          {Math.ceil(layout.trays[0]!.deepMm / 10)} cm.
+        </p>
       </section>
+      {layout.pairsTogether && <Concurrence treatments={out.treatments.map((t) => t.code)} containers={layout.containers} />}
       <section className="section">
         <h2>What the letters mean</h2>
         <table className="table">
@@ -141,6 +178,70 @@ export function LayOutPart({ group, plan, change, problems, out, readOnly }: Par
         </table>
       </section>
     </>
+  );
+}
+
+/** In how many teams two treatments meet: what an uneven split can compare most surely. */
+function Concurrence({ treatments, containers }: { treatments: string[]; containers: readonly LaidContainer[] }) {
+  const matrix = concurrence(treatments, containers);
+  return (
+    <section className="section">
+      <h2>Who meets whom</h2>
+      <p className="second">Teams that have both; on the slant, teams that have it at all. Even numbers compare evenly.</p>
+      <table className="table concurrence">
+        <thead>
+          <tr>
+            <td />
+            {treatments.map((t) => (
+              <th key={t} scope="col">
+                <TreatmentMark code={t} size={16} /> {t}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {treatments.map((t, i) => (
+            <tr key={t}>
+              <th scope="row">
+                <TreatmentMark code={t} size={16} /> {t}
+              </th>
+              {matrix[i]!.map((n, j) => (
+                <td key={treatments[j]} className={`numeral${i === j ? ' second' : ''}`}>
+                  {n}
+                </td>
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+}
+
+const PIXELS_PER_MM = 2;
+
+/** What stands above, on a ruler: the drawing is to scale along the window. */
+function TrayRuler({ wideMm }: { wideMm: number }) {
+  const wide = wideMm * PIXELS_PER_MM;
+  const step = wideMm > 700 ? 200 : wideMm > 250 ? 100 : 50;
+  const marks = Array.from({ length: Math.floor(wideMm / 10) + 1 }, (_, cm) => cm * 10);
+  return (
+    <div className="lay-ruler" aria-hidden="true">
+      <svg viewBox={`0 0 ${wide} 12`} preserveAspectRatio="none">
+        <path
+          d={marks.map((mm) => `M${mm * PIXELS_PER_MM} 0v${mm % 100 === 0 ? 11 : mm % 50 === 0 ? 8 : 5}`).join('')}
+          stroke="#2A1B2E"
+          strokeWidth="1.2"
+          vectorEffect="non-scaling-stroke"
+        />
+      </svg>
+      {Array.from({ length: Math.floor(wideMm / step) + 1 }, (_, i) => i * step).map((mm) => (
+        <span key={mm} style={{ left: `${(100 * mm) / wideMm}%` }}>
+          {mm / 10}
+          {mm > 0 && mm + step > wideMm && ' cm'}
+        </span>
+      ))}
+    </div>
   );
 }
 
@@ -180,8 +281,10 @@ function Standing({
       style={transform ? { transform: `translate(${transform.x}px, ${transform.y}px)` } : undefined}
       aria-label={`${container.code}${team ? `, ${team.nickname}` : ''}, column ${container.column + 1}, row ${container.row + 1}`}
     >
-      <TreatmentMark code={container.treatment} size={22} />
-      <b>{container.code}</b>
+      <span className="lay-face" style={{ background: treatmentLook(container.treatment).tint }}>
+        <TreatmentMark code={container.treatment} size={17} />
+        <b>{container.code}</b>
+      </span>
       {team && <EmblemMark emblem={team.emblem} size={15} />}
     </button>
   );

@@ -1,5 +1,6 @@
 import { cautionsFor, protectiveGear, RULES_FIRST, toAskAbout } from '@bright-sprout/core/safety/cautions';
-import { homeKit, mixingCards, runSheet, shoppingList } from '@bright-sprout/core/plan/prepare';
+import { mixingCards } from '@bright-sprout/core/plan/mixingCards';
+import { homeKit, runSheet, shoppingList } from '@bright-sprout/core/plan/prepare';
 import { type Kitchen } from '@bright-sprout/core/quantities/volume';
 import { useState } from 'react';
 import { StickLabels } from '../../components/StickLabels';
@@ -18,7 +19,7 @@ export function PreparePart({ planId, group, plan, change, problems, out, readOn
   return (
     <>
       <section className="section">
-        <div className="d-flex flex-wrap justify-content-between gap-2">
+        <div className="d-flex flex-wrap justify-content-between gap-2 mb-3">
           <h2>To have at hand</h2>
           <button type="button" className="btn no-print" onClick={() => print()}>
             Print all of this

@@ -1,11 +1,14 @@
 import { type ClassView } from '@bright-sprout/contracts/classes';
-import { type PlanView } from '@bright-sprout/contracts/plans';
-import { dayInZone } from '@bright-sprout/core/calendar/days';
-import { planFrom, STARTING_POINTS } from '@bright-sprout/core/plan/startingPoints';
+import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type PlanListing, type PlanView } from '@bright-sprout/contracts/plans';
+import { addDays, dayInZone, daysBetween, formatDay, isIsoDay } from '@bright-sprout/core/calendar/days';
+import { type PlanDocument } from '@bright-sprout/core/plan/planDocument';
+import { type EarlierInvestigation, planLike } from '@bright-sprout/core/plan/planLike';
+import { type ClassFacts, planFrom, STARTING_POINTS } from '@bright-sprout/core/plan/startingPoints';
 import { Link, useNavigate } from 'react-router';
 import { v7 } from 'uuid';
 import { request } from '../../api/client';
-import { usePlans, useWrite } from '../../api/queries';
+import { useClasses, usePlans, useWrite } from '../../api/queries';
 import { ClassPage } from '../../components/ClassPage';
 import { ProblemNotice } from '../../components/Notices';
 import { PageHead } from '../../components/PageHead';
@@ -15,24 +18,52 @@ export function StartView() {
   return <ClassPage>{(group) => <Start group={group} />}</ClassPage>;
 }
 
+type Start = { id: string } | { plan: string } | { investigation: string };
+
 const drawSeed = () => Math.floor(Math.random() * 100_000);
+
+async function documentFor(start: Start, facts: ClassFacts): Promise<PlanDocument> {
+  if ('id' in start) return planFrom(start.id, facts, drawSeed());
+  if ('investigation' in start)
+    return planLike(earlierOf(await request<InvestigationRecords>('GET', `/investigations/${start.investigation}`)), facts, drawSeed()); // prettier-ignore
+  const { document } = await request<PlanView>('GET', `/plans/${start.plan}`);
+  const days = daysBetween(document.sowOn, addDays(facts.today, 7));
+  const moved = (day: string) => (isIsoDay(day) ? addDays(day, days) : day);
+  return {
+    ...document,
+    sowOn: moved(document.sowOn),
+    endOn: moved(document.endOn),
+    lessonOn: moved(document.lessonOn),
+    askTeams: false,
+    moved: {},
+    drawSeed: drawSeed(),
+  };
+}
+
+/** What records tell of how an investigation was set up. */
+function earlierOf({ investigation, readings }: InvestigationRecords): EarlierInvestigation {
+  const { containers, treatments, sownOn } = investigation;
+  const last = readings.map((r) => r.day).sort().pop() ?? sownOn; // prettier-ignore
+  return {
+    ...investigation,
+    containersEach: Math.max(...treatments.map((t) => containers.filter((c) => c.treatment === t.code).length)),
+    seedsEach: Math.max(...containers.map((c) => c.seedsSown)),
+    days: daysBetween(sownOn, last),
+  };
+}
 
 /** A plan begins with one of our own starting points, each complete and each open to change, or with an earlier plan. */
 function Start({ group }: { group: ClassView }) {
   const navigate = useNavigate();
   const plans = usePlans(group.id);
   const today = dayInZone(new Date(), group.timeZone);
-  const begin = useWrite(async (start: { id: string } | { plan: string }) => {
+  const begin = useWrite(async (start: Start) => {
     const id = v7();
     const facts = { gradeBand: group.gradeBand, teams: group.teams.length, today };
-    const document =
-      'id' in start
-        ? planFrom(start.id, facts, drawSeed())
-        : { ...(await request<PlanView>('GET', `/plans/${start.plan}`)).document, moved: {}, drawSeed: drawSeed() };
+    const document = await documentFor(start, facts);
     return request<PlanView>('PUT', `/plans/${id}`, { classId: group.id, version: 0, document });
   }, 'plans');
-  const open = (start: { id: string } | { plan: string }) =>
-    begin.mutate(start, { onSuccess: (made) => void navigate(`/plans/${made.id}/ask`) });
+  const open = (start: Start) => begin.mutate(start, { onSuccess: (made) => void navigate(`/plans/${made.id}/ask`) });
   return (
     <>
       <PageHead
@@ -42,13 +73,7 @@ function Start({ group }: { group: ClassView }) {
           </Link>
         }
         title="What do you want to find out?"
-        aside={
-          begin.isPending ? (
-            'Laying it out …'
-          ) : (
-            <Link to={`/classes/${group.id}/set-up`}>Short of time? Set up an investigation on one page</Link>
-          )
-        }
+        aside={begin.isPending ? 'Laying it out …' : 'Short of time? Take one as it is: it can be sown at once.'}
       />
       {begin.error && <ProblemNotice error={begin.error} />}
       <main>
@@ -67,10 +92,11 @@ function Start({ group }: { group: ClassView }) {
             </button>
           ))}
         </div>
+        <Earlier plans={plans.data ?? []} busy={begin.isPending} onBegin={(id) => open({ investigation: id })} />
         {plans.data && plans.data.length > 0 && (
           <section className="section">
             <h2>Plans of this class</h2>
-            <ul className="investigation-list">
+            <ul className="investigation-list start-earlier">
               {plans.data.map((p) => (
                 <li key={p.id}>
                   <Link to={`/plans/${p.id}/ask`}>{p.question || 'A plan without a question yet'}</Link>
@@ -85,5 +111,33 @@ function Start({ group }: { group: ClassView }) {
         )}
       </main>
     </>
+  );
+}
+
+/** Investigations of all classes that have no plan of this class beside them: imported ones, and those of other classes. */
+function Earlier({ plans, busy, onBegin }: { plans: PlanListing[]; busy: boolean; onBegin: (id: string) => void }) {
+  const classes = useClasses();
+  const own = new Set(plans.map((p) => p.id));
+  const others = (classes.data ?? []).flatMap((c) =>
+    c.investigations.filter((i) => !own.has(i.id)).map((i) => ({ ...i, className: c.name })),
+  );
+  if (others.length === 0) return null;
+  return (
+    <section className="section">
+      <h2>Asked before</h2>
+      <ul className="investigation-list start-earlier">
+        {others.map((i) => (
+          <li key={i.id}>
+            {i.question}{' '}
+            <span className="second">
+              {i.className}, {formatDay(i.sownOn)}
+            </span>{' '}
+            <button type="button" className="btn btn-plain" disabled={busy} onClick={() => onBegin(i.id)}>
+              ask it again
+            </button>
+          </li>
+        ))}
+      </ul>
+    </section>
   );
 }

@@ -33,8 +33,13 @@ export function WorkedOutPanel({ plan, out, teams }: { plan: PlanDocument; out: 
       <dl>
         <dt>Seeds to have</dt>
         <dd>
-          {out.toBuy.ok ? out.toBuy.seeds : '…'}
-          {out.toBuy.ok && out.toBuy.packets !== null && ` = ${out.toBuy.packets} packets`}
+          {out.kinds.map(({ species, toBuy }) => (
+            <span key={species.id} className="d-block">
+              {toBuy.ok ? toBuy.seeds : '…'}
+              {toBuy.ok && toBuy.packets !== null && ` = ${toBuy.packets} packets`}
+              {out.kinds.length > 1 && ` of ${species.name.toLowerCase()}`}
+            </span>
+          ))}
         </dd>
         <dt>{methodById(plan.methodId)!.paper ? 'Paper or pads' : 'Potting mix'}</dt>
         <dd>{roundUpMetric(out.soil.totalMl).text}</dd>

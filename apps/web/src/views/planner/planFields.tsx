@@ -1,5 +1,6 @@
 import { type PlanDocument } from '@bright-sprout/core/plan/planDocument';
 import { type PlanProblem } from '@bright-sprout/core/plan/planProblems';
+import { useState } from 'react';
 import { Form } from 'react-bootstrap';
 import { Field } from '../../components/Field';
 
@@ -23,14 +24,20 @@ export function NumberField({
   ...common
 }: Common & { value: number; onChange: (value: number) => void; unit?: string }) {
   const { label, hint, field, problems } = common;
+  // An emptied field stays empty while something new is typed; the plan counts it as nothing.
+  const [text, setText] = useState(String(value));
+  const shown = (text === '' ? 0 : Number(text)) === value ? text : Number.isNaN(value) ? '' : String(value);
   return (
     <Field label={unit ? `${label}, ${unit}` : label} hint={hint} error={problemAt(problems, field)}>
       {(props) => (
         <Form.Control
           type="number"
           inputMode="decimal"
-          value={Number.isNaN(value) ? '' : value}
-          onChange={(e) => onChange(e.target.value === '' ? 0 : Number(e.target.value))}
+          value={shown}
+          onChange={(e) => {
+            setText(e.target.value);
+            onChange(e.target.value === '' ? 0 : Number(e.target.value));
+          }}
           {...props}
         />
       )}

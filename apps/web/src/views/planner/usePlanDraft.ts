@@ -36,7 +36,9 @@ export function usePlanDraft(opened: PlanView) {
   const { now } = history;
   const latest = useLatest(now);
   useEffect(() => {
-    if (opened.sown || now === lastSaved.current || theirs) return;
+    if (opened.sown || theirs) return;
+    // Undone before it was sent: nothing waits, unless the undone version is on its way.
+    if (now === lastSaved.current) return void (sending.current || setSaving('saved'));
     setSaving('saving');
     const send = async () => {
       if (sending.current) return setRetry((n) => n + 1);
@@ -48,6 +50,7 @@ export function usePlanDraft(opened: PlanView) {
         lastSaved.current = now;
         setRefusal(null);
         if (latest.current === now) setSaving('saved');
+        else setRetry((n) => n + 1);
       } catch (error) {
         if (isProblem(error, 409)) setTheirs((error as ServerProblem).problem.current as PlanView);
         else if (error instanceof ServerProblem) {

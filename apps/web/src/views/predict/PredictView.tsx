@@ -17,7 +17,7 @@ export function PredictView() {
     <main className="predict">
       <Loaded query={query} what="the questions">
         {(asked) => {
-          const found = asked.find((a) => a.planId === planId);
+          const found = asked.find((a) => a.planId === planId && !a.sown);
           return found ? (
             <Predict key={planId} asked={found} />
           ) : (

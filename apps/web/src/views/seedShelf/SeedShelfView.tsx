@@ -160,7 +160,9 @@ function LotForm({ lot, onDone }: { lot: SeedLot | null; onDone: () => void }) {
         .split(/[^\d.,]+/)
         .filter(Boolean)
         .map((n) => Number(n.replace(',', '.')));
-      return found.length === 0 ? null : found.length === 1 ? [found[0], found[0]] : found;
+      if (v.trim() === '') return null;
+      // Words without a number are no pair, and are said to be none.
+      return found.length === 1 ? [found[0], found[0]] : found;
     },
   };
   const shown = (range: [number, number] | null) => (range ? `${range[0]} to ${range[1]}` : '');

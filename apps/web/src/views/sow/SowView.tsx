@@ -1,7 +1,9 @@
+import { type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { Link } from 'react-router';
 import { InvestigationFrame } from '../../components/InvestigationFrame';
 import { RunSheet } from '../../components/RunSheet';
 import { SownOtherwise } from '../../components/SownOtherwise';
+import { useTeacherEntering } from '../../components/useEntering';
 
 /** Sowing day as the teacher sees it: the steps, and what went otherwise in any container. */
 export function SowView() {
@@ -13,12 +15,17 @@ export function SowView() {
         </Link>
       )}
     >
-      {({ records: { investigation } }) => (
-        <div className="columns">
-          <RunSheet steps={investigation.runSheet} keptAs={investigation.id} />
-          <SownOtherwise investigation={investigation} base="/deviations" />
-        </div>
-      )}
+      {({ records: { investigation } }) => <Sowing investigation={investigation} />}
     </InvestigationFrame>
+  );
+}
+
+function Sowing({ investigation }: { investigation: InvestigationView }) {
+  const entering = useTeacherEntering(investigation);
+  return (
+    <div className="columns">
+      <RunSheet investigation={investigation} entering={entering} teamId={null} />
+      <SownOtherwise investigation={investigation} entering={entering} />
+    </div>
   );
 }

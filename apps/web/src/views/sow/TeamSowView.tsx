@@ -1,9 +1,11 @@
+import { type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { Link, Navigate, useParams } from 'react-router';
 import { isProblem } from '../../api/client';
 import { useBench } from '../../api/queries';
 import { Empty, Loaded } from '../../components/Notices';
 import { RunSheet } from '../../components/RunSheet';
 import { SownOtherwise } from '../../components/SownOtherwise';
+import { useTeamEntering } from '../../components/useEntering';
 
 /** Sowing day on the team's device: the steps, and what went otherwise with its own containers. */
 export function TeamSowView() {
@@ -23,18 +25,23 @@ export function TeamSowView() {
                 </Link>
               </Empty>
             );
-          return (
-            <>
-              <h1 className="mb-3">{own.question}</h1>
-              <RunSheet steps={own.runSheet} keptAs={`${team.id} ${own.id}`} />
-              <SownOtherwise investigation={own} base="/bench/deviations" />
-              <Link className="btn btn-next" to={`/bench?investigation=${own.id}`}>
-                To our containers
-              </Link>
-            </>
-          );
+          return <Sowing investigation={own} teamId={team.id} />;
         }}
       </Loaded>
     </main>
+  );
+}
+
+function Sowing({ investigation, teamId }: { investigation: InvestigationView; teamId: string }) {
+  const entering = useTeamEntering(investigation, teamId);
+  return (
+    <>
+      <h1 className="mb-3">{investigation.question}</h1>
+      <RunSheet investigation={investigation} entering={entering} teamId={teamId} />
+      <SownOtherwise investigation={investigation} entering={entering} />
+      <Link className="btn btn-next" to={`/bench?investigation=${investigation.id}`}>
+        To our containers
+      </Link>
+    </>
   );
 }

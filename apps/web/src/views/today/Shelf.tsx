@@ -58,13 +58,7 @@ export function Shelf({ records, width, scale }: { records: InvestigationRecords
                 return (
                   <g key={c.id} transform={`translate(${start + slot * (i + 0.5)} ${soil})`}>
                     {s?.heightMm ? (
-                      <PlantDrawing
-                        habit={investigation.habit}
-                        heightMm={s.heightMm}
-                        leaves={s.leaves}
-                        face={c.code}
-                        scale={scale}
-                      />
+                      <PlantDrawing habit={t.habit} heightMm={s.heightMm} leaves={s.leaves} face={c.code} scale={scale} />
                     ) : null}
                     {s?.state === 'lost' ? (
                       <path d="M-8 14l1-9 12-2 2 13z" fill="#fff" stroke="#2A1B2E" strokeWidth="1.2" />

@@ -20,6 +20,7 @@ import { Empty, Loaded, ProblemNotice } from '../../components/Notices';
 import { PageHead } from '../../components/PageHead';
 import { useWidth } from '../../components/useWidth';
 import { Shelf } from './Shelf';
+import { WhatComes } from './WhatComes';
 import './today.scss';
 
 export function TodayView({ teacher }: { teacher: NonNullable<SessionView['teacher']> }) {
@@ -34,10 +35,7 @@ export function TodayView({ teacher }: { teacher: NonNullable<SessionView['teach
   };
   const first = growing.data?.[0]?.investigation;
   const pots = growing.data?.reduce((n, r) => n + r.investigation.containers.length, 0) ?? 0;
-  const title =
-    pots === 0
-      ? 'Nothing is growing yet'
-      : `Today ${inWords(growing.data!.length)} ${growing.data!.length === 1 ? 'investigation has' : 'investigations have'} ${pots} pots to look at`;
+  const title = pots === 0 ? 'Nothing is growing yet' : titleOf(growing.data!, pots);
   return (
     <div className="page">
       <PageHead
@@ -102,10 +100,28 @@ export function TodayView({ teacher }: { teacher: NonNullable<SessionView['teach
             </Loaded>
           </section>
         </div>
-        <aside className="today-side">{growing.data && <WhatLooksWrong all={growing.data} />}</aside>
+        <aside className="today-side">
+          {growing.data && growing.data.length > 0 && <WhatComes all={growing.data} />}
+          {growing.data && <WhatLooksWrong all={growing.data} />}
+        </aside>
       </main>
     </div>
   );
+}
+
+/** What there is to look at today, or when the next look is due. */
+function titleOf(all: InvestigationRecords[], pots: number): string {
+  const due = all.filter(({ investigation: i }) => {
+    const today = dayInZone(new Date(), i.class.timeZone);
+    return i.schedule.length === 0 || i.schedule.some((e) => e.kind === 'check' && e.day === today);
+  });
+  const one = all.length === 1;
+  if (due.length > 0)
+    return `Today ${inWords(all.length)} ${one ? 'investigation has' : 'investigations have'} ${pots} pots to look at`;
+  const today = new Date().toISOString().slice(0, 10);
+  const next = all.flatMap((r) => r.investigation.schedule).filter((e) => e.kind === 'check' && e.day > today).map((e) => e.day).sort()[0]; // prettier-ignore
+  const growing = `${inWords(all.length)[0]!.toUpperCase()}${inWords(all.length).slice(1)} ${one ? 'investigation is' : 'investigations are'} growing`;
+  return next ? `${growing}; the next check is ${formatDay(next)}` : growing;
 }
 
 const WORDS = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve'];

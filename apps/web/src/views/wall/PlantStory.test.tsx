@@ -1,3 +1,4 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { readingView, recordsOf } from '../../../test/records';
@@ -9,7 +10,14 @@ function show(readings: Parameters<typeof recordsOf>[0], code = 'A1') {
   const records = recordsOf(readings);
   const onClose = jest.fn();
   render(
-    <PlantStory container={records.investigation.containers.find((c) => c.code === code)!} records={records} onClose={onClose} />,
+    <QueryClientProvider client={new QueryClient()}>
+      <PlantStory
+        container={records.investigation.containers.find((c) => c.code === code)!}
+        records={records}
+        team={false}
+        onClose={onClose}
+      />
+    </QueryClientProvider>,
   );
   return { dialog: screen.getByRole('dialog'), onClose };
 }

@@ -1,21 +1,30 @@
 import { type ContainerView, type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { daysBetween, formatDay } from '@bright-sprout/core/calendar/days';
-import { currentReadings, LOST_WORDS, type Reading, replacedBy } from '@bright-sprout/core/measure/reading';
-import { formatLength } from '@bright-sprout/core/quantities/length';
+import { currentReadings, type Reading, replacedBy } from '@bright-sprout/core/measure/reading';
+import { readingWords } from '@bright-sprout/core/measure/readingWords';
 import { Offcanvas } from 'react-bootstrap';
+import { request } from '../../api/client';
+import { useWrite } from '../../api/queries';
+import { Photos } from '../../components/Photos';
 
 /** Everything recorded of one container, day by day; what was corrected stands struck through beside its correction. */
 export function PlantStory({
   container,
   records,
+  team,
   onClose,
 }: {
   container: ContainerView;
   records: InvestigationRecords;
+  /** Seen on a team's device. */
+  team: boolean;
   onClose: () => void;
 }) {
   const { investigation, readings } = records;
+  const takeBack = useWrite((id: string) => request('DELETE', `/photos/${id}`), 'investigations');
   const own = readings.filter((r) => r.containerId === container.id);
+  const words = (r: Reading) =>
+    readingWords(r, investigation.origin === 'imported' ? 'mm' : investigation.resolution, investigation.bench.own);
   const treatment = investigation.treatments.find((t) => t.code === container.treatment)!;
   return (
     <Offcanvas show onHide={onClose} placement="end" aria-labelledby="story-title">
@@ -27,8 +36,14 @@ export function PlantStory({
       <Offcanvas.Body>
         <p className="second">
           {container.block === null ? 'No team' : container.block} · {container.seedsSown}{' '}
-          {container.seedsSown === 1 ? 'seed' : 'seeds'} sown on {formatDay(investigation.sownOn)}
+          {container.seedsSown === 1 ? 'seed' : 'seeds'} sown on {formatDay(container.sownOn)}
         </p>
+        <Photos
+          photos={records.photos.filter((p) => p.containerId === container.id).map((p) => ({ ...p, picture: null }))}
+          code={container.code}
+          path={team ? '/bench/photos' : '/photos'}
+          onTakeBack={team ? null : takeBack.mutate}
+        />
         {own.length === 0 ? (
           <p>Nobody has looked at it yet.</p>
         ) : (
@@ -43,15 +58,15 @@ export function PlantStory({
             <tbody>
               {currentReadings(own).map((r) => (
                 <tr key={r.id}>
-                  <td className="numeral">{daysBetween(investigation.sownOn, r.day)}</td>
+                  <td className="numeral">{daysBetween(container.sownOn, r.day)}</td>
                   <td>{formatDay(r.day)}</td>
                   <td>
                     {replacedBy(own, r.id).map((old) => (
                       <s key={old.id} className="second me-2">
-                        {inWords(old, records)}
+                        {words(old)}
                       </s>
                     ))}
-                    <b>{inWords(r, records)}</b>
+                    <b>{words(r)}</b>
                     {r.note && <div className="second">“{r.note}”</div>}
                   </td>
                 </tr>
@@ -62,11 +77,4 @@ export function PlantStory({
       </Offcanvas.Body>
     </Offcanvas>
   );
-}
-
-function inWords(reading: Reading, { investigation }: InvestigationRecords): string {
-  if (reading.state === 'measured')
-    return formatLength(reading.valueMm!, investigation.origin === 'imported' ? 'mm' : investigation.resolution);
-  if (reading.state === 'lost') return LOST_WORDS[reading.lostReason ?? 'other'];
-  return reading.state === 'not-up' ? 'not up yet' : 'could not check';
 }

@@ -1,10 +1,11 @@
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
-import { useState } from 'react';
+import { dayInZone } from '@bright-sprout/core/calendar/days';
+import { useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { useSharedInvestigation } from '../../api/queries';
 import { DayRibbon } from '../../components/DayRibbon';
 import { Loaded } from '../../components/Notices';
-import { ribbonDays } from '../../components/ribbonDays';
+import { recordedOn, ribbonOf } from '../../components/ribbon';
 import { Wall } from './Wall';
 
 /** The class's wall on a team's device, while the teacher shares it. */
@@ -27,21 +28,16 @@ export function TeamWallView() {
 }
 
 function SharedWall({ records }: { records: InvestigationRecords }) {
-  const days = ribbonDays(records);
+  const today = dayInZone(new Date(), records.investigation.class.timeZone);
+  const ribbon = useMemo(() => ribbonOf(records, today), [records, today]);
   const [chosen, setChosen] = useState<string | null>(null);
-  const known = days.map((d) => d.day);
+  const known = recordedOn(ribbon);
   const day = chosen ?? known[known.length - 1] ?? null;
   if (day === null) return <p>Nobody has checked a pot yet.</p>;
   return (
     <>
-      <DayRibbon
-        sownOn={records.investigation.sownOn}
-        last={known[known.length - 1]!}
-        recorded={days}
-        chosen={day}
-        onChoose={setChosen}
-      />
-      <Wall records={records} day={day} before={known[known.indexOf(day) - 1] ?? null} />
+      <DayRibbon ribbon={ribbon} sownOn={records.investigation.sownOn} chosen={day} onChoose={setChosen} />
+      <Wall records={records} day={day} before={known[known.indexOf(day) - 1] ?? null} team />
     </>
   );
 }

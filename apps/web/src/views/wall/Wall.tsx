@@ -1,49 +1,65 @@
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
-import { formatDay, type IsoDay } from '@bright-sprout/core/calendar/days';
-import { groupsOnDay } from '@bright-sprout/core/compare/compareOnDay';
-import { standingsOn } from '@bright-sprout/core/measure/standing';
-import { formatLengthNumber } from '@bright-sprout/core/quantities/length';
+import { type TeamView } from '@bright-sprout/contracts/classes';
+import { type ExpectedView, type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { formatDay, type IsoDay, weekdayName } from '@bright-sprout/core/calendar/days';
+import { type Standing, standingsOn } from '@bright-sprout/core/measure/standing';
+import { formatLengthNumber, RESOLUTION_UNIT } from '@bright-sprout/core/quantities/length';
 import { useMemo, useRef, useState } from 'react';
-import { comparedRecords } from '../../components/comparedRecords';
-import { LineUp, type LineUpGroup, wallTop } from '../../components/LineUp';
+import { EmblemMark } from '../../components/EmblemMark';
+import { LineUp, wallTop } from '../../components/LineUp';
+import { type LineUpGroup } from '../../components/lineUpGroup';
+import { RuledWord } from '../../components/RuledWord';
 import { TreatmentMark } from '../../components/TreatmentMark';
 import { useWidth } from '../../components/useWidth';
 import { PlantStory } from './PlantStory';
+import { type Grouping, groupingsOf, wallGroups } from './wallGroups';
 import './wall.scss';
 
 /** Up to so many containers stand in one row; more get a shelf for each treatment. */
 const ONE_ROW = 32;
 const PHONE = 640;
 /** Height of everything around the plants; the rest of the window is theirs. */
-const AROUND = 470;
+const AROUND = 508;
+
+const GROUPING_WORDS: Record<Grouping, string> = { treatment: 'treatment', team: 'team', kind: 'kind', age: 'age' };
 
 /** Every plant of the investigation on one day, side by side and to scale. */
-export function Wall({ records, day, before }: { records: InvestigationRecords; day: IsoDay; before: IsoDay | null }) {
+export function Wall({
+  records,
+  day,
+  before,
+  team = false,
+}: {
+  records: InvestigationRecords;
+  day: IsoDay;
+  before: IsoDay | null;
+  /** Seen on a team's device. */
+  team?: boolean;
+}) {
   const { investigation, readings } = records;
   const holder = useRef<HTMLDivElement>(null);
   const width = useWidth(holder);
   const [chosen, setChosen] = useState<string | null>(null);
-  const [single, setSingle] = useState(investigation.treatments[0]!.code);
+  const [by, setBy] = useState<Grouping>('treatment');
+  const [outline, setOutline] = useState<'last' | 'none'>('last');
+  const [single, setSingle] = useState<string | null>(null);
   const shown = useMemo(() => {
     const ids = investigation.containers.map((c) => c.id);
-    const groups: LineUpGroup[] = groupsOnDay(comparedRecords(records), day, 'exclude').map((group) => ({
-      group,
-      containers: investigation.containers
-        .filter((c) => c.treatment === group.treatment.code)
-        .sort((a, b) => a.code.localeCompare(b.code, 'en', { numeric: true })),
-    }));
+    const standings = standingsOn(ids, readings, day);
     return {
-      groups,
-      standings: standingsOn(ids, readings, day),
-      earlier: before === null ? null : standingsOn(ids, readings, before),
+      standings,
+      groups: wallGroups(records, standings, day, by),
+      earlier: before === null || outline === 'none' ? null : standingsOn(ids, readings, before),
     };
-  }, [records, investigation, readings, day, before]);
-  const topMm = useMemo(() => wallTop(readings, investigation.resolution === 'quarter-in'), [readings, investigation]);
+  }, [records, investigation, readings, day, before, by, outline]);
+  const topMm = useMemo(() => {
+    const pegs = by === 'team' ? investigation.expected.map((e) => e.heightMm ?? 0) : [];
+    return wallTop(readings, pegs, investigation.resolution === 'quarter-in');
+  }, [readings, investigation, by]);
   const phone = width < PHONE;
   const shelves = phone
-    ? [shown.groups.filter((g) => g.group.treatment.code === single)]
+    ? [shown.groups.filter((g, i) => (single === null ? i === 0 : g.key === single))]
     : investigation.containers.length > ONE_ROW
-      ? shown.groups.map((g) => [g])
+      ? shelvesOf(shown.groups)
       : [shown.groups];
   const plantHeight = shelves.length > 1 ? 190 : phone ? 300 : Math.min(640, Math.max(260, window.innerHeight - AROUND));
   const standings = [...shown.standings.values()];
@@ -63,46 +79,95 @@ export function Wall({ records, day, before }: { records: InvestigationRecords; 
   return (
     <section aria-label="Line-up wall">
       <div className="wall-legend">
-        <p className="wall-count" role="status">
-          {count('measured')} measured · {count('not-up')} not up yet · {count('lost')} lost
-          {count('not-checked') > 0 && ` · ${count('not-checked')} not looked at`}
-        </p>
-        <p className="wall-key">
+        <div className="ruled-sentence wall-sentence">
+          {investigation.speciesName} lined up by{' '}
+          <RuledWord
+            name="Lined up by"
+            value={by}
+            choices={groupingsOf(investigation).map((g) => ({ value: g, label: GROUPING_WORDS[g] }))}
+            onChoose={(g) => (setBy(g), setSingle(null))}
+          />
           {before && (
             <>
-              <span className="key-ghost" /> {formatDay(before)}
+              , with{' '}
+              <RuledWord
+                name="Outline"
+                value={outline}
+                choices={[
+                  { value: 'last', label: `${weekdayName(before)}’s outline` },
+                  { value: 'none', label: 'no outline' },
+                ]}
+                onChoose={setOutline}
+              />{' '}
+              behind
             </>
           )}
-          <span className="key-mean" /> mean and 95% interval of the plants that are up
-        </p>
+          .
+        </div>
+        <div className="wall-facts">
+          <p className="wall-count" role="status">
+            {count('measured')} measured · {count('not-up')} not up yet · {count('lost')} lost
+            {count('not-checked') > 0 && ` · ${count('not-checked')} not looked at`}
+          </p>
+          <p className="wall-key">
+            {shown.groups.some((g) => g.peg) && (
+              <>
+                <span className="key-peg" /> what the team expected of its tallest
+              </>
+            )}
+            {before && outline === 'last' && (
+              <>
+                <span className="key-ghost" /> {formatDay(before)}
+              </>
+            )}
+            {shown.groups.some((g) => g.summary) && (
+              <>
+                <span className="key-mean" /> mean and 95% interval of the plants that are up
+              </>
+            )}
+          </p>
+        </div>
       </div>
       {phone && (
         <div className="wall-switch" role="group" aria-label="Group shown">
-          {investigation.treatments.map((t) => (
+          {shown.groups.map((g) => (
             <button
-              key={t.code}
+              key={g.key}
               type="button"
-              className={`btn${single === t.code ? ' active' : ''}`}
-              aria-pressed={single === t.code}
-              onClick={() => setSingle(t.code)}
+              className={`btn${shelves[0]![0] === g ? ' active' : ''}`}
+              aria-pressed={shelves[0]![0] === g}
+              aria-label={g.title}
+              onClick={() => setSingle(g.key)}
             >
-              {t.code}
+              {g.emblem ? <EmblemMark emblem={g.emblem} size={24} /> : (g.letter ?? g.title)}
             </button>
           ))}
         </div>
       )}
       <div ref={holder}>
         {shelves.map((groups) => (
-          <div key={groups.map((g) => g.group.treatment.code).join('')}>
+          <div key={groups.map((g) => g.key).join(' ')}>
             <Headings groups={groups} total={width} investigation={investigation} />
             <LineUp {...lineUp} groups={groups} plantHeight={plantHeight} />
           </div>
         ))}
       </div>
-      <Missing groups={shown.groups} />
-      {story && <PlantStory container={story} records={records} onClose={() => setChosen(null)} />}
+      <Missing investigation={investigation} standings={shown.standings} />
+      {story && <PlantStory container={story} records={records} team={team} onClose={() => setChosen(null)} />}
     </section>
   );
+}
+
+/** Groups side by side as long as one shelf carries them: one treatment a shelf, several teams. */
+function shelvesOf(groups: LineUpGroup[]): LineUpGroup[][] {
+  const shelves: LineUpGroup[][] = [];
+  for (const group of groups) {
+    const last = shelves[shelves.length - 1];
+    const standing = last?.reduce((n, g) => n + g.containers.length, 0) ?? 0;
+    if (last && standing + group.containers.length <= ONE_ROW / 2) last.push(group);
+    else shelves.push([group]);
+  }
+  return shelves;
 }
 
 function Headings({
@@ -115,43 +180,68 @@ function Headings({
   investigation: InvestigationRecords['investigation'];
 }) {
   const columns = groups.map((g) => `${Math.max(1, g.containers.length)}fr`).join(' ');
+  const fine = investigation.resolution === 'quarter-in' ? 'quarter-in' : 'mm';
   return (
     <div className="wall-headings" style={{ gridTemplateColumns: columns, width: total }}>
-      {groups.map(({ group }) => (
-        <div key={group.treatment.code} className="wall-heading">
-          <TreatmentMark code={group.treatment.code} size={22} />
-          <span className="wall-letter">{group.treatment.code}</span>
-          <span className="wall-what">
-            <b>{group.treatment.label}</b>
-            <span>{groupWords(group, investigation.containerName)}</span>
-          </span>
-          {group.summary.ok && (
-            <span className="wall-mean">
-              {formatLengthNumber(group.summary.mean, investigation.resolution === 'quarter-in' ? 'quarter-in' : 'mm')}
-              <small>{investigation.resolution === 'quarter-in' ? 'in' : 'cm'}</small>
+      {groups.map((group) => {
+        const believers = group.letter ? investigation.expected.filter((e) => e.winner === group.letter) : [];
+        return (
+          <div key={group.key} className="wall-heading">
+            {group.look && <TreatmentMark code={group.look} size={22} />}
+            {group.emblem && <EmblemMark emblem={group.emblem} size={26} />}
+            {group.letter && <span className="wall-letter">{group.letter}</span>}
+            <span className="wall-what">
+              <b>{group.title}</b>
+              <span>{group.detail}</span>
             </span>
-          )}
-        </div>
-      ))}
+            {group.summary && (
+              <span className="wall-mean">
+                {formatLengthNumber(group.summary.mean, fine)}
+                <small>{RESOLUTION_UNIT[fine]}</small>
+              </span>
+            )}
+            {believers.length > 0 && <Believers teams={investigation.teams} expected={believers} />}
+          </div>
+        );
+      })}
     </div>
   );
 }
 
-function groupWords(group: LineUpGroup['group'], container: string): string {
-  if (!group.summary.ok) return 'none measured';
-  const { n } = group.summary;
-  return `mean of ${n} ${container}${n === 1 ? '' : 's'}`;
+/** The teams that expected this treatment to be the tallest. */
+function Believers({ teams, expected }: { teams: TeamView[]; expected: ExpectedView[] }) {
+  const own = teams.filter((t) => expected.some((e) => e.teamId === t.id));
+  return (
+    <span className="wall-believers">
+      expected tallest by{' '}
+      {own.map((t) => (
+        <span key={t.id} title={t.nickname}>
+          <EmblemMark emblem={t.emblem} size={16} />
+          <span className="visually-hidden">{t.nickname} </span>
+        </span>
+      ))}
+    </span>
+  );
 }
 
 /** Who is in no mean, by name. */
-function Missing({ groups }: { groups: LineUpGroup[] }) {
-  const codes = (pick: (g: LineUpGroup['group']) => { code: string }[]) =>
-    groups.flatMap(({ group }) => pick(group).map((c) => c.code));
-  const parts = [
-    ['not up yet', codes((g) => g.notUp)],
-    ['lost', codes((g) => g.lost.map((l) => l.container))],
-    ['not looked at', codes((g) => g.notChecked)],
-  ].filter(([, list]) => list!.length > 0) as [string, string[]][];
+function Missing({
+  investigation,
+  standings,
+}: {
+  investigation: InvestigationRecords['investigation'];
+  standings: Map<string, Standing>;
+}) {
+  const codes = (fits: (s: Standing) => boolean) =>
+    investigation.containers.filter((c) => fits(standings.get(c.id)!)).map((c) => c.code);
+  const parts = (
+    [
+      ['not up yet', codes((s) => s.state === 'not-up')],
+      ['lost', codes((s) => s.state === 'lost')],
+      ['without a height', codes((s) => s.state === 'measured' && s.heightMm === null)],
+      ['not looked at', codes((s) => s.state === 'not-checked')],
+    ] as [string, string[]][]
+  ).filter(([, list]) => list.length > 0);
   if (parts.length === 0) return null;
   return (
     <p className="second wall-missing">

@@ -1,4 +1,5 @@
 import { Link } from 'react-router';
+import { CheckViews } from '../../components/CheckViews';
 import { InvestigationFrame } from '../../components/InvestigationFrame';
 import { Empty } from '../../components/Notices';
 import { Wall } from './Wall';
@@ -16,14 +17,20 @@ export function WallView() {
     >
       {({ records, day, before }) =>
         day === null ? (
-          <Empty title="The plants will line up here">
-            <p>As soon as a team has checked its containers, every plant stands here, drawn to scale.</p>
-            <Link className="btn" to={`/investigations/${records.investigation.id}/plan`}>
-              See the plan and the labels
-            </Link>
-          </Empty>
+          <>
+            <CheckViews investigationId={records.investigation.id} />
+            <Empty title="The plants will line up here">
+              <p>As soon as a team has checked its containers, every plant stands here, drawn to scale.</p>
+              <Link className="btn" to={`/investigations/${records.investigation.id}/plan`}>
+                See the plan and the labels
+              </Link>
+            </Empty>
+          </>
         ) : (
-          <Wall records={records} day={day} before={before} />
+          <>
+            <CheckViews investigationId={records.investigation.id} />
+            <Wall records={records} day={day} before={before} />
+          </>
         )
       }
     </InvestigationFrame>

@@ -1,0 +1,3 @@
+declare module 'virtual:pwa-register' {
+  export function registerSW(options?: { onNeedRefresh?: () => void }): (reload?: boolean) => Promise<void>;
+}

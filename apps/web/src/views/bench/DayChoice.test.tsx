@@ -1,0 +1,49 @@
+import { fireEvent, render, screen } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { investigationView } from '../../../test/records';
+import { type ChosenDay, DayChoice } from './DayChoice';
+
+const TODAY = '2026-03-19';
+
+function show(chosen: ChosenDay | null = null, open = true) {
+  const [onChoose, onClose] = [jest.fn(), jest.fn()];
+  render(<DayChoice investigation={investigationView()} today={TODAY} chosen={chosen} onChoose={onChoose} open={open} onClose={onClose} />); // prettier-ignore
+  return {
+    onChoose,
+    onClose,
+    type: (day: string) => fireEvent.change(screen.getByLabelText('Which day did you look?'), { target: { value: day } }),
+  };
+}
+
+test.each([
+  ['2026-03-20', 'That day has not come yet.'],
+  ['2026-03-01', 'That day is before the seeds were sown.'],
+  ['2026-03-03', 'That is the day of sowing. Which day did you look?'],
+])('%s is refused: %s', (day, sentence) => {
+  const { type } = show();
+  type(day);
+  expect(screen.getByRole('alert')).toHaveTextContent(sentence);
+  for (const reason of screen.getAllByRole('button').slice(0, 3)) expect(reason).toBeDisabled();
+});
+
+test('another day takes a reason, and stays in sight until it is today again', async () => {
+  const { type, onChoose, onClose } = show();
+  type('2026-03-17');
+  await userEvent.click(screen.getByRole('button', { name: 'we looked on that day' }));
+  expect(onChoose).toHaveBeenCalledWith({ day: '2026-03-17', reason: 'we looked on that day' });
+  expect(onClose).toHaveBeenCalled();
+});
+
+test('today with a reason is simply today', async () => {
+  const { type, onChoose } = show();
+  type(TODAY);
+  await userEvent.click(screen.getByRole('button', { name: 'copied from paper' }));
+  expect(onChoose).toHaveBeenCalledWith(null);
+});
+
+test('the chosen day is shown, and given back with one tap', async () => {
+  const { onChoose } = show({ day: '2026-03-17', reason: 'copied from paper' }, false);
+  expect(screen.getByRole('status')).toHaveTextContent('You are writing for Tue 17 March (copied from paper).');
+  await userEvent.click(screen.getByRole('button', { name: 'Back to today' }));
+  expect(onChoose).toHaveBeenCalledWith(null);
+});

@@ -1,0 +1,118 @@
+import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { dayInZone, type IsoDay } from '@bright-sprout/core/calendar/days';
+import { readRecordSheet, type SheetEntry, type SheetProblem, writeRecordSheet } from '@bright-sprout/core/formats/recordSheet';
+import { useState } from 'react';
+import { textOf } from './Ledger';
+import { type LogCell, type LogRow } from './logRows';
+import { type LogEntry } from './useLogEntry';
+
+interface Props {
+  records: InvestigationRecords;
+  rows: LogRow[];
+  days: IsoDay[];
+  cell: (row: LogRow, day: IsoDay) => LogCell | null;
+  entry: LogEntry;
+}
+
+interface Read {
+  fresh: SheetEntry[];
+  changed: SheetEntry[];
+  problems: SheetProblem[];
+}
+
+/** The record sheet as a table file: taken along empty or filled, and brought back. Nothing comes in before it was shown. */
+export function SheetExchange({ records, rows, days, cell, entry }: Props) {
+  const { investigation } = records;
+  const { resolution, sownOn } = investigation;
+  const [read, setRead] = useState<Read | null>(null);
+  const [done, setDone] = useState('');
+  const byName = new Map(rows.map((r) => [r.name, r]));
+  const before = (name: string, day: IsoDay) => cell(byName.get(name)!, day)?.reading ?? null;
+  const save = () => {
+    const labels = new Map(investigation.treatments.map((t) => [t.code, t.label]));
+    const text = writeRecordSheet(
+      rows.map((r) => ({ name: r.name, treatment: labels.get(r.treatment) ?? r.treatment })),
+      days,
+      (name, day) => textOf(before(name, day), resolution),
+    );
+    const link = document.createElement('a');
+    link.href = URL.createObjectURL(new Blob([text], { type: 'text/csv;charset=utf-8' }));
+    link.download = 'record-sheet.csv';
+    link.click();
+    URL.revokeObjectURL(link.href);
+  };
+  const open = async (file: File) => {
+    setDone('');
+    const today = dayInZone(new Date(), investigation.class.timeZone);
+    const { entries, problems } = readRecordSheet(await file.text(), new Set(byName.keys()), { sownOn, today, resolution });
+    const differs = entries.filter((e) => textOf(before(e.name, e.day), resolution) !== written(e));
+    setRead({
+      fresh: differs.filter((e) => before(e.name, e.day) === null),
+      changed: differs.filter((e) => before(e.name, e.day) !== null),
+      problems,
+    });
+    function written({ entry: e }: SheetEntry): string {
+      return e.state === 'measured'
+        ? e.typed.replace(/ ?(cm|in)$/, '')
+        : { 'not-up': 'n', 'not-checked': '?', lost: 'x' }[e.state];
+    }
+  };
+  const take = async (entries: readonly SheetEntry[]) => {
+    setRead(null);
+    const results = await Promise.allSettled(
+      entries.map((e) =>
+        entry.save(byName.get(e.name)!, e.day, e.entry, cell(byName.get(e.name)!, e.day), 'from the filled-in sheet'),
+      ),
+    );
+    const taken = results.filter((r) => r.status === 'fulfilled').length;
+    setDone(`${taken} of ${entries.length} looks were taken in.`);
+  };
+  return (
+    <section className="section no-print">
+      <h2>Record sheet</h2>
+      <button type="button" className="btn mb-2" onClick={save}>
+        Take the sheet along (CSV)
+      </button>
+      <label className="form-label d-block" htmlFor="filled-sheet">
+        Bring the filled-in sheet back
+      </label>
+      <input
+        id="filled-sheet"
+        type="file"
+        accept=".csv,text/csv"
+        className="form-control"
+        onChange={(e) => e.target.files?.[0] && void open(e.target.files[0])}
+      />
+      {read && (
+        <div role="status" className="log-sheet">
+          <p>
+            {read.fresh.length} new {read.fresh.length === 1 ? 'look' : 'looks'}, {read.changed.length} that would correct what
+            stands there.
+          </p>
+          {read.problems.length > 0 && (
+            <ul>
+              {read.problems.slice(0, 8).map((p) => (
+                <li key={`${p.line}${p.sentence}`}>
+                  Line {p.line}: {p.sentence}
+                </li>
+              ))}
+              {read.problems.length > 8 && <li>and {read.problems.length - 8} more</li>}
+            </ul>
+          )}
+          <button type="button" className="btn" disabled={read.fresh.length === 0} onClick={() => void take(read.fresh)}>
+            Take in the new ones
+          </button>{' '}
+          <button
+            type="button"
+            className="btn btn-plain"
+            disabled={read.changed.length === 0}
+            onClick={() => void take([...read.fresh, ...read.changed])}
+          >
+            and correct the others
+          </button>
+        </div>
+      )}
+      {done && <p role="status">{done}</p>}
+    </section>
+  );
+}

@@ -1,0 +1,44 @@
+import { type ClassView } from '@bright-sprout/contracts/classes';
+import { type PlanDocument } from '@bright-sprout/core/plan/planDocument';
+import { planProblems } from '@bright-sprout/core/plan/planProblems';
+import { planFrom } from '@bright-sprout/core/plan/startingPoints';
+import { workOut } from '@bright-sprout/core/plan/workOut';
+import { type PartProps } from '../src/views/planner/partProps';
+
+export const TEAMS = 4;
+
+export function classView(change: Partial<ClassView> = {}): ClassView {
+  const emblems = (['kite', 'bell', 'boat', 'moon'] as const).slice(0, TEAMS);
+  return {
+    id: 'c1',
+    name: '7 Copper',
+    gradeBand: 'middle',
+    timeZone: 'UTC',
+    joinCode: 'COPPR7',
+    teams: emblems.map((emblem, i) => ({ id: `t${i + 1}`, emblem, nickname: emblem, pin: `000${i}` })),
+    investigations: [],
+    ...change,
+  };
+}
+
+/** A plan of four teams from one of the starting points, as on Monday 2 March 2026. */
+export function planOf(start: string, change: Partial<PlanDocument> = {}): PlanDocument {
+  return { ...planFrom(start, { gradeBand: 'middle', teams: TEAMS, today: '2026-03-02' }, 11), ...change };
+}
+
+/** What a part of the planner is given, and the plan as the part has changed it. */
+export function partOf(plan: PlanDocument, change: Partial<PartProps> = {}): { props: PartProps; now: () => PlanDocument } {
+  let now = plan;
+  const problems = planProblems(plan);
+  const props: PartProps = {
+    planId: 'p1',
+    group: classView(),
+    plan,
+    change: (by) => (now = by(now)),
+    problems,
+    out: problems.length > 0 ? null : workOut(plan, TEAMS),
+    readOnly: false,
+    ...change,
+  };
+  return { props, now: () => now };
+}
