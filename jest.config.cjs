@@ -18,7 +18,7 @@ const swc = (tsx) => [
 
 const shared = {
   transform: { '^.+\\.tsx$': swc(true), '^.+\\.(ts|mjs|js)$': swc(false) },
-  transformIgnorePatterns: ['/node_modules/(?!(pure-rand|react-router)/)'],
+  transformIgnorePatterns: ['/node_modules/(?!(pure-rand|react-router|nanoid)/)'],
   moduleNameMapper: {
     '^@bright-sprout/core/(.*)$': '<rootDir>/packages/core/src/$1',
     '^@bright-sprout/contracts/(.*)$': '<rootDir>/packages/contracts/src/$1',
@@ -36,6 +36,7 @@ module.exports = {
       displayName: 'server',
       rootDir: __dirname,
       testMatch: ['<rootDir>/apps/server/**/*.test.ts'],
+      setupFilesAfterEnv: ['<rootDir>/apps/server/test/patience.ts'],
       globalSetup: '<rootDir>/apps/server/test/startDatabase.cjs',
       globalTeardown: '<rootDir>/apps/server/test/stopDatabase.cjs',
       setupFiles: ['reflect-metadata'],

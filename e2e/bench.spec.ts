@@ -1,5 +1,9 @@
-import { expect, test } from '@playwright/test';
+import { type Browser, expect } from '@playwright/test';
 import { expectAccessible, expectNoSidewaysScroll, joinOn, openWall, signIn, tap } from './people';
+import { test } from './test';
+
+/** A green patch of 8 by 8 pixels, as PNG. */
+const GREEN_PATCH = 'iVBORw0KGgoAAAANSUhEUgAAAAgAAAAICAIAAABLbSncAAAAEUlEQVR42mOIn+aAFTEMLQkAN0pNQeHA0QUAAAAASUVORK5CYII=';
 
 test('two teams check at once, and the teacher sees both without reloading', async ({ page, browser }) => {
   await signIn(page);
@@ -61,6 +65,67 @@ test('with the network cut a check waits on the device and is sent once when it 
   await expect(page.getByRole('dialog').getByText('17.7 cm')).toHaveCount(1);
 });
 
+test('without a network the team’s page opens again, with what was entered, and everything arrives once it is back', async ({
+  browser,
+}) => {
+  const brollies = await joinOn(browser, 'Brollies', undefined, { offline: true });
+  await brollies.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+  await brollies.reload();
+  await expect.poll(() => brollies.evaluate(() => caches.open('bench').then((c) => c.keys().then((k) => k.length)))).toBeGreaterThan(0);
+  await brollies.context().setOffline(true);
+  await brollies.getByRole('button', { name: 'B5', exact: true }).click();
+  await tap(brollies, '15.5');
+  await brollies.getByRole('button', { name: /^Next/ }).click();
+  await brollies.reload();
+  await expect(brollies.getByRole('heading', { name: 'Brollies' })).toBeVisible();
+  await expect(brollies.getByRole('button', { name: 'B5, done' })).toBeVisible();
+  await expect(brollies.getByText('1 check waits on this device')).toBeVisible();
+  await brollies.getByRole('button', { name: 'A5', exact: true }).click();
+  await tap(brollies, '18');
+  await brollies.getByRole('button', { name: /^Next/ }).click();
+  await expect(brollies.getByText('2 checks wait on this device')).toBeVisible();
+  await brollies.context().setOffline(false);
+  await expect(brollies.getByText('on this device')).toHaveCount(0, { timeout: 20_000 });
+  await brollies.reload();
+  await expect(brollies.getByRole('button', { name: 'A5, done' })).toBeVisible();
+}); // prettier-ignore
+
+test('how to measure is drawn the first time, an odd height is asked about, and another day takes a reason', async ({
+  browser,
+}) => {
+  const drums = await joinOn(browser, 'Drums', { width: 820, height: 1180 }, { guide: 'open' });
+  await expect(drums.getByRole('heading', { name: 'How to measure' })).toBeVisible();
+  await expect(drums.getByText(/Lift the longest blade along the ruler/)).toBeVisible();
+  await expectAccessible(drums);
+  await drums.getByRole('button', { name: 'We know how' }).click();
+  await drums.getByRole('button', { name: 'B6', exact: true }).click();
+  await tap(drums, '1.2');
+  const question = drums.getByRole('group', { name: 'A question about this height' });
+  await expect(question).toContainText('The value stays as you typed it.');
+  await question.getByRole('button', { name: 'Somebody else measures' }).click();
+  await question.getByLabel(/The second student reads/).fill('12.4');
+  await expect(question).toContainText('You are 11.2 cm apart. Both are kept.');
+  await expectAccessible(drums);
+  await question.getByRole('button').first().click();
+  await drums.getByRole('button', { name: /^Next/ }).click();
+  await drums.getByRole('button', { name: 'C6', exact: true }).click();
+  await drums.getByRole('button', { name: 'How to measure' }).click();
+  await drums.getByRole('button', { name: 'We know how' }).click();
+  await drums.getByRole('button', { name: 'Another day?' }).click();
+  const tomorrow = new Date(Date.now() + 86_400_000).toISOString().slice(0, 10);
+  await drums.getByLabel('Which day did you look?').fill(tomorrow);
+  await expect(drums.getByText('That day has not come yet.')).toBeVisible();
+  const yesterday = new Date(Date.now() - 86_400_000).toISOString().slice(0, 10);
+  await drums.getByLabel('Which day did you look?').fill(yesterday);
+  await drums.getByRole('button', { name: 'copied from paper' }).click();
+  await expect(drums.getByText('(copied from paper)')).toBeVisible();
+  await drums.getByRole('button', { name: 'Not up yet' }).click();
+  await drums.getByRole('button', { name: /^(Next|Finish)/ }).click();
+  await drums.getByRole('button', { name: 'Back to today' }).click();
+  await expect(drums.getByRole('button', { name: 'C6', exact: true })).toBeVisible();
+  await expectAccessible(drums);
+});
+
 test('not up, lost with its reason, and could not check; then everything is done', async ({ browser, page }) => {
   const keys = await joinOn(browser, 'Keys');
   const answer = async (pot: string, act: () => Promise<unknown>) => {
@@ -77,6 +142,12 @@ test('not up, lost with its reason, and could not check; then everything is done
   await answer('B7', () => keys.getByRole('button', { name: 'Could not check' }).click());
   await answer('C7', () => tap(keys, '9.9'));
   await expect(keys.getByRole('heading', { name: 'All your pots are checked.' })).toBeVisible();
+  await keys.getByRole('link', { name: 'Our notebook' }).click();
+  await expect(keys.getByRole('heading', { name: /^A7 · no salt/ })).toBeVisible();
+  await expect(keys.getByRole('region', { name: 'A7' })).toContainText('was eaten');
+  await expectAccessible(keys);
+  await expectNoSidewaysScroll(keys);
+  await keys.getByRole('link', { name: 'Our containers' }).click();
   await keys.getByRole('link', { name: 'See the whole class' }).click();
   await expect(keys.getByRole('button', { name: /^A7, no salt: was eaten/ })).toBeVisible();
   await expectNoSidewaysScroll(keys);
@@ -96,11 +167,103 @@ test('the hardware keyboard types on the pad, and millimetres become centimetres
   await expect(drums.locator('.bench-number')).toHaveText('14.4cm');
 });
 
-test('a wrong PIN is said so and can be typed again', async ({ page }) => {
+test('a wrong PIN is said so and can be typed again; the right one opens the team’s pots', async ({ page }) => {
+  const { demoTeams } = await import('../scripts/demoSignIns.mjs');
   await page.goto('/join');
-  await page.getByLabel('Class code from the board').fill('COPPR7');
+  await page.getByLabel('Class code from the board').fill('coppr7');
   await page.getByRole('button', { name: 'Brollies' }).click();
-  for (const digit of '9999') await page.getByRole('button', { name: digit, exact: true }).click();
+  const type = async (pin: string) => {
+    for (const digit of pin) await page.getByRole('button', { name: digit, exact: true }).click();
+  };
+  await type('9999');
   await expect(page.getByRole('alert')).toContainText('do not belong together');
   await expectAccessible(page);
+  await type(demoTeams[0]!.pins.brolly!);
+  await expect(page.getByRole('heading', { name: 'Brollies' })).toBeVisible();
+});
+
+test('a picture taken without a network waits, arrives, and is seen in the notebook and by the teacher', async ({
+  browser,
+  page,
+}) => {
+  const bells = await joinOn(browser, 'Bells');
+  await bells.getByRole('button', { name: 'D2', exact: true }).click();
+  await bells.context().setOffline(true);
+  await bells.getByLabel('Take a picture').setInputFiles({ name: 'd2.png', mimeType: 'image/png', buffer: Buffer.from(GREEN_PATCH, 'base64') }); // prettier-ignore
+  const pictures = bells.getByRole('group', { name: 'Pictures of D2' });
+  await pictures.getByRole('button').click();
+  await expect(bells.getByText(/waits on this device/).last()).toBeVisible();
+  await bells.getByRole('dialog').getByRole('button', { name: 'Close' }).click();
+  await expect(bells.getByRole('dialog')).toHaveCount(0);
+  await bells.getByLabel('Note').click();
+  await bells.getByRole('button', { name: 'The soil is …' }).click();
+  await bells.keyboard.type('dry');
+  await expect(bells.getByLabel('Note')).toHaveValue('The soil is dry');
+  await bells.getByRole('button', { name: 'Not up yet' }).click();
+  await bells.getByRole('button', { name: /^(Next|Finish)/ }).click();
+  await expect(bells.getByText('2 entries wait on this device')).toBeVisible();
+  await bells.context().setOffline(false);
+  await expect(bells.getByText('on this device')).toHaveCount(0, { timeout: 15_000 });
+  await bells.goto(bells.url().replace('/bench?investigation=', '/bench/notebook/').replace(/&.*/, ''));
+  const picture = bells.getByRole('region', { name: 'D2' }).getByRole('img', { name: /^D2 on/ });
+  await expect.poll(() => picture.evaluate((img: HTMLImageElement) => img.naturalWidth)).toBeGreaterThan(0);
+  await expectAccessible(bells);
+  await signIn(page);
+  await openWall(page);
+  await page.getByRole('button', { name: /^D2, 100 mmol\/L/ }).click();
+  await page.getByRole('group', { name: 'Pictures of D2' }).getByRole('button').click();
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Take it back' }).click();
+  await expect(page.getByRole('group', { name: 'Pictures of D2' })).toHaveCount(0);
+});
+
+/** A team whose device sends what it reads, without a page. */
+async function readFromAfar(browser: Browser, emblem: string, typed: string): Promise<void> {
+  const { demoTeams } = await import('../scripts/demoSignIns.mjs');
+  const { request } = await browser.newContext();
+  await request.post('/api/v1/join', { data: { classCode: demoTeams[0]!.joinCode, emblem, pin: demoTeams[0]!.pins[emblem] } });
+  const [asked] = (await (await request.get('/api/v1/bench/together')).json()) as { id: string }[];
+  expect((await request.put(`/api/v1/bench/together/${asked!.id}`, { data: { typed } })).status()).toBe(204);
+}
+
+test('one plant is read together: covered, then as marks on the ruler, settled on the middle, and kept for the claim', async ({
+  browser,
+  page,
+}) => {
+  await signIn(page);
+  await openWall(page);
+  await page.getByRole('link', { name: 'Read together' }).click();
+  await page.getByRole('group', { name: 'Plant to read' }).getByRole('button', { name: 'B3' }).click();
+  await expect(page.getByText('0 of 7 teams have read')).toBeVisible();
+  const read = async (nickname: string, digits: string) => {
+    const device = await joinOn(browser, nickname);
+    await device.getByRole('link', { name: 'Everybody reads B3 now' }).click();
+    await tap(device, digits);
+    if (nickname === 'Kites') {
+      await expectAccessible(device);
+      await expectNoSidewaysScroll(device);
+    }
+    await device.getByRole('button', { name: 'Send what we read' }).click();
+    await expect(device.getByText(`You read ${digits} cm.`)).toBeVisible();
+    return device;
+  };
+  await read('Kites', '18.2');
+  await expect(page.getByText('1 of 7 teams have read')).toBeVisible();
+  await expect(page.getByRole('img', { name: /still covered/ })).toBeVisible();
+  const drums = await read('Drums', '17.9');
+  await drums.getByRole('button', { name: 'Look again' }).click();
+  await tap(drums, '18.4');
+  await drums.getByRole('button', { name: 'Send what we read' }).click();
+  for (const [emblem, typed] of [['key', '18.6 cm'], ['moon', '18.4 cm']] as const) await readFromAfar(browser, emblem, typed); // prettier-ignore
+  await expect(page.getByText('4 of 7 teams have read')).toBeVisible();
+  await page.getByRole('button', { name: 'Show what was read so far' }).click();
+  await expect(page.getByRole('img', { name: /Kites 18\.2 cm, .*the middle is 18\.4 cm/ })).toBeVisible();
+  await expect(page.getByText('Readings lie 0.4 cm apart, from 18.2 to 18.6 cm. Why?')).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Settle on it' }).click();
+  await expect(page.getByRole('heading', { name: 'B3 is settled: 18.4 cm' })).toBeVisible();
+  await expect(page.getByText(/from 4 readings of 1 plant/)).toBeVisible();
+  await drums.getByRole('link', { name: 'To our containers' }).click();
+  await page.getByRole('link', { name: 'Wall', exact: true }).click();
+  await expect(page.getByRole('button', { name: /^B3, 25 mmol\/L: 18\.4 cm/ })).toBeVisible();
 });

@@ -1,17 +1,18 @@
 import AxeBuilder from '@axe-core/playwright';
+import { type BenchView } from '@bright-sprout/contracts/checks';
 import { type Browser, expect, type Page } from '@playwright/test';
 
-/** What a teacher does to get in. */
+export const DEMO_QUESTION = 'Does road salt on the pavement reach the hedge?';
+
+/** Signs in and opens the first page. The sign-in page itself has its own test. */
 export async function signIn(page: Page): Promise<void> {
   const { demoTeacher } = await import('../scripts/demoSignIns.mjs');
+  const { email, password } = demoTeacher;
+  expect((await page.request.post('/api/v1/session', { data: { email, password } })).ok()).toBe(true);
   await page.goto('/');
-  await page.getByLabel('E-mail address').fill(demoTeacher.email);
-  await page.getByLabel('Password').fill(demoTeacher.password);
-  await page.getByRole('button', { name: 'Sign in' }).click();
-  await expect(page.getByRole('heading', { name: /investigation/ }).first()).toBeVisible();
 }
 
-export async function openWall(page: Page, question = 'Does road salt on the pavement reach the hedge?'): Promise<void> {
+export async function openWall(page: Page, question = DEMO_QUESTION): Promise<void> {
   const classes = (await (await page.request.get('/api/v1/classes')).json()) as {
     investigations: { id: string; question: string }[];
   }[];
@@ -20,26 +21,36 @@ export async function openWall(page: Page, question = 'Does road salt on the pav
   await expect(page.getByRole('slider', { name: 'Day looked at' })).toBeVisible();
 }
 
-/** A team's tablet or phone: joins with code, emblem and PIN by tapping. */
-export async function joinOn(browser: Browser, nickname: string, size = { width: 390, height: 844 }): Promise<Page> {
+const EMBLEMS: Record<string, string> = { Kites: 'kite', Bells: 'bell', Boats: 'boat', Moons: 'moon', Brollies: 'brolly', Drums: 'drum', Keys: 'key' }; // prettier-ignore
+
+/** A team's tablet or phone that has joined; the page for joining has its own tests. It begins with the demo's investigation. */
+export async function joinOn(
+  browser: Browser,
+  nickname: string,
+  size = { width: 390, height: 844 },
+  { guide = 'read', offline = false }: { guide?: 'read' | 'open'; offline?: boolean } = {},
+): Promise<Page> {
   const { demoTeams } = await import('../scripts/demoSignIns.mjs');
   const { joinCode, pins } = demoTeams[0]!;
-  const context = await browser.newContext({ viewport: size, hasTouch: true, timezoneId: 'UTC' });
+  // Only where a page is to open without a network does it need the worker that keeps it.
+  const context = await browser.newContext({
+    viewport: size,
+    hasTouch: true,
+    timezoneId: 'UTC',
+    serviceWorkers: offline ? 'allow' : 'block',
+  });
   const page = await context.newPage();
-  await page.goto('/join');
-  await page.getByLabel('Class code from the board').fill(joinCode.toLowerCase());
-  await page.getByRole('button', { name: nickname }).click();
-  const emblems: Record<string, string> = {
-    Kites: 'kite',
-    Bells: 'bell',
-    Boats: 'boat',
-    Moons: 'moon',
-    Brollies: 'brolly',
-    Drums: 'drum',
-    Keys: 'key',
-  };
-  for (const digit of pins[emblems[nickname]!]!) await page.getByRole('button', { name: digit, exact: true }).click();
+  const emblem = EMBLEMS[nickname]!;
+  const joined = await page.request.post('/api/v1/join', { data: { classCode: joinCode, emblem, pin: pins[emblem] } });
+  expect(joined.ok()).toBe(true);
+  const { investigations } = (await (await page.request.get('/api/v1/bench')).json()) as BenchView;
+  const demo = investigations.find((i) => i.investigation.question === DEMO_QUESTION)!.investigation.id;
+  await page.goto(`/bench?investigation=${demo}`);
   await expect(page.getByRole('heading', { name: nickname })).toBeVisible();
+  const understood = page.getByRole('button', { name: 'We know how' });
+  // A team that has answered for all of its pots is shown no guide.
+  await expect(understood.or(page.getByRole('heading', { name: /are checked\.$/ }))).toBeVisible();
+  if (guide === 'read' && (await understood.isVisible())) await understood.click();
   return page;
 }
 

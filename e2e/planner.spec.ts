@@ -1,8 +1,9 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import ICAL from 'ical.js';
 import { readFileSync } from 'node:fs';
-import { expectAccessible, expectNoSidewaysScroll } from './people';
+import { expectAccessible, expectNoSidewaysScroll, joinOn, signIn } from './people';
 import { beginPlan, expectPrintable, fair, part, saved, sow } from './planning';
+import { test } from './test';
 
 test('a dose series from question to printed layout, lists and sown pots', async ({ page }) => {
   await beginPlan(page, /^Salt in steps/);
@@ -80,21 +81,43 @@ test('an age ladder is sown in steps, and its days go into a calendar that anoth
   await page.getByRole('button', { name: 'Take it into a calendar (.ics)' }).click();
   const text = readFileSync(await (await download).path(), 'utf8');
   const events = new ICAL.Component(ICAL.parse(text) as [string, unknown[], unknown[]]).getAllSubcomponents('vevent').map((v) => new ICAL.Event(v));
-  expect(events.filter((e) => e.summary.startsWith('Sow:'))).toHaveLength(5);
+  expect(events.filter((e) => /^Sow [A-E]:/.test(e.summary))).toHaveLength(5);
   const lesson = events.find((e) => e.summary.startsWith('Lesson:'))!;
   expect([lesson.startDate.hour, lesson.startDate.minute, lesson.endDate.hour]).toEqual([10, 15, 11]);
   await part(page, 'Lay out');
   await expectPrintable(page);
 }); // prettier-ignore
 
-test('a pot at home: the kit is listed and nobody’s team owns it', async ({ page }) => {
+test('a pot at home: dealt within the teams, the kit is listed, and a phone at home keeps to the one that was scanned', async ({
+  page,
+  browser,
+}) => {
   await beginPlan(page, /^A pot of your own at home/);
   await part(page, 'Lay out');
-  await expect(page.getByText('Every student has one pot at home; lots say who gets which.')).toBeVisible();
+  await expect(page.getByText(/Every student has one pot at home; within a team, lots say who gets which/)).toBeVisible();
   await expectPrintable(page);
   await part(page, 'Prepare');
   await expect(page.getByRole('heading', { name: 'What goes home' })).toBeVisible();
   await expect(page.getByText('A paper ruler that begins at its end')).toBeVisible();
+  await part(page, 'Days');
+  await page.getByLabel('Sown on').fill(new Date(Date.now() - 6 * 86_400_000).toISOString().slice(0, 10));
+  await saved(page);
+  await sow(page);
+  const id = /investigations\/([^/]+)/.exec(page.url())![1]!;
+  const boats = await joinOn(browser, 'Boats');
+  await boats.goto(`/bench?investigation=${id}`);
+  await expect(boats.getByRole('heading', { name: 'Which pot is yours?' })).toBeVisible();
+  await expectAccessible(boats);
+  const pots = boats.getByRole('group', { name: 'Pots of the team' }).getByRole('button');
+  await expect(pots).toHaveCount(4);
+  const code = (await pots.nth(1).textContent())!.trim();
+  await boats.goto(`/bench?investigation=${id}&pot=${code}`);
+  await expect(boats.getByText(`Your pot at home: ${code}`)).toBeVisible();
+  await expect(boats.getByRole('navigation', { name: 'Your containers' }).getByRole('button')).toHaveCount(1);
+  await boats.goto(`/bench?investigation=${id}`);
+  await expect(boats.getByText(`Your pot at home: ${code}`)).toBeVisible();
+  await boats.getByRole('button', { name: 'Show our team’s pots' }).click();
+  await expect(boats.getByRole('navigation', { name: 'Your containers' }).getByRole('button')).toHaveCount(4);
 });
 
 test('seeds in paper pockets: root tips are forecast, height is refused with a fix', async ({ page }) => {
@@ -110,94 +133,51 @@ test('seeds in paper pockets: root tips are forecast, height is refused with a f
   await expectPrintable(page);
 });
 
-test('by keyboard alone a treatment is put at one end; the check sees it, and its fix deals again', async ({ page }) => {
-  await beginPlan(page, /^Light and dark/);
+test('kinds side by side: chosen by what suits, compared in a table, each with its own numbers to the sown pots', async ({
+  page,
+}) => {
+  await beginPlan(page, /^Kinds side by side/);
+  await page.getByLabel('Kind of level 3').selectOption({ label: 'Radish' });
+  await expect(page.getByLabel('Level 3 of kind of seed')).toHaveValue('radish');
   await part(page, 'Seeds');
-  await page.getByLabel('Sponges of each').fill('4');
+  await page.getByLabel('We want to see').selectOption({ label: 'something to harvest' });
+  await expect(page.getByRole('radio', { name: /Radish/ })).toBeVisible();
+  await expect(page.getByRole('radio', { name: /Phacelia/ })).toHaveCount(0);
+  await expect(page.getByText('Wheat is chosen, although: that is not to be seen.')).toBeVisible();
+  await page.getByLabel('We want to see').selectOption({ label: 'whatever grows' });
+  await page.getByRole('checkbox', { name: 'time to sow again if it fails' }).check();
+  await page.getByLabel('Weeks we have').fill('3');
+  await expect(page.getByRole('radio', { name: /Parsley/ })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Compared in a table' }).click();
+  await page.getByRole('button', { name: 'Length, mm' }).click();
+  await expect(page.getByRole('columnheader', { name: 'Length, mm' })).toHaveAttribute('aria-sort', 'ascending');
+  const lengths = (await page.locator('.planner-seed-table tbody tr td:nth-child(3)').allTextContents()).map((t) => Number(t.split(' ').pop()));
+  expect(lengths).toEqual([...lengths].sort((a, b) => a - b));
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Choose garden cress' }).click();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByText(/^Radish: \d+ to \d+ mm of cover/)).toBeVisible();
   await part(page, 'Lay out');
-  await expect(fair(page)).not.toContainText('stand at one end');
-  const at = (place: number) => page.locator(`[data-place="${place}"] .lay-pot b`);
-  /** Lifts what stands on one place and puts it down on another, with the keyboard. */
-  const carry = async (from: number, to: number) => {
-    await page.locator(`[data-place="${from}"] .lay-pot`).focus();
-    await page.keyboard.press('Space');
-    await expect(page.locator('.lay-pot.lifted')).toHaveCount(1);
-    let place = from;
-    const step = async (key: string, by: number) => {
-      place += by;
-      await page.keyboard.press(key);
-      await expect(page.getByText(new RegExp(`is over place ${place + 1}\\.`))).toBeAttached();
-    };
-    while (Math.floor(place / 2) > Math.floor(to / 2)) await step('ArrowLeft', -2);
-    if (place % 2 !== to % 2) await step(place % 2 ? 'ArrowUp' : 'ArrowDown', place % 2 ? -1 : 1);
-    await page.keyboard.press('Space');
-    await expect(page.locator('.lay-pot.lifted')).toHaveCount(0);
-  };
-  // Four columns of two: all of A goes into the first two columns.
-  for (let target = 0, from = 0; target < 4 && from < 8; from++) {
-    if (!(await at(from).textContent())!.startsWith('A')) continue;
-    const code = (await at(from).textContent())!;
-    if (from !== target) await carry(from, target);
-    await expect(at(target)).toHaveText(code);
-    target++;
-  }
-  await expect(fair(page)).toContainText(/A \(light\) stand at one end/);
-  await expect(page.getByRole('button', { name: 'Put them back as drawn' })).toBeVisible();
-  await fair(page).getByRole('button', { name: 'Deal the places again' }).click();
-  await expect(fair(page)).not.toContainText('stand at one end');
-  await saved(page);
-});
-
-test('what is done knowingly is kept with its reason, and comes back beside the claim', async ({ page }) => {
-  await beginPlan(page, /^Salt in steps/);
-  await part(page, 'Lay out');
-  await page.getByLabel('Containers are shared out so that').selectOption({ label: 'each team has one treatment' });
-  await expect(fair(page)).toContainText('Each team has one treatment only.');
-  await fair(page)
-    .locator('.finding', { hasText: 'Each team has one treatment only.' })
-    .getByRole('button', { name: 'We do it knowingly' })
-    .click();
-  await page.getByLabel('Why is it done knowingly?').fill('Each table has its own tap');
-  await page.getByRole('button', { name: 'Keep on record' }).click();
-  await expect(fair(page).getByRole('heading', { name: 'Done knowingly' })).toBeVisible();
+  await expectPrintable(page);
+  await part(page, 'Prepare');
+  await expect(page.getByRole('row', { name: /^Seeds of radish, untreated/ })).toBeVisible();
+  await expect(page.getByText(/^White mustard \(B\): Make holes/)).toBeVisible();
   await saved(page);
   await sow(page);
-  await expect(page.getByRole('row', { name: /A no salt/ })).toBeVisible();
-});
+  await expect(page.getByRole('row', { name: /C radish/ })).toBeVisible();
+}); // prettier-ignore
 
-test('bad input gets a sentence at its field and loses nothing', async ({ page }) => {
-  await beginPlan(page, /^Salt in steps/);
-  await page.getByLabel('Amount of level 2 in mmol/L').fill('-25');
-  await expect(page.getByText('An amount cannot be below zero.').first()).toBeVisible();
-  await page.getByLabel('Amount of level 2 in mmol/L').fill('25');
-  await part(page, 'Seeds');
-  await page.getByLabel('Cups of each').fill('500');
-  await expect(page.getByText('Containers of each: a whole number from 1 to 60.').first()).toBeVisible();
-  await expect(page.getByLabel('Cups of each')).toHaveValue('500');
-  await page.getByLabel('Cups of each').fill('7');
-  await part(page, 'Days');
-  await page.getByLabel('Last look').fill('2020-01-01');
-  await expect(page.getByText(/The end has to come after sowing/).first()).toBeVisible();
-  await page.getByRole('button', { name: 'Undo' }).click();
-  for (const day of ['Mon', 'Tue', 'Wed', 'Thu', 'Fri']) await page.locator('.section', { hasText: 'School days and holidays' }).getByRole('checkbox', { name: day }).uncheck(); // prettier-ignore
-  await expect(page.getByText('No weekday is a school day.').first()).toBeVisible();
-  await expect(page.getByRole('button', { name: 'Sow it' })).toBeDisabled();
+test('a question that was asked before is asked again as a new plan', async ({ page }) => {
+  await signIn(page);
+  await page.locator('.class-row').getByRole('link', { name: '7 Copper' }).click();
+  await page.getByRole('link', { name: 'Plan an investigation' }).click();
+  await page.locator('li', { hasText: 'How much road salt can garden cress stand?' }).getByRole('button', { name: 'ask it again' }).click();
+  await expect(page.getByLabel('What do you want to find out?')).toHaveValue('How much road salt can garden cress stand?');
+  await expect(page.getByLabel('Level 4 of salt in the water')).toHaveValue('100 mmol/L');
+  await expect(page.getByRole('heading', { name: '28 cups, 140 seeds' })).toBeVisible();
   await saved(page);
-  await page.reload();
-  await expect(page.getByText('No weekday is a school day.').first()).toBeVisible();
-});
-
-test('two people at one plan: the slower one is told, and chooses', async ({ page, context }) => {
-  await beginPlan(page, /^How deep/);
-  await saved(page);
-  const other = await context.newPage();
-  await other.goto(page.url());
-  await other.getByLabel('What do you want to find out?').fill('Theirs: how deep is too deep?');
-  await saved(other);
-  await page.getByLabel('What do you want to find out?').fill('Mine: how deep is deep enough?');
-  await expect(page.getByRole('alert')).toContainText('Theirs: how deep is too deep?');
-  await page.getByRole('button', { name: 'Keep mine' }).click();
-  await saved(page);
-  await page.reload();
-  await expect(page.getByLabel('What do you want to find out?')).toHaveValue('Mine: how deep is deep enough?');
-});
+  await page.getByRole('link', { name: '7 Copper' }).click();
+  await page.getByRole('link', { name: 'Plan an investigation' }).click();
+  await page.locator('li', { hasText: 'Does road salt on the pavement' }).getByRole('button', { name: 'begin a new one like it' }).click();
+  await expect(page.getByLabel('Amount of level 2 in mmol/L')).toHaveValue('25');
+}); // prettier-ignore

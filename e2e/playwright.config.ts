@@ -1,6 +1,5 @@
 import { defineConfig } from '@playwright/test';
-
-const port = Number(process.env.E2E_PORT ?? 4390);
+import { SIDE_BY_SIDE } from './startApplication';
 
 /** Drives the built application in Debian's Chromium, against a MariaDB of its own that is thrown away afterwards. */
 export default defineConfig({
@@ -8,13 +7,13 @@ export default defineConfig({
   testMatch: '*.spec.ts',
   outputDir: '../test-results',
   globalSetup: './startApplication.ts',
-  workers: 1,
+  workers: SIDE_BY_SIDE,
+  fullyParallel: false,
   retries: 0,
   timeout: 60_000,
   expect: { timeout: 10_000 },
   reporter: process.env.E2E_REPORT ? [['line'], ['json', { outputFile: process.env.E2E_REPORT }]] : 'line',
   use: {
-    baseURL: `http://127.0.0.1:${port}`,
     viewport: { width: 1280, height: 800 },
     timezoneId: 'UTC',
     locale: 'en-GB',

@@ -1,6 +1,7 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import { expectAccessible, expectNoSidewaysScroll, joinOn, signIn } from './people';
 import { beginPlan, fair, part, saved, sow } from './planning';
+import { test } from './test';
 
 test('a tested seed lot of the shelf says how many to sow', async ({ page }) => {
   await signIn(page);
@@ -45,6 +46,8 @@ test('a label’s square opens its container: after joining, and at once on a de
 }) => {
   await beginPlan(page, /^Salt in steps/);
   await page.getByLabel('What do you want to find out?').fill('Scanned: how much salt?');
+  await part(page, 'Days');
+  await page.getByLabel('Sown on').fill(new Date().toISOString().slice(0, 10));
   await part(page, 'Prepare');
   await expect(page.getByRole('img', { name: /^Opens [A-D]\d$/ })).toHaveCount(28);
   await saved(page);
@@ -112,10 +115,17 @@ test('sowing day: the steps are ticked, and what went otherwise is written down 
   await expectAccessible(page);
   const drums = await joinOn(browser, 'Drums');
   await drums.goto(`/bench/sow/${/investigations\/([^/]+)/.exec(page.url())![1]}`);
+  await expect(drums.getByText('Your teacher has ticked it for all.')).toBeVisible();
+  await drums.getByRole('checkbox', { name: /^Fill each cup with/ }).check();
+  await expect(page.getByText('1 of 7 teams')).toBeVisible();
   const pots = drums.getByRole('group', { name: 'Containers' }).getByRole('button');
   await expect(pots).toHaveCount(4);
+  await drums.context().setOffline(true);
   await pots.first().click();
   await drums.getByRole('button', { name: 'a broken seed' }).click();
+  await expect(drums.locator('.sown-known')).toContainText('a broken seed');
+  await expect(page.locator('.sown-known')).toHaveCount(0);
+  await drums.context().setOffline(false);
   await expect(drums.locator('.sown-known')).toContainText('a broken seed');
   await expectAccessible(drums);
   await expectNoSidewaysScroll(drums);

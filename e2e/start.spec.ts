@@ -3,7 +3,9 @@ import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { expect, test } from '@playwright/test';
+import { type BenchView } from '@bright-sprout/contracts/checks';
+import { expect } from '@playwright/test';
+import { test } from './test';
 
 const START = join(__dirname, '..', 'scripts', 'start.mjs');
 
@@ -104,4 +106,59 @@ test('a backup opens in another folder with everything in it, and never over wha
   const again = command('restore.mjs', restored!);
   expect(again.status).toBe(1);
   expect(again.stderr).toContain('nothing was changed');
+});
+
+test('a server that dies in the middle of a send loses nothing and keeps nothing twice', async ({ page }) => {
+  const { freePort } = await import('../scripts/mariadb.mjs');
+  const { demoTeams } = await import('../scripts/demoSignIns.mjs');
+  const port = String(await freePort());
+  const up = async () => {
+    const run = start({ PORT: port, SPROUT_DATA_DIR: folder });
+    await expect.poll(run.said, { timeout: 40_000 }).toContain('Ctrl-C stops it.');
+    return run;
+  };
+  let run = await up();
+  const url = `http://127.0.0.1:${port}`;
+  await page.request.post(`${url}/api/v1/join`, {
+    data: { classCode: demoTeams[0]!.joinCode, emblem: 'kite', pin: demoTeams[0]!.pins.kite },
+  });
+  const bench = async () => (await (await page.request.get(`${url}/api/v1/bench`)).json()) as BenchView;
+  await page.goto(`${url}/bench`);
+  await page.getByRole('button', { name: 'We know how' }).click();
+  const enter = async (pot: string, digits: string) => {
+    await page.getByRole('button', { name: pot, exact: true }).click();
+    for (const digit of digits) await page.getByRole('button', { name: digit, exact: true }).click();
+    await page.getByRole('button', { name: /^(Next|Finish)/ }).click();
+  };
+  // The server saves the first check, and is gone before its answer arrives.
+  // Afterwards the same route lets everything pass: taking it away would end the request that still waits in it.
+  let stopped: Promise<unknown> | null = null;
+  let back = false;
+  await page.route('**/bench/checks/*', async (route) => {
+    if (back) return route.continue();
+    if (stopped === null) {
+      await route.fetch();
+      run.child.kill('SIGINT');
+      stopped = run.ended;
+    }
+    await stopped;
+    await route.abort();
+  });
+  await enter('A1', '20.1');
+  await enter('B1', '18.2');
+  await expect(page.getByText('2 checks wait on this device')).toBeVisible();
+  await expect.poll(() => stopped !== null).toBe(true);
+  await stopped;
+  run = await up();
+  back = true;
+  await expect(page.getByText('on this device')).toHaveCount(0, { timeout: 20_000 });
+  const { today, investigations } = await bench();
+  const { containers } = investigations[0]!.investigation;
+  const entered = investigations[0]!.readings.filter((r) => r.day === today);
+  expect(entered.map((r) => [containers.find((c) => c.id === r.containerId)!.code, r.typed]).sort()).toEqual([
+    ['A1', '20.1 cm'],
+    ['B1', '18.2 cm'],
+  ]);
+  run.child.kill('SIGINT');
+  await run.ended;
 });

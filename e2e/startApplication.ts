@@ -6,16 +6,24 @@ import { join } from 'node:path';
 
 const SERVER = join(__dirname, '..', 'apps', 'server', 'dist');
 
-/** Starts one server with the demo and, on the next port, one whose database is empty. */
+/** As many tests run side by side, each beside its own server with the demo and its own with an empty database. */
+export const SIDE_BY_SIDE = 2;
+export const FIRST_PORT = Number(process.env.E2E_PORT ?? 4390);
+
+/** Address of a test process's server with the demo, and of the one whose database is empty. */
+export const demoPort = (parallelIndex: number) => FIRST_PORT + 2 * parallelIndex;
+export const emptyPort = (parallelIndex: number) => demoPort(parallelIndex) + 1;
+
 export default async function startApplication(): Promise<() => Promise<void>> {
   const { startMariadb, freePort } = await import('../scripts/mariadb.mjs');
   const dataDir = mkdtempSync(join(tmpdir(), 'sprout-e2e-'));
   const database = await startMariadb({ dataDir, port: await freePort() });
-  const port = Number(process.env.E2E_PORT ?? 4390);
-  const servers = [
-    await startServer(database.url('with_demo'), port, 'on'),
-    await startServer(database.url('empty'), port + 1, 'off'),
-  ];
+  const servers = await Promise.all(
+    Array.from({ length: SIDE_BY_SIDE }, (_, i) => [
+      startServer(database.url(`with_demo_${i}`), demoPort(i), 'on', join(dataDir, `files-${i}`)),
+      startServer(database.url(`empty_${i}`), emptyPort(i), 'off', join(dataDir, `files-empty-${i}`)),
+    ]).flat(),
+  );
   return async () => {
     for (const server of servers) server.kill('SIGTERM');
     await database.stop();
@@ -23,12 +31,13 @@ export default async function startApplication(): Promise<() => Promise<void>> {
   };
 }
 
-async function startServer(databaseUrl: string, port: number, demo: 'on' | 'off'): Promise<ChildProcess> {
+async function startServer(databaseUrl: string, port: number, demo: 'on' | 'off', filesDir: string): Promise<ChildProcess> {
   const env = {
     ...process.env,
     DATABASE_URL: databaseUrl,
     PORT: String(port),
     SPROUT_DEMO: demo,
+    SPROUT_DATA_DIR: filesDir,
     SPROUT_SECRET: randomBytes(32).toString('hex'),
     TZ: 'UTC',
   };

@@ -1,7 +1,7 @@
 #!/usr/bin/env node
-// Writes the whole site (database and secret) into one folder: npm run backup -- FOLDER. The application must be stopped.
+// Writes the whole site (database, pictures and secret) into one folder: npm run backup -- FOLDER. The application must be stopped.
 import { spawnSync } from 'node:child_process';
-import { copyFileSync, existsSync, mkdirSync, openSync } from 'node:fs';
+import { copyFileSync, cpSync, existsSync, mkdirSync, openSync } from 'node:fs';
 import { join, resolve } from 'node:path';
 import { freePort, PlainError, startMariadb, which } from './mariadb.mjs';
 import { exitWith, ROOT } from './project.mjs';
@@ -29,6 +29,7 @@ async function main() {
   await database.stop();
   if (dump.status !== 0) throw new PlainError(`The backup failed: ${dump.stderr.trim()}`);
   copyFileSync(join(dataDir, 'secret'), join(target, 'secret'));
+  if (existsSync(join(dataDir, 'blobs'))) cpSync(join(dataDir, 'blobs'), join(target, 'blobs'), { recursive: true });
   console.log(`Backed up to ${target}. It holds PINs and password hashes: keep it where only you can read it.`);
 }
 

@@ -1,7 +1,7 @@
 #!/usr/bin/env node
 // Brings a backup into a data folder that has no database yet: npm run restore -- FOLDER.
 import { spawnSync } from 'node:child_process';
-import { copyFileSync, existsSync, openSync } from 'node:fs';
+import { copyFileSync, cpSync, existsSync, openSync } from 'node:fs';
 import { join, resolve } from 'node:path';
 import { freePort, PlainError, startMariadb, which } from './mariadb.mjs';
 import { exitWith, ROOT } from './project.mjs';
@@ -24,6 +24,7 @@ async function main() {
   await database.stop();
   if (filled.status !== 0) throw new PlainError(`The backup could not be brought in: ${filled.stderr.trim()}`);
   copyFileSync(join(source, 'secret'), join(dataDir, 'secret'));
+  if (existsSync(join(source, 'blobs'))) cpSync(join(source, 'blobs'), join(dataDir, 'blobs'), { recursive: true });
   console.log('Restored. npm start opens it.');
 }
 

@@ -1,6 +1,7 @@
 #!/usr/bin/env node
 // Takes the pictures of docs/screenshots from a running application with the demo: npm start, then npm run screenshots.
 import { createRequire } from 'node:module';
+import { randomUUID } from 'node:crypto';
 import { join } from 'node:path';
 import { PlainError, which } from './mariadb.mjs';
 import { demoTeacher, demoTeams } from './demoSignIns.mjs';
@@ -10,7 +11,11 @@ const { chromium } = createRequire(import.meta.url)('@playwright/test');
 const base = process.env.SPROUT_URL ?? 'http://127.0.0.1:4310';
 const LAPTOP = { width: 1280, height: 800 };
 
-const CSV = ['Pot;Treatment;Team;Date;Height (cm)', ...[4.1, 4.4, 4.9, 4.6].flatMap((h, i) => [`P${i + 1};water;Bench ${i + 1};21.09.2026;${h}`, `Q${i + 1};shade;Bench ${i + 1};21.09.2026;${h + 3}`]), 'P1;shade;Bench 1;soon;5'].join('\n'); // prettier-ignore
+const PHONE = { width: 390, height: 844 };
+const TABLET = { width: 820, height: 1180 };
+
+/** What six of the demo's teams read of one plant, around what it was last measured at. */
+const READ_TOGETHER = { kite: 0, bell: 0.2, boat: -0.1, moon: 0.6, brolly: 0, drum: 0.1 };
 
 async function main() {
   if (!(await fetch(`${base}/api/health`).then((r) => r.ok, () => false))) throw new PlainError(`Nothing answers at ${base}: run npm start first.`); // prettier-ignore
@@ -29,12 +34,12 @@ async function main() {
     await page.screenshot({ path: join(ROOT, 'docs/screenshots', `${name}.png`) });
     await context.close();
   };
+  const api = (path) => `${base}/api/v1${path}`;
   const teacher = async (request) => {
     await request.post(`${base}/api/v1/session`, { data: { email: demoTeacher.email, password: demoTeacher.password } });
     const classes = await (await request.get(`${base}/api/v1/classes`)).json();
     return classes.find((c) => c.name === demoTeams[0].name);
   };
-  const classId = async (request) => (await teacher(request)).id;
   const investigation = async (request) => (await teacher(request)).investigations.at(-1).id;
   const team = (emblem) => async (request) => {
     await request.post(`${base}/api/v1/join`, {
@@ -43,38 +48,87 @@ async function main() {
   };
   const plan = async (request) => {
     const { id } = await teacher(request);
-    return (await (await request.get(`${base}/api/v1/classes/${id}/plans`)).json()).at(-1).id;
+    return (await (await request.get(`${base}/api/v1/classes/${id}/plans`)).json()).find((p) => !p.sown).id;
   };
   const workedOut = { before: plan, act: (page) => page.getByText(/about \d+ % in height/).waitFor() };
-  const tap = (digits) => async (page) => {
-    for (const key of digits) await page.getByRole('button', { name: key, exact: true }).click();
+  /** A team enters that a plant has grown by so many millimetres since it was last measured. */
+  const grown = (code, byMm) => async (page) => {
+    await page.getByRole('button', { name: 'We know how' }).click();
+    const { investigations } = await (await page.request.get(api('/bench'))).json();
+    const [{ investigation: own, readings }] = investigations;
+    const { id } = own.containers.find((c) => c.code === code);
+    const last = readings.filter((r) => r.containerId === id && r.valueMm !== null).at(-1);
+    for (const key of ((last.valueMm + byMm) / 10).toFixed(1)) await page.getByRole('button', { name: key, exact: true }).click();
     await page.mouse.move(5, 5);
   };
-  await shoot('sign-in', LAPTOP, '/');
+  const link = async (request) => {
+    const id = await investigation(request);
+    return (await (await request.post(api(`/investigations/${id}/screen-links`))).json()).token;
+  };
+  /** Opens a plant for everybody, and sends what the teams read of it. */
+  const readTogether = async (request) => {
+    const id = await investigation(request);
+    const { investigation: shown, readings } = await (await request.get(api(`/investigations/${id}`))).json();
+    const tallest = readings.filter((r) => r.valueMm !== null).sort((a, b) => b.valueMm - a.valueMm)[0];
+    const open = randomUUID();
+    await request.put(api(`/together/${open}`), { data: { investigationId: shown.id, containerId: tallest.containerId } });
+    for (const [emblem, off] of Object.entries(READ_TOGETHER)) {
+      const device = await browser.newContext();
+      await team(emblem)(device.request);
+      await device.request.put(api(`/bench/together/${open}`), {
+        data: { typed: `${(tallest.valueMm / 10 + off).toFixed(1)} cm` },
+      });
+      await device.close();
+    }
+    return id;
+  };
+  /** What was made for a picture is taken away again, so that the demo stays as it was. */
+  const tidyUp = async () => {
+    const { request } = await browser.newContext();
+    const id = await investigation(request);
+    for (const { id: of } of await (await request.get(api(`/investigations/${id}/screen-links`))).json())
+      await request.delete(api(`/investigations/${id}/screen-links/${of}`));
+    for (const t of await (await request.get(api(`/investigations/${id}/together`))).json())
+      if (!t.closed) await request.delete(api(`/together/${t.id}`));
+  };
+  const ofInvestigation = (act) => ({ before: investigation, act });
   await shoot('today', LAPTOP, '/', { before: teacher });
-  await shoot('set-up', LAPTOP, '/classes/{}/set-up', { before: classId });
-  await shoot('planner-start', LAPTOP, '/classes/{}/plans', { before: classId });
   for (const part of ['ask', 'seeds', 'lay-out', 'days', 'prepare'])
     await shoot(`planner-${part}`, LAPTOP, `/plans/{}/${part}`, workedOut);
   await shoot('seed-shelf', LAPTOP, '/seeds', { before: teacher });
-  await shoot('plan', LAPTOP, '/investigations/{}/plan', { before: investigation });
-  await shoot('sow', LAPTOP, '/investigations/{}/sow', { before: investigation });
-  await shoot('wall', LAPTOP, '/investigations/{}', { before: investigation });
-  await shoot('wall-phone', { width: 390, height: 844 }, '/investigations/{}', { before: investigation });
-  await shoot('compare', LAPTOP, '/investigations/{}/compare', {
-    before: investigation,
-    act: (page) => page.locator('.claim-finding').waitFor(),
+  await shoot('sow', LAPTOP, '/investigations/{}/sow', ofInvestigation());
+  await shoot('wall', LAPTOP, '/investigations/{}', ofInvestigation());
+  await shoot('screen', LAPTOP, '/screen/{}', { before: link });
+  await shoot('together', LAPTOP, '/investigations/{}/together', {
+    before: readTogether,
+    act: (page) => page.getByRole('button', { name: 'Show what was read so far' }).click(),
   });
-  await shoot('import', LAPTOP, '/classes/{}/import', {
-    before: classId,
-    act: (page) =>
-      page
-        .locator('input[type=file]')
-        .setInputFiles({ name: 'shade.csv', mimeType: 'text/csv', buffer: Buffer.from(CSV) })
-        .then(() => page.getByLabel('Sown on').fill('2026-09-07')),
+  await shoot('log', LAPTOP, '/investigations/{}/log', ofInvestigation());
+  await shoot(
+    'room',
+    LAPTOP,
+    '/investigations/{}/room',
+    ofInvestigation((page) => page.locator('.main-svg').first().waitFor()),
+  );
+  await shoot('run', LAPTOP, '/investigations/{}/run', ofInvestigation());
+  await shoot(
+    'compare',
+    LAPTOP,
+    '/investigations/{}/compare',
+    ofInvestigation((page) => page.locator('.claim-finding').waitFor()),
+  );
+  await tidyUp();
+  await shoot('guide', PHONE, '/bench', { before: team('drum') });
+  await shoot('bench-phone', PHONE, '/bench?pot=A6', { before: team('drum'), act: grown('A6', 23) });
+  await shoot('bench-tablet', TABLET, '/bench?pot=B1', { before: team('kite'), act: grown('B1', 18) });
+  await shoot('notebook', TABLET, '/bench', {
+    before: team('kite'),
+    act: async (page) => {
+      const { investigations } = await (await page.request.get(api('/bench'))).json();
+      await page.goto(`${base}/bench/notebook/${investigations[0].investigation.id}`);
+      await page.waitForLoadState('networkidle');
+    },
   });
-  await shoot('bench-phone', { width: 390, height: 844 }, '/bench?pot=A6', { before: team('drum'), act: tap('16.3') });
-  await shoot('bench-tablet', { width: 820, height: 1180 }, '/bench?pot=B1', { before: team('kite'), act: tap('13.8') });
   await browser.close();
 }
 

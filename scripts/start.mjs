@@ -51,6 +51,7 @@ async function main() {
 
   let database = null;
   let server = null;
+  let sensor = null;
   let stopping = null;
   const stop = (code) =>
     (stopping ??= (async () => {
@@ -61,6 +62,7 @@ async function main() {
         await ended;
         clearTimeout(late);
       }
+      sensor?.kill('SIGTERM');
       await database?.stop();
       process.exit(code);
     })());
@@ -76,13 +78,26 @@ async function main() {
         (code) => stopping ?? (console.error(`The database stopped unexpectedly (exit ${code}).`), stop(1)),
       );
     }
+    // The demo has a simulated sensor box in its room; a real one is named by SPROUT_SENSOR_URL.
+    let sensorUrl = '';
+    if (!process.env.SPROUT_SENSOR_URL && process.env.SPROUT_DEMO !== 'off') {
+      const sensorPort = await freePort();
+      sensorUrl = `http://127.0.0.1:${sensorPort}`;
+      sensor = spawn(process.execPath, [join(ROOT, 'scripts/sensorBox.mjs')], {
+        env: { ...process.env, SENSOR_PORT: String(sensorPort) },
+        stdio: 'ignore',
+        detached: true,
+      });
+    }
     const env = {
       ...process.env,
       DATABASE_URL: databaseUrl,
+      SPROUT_DATA_DIR: dataDir,
       SPROUT_SECRET: secret(),
       PORT: String(port),
       HOST: host,
       NODE_ENV: 'production',
+      SPROUT_SENSOR_URL: process.env.SPROUT_SENSOR_URL ?? sensorUrl,
     };
     const prepared = spawnSync(process.execPath, [join(ROOT, 'apps/server/dist/prepare.js')], {
       env,

@@ -1,0 +1,106 @@
+import { expect, type Page } from '@playwright/test';
+import { readFileSync } from 'node:fs';
+import { expectAccessible, joinOn, tap } from './people';
+import { beginPlan, part, saved } from './planning';
+import { test } from './test';
+
+const daysAgo = (days: number) => new Date(Date.now() - days * 86_400_000).toISOString().slice(0, 10);
+
+/** An investigation sown some days ago with a check on every school day, and its log. */
+async function openLog(page: Page, question: string): Promise<string> {
+  await beginPlan(page, /^Salt in steps/);
+  await page.getByLabel('What do you want to find out?').fill(question);
+  await part(page, 'Days');
+  await page.getByLabel('Sown on').fill(daysAgo(12));
+  await page.getByRole('radio', { name: 'on every school day' }).check();
+  await saved(page);
+  await page.getByRole('button', { name: 'Sow it' }).click();
+  await expect(page.getByRole('heading', { name: 'What went otherwise?' })).toBeVisible();
+  const id = /investigations\/([^/]+)/.exec(page.url())![1]!;
+  await page.goto(`/investigations/${id}/log`);
+  await expect(page.getByRole('grid', { name: 'Log of the class' })).toBeVisible();
+  return id;
+}
+
+const cell = (page: Page, row: number, day: number) => page.locator(`[data-cell="${row} ${day}"]`);
+
+test('a paper sheet is typed in with the keyboard, a slip is refused, a correction is struck through', async ({ page }) => {
+  await openLog(page, 'Typed in: how much salt?');
+  await cell(page, 0, 3).click();
+  await page.keyboard.type('12,5');
+  await page.keyboard.press('Enter');
+  await page.keyboard.type('n');
+  await page.keyboard.press('Enter');
+  await page.keyboard.type('0');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('alert')).toContainText('Zero is no height: write n if nothing is up yet.');
+  await expect(page.locator('.ledger input')).toHaveValue('0');
+  await page.keyboard.press('Escape');
+  await page.keyboard.type('xk');
+  await page.keyboard.press('Tab');
+  await expect(cell(page, 0, 3)).toHaveText('12.5');
+  await expect(cell(page, 1, 3)).toHaveText('n');
+  await expect(cell(page, 2, 3)).toHaveText('x');
+  await expect(cell(page, 2, 4)).toBeFocused();
+  await cell(page, 0, 3).click();
+  await expect(page.getByText('12.5 cm')).toBeVisible();
+  await expect(page.getByText(/by you, in the log/)).toBeVisible();
+  await page.keyboard.type('13.5');
+  await page.keyboard.press('Enter');
+  await expect(cell(page, 0, 3)).toHaveAccessibleName(/: 13\.5, corrected from 12\.5/);
+  await expectAccessible(page);
+  await page.getByRole('button', { name: /^Only what is missing \(28\)/ }).click();
+  await expect(page.locator('.ledger tbody tr')).toHaveCount(28);
+  await page.reload();
+  await expect(cell(page, 0, 3)).toHaveAccessibleName(/: 13\.5, corrected from 12\.5/);
+});
+
+test('a filled-in sheet comes back: new looks are taken in, what differs only when asked, what cannot be read is told', async ({
+  page,
+}) => {
+  await openLog(page, 'On paper: how much salt?');
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Take the sheet along (CSV)' }).click();
+  const [head, first, second, ...rest] = readFileSync(await (await download).path(), 'utf8')
+    .trim()
+    .split(/\r?\n/);
+  expect(head).toMatch(/^plant,treatment,\d{4}-\d\d-\d\d/);
+  const filled = [head, `${first!.replace(/,+$/, '')},,,14.5`, `${second!.replace(/,+$/, '')},,,twelve`, ...rest].join('\n');
+  await page.getByLabel('Bring the filled-in sheet back').setInputFiles({ name: 'sheet.csv', mimeType: 'text/csv', buffer: Buffer.from(filled) }); // prettier-ignore
+  await expect(page.getByText('1 new look, 0 that would correct what stands there.')).toBeVisible();
+  await expect(page.getByText(/Line 3: .*“twelve” is not one of the letters/)).toBeVisible();
+  await page.getByRole('button', { name: 'Take in the new ones' }).click();
+  await expect(page.getByText('1 of 1 looks were taken in.')).toBeVisible();
+  await expect(cell(page, 0, 2)).toHaveText('14.5');
+});
+
+test('a height in doubt is found in the log, settled with a reason, and what was written stays', async ({ page, browser }) => {
+  const id = await openLog(page, 'In doubt: how much salt?');
+  const first = await page.locator('.ledger tbody th').first().textContent();
+  await cell(page, 0, 5).click();
+  await page.keyboard.type('12');
+  await page.keyboard.press('Enter');
+  await expect(cell(page, 0, 5)).toHaveText('12.0');
+  const kites = await joinOn(browser, 'Kites');
+  await kites.goto(`/bench?investigation=${id}`);
+  const pot = kites.getByRole('button', { name: first!.trim(), exact: true });
+  const own = (await pot.count()) > 0;
+  await (own ? pot : kites.getByRole('button', { name: 'A1', exact: true })).click();
+  await kites.getByRole('button', { name: 'Another day?' }).click();
+  await kites.getByLabel('Which day did you look?').fill(daysAgo(1));
+  await kites.getByRole('button', { name: 'copied from paper' }).click();
+  await tap(kites, '99.5');
+  await kites.getByRole('button', { name: /^(Next|Finish)/ }).click();
+  await page.getByRole('button', { name: 'Only what is doubtful (1)' }).click();
+  await expect(page.locator('.ledger tbody tr')).toHaveCount(1);
+  await page.locator('.ledger td.doubtful').click();
+  await expect(page.getByText('Nobody has answered.')).toBeVisible();
+  await expect(page.getByText('For another day than the device’s: copied from paper.')).toBeVisible();
+  await page.getByLabel('It stands as it is, because').fill('we looked again together');
+  await page.getByRole('button', { name: 'Settle it' }).click();
+  await expect(page.getByText('Nothing is doubtful.')).toBeVisible();
+  await page.getByRole('button', { name: 'All' }).click();
+  await page.locator('.ledger td', { hasText: '99.5' }).first().click();
+  await expect(page.getByText('“we looked again together”')).toBeVisible();
+  await expect(page.getByText(/Answered: it really is so/)).toBeVisible();
+});

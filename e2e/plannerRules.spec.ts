@@ -1,0 +1,169 @@
+import { expect } from '@playwright/test';
+import { expectAccessible } from './people';
+import { beginPlan, fair, part, saved, sow } from './planning';
+import { test } from './test';
+
+test('by keyboard alone a treatment is put at one end; the check sees it, and its fix deals again', async ({ page }) => {
+  await beginPlan(page, /^Light and dark/);
+  await part(page, 'Seeds');
+  await page.getByLabel('Sponges of each').fill('4');
+  await part(page, 'Lay out');
+  await expect(fair(page)).not.toContainText('stand at one end');
+  const at = (place: number) => page.locator(`[data-place="${place}"] .lay-pot b`);
+  /** Lifts what stands on one place and puts it down on another, with the keyboard. */
+  const carry = async (from: number, to: number) => {
+    await page.locator(`[data-place="${from}"] .lay-pot`).focus();
+    await page.keyboard.press('Space');
+    await expect(page.locator('.lay-pot.lifted')).toHaveCount(1);
+    let place = from;
+    const step = async (key: string, by: number) => {
+      place += by;
+      await page.keyboard.press(key);
+      await expect(page.getByText(new RegExp(`is over place ${place + 1}\\.`))).toBeAttached();
+    };
+    while (Math.floor(place / 2) > Math.floor(to / 2)) await step('ArrowLeft', -2);
+    if (place % 2 !== to % 2) await step(place % 2 ? 'ArrowUp' : 'ArrowDown', place % 2 ? -1 : 1);
+    await page.keyboard.press('Space');
+    await expect(page.locator('.lay-pot.lifted')).toHaveCount(0);
+  };
+  // Four columns of two: all of A goes into the first two columns.
+  for (let target = 0, from = 0; target < 4 && from < 8; from++) {
+    if (!(await at(from).textContent())!.startsWith('A')) continue;
+    const code = (await at(from).textContent())!;
+    if (from !== target) await carry(from, target);
+    await expect(at(target)).toHaveText(code);
+    target++;
+  }
+  await expect(fair(page)).toContainText(/A \(light\) stand at one end/);
+  await expect(page.getByRole('button', { name: 'Put them back as drawn' })).toBeVisible();
+  await fair(page).getByRole('button', { name: 'Deal the places again' }).click();
+  await expect(fair(page)).not.toContainText('stand at one end');
+  await saved(page);
+});
+
+test('what is done knowingly is kept with its reason, and comes back beside the claim', async ({ page }) => {
+  await beginPlan(page, /^Salt in steps/);
+  await part(page, 'Lay out');
+  await page.getByLabel('Containers are shared out so that').selectOption({ label: 'each team has one treatment' });
+  await expect(fair(page)).toContainText('Each team has one treatment only.');
+  await fair(page)
+    .locator('.finding', { hasText: 'Each team has one treatment only.' })
+    .getByRole('button', { name: 'We do it knowingly' })
+    .click();
+  await page.getByLabel('Why is it done knowingly?').fill('Each table has its own tap');
+  await page.getByRole('button', { name: 'Keep on record' }).click();
+  await expect(fair(page).getByRole('heading', { name: 'Done knowingly' })).toBeVisible();
+  await saved(page);
+  await sow(page);
+  await expect(page.getByRole('row', { name: /A no salt/ })).toBeVisible();
+});
+
+test('a break longer than the pots last is mended with one press, stands in the calendar, and can be undone', async ({
+  page,
+}) => {
+  await beginPlan(page, /^Sour water, and chalk in the soil/);
+  await part(page, 'Days');
+  const inDays = (days: number) => new Date(Date.now() + days * 86_400_000).toISOString().slice(0, 10);
+  await page.getByLabel('Name of the holiday').fill('Project week');
+  await page.getByLabel('First day off').fill(inDays(14));
+  await page.getByLabel('Last day off').fill(inDays(20));
+  await page.getByRole('button', { name: 'Add days off' }).click();
+  await expect(fair(page)).toContainText(/Project week from .* leaves the plants alone for \d+ days/);
+  await fair(page).getByRole('button', { name: 'Somebody comes in to water' }).click();
+  await expect(fair(page)).not.toContainText('leaves the plants alone');
+  await expect(page.locator('.agenda').getByText('Somebody comes in to water').first()).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(fair(page)).toContainText('leaves the plants alone');
+  await page.getByLabel('Period').fill('11:00–10:15');
+  await expect(page.getByText('Write the period like 10:15–11:00, its end after its start.').first()).toBeVisible();
+  await page.getByLabel('Period').fill('');
+  await part(page, 'Prepare');
+  await expect(page.getByText(/sour water: .* of vinegar of 5 %, water up to/)).toBeVisible();
+  await expect(page.getByText(/After one watering with sour water on chalk, chalk is left/)).toBeVisible();
+  await expectAccessible(page);
+});
+
+test('bad input gets a sentence at its field and loses nothing', async ({ page }) => {
+  await beginPlan(page, /^Salt in steps/);
+  await page.getByLabel('Amount of level 2 in mmol/L').fill('-25');
+  await expect(page.getByText('An amount cannot be below zero.').first()).toBeVisible();
+  await page.getByLabel('Amount of level 2 in mmol/L').fill('25');
+  await part(page, 'Seeds');
+  await page.getByLabel('Cups of each').fill('500');
+  await expect(page.getByText('Containers of each: a whole number from 1 to 60.').first()).toBeVisible();
+  await expect(page.getByLabel('Cups of each')).toHaveValue('500');
+  await page.getByLabel('Cups of each').fill('7');
+  await part(page, 'Days');
+  await page.getByLabel('Last look').fill('2020-01-01');
+  await expect(page.getByText(/The end has to come after sowing/).first()).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  for (const day of ['Mon', 'Tue', 'Wed', 'Thu', 'Fri']) await page.locator('.section', { hasText: 'School days and holidays' }).getByRole('checkbox', { name: day }).uncheck(); // prettier-ignore
+  await expect(page.getByText('No weekday is a school day.').first()).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Sow it' })).toBeDisabled();
+  await saved(page);
+  await page.reload();
+  await expect(page.getByText('No weekday is a school day.').first()).toBeVisible();
+});
+
+test('two people at one plan: the slower one is told, and chooses', async ({ page, context }) => {
+  await beginPlan(page, /^How deep/);
+  await saved(page);
+  const other = await context.newPage();
+  await other.goto(page.url());
+  await other.getByLabel('What do you want to find out?').fill('Theirs: how deep is too deep?');
+  await saved(other);
+  await page.getByLabel('What do you want to find out?').fill('Mine: how deep is deep enough?');
+  await expect(page.getByRole('alert')).toContainText('Theirs: how deep is too deep?');
+  await page.getByRole('button', { name: 'Keep mine' }).click();
+  await saved(page);
+  await page.reload();
+  await expect(page.getByLabel('What do you want to find out?')).toHaveValue('Mine: how deep is deep enough?');
+});
+
+test('what goes outside waits for the last frost, and a half day has no afternoon lesson', async ({ page }) => {
+  await beginPlan(page, /^Salt in steps/);
+  await part(page, 'Days');
+  const inDays = (days: number) => new Date(Date.now() + days * 86_400_000).toISOString().slice(0, 10);
+  await page.getByLabel('Last look').fill(inDays(90));
+  await page.getByRole('checkbox', { name: 'in the end the plants go outside' }).check();
+  await page.getByLabel('Last frost, as a rule').fill(inDays(30));
+  await expect(page.getByText('Plant out the barley')).toBeVisible();
+  await expect(page.getByText('Begin to harden off the barley')).toBeVisible();
+  await page.getByLabel('Last frost, as a rule').fill(inDays(200));
+  await expect(page.getByText(/Barley could go outside from .* after the plan ends/)).toBeVisible();
+  await expect(page.getByText('Plant out the barley')).toHaveCount(0);
+  for (const title of ['Lift the covers and move into the light', 'Take the covers off'])
+    await expect(page.getByText(title, { exact: true })).toBeVisible();
+  await page.getByLabel('Period').fill('13:15–14:00');
+  const sowOn = await page.getByLabel('Sown on').inputValue();
+  await page.getByLabel('Half day', { exact: true }).fill(sowOn);
+  await page.getByRole('button', { name: 'Add a half day' }).click();
+  await expect(page.getByText(/Sow would fall on .* a half day without our period\./)).toBeVisible();
+  await expectAccessible(page);
+  await page.locator('li', { hasText: 'Half day:' }).getByRole('button', { name: 'remove' }).click();
+  await expect(page.getByText(/a half day without our period/)).toHaveCount(0);
+  await saved(page);
+});
+
+test('containers are laid out as their method stands: bags on a pane, sections of pans, rows of a box', async ({ page }) => {
+  await beginPlan(page, /^A patch from above/);
+  await part(page, 'Seeds');
+  await page.getByLabel('Sections of each').fill('4');
+  await part(page, 'Lay out');
+  await expect(page.getByText('All of them need 2.')).toBeVisible();
+  await expect(page.getByRole('group', { name: 'Pan 2' }).locator('.lay-pot')).toHaveCount(4);
+  await expect(page.getByRole('heading', { name: 'Who meets whom' })).toBeVisible();
+  await part(page, 'Seeds');
+  for (const [method, carrier] of [
+    ['Damp-paper pocket in a clear bag on a window', 'Window pane'],
+    ['Long planter box', 'Box 1'],
+    ['Rolled paper in a clear jar with a little water', 'Sill'],
+    ['Egg-carton or plug-tray cells', 'Cell tray'],
+  ] as const) {
+    await part(page, 'Seeds');
+    await page.getByLabel('Way of growing').selectOption({ label: method });
+    await part(page, 'Lay out');
+    await expect(page.getByRole('group', { name: carrier, exact: true }).locator('.lay-pot').first()).toBeVisible();
+  }
+  await expectAccessible(page);
+});
