@@ -1,4 +1,5 @@
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { addDays } from '@bright-sprout/core/calendar/days';
 import { v7 } from 'uuid';
 import {
   checkOf,
@@ -186,6 +187,22 @@ describe('more than a height', () => {
     const all = (await records()).readings;
     expect(all.find((r) => r.supersedes === kept.id)).toMatchObject({ valueMm: 70, source: 'teacher', note: 'the point was forgotten' }); // prettier-ignore
     expect(all.find((r) => r.id === kept.id)!.valueMm).toBe(700);
+  });
+
+  test('a height that nobody has asked about is asked about on arrival; a correction is not', async () => {
+    const bells = await joined(application, world.group, 'bell');
+    const [own] = await ownContainers(bells);
+    const earlier = checkOf(own!.id, { typed: '12.0 cm' }, { day: addDays(world.plan.sowOn, 13) });
+    await bells.put(`/bench/checks/${v7()}`, earlier).expect(200);
+    const fromPaper = checkOf(own!.id, { typed: '1.5 cm' });
+    await world.teacher.put(`/checks/${v7()}`, fromPaper).expect(200);
+    const doubtOf = async ({ readings }: typeof fromPaper) =>
+      (await records()).readings.find((r) => r.id === readings[0]!.id)!.doubt;
+    expect(await doubtOf(earlier)).toBeNull();
+    expect(await doubtOf(fromPaper)).toEqual({ kind: 'decimal-point', answer: null, secondMm: null });
+    const kept = checkOf(own!.id, { typed: '1.5 cm', supersedes: fromPaper.readings[0]!.id, note: 'cut by the window' });
+    await world.teacher.put(`/checks/${v7()}`, kept).expect(200);
+    expect(await doubtOf(kept)).toBeNull();
   });
 
   test('a day other than the device’s is taken with its reason, but none before sowing', async () => {

@@ -15,6 +15,7 @@ import { Investigation } from '../investigations/investigation.entity';
 import { InvestigationViews } from '../investigations/investigationViews.service';
 import { ChangesService } from '../live/changes.service';
 import { Problem } from '../problems/problem';
+import { ArrivalDoubts } from './arrivalDoubts.service';
 import { PlantCheck } from './plantCheck.entity';
 import { ReadingEntity } from './reading.entity';
 
@@ -27,6 +28,7 @@ export class ChecksService {
     private readonly transactions: Transactions,
     private readonly scope: Scope,
     private readonly views: InvestigationViews,
+    private readonly doubts: ArrivalDoubts,
     private readonly changes: ChangesService,
   ) {}
 
@@ -77,8 +79,9 @@ export class ChecksService {
     const container = await this.scope.containerToWriteFor(asking, request.containerId);
     this.checkDay(request.day, container);
     if (asking.kind === 'team') checkOpen(request.recordedAt, container.investigation);
-    const readings = request.readings.map((r) => this.rowOf(id, r));
+    const rows = request.readings.map((r) => this.rowOf(id, r));
     await this.checkCorrections(request);
+    const readings = await this.doubts.ask(container, request.day, rows);
     const receivedAt = new Date();
     const check = {
       id,

@@ -129,7 +129,7 @@ export class InvestigationViews {
 
   /** Readings and pictures of containers. */
   async recordsOf(containerIds: string[]): Promise<Pick<InvestigationRecords, 'readings' | 'photos'>> {
-    const [readings, photos] = await Promise.all([this.readings(containerIds), this.photos(containerIds)]);
+    const [readings, photos] = await Promise.all([this.readingsOf(containerIds), this.photos(containerIds)]);
     return { readings, photos };
   }
 
@@ -142,7 +142,7 @@ export class InvestigationViews {
   }
 
   /** Every reading of the containers, corrections and what they replaced included, in the order they were recorded. */
-  private async readings(containerIds: string[]): Promise<ReadingView[]> {
+  async readingsOf(containerIds: string[]): Promise<ReadingView[]> {
     if (containerIds.length === 0) return [];
     const found = await this.dataSource
       .getRepository(ReadingEntity)

@@ -1,0 +1,61 @@
+import { dayInZone } from '@bright-sprout/core/calendar/days';
+import { USUAL_BENCH } from '@bright-sprout/core/measure/benchProtocol';
+import { type ReadingDoubt } from '@bright-sprout/core/measure/reading';
+import { doubtOfReading } from '@bright-sprout/core/measure/surroundings';
+import { speciesById } from '@bright-sprout/core/seeds/catalogue';
+import { Injectable } from '@nestjs/common';
+import { DataSource, IsNull } from 'typeorm';
+import { Container } from '../investigations/container.entity';
+import { InvestigationViews } from '../investigations/investigationViews.service';
+import { type ReadingEntity } from './reading.entity';
+
+type NewReading = Pick<ReadingEntity, 'plant' | 'valueMm' | 'doubt' | 'supersedesId'>;
+
+/**
+ * Asks about heights that nobody has asked about yet: typed from paper, taken in from a sheet, or sent by a device that did
+ * not know what another had recorded. A correction was made on purpose and is not asked about.
+ */
+@Injectable()
+export class ArrivalDoubts {
+  constructor(
+    private readonly dataSource: DataSource,
+    private readonly views: InvestigationViews,
+  ) {}
+
+  /**
+   * The readings of one container and day, each with the open question its height raises beside what was recorded before of
+   * the containers that the same team looks after.
+   * @param container loaded with its investigation and class
+   */
+  async ask<R extends NewReading>(container: Container, day: string, readings: R[]): Promise<R[]> {
+    const unasked = readings.filter((r) => r.valueMm !== null && r.doubt === null && r.supersedesId === null);
+    if (unasked.length === 0) return readings;
+    const { investigation, investigationId, teamId } = container;
+    const beside = await this.dataSource
+      .getRepository(Container)
+      .find({ where: { investigationId, teamId: teamId ?? IsNull() }, relations: { treatment: true } });
+    const here = beside.find((c) => c.id === container.id)!;
+    const species = speciesById(here.treatment.speciesId ?? investigation.speciesId);
+    if (!species) return readings;
+    const now = dayInZone(new Date(), investigation.classGroup.timeZone);
+    const setting = {
+      species,
+      resolution: investigation.resolution,
+      containers: beside.map(({ id, code, treatment, position, sownOn }) => ({
+        id,
+        code,
+        treatment: treatment.code,
+        position,
+        sownOn: sownOn ?? investigation.sownOn,
+      })),
+      readings: await this.views.readingsOf(beside.map((c) => c.id)),
+      plants: (investigation.bench ?? USUAL_BENCH).plants,
+    };
+    const asked = (reading: R): ReadingDoubt | null => {
+      const height = { containerId: here.id, plant: reading.plant, day, valueMm: reading.valueMm!, today: now > day ? now : day };
+      const doubt = doubtOfReading(height, setting);
+      return doubt && { kind: doubt.kind, answer: null, secondMm: null };
+    };
+    return readings.map((r) => (unasked.includes(r) ? { ...r, doubt: asked(r) } : r));
+  }
+}
