@@ -3,6 +3,7 @@ import { type Habit } from '@bright-sprout/core/seeds/catalogue';
 import { formatLengthNumber, type RulerResolution } from '@bright-sprout/core/quantities/length';
 import { useEffect, useLayoutEffect, useRef, useState } from 'react';
 import { paintPlant } from '../drawing/paintPlant';
+import { INK } from '../drawing/plant';
 
 export interface StandingPlant {
   id: string;
@@ -68,7 +69,7 @@ export function LineUpPlants({ plants, standings, earlier, width, height, soil, 
       paintPlant(
         context,
         { habit, face, towards, heightMm: standing.heightMm, leaves: standing.leaves, vigour: standing.more?.vigour },
-        { scale, x, y: soil },
+        { scale, x, y: soil, edge: inks.current.edge },
       );
     }
   }, [plants, standings, earlier, width, height, soil, scale, resolution, numbersAt, fonts]);
@@ -76,6 +77,8 @@ export function LineUpPlants({ plants, standings, earlier, width, height, soil, 
 }
 
 interface Inks {
+  /** Outline of the plants. */
+  edge: string;
   value: string;
   valueFont: string;
   change: string;
@@ -87,6 +90,7 @@ function inksOf(canvas: HTMLCanvasElement): Inks {
   const style = getComputedStyle(canvas);
   const of = (name: string) => style.getPropertyValue(name);
   return {
+    edge: of('--plant-edge') || INK,
     value: of('--ink'),
     valueFont: `800 18px ${of('--numerals')}`,
     change: of('--ink-2'),

@@ -1,4 +1,4 @@
-import { drawGhost, drawPlant, type PlantFacts, type Shape } from './plant';
+import { drawGhost, drawPlant, INK, type PlantFacts, type Shape } from './plant';
 
 interface Painted {
   path: Path2D;
@@ -32,11 +32,14 @@ function paths(facts: PlantFacts, scale: number, ghost: boolean): Painted[] {
   return painted;
 }
 
-/** Paints a plant standing at (x, y): the same drawing as the one in SVG, for walls that have to follow a moving hand. */
+/**
+ * Paints a plant standing at (x, y): the same drawing as the one in SVG, for walls that have to follow a moving hand.
+ * @param edge colour of the outlines; ink would swallow the tips of blades at night
+ */
 export function paintPlant(
   context: CanvasRenderingContext2D,
   facts: PlantFacts,
-  { scale, x, y, ghost = false }: { scale: number; x: number; y: number; ghost?: boolean },
+  { scale, x, y, ghost = false, edge = INK }: { scale: number; x: number; y: number; ghost?: boolean; edge?: string },
 ): void {
   context.translate(x, y);
   for (const { path, fill, stroke, width } of paths(facts, scale, ghost)) {
@@ -45,7 +48,7 @@ export function paintPlant(
       context.fill(path);
     }
     if (stroke !== 'none') {
-      context.strokeStyle = stroke;
+      context.strokeStyle = stroke === INK ? edge : stroke;
       context.lineWidth = width;
       context.stroke(path);
     }

@@ -24,7 +24,7 @@ export interface PlantFacts {
   face: string;
 }
 
-const INK = '#2A1B2E';
+export const INK = '#2A1B2E';
 interface Inks {
   light: string;
   dark: string;

@@ -1,4 +1,4 @@
-import { addDays, dayInZone, daysBetween, formatDay, isIsoDay, isTimeZone, isWeekend } from './days';
+import { addDays, clockInZone, dayInZone, daysBetween, formatDay, isIsoDay, isTimeZone, isWeekend } from './days';
 
 test('days are counted on the calendar, across changes of the clocks and leap days', () => {
   expect(daysBetween('2026-03-03', '2026-03-03')).toBe(0);
@@ -11,6 +11,8 @@ test('an instant falls on the day of the class, not of the server', () => {
   const late = new Date('2026-03-19T23:30:00Z');
   expect(dayInZone(late, 'Europe/Berlin')).toBe('2026-03-20');
   expect(dayInZone(late, 'America/Chicago')).toBe('2026-03-19');
+  expect(clockInZone(late, 'Europe/Berlin')).toBe('00:30');
+  expect(clockInZone(late, 'America/Chicago')).toBe('18:30');
 });
 
 test('knows real days, zones and weekends', () => {

@@ -29,6 +29,18 @@ export function dayInZone(instant: Date, timeZone: string): IsoDay {
   return formatter.format(instant);
 }
 
+const clocks = new Map<string, Intl.DateTimeFormat>();
+
+/** What the clock on the wall shows at an instant in an IANA zone, `08:45`. */
+export function clockInZone(instant: Date, timeZone: string): string {
+  let clock = clocks.get(timeZone);
+  if (!clock) {
+    clock = new Intl.DateTimeFormat('en-GB', { timeZone, hour: '2-digit', minute: '2-digit' });
+    clocks.set(timeZone, clock);
+  }
+  return clock.format(instant);
+}
+
 /** True when the runtime knows the IANA zone. */
 export function isTimeZone(name: string): boolean {
   try {

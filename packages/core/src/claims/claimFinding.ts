@@ -1,5 +1,6 @@
 import { type Comparison, type Contrast } from '../compare/compareOnDay';
 import { formatLength, formatLengthNumber, type RulerResolution } from '../quantities/length';
+import { plural } from '../quantities/plural';
 import { type ClaimSubject } from './claimSubject';
 import { type GradeBand } from './gradeBand';
 
@@ -72,7 +73,7 @@ export function certainty(comparison: Comparison, { container, resolution }: Cla
     ),
     ...unclear.map((c) =>
       c.interval.ok
-        ? `${c.treatment.label}: these ${container}s leave anything from ${signed(c.interval.interval.low, resolution)} to ${signed(c.interval.interval.high, resolution)} open (95 % interval).`
+        ? `${c.treatment.label}: these ${plural(container)} leave anything from ${signed(c.interval.interval.low, resolution)} to ${signed(c.interval.interval.high, resolution)} open (95 % interval).`
         : `${c.treatment.label}: ${c.interval.reason.charAt(0).toLowerCase()}${c.interval.reason.slice(1)}`,
     ),
   ];
@@ -101,9 +102,9 @@ function pInWords(p: number): string {
 
 const CANNOT_TELL: Record<GradeBand, (own: readonly Contrast[], subject: ClaimSubject) => string[]> = {
   early: (own) => [`About ${labels(own)} we cannot tell yet.`],
-  primary: (own, { container }) => [`For ${labels(own)}, these ${container}s cannot tell yet.`],
-  middle: (own, { container }) => [`For ${labels(own)}, these ${container}s cannot tell yet.`],
-  upper: (own, { container }) => [`For ${labels(own)}, these ${container}s cannot tell yet.`],
+  primary: (own, { container }) => [`For ${labels(own)}, these ${plural(container)} cannot tell yet.`],
+  middle: (own, { container }) => [`For ${labels(own)}, these ${plural(container)} cannot tell yet.`],
+  upper: (own, { container }) => [`For ${labels(own)}, these ${plural(container)} cannot tell yet.`],
 };
 
 function signed(mm: number, resolution: RulerResolution): string {

@@ -1,6 +1,7 @@
 import { type Comparison } from '../compare/compareOnDay';
 import { certainty, finding, listInWords } from './claimFinding';
 import { formatLength } from '../quantities/length';
+import { counted, plural } from '../quantities/plural';
 import { type ClaimSubject } from './claimSubject';
 
 export interface Claim {
@@ -33,16 +34,12 @@ const LOST_COUNTS: Record<Comparison['afterLoss'], string> = {
   zero: ', counted as zero',
 };
 
-function count(n: number, word: string): string {
-  return `${n} ${word}${n === 1 ? '' : 's'}`;
-}
-
 function evidence({ groups, beforeSprouting, afterLoss }: Comparison, { container }: ClaimSubject): string {
   const total = (pick: (g: Comparison['groups'][number]) => number) => groups.reduce((sum, g) => sum + pick(g), 0);
   const notUp = total((g) => g.notUp.length);
   const lost = total((g) => g.lost.length);
   const measured = total((g) => g.dots.length) - (beforeSprouting === 'zero' ? notUp : 0) - (afterLoss === 'exclude' ? 0 : lost);
-  const parts = [`${count(measured, container)} measured`];
+  const parts = [`${counted(measured, container)} measured`];
   if (notUp > 0) parts.push(`${notUp} not up yet${beforeSprouting === 'zero' ? ', counted as zero' : ''}`);
   if (lost > 0) parts.push(`${lost} lost${LOST_COUNTS[afterLoss]}`);
   const removed = total((g) => g.removed.length);
@@ -57,7 +54,7 @@ function evidence({ groups, beforeSprouting, afterLoss }: Comparison, { containe
 function cautions({ groups, beforeSprouting }: Comparison, { container }: ClaimSubject): string[] {
   const found: string[] = [];
   const measured = groups.map((g) => g.dots.length);
-  if (Math.min(...measured) < 3) found.push(`A treatment has fewer than three ${container}s here: luck weighs a lot.`);
+  if (Math.min(...measured) < 3) found.push(`A treatment has fewer than three ${plural(container)} here: luck weighs a lot.`);
   const share = groups.map(
     (g) => g.dots.length / Math.max(1, g.dots.length + g.lost.length + (beforeSprouting === 'zero' ? 0 : g.notUp.length)),
   );

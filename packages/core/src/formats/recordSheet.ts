@@ -5,7 +5,7 @@ import { type RulerResolution } from '../quantities/length';
 import { guardCell } from './csvCells';
 import { readCsv } from './readCsv';
 
-/** The sheet that teams fill in on paper or in a table: a line for each plant, a column for each check day. */
+/** The sheet that teams fill in on paper or in a table: a line for each plant, a column for each check day; UTF-8 with its mark. */
 export function writeRecordSheet(
   plants: readonly { name: string; treatment: string }[],
   days: readonly IsoDay[],
@@ -15,7 +15,7 @@ export function writeRecordSheet(
     ['plant', 'treatment', ...days],
     ...plants.map((p) => [p.name, p.treatment, ...days.map((d) => cell(p.name, d))]),
   ];
-  return Papa.unparse(lines.map((line) => line.map(guardCell)));
+  return `\uFEFF${Papa.unparse(lines.map((line) => line.map(guardCell)))}`;
 }
 
 export interface SheetEntry {

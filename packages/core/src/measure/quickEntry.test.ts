@@ -8,6 +8,8 @@ test.each([
   ['124 mm', 'mm', { state: 'measured', typed: '124 mm', mm: 124 }],
   ['3 1/4', 'quarter-in', { state: 'measured', typed: '3 1/4 in', mm: 82.55 }],
   ['N', 'mm', { state: 'not-up' }],
+  ['–', 'mm', { state: 'not-checked' }],
+  ['-', 'mm', { state: 'not-checked' }],
   ['?', 'mm', { state: 'not-checked' }],
   ['xk', 'mm', { state: 'lost', lostReason: 'knocked-over' }],
   [' Xd ', 'mm', { state: 'lost', lostReason: 'dried-out' }],

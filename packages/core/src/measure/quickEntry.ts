@@ -9,10 +9,12 @@ export type QuickEntry =
   | { ok: false; reason: string };
 
 /** What the letters mean, for the legend and the printed sheet. */
-export const QUICK_LETTERS = 'a height · n not up yet · x lost (xe eaten, xk knocked over, xd dried out) · ? could not check';
+export const QUICK_LETTERS = 'a height · n not up yet · x lost (xe eaten, xk knocked over, xd dried out) · – could not check';
 
 const LETTERS: Record<string, QuickEntry> = {
   n: { ok: true, state: 'not-up' },
+  '–': { ok: true, state: 'not-checked' },
+  '-': { ok: true, state: 'not-checked' },
   '?': { ok: true, state: 'not-checked' },
   x: { ok: true, state: 'lost', lostReason: 'died' },
   xe: { ok: true, state: 'lost', lostReason: 'eaten' },

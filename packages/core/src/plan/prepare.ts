@@ -1,7 +1,7 @@
 import { formatMass } from '../quantities/mass';
-import { type Kitchen } from '../quantities/volume';
-import { formatVolume } from '../quantities/volume';
+import { formatVolume, type Kitchen } from '../quantities/volume';
 import { roundUpKitchen, roundUpMetric } from '../quantities/kitchenMeasure';
+import { counted, plural } from '../quantities/plural';
 import { formatDay } from '../calendar/days';
 import { methodById } from '../seeds/catalogue';
 import { additives } from './mixingCards';
@@ -28,7 +28,7 @@ export function shoppingList(plan: PlanDocument, out: WorkedOut, teams: number, 
   return [
     ...out.kinds.map((k) => seedLine(k, plan, groups)),
     {
-      what: `${method.container.replace(/^./, (c) => c.toUpperCase())}s`,
+      what: plural(method.container).replace(/^./, (c) => c.toUpperCase()),
       perTeam: `${each(out.containers)}`,
       total: `${containers}`,
     },
@@ -58,7 +58,7 @@ export function shoppingList(plan: PlanDocument, out: WorkedOut, teams: number, 
 function seedLine({ species, containers, toBuy }: KindWorkedOut, plan: PlanDocument, groups: number): ListLine {
   const sown = containers * plan.seedsEach;
   const seeds = toBuy.ok ? toBuy.seeds : sown;
-  const packets = toBuy.ok && toBuy.packets !== null ? ` = ${toBuy.packets} packets of ${plan.packetSeeds}` : '';
+  const packets = toBuy.ok && toBuy.packets !== null ? ` = ${counted(toBuy.packets, 'packet')} of ${plan.packetSeeds}` : '';
   const grams = species.thousandSeedGrams === null ? '' : `, about ${formatMass((seeds * species.thousandSeedGrams) / 1000)}`;
   return {
     what: `Seeds of ${species.name.toLowerCase()}, untreated`,

@@ -1,11 +1,12 @@
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
+import { plural } from '@bright-sprout/core/quantities/plural';
 import { Link } from 'react-router';
 
 /** Everything has an answer: what a team can look at next. */
 export function AllDone({ investigation, onLeave }: { investigation: InvestigationView; onLeave: () => void }) {
   return (
     <div className="bench-done">
-      <h2>All your {investigation.containerName}s are checked.</h2>
+      <h2>All your {plural(investigation.containerName)} are checked.</h2>
       <p>Put them back where they stood. To change a value, tap its label above.</p>
       <div className="d-flex flex-wrap gap-2">
         {investigation.sharedWithTeams && (

@@ -1,4 +1,4 @@
-import { fireEvent, render, screen } from '@testing-library/react';
+import { fireEvent, render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { investigationView } from '../../../test/records';
 import { type ChosenDay, DayChoice } from './DayChoice';
@@ -23,7 +23,7 @@ test.each([
   const { type } = show();
   type(day);
   expect(screen.getByRole('alert')).toHaveTextContent(sentence);
-  for (const reason of screen.getAllByRole('button').slice(0, 3)) expect(reason).toBeDisabled();
+  for (const reason of within(screen.getByRole('group', { name: 'Why another day?' })).getAllByRole('button').slice(0, 3)) expect(reason).toBeDisabled(); // prettier-ignore
 });
 
 test('another day takes a reason, and stays in sight until it is today again', async () => {
@@ -32,6 +32,17 @@ test('another day takes a reason, and stays in sight until it is today again', a
   await userEvent.click(screen.getByRole('button', { name: 'we looked on that day' }));
   expect(onChoose).toHaveBeenCalledWith({ day: '2026-03-17', reason: 'we looked on that day' });
   expect(onClose).toHaveBeenCalled();
+});
+
+test('the last weekdays are there to tap, none of them before the seeds were in', async () => {
+  const { onChoose } = show();
+  const days = within(screen.getByRole('group', { name: 'One of the last days' })).getAllByRole('button');
+  expect(days.map((d) => d.textContent)).toEqual(['Wed 18 Mar', 'Tue 17 Mar', 'Mon 16 Mar', 'Fri 13 Mar']);
+  await userEvent.click(days[3]!);
+  expect(days[3]).toHaveAttribute('aria-pressed', 'true');
+  expect(screen.getByText('Why Fri 13 March, and not today?')).toBeInTheDocument();
+  await userEvent.click(screen.getByRole('button', { name: 'copied from paper' }));
+  expect(onChoose).toHaveBeenCalledWith({ day: '2026-03-13', reason: 'copied from paper' });
 });
 
 test('today with a reason is simply today', async () => {

@@ -1,5 +1,5 @@
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
-import { formatDay, type IsoDay } from '@bright-sprout/core/calendar/days';
+import { addDays, daysBetween, formatDay, type IsoDay, isWeekend } from '@bright-sprout/core/calendar/days';
 import { useState } from 'react';
 
 /** Another day than the device's, and why. */
@@ -9,6 +9,15 @@ export interface ChosenDay {
 }
 
 const REASONS = ['copied from paper', 'we looked on that day', 'the device has the wrong date'];
+
+/** Days offered to tap; an earlier one is typed. */
+const OFFERED = 4;
+
+/** The last weekdays between sowing and today, newest first. */
+function lastWeekdays(sownOn: IsoDay, today: IsoDay): IsoDay[] {
+  const before = Array.from({ length: Math.max(0, daysBetween(sownOn, today) - 1) }, (_, i) => addDays(today, -1 - i));
+  return before.filter((d) => !isWeekend(d)).slice(0, OFFERED);
+}
 
 interface Props {
   investigation: InvestigationView;
@@ -47,7 +56,15 @@ export function DayChoice({ investigation, today, chosen, onChoose, open, onClos
       <label>
         Which day did you look? <input type="date" value={day} max={today} onChange={(e) => setDay(e.target.value)} />
       </label>
+      <p className="bench-reasons" role="group" aria-label="One of the last days">
+        {lastWeekdays(investigation.sownOn, today).map((d) => (
+          <button key={d} type="button" className="btn" aria-pressed={d === day} onClick={() => setDay(d)}>
+            {formatDay(d, 'short')}
+          </button>
+        ))}
+      </p>
       {wrong && <p role="alert">{wrong}</p>}
+      {day !== '' && !wrong && <p className="mt-2 mb-0">Why {formatDay(day)}, and not today?</p>}
       <p className="bench-reasons" role="group" aria-label="Why another day?">
         {REASONS.map((reason) => (
           <button

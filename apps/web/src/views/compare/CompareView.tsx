@@ -4,6 +4,7 @@ import { claimSentence } from '@bright-sprout/core/claims/claimSentence';
 import { type BeforeSprouting, groupsOnDay } from '@bright-sprout/core/compare/compareOnDay';
 import { recordedDays } from '@bright-sprout/core/measure/standing';
 import { formatLength } from '@bright-sprout/core/quantities/length';
+import { plural } from '@bright-sprout/core/quantities/plural';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { comparedRecords } from '../../components/comparedRecords';
@@ -101,7 +102,7 @@ function Compare({ records, day, onLook }: { records: InvestigationRecords; day:
           <PlotlyChart data={chart.data} layout={chart.layout} summary={summary} height={440} />
           <figcaption className="second">
             Beside each group: its middle plant, same scale. Bracket: 95% interval of the mean. Under the labels: how many of the{' '}
-            {container}s are in it.
+            {plural(container)} are in it.
           </figcaption>
           <NumbersTable records={records} groups={groups} />
         </figure>

@@ -12,6 +12,7 @@ import { v7 } from 'uuid';
 import { request } from '../../api/client';
 import { useWrite } from '../../api/queries';
 import { ClassPage } from '../../components/ClassPage';
+import { DayInput } from '../../components/DayInput';
 import { Field } from '../../components/Field';
 import { ProblemNotice } from '../../components/Notices';
 import { PageHead } from '../../components/PageHead';
@@ -220,10 +221,9 @@ function Mapping({ group, file, onBack }: { group: ClassView; file: OpenFile; on
             </Field>
             <Field label="Sown on">
               {(props) => (
-                <Form.Control
-                  type="date"
+                <DayInput
                   value={mapping.sownOn ?? ''}
-                  onChange={(e) => setMapping({ ...mapping, sownOn: e.target.value || null })}
+                  onChange={(day) => setMapping({ ...mapping, sownOn: day || null })}
                   {...props}
                 />
               )}

@@ -17,7 +17,7 @@ interface Props {
   onLookAt: (name: string, day: IsoDay) => void;
 }
 
-const MARKS: Record<string, string> = { 'not-up': 'n', lost: 'x', thinned: 'thin', moved: 'moved', 'not-checked': '?' };
+const MARKS: Record<string, string> = { 'not-up': 'n', lost: 'x', thinned: 'thin', moved: 'moved', 'not-checked': '–' };
 
 /** The table itself: arrows move, typing begins an entry, Enter goes down and Tab to the right. */
 export function Ledger({ records, rows, days, cell, entry, onLookAt }: Props) {

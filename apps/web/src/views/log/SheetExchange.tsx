@@ -54,7 +54,7 @@ export function SheetExchange({ records, rows, days, cell, entry }: Props) {
     function written({ entry: e }: SheetEntry): string {
       return e.state === 'measured'
         ? e.typed.replace(/ ?(cm|in)$/, '')
-        : { 'not-up': 'n', 'not-checked': '?', lost: 'x' }[e.state];
+        : { 'not-up': 'n', 'not-checked': '–', lost: 'x' }[e.state];
     }
   };
   const take = async (entries: readonly SheetEntry[]) => {

@@ -1,5 +1,6 @@
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { formatDay } from '@bright-sprout/core/calendar/days';
+import { counted, plural } from '@bright-sprout/core/quantities/plural';
 import { Link, useNavigate } from 'react-router';
 import { useChangeInvestigation, useTeamPredictions } from '../../api/queries';
 import { InvestigationFrame } from '../../components/InvestigationFrame';
@@ -34,9 +35,7 @@ function Plan({ records: { investigation } }: { records: InvestigationRecords })
   return (
     <>
       <p className="ruled-sentence">
-        <b>
-          {containers.length} {containerName}s
-        </b>
+        <b>{counted(containers.length, containerName)}</b>
         {investigation.origin === 'planned'
           ? `, each team’s together, places drawn by lot (number ${investigation.drawSeed}).`
           : ' from a file.'}
@@ -50,7 +49,7 @@ function Plan({ records: { investigation } }: { records: InvestigationRecords })
               <tr>
                 <th scope="col">Label</th>
                 <th scope="col">What it gets</th>
-                <th scope="col">{`${containerName}s`.replace(/^./, (c) => c.toUpperCase())}</th>
+                <th scope="col">{plural(containerName).replace(/^./, (c) => c.toUpperCase())}</th>
               </tr>
             </thead>
             <tbody>

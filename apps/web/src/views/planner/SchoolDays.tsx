@@ -1,6 +1,7 @@
 import { formatDay } from '@bright-sprout/core/calendar/days';
 import { useState } from 'react';
 import { Form } from 'react-bootstrap';
+import { DayInput } from '../../components/DayInput';
 import { type PartProps } from './partProps';
 import { MONDAY_FIRST, WEEKDAY_NAMES } from './weekdays';
 
@@ -54,8 +55,8 @@ export function SchoolDays({ plan, change, problems }: Pick<PartProps, 'plan' | 
           maxLength={60}
           onChange={(e) => setName(e.target.value)}
         />
-        <Form.Control aria-label="First day off" type="date" value={from} onChange={(e) => setFrom(e.target.value)} />
-        <Form.Control aria-label="Last day off" type="date" value={to} onChange={(e) => setTo(e.target.value)} />
+        <DayInput aria-label="First day off" value={from} onChange={setFrom} />
+        <DayInput aria-label="Last day off" value={to} onChange={setTo} />
         <button
           type="button"
           className="btn"
@@ -90,7 +91,7 @@ function HalfDays({ days, onChange }: { days: readonly string[]; onChange: (days
         ))}
       </ul>
       <div className="planner-holiday">
-        <Form.Control aria-label="Half day" type="date" value={day} onChange={(e) => setDay(e.target.value)} />
+        <DayInput aria-label="Half day" value={day} onChange={setDay} />
         <button
           type="button"
           className="btn"

@@ -5,10 +5,10 @@ import { medianEmergenceDays } from '@bright-sprout/core/seeds/emergenceTime';
 import { againstKind, type SeedWishes, type Sight, SIGHTS } from '@bright-sprout/core/seeds/suitability';
 import { useState } from 'react';
 import { Form } from 'react-bootstrap';
+import { SeedDrawing } from '../../components/SeedDrawing';
 import { Outside } from './Outside';
 import { setting } from './planFields';
 import { type PartProps } from './partProps';
-import { SeedDrawing } from './SeedDrawing';
 import { SeedTable } from './SeedTable';
 
 /** Kinds shown side by side before somebody asks for all. */

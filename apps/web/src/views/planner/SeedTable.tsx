@@ -1,6 +1,6 @@
 import { type Species } from '@bright-sprout/core/seeds/catalogue';
 import { useState } from 'react';
-import { SeedDrawing } from './SeedDrawing';
+import { SeedDrawing } from '../../components/SeedDrawing';
 
 interface Props {
   kinds: readonly Species[];

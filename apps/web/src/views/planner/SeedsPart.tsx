@@ -1,3 +1,4 @@
+import { plural } from '@bright-sprout/core/quantities/plural';
 import { METHODS, methodById, speciesById } from '@bright-sprout/core/seeds/catalogue';
 import { lotStanding } from '@bright-sprout/core/seeds/seedLot';
 import { Link } from 'react-router';
@@ -39,7 +40,7 @@ export function SeedsPart({ plan, change, problems, out }: PartProps) {
         />
         <div className="planner-columns">
           <NumberField
-            label={`${container}s of each`.replace(/^./, (c) => c.toUpperCase())}
+            label={`${plural(container)} of each`.replace(/^./, (c) => c.toUpperCase())}
             field="containersEach"
             problems={problems}
             value={plan.containersEach}

@@ -4,7 +4,10 @@ import { type PlanListing, type PlanView } from '@bright-sprout/contracts/plans'
 import { addDays, dayInZone, daysBetween, formatDay, isIsoDay } from '@bright-sprout/core/calendar/days';
 import { type PlanDocument } from '@bright-sprout/core/plan/planDocument';
 import { type EarlierInvestigation, planLike } from '@bright-sprout/core/plan/planLike';
+import { planTreatments } from '@bright-sprout/core/plan/planTreatments';
 import { type ClassFacts, planFrom, STARTING_POINTS } from '@bright-sprout/core/plan/startingPoints';
+import { counted } from '@bright-sprout/core/quantities/plural';
+import { methodById, speciesById } from '@bright-sprout/core/seeds/catalogue';
 import { Link, useNavigate } from 'react-router';
 import { v7 } from 'uuid';
 import { request } from '../../api/client';
@@ -12,6 +15,7 @@ import { useClasses, usePlans, useWrite } from '../../api/queries';
 import { ClassPage } from '../../components/ClassPage';
 import { ProblemNotice } from '../../components/Notices';
 import { PageHead } from '../../components/PageHead';
+import { TreatmentMark } from '../../components/TreatmentMark';
 import './planner.scss';
 
 export function StartView() {
@@ -57,9 +61,9 @@ function Start({ group }: { group: ClassView }) {
   const navigate = useNavigate();
   const plans = usePlans(group.id);
   const today = dayInZone(new Date(), group.timeZone);
+  const facts = { gradeBand: group.gradeBand, teams: group.teams.length, today };
   const begin = useWrite(async (start: Start) => {
     const id = v7();
-    const facts = { gradeBand: group.gradeBand, teams: group.teams.length, today };
     const document = await documentFor(start, facts);
     return request<PlanView>('PUT', `/plans/${id}`, { classId: group.id, version: 0, document });
   }, 'plans');
@@ -89,6 +93,7 @@ function Start({ group }: { group: ClassView }) {
             >
               <b>{s.name}</b>
               <span>{s.about}</span>
+              <StartSize plan={planFrom(s.id, facts, 0)} />
             </button>
           ))}
         </div>
@@ -111,6 +116,24 @@ function Start({ group }: { group: ClassView }) {
         )}
       </main>
     </>
+  );
+}
+
+/** What a starting point comes to for this class: its treatments, containers and days. */
+function StartSize({ plan }: { plan: PlanDocument }) {
+  const treatments = planTreatments(plan);
+  const kinds = plan.factors.find((f) => f.subject === 'kind')?.levels.length;
+  const kind = kinds ? `${kinds} kinds` : speciesById(plan.speciesId)!.name.toLowerCase();
+  const containers = counted(treatments.length * plan.containersEach, methodById(plan.methodId)!.container);
+  return (
+    <span className="start-size">
+      <span aria-hidden="true">
+        {treatments.map((t) => (
+          <TreatmentMark key={t.code} code={t.code} size={15} />
+        ))}
+      </span>
+      {containers} of {kind}, {daysBetween(plan.sowOn, plan.endOn)} days
+    </span>
   );
 }
 

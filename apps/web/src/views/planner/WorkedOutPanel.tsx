@@ -2,6 +2,7 @@ import { formatDay, type IsoDay } from '@bright-sprout/core/calendar/days';
 import { type PlanDocument } from '@bright-sprout/core/plan/planDocument';
 import { type WorkedOut } from '@bright-sprout/core/plan/workOut';
 import { roundUpMetric } from '@bright-sprout/core/quantities/kitchenMeasure';
+import { counted, plural } from '@bright-sprout/core/quantities/plural';
 import { type DateWindow } from '@bright-sprout/core/seeds/emergenceForecast';
 import { methodById } from '@bright-sprout/core/seeds/catalogue';
 import { useSmallestDifference } from './useSmallestDifference';
@@ -28,7 +29,7 @@ export function WorkedOutPanel({ plan, out, teams }: { plan: PlanDocument; out: 
   return (
     <section className="section worked-out" aria-label="How it works out">
       <h2>
-        {out.containers} {container}s, {out.seedsSown} seeds
+        {counted(out.containers, container)}, {out.seedsSown} seeds
       </h2>
       <dl>
         <dt>Seeds to have</dt>
@@ -36,7 +37,7 @@ export function WorkedOutPanel({ plan, out, teams }: { plan: PlanDocument; out: 
           {out.kinds.map(({ species, toBuy }) => (
             <span key={species.id} className="d-block">
               {toBuy.ok ? toBuy.seeds : '…'}
-              {toBuy.ok && toBuy.packets !== null && ` = ${toBuy.packets} packets`}
+              {toBuy.ok && toBuy.packets !== null && ` = ${counted(toBuy.packets, 'packet')}`}
               {out.kinds.length > 1 && ` of ${species.name.toLowerCase()}`}
             </span>
           ))}
@@ -47,7 +48,7 @@ export function WorkedOutPanel({ plan, out, teams }: { plan: PlanDocument; out: 
         <dd>
           {roundUpMetric(out.soil.waterPerContainerMl[0]).text} to {roundUpMetric(out.soil.waterPerContainerMl[1]).text} each
         </dd>
-        <dt>Empty {container}s to expect</dt>
+        <dt>Empty {plural(container)} to expect</dt>
         <dd>
           {Number(blanks.expected.toFixed(1))} ({blanks.range90[0]} to {blanks.range90[1]})
         </dd>

@@ -2,6 +2,7 @@ import { type PlanDocument } from '@bright-sprout/core/plan/planDocument';
 import { type PlanProblem } from '@bright-sprout/core/plan/planProblems';
 import { useState } from 'react';
 import { Form } from 'react-bootstrap';
+import { DayInput } from '../../components/DayInput';
 import { Field } from '../../components/Field';
 
 const problemAt = (problems: readonly PlanProblem[], field: string) => {
@@ -71,7 +72,7 @@ export function DayField({ value, onChange, ...common }: Common & { value: strin
   const { label, hint, field, problems } = common;
   return (
     <Field label={label} hint={hint} error={problemAt(problems, field)}>
-      {(props) => <Form.Control type="date" value={value} onChange={(e) => onChange(e.target.value)} {...props} />}
+      {(props) => <DayInput value={value} onChange={onChange} {...props} />}
     </Field>
   );
 }

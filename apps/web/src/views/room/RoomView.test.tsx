@@ -7,7 +7,19 @@ import { RoomView } from './RoomView';
 
 jest.mock('../../api/live', () => ({ useLive: () => true }));
 jest.mock('../../components/PlotlyChart', () => ({
-  PlotlyChart: ({ summary }: { summary: string }) => <p data-testid="curve">{summary}</p>,
+  PlotlyChart: ({
+    summary,
+    data,
+    layout,
+  }: {
+    summary: string;
+    data: [{ x: string[] }];
+    layout: { shapes: { x0: string }[] };
+  }) => (
+    <p data-testid="curve" data-from={data[0].x[0]} data-weekends={layout.shapes.map((s) => s.x0).join()}>
+      {summary}
+    </p>
+  ),
 }));
 
 const warmth = (id: string, at: string, value: number, source: RoomReadingView['source'] = 'hand'): RoomReadingView => ({
@@ -46,6 +58,19 @@ test('readings are a curve, and a table of each day’s lowest and highest, newe
   expect(rows).toEqual([expect.stringMatching(/5 Mar.*14 °C14 °C/), expect.stringMatching(/4 Mar.*15.5 °C23 °C/)]);
   await userEvent.click(screen.getByRole('button', { name: 'Soil moisture' }));
   expect(screen.queryByTestId('curve')).not.toBeInTheDocument();
+});
+
+test('the curve keeps to the clock of the class, and weekends are marked', async () => {
+  const records = recordsOf([]);
+  const { investigation } = records;
+  open([warmth('1', '2026-03-06T22:30:00Z', 15.5), warmth('2', '2026-03-09T02:30:00Z', 12)], undefined, {
+    'GET /investigations/i1': {
+      ...records,
+      investigation: { ...investigation, class: { ...investigation.class, timeZone: 'America/Chicago' } },
+    },
+  });
+  const curve = await screen.findByTestId('curve');
+  expect(curve.dataset).toMatchObject({ from: '2026-03-06 16:30', weekends: '2026-03-07,2026-03-08' });
 });
 
 test('a value is typed with a comma, refused where it cannot be, and taken back', async () => {

@@ -1,8 +1,16 @@
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { type RoomReadingView, type RoomView as Room } from '@bright-sprout/contracts/room';
 import { ROOM_KINDS, ROOM_LIMITS, ROOM_WORDS, readLoggerCsv, roomDays, type RoomKind } from '@bright-sprout/core/room/roomRecord';
-import { formatDay } from '@bright-sprout/core/calendar/days';
-import { type Data, type Layout } from 'plotly.js';
+import {
+  addDays,
+  clockInZone,
+  dayInZone,
+  daysBetween,
+  formatDay,
+  type IsoDay,
+  isWeekend,
+} from '@bright-sprout/core/calendar/days';
+import { type Data, type Layout, type Shape } from 'plotly.js';
 import { useMemo, useState } from 'react';
 import { Form } from 'react-bootstrap';
 import { v7 } from 'uuid';
@@ -53,7 +61,7 @@ function RoomRecord({ room, investigation }: { room: Room; investigation: Invest
           </p>
         ) : (
           <>
-            <Curve readings={shown} name={name} unit={unit} />
+            <Curve readings={shown} name={name} unit={unit} timeZone={timeZone} />
             <table className="table">
               <thead>
                 <tr>
@@ -88,15 +96,48 @@ function RoomRecord({ room, investigation }: { room: Room; investigation: Invest
   );
 }
 
-function Curve({ readings, name, unit }: { readings: RoomReadingView[]; name: string; unit: string }) {
+/** Hours that the clock in the room showed, as the chart's axis wants them. */
+const onTheClock = (at: string, timeZone: string) =>
+  `${dayInZone(new Date(at), timeZone)} ${clockInZone(new Date(at), timeZone)}`;
+
+/** A flat band over each weekend from the first to the last day: it is then that a room is left to itself. */
+function weekendBands(from: IsoDay, to: IsoDay): Partial<Shape>[] {
+  const days = Array.from({ length: daysBetween(from, to) + 1 }, (_, i) => addDays(from, i));
+  return days.filter(isWeekend).map((day) => ({
+    type: 'rect',
+    layer: 'below',
+    xref: 'x',
+    yref: 'paper',
+    x0: day,
+    x1: addDays(day, 1),
+    y0: 0,
+    y1: 1,
+    fillcolor: '#E9E7EF',
+    line: { width: 0 },
+  }));
+}
+
+function Curve({
+  readings,
+  name,
+  unit,
+  timeZone,
+}: {
+  readings: RoomReadingView[];
+  name: string;
+  unit: string;
+  timeZone: string;
+}) {
   const [data, layout] = useMemo((): [Data[], Partial<Layout>] => {
+    const x = readings.map((r) => onTheClock(r.at, timeZone));
+    const days = x.map((at) => at.slice(0, 10)).sort();
     const points: Data = {
-      x: readings.map((r) => r.at),
+      x,
       y: readings.map((r) => r.value),
       mode: readings.length > 60 ? 'lines' : 'lines+markers',
       line: { color: '#2A1B2E', width: 2 },
       marker: { color: '#2A1B2E', size: 6 },
-      hovertemplate: `%{y} ${unit}<br>%{x}<extra></extra>`,
+      hovertemplate: `%{y} ${unit}<br>%{x|%a %-d %b, %H:%M}<extra></extra>`,
     };
     return [
       [points],
@@ -105,12 +146,13 @@ function Curve({ readings, name, unit }: { readings: RoomReadingView[]; name: st
         paper_bgcolor: 'rgba(0,0,0,0)',
         plot_bgcolor: '#fff',
         font: { family: 'Atkinson Hyperlegible Next, Verdana, sans-serif', size: 15, color: '#2A1B2E' },
-        xaxis: { type: 'date', gridcolor: '#E3E2EA' },
+        xaxis: { type: 'date', gridcolor: '#E3E2EA', tickformat: '%a %-d %b', nticks: 8 },
+        shapes: weekendBands(days[0]!, days.at(-1)!),
         yaxis: { title: { text: unit ? `${name}, ${unit}` : name }, gridcolor: '#E3E2EA' },
         showlegend: false,
       },
     ];
-  }, [readings, name, unit]);
+  }, [readings, name, unit, timeZone]);
   const values = readings.map((r) => r.value);
   return (
     <PlotlyChart

@@ -3,6 +3,7 @@ import { dayInZone } from '@bright-sprout/core/calendar/days';
 import { useState } from 'react';
 import { Form } from 'react-bootstrap';
 import { useClass } from '../../api/queries';
+import { DayInput } from '../../components/DayInput';
 import { ProblemNotice } from '../../components/Notices';
 import { useRunChange } from './useRunChange';
 
@@ -50,7 +51,7 @@ export function LateSowing({ investigation }: { investigation: InvestigationView
         </label>
         <label>
           sown on
-          <Form.Control type="date" value={sownOn} onChange={(e) => setSownOn(e.target.value)} />
+          <DayInput value={sownOn} onChange={setSownOn} />
         </label>
         <label>
           seeds

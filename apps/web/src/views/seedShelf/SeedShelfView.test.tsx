@@ -55,7 +55,11 @@ test('a test on paper is drawn with its interval; floating seeds prove nothing',
     },
   ]);
   // Wilson's interval of 9 in 10.
-  expect(await screen.findByRole('img', { name: '9 of 10 came up, 60 % to 98 %' })).toBeInTheDocument();
+  const drawn = await screen.findByRole('img', { name: '9 of 10 came up, 60 % to 98 %' });
+  const fills = [...drawn.querySelectorAll('svg > path')].map((seed) => seed.getAttribute('fill')!);
+  const full = fills.filter((f) => f === '#2C9A96').length;
+  const hatched = fills.filter((f) => f.startsWith('url')).length;
+  expect([full, hatched, fills.length]).toEqual([59, 39, 100]);
   expect(screen.getByText('8 of 10 sank in water: sinking is no proof of life.')).toBeInTheDocument();
 });
 

@@ -14,6 +14,7 @@ import { Field } from '../../components/Field';
 import { Empty, Loaded, ProblemNotice } from '../../components/Notices';
 import { PageHead } from '../../components/PageHead';
 import { SpeciesOptions } from '../../components/SpeciesOptions';
+import { HundredSeeds } from './HundredSeeds';
 import './seedShelf.scss';
 
 const today = () => dayInZone(new Date(), Intl.DateTimeFormat().resolvedOptions().timeZone);
@@ -52,11 +53,16 @@ export function SeedShelfView() {
                 <p>With their year and a test of ten seeds on wet paper, plans know how many to sow.</p>
               </Empty>
             ) : (
-              <ul className="shelf-lots">
-                {lots.map((lot) => (
-                  <Lot key={lot.id} lot={lot} onEdit={() => setOpen(lot)} onRemove={() => remove.mutate(lot.id)} />
-                ))}
-              </ul>
+              <>
+                <p className="second">
+                  Of a hundred seeds: full, those that come up at least; hatched, those that may come up too.
+                </p>
+                <ul className="shelf-lots">
+                  {lots.map((lot) => (
+                    <Lot key={lot.id} lot={lot} onEdit={() => setOpen(lot)} onRemove={() => remove.mutate(lot.id)} />
+                  ))}
+                </ul>
+              </>
             )
           }
         </Loaded>
@@ -90,24 +96,11 @@ function Lot({ lot, onEdit, onRemove }: { lot: SeedLot; onEdit: () => void; onRe
             : `about ${percent(byAge)} by its age`
         }
       >
-        <svg viewBox="0 0 300 26" width="300" height="26" aria-hidden="true">
-          <path d="M0.750 4v18M300 13H0M299.250 4v18" stroke="#2A1B2E" strokeWidth="1.500" fill="none" />
-          {interval ? (
-            <>
-              <rect
-                x={300 * interval.low}
-                y="8"
-                width={300 * (interval.high - interval.low)}
-                height="10"
-                fill="#2C9A96"
-                stroke="#2A1B2E"
-              />
-              <path d={`M${(300 * test!.up) / test!.of} 3v20`} stroke="#2A1B2E" strokeWidth="3" />
-            </>
-          ) : (
-            <path d={`M${300 * byAge} 5v16`} stroke="#5F5266" strokeWidth="3" strokeDasharray="3 2" />
-          )}
-        </svg>
+        <HundredSeeds
+          species={species}
+          sure={interval ? Math.floor(100 * interval.low) : 0}
+          perhaps={Math.round(100 * (interval ? interval.high : byAge))}
+        />
         <span>
           {test
             ? `${test.up} of ${test.of} came up: ${percent(interval!.low)} to ${percent(interval!.high)}`

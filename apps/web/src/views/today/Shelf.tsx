@@ -1,6 +1,7 @@
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { dayInZone, daysBetween } from '@bright-sprout/core/calendar/days';
 import { recordedDays, standingsOn } from '@bright-sprout/core/measure/standing';
+import { counted } from '@bright-sprout/core/quantities/plural';
 import { Link } from 'react-router';
 import { MarkShape } from '../../components/TreatmentMark';
 import { PlantDrawing } from '../../drawing/PlantDrawing';
@@ -36,9 +37,7 @@ export function Shelf({ records, width, scale }: { records: InvestigationRecords
           <b className="shelf-class">{investigation.class.name}</b>
           <span className="second">{investigation.question}</span>
           <span className="shelf-pots">
-            <b>
-              {containers.length} {investigation.containerName}s
-            </b>
+            <b>{counted(containers.length, investigation.containerName)}</b>
             {day === null ? ': no check yet' : ''}
           </span>
         </span>

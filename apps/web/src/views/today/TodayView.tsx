@@ -6,6 +6,7 @@ import { groupsOnDay } from '@bright-sprout/core/compare/compareOnDay';
 import { type LookAgain, lookAgain } from '@bright-sprout/core/measure/lookAgain';
 import { recordedDays, standingsOn } from '@bright-sprout/core/measure/standing';
 import { formatLengthNumber } from '@bright-sprout/core/quantities/length';
+import { counted } from '@bright-sprout/core/quantities/plural';
 import { useQueryClient } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
 import { Form } from 'react-bootstrap';
@@ -190,7 +191,8 @@ function WhatLooksWrong({ all }: { all: InvestigationRecords[] }) {
         ) : (
           open.map(({ investigation, teams, missing }) => (
             <p key={investigation.id}>
-              <b>{investigation.class.name}</b>: {missing} of {investigation.containers.length} {investigation.containerName}s
+              <b>{investigation.class.name}</b>: {missing} of{' '}
+              {counted(investigation.containers.length, investigation.containerName)}
               {teams.length > 0 && `: ${teams.join(', ')}`}
             </p>
           ))

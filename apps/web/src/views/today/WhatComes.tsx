@@ -3,6 +3,7 @@ import { dayInZone, formatDay } from '@bright-sprout/core/calendar/days';
 import { comingDays, drySoon } from '@bright-sprout/core/care/drySoon';
 import { careTasksOn } from '@bright-sprout/core/care/careTasks';
 import { currentReadings } from '@bright-sprout/core/measure/reading';
+import { plural } from '@bright-sprout/core/quantities/plural';
 import { Link } from 'react-router';
 
 /** School days that are looked ahead. */
@@ -48,7 +49,7 @@ export function WhatComes({ all }: { all: InvestigationRecords[] }) {
         {dry.map(({ i, found }) => (
           <p key={`dry ${i.id}`} className="today-dry">
             <b>{i.class.name}</b>: likely dry by {formatDay(found.nextSeen)}. Last watered {formatDay(found.lastWatered, 'short')}
-            ; {i.containerName}s last {found.lasts} days.
+            ; {plural(i.containerName)} last {found.lasts} days.
           </p>
         ))}
         {asked.map(({ i, open }) => (

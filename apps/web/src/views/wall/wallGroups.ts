@@ -3,6 +3,7 @@ import { type IsoDay, daysBetween } from '@bright-sprout/core/calendar/days';
 import { describe } from '@bright-sprout/core/compare/descriptives';
 import { type Standing } from '@bright-sprout/core/measure/standing';
 import { formatLength } from '@bright-sprout/core/quantities/length';
+import { counted } from '@bright-sprout/core/quantities/plural';
 import { type LineUpGroup } from '../../components/lineUpGroup';
 
 /** By what the plants stand together. */
@@ -46,8 +47,8 @@ export function wallGroups(
     const { alike, ...rest } = part;
     const described = alike ? describe(heights) : null;
     const summary = described?.ok ? described : null;
-    const counted = `${heights.length} of ${own.length} ${containerName}s measured`;
-    const meaning = summary ? `mean of ${summary.n} ${containerName}${summary.n === 1 ? '' : 's'}` : counted;
+    const measured = `${heights.length} of ${counted(own.length, containerName)} measured`;
+    const meaning = summary ? `mean of ${counted(summary.n, containerName)}` : measured;
     return [{ key, title, detail: meaning, containers: own.sort(inOrder), summary, look: null, emblem: null, peg: null, ...rest }];
   };
   if (by === 'team')

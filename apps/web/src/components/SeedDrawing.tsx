@@ -2,21 +2,26 @@ import { type Species } from '@bright-sprout/core/seeds/catalogue';
 
 const BOX = { width: 108, height: 46 };
 
+/** Half the usual length and width of a kind's seed, mm. */
+export function seedRadii({ seedMm: { length, width } }: Species): { rx: number; ry: number } {
+  return { rx: (length[0] + length[1]) / 4, ry: (width[0] + width[1]) / 4 };
+}
+
+/** Outline of a seed about a point, blunt at its root end. */
+export function seedPath(cx: number, cy: number, rx: number, ry: number): string {
+  return `M${cx - rx} ${cy}C${cx - rx} ${cy - ry * 1.25} ${cx + rx * 0.7} ${cy - ry * 1.2} ${cx + rx} ${cy}C${cx + rx * 0.7} ${cy + ry * 1.2} ${cx - rx} ${cy + ry * 1.25} ${cx - rx} ${cy}Z`;
+}
+
 /** One seed of a kind, length by width, to the same scale as its neighbours; the largest fills the box. */
 export function SeedDrawing({ species, largestMm }: { species: Species; largestMm: number }) {
-  const { length, width } = species.seedMm;
+  const radii = seedRadii(species);
   const scale = Math.min((BOX.width - 8) / largestMm, (BOX.height - 6) / (largestMm * 0.8));
-  const rx = Math.max(1.2, ((length[0] + length[1]) / 4) * scale);
-  const ry = Math.max(1, Math.min(((width[0] + width[1]) / 4) * scale, BOX.height / 2 - 2));
+  const rx = Math.max(1.2, radii.rx * scale);
+  const ry = Math.max(1, Math.min(radii.ry * scale, BOX.height / 2 - 2));
   const [cx, cy] = [BOX.width / 2, BOX.height / 2];
   return (
     <svg viewBox={`0 0 ${BOX.width} ${BOX.height}`} width={BOX.width} height={BOX.height} aria-hidden="true">
-      <path
-        d={`M${cx - rx} ${cy}C${cx - rx} ${cy - ry * 1.25} ${cx + rx * 0.7} ${cy - ry * 1.2} ${cx + rx} ${cy}C${cx + rx * 0.7} ${cy + ry * 1.2} ${cx - rx} ${cy + ry * 1.25} ${cx - rx} ${cy}Z`}
-        fill="#F1E8D6"
-        stroke="#2A1B2E"
-        strokeWidth="1.5"
-      />
+      <path d={seedPath(cx, cy, rx, ry)} fill="#F1E8D6" stroke="#2A1B2E" strokeWidth="1.5" />
       {rx > 6 && (
         <path
           d={`M${cx - rx * 0.7} ${cy}C${cx - rx * 0.2} ${cy - ry * 0.3} ${cx + rx * 0.3} ${cy - ry * 0.2} ${cx + rx * 0.75} ${cy}`}
