@@ -3,7 +3,7 @@ import { hourlyTemperatures } from '@bright-sprout/core/calendar/roomTemperature
 import { type GradeBand } from '@bright-sprout/core/claims/gradeBand';
 import { type PlanDocument } from '@bright-sprout/core/plan/planDocument';
 import { planFrom } from '@bright-sprout/core/plan/startingPoints';
-import { methodById } from '@bright-sprout/core/seeds/catalogue';
+import { methodById, usualFillMl } from '@bright-sprout/core/seeds/catalogue';
 import { generatorFrom } from '@bright-sprout/core/random/generator';
 import { type SeedLot } from '@bright-sprout/core/seeds/seedLot';
 import { type DemoClass } from './demoScenario';
@@ -78,14 +78,13 @@ export function demoSownPlan(
   teams: number,
 ): PlanDocument {
   const plan = planFrom('salt-steps', { gradeBand, teams, today: addDays(sownOn, -7) }, sown.seed);
-  const [least, most] = methodById(sown.methodId)!.fillMl;
   return {
     ...plan,
     question: sown.question,
     speciesId: sown.speciesId,
     methodId: sown.methodId,
     seedsEach: sown.seeds,
-    fillMl: (least + most) / 2,
+    fillMl: usualFillMl(methodById(sown.methodId)!),
     endOn: addDays(sownOn, sown.checkDays[sown.checkDays.length - 1]!),
     room: { ...plan.room, day: sown.temperature + 1, night: sown.temperature - 1 },
     protocol: { ...plan.protocol, resolution: sown.resolution, beforeSprouting: sown.beforeSprouting },

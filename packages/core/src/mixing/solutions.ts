@@ -66,12 +66,14 @@ export interface SerialStep {
 /**
  * Each mixture is made from the one before by the same factor, so that `finalMl` of each is left after the next has been
  * taken from it. The first step is the stock itself: `stockMl` of it are needed in all.
+ * @param measurable rounds a volume in mL up to one that can be measured
  */
 export function serialDilution(
   stock: number,
   factor: number,
   steps: number,
   finalMl: number,
+  measurable: (ml: number) => number = (ml) => ml,
 ): Result<{ stockMl: number; steps: SerialStep[] }> {
   if (factor <= 1) return { ok: false, reason: 'The factor has to be above 1: 2 halves the strength at every step.' };
   if (!Number.isInteger(steps) || steps < 1) return { ok: false, reason: 'At least one step is needed.' };
@@ -79,8 +81,8 @@ export function serialDilution(
   let taken = 0;
   for (let step = steps; step >= 1; step--) {
     const volume = finalMl + taken;
-    const carryMl = volume / factor;
-    made.unshift({ strength: stock / factor ** step, carryMl, waterMl: volume - carryMl });
+    const carryMl = measurable(volume / factor);
+    made.unshift({ strength: stock / factor ** step, carryMl, waterMl: carryMl * (factor - 1) });
     taken = carryMl;
   }
   return { ok: true, stockMl: finalMl + taken, steps: made };

@@ -1,5 +1,5 @@
 import { type FairRule, type Fix } from './fairRule';
-import { type LaidContainer, type Layout, layOut } from './layOut';
+import { type LaidContainer, type Layout, layOut, placeFactor, standing } from './layOut';
 import { MOST_CONTAINERS, type PlanDocument } from './planDocument';
 
 const NOT_TESTS = ['viability', 'age-ladder', 'side-by-side'];
@@ -84,7 +84,31 @@ export const LAYOUT_RULES: Record<string, FairRule> = {
           : { label: 'Give every team one of each', apply: inSets },
     };
   },
-  'tray-is-treatment': ({ kind }, { layout, treatments }) => {
+  'places-stand-apart': (plan) => {
+    const apart = placeFactor(plan);
+    if (!apart || NOT_TESTS.includes(plan.kind)) return null;
+    return {
+      severity: 'mind',
+      what: `${apart.levels.map((l) => l.label).join(' and ')}: each has a tray of its own.`,
+      why: 'A place is warmth, light and draught together. Measure the warmth at each, and give all the same light.',
+      fix: null,
+    };
+  },
+  'stands-elsewhere': (plan, { layout }) => {
+    const belongs = standing(plan);
+    const strayed = layout.containers.filter((c) => layout.trays[c.tray]!.at !== belongs.get(c.treatment));
+    if (strayed.length === 0) return null;
+    const [first] = strayed;
+    return {
+      severity: 'mend',
+      what: `${strayed.map((c) => c.code).join(', ')} ${strayed.length === 1 ? 'is' : 'are'} meant for another place than ${layout.trays[first!.tray]!.at}.`,
+      why: 'What stands in the wrong place gets the other treatment under its own label.',
+      fix: { label: 'Put them back as drawn', apply: (p) => ({ ...p, moved: {} }) },
+    };
+  },
+  'tray-is-treatment': (plan, { layout, treatments }) => {
+    const { kind } = plan;
+    if (placeFactor(plan)) return null;
     if (layout.trays.length < 2 || treatments.length < 2 || NOT_TESTS.includes(kind)) return null;
     const byTray = [...countsBy(layout.containers, (c) => c.tray).values()];
     if (!treatments.some((t) => byTray.filter((own) => own.has(t.code)).length === 1)) return null;

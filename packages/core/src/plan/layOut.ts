@@ -1,7 +1,7 @@
 import { dealContainers } from '../design/dealContainers';
 import { type Generator, generatorFrom } from '../random/generator';
 import { layoutForm, type LayoutForm } from './layoutForm';
-import { type Assignment, type PlanDocument } from './planDocument';
+import { type Assignment, type Factor, type FactorSubject, type PlanDocument } from './planDocument';
 import { planTreatments } from './planTreatments';
 
 export interface LaidContainer {
@@ -20,8 +20,8 @@ export interface LaidContainer {
 export interface Layout {
   form: LayoutForm;
   containers: LaidContainer[];
-  /** Columns and rows, and how much room they take, mm. */
-  trays: { columns: number; rows: number; wideMm: number; deepMm: number }[];
+  /** Columns and rows, how much room they take in mm, and the place where it stands where places are compared. */
+  trays: { columns: number; rows: number; wideMm: number; deepMm: number; at: string | null }[];
   /** Who gets what, in a sentence. */
   sentence: string;
   /** How often two treatments meet in one team, fewest and most; null where every team has all. */
@@ -33,12 +33,17 @@ export interface Layout {
  * Containers moved by hand stand where they were put; the rest fill the free places in the order of the draw.
  */
 export function layOut(plan: PlanDocument, teams: number): Layout {
-  const treatments = planTreatments(plan).map((t) => t.code);
-  const dealt = deal(plan, treatments, teams);
+  const dealt = deal(plan, planTreatments(plan).map((t) => t.code), teams); // prettier-ignore
   const form = layoutForm(plan.methodId);
-  const trays = trayShapes(dealt.containers.length, Math.max(1, Math.round(plan.trays)), form, plan.fillMl);
-  const capacity = trays.reduce((sum, t) => sum + t.columns * t.rows, 0);
-  const placeOf = placed(dealt.containers.map((c) => c.code), plan.moved, capacity); // prettier-ignore
+  const stands = standing(plan);
+  const groups = [...new Set(stands.values())].map((at) => {
+    const codes = dealt.containers.filter((c) => stands.get(c.treatment) === at).map((c) => c.code);
+    return { at, codes };
+  });
+  const asked = Math.ceil(Math.max(1, Math.round(plan.trays)) / groups.length);
+  const carried = groups.map((g) => trayShapes(g.codes.length, asked, form, plan.fillMl).map((t) => ({ ...t, at: g.at })));
+  const trays = carried.flat();
+  const placeOf = placed(groups.map((g, i) => ({ codes: g.codes, room: roomOn(carried[i]!) })), plan.moved); // prettier-ignore
   return {
     ...dealt,
     form,
@@ -46,6 +51,23 @@ export function layOut(plan: PlanDocument, teams: number): Layout {
     containers: dealt.containers.map((c) => ({ ...c, ...geometry(placeOf.get(c.code)!, trays) })),
   };
 }
+
+/** Things of which every tray can have only one. */
+const OF_A_PLACE: readonly FactorSubject[] = ['temperature', 'place'];
+
+/** The factor whose levels have to stand apart; at home every pot has a sill of its own anyway. */
+export function placeFactor({ factors, assignment }: Pick<PlanDocument, 'factors' | 'assignment'>): Factor | null {
+  return assignment === 'own-pot' ? null : (factors.find((f) => OF_A_PLACE.includes(f.subject)) ?? null);
+}
+
+/** Where the containers of each treatment stand; null for all of them where they can stand together. */
+export function standing(plan: Pick<PlanDocument, 'factors' | 'assignment'>): Map<string, string | null> {
+  const apart = placeFactor(plan);
+  const nth = apart ? plan.factors.indexOf(apart) : -1;
+  return new Map(planTreatments(plan).map((t) => [t.code, apart ? t.levels[nth]!.label.trim() || t.code : null]));
+}
+
+const roomOn = (trays: readonly { columns: number; rows: number }[]) => trays.reduce((sum, t) => sum + t.columns * t.rows, 0);
 
 type Dealt = Pick<Layout, 'sentence' | 'pairsTogether'> & {
   containers: { code: string; treatment: string; team: number | null }[];
@@ -94,7 +116,7 @@ function numbered(treatments: readonly string[], each: number): { code: string; 
 }
 
 /** As many carriers as asked for, or as are needed to hold all. */
-function trayShapes(containers: number, asked: number, form: LayoutForm, fillMl: number): Layout['trays'] {
+function trayShapes(containers: number, asked: number, form: LayoutForm, fillMl: number): Omit<Layout['trays'][number], 'at'>[] {
   const trays = Math.max(asked, Math.ceil(containers / form.most));
   const each = Math.ceil(containers / trays);
   const rows = form.rows(each);
@@ -103,22 +125,34 @@ function trayShapes(containers: number, asked: number, form: LayoutForm, fillMl:
   return Array.from({ length: trays }, () => ({ columns, rows, wideMm: columns * wideMm, deepMm: rows * deepMm }));
 }
 
-/** Place of every container: moved ones first, the rest in order into what is free. */
-function placed(codes: readonly string[], moved: Readonly<Record<string, number>>, capacity: number): Map<string, number> {
+/** Place of every container: moved ones first, the rest in order into what is free where they belong, else anywhere. */
+function placed(
+  groups: readonly { codes: readonly string[]; room: number }[],
+  moved: Readonly<Record<string, number>>,
+): Map<string, number> {
   const places = new Map<string, number>();
   const taken = new Set<number>();
-  for (const code of codes) {
+  const capacity = groups.reduce((sum, g) => sum + g.room, 0);
+  for (const code of groups.flatMap((g) => g.codes)) {
     const place = moved[code];
     if (place === undefined || place < 0 || place >= capacity || taken.has(place)) continue;
     places.set(code, place);
     taken.add(place);
   }
-  let free = 0;
-  for (const code of codes) {
-    if (places.has(code)) continue;
-    while (taken.has(free)) free++;
-    places.set(code, free);
-    taken.add(free);
+  const nextFree = (from: number) => {
+    while (taken.has(from)) from++;
+    return from;
+  };
+  let first = 0;
+  for (const { codes, room } of groups) {
+    for (const code of codes) {
+      if (places.has(code)) continue;
+      const near = nextFree(first);
+      const place = near < first + room ? near : nextFree(0);
+      places.set(code, place);
+      taken.add(place);
+    }
+    first += room;
   }
   return places;
 }

@@ -1,3 +1,5 @@
+import { SHARES } from '../seeds/catalogue';
+
 /** How containers of a growing method stand together, and how that is drawn. */
 export interface LayoutForm {
   id: 'sill' | 'jars' | 'pane' | 'cells' | 'sections' | 'rows';
@@ -47,8 +49,20 @@ const FORMS: Record<string, LayoutForm> = {
     most: 72,
     footprint: fixed(45, 45),
   },
-  flat_divided: { id: 'sections', carrier: 'pan', rows: (each) => (each > 3 ? 2 : 1), most: 6, footprint: fixed(120, 150) },
-  planter_box: { id: 'rows', carrier: 'box', rows: (each) => Math.max(1, each), most: 6, footprint: fixed(600, 60) },
+  flat_divided: {
+    id: 'sections',
+    carrier: 'pan',
+    rows: (each) => (each > 3 ? 2 : 1),
+    most: SHARES.flat_divided!,
+    footprint: fixed(120, 150),
+  },
+  planter_box: {
+    id: 'rows',
+    carrier: 'box',
+    rows: (each) => Math.max(1, each),
+    most: SHARES.planter_box!,
+    footprint: fixed(600, 60),
+  },
 };
 
 function pane(): LayoutForm {

@@ -141,7 +141,7 @@ function inSteps(levels: Factor['levels'], ml: number): string[] {
   if (falling.length < 2) return [];
   const factor = falling[0]!.amount! / falling[1]!.amount!;
   const even = falling.slice(1).every((l, i) => Math.abs(falling[i]!.amount! / l.amount! / factor - 1) < RATIO_TOLERANCE);
-  const series = even ? serialDilution(falling[0]!.amount!, factor, falling.length - 1, ml) : null;
+  const series = even ? serialDilution(falling[0]!.amount!, factor, falling.length - 1, ml, (x) => roundUpMetric(x).ml) : null;
   if (!series?.ok) return [];
   const chain = series.steps.map((s, i) => `${falling[i + 1]!.label} from ${formatVolume(s.carryMl)} of ${falling[i]!.label} and ${formatVolume(s.waterMl)} of water`); // prettier-ignore
   return [

@@ -1,5 +1,6 @@
 import { addDays, formatDay, type IsoDay, weekday } from '../calendar/days';
 import { gaps, isSchoolDay, lessonCalendar, schoolDayFrom } from '../calendar/schoolCalendar';
+import { counted } from '../quantities/plural';
 import { methodById, type Species } from '../seeds/catalogue';
 import { HARDENING_DAYS, outsideFrom } from '../seeds/suitability';
 import { type PlanDocument } from './planDocument';
@@ -45,7 +46,7 @@ export function planCalendar(plan: PlanDocument, out: WorkedOut): PlanCalendar {
       events.push({ day, kind: 'check', title: 'Check', note: 'Every container gets an answer.' });
   later(plan, out, put);
   moving(plan, out, put, conflicts);
-  weekends(plan, events);
+  weekends(plan, events, schoolDayFrom(calendar, endOn, -1) ?? endOn);
   if (plan.lessonOn) put(plan.lessonOn, 'lesson', 'Lesson', 'The plants are looked at together.');
   put(endOn, 'end', 'End', 'Last look, then clear away.');
   const order = (e: PlanEvent) => EVENT_KINDS.indexOf(e.kind);
@@ -99,9 +100,18 @@ function sprouting(plan: PlanDocument, { forecast, kinds }: WorkedOut, put: Put)
   if (earliest && earliest < plan.endOn) put(earliest, 'first-look', 'First look', 'The first may be up from today.');
   const half = forecast.ok ? forecast.half.likely : null;
   if (plan.protocol.lightBefore !== 'warm-covered' || !half || half >= plan.endOn) return;
-  put(half, 'care', 'Lift the covers and move into the light', 'About half should be up; leave a gap for air.');
+  if (plan.kind === 'viability') return;
+  const { cover } = methodById(plan.methodId)!;
+  const kept = plan.factors.some((f) => f.subject === 'light' || f.subject === 'cover');
+  const unless = kept ? ' What its label wants dark or covered stays so.' : '';
+  if (cover !== 'lifted') {
+    const grownOn = plan.measures.some((m) => m !== 'count-up');
+    if (grownOn) put(half, 'care', 'Move into the light', `About half should be up: bright, but no sun on it.${unless}`);
+    return;
+  }
+  put(half, 'care', 'Lift the covers and move into the light', `About half should be up; leave a gap for air.${unless}`);
   const off = addDays(half, COVER_OFF_DAYS);
-  if (off < plan.endOn) put(off, 'care', 'Take the covers off', 'They are used to the air of the room by now.');
+  if (off < plan.endOn) put(off, 'care', 'Take the covers off', `They are used to the air of the room by now.${unless}`);
 }
 
 function later(plan: PlanDocument, { forecast, kinds }: WorkedOut, put: Put): void {
@@ -111,16 +121,31 @@ function later(plan: PlanDocument, { forecast, kinds }: WorkedOut, put: Put): vo
     forecast.half.likely,
     daysTo.firstTrueLeaf ? Math.max(3, daysTo.firstTrueLeaf[0] - emergenceDays[0]) : 6,
   );
-  if (plan.seedsEach > plan.keep && plan.kind !== 'viability' && plan.kind !== 'patch' && thinOn < plan.endOn)
-    put(thinOn, 'thin', `Thin to ${plan.keep}`, 'Which stay is decided by lot, and written down.');
+  const crowding = plan.factors.find((f) => f.subject === 'crowding');
+  const thinned = plan.seedsEach > plan.keep && plan.kind !== 'viability' && plan.kind !== 'patch';
+  const usedUp = paperUsedUp(plan);
+  const day = usedUp !== null && usedUp < thinOn ? usedUp : thinOn;
+  if (!thinned || day >= plan.endOn) return;
+  put(
+    day,
+    'thin',
+    `Thin to ${crowding ? 'the number on the label' : plan.keep}`,
+    'Which stay is decided by lot, and written down.',
+  );
+}
+
+/** The day on which paper or sponge feeds nothing any more; null in soil, in a seed test, or when the plan ends before. */
+function paperUsedUp(plan: PlanDocument): IsoDay | null {
+  const method = methodById(plan.methodId)!;
+  const day = addDays(sowingDays(plan)[0]!, method.usefulDays[1]);
+  return method.paper && plan.kind !== 'viability' && day < plan.endOn ? day : null;
 }
 
 /** Moving on into soil when paper is used up, and out into the open after hardening off and the last frost. */
 function moving(plan: PlanDocument, { kinds }: WorkedOut, put: Put, conflicts: CalendarConflict[]): void {
-  const method = methodById(plan.methodId)!;
   const sown = sowingDays(plan)[0]!;
-  const usedUp = addDays(sown, method.usefulDays[1]);
-  if (method.paper && plan.kind !== 'viability' && usedUp < plan.endOn)
+  const usedUp = paperUsedUp(plan);
+  if (usedUp !== null)
     put(usedUp, 'transplant', 'Move on into soil', 'There is no food in paper or sponge: hold seedlings by the seed leaves, and plant root and all.');
   if (!plan.goesOutside) return;
   for (const { species } of kinds) {
@@ -139,13 +164,13 @@ function moving(plan: PlanDocument, { kinds }: WorkedOut, put: Put, conflicts: C
   }
 } // prettier-ignore
 
-/** The last school day before every gap gets a reminder of what the days alone need. */
-function weekends(plan: PlanDocument, events: PlanEvent[]): void {
+/** The last school day before every gap gets a reminder of what the days alone need; after the last look nothing is alone. */
+function weekends(plan: PlanDocument, events: PlanEvent[], lastLook: IsoDay): void {
   const { unattendedDays } = methodById(plan.methodId)!;
   const sown = sowingDays(plan)[0]!;
   for (const gap of gaps(plan.calendar, addDays(sown, 1), plan.endOn)) {
     const day = addDays(gap.from, -1);
-    if (day < sown) continue;
+    if (day < sown || day >= lastLook) continue;
     const long = gap.days > unattendedDays;
     const name = gap.holiday ?? (weekday(gap.from) === 6 ? 'the weekend' : 'the days off');
     events.push({ day, kind: 'weekend', title: `Before ${name}`, note: beforeGap(plan.whileAway, gap.days, long) });
@@ -161,8 +186,8 @@ function weekends(plan: PlanDocument, events: PlanEvent[]): void {
 }
 
 function beforeGap(whileAway: PlanDocument['whileAway'], days: number, long: boolean): string {
-  if (!long) return `Water, turn, and close covers: alone for ${days} days.`;
-  if (whileAway === 'somebody') return `Water, and hand over: somebody comes in during the ${days} days.`;
-  if (whileAway === 'reservoir') return `Fill the reservoirs and test the wicks: alone for ${days} days.`;
-  return `Alone for ${days} days, longer than they last: set up a reservoir, or ask somebody to water.`;
+  if (!long) return `Water, turn, and close covers: alone for ${counted(days, 'day')}.`;
+  if (whileAway === 'somebody') return `Water, and hand over: somebody comes in during the ${counted(days, 'day')}.`;
+  if (whileAway === 'reservoir') return `Fill the reservoirs and test the wicks: alone for ${counted(days, 'day')}.`;
+  return `Alone for ${counted(days, 'day')}, longer than they last: set up a reservoir, or ask somebody to water.`;
 }

@@ -1,7 +1,7 @@
 import { addDays } from '../calendar/days';
 import { type BeforeSprouting } from '../compare/compareOnDay';
 import { type RulerResolution } from '../quantities/length';
-import { methodById, speciesById } from '../seeds/catalogue';
+import { methodById, speciesById, usualFillMl } from '../seeds/catalogue';
 import { MOST_TREATMENTS, type PlanDocument } from './planDocument';
 import { type ClassFacts, keptSameFor, planFrom } from './startingPoints';
 
@@ -48,7 +48,7 @@ export function planLike(earlier: EarlierInvestigation, facts: ClassFacts, drawS
     keptSame: keptSameFor(factors),
     speciesId: speciesById(earlier.speciesId) ? earlier.speciesId : plan.speciesId,
     methodId: method?.id ?? plan.methodId,
-    fillMl: method ? Math.round((method.fillMl[0] + method.fillMl[1]) / 2) : plan.fillMl,
+    fillMl: method ? usualFillMl(method) : plan.fillMl,
     containersEach: Math.max(1, earlier.containersEach),
     seedsEach: Math.max(1, earlier.seedsEach),
     endOn: addDays(plan.sowOn, Math.max(FEWEST_DAYS, earlier.days)),

@@ -89,7 +89,7 @@ export function runSheet(plan: PlanDocument, out: WorkedOut): string[] {
       ? []
       : [`Water with ${formatVolume(low)} to ${formatVolume(high)}, the same for all.`]),
     `Put the label into the ${method.container} itself, and read its code aloud.`,
-    'Stand it on its place on the tray.',
+    `Put it in its place on the ${out.layout.form.carrier}.`,
     'Write down what went otherwise: an extra seed, a broken one, other soil.',
   ];
 }
@@ -105,12 +105,17 @@ function onItsDay(plan: PlanDocument, { treatments }: WorkedOut): string[] {
   return [`Sow only what has its turn: ${turns.join('; ')}.`];
 }
 
+/** A depth that a mark on a stick can give: whole millimetres, from a centimetre on steps of five. */
+function marked(mm: number): number {
+  return mm < 10 ? Math.round(mm) : 5 * Math.round(mm / 5);
+}
+
 function holes({ species, depth: { mm }, treatments }: KindWorkedOut, named: boolean): string {
   const whose = named ? `${species.name} (${treatments.join(', ')}): ` : '';
   const what =
     mm[1] === 0
       ? 'Press the seeds onto the surface; do not cover them.'
-      : `Make holes ${Math.round((mm[0] + mm[1]) / 2)} mm deep with a marked stick.`;
+      : `Make holes ${marked((mm[0] + mm[1]) / 2)} mm deep with a marked stick.`;
   return whose + what;
 }
 

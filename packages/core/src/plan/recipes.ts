@@ -142,17 +142,17 @@ export const RECIPES: readonly Recipe[] = [
   {
     id: 'how-deep',
     name: 'How deep',
-    about: 'From the surface to too deep: what reaches the light?',
+    about: 'From just covered to too deep: what reaches the light?',
     question: 'How deep can peas be sown and still come up?',
     speciesId: 'garden_pea',
-    methodId: 'deep_tree_pot',
+    methodId: 'cup_mix',
     days: 24,
     factors: [
       factor('depth', 'depth', 'mm', [
-        ['20 mm', 20],
-        ['40 mm', 40],
-        ['80 mm', 80],
-        ['120 mm', 120],
+        ['10 mm', 10],
+        ['25 mm', 25],
+        ['50 mm', 50],
+        ['75 mm', 75],
       ]),
     ],
     change: () => ({ kind: 'dose-series', measures: ['count-up', 'height'] }),
@@ -180,14 +180,14 @@ export const RECIPES: readonly Recipe[] = [
     question: 'Do last years’ onion seeds still come up?',
     speciesId: 'onion',
     methodId: 'clear_box_paper',
-    days: 21,
+    days: 14,
     factors: [
       factor('age of the seed', 'seed-age', 'years', [
         ['this year', 0],
         ['three years old', 3],
       ]),
     ],
-    change: () => ({ measures: ['count-up'] }),
+    change: () => ({ seedsEach: 10, keep: 10, measures: ['count-up'] }),
   },
   {
     id: 'kinds-side-by-side',

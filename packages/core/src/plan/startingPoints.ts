@@ -2,7 +2,7 @@ import { addDays, type IsoDay } from '../calendar/days';
 import { DAY_HOURS } from '../calendar/roomTemperature';
 import { MONDAY_TO_FRIDAY } from '../calendar/schoolCalendar';
 import { type GradeBand } from '../claims/gradeBand';
-import { methodById, speciesById } from '../seeds/catalogue';
+import { methodById, speciesById, usualFillMl } from '../seeds/catalogue';
 import { seedsToSow } from '../seeds/sowingNumbers';
 import { type Factor, type FactorSubject, type KeptSame, type PlanDocument } from './planDocument';
 import { RECIPES, type StartingPoint } from './recipes';
@@ -56,7 +56,7 @@ export function planFrom(startId: string, { gradeBand, teams, today }: ClassFact
     containersEach: Math.max(3, teams),
     seedsEach: seedsToSow(species.germination * POTS_LOSE) ?? 3,
     keep: 1,
-    fillMl: Math.round((method.fillMl[0] + method.fillMl[1]) / 2),
+    fillMl: usualFillMl(method),
     doseMl: 30,
     measures: ['height', 'leaves'],
     ownMeasures: [],

@@ -73,6 +73,8 @@ export interface GrowingMethod {
   /** First water as a share of that volume. */
   damp: [number, number];
   maxSeeds: { large: number; medium: number; small: number };
+  /** Seedlings come out from under it; stay in what is closed around them; or never had one. */
+  cover: 'lifted' | 'stays' | 'none';
   /** Days it can be left alone. */
   unattendedDays: number;
   usefulDays: [number, number];
@@ -83,8 +85,13 @@ export interface GrowingMethod {
 
 const CONTAINER_NAMES: Record<string, string> = {
   bag_pocket: 'bag', ball_in_bag: 'bag', paper_jar: 'jar', sponge: 'sponge', clear_box_paper: 'box', cup_mix: 'cup', paper_pot: 'pot',
-  cell_tray: 'cell', flat_divided: 'section', planter_box: 'box', deep_tree_pot: 'pot', dome_box: 'box',
+  cell_tray: 'cell', flat_divided: 'section', planter_box: 'row', deep_tree_pot: 'pot', dome_box: 'box',
 }; // prettier-ignore
+
+/** Sections of a pan and rows of a long box: the facts speak of the whole, a plan of one of so many. */
+export const SHARES: Record<string, number> = { flat_divided: 6, planter_box: 6 };
+
+const COVERS: Record<string, GrowingMethod['cover']> = { bag_pocket: 'stays', ball_in_bag: 'stays', clear_box_paper: 'stays', paper_jar: 'none' }; // prettier-ignore
 
 type Fact = (typeof speciesFacts.species)[number];
 
@@ -154,6 +161,19 @@ function pair(range: readonly number[]): [number, number] {
   return [range[0]!, range[1]!];
 }
 
+function oneOf(methodId: string, ofAll: number): number {
+  return Math.round(ofAll / (SHARES[methodId] ?? 1));
+}
+
+function shared(methodId: string, [low, high]: readonly number[]): [number, number] {
+  return [oneOf(methodId, low!), oneOf(methodId, high!)];
+}
+
+/** A usual filling of one container, mL: the middle of what the method takes. */
+export function usualFillMl({ fillMl: [least, most] }: GrowingMethod): number {
+  return Math.round((least + most) / 2);
+}
+
 function pairOrNull(range: readonly number[] | null | undefined): [number, number] | null {
   return range ? pair(range) : null;
 }
@@ -168,14 +188,15 @@ export const METHODS: readonly GrowingMethod[] = methodFacts.methods.map((m) => 
   paper: m.sprouted_definition.rule === 'radicle',
   rootsVisible: m.visible.roots === true,
   heightMeasurable: m.height_measurable,
-  containerMl: pair(m.container_volume_mL),
-  fillMl: pair(m.substrate.volume_mL),
+  containerMl: shared(m.id, m.container_volume_mL),
+  fillMl: shared(m.id, m.substrate.volume_mL),
   damp: pair(m.first_water.fraction_of_substrate_volume),
   maxSeeds: {
-    large: m.max_seeds.large_over_150_mg,
-    medium: m.max_seeds.medium_5_to_150_mg,
-    small: m.max_seeds.small_under_5_mg,
+    large: oneOf(m.id, m.max_seeds.large_over_150_mg),
+    medium: oneOf(m.id, m.max_seeds.medium_5_to_150_mg),
+    small: oneOf(m.id, m.max_seeds.small_under_5_mg),
   },
+  cover: COVERS[m.id] ?? 'lifted',
   unattendedDays: m.max_unattended_days,
   usefulDays: pair(m.useful_span_days),
   bestFor: m.best_for,

@@ -15,6 +15,7 @@ import { type LaidContainer, moveTo } from '@bright-sprout/core/plan/layOut';
 import { concurrence } from '@bright-sprout/core/plan/concurrence';
 import { type LayoutForm } from '@bright-sprout/core/plan/layoutForm';
 import { type Assignment } from '@bright-sprout/core/plan/planDocument';
+import { plural } from '@bright-sprout/core/quantities/plural';
 import { EmblemMark } from '../../components/EmblemMark';
 import { TreatmentMark } from '../../components/TreatmentMark';
 import { ChoiceField, NumberField, setting } from './planFields';
@@ -74,7 +75,7 @@ export function LayOutPart({ group, plan, change, problems, out, readOnly }: Par
             onChange={(assignment) => change(setting({ assignment, moved: {} }))}
           />
           <NumberField
-            label={`${CARRIERS[layout.form.id]}s`.replace(/xs$/, 'xes')}
+            label={plural(CARRIERS[layout.form.id])}
             hint={layout.trays.length > plan.trays ? `All of them need ${layout.trays.length}.` : undefined}
             field="trays"
             problems={problems}
@@ -112,7 +113,7 @@ export function LayOutPart({ group, plan, change, problems, out, readOnly }: Par
           {layout.trays.map((tray, t) => {
             const first = layout.trays.slice(0, t).reduce((sum, x) => sum + x.columns * x.rows, 0);
             const many = layout.trays.length > 1;
-            const name = `${CARRIERS[layout.form.id]}${many ? ` ${t + 1}` : ''}`;
+            const name = `${CARRIERS[layout.form.id]}${many ? ` ${t + 1}` : ''}${tray.at ? `: ${tray.at}` : ''}`;
             const cell = CELLS[layout.form.id];
             return (
               <div key={t} className={`lay-tray lay-as-${layout.form.id}`} role="group" aria-label={name}>

@@ -1,5 +1,5 @@
 import { plural } from '@bright-sprout/core/quantities/plural';
-import { METHODS, methodById, speciesById } from '@bright-sprout/core/seeds/catalogue';
+import { METHODS, methodById, speciesById, usualFillMl } from '@bright-sprout/core/seeds/catalogue';
 import { lotStanding } from '@bright-sprout/core/seeds/seedLot';
 import { Link } from 'react-router';
 import { useSeedLots } from '../../api/queries';
@@ -32,7 +32,7 @@ export function SeedsPart({ plan, change, problems, out }: PartProps) {
               return {
                 ...p,
                 methodId,
-                fillMl: Math.round((m.fillMl[0] + m.fillMl[1]) / 2),
+                fillMl: usualFillMl(m),
                 protocol: { ...p.protocol, sprouted: m.paper ? 'root-2mm' : 'shoot' },
               };
             })
