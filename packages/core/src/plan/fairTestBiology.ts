@@ -4,6 +4,7 @@ import { meanTemperature } from '../calendar/roomTemperature';
 import { type GrowingMethod, methodById, type Species, speciesById } from '../seeds/catalogue';
 import { saltConductivity } from '../mixing/solutions';
 import { cautionsFor } from '../safety/cautions';
+import { SEEDS_TO_COMPARE } from '../seeds/sowingNumbers';
 import { type FairRule } from './fairRule';
 import { type FactorSubject, type PlanDocument } from './planDocument';
 import { RECIPES } from './recipes';
@@ -14,7 +15,8 @@ const BLANKS = 0.1;
 const RATIO = { least: 1.5, most: 4 };
 /** Strongest salt water for a class, mmol/L; most plants stop before. */
 const TOP_SALT = 200;
-const SEEDS_TO_COMPARE = 25;
+/** What is thinned in time may be sown so many times as thick. */
+const OVERSOWN = 2;
 /** A strength above so many times what a kind bears without loss stops most of it. */
 const BEARS_TIMES = 3;
 /** A wick or a saucer makes a container last about so many times as long. */
@@ -93,7 +95,7 @@ export const BIOLOGY_RULES: Record<string, FairRule> = {
         fix: { label: 'Look on every school day', apply: (p) => ({ ...p, cadence: { kind: 'school-days' } }) },
       };
     const { first, ninety } = forecast;
-    if (!plan.measures.includes('count-up') || !first.likely || !ninety.likely) return null;
+    if (plan.kind === 'viability' || !plan.measures.includes('count-up') || !first.likely || !ninety.likely) return null;
     const spread = Math.max(1, daysBetween(first.likely, ninety.likely));
     const days = [plan.sowOn, ...checkDays.days];
     const during = days
@@ -151,12 +153,13 @@ export const BIOLOGY_RULES: Record<string, FairRule> = {
     const { maxSeeds } = method(plan);
     const mg = species(plan).thousandSeedGrams ?? 5000;
     const most = mg > 150 ? maxSeeds.large : mg >= 5 ? maxSeeds.medium : maxSeeds.small;
-    if (plan.seedsEach <= most || plan.kind === 'crowding' || plan.kind === 'patch') return null;
+    const thinnedInTime = plan.keep <= most && plan.seedsEach <= OVERSOWN * most;
+    if (plan.seedsEach <= most || thinnedInTime || plan.kind === 'crowding' || plan.kind === 'patch') return null;
     return {
       severity: 'mind',
       what: `${plan.seedsEach} seeds are many for one ${method(plan).container}; ${most} fit well.`,
       why: 'Crowded seeds share mould and water, and are hard to count.',
-      fix: { label: `Sow ${most} in each`, apply: (p) => ({ ...p, seedsEach: most }) },
+      fix: { label: `Sow ${most} in each`, apply: (p) => ({ ...p, seedsEach: most, keep: Math.min(p.keep, most) }) },
     };
   },
   'light-seed-covered': (plan) => {

@@ -122,7 +122,8 @@ function later(plan: PlanDocument, { forecast, kinds }: WorkedOut, put: Put): vo
     daysTo.firstTrueLeaf ? Math.max(3, daysTo.firstTrueLeaf[0] - emergenceDays[0]) : 6,
   );
   const crowding = plan.factors.find((f) => f.subject === 'crowding');
-  const thinned = plan.seedsEach > plan.keep && plan.kind !== 'viability' && plan.kind !== 'patch';
+  const shut = methodById(plan.methodId)!.cover === 'stays' && plan.protocol.openBag === 'never';
+  const thinned = plan.seedsEach > plan.keep && plan.kind !== 'viability' && plan.kind !== 'patch' && !shut;
   const usedUp = paperUsedUp(plan);
   const day = usedUp !== null && usedUp < thinOn ? usedUp : thinOn;
   if (!thinned || day >= plan.endOn) return;

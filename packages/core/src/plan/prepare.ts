@@ -1,6 +1,6 @@
 import { formatMass } from '../quantities/mass';
 import { formatVolume, type Kitchen } from '../quantities/volume';
-import { roundUpKitchen, roundUpMetric } from '../quantities/kitchenMeasure';
+import { metricRange, roundUpKitchen, roundUpMetric } from '../quantities/kitchenMeasure';
 import { counted, plural } from '../quantities/plural';
 import { formatDay } from '../calendar/days';
 import { methodById } from '../seeds/catalogue';
@@ -70,13 +70,12 @@ function seedLine({ species, containers, toBuy }: KindWorkedOut, plan: PlanDocum
 /** What happens on sowing day, step by step, for one team. */
 export function runSheet(plan: PlanDocument, out: WorkedOut): string[] {
   const method = methodById(plan.methodId)!;
-  const [low, high] = out.soil.waterPerContainerMl;
   const large = out.kinds.some(({ species }) => (species.thousandSeedGrams ?? 5000) > 150);
   return [
     ...onItsDay(plan, out),
     `Count the seeds into sets of ${plan.seedsEach}, one set for each ${method.container}.`,
     method.paper
-      ? `Wet the paper with ${formatVolume(low)} to ${formatVolume(high)} of water and let it stop dripping.`
+      ? `Wet the paper with ${metricRange(out.soil.waterPerContainerMl)} of water and let it stop dripping.`
       : `Fill each ${method.container} with ${formatVolume(plan.fillMl)} of mix${plan.protocol.water === 'damp-before' ? ' that is damp already' : ''}, up to the line.`,
     ...(method.paper ? ['Lay the seeds apart, where they can be seen.'] : out.kinds.map((k) => holes(k, out.kinds.length > 1))),
     large && !method.paper
@@ -87,7 +86,7 @@ export function runSheet(plan: PlanDocument, out: WorkedOut): string[] {
       : [plan.protocol.firm === 'press' ? 'Close the holes and press gently.' : 'Close the holes and leave the soil loose.']),
     ...(method.paper || plan.protocol.water === 'damp-before'
       ? []
-      : [`Water with ${formatVolume(low)} to ${formatVolume(high)}, the same for all.`]),
+      : [`Water with ${metricRange(out.soil.waterPerContainerMl)}, the same for all.`]),
     `Put the label into the ${method.container} itself, and read its code aloud.`,
     `Put it in its place on the ${out.layout.form.carrier}.`,
     'Write down what went otherwise: an extra seed, a broken one, other soil.',

@@ -1,4 +1,5 @@
 import { addDays } from '../calendar/days';
+import { SEEDS_TO_COMPARE } from '../seeds/sowingNumbers';
 import { type Factor, type FactorSubject, type Level, type PlanDocument } from './planDocument';
 
 export interface StartingPoint {
@@ -37,6 +38,11 @@ function factor(
 
 const levelOf = (l: string | [string, number] | Level): Level =>
   typeof l === 'string' ? { label: l, amount: null } : Array.isArray(l) ? { label: l[0], amount: l[1] } : l;
+
+const DAILY: PlanDocument['cadence'] = { kind: 'school-days' };
+
+/** Seeds in each container, so that shares of one treatment can be told from those of another. */
+const enoughToCount = (containersEach: number) => Math.ceil(SEEDS_TO_COMPARE / containersEach);
 
 /** Our own ready plans; each can be changed in every part. */
 export const RECIPES: readonly Recipe[] = [
@@ -121,7 +127,11 @@ export const RECIPES: readonly Recipe[] = [
     methodId: 'sponge',
     days: 18,
     factors: [factor('light', 'light', '', ['light', 'dark'])],
-    change: () => ({ measures: ['count-up', 'height', 'colour'] }),
+    change: ({ containersEach }) => ({
+      seedsEach: enoughToCount(containersEach),
+      cadence: DAILY,
+      measures: ['count-up', 'height', 'colour'],
+    }),
   },
   {
     id: 'warm-and-cool',
@@ -137,14 +147,19 @@ export const RECIPES: readonly Recipe[] = [
         ['the cool corridor', 14],
       ]),
     ],
-    change: () => ({ measures: ['count-up', 'height'] }),
+    change: ({ containersEach }) => ({
+      containersEach: 2 * containersEach,
+      seedsEach: enoughToCount(2 * containersEach),
+      cadence: DAILY,
+      measures: ['count-up', 'height'],
+    }),
   },
   {
     id: 'how-deep',
     name: 'How deep',
     about: 'From just covered to too deep: what reaches the light?',
-    question: 'How deep can peas be sown and still come up?',
-    speciesId: 'garden_pea',
+    question: 'How deep can wheat be sown and still come up?',
+    speciesId: 'wheat',
     methodId: 'cup_mix',
     days: 24,
     factors: [
@@ -155,7 +170,12 @@ export const RECIPES: readonly Recipe[] = [
         ['75 mm', 75],
       ]),
     ],
-    change: () => ({ kind: 'dose-series', measures: ['count-up', 'height'] }),
+    change: ({ containersEach }) => ({
+      kind: 'dose-series',
+      seedsEach: enoughToCount(containersEach),
+      cadence: DAILY,
+      measures: ['count-up', 'height'],
+    }),
   },
   {
     id: 'soaked-or-dry',
@@ -171,7 +191,11 @@ export const RECIPES: readonly Recipe[] = [
         ['soaked overnight', 12],
       ]),
     ],
-    change: () => ({ measures: ['count-up', 'root-length'] }),
+    change: ({ containersEach }) => ({
+      seedsEach: enoughToCount(containersEach),
+      cadence: DAILY,
+      measures: ['count-up', 'root-length'],
+    }),
   },
   {
     id: 'old-and-new-seed',
@@ -187,7 +211,7 @@ export const RECIPES: readonly Recipe[] = [
         ['three years old', 3],
       ]),
     ],
-    change: () => ({ seedsEach: 10, keep: 10, measures: ['count-up'] }),
+    change: () => ({ seedsEach: 10, keep: 10, cadence: DAILY, measures: ['count-up'] }),
   },
   {
     id: 'kinds-side-by-side',
@@ -211,7 +235,11 @@ export const RECIPES: readonly Recipe[] = [
         'Kinds differ in everything; none is the control.',
       ),
     ],
-    change: () => ({ kind: 'side-by-side', measures: ['count-up', 'height', 'stage'] }),
+    change: ({ containersEach }) => ({
+      kind: 'side-by-side',
+      seedsEach: enoughToCount(containersEach),
+      measures: ['count-up', 'height', 'stage'],
+    }),
   },
   {
     id: 'age-ladder',
@@ -220,7 +248,7 @@ export const RECIPES: readonly Recipe[] = [
     question: 'What does a sunflower look like at every age?',
     speciesId: 'sunflower',
     methodId: 'cup_mix',
-    days: 28,
+    days: 21,
     factors: [
       factor(
         'age on the lesson day',
@@ -253,7 +281,14 @@ export const RECIPES: readonly Recipe[] = [
     methodId: 'flat_divided',
     days: 24,
     factors: [factor('cover', 'cover', '', ['no cover', 'clear cover for the first week'])],
-    change: () => ({ kind: 'patch', seedsEach: 60, keep: 60, containersEach: 3, measures: ['percent-green', 'count-up'] }),
+    change: () => ({
+      kind: 'patch',
+      assignment: 'class-shares',
+      seedsEach: 60,
+      keep: 60,
+      containersEach: 3,
+      measures: ['percent-green', 'count-up'],
+    }),
   },
   {
     id: 'is-it-alive',

@@ -121,3 +121,12 @@ test('a chain of dilutions is measured in steps of 5 mL, and enough of every str
     expect(carry + water - (chain[i + 1]?.[0] ?? 0)).toBeGreaterThanOrEqual(wanted);
   });
 });
+
+test.each(STARTING_POINTS.map((s) => s.id))('nothing has to be mended in %s, whatever the class', (id) => {
+  for (const teams of [5, 6, 7])
+    for (const gradeBand of ['primary', 'middle', 'upper'] as const) {
+      const plan = planFrom(id, { gradeBand, teams, today: '2026-03-02' }, 11);
+      const grave = fairTest(plan, workOut(plan, teams), teams).filter((f) => f.severity !== 'mind');
+      expect([teams, gradeBand, ...grave.map((f) => f.what)]).toEqual([teams, gradeBand]);
+    }
+});

@@ -44,6 +44,7 @@ export function planFrom(startId: string, { gradeBand, teams, today }: ClassFact
   const method = methodById(recipe.methodId)!;
   const species = speciesById(recipe.speciesId)!;
   const sowOn = addDays(today, 7);
+  const seedsEach = seedsToSow(species.germination * POTS_LOSE) ?? 3;
   const plan: PlanDocument = {
     question: recipe.question,
     startedFrom: recipe.id,
@@ -54,7 +55,7 @@ export function planFrom(startId: string, { gradeBand, teams, today }: ClassFact
     methodId: recipe.methodId,
     seedLotId: '',
     containersEach: Math.max(3, teams),
-    seedsEach: seedsToSow(species.germination * POTS_LOSE) ?? 3,
+    seedsEach,
     keep: 1,
     fillMl: usualFillMl(method),
     doseMl: 30,
@@ -95,7 +96,9 @@ export function planFrom(startId: string, { gradeBand, teams, today }: ClassFact
     askTeams: false,
     exceptions: [],
   };
-  return { ...plan, ...recipe.change?.(plan) };
+  // Nobody thins in a closed bag or box: what sprouts there stays.
+  const changed = { ...plan, ...recipe.change?.(plan) };
+  return method.cover === 'stays' ? { ...changed, keep: changed.seedsEach } : changed;
 }
 
 /** Fewer come up in class pots than in a seed test: this share of them. */

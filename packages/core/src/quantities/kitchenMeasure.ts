@@ -20,6 +20,12 @@ export function roundUpMetric(ml: number): KitchenMeasure {
   return { ml: up, text: up < 1000 ? `${up} mL` : `${up / 1000} L` };
 }
 
+/** A range as it is measured: `35 mL to 55 mL`, or one volume where both ends round up to it. */
+export function metricRange([low, high]: readonly [number, number]): string {
+  const [from, to] = [roundUpMetric(low).text, roundUpMetric(high).text];
+  return from === to ? from : `${from} to ${to}`;
+}
+
 /** Rounds a volume in mL up to quarter teaspoons below a quarter cup, and to quarter cups from there on. */
 export function roundUpKitchen(ml: number, kitchen: Kitchen): KitchenMeasure {
   const { tsp, cup } = ML_PER[kitchen];

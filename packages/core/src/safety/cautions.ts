@@ -53,7 +53,8 @@ export function cautionsFor(plan: PlanDocument): Caution[] {
 
 /** Everything to wear or have at hand, once each. */
 export function protectiveGear(cautions: readonly Caution[]): string[] {
-  return [...new Set(cautions.flatMap((c) => (c.gear === '' ? [] : c.gear.split(', '))))];
+  const gear = [...new Set(cautions.flatMap((c) => (c.gear === '' ? [] : c.gear.split(', '))))];
+  return gear.includes('gloves') ? gear.filter((g) => g !== 'gloves for cuts') : gear;
 }
 
 /** Allergies and conditions to ask families about before starting, once each. */

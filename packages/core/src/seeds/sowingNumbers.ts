@@ -2,6 +2,9 @@ import betaQuantile from '@stdlib/stats-base-dists-beta-quantile';
 import gammaln from '@stdlib/math-base-special-gammaln';
 import { type Result } from '../compare/descriptives';
 
+/** Fewer seeds of one treatment say little about which share of them comes up. */
+export const SEEDS_TO_COMPARE = 25;
+
 /**
  * How surely seeds come up: a share known from elsewhere, or a test of this very lot with `up` of `of` seeds. A test is not
  * taken at its face value: with a Jeffreys prior the share follows Beta(up + ½, of − up + ½).

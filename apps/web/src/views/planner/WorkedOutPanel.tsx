@@ -1,7 +1,7 @@
 import { formatDay, type IsoDay } from '@bright-sprout/core/calendar/days';
 import { type PlanDocument } from '@bright-sprout/core/plan/planDocument';
 import { type WorkedOut } from '@bright-sprout/core/plan/workOut';
-import { roundUpMetric } from '@bright-sprout/core/quantities/kitchenMeasure';
+import { metricRange, roundUpMetric } from '@bright-sprout/core/quantities/kitchenMeasure';
 import { counted, plural } from '@bright-sprout/core/quantities/plural';
 import { type DateWindow } from '@bright-sprout/core/seeds/emergenceForecast';
 import { methodById } from '@bright-sprout/core/seeds/catalogue';
@@ -13,10 +13,13 @@ const day = (d: IsoDay | null) => (d === null ? 'later' : formatDay(d, 'short'))
 function Window({ window: { earliest, likely, latest } }: { window: DateWindow }) {
   return (
     <>
-      {day(likely)}{' '}
-      <span className="second">
-        between {day(earliest)} and {day(latest)}
-      </span>
+      {day(likely)}
+      {earliest !== latest && (
+        <span className="second">
+          {' '}
+          between {day(earliest)} and {day(latest)}
+        </span>
+      )}
     </>
   );
 }
@@ -45,9 +48,7 @@ export function WorkedOutPanel({ plan, out, teams }: { plan: PlanDocument; out: 
         <dt>{methodById(plan.methodId)!.paper ? 'Paper or pads' : 'Potting mix'}</dt>
         <dd>{roundUpMetric(out.soil.totalMl).text}</dd>
         <dt>First water</dt>
-        <dd>
-          {roundUpMetric(out.soil.waterPerContainerMl[0]).text} to {roundUpMetric(out.soil.waterPerContainerMl[1]).text} each
-        </dd>
+        <dd>{metricRange(out.soil.waterPerContainerMl)} each</dd>
         <dt>Empty {plural(container)} to expect</dt>
         <dd>
           {Number(blanks.expected.toFixed(1))} ({blanks.range90[0]} to {blanks.range90[1]})
