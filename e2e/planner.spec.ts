@@ -64,7 +64,7 @@ test('two factors crossed: four combinations, the control first, and the second 
 test('crowding: over-sown, thinned on its day', async ({ page }) => {
   await beginPlan(page, /^Crowded pots/);
   await part(page, 'Days');
-  await expect(page.getByText('Thin to 10', { exact: true })).toBeVisible();
+  await expect(page.getByText('Thin to the number on the label', { exact: true })).toBeVisible();
   await expectAccessible(page);
   await part(page, 'Prepare');
   await expect(page.getByRole('row', { name: /scissors or tweezers for thinning/ })).toBeVisible();

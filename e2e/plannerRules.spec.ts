@@ -145,6 +145,27 @@ test('what goes outside waits for the last frost, and a half day has no afternoo
   await saved(page);
 });
 
+test('places that are compared have a tray each, and a container that strays is put back', async ({ page }) => {
+  await beginPlan(page, /^Warm and cool places/);
+  await part(page, 'Lay out');
+  const warm = page.getByRole('group', { name: 'Cell tray 1: the classroom' });
+  const cool = page.getByRole('group', { name: 'Cell tray 2: the cool corridor' });
+  await expect(warm.locator('.lay-pot')).toHaveText([/^A/, ...Array.from({ length: 13 }, () => /^A/)]);
+  await expect(cool.locator('.lay-pot').first()).toHaveText(/^B/);
+  await expect(page.getByText('the classroom and the cool corridor: each has a tray of its own.')).toBeVisible();
+  const [from, to] = [warm.locator('.lay-pot').last(), cool.locator('.lay-pot').first()];
+  await from.scrollIntoViewIfNeeded();
+  await from.hover();
+  await page.mouse.down();
+  const there = (await to.boundingBox())!;
+  await page.mouse.move(there.x + 20, there.y + 20, { steps: 12 });
+  await page.mouse.up();
+  const said = page.getByRole('listitem').filter({ hasText: /meant for another place/ });
+  await expect(said).toBeVisible();
+  await said.getByRole('button', { name: 'Put them back as drawn' }).click();
+  await expect(said).toHaveCount(0);
+});
+
 test('containers are laid out as their method stands: bags on a pane, sections of pans, rows of a box', async ({ page }) => {
   await beginPlan(page, /^A patch from above/);
   await part(page, 'Seeds');
@@ -152,6 +173,9 @@ test('containers are laid out as their method stands: bags on a pane, sections o
   await part(page, 'Lay out');
   await expect(page.getByText('All of them need 2.')).toBeVisible();
   await expect(page.getByRole('group', { name: 'Pan 2' }).locator('.lay-pot')).toHaveCount(4);
+  await page
+    .getByLabel('Containers are shared out so that')
+    .selectOption({ label: 'every team has one of each, or as even as it goes' });
   await expect(page.getByRole('heading', { name: 'Who meets whom' })).toBeVisible();
   await part(page, 'Seeds');
   for (const [method, carrier] of [
