@@ -24,7 +24,7 @@ import { treatmentLook } from '../../theme/treatments';
 import { type PartProps } from './partProps';
 
 const ASSIGNMENT_NAMES: Record<Assignment, string> = {
-  'one-of-each': 'every team has one of each, or as even as it goes',
+  'one-of-each': 'every team has one of each',
   'team-one-treatment': 'each team has one treatment',
   'class-shares': 'the class shares all',
   'own-pot': 'everyone has a pot at home',
@@ -110,49 +110,51 @@ export function LayOutPart({ group, plan, change, problems, out, readOnly }: Par
             },
           }}
         >
-          {layout.trays.map((tray, t) => {
-            const first = layout.trays.slice(0, t).reduce((sum, x) => sum + x.columns * x.rows, 0);
-            const many = layout.trays.length > 1;
-            const name = `${CARRIERS[layout.form.id]}${many ? ` ${t + 1}` : ''}${tray.at ? `: ${tray.at}` : ''}`;
-            const cell = CELLS[layout.form.id];
-            return (
-              <div key={t} className={`lay-tray lay-as-${layout.form.id}`} role="group" aria-label={name}>
-                <p className="lay-window">
-                  <span>
-                    {layout.form.id === 'pane' ? 'top of the window' : 'window'}
-                    {many || layout.form.id !== 'sill' ? ` · ${name.toLowerCase()}` : ''}
-                  </span>
-                </p>
-                <div className="lay-sized">
-                  <div
-                    className="lay-cells"
-                    style={{
-                      gridTemplateColumns: `repeat(${tray.columns}, ${cell.columns})`,
-                      gridTemplateRows: `repeat(${tray.rows}, ${cell.height}px)`,
-                    }}
-                  >
-                    {Array.from({ length: tray.columns * tray.rows }, (_, i) => {
-                      const place = first + i;
-                      const container = layout.containers.find((c) => c.place === place);
-                      return (
-                        <Place key={place} place={place} column={Math.floor(i / tray.rows)} row={i % tray.rows}>
-                          {container && (
-                            <Standing
-                              container={container}
-                              team={container.team === null ? null : (group.teams[container.team] ?? null)}
-                              readOnly={readOnly}
-                              moved={plan.moved[container.code] !== undefined}
-                            />
-                          )}
-                        </Place>
-                      );
-                    })}
+          <div className="lay-trays">
+            {layout.trays.map((tray, t) => {
+              const first = layout.trays.slice(0, t).reduce((sum, x) => sum + x.columns * x.rows, 0);
+              const many = layout.trays.length > 1;
+              const name = `${CARRIERS[layout.form.id]}${many ? ` ${t + 1}` : ''}${tray.at ? `: ${tray.at}` : ''}`;
+              const cell = CELLS[layout.form.id];
+              return (
+                <div key={t} className={`lay-tray lay-as-${layout.form.id}`} role="group" aria-label={name}>
+                  <p className="lay-window">
+                    <span>
+                      {layout.form.id === 'pane' ? 'top of the window' : 'window'}
+                      {many || layout.form.id !== 'sill' ? ` · ${name.toLowerCase()}` : ''}
+                    </span>
+                  </p>
+                  <div className="lay-sized">
+                    <div
+                      className="lay-cells"
+                      style={{
+                        gridTemplateColumns: `repeat(${tray.columns}, ${cell.columns})`,
+                        gridTemplateRows: `repeat(${tray.rows}, ${cell.height}px)`,
+                      }}
+                    >
+                      {Array.from({ length: tray.columns * tray.rows }, (_, i) => {
+                        const place = first + i;
+                        const container = layout.containers.find((c) => c.place === place);
+                        return (
+                          <Place key={place} place={place} column={Math.floor(i / tray.rows)} row={i % tray.rows}>
+                            {container && (
+                              <Standing
+                                container={container}
+                                team={container.team === null ? null : (group.teams[container.team] ?? null)}
+                                readOnly={readOnly}
+                                moved={plan.moved[container.code] !== undefined}
+                              />
+                            )}
+                          </Place>
+                        );
+                      })}
+                    </div>
+                    {layout.form.id !== 'rows' && <TrayRuler wideMm={tray.wideMm} />}
                   </div>
-                  {layout.form.id !== 'rows' && <TrayRuler wideMm={tray.wideMm} />}
                 </div>
-              </div>
-            );
-          })}
+              );
+            })}
+          </div>
         </DndContext>
         <p className="second mb-0">
           {layout.trays.length > 1 ? 'Each takes' : 'They take'} about {Math.ceil(layout.trays[0]!.wideMm / 10)} ×{' '}
