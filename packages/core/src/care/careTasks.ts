@@ -13,6 +13,8 @@ export interface CareRule {
   /** Seeds lie on wet paper, pad or sponge. */
   paper: boolean;
   openBag: 'never' | 'mist';
+  /** They lie in a closed bag or box; not kept for what was sown before this was asked. */
+  closed?: boolean;
 }
 
 export interface CareTask {
@@ -27,8 +29,9 @@ export interface CareTask {
 
 const OF_EVENT: Partial<Record<PlanEventKind, CareKind>> = { thin: 'thin', transplant: 'transplant', weekend: 'before-leaving' };
 
-function watering({ water, doseMl, paper }: CareRule): CareTask {
+function watering({ water, doseMl, paper, closed, openBag }: CareRule): CareTask {
   const task = { id: 'water', kind: 'water' as const, title: 'Water' };
+  if (closed && openBag === 'never') return { ...task, title: 'Look through the wall', note: 'Drops on the inside mean that it is damp enough. Pale paper or mould: tell your teacher, and leave it shut.', amountMl: null };
   if (paper) return { ...task, title: 'Look at the paper', note: 'Only where it looks pale: a few drops at the upper edge, never a puddle.', amountMl: null };
   if (water === 'fixed-volume') return { ...task, note: `${doseMl} mL for each, the same for all.`, amountMl: doseMl };
   if (water === 'by-weight') return { ...task, note: 'Up to the weight on its label.', amountMl: null };

@@ -13,13 +13,14 @@ export function benchProtocol({
   doseMl,
   assignment,
 }: PlanDocument): BenchProtocol {
+  const { paper, cover } = methodById(methodId)!;
   const several = kind !== 'patch' && kind !== 'viability' && protocol.seedlings !== 'tallest' && measures.includes('height');
   return {
     measures,
     heightRule: protocol.height,
     sprouted: protocol.sprouted,
     plants: several ? Math.max(1, Math.min(MOST_TAGGED, keep)) : 1,
-    care: { water: protocol.water, doseMl, paper: methodById(methodId)!.paper, openBag: protocol.openBag },
+    care: { water: protocol.water, doseMl, paper, openBag: protocol.openBag, closed: cover === 'stays' },
     atHome: assignment === 'own-pot',
     own: ownMeasures.filter((m) => m.name.trim() !== ''),
   };

@@ -174,7 +174,7 @@ function weekends(plan: PlanDocument, events: PlanEvent[], lastLook: IsoDay): vo
     if (day < sown || day >= lastLook) continue;
     const long = gap.days > unattendedDays;
     const name = gap.holiday ?? (weekday(gap.from) === 6 ? 'the weekend' : 'the days off');
-    events.push({ day, kind: 'weekend', title: `Before ${name}`, note: beforeGap(plan.whileAway, gap.days, long) });
+    events.push({ day, kind: 'weekend', title: `Before ${name}`, note: beforeGap(plan, gap.days, long) });
     if (long && plan.whileAway === 'somebody')
       for (let alone = unattendedDays; alone < gap.days; alone += unattendedDays)
         events.push({
@@ -186,8 +186,13 @@ function weekends(plan: PlanDocument, events: PlanEvent[], lastLook: IsoDay): vo
   }
 }
 
-function beforeGap(whileAway: PlanDocument['whileAway'], days: number, long: boolean): string {
-  if (!long) return `Water, turn, and close covers: alone for ${counted(days, 'day')}.`;
+function beforeGap({ whileAway, methodId }: PlanDocument, days: number, long: boolean): string {
+  const leaving = {
+    lifted: 'Water, turn, and close covers',
+    stays: 'See that the paper is damp, and that all is shut',
+    none: 'Fill up the water under the paper',
+  }[methodById(methodId)!.cover];
+  if (!long) return `${leaving}: alone for ${counted(days, 'day')}.`;
   if (whileAway === 'somebody') return `Water, and hand over: somebody comes in during the ${counted(days, 'day')}.`;
   if (whileAway === 'reservoir') return `Fill the reservoirs and test the wicks: alone for ${counted(days, 'day')}.`;
   return `Alone for ${counted(days, 'day')}, longer than they last: set up a reservoir, or ask somebody to water.`;

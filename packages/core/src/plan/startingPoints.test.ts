@@ -1,5 +1,6 @@
 import { daysBetween } from '../calendar/days';
 import { counted } from '../quantities/plural';
+import { benchProtocol } from './benchOfPlan';
 import { fairTest } from './fairTest';
 import { layOut, moveTo } from './layOut';
 import { mixingCards } from './mixingCards';
@@ -46,6 +47,9 @@ describe('what is in a bag stays in it, what is kept dark stays dark', () => {
     expect(titles('soaked-or-dry')).toContain('Move into the light');
     for (const id of ['soaked-or-dry', 'is-it-alive']) expect(titles(id).join()).not.toMatch(/cover/i);
     expect(titles('is-it-alive')).not.toContain('Move into the light');
+    expect(note(start('is-it-alive'), 'Before the weekend')).toMatch(/^See that the paper is damp, and that all is shut:/);
+    expect(benchProtocol(start('soaked-or-dry')).care).toMatchObject({ closed: true, paper: true });
+    expect(benchProtocol(start('light-and-dark')).care).toMatchObject({ closed: false, paper: true });
   });
 
   test.each(['light-and-dark', 'patch-from-above'])('%s keeps what its label says', (id) => {
