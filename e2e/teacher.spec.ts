@@ -84,16 +84,16 @@ test('what the demo’s team corrected stands struck through', async ({ page }) 
 
 test('an investigation is put away, leaves every list, and the class goes on', async ({ page }) => {
   await beginPlan(page, /^How deep/);
-  await page.getByLabel('What do you want to find out?').fill('How deep is too deep for a pea?');
+  await page.getByLabel('What do you want to find out?').fill('How deep is too deep for wheat?');
   await saved(page);
   await sow(page);
-  await expect(page.getByRole('row', { name: /A 20 mm \(the control\)/ })).toBeVisible();
+  await expect(page.getByRole('row', { name: /A 10 mm \(the control\)/ })).toBeVisible();
   await expect(page.getByRole('img', { name: /The tray from above/ })).toBeVisible();
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Put it away' }).click();
   await expect(page.getByText('It is put away')).toBeVisible();
   await page.getByRole('button', { name: 'Back to the class' }).click();
-  await expect(page.getByRole('link', { name: 'How deep is too deep for a pea?' })).toHaveCount(0);
+  await expect(page.getByRole('link', { name: 'How deep is too deep for wheat?' })).toHaveCount(0);
 });
 
 test('compare: a sentence whose words can be changed, a figure, the claim, how sure, and what else', async ({ page }) => {
