@@ -26,6 +26,20 @@ export interface BenchProtocol {
   atHome?: boolean;
 }
 
+/** What is asked where sprouted seeds are counted, by when a seed has sprouted. */
+export const COUNT_QUESTIONS: Record<BenchProtocol['sprouted'], string> = {
+  'root-2mm': 'How many have a root?',
+  shoot: 'How many are up?',
+  'seed-leaves': 'How many have their seed leaves open?',
+};
+
+/** What is said of those that were counted: `3 of 4 up`. */
+export const COUNT_WORDS: Record<BenchProtocol['sprouted'], string> = {
+  'root-2mm': 'with a root',
+  shoot: 'up',
+  'seed-leaves': 'open',
+};
+
 /** For records that came without a plan. */
 export const USUAL_BENCH: BenchProtocol = {
   measures: ['height', 'leaves'],

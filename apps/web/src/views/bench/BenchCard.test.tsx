@@ -134,6 +134,23 @@ test('without height in the protocol the card counts, and asks for stage, colour
   );
 });
 
+test.each([
+  ['on paper, where roots are seen', true, 'root-2mm' as const, 'How many have a root?', '1 of 3 with a root', '.seed-root'],
+  ['in soil, where shoots are seen', false, 'shoot' as const, 'How many are up?', '1 of 3 up', '.seed-up'],
+])('seeds that are only counted are drawn, %s, and follow the count', async (_, paper, sprouted, question, words, drawn) => {
+  const bench = { ...USUAL_BENCH, measures: ['count-up' as const], sprouted, care: { ...USUAL_BENCH.care, paper } };
+  const plain = investigationView({ bench });
+  const containers = plain.containers.map((c) => ({ ...c, seedsSown: 3 }));
+  show({ investigation: { ...plain, containers }, readings: [] });
+  const picture = screen.getByRole('region', { name: /^A1/ });
+  expect(picture).toHaveTextContent(question);
+  expect(picture.querySelectorAll(drawn)).toHaveLength(0);
+  await tap('One more is up', 'One more is up', 'One less is up');
+  expect(picture.querySelectorAll(drawn)).toHaveLength(1);
+  expect(picture).toHaveTextContent('1of 3');
+  expect(screen.getByText(words)).toBeInTheDocument();
+});
+
 test('another day goes with its reason', async () => {
   show({ dayReason: 'copied from paper' });
   await tap('Not up yet', 'Next: A2');

@@ -1,5 +1,6 @@
 import { type ContainerView, type InvestigationView, type ReadingView } from '@bright-sprout/contracts/investigations';
 import { formatDay, type IsoDay } from '@bright-sprout/core/calendar/days';
+import { COUNT_QUESTIONS } from '@bright-sprout/core/measure/benchProtocol';
 import { LOST_REASONS, LOST_WORDS, replacedBy } from '@bright-sprout/core/measure/reading';
 import { type Standing } from '@bright-sprout/core/measure/standing';
 import { formatLength, formatLengthNumber } from '@bright-sprout/core/quantities/length';
@@ -19,6 +20,7 @@ import { HeightPad } from './HeightPad';
 import { MoreFields } from './MoreFields';
 import { ReadAloud } from './ReadAloud';
 import { RulerDrawing } from './RulerDrawing';
+import { SeedsDrawing } from './SeedsDrawing';
 import { useDoubt } from './useDoubt';
 
 interface Props {
@@ -78,6 +80,7 @@ export function BenchCard(props: Props) {
   const [changing, setChanging] = useState(draft !== null || (saved === null && lost === null));
   const treatment = investigation.treatments.find((t) => t.code === container.treatment)!;
   const asksHeight = bench.measures.includes('height');
+  const countsOnly = !asksHeight && bench.measures.includes('count-up');
   const mm = entry.state === 'measured' ? typedMm(entry) : null;
   const { doubt, shown } = useDoubt({ investigation, container, plant, day, mm, readings, kinds });
   const change = (to: Entry) => {
@@ -126,8 +129,17 @@ export function BenchCard(props: Props) {
               doubtful={shown}
             />
           )}
+          {countsOnly && (
+            <SeedsDrawing
+              plant={{ ...container, label: treatment.label }}
+              species={kinds.find((k) => k.id === treatment.speciesId) ?? null}
+              paper={bench.care.paper}
+              sown={container.seedsSown}
+              up={entry.more.countUp ?? null}
+            />
+          )}
           <div className={`bench-value${asksHeight ? '' : ' alone'}`} aria-live="polite">
-            {!asksHeight && (
+            {!asksHeight && !countsOnly && (
               <p className="bench-code">
                 <b>{container.code}</b> {treatment.label}
               </p>
@@ -135,7 +147,7 @@ export function BenchCard(props: Props) {
             <p
               className={`bench-number${mm === null ? ' none' : ''}${shown ? ' doubtful' : ''}${entry.digits.length > 6 ? ' long' : ''}`}
             >
-              <BigValue entry={entry} question={question} />
+              <BigValue entry={entry} question={question} sown={container.seedsSown} />
             </p>
             <p className="bench-change">{changeWords(mm, last, investigation)}</p>
             {old.map((r) => (
@@ -203,7 +215,11 @@ export function BenchCard(props: Props) {
               </>
             )}
             <div className="bench-states" role="group" aria-label="No height because">
-              <StateButton name="Not up yet" on={entry.state === 'not-up'} onPress={() => toggle('not-up')}>
+              <StateButton
+                name={countsOnly && bench.sprouted === 'root-2mm' ? 'None yet' : 'Not up yet'}
+                on={entry.state === 'not-up'}
+                onPress={() => toggle('not-up')}
+              >
                 <path d="M2 18H38M10 18q3-9 10-9t10 9z" />
               </StateButton>
               <StateButton name="Lost" on={entry.state === 'lost'} onPress={() => toggle('lost')}>
@@ -262,10 +278,10 @@ function same(a: Entry, b: Entry): boolean {
 
 function questionOf(investigation: InvestigationView, container: ContainerView, asksHeight: boolean): string {
   if (asksHeight) return `How tall is it${habitOf(investigation, container) === 'grass' ? ', to the longest tip' : ''}?`;
-  return investigation.bench.measures.includes('count-up') ? 'How many are up?' : 'What do you see?';
+  return investigation.bench.measures.includes('count-up') ? COUNT_QUESTIONS[investigation.bench.sprouted] : 'What do you see?';
 }
 
-function BigValue({ entry, question }: { entry: Entry; question: string }) {
+function BigValue({ entry, question, sown }: { entry: Entry; question: string; sown: number }) {
   if (entry.state === 'measured' && entry.digits !== '')
     return (
       <>
@@ -273,7 +289,13 @@ function BigValue({ entry, question }: { entry: Entry; question: string }) {
         <small>{entry.unit}</small>
       </>
     );
-  if (entry.state === 'measured' && entry.more.countUp !== undefined) return <>{entry.more.countUp}</>;
+  if (entry.state === 'measured' && entry.more.countUp !== undefined)
+    return (
+      <>
+        {entry.more.countUp}
+        <small>of {sown}</small>
+      </>
+    );
   const words = { 'not-up': 'not up yet', lost: 'lost', 'not-checked': 'could not check' };
   return <span className="words">{words[entry.state as keyof typeof words] ?? question}</span>;
 }

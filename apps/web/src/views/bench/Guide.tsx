@@ -36,6 +36,8 @@ const ZERO: GuideStep = {
   ),
 };
 
+const ZERO_ON_PAPER = 'The 0 of the ruler stands where the stem begins. The blank end below it does not count.';
+
 const EYE: GuideStep = {
   words: 'Bring your eye level with the tip, then read.',
   drawing: (
@@ -150,10 +152,11 @@ const COUNT = (sprouted: BenchProtocol['sprouted']): GuideStep => ({
 });
 
 /** The steps that a protocol needs, in the order in which they are done. */
-export function guideSteps({ measures, heightRule, sprouted }: BenchProtocol): GuideStep[] {
+export function guideSteps({ measures, heightRule, sprouted, care }: BenchProtocol): GuideStep[] {
+  const zero = care.paper ? { ...ZERO, words: ZERO_ON_PAPER } : ZERO;
   return [
     ...(measures.includes('count-up') ? [COUNT(sprouted)] : []),
-    ...(measures.includes('height') ? [ZERO, HEIGHT_STEP[heightRule], EYE, TALLER] : []),
+    ...(measures.includes('height') ? [zero, HEIGHT_STEP[heightRule], EYE, TALLER] : []),
     ...(measures.includes('root-length') ? [ROOTS] : []),
   ];
 }

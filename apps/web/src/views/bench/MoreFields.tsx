@@ -1,5 +1,7 @@
 import { type ContainerView, type InvestigationView } from '@bright-sprout/contracts/investigations';
 import {
+  COUNT_QUESTIONS,
+  COUNT_WORDS,
   type MoreFound,
   type OwnMeasure,
   ownProblem,
@@ -22,13 +24,13 @@ interface Props {
 
 /** Everything that the protocol asks for beside the height, each with as few taps as it takes. */
 export function MoreFields({ investigation, container, entry, onChange }: Props) {
-  const { measures, own } = investigation.bench;
+  const { measures, own, sprouted } = investigation.bench;
   const set = (part: MoreFound) => onChange(withMore(entry, part));
   return (
     <>
       {measures.includes('count-up') && (
         <Stepper
-          words={(n) => (n === null ? 'How many are up?' : `${n} up of ${container.seedsSown}`)}
+          words={(n) => (n === null ? COUNT_QUESTIONS[sprouted] : `${n} of ${container.seedsSown} ${COUNT_WORDS[sprouted]}`)}
           less="One less is up"
           more="One more is up"
           value={entry.more.countUp ?? (entry.state === 'not-up' ? 0 : null)}

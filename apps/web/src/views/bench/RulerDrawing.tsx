@@ -3,9 +3,9 @@ import { weekdayName } from '@bright-sprout/core/calendar/days';
 import { formatLengthNumber, type RulerResolution } from '@bright-sprout/core/quantities/length';
 import { type Habit } from '@bright-sprout/core/seeds/catalogue';
 import { useRef } from 'react';
-import { MarkShape } from '../../components/TreatmentMark';
 import { useWidth } from '../../components/useWidth';
 import { PlantDrawing } from '../../drawing/PlantDrawing';
+import { BenchLabel } from './BenchLabel';
 import { type Entry } from './entry';
 
 /** What stands on the label, and how its plant is drawn. */
@@ -126,18 +126,7 @@ export function RulerDrawing({ plant, resolution, mm, last, state, leaves, doubt
             strokeDasharray="5 4"
           />
         )}
-        <g transform={`translate(${width - (wide ? 122 : 66)} ${soil - 122})`}>
-          <path d="M-50 0H50V96L0 136L-50 96Z" fill="#fff" stroke="#2A1B2E" strokeWidth="2" />
-          <text y="42" textAnchor="middle" className="label-code">
-            {plant.code.length > 5 ? `${plant.code.slice(0, 4)}…` : plant.code}
-          </text>
-          <text y="64" textAnchor="middle" className="label-words">
-            {plant.label.length > 12 ? `${plant.label.slice(0, 11)}…` : plant.label}
-          </text>
-          <g transform="translate(0 88)">
-            <MarkShape code={plant.treatment} size={26} />
-          </g>
-        </g>
+        <BenchLabel plant={plant} x={width - (wide ? 122 : 66)} y={soil - 122} />
       </svg>
     </div>
   );
