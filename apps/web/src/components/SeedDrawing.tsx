@@ -1,16 +1,7 @@
 import { type Species } from '@bright-sprout/core/seeds/catalogue';
+import { seedPath, seedRadii } from '../drawing/seed';
 
 const BOX = { width: 108, height: 46 };
-
-/** Half the usual length and width of a kind's seed, mm. */
-export function seedRadii({ seedMm: { length, width } }: Species): { rx: number; ry: number } {
-  return { rx: (length[0] + length[1]) / 4, ry: (width[0] + width[1]) / 4 };
-}
-
-/** Outline of a seed about a point, blunt at its root end. */
-export function seedPath(cx: number, cy: number, rx: number, ry: number): string {
-  return `M${cx - rx} ${cy}C${cx - rx} ${cy - ry * 1.25} ${cx + rx * 0.7} ${cy - ry * 1.2} ${cx + rx} ${cy}C${cx + rx * 0.7} ${cy + ry * 1.2} ${cx - rx} ${cy + ry * 1.25} ${cx - rx} ${cy}Z`;
-}
 
 /** One seed of a kind, length by width, to the same scale as its neighbours; the largest fills the box. */
 export function SeedDrawing({ species, largestMm }: { species: Species; largestMm: number }) {

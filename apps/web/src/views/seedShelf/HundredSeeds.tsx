@@ -1,6 +1,6 @@
 import { type Species } from '@bright-sprout/core/seeds/catalogue';
 import { useId } from 'react';
-import { seedPath, seedRadii } from '../../components/SeedDrawing';
+import { seedPath, seedRadii } from '../../drawing/seed';
 
 const IN_ROW = 20;
 const CELL = 17;

@@ -34,6 +34,23 @@ test('a link that was taken back shows nothing of the class', async () => {
   expect(await screen.findByRole('alert')).toHaveTextContent('This screen has been taken back');
 });
 
+test('where seeds are counted, every seed is drawn and the groups say their shares', async () => {
+  const counted = (code: string, countUp: number) => readingView(code, '2026-03-17', { state: 'measured', more: { countUp } });
+  const records = recordsOf([
+    counted('A1', 3),
+    counted('B1', 1),
+    readingView('A2', '2026-03-17', { state: 'lost', valueMm: null }),
+  ]);
+  const bench = { ...records.investigation.bench, measures: ['count-up' as const], sprouted: 'root-2mm' as const };
+  const containers = records.investigation.containers.map((c) => ({ ...c, seedsSown: 4 }));
+  open({ ...records, investigation: { ...records.investigation, bench: { ...bench, care: { ...bench.care, paper: true } }, containers } }); // prettier-ignore
+  const bag = await screen.findByRole('button', { name: 'A1, no salt: 3 of 4 with a root' });
+  expect(bag.querySelectorAll('.seed-root')).toHaveLength(3);
+  expect(screen.getByText('3 of 4 with a root: 75 %')).toBeInTheDocument();
+  expect(screen.getByText('1 of 4 with a root: 25 %')).toBeInTheDocument();
+  expect(screen.getByRole('button', { name: 'A2, no salt: lost' }).querySelectorAll('.seed-root')).toHaveLength(0);
+});
+
 test('before the first check it waits in words', async () => {
   open(recordsOf([]));
   expect(await screen.findByText(/They line up here by themselves/)).toBeInTheDocument();

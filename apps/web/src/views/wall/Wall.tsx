@@ -1,6 +1,8 @@
 import { type TeamView } from '@bright-sprout/contracts/classes';
 import { type ExpectedView, type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { formatDay, type IsoDay, weekdayName } from '@bright-sprout/core/calendar/days';
+import { COUNT_WORDS } from '@bright-sprout/core/measure/benchProtocol';
+import { countedUp } from '@bright-sprout/core/measure/countedUp';
 import { type Standing, standingsOn } from '@bright-sprout/core/measure/standing';
 import { formatLengthNumber, RESOLUTION_UNIT } from '@bright-sprout/core/quantities/length';
 import { useMemo, useRef, useState } from 'react';
@@ -10,6 +12,7 @@ import { type LineUpGroup } from '../../components/lineUpGroup';
 import { RuledWord } from '../../components/RuledWord';
 import { TreatmentMark } from '../../components/TreatmentMark';
 import { useWidth } from '../../components/useWidth';
+import { CountWall } from './CountWall';
 import { PlantStory } from './PlantStory';
 import { type Grouping, groupingsOf, wallGroups } from './wallGroups';
 import './wall.scss';
@@ -75,6 +78,7 @@ export function Wall({
     chosen,
     onChoose: setChosen,
   };
+  const counts = !investigation.bench.measures.includes('height') && investigation.bench.measures.includes('count-up');
   const story = investigation.containers.find((c) => c.id === chosen);
   return (
     <section aria-label="Line-up wall">
@@ -87,7 +91,7 @@ export function Wall({
             choices={groupingsOf(investigation).map((g) => ({ value: g, label: GROUPING_WORDS[g] }))}
             onChoose={(g) => (setBy(g), setSingle(null))}
           />
-          {before && (
+          {before && !counts && (
             <>
               , with{' '}
               <RuledWord
@@ -106,7 +110,7 @@ export function Wall({
         </div>
         <div className="wall-facts">
           <p className="wall-count" role="status">
-            {count('measured')} measured · {count('not-up')} not up yet · {count('lost')} lost
+            {count('measured')} {counts ? 'counted' : 'measured'} · {count('not-up')} not up yet · {count('lost')} lost
             {count('not-checked') > 0 && ` · ${count('not-checked')} not looked at`}
           </p>
           <p className="wall-key">
@@ -115,7 +119,7 @@ export function Wall({
                 <span className="key-peg" /> what the team expected of its tallest
               </>
             )}
-            {before && outline === 'last' && (
+            {before && !counts && outline === 'last' && (
               <>
                 <span className="key-ghost" /> {formatDay(before)}
               </>
@@ -147,15 +151,39 @@ export function Wall({
       <div ref={holder}>
         {shelves.map((groups) => (
           <div key={groups.map((g) => g.key).join(' ')}>
-            <Headings groups={groups} total={width} investigation={investigation} />
-            <LineUp {...lineUp} groups={groups} plantHeight={plantHeight} />
+            {counts ? (
+              <>
+                <Headings
+                  groups={groups.map((g) => ({ ...g, detail: countDetail(g, shown.standings, investigation) }))}
+                  total={width}
+                  investigation={investigation}
+                />
+                <CountWall {...lineUp} groups={groups} />
+              </>
+            ) : (
+              <>
+                <Headings groups={groups} total={width} investigation={investigation} />
+                <LineUp {...lineUp} groups={groups} plantHeight={plantHeight} />
+              </>
+            )}
           </div>
         ))}
       </div>
-      <Missing investigation={investigation} standings={shown.standings} />
+      {!counts && <Missing investigation={investigation} standings={shown.standings} />}
       {story && <PlantStory container={story} records={records} team={team} onClose={() => setChosen(null)} />}
     </section>
   );
+}
+
+/** How many of a group have sprouted, of all that were sown where somebody counted. */
+function countDetail(
+  group: LineUpGroup,
+  standings: ReadonlyMap<string, Standing>,
+  { bench }: InvestigationRecords['investigation'],
+): string {
+  const share = countedUp(group.containers, standings);
+  if (!share) return 'not counted yet';
+  return `${share.up} of ${share.of} ${COUNT_WORDS[bench.sprouted]}: ${Math.round((100 * share.up) / share.of)} %`;
 }
 
 /** Groups side by side as long as one shelf carries them: one treatment a shelf, several teams. */
