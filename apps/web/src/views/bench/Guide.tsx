@@ -1,6 +1,7 @@
 import { type BenchProtocol } from '@bright-sprout/core/measure/benchProtocol';
 import { type RulerResolution } from '@bright-sprout/core/quantities/length';
 import { type ReactNode } from 'react';
+import { SeedOnPaper } from '../../drawing/SproutDrawing';
 
 interface GuideStep {
   words: string;
@@ -133,22 +134,42 @@ const SPROUTED: Record<BenchProtocol['sprouted'], string> = {
   'seed-leaves': 'A seedling counts as soon as its seed leaves are open.',
 };
 
+/** A split coat, and a seed whose root is long enough to count. */
+const ROOTED = (
+  <>
+    <g transform="translate(32 52) scale(1.5)">
+      <SeedOnPaper radii={null} sprouted={false} />
+      <path d="M-13-3l5 3l-5 3" fill="none" stroke="#2A1B2E" strokeWidth="1.4" />
+    </g>
+    <g transform="translate(114 52) scale(1.5)">
+      <SeedOnPaper radii={null} sprouted />
+    </g>
+    <path d="M80 54v32M75 54h10M75 86h10" stroke="#B93A12" strokeWidth="2" fill="none" />
+    <text x="108" y="28" className="guide-number">
+      1
+    </text>
+  </>
+);
+
 const COUNT = (sprouted: BenchProtocol['sprouted']): GuideStep => ({
   words: SPROUTED[sprouted],
-  drawing: (
-    <>
-      {soil}
-      {stem('M40 104V84')}
-      {stem('M76 104V70')}
-      <path d="M104 104q6-9 12 0z" fill="#6D5C63" stroke="#2A1B2E" strokeWidth="1.5" />
-      <text x="34" y="70" className="guide-number">
-        1
-      </text>
-      <text x="70" y="56" className="guide-number">
-        2
-      </text>
-    </>
-  ),
+  drawing:
+    sprouted === 'root-2mm' ? (
+      ROOTED
+    ) : (
+      <>
+        {soil}
+        {stem('M40 104V84')}
+        {stem('M76 104V70')}
+        <path d="M104 104q6-9 12 0z" fill="#6D5C63" stroke="#2A1B2E" strokeWidth="1.5" />
+        <text x="34" y="70" className="guide-number">
+          1
+        </text>
+        <text x="70" y="56" className="guide-number">
+          2
+        </text>
+      </>
+    ),
 });
 
 /** The steps that a protocol needs, in the order in which they are done. */
