@@ -31,10 +31,12 @@ export class ArrivalDoubts {
     const unasked = readings.filter((r) => r.valueMm !== null && r.doubt === null && r.supersedesId === null);
     if (unasked.length === 0) return readings;
     const { investigation, investigationId, teamId } = container;
-    const beside = await this.dataSource
+    const ofTeam = await this.dataSource
       .getRepository(Container)
       .find({ where: { investigationId, teamId: teamId ?? IsNull() }, relations: { treatment: true } });
-    const here = beside.find((c) => c.id === container.id)!;
+    const here = ofTeam.find((c) => c.id === container.id)!;
+    // Only twins and neighbours are compared with: where a whole class shares its containers, there are many others.
+    const beside = ofTeam.filter((c) => c.treatmentId === here.treatmentId || Math.abs(c.position - here.position) <= 1);
     const species = speciesById(here.treatment.speciesId ?? investigation.speciesId);
     if (!species) return readings;
     const now = dayInZone(new Date(), investigation.classGroup.timeZone);
