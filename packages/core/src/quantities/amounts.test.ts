@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { roundUpKitchen, roundUpMetric } from './kitchenMeasure';
+import { metricRange, roundUpKitchen, roundUpMetric } from './kitchenMeasure';
 import { formatMass, massIn, parseMass } from './mass';
 import { celsiusFrom, fahrenheitDifference, fahrenheitFrom, formatTemperature, parseTemperature } from './temperature';
 import { formatVolume, type Kitchen, ML_PER, parseVolume, volumeIn, type VolumeUnit } from './volume';
@@ -82,4 +82,9 @@ test('kitchen measures are never less than asked and at most one step more', () 
       expect(roundUpMetric(asked).ml).toBeGreaterThanOrEqual(asked - 1e-6);
     }),
   ); // prettier-ignore
+});
+
+test('a range says one volume where both ends are measured alike', () => {
+  expect(metricRange([32, 54])).toBe('35 mL to 55 mL');
+  expect(metricRange([2.1, 4.8])).toBe('5 mL');
 });
