@@ -15,14 +15,14 @@ test('a foreign CSV is dropped, mapped, put right and compared', async ({ page }
   await expect(page.getByRole('alert')).toContainText('no table');
   const broken = [HEADING, ...ROWS, 'P1;shade;Bench 1;21.09.2026;5', 'P9;water;Bench 1;soon;5'].join('\n');
   await choose.setInputFiles({ name: 'shade.csv', mimeType: 'text/csv', buffer: Buffer.from(broken) });
-  await page.getByLabel('Sown on').fill('2026-09-07');
+  await page.getByLabel('Sown on', { exact: true }).fill('2026-09-07');
   await expect(page.getByText('Line 14: P1 has treatment “water”')).toBeVisible();
   await expect(page.getByText(/Line 15: “soon” is not a date/)).toBeVisible();
   await expect(page.getByRole('button', { name: 'Bring them in' })).toBeDisabled();
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Another file' }).click();
   await choose.setInputFiles({ name: 'shade.csv', mimeType: 'text/csv', buffer: Buffer.from([HEADING, ...ROWS].join('\n')) });
-  await page.getByLabel('Sown on').fill('2026-09-07');
+  await page.getByLabel('Sown on', { exact: true }).fill('2026-09-07');
   await page.getByLabel('The control is').selectOption('water');
   await expect(page.getByText('12 readings of 12 containers in 2 treatments; the control is water.')).toBeVisible();
   await page.getByLabel('The question').fill('Do seedlings stretch in the shade?');

@@ -11,7 +11,7 @@ async function openLog(page: Page, question: string): Promise<string> {
   await beginPlan(page, /^Salt in steps/);
   await page.getByLabel('What do you want to find out?').fill(question);
   await part(page, 'Days');
-  await page.getByLabel('Sown on').fill(daysAgo(12));
+  await page.getByLabel('Sown on', { exact: true }).fill(daysAgo(12));
   await page.getByRole('radio', { name: 'on every school day' }).check();
   await saved(page);
   await page.getByRole('button', { name: 'Sow it' }).click();

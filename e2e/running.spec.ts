@@ -8,7 +8,7 @@ async function openRunning(page: Page, question: string): Promise<string> {
   await beginPlan(page, /^Salt in steps/);
   await page.getByLabel('What do you want to find out?').fill(question);
   await part(page, 'Days');
-  await page.getByLabel('Sown on').fill(new Date(Date.now() - 7 * 86_400_000).toISOString().slice(0, 10));
+  await page.getByLabel('Sown on', { exact: true }).fill(new Date(Date.now() - 7 * 86_400_000).toISOString().slice(0, 10));
   await page.getByRole('radio', { name: 'on every school day' }).check();
   await saved(page);
   await page.getByRole('button', { name: 'Sow it' }).click();
