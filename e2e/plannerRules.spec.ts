@@ -135,7 +135,7 @@ test('what goes outside waits for the last frost, and a half day has no afternoo
   for (const title of ['Lift the covers and move into the light', 'Take the covers off'])
     await expect(page.getByText(title, { exact: true })).toBeVisible();
   await page.getByLabel('Period').fill('13:15–14:00');
-  const sowOn = await page.getByLabel('Sown on').inputValue();
+  const sowOn = await page.getByLabel('Sown on', { exact: true }).inputValue();
   await page.getByLabel('Half day', { exact: true }).fill(sowOn);
   await page.getByRole('button', { name: 'Add a half day' }).click();
   await expect(page.getByText(/Sow would fall on .* a half day without our period\./)).toBeVisible();
