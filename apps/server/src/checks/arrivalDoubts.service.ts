@@ -34,7 +34,9 @@ export class ArrivalDoubts {
     const ofTeam = await this.dataSource
       .getRepository(Container)
       .find({ where: { investigationId, teamId: teamId ?? IsNull() }, relations: { treatment: true } });
-    const here = ofTeam.find((c) => c.id === container.id)!;
+    const here = ofTeam.find((c) => c.id === container.id);
+    // Given to another team in this very moment: whom to compare it with is not known.
+    if (!here) return readings;
     // Only twins and neighbours are compared with: where a whole class shares its containers, there are many others.
     const beside = ofTeam.filter((c) => c.treatmentId === here.treatmentId || Math.abs(c.position - here.position) <= 1);
     const species = speciesById(here.treatment.speciesId ?? investigation.speciesId);
