@@ -71,7 +71,9 @@ test('without a network the team’s page opens again, with what was entered, an
   const brollies = await joinOn(browser, 'Brollies', undefined, { offline: true });
   await brollies.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
   await brollies.reload();
-  await expect.poll(() => brollies.evaluate(() => caches.open('bench').then((c) => c.keys().then((k) => k.length)))).toBeGreaterThan(0);
+  await expect
+    .poll(() => brollies.evaluate(() => caches.open('bench').then((c) => c.keys().then((k) => k.length))))
+    .toBeGreaterThan(0);
   await brollies.context().setOffline(true);
   await brollies.getByRole('button', { name: 'B5', exact: true }).click();
   await tap(brollies, '15.5');
@@ -88,7 +90,7 @@ test('without a network the team’s page opens again, with what was entered, an
   await expect(brollies.getByText('on this device')).toHaveCount(0, { timeout: 20_000 });
   await brollies.reload();
   await expect(brollies.getByRole('button', { name: 'A5, done' })).toBeVisible();
-}); // prettier-ignore
+});
 
 test('how to measure is drawn the first time, an odd height is asked about, and another day takes a reason', async ({
   browser,
@@ -189,7 +191,9 @@ test('a picture taken without a network waits, arrives, and is seen in the noteb
   const bells = await joinOn(browser, 'Bells');
   await bells.getByRole('button', { name: 'D2', exact: true }).click();
   await bells.context().setOffline(true);
-  await bells.getByLabel('Take a picture').setInputFiles({ name: 'd2.png', mimeType: 'image/png', buffer: Buffer.from(GREEN_PATCH, 'base64') }); // prettier-ignore
+  await bells
+    .getByLabel('Take a picture')
+    .setInputFiles({ name: 'd2.png', mimeType: 'image/png', buffer: Buffer.from(GREEN_PATCH, 'base64') });
   const pictures = bells.getByRole('group', { name: 'Pictures of D2' });
   await pictures.getByRole('button').click();
   await expect(bells.getByText(/waits on this device/).last()).toBeVisible();
@@ -254,7 +258,11 @@ test('one plant is read together: covered, then as marks on the ruler, settled o
   await drums.getByRole('button', { name: 'Look again' }).click();
   await tap(drums, '18.4');
   await drums.getByRole('button', { name: 'Send what we read' }).click();
-  for (const [emblem, typed] of [['key', '18.6 cm'], ['moon', '18.4 cm']] as const) await readFromAfar(browser, emblem, typed); // prettier-ignore
+  for (const [emblem, typed] of [
+    ['key', '18.6 cm'],
+    ['moon', '18.4 cm'],
+  ] as const)
+    await readFromAfar(browser, emblem, typed);
   await expect(page.getByText('4 of 7 teams have read')).toBeVisible();
   await page.getByRole('button', { name: 'Show what was read so far' }).click();
   await expect(page.getByRole('img', { name: /Kites 18\.2 cm, .*the middle is 18\.4 cm/ })).toBeVisible();

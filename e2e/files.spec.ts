@@ -3,7 +3,12 @@ import { expect } from '@playwright/test';
 import { expectAccessible, openWall, signIn } from './people';
 import { test } from './test';
 
-const ROWS = [4.1, 4.4, 4.9, 4.6, 5.2, 4.8].map((h, i) => [`P${i + 1};water;Bench ${i + 1};21.09.2026;${String(h).replace('.', ',')}`, `Q${i + 1};shade;Bench ${i + 1};21.09.2026;${String(h + 3).replace('.', ',')}`]).flat(); // prettier-ignore
+const ROWS = [4.1, 4.4, 4.9, 4.6, 5.2, 4.8]
+  .map((h, i) => [
+    `P${i + 1};water;Bench ${i + 1};21.09.2026;${String(h).replace('.', ',')}`,
+    `Q${i + 1};shade;Bench ${i + 1};21.09.2026;${String(h + 3).replace('.', ',')}`,
+  ])
+  .flat();
 const HEADING = 'Pot;Treatment;Team;Date;Height (cm)';
 
 test('a foreign CSV is dropped, mapped, put right and compared', async ({ page }) => {

@@ -66,7 +66,9 @@ test('a filled-in sheet comes back: new looks are taken in, what differs only wh
     .split(/\r?\n/);
   expect(head).toMatch(/^plant,treatment,\d{4}-\d\d-\d\d/);
   const filled = [head, `${first!.replace(/,+$/, '')},,,14.5`, `${second!.replace(/,+$/, '')},,,twelve`, ...rest].join('\n');
-  await page.getByLabel('Bring the filled-in sheet back').setInputFiles({ name: 'sheet.csv', mimeType: 'text/csv', buffer: Buffer.from(filled) }); // prettier-ignore
+  await page
+    .getByLabel('Bring the filled-in sheet back')
+    .setInputFiles({ name: 'sheet.csv', mimeType: 'text/csv', buffer: Buffer.from(filled) });
   await expect(page.getByText('1 new look, 0 that would correct what stands there.')).toBeVisible();
   await expect(page.getByText(/Line 3: .*“twelve” is not one of the letters/)).toBeVisible();
   await page.getByRole('button', { name: 'Take in the new ones' }).click();

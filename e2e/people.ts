@@ -21,7 +21,15 @@ export async function openWall(page: Page, question = DEMO_QUESTION): Promise<vo
   await expect(page.getByRole('slider', { name: 'Day looked at' })).toBeVisible();
 }
 
-const EMBLEMS: Record<string, string> = { Kites: 'kite', Bells: 'bell', Boats: 'boat', Moons: 'moon', Brollies: 'brolly', Drums: 'drum', Keys: 'key' }; // prettier-ignore
+const EMBLEMS: Record<string, string> = {
+  Kites: 'kite',
+  Bells: 'bell',
+  Boats: 'boat',
+  Moons: 'moon',
+  Brollies: 'brolly',
+  Drums: 'drum',
+  Keys: 'key',
+};
 
 /** A team's tablet or phone that has joined; the page for joining has its own tests. It begins with the demo's investigation. */
 export async function joinOn(

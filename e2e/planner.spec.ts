@@ -80,13 +80,15 @@ test('an age ladder is sown in steps, and its days go into a calendar that anoth
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Take it into a calendar (.ics)' }).click();
   const text = readFileSync(await (await download).path(), 'utf8');
-  const events = new ICAL.Component(ICAL.parse(text) as [string, unknown[], unknown[]]).getAllSubcomponents('vevent').map((v) => new ICAL.Event(v));
+  const events = new ICAL.Component(ICAL.parse(text) as [string, unknown[], unknown[]])
+    .getAllSubcomponents('vevent')
+    .map((v) => new ICAL.Event(v));
   expect(events.filter((e) => /^Sow [A-E]:/.test(e.summary))).toHaveLength(5);
   const lesson = events.find((e) => e.summary.startsWith('Lesson:'))!;
   expect([lesson.startDate.hour, lesson.startDate.minute, lesson.endDate.hour]).toEqual([10, 15, 11]);
   await part(page, 'Lay out');
   await expectPrintable(page);
-}); // prettier-ignore
+});
 
 test('a pot at home: dealt within the teams, the kit is listed, and a phone at home keeps to the one that was scanned', async ({
   page,
@@ -151,7 +153,9 @@ test('kinds side by side: chosen by what suits, compared in a table, each with i
   await page.getByRole('button', { name: 'Compared in a table' }).click();
   await page.getByRole('button', { name: 'Length, mm' }).click();
   await expect(page.getByRole('columnheader', { name: 'Length, mm' })).toHaveAttribute('aria-sort', 'ascending');
-  const lengths = (await page.locator('.planner-seed-table tbody tr td:nth-child(3)').allTextContents()).map((t) => Number(t.split(' ').pop()));
+  const lengths = (await page.locator('.planner-seed-table tbody tr td:nth-child(3)').allTextContents()).map((t) =>
+    Number(t.split(' ').pop()),
+  );
   expect(lengths).toEqual([...lengths].sort((a, b) => a - b));
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Choose garden cress' }).click();
@@ -165,19 +169,25 @@ test('kinds side by side: chosen by what suits, compared in a table, each with i
   await saved(page);
   await sow(page);
   await expect(page.getByRole('row', { name: /C radish/ })).toBeVisible();
-}); // prettier-ignore
+});
 
 test('a question that was asked before is asked again as a new plan', async ({ page }) => {
   await signIn(page);
   await page.locator('.class-row').getByRole('link', { name: '7 Copper' }).click();
   await page.getByRole('link', { name: 'Plan an investigation' }).click();
-  await page.locator('li', { hasText: 'How much road salt can garden cress stand?' }).getByRole('button', { name: 'ask it again' }).click();
+  await page
+    .locator('li', { hasText: 'How much road salt can garden cress stand?' })
+    .getByRole('button', { name: 'ask it again' })
+    .click();
   await expect(page.getByLabel('What do you want to find out?')).toHaveValue('How much road salt can garden cress stand?');
   await expect(page.getByLabel('Level 4 of salt in the water')).toHaveValue('100 mmol/L');
   await expect(page.getByRole('heading', { name: '28 cups, 140 seeds' })).toBeVisible();
   await saved(page);
   await page.getByRole('link', { name: '7 Copper' }).click();
   await page.getByRole('link', { name: 'Plan an investigation' }).click();
-  await page.locator('li', { hasText: 'Does road salt on the pavement' }).getByRole('button', { name: 'begin a new one like it' }).click();
+  await page
+    .locator('li', { hasText: 'Does road salt on the pavement' })
+    .getByRole('button', { name: 'begin a new one like it' })
+    .click();
   await expect(page.getByLabel('Amount of level 2 in mmol/L')).toHaveValue('25');
-}); // prettier-ignore
+});

@@ -97,7 +97,8 @@ test('bad input gets a sentence at its field and loses nothing', async ({ page }
   await page.getByLabel('Last look').fill('2020-01-01');
   await expect(page.getByText(/The end has to come after sowing/).first()).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
-  for (const day of ['Mon', 'Tue', 'Wed', 'Thu', 'Fri']) await page.locator('.section', { hasText: 'School days and holidays' }).getByRole('checkbox', { name: day }).uncheck(); // prettier-ignore
+  for (const day of ['Mon', 'Tue', 'Wed', 'Thu', 'Fri'])
+    await page.locator('.section', { hasText: 'School days and holidays' }).getByRole('checkbox', { name: day }).uncheck();
   await expect(page.getByText('No weekday is a school day.').first()).toBeVisible();
   await expect(page.getByRole('button', { name: 'Sow it' })).toBeDisabled();
   await saved(page);

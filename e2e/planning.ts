@@ -12,7 +12,11 @@ export async function beginPlan(page: Page, start: RegExp): Promise<void> {
   await expect(page.getByRole('heading', { name: 'The question' })).toBeVisible();
 }
 
-export const part = (page: Page, name: string) => page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: new RegExp(`^${name}`) }).click(); // prettier-ignore
+export const part = (page: Page, name: string) =>
+  page
+    .getByRole('navigation', { name: 'Stations' })
+    .getByRole('link', { name: new RegExp(`^${name}`) })
+    .click();
 export const fair = (page: Page) => page.getByRole('region', { name: 'Fair-test check' });
 export const saved = (page: Page) => expect(page.getByRole('status').filter({ hasText: 'All saved' })).toBeVisible();
 

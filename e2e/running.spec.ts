@@ -70,7 +70,9 @@ test('checking is closed for a team that comes too late, and opened again', asyn
   await bells.getByRole('button', { name: 'A2', exact: true }).click();
   await tap(bells, '3.2');
   await bells.getByRole('button', { name: /^Next/ }).click();
-  await expect(bells.getByRole('alert')).toContainText('Your teacher has closed checking for now. What you entered stays on this device. What you entered: 3.2 cm.'); // prettier-ignore
+  await expect(bells.getByRole('alert')).toContainText(
+    'Your teacher has closed checking for now. What you entered stays on this device. What you entered: 3.2 cm.',
+  );
   await page.getByRole('button', { name: 'Open checking' }).click();
   await expect(page.getByRole('heading', { name: 'Checking is open' })).toBeVisible();
 });

@@ -59,7 +59,13 @@ test('a label’s square opens its container: after joining, and at once on a de
   const { demoTeams } = await import('../scripts/demoSignIns.mjs');
   const { joinCode, pins } = demoTeams[0]!;
   const phone = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage();
-  const kites = await page.request.get('/api/v1/classes').then(async (r) => ((await r.json()) as { joinCode: string; teams: { emblem: string }[] }[]).find((c) => c.joinCode === joinCode)!.teams.findIndex((t) => t.emblem === 'kite')); // prettier-ignore
+  const kites = await page.request
+    .get('/api/v1/classes')
+    .then(async (r) =>
+      ((await r.json()) as { joinCode: string; teams: { emblem: string }[] }[])
+        .find((c) => c.joinCode === joinCode)!
+        .teams.findIndex((t) => t.emblem === 'kite'),
+    );
   const scan = (letter: string) => phone.goto(`/join?code=${joinCode}&investigation=${investigation}&pot=${letter}${kites + 1}`);
   await scan('C');
   await phone.getByRole('button', { name: 'Kites' }).click();

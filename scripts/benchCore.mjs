@@ -46,9 +46,23 @@ export function benchCore(row) {
   const million = time(draws(1_000_000));
   const nothing = { germination: 1, delay: 1, height: 1 };
   const containers = Array.from({ length: 42 }, (_, i) => ({ code: `A${i}`, treatment: 'ABC'[i % 3], team: i % 7, seeds: 3 }));
-  const scenario = { species, containers, effects: { A: nothing, B: nothing, C: nothing }, checkDays: [2, 4, 6, 8, 10, 13, 15, 17, 20, 22, 24, 27], temperature: 20, sownOn: '2026-03-03', resolution: 'mm', trouble: NO_TROUBLE }; // prettier-ignore
-  const units = ['A', 'B', 'C', 'D'].flatMap((treatment, k) => Array.from({ length: 7 }, (_, t) => ({ treatment, block: `t${t}`, value: 100 - 5 * k + 9 * Math.sin(3 * t + 5 * k) }))); // prettier-ignore
-  const counts = intervalsFromCounts(60, [2, 3, 4, 5, 6, 9, 10, 12].map((day, i) => ({ day, up: [0, 3, 13, 25, 40, 55, 56, 57][i] }))); // prettier-ignore
+  const scenario = {
+    species,
+    containers,
+    effects: { A: nothing, B: nothing, C: nothing },
+    checkDays: [2, 4, 6, 8, 10, 13, 15, 17, 20, 22, 24, 27],
+    temperature: 20,
+    sownOn: '2026-03-03',
+    resolution: 'mm',
+    trouble: NO_TROUBLE,
+  };
+  const units = ['A', 'B', 'C', 'D'].flatMap((treatment, k) =>
+    Array.from({ length: 7 }, (_, t) => ({ treatment, block: `t${t}`, value: 100 - 5 * k + 9 * Math.sin(3 * t + 5 * k) })),
+  );
+  const counts = intervalsFromCounts(
+    60,
+    [2, 3, 4, 5, 6, 9, 10, 12].map((day, i) => ({ day, up: [0, 3, 13, 25, 40, 55, 56, 57][i] })),
+  );
   const series = Array.from({ length: 7 }, (_, i) => ({ t: DAYS, h: heights(160 + 6 * i) }));
   const plan = { species, teams: 7, perTeam: 1, seeds: 3, day: 21, temperature: 20, sownOn: '2026-03-03', resolution: 'mm' };
   const room = steadyTemperature(18);
@@ -65,11 +79,21 @@ export function benchCore(row) {
     'logistic curve, 1,000 draws of 7 containers': () => curveIntervals('logistic', series, 1),
     'Turnbull, 60 seeds at 8 looks': () => turnbull(counts),
     't50 with a share that never sprouts, 60 seeds': () => fitTimeToSprout(counts, 'log-logistic', true),
-    'Fisher exact, 4 treatments × up or not, 20 seeds each': () => fisherExact([[18, 2], [15, 5], [11, 9], [6, 14]]), // prettier-ignore
+    'Fisher exact, 4 treatments × up or not, 20 seeds each': () =>
+      fisherExact([
+        [18, 2],
+        [15, 5],
+        [11, 9],
+        [6, 14],
+      ]),
     'smallest difference by simulation, 200 classes a step': () => powerBySimulation(plan, 1),
   };
   for (const [name, run] of Object.entries(work)) {
     const took = time(run);
-    row(name, took < 1 ? `${(1000 * took).toFixed(0)} µs` : `${took.toFixed(1)} ms`, `${(took / million).toPrecision(2)} × a million Math.exp(−Math.random()) (${million.toFixed(1)} ms)`); // prettier-ignore
+    row(
+      name,
+      took < 1 ? `${(1000 * took).toFixed(0)} µs` : `${took.toFixed(1)} ms`,
+      `${(took / million).toPrecision(2)} × a million Math.exp(−Math.random()) (${million.toFixed(1)} ms)`,
+    );
   }
 }

@@ -17,7 +17,9 @@ export const demoTeams = DEMO_CLASSES.map((c) => ({
 
 export function signIns(url) {
   const [first] = demoTeams;
-  const pins = Object.entries(first.pins).map(([emblem, pin]) => `${emblem} ${pin}`).join(', '); // prettier-ignore
+  const pins = Object.entries(first.pins)
+    .map(([emblem, pin]) => `${emblem} ${pin}`)
+    .join(', ');
   return [
     `Demo teacher:  ${demoTeacher.email}  password ${demoTeacher.password}`,
     `Demo teams:    ${url}/join  class code ${first.joinCode} (${first.name}); PINs: ${pins}`,

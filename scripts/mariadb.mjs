@@ -106,10 +106,23 @@ export async function startMariadb({ dataDir, port }) {
   const log = join(dataDir, 'error.log');
   const child = spawn(
     which('mariadbd'),
-    ['--no-defaults', `--user=${user}`, `--datadir=${dataDir}`, '--bind-address=127.0.0.1', `--port=${port}`, `--socket=${join(short, 's')}`, `--pid-file=${join(short, 'pid')}`,
-      `--log-error=${log}`, '--character-set-server=utf8mb4', '--collation-server=utf8mb4_unicode_ci', '--skip-name-resolve', '--max-connections=200', '--default-time-zone=+00:00'],
+    [
+      '--no-defaults',
+      `--user=${user}`,
+      `--datadir=${dataDir}`,
+      '--bind-address=127.0.0.1',
+      `--port=${port}`,
+      `--socket=${join(short, 's')}`,
+      `--pid-file=${join(short, 'pid')}`,
+      `--log-error=${log}`,
+      '--character-set-server=utf8mb4',
+      '--collation-server=utf8mb4_unicode_ci',
+      '--skip-name-resolve',
+      '--max-connections=200',
+      '--default-time-zone=+00:00',
+    ],
     { stdio: 'ignore', detached: true },
-  ); // prettier-ignore
+  );
   let over = false;
   const exited = new Promise((resolve) =>
     child.once('exit', (code) => {
@@ -120,7 +133,11 @@ export async function startMariadb({ dataDir, port }) {
   );
   for (let tries = 0; !(await answers(port)); tries++) {
     if (over || tries > 300) {
-      const why = existsSync(log) ? readFileSync(log, 'utf8').split('\n').find((l) => /\[ERROR\]/.test(l)) : undefined; // prettier-ignore
+      const why = existsSync(log)
+        ? readFileSync(log, 'utf8')
+            .split('\n')
+            .find((l) => /\[ERROR\]/.test(l))
+        : undefined;
       if (!over) child.kill('SIGKILL');
       throw new PlainError(
         `The database in ${dataDir} does not start${why ? ` (${why.replace(/^.*\[ERROR\]\s*/, '').slice(0, 200)})` : ''}. Its log is ${log}; move the folder away to begin with a new one.`,

@@ -20,7 +20,10 @@ function collect(file) {
   });
   if (run.status !== 0) throw new Error(run.stderr);
   if (!existsSync(file)) throw new Error('The tests compared nothing.');
-  return readFileSync(file, 'utf8').trim().split('\n').map((line) => JSON.parse(line)); // prettier-ignore
+  return readFileSync(file, 'utf8')
+    .trim()
+    .split('\n')
+    .map((line) => JSON.parse(line));
 }
 
 function printDeviations(lines) {

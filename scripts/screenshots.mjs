@@ -18,7 +18,13 @@ const TABLET = { width: 820, height: 1180 };
 const READ_TOGETHER = { kite: 0, bell: 0.2, boat: -0.1, moon: 0.6, brolly: 0, drum: 0.1 };
 
 async function main() {
-  if (!(await fetch(`${base}/api/health`).then((r) => r.ok, () => false))) throw new PlainError(`Nothing answers at ${base}: run npm start first.`); // prettier-ignore
+  if (
+    !(await fetch(`${base}/api/health`).then(
+      (r) => r.ok,
+      () => false,
+    ))
+  )
+    throw new PlainError(`Nothing answers at ${base}: run npm start first.`);
   const browser = await chromium.launch({
     executablePath: which('chromium'),
     args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],

@@ -33,7 +33,13 @@ async function waitUntilReady(child, url) {
   child.once('exit', () => (over = true));
   for (let tries = 0; tries < 300; tries++) {
     if (over) throw new PlainError('The server stopped while starting; its reason stands above.');
-    if (await fetch(`${url}/api/health`).then((r) => r.ok, () => false)) return; // prettier-ignore
+    if (
+      await fetch(`${url}/api/health`).then(
+        (r) => r.ok,
+        () => false,
+      )
+    )
+      return;
     await new Promise((next) => setTimeout(next, 100));
   }
   throw new PlainError('The server did not become ready within 30 seconds.');

@@ -50,7 +50,13 @@ test('passwords are stored with argon2id, PINs and tokens never in the clear', a
 test('a team sees emblems behind the code, joins with its PIN, and is stopped after ten wrong ones', async () => {
   const { joinCode, teams } = world.group;
   const view = await device(application).get(`/join/${joinCode.toLowerCase()}`).expect(200);
-  expect(view.body).toEqual({ className: '6 Amber', teams: [{ emblem: 'kite', nickname: 'Kites' }, { emblem: 'bell', nickname: 'Bells' }] }); // prettier-ignore
+  expect(view.body).toEqual({
+    className: '6 Amber',
+    teams: [
+      { emblem: 'kite', nickname: 'Kites' },
+      { emblem: 'bell', nickname: 'Bells' },
+    ],
+  });
   await device(application).get('/join/ZZZZZZ').expect(404);
   const bell = teams.find((t) => t.emblem === 'bell')!;
   const wrongPin = bell.pin === '0000' ? '0001' : '0000';

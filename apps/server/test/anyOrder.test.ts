@@ -103,12 +103,21 @@ test('however requests are lost, repeated and mixed between devices and restarts
 
       const { body } = await world.teacher.get(`/investigations/${id}`).expect(200);
       const { readings, investigation } = body as InvestigationRecords;
-      const expected = [...model.values()].map(({ body: b }) => [b.readings[0]!.id, b.containerId, b.readings[0]!.typed, b.readings[0]!.supersedes ?? null]); // prettier-ignore
+      const expected = [...model.values()].map(({ body: b }) => [
+        b.readings[0]!.id,
+        b.containerId,
+        b.readings[0]!.typed,
+        b.readings[0]!.supersedes ?? null,
+      ]);
       const byId = (a: unknown[], b: unknown[]) => (a[0]! < b[0]! ? -1 : 1);
       expect(readings.map((r) => [r.id, r.containerId, r.typed, r.supersedes]).sort(byId)).toEqual(expected.sort(byId));
 
       const replaced = new Set(expected.map((e) => e[3]));
-      const standings = standingsOn(pots.map((p) => p.id), readings, dayInZone(new Date(), investigation.class.timeZone)); // prettier-ignore
+      const standings = standingsOn(
+        pots.map((p) => p.id),
+        readings,
+        dayInZone(new Date(), investigation.class.timeZone),
+      );
       for (const pot of pots) {
         const current = expected.filter((e) => e[1] === pot.id && !replaced.has(e[0]!)).map((e) => e[2]);
         expect(standings.get(pot.id)!.disputed).toBe(new Set(current).size > 1);

@@ -27,7 +27,8 @@ const water = (part: object = {}) => ({
   ...part,
 });
 const written = async () =>
-  ((await world.teacher.get(`/investigations/${world.investigationId}`).expect(200)).body as InvestigationRecords).investigation.care; // prettier-ignore
+  ((await world.teacher.get(`/investigations/${world.investigationId}`).expect(200)).body as InvestigationRecords).investigation
+    .care;
 const seenBy = async (tablet: Device): Promise<CareView[]> =>
   ((await tablet.get('/bench').expect(200)).body as BenchView).investigations[0]!.investigation.care;
 
@@ -55,7 +56,9 @@ test('what was done can be taken back by who did it, and by the teacher', async 
   await world.teacher.delete(`/care/${id}`).expect(204);
   await world.teacher.delete(`/care/${id}`).expect(204);
   expect((await written()).some((c) => c.id === id)).toBe(false);
-  const kept = (await application.dataSource.query('SELECT taken_back_at FROM care_event WHERE id = ?', [id])) as { taken_back_at: Date | null }[]; // prettier-ignore
+  const kept = (await application.dataSource.query('SELECT taken_back_at FROM care_event WHERE id = ?', [id])) as {
+    taken_back_at: Date | null;
+  }[];
   expect(kept[0]!.taken_back_at).not.toBeNull();
 });
 

@@ -88,7 +88,11 @@ test('not up, lost and could not check are stored as states without a number', a
     .put(`/bench/checks/${v7()}`, checkOf(containers[1]!.id, { state: 'lost', typed: undefined, lostReason: 'eaten' }))
     .expect(200);
   const stored = (await readings()).filter((r) => r.containerId === containers[1]!.id && r.state !== 'measured');
-  expect(stored.map((r) => [r.state, r.valueMm])).toEqual([['not-up', null], ['not-checked', null], ['lost', null]]); // prettier-ignore
+  expect(stored.map((r) => [r.state, r.valueMm])).toEqual([
+    ['not-up', null],
+    ['not-checked', null],
+    ['lost', null],
+  ]);
 });
 
 test('the database itself refuses a height that is no height and a measured plant without one', async () => {
@@ -182,10 +186,19 @@ describe('more than a height', () => {
     await kites.put(`/bench/checks/${v7()}`, first).expect(200);
     const kept = (await records()).readings.find((r) => r.id === first.readings[0]!.id)!;
     expect(kept.doubt).toEqual({ kind: 'decimal-point', answer: null, secondMm: null });
-    const answered = checkOf(own!.id, { typed: '7 cm', supersedes: kept.id, note: 'the point was forgotten', doubt: { kind: 'decimal-point', answer: 'decimal-point' } }); // prettier-ignore
+    const answered = checkOf(own!.id, {
+      typed: '7 cm',
+      supersedes: kept.id,
+      note: 'the point was forgotten',
+      doubt: { kind: 'decimal-point', answer: 'decimal-point' },
+    });
     await world.teacher.put(`/checks/${v7()}`, answered).expect(200);
     const all = (await records()).readings;
-    expect(all.find((r) => r.supersedes === kept.id)).toMatchObject({ valueMm: 70, source: 'teacher', note: 'the point was forgotten' }); // prettier-ignore
+    expect(all.find((r) => r.supersedes === kept.id)).toMatchObject({
+      valueMm: 70,
+      source: 'teacher',
+      note: 'the point was forgotten',
+    });
     expect(all.find((r) => r.id === kept.id)!.valueMm).toBe(700);
   });
 
@@ -217,12 +230,18 @@ describe('more than a height', () => {
     const [own] = await ownContainers(kites);
     const before = checkOf(own!.id);
     const { version } = (await records()).investigation;
-    const closed = await world.teacher.patch(`/investigations/${world.investigationId}`, { version, checkingOpen: false }).expect(200); // prettier-ignore
+    const closed = await world.teacher
+      .patch(`/investigations/${world.investigationId}`, { version, checkingOpen: false })
+      .expect(200);
     await kites.put(`/bench/checks/${v7()}`, { ...before, recordedAt: new Date(Date.now() - 60_000).toISOString() }).expect(200);
-    const late = await kites.put(`/bench/checks/${v7()}`, checkOf(own!.id, {}, { recordedAt: new Date(Date.now() + 1000).toISOString() })).expect(422); // prettier-ignore
+    const late = await kites
+      .put(`/bench/checks/${v7()}`, checkOf(own!.id, {}, { recordedAt: new Date(Date.now() + 1000).toISOString() }))
+      .expect(422);
     expect(late.body.detail).toContain('closed checking');
     await world.teacher.put(`/checks/${v7()}`, checkOf(own!.id)).expect(200);
-    await world.teacher.patch(`/investigations/${world.investigationId}`, { version: closed.body.version, checkingOpen: true }).expect(200); // prettier-ignore
+    await world.teacher
+      .patch(`/investigations/${world.investigationId}`, { version: closed.body.version, checkingOpen: true })
+      .expect(200);
     await kites.put(`/bench/checks/${v7()}`, checkOf(own!.id)).expect(200);
   });
 

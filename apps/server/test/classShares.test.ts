@@ -1,5 +1,17 @@
 import { v7 } from 'uuid';
-import { addClass, checkOf, type Device, joined, ownContainers, plannedDaysAgo, signedInTeacher, sownPlan, startApplication, startClass, type TestApplication } from './application'; // prettier-ignore
+import {
+  addClass,
+  checkOf,
+  type Device,
+  joined,
+  ownContainers,
+  plannedDaysAgo,
+  signedInTeacher,
+  sownPlan,
+  startApplication,
+  startClass,
+  type TestApplication,
+} from './application';
 
 let application: TestApplication;
 let world: Awaited<ReturnType<typeof startClass>>;

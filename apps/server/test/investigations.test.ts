@@ -102,7 +102,10 @@ test('the demo fills an empty database only, in its third week, from the simulat
     const teacher = device(empty);
     await teacher.post('/session', { email: 'teacher@millrace.example', password: 'grow-a-hedge-2' }).expect(200);
     const { body: classes } = await teacher.get('/classes').expect(200);
-    expect(classes.map((c: { name: string; teams: unknown[] }) => [c.name, c.teams.length])).toEqual([['5 Heron', 7], ['7 Copper', 7]]); // prettier-ignore
+    expect(classes.map((c: { name: string; teams: unknown[] }) => [c.name, c.teams.length])).toEqual([
+      ['5 Heron', 7],
+      ['7 Copper', 7],
+    ]);
     const [records] = (await teacher.get('/investigations').expect(200)).body;
     expect(records.investigation.sownOn).toBe('2026-03-03');
     expect(records.investigation.containers).toHaveLength(28);

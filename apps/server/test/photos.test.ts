@@ -5,7 +5,16 @@ import { readdirSync } from 'node:fs';
 import sharp from 'sharp';
 import request from 'supertest';
 import { v7 } from 'uuid';
-import { addClass, type Device, joined, ownContainers, signedInTeacher, startApplication, startClass, type TestApplication } from './application'; // prettier-ignore
+import {
+  addClass,
+  type Device,
+  joined,
+  ownContainers,
+  signedInTeacher,
+  startApplication,
+  startClass,
+  type TestApplication,
+} from './application';
 
 let application: TestApplication;
 let world: Awaited<ReturnType<typeof startClass>>;
@@ -58,7 +67,8 @@ test('a picture is kept once, newly encoded, smaller, and without what came with
 });
 
 test('the same picture twice is one file on the disk', async () => {
-  const files = () => readdirSync(application.settings.blobFolder, { recursive: true }).filter((f) => /[0-9a-f]{64}$/.test(String(f))).length; // prettier-ignore
+  const files = () =>
+    readdirSync(application.settings.blobFolder, { recursive: true }).filter((f) => /[0-9a-f]{64}$/.test(String(f))).length;
   const sent = await picture(300, 200);
   await send(kites, v7(), sent).expect(200);
   const before = files();
@@ -91,7 +101,11 @@ test('a picture is seen and taken back only by those who may', async () => {
   await request(application.server).get(`/api/v1/bench/photos/${id}`).expect(401);
   await send(bells, v7(), await picture(60, 40)).expect(403);
   await send(other, v7(), await picture(60, 40), query(), '/photos').expect(404);
-  for (const [device, path, status] of [[bells, '/bench/photos', 403], [other, '/photos', 404]] as const) await device.delete(`${path}/${id}`).expect(status); // prettier-ignore
+  for (const [device, path, status] of [
+    [bells, '/bench/photos', 403],
+    [other, '/photos', 404],
+  ] as const)
+    await device.delete(`${path}/${id}`).expect(status);
   await world.teacher.patch(`/investigations/${world.investigationId}`, { version: 1, sharedWithTeams: true }).expect(200);
   await bells.get(`/bench/photos/${id}/small`).expect(200);
   await kites.delete(`/bench/photos/${id}`).expect(204);

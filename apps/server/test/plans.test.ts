@@ -29,10 +29,11 @@ const draft = (part: Partial<PlanDocument> = {}, start = 'salt-steps'): PlanDocu
 
 async function saved(document = draft()) {
   const id = v7();
-  const save = (version: number, changed = document) => world.teacher.put(`/plans/${id}`, { classId: world.classId, version, document: changed });
+  const save = (version: number, changed = document) =>
+    world.teacher.put(`/plans/${id}`, { classId: world.classId, version, document: changed });
   await save(0).expect(200);
   return { id, save };
-} // prettier-ignore
+}
 
 test('every starting point can be kept as it is', async () => {
   for (const { id } of STARTING_POINTS) await saved(draft({}, id));
@@ -55,7 +56,10 @@ test('the same new plan sent twice at once is one plan', async () => {
   const id = v7();
   const body = { classId: world.classId, version: 0, document: draft() };
   const answers = await Promise.all([world.teacher.put(`/plans/${id}`, body), world.teacher.put(`/plans/${id}`, body)]);
-  expect(answers.map((a) => [a.status, (a.body as PlanView).version])).toEqual([[200, 1], [200, 1]]); // prettier-ignore
+  expect(answers.map((a) => [a.status, (a.body as PlanView).version])).toEqual([
+    [200, 1],
+    [200, 1],
+  ]);
 });
 
 test('a document of another shape is refused with a sentence at its field', async () => {
@@ -113,7 +117,11 @@ test('another teacher of the school can neither see, change, sow nor throw away 
 
 test('kinds side by side keep their kinds, and the rungs of an age ladder their days', async () => {
   const kinds = await sownPlan(world.teacher, world.classId, draft({}, 'kinds-side-by-side'));
-  expect(kinds.treatments.map((t) => [t.speciesName, t.habit])).toEqual([['Wheat', 'grass'], ['White mustard', 'broad'], ['Nasturtium', 'broad']]); // prettier-ignore
+  expect(kinds.treatments.map((t) => [t.speciesName, t.habit])).toEqual([
+    ['Wheat', 'grass'],
+    ['White mustard', 'broad'],
+    ['Nasturtium', 'broad'],
+  ]);
   const ladder = await sownPlan(world.teacher, world.classId, draft({}, 'age-ladder'));
   const days = new Map(ladder.containers.map((c) => [c.treatment, c.sownOn]));
   expect([...days.keys()].sort()).toEqual(['A', 'B', 'C', 'D', 'E']);

@@ -31,7 +31,10 @@ test('readings by hand are kept once, shown in order, and can be thrown away', a
   const [one, two] = [reading({ at: at(2) }), reading({ at: at(5), kind: 'ph', value: 6.5 })];
   await world.teacher.put(`${path()}/readings`, { source: 'hand', readings: [one, two] }).expect(200);
   await world.teacher.put(`${path()}/readings`, { source: 'hand', readings: [one] }).expect(200);
-  expect((await view()).readings.map((r) => [r.kind, r.value])).toEqual([['ph', 6.5], ['temperature', 19.5]]); // prettier-ignore
+  expect((await view()).readings.map((r) => [r.kind, r.value])).toEqual([
+    ['ph', 6.5],
+    ['temperature', 19.5],
+  ]);
   await world.teacher.delete(`${path()}/readings/${two.id}`).expect(204);
   await world.teacher.delete(`${path()}/readings/${two.id}`).expect(204);
   expect((await view()).readings).toHaveLength(1);
@@ -56,7 +59,10 @@ test('the sensor box is heard while it is switched on, once a round, and its non
   answer = JSON.stringify({ temperature: 20.5, light: 'bright', moisture: 400, ph: 6.5, smell: 3 });
   const on = (await world.teacher.put(`${path()}/sensor`, { on: true }).expect(200)).body as RoomView;
   const heard = on.readings.filter((r) => r.source === 'sensor');
-  expect(heard.map((r) => [r.kind, r.value]).sort()).toEqual([['ph', 6.5], ['temperature', 20.5]]); // prettier-ignore
+  expect(heard.map((r) => [r.kind, r.value]).sort()).toEqual([
+    ['ph', 6.5],
+    ['temperature', 20.5],
+  ]);
   expect(on.sensor).toEqual({ there: true, on: true });
   await application.app.get(SensorBoxService).readForAll();
   expect((await view()).readings.filter((r) => r.source === 'sensor')).toHaveLength(2);

@@ -2,7 +2,17 @@ import { type InvestigationRecords } from '@bright-sprout/contracts/investigatio
 import { type RunChangeView } from '@bright-sprout/contracts/running';
 import { type NewScreenLink, type ScreenView } from '@bright-sprout/contracts/screens';
 import { v7 } from 'uuid';
-import { checkOf, type Device, device, joined, ownContainers, signedInTeacher, startApplication, startClass, type TestApplication } from './application'; // prettier-ignore
+import {
+  checkOf,
+  type Device,
+  device,
+  joined,
+  ownContainers,
+  signedInTeacher,
+  startApplication,
+  startClass,
+  type TestApplication,
+} from './application';
 
 let application: TestApplication;
 let world: Awaited<ReturnType<typeof startClass>>;
@@ -24,7 +34,13 @@ const teamOf = (emblem: string) => world.group.teams.find((t) => t.emblem === em
 test('a container moves to another team, with its trace, and back again', async () => {
   const [own] = await ownContainers(kites);
   const id = v7();
-  const body = { investigationId: world.investigationId, kind: 'move-team', containerId: own!.id, teamId: teamOf('bell'), note: 'two are ill' }; // prettier-ignore
+  const body = {
+    investigationId: world.investigationId,
+    kind: 'move-team',
+    containerId: own!.id,
+    teamId: teamOf('bell'),
+    note: 'two are ill',
+  };
   const sent = await Promise.all([world.teacher.put(`/run-changes/${id}`, body), world.teacher.put(`/run-changes/${id}`, body)]);
   expect(sent.map((a) => a.status)).toEqual([200, 200]);
   expect((await ownContainers(kites)).map((c) => c.id)).not.toContain(own!.id);
@@ -37,7 +53,14 @@ test('a container moves to another team, with its trace, and back again', async 
 
 test('a late sowing is one more container with its own day; undone only while nobody has looked at it', async () => {
   const day = new Date(Date.now() - 5 * 86_400_000).toISOString().slice(0, 10);
-  const late = { investigationId: world.investigationId, kind: 'late-sowing', treatment: 'A', teamId: teamOf('kite'), sownOn: day, seeds: 2 }; // prettier-ignore
+  const late = {
+    investigationId: world.investigationId,
+    kind: 'late-sowing',
+    treatment: 'A',
+    teamId: teamOf('kite'),
+    sownOn: day,
+    seeds: 2,
+  };
   const [first, second] = [v7(), v7()];
   await world.teacher.put(`/run-changes/${first}`, late).expect(200);
   await world.teacher.put(`/run-changes/${first}`, late).expect(200);

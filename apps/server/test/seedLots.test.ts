@@ -11,7 +11,16 @@ beforeAll(async () => {
 });
 afterAll(() => application.close());
 
-const onion = { speciesId: 'onion', name: 'Top drawer', year: 2023, count: 120, depthMm: [10, 15], spacingMm: null, daysToSprout: null, tests: [{ kind: 'paper', up: 7, of: 10, on: '2026-03-02' }] }; // prettier-ignore
+const onion = {
+  speciesId: 'onion',
+  name: 'Top drawer',
+  year: 2023,
+  count: 120,
+  depthMm: [10, 15],
+  spacingMm: null,
+  daysToSprout: null,
+  tests: [{ kind: 'paper', up: 7, of: 10, on: '2026-03-02' }],
+};
 
 test('a lot is kept, changed and taken away; each may be sent twice', async () => {
   const id = v7();

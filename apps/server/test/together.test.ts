@@ -2,7 +2,17 @@ import { type BenchTogether, type TogetherView } from '@bright-sprout/contracts/
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { standingsOn } from '@bright-sprout/core/measure/standing';
 import { v7 } from 'uuid';
-import { addClass, checkOf, type Device, joined, ownContainers, signedInTeacher, startApplication, startClass, type TestApplication } from './application'; // prettier-ignore
+import {
+  addClass,
+  checkOf,
+  type Device,
+  joined,
+  ownContainers,
+  signedInTeacher,
+  startApplication,
+  startClass,
+  type TestApplication,
+} from './application';
 
 let application: TestApplication;
 let world: Awaited<ReturnType<typeof startClass>>;

@@ -40,7 +40,6 @@ export function App() {
           </div>
         }
       >
-        {/* prettier-ignore */}
         <Routes>
           <Route path="/join" element={<JoinView />} />
           <Route path="/bench" element={<BenchView />} />
@@ -59,8 +58,18 @@ export function App() {
 
 function TeacherPages() {
   const session = useSession();
-  if (session.error && !session.data) return <div className="page"><ProblemNotice error={session.error} retry={() => void session.refetch()} /></div>; // prettier-ignore
-  if (!session.data) return <div className="page"><Waiting>Opening …</Waiting></div>; // prettier-ignore
+  if (session.error && !session.data)
+    return (
+      <div className="page">
+        <ProblemNotice error={session.error} retry={() => void session.refetch()} />
+      </div>
+    );
+  if (!session.data)
+    return (
+      <div className="page">
+        <Waiting>Opening …</Waiting>
+      </div>
+    );
   if (!session.data.teacher) return <SignInView needsFirstTeacher={session.data.needsFirstTeacher} />;
   return (
     <Routes>

@@ -18,9 +18,19 @@ export const EMBLEMS = [
 export type Emblem = (typeof EMBLEMS)[number];
 
 export const EMBLEM_NAMES: Record<Emblem, string> = {
-  kite: 'Kites', bell: 'Bells', boat: 'Boats', moon: 'Moons', brolly: 'Brollies', drum: 'Drums', key: 'Keys', spool: 'Spools', fish: 'Fish',
-  lantern: 'Lanterns', wheel: 'Wheels', mitten: 'Mittens',
-}; // prettier-ignore
+  kite: 'Kites',
+  bell: 'Bells',
+  boat: 'Boats',
+  moon: 'Moons',
+  brolly: 'Brollies',
+  drum: 'Drums',
+  key: 'Keys',
+  spool: 'Spools',
+  fish: 'Fish',
+  lantern: 'Lanterns',
+  wheel: 'Wheels',
+  mitten: 'Mittens',
+};
 
 export class SignInRequest {
   @IsEmail({}, { message: 'Type the e-mail address of your account.' })

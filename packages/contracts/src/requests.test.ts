@@ -6,7 +6,16 @@ import { SaveClassRequest, SaveTeamsRequest } from './classes';
 import { ImportRequest } from './imports';
 import { ChangeInvestigationRequest } from './investigations';
 
-const REQUESTS = [SignInRequest, FirstTeacherRequest, JoinRequest, SaveClassRequest, SaveTeamsRequest, ChangeInvestigationRequest, SaveCheckRequest, ImportRequest]; // prettier-ignore
+const REQUESTS = [
+  SignInRequest,
+  FirstTeacherRequest,
+  JoinRequest,
+  SaveClassRequest,
+  SaveTeamsRequest,
+  ChangeInvestigationRequest,
+  SaveCheckRequest,
+  ImportRequest,
+];
 
 const sentences = (errors: ValidationError[]): string[] =>
   errors.flatMap((e) => [...Object.values(e.constraints ?? {}), ...sentences(e.children ?? [])]);
@@ -15,7 +24,9 @@ const wrongWith = (request: new () => object, body: object) =>
   sentences(validateSync(plainToInstance(request, body), { whitelist: true, forbidNonWhitelisted: true }));
 
 test.each(REQUESTS.map((r) => [r.name, r] as const))('%s: every rule speaks in a sentence of its own', (_, request) => {
-  const rules = getMetadataStorage().getTargetValidationMetadatas(request, '', false, false).filter((m) => m.type === 'customValidation'); // prettier-ignore
+  const rules = getMetadataStorage()
+    .getTargetValidationMetadatas(request, '', false, false)
+    .filter((m) => m.type === 'customValidation');
   expect(rules.length).toBeGreaterThan(0);
   for (const rule of rules) expect(String(rule.message)).toMatch(/^[A-Z].*[.?]$/);
 });

@@ -56,7 +56,9 @@ export function plausibilityReport(
         if (ask(reading.valueMm, reading.dayNumber)) honest.asked++;
         if (reading.valueMm < TALL_MM) continue;
         for (const s of SLIPS) {
-          const neighboursMm = neighbours(reading, readings).filter((r) => r.dayNumber === reading.dayNumber).map((r) => r.valueMm!); // prettier-ignore
+          const neighboursMm = neighbours(reading, readings)
+            .filter((r) => r.dayNumber === reading.dayNumber)
+            .map((r) => r.valueMm!);
           const wrong = slip(s, { valueMm: reading.valueMm, dayNumber: reading.dayNumber }, { neighboursMm, resolution }, random);
           if (!wrong || (wrong.valueMm === reading.valueMm && wrong.dayNumber === reading.dayNumber)) continue;
           const found = ask(wrong.valueMm, wrong.dayNumber);
@@ -80,7 +82,12 @@ function honestClass(
   const nothing = { germination: 1, delay: 1, height: by, rate: by };
   return simulateInvestigation({
     species,
-    containers: Array.from({ length: 21 }, (_, i) => ({ code: `${'ABC'[i % 3]}${1 + Math.floor(i / 3)}`, treatment: 'ABC'[i % 3]!, team: Math.floor(i / 3), seeds: 3 })), // prettier-ignore
+    containers: Array.from({ length: 21 }, (_, i) => ({
+      code: `${'ABC'[i % 3]}${1 + Math.floor(i / 3)}`,
+      treatment: 'ABC'[i % 3]!,
+      team: Math.floor(i / 3),
+      seeds: 3,
+    })),
     effects: {
       A: nothing,
       B: { ...nothing, height: 0.8 * by },
@@ -111,7 +118,11 @@ function surroundings(
   const twins = readings.filter(
     (r) => r.code[0] === reading.code[0] && r.code !== reading.code && r.dayNumber === reading.dayNumber && r.valueMm !== null,
   );
-  const latest = new Map(neighbours(reading, readings).filter((r) => r.dayNumber < reading.dayNumber).map((r) => [r.code, r])); // prettier-ignore
+  const latest = new Map(
+    neighbours(reading, readings)
+      .filter((r) => r.dayNumber < reading.dayNumber)
+      .map((r) => [r.code, r]),
+  );
   return {
     species,
     resolution,
@@ -132,6 +143,9 @@ export function printReport({ honest, vigorous, slips }: PlausibilityReport): st
   return [
     `honest readings asked about: ${honest.asked} of ${honest.readings} (${percent(honest.rate)})`,
     `of plants growing a quarter faster than known, in a warmer room: ${vigorous.asked} of ${vigorous.readings} (${percent(vigorous.rate)})`,
-    ...SLIPS.map((s) => `${s.padEnd(14)} caught ${percent(slips[s].rate).padStart(7)} of ${slips[s].made}, called by its name ${percent(slips[s].named / slips[s].made)}`), // prettier-ignore
+    ...SLIPS.map(
+      (s) =>
+        `${s.padEnd(14)} caught ${percent(slips[s].rate).padStart(7)} of ${slips[s].made}, called by its name ${percent(slips[s].named / slips[s].made)}`,
+    ),
   ].join('\n');
 }

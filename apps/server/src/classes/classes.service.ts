@@ -33,7 +33,12 @@ export class ClassesService {
     const investigations = await this.dataSource
       .getRepository(Investigation)
       .find({ where: { classId: In(classes.map((c) => c.id)), removedAt: IsNull() }, order: { sownOn: 'DESC' } });
-    return classes.map((c) => this.view(c, investigations.filter((i) => i.classId === c.id))); // prettier-ignore
+    return classes.map((c) =>
+      this.view(
+        c,
+        investigations.filter((i) => i.classId === c.id),
+      ),
+    );
   }
 
   async one(teacher: TeacherRequester, id: string): Promise<ClassView> {

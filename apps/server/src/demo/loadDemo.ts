@@ -73,7 +73,13 @@ export async function loadDemo(dataSource: DataSource, settings: Settings, today
         sealedPin: pins.seal(secrets[i]!),
       }));
       await manager.getRepository(Team).insert(teams);
-      await loadInvestigation(manager, demo, classId, teams.map((t) => t.id), today ?? dayInZone(new Date(), timeZone)); // prettier-ignore
+      await loadInvestigation(
+        manager,
+        demo,
+        classId,
+        teams.map((t) => t.id),
+        today ?? dayInZone(new Date(), timeZone),
+      );
     }
     const day = today ?? dayInZone(new Date(), timeZone);
     await loadPlanning(manager, schoolId, day);

@@ -106,7 +106,16 @@ export class InvestigationsService {
       units: investigation.containers.map((c) => ({ code: c.code, treatment: c.treatment, block: c.block, seeds: c.seedsSown })),
       readings: readings.map((r) => ({ ...r, unit: codes.get(r.containerId)!, key: r.id, corrects: r.supersedes })),
     });
-    return { name: `${investigation.question.toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, '').slice(0, 60) || 'records'}.csv`, text }; // prettier-ignore
+    return {
+      name: `${
+        investigation.question
+          .toLowerCase()
+          .replace(/[^a-z0-9]+/g, '-')
+          .replace(/^-|-$/g, '')
+          .slice(0, 60) || 'records'
+      }.csv`,
+      text,
+    };
   }
 }
 

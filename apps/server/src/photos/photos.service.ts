@@ -55,7 +55,11 @@ export class PhotosService {
     try {
       await this.transactions.run(async (manager) => {
         await manager.getRepository(Photo).insert(row);
-        await this.changes.note(manager, { kind: 'check-saved', classId: investigation.classId, investigationId: investigation.id });
+        await this.changes.note(manager, {
+          kind: 'check-saved',
+          classId: investigation.classId,
+          investigationId: investigation.id,
+        });
       });
     } catch (error) {
       if (!isDuplicate(error)) throw error;
@@ -74,7 +78,9 @@ export class PhotosService {
 
   /** The JPEG itself. */
   async picture(asking: Requester, id: string, small: boolean): Promise<Buffer> {
-    const photo = await this.dataSource.getRepository(Photo).findOne({ where: { id, takenBackAt: IsNull() }, relations: { container: true } });
+    const photo = await this.dataSource
+      .getRepository(Photo)
+      .findOne({ where: { id, takenBackAt: IsNull() }, relations: { container: true } });
     if (!photo) throw notFound('This picture');
     await this.mayRead(asking, photo);
     const found = await this.blobs.get(small ? photo.smallHash : photo.hash);
@@ -92,11 +98,14 @@ export class PhotosService {
     const photo = await this.dataSource.getRepository(Photo).findOne({ where: { id }, relations: { container: true } });
     if (!photo) return;
     const { investigation } = await this.scope.containerToWriteFor(asking, photo.containerId);
-    if (asking.kind === 'team' && photo.teamId !== asking.teamId)
-      throw new Problem(403, 'Another team has taken this picture.');
+    if (asking.kind === 'team' && photo.teamId !== asking.teamId) throw new Problem(403, 'Another team has taken this picture.');
     await this.transactions.run(async (manager) => {
       await manager.getRepository(Photo).update({ id, takenBackAt: IsNull() }, { takenBackAt: new Date() });
-      await this.changes.note(manager, { kind: 'check-saved', classId: investigation.classId, investigationId: investigation.id });
+      await this.changes.note(manager, {
+        kind: 'check-saved',
+        classId: investigation.classId,
+        investigationId: investigation.id,
+      });
     });
   }
-} // prettier-ignore
+}

@@ -77,18 +77,27 @@ export class PlansService {
     return this.one(teacher, id);
   }
 
-  private async create(teacher: TeacherRequester, id: string, classId: string, version: number, document: SavePlanRequest['document'], hash: string): Promise<PlanView> {
+  private async create(
+    teacher: TeacherRequester,
+    id: string,
+    classId: string,
+    version: number,
+    document: SavePlanRequest['document'],
+    hash: string,
+  ): Promise<PlanView> {
     if (version !== 0) throw notFound('This plan');
     if ((await this.dataSource.getRepository(Plan).countBy({ classId })) >= MOST_PLANS)
       throw new Problem(422, `A class keeps at most ${MOST_PLANS} plans. Throw one away first.`);
     try {
-      await this.dataSource.getRepository(Plan).insert({ id, classId, version: 1, document, requestHash: hash, changedAt: new Date() });
+      await this.dataSource
+        .getRepository(Plan)
+        .insert({ id, classId, version: 1, document, requestHash: hash, changedAt: new Date() });
     } catch (error) {
       if (!isDuplicate(error)) throw error;
       return this.save(teacher, id, { classId, version, document });
     }
     return this.one(teacher, id);
-  } // prettier-ignore
+  }
 
   /** Throws a plan away. One that was sown stays: its investigation speaks of it. */
   async remove(teacher: TeacherRequester, id: string): Promise<void> {
@@ -104,7 +113,9 @@ export class PlansService {
     const plan = await this.scope.planOf(teacher, id);
     if (plan.sown) return this.investigations.viewOf(teacher, id);
     if (plan.version !== version)
-      throw new Problem(409, 'Somebody else changed this plan a moment ago. Look at it again before it is sown.', { current: viewOf(plan) });
+      throw new Problem(409, 'Somebody else changed this plan a moment ago. Look at it again before it is sown.', {
+        current: viewOf(plan),
+      });
     const problems = planProblems(plan.document);
     if (problems.length > 0)
       throw new Problem(422, `The plan cannot be sown yet. ${problems[0]!.sentence}`, {
@@ -123,9 +134,13 @@ export class PlansService {
       if (!(await this.scope.planOf(teacher, id)).sown) throw error;
     }
     return this.investigations.viewOf(teacher, id);
-  } // prettier-ignore
+  }
 
-  private async layOut(manager: EntityManager, { id, document: plan, requestHash: hash, classGroup }: Plan, lot: KnownLot | null): Promise<void> {
+  private async layOut(
+    manager: EntityManager,
+    { id, document: plan, requestHash: hash, classGroup }: Plan,
+    lot: KnownLot | null,
+  ): Promise<void> {
     const teams = teamsInOrder(classGroup);
     const out = workOut(plan, teams.length, lot);
     await manager.getRepository(Investigation).insert({
@@ -173,7 +188,7 @@ export class PlansService {
         sownOn: sownOn.get(c.treatment)!,
       })),
     );
-  } // prettier-ignore
+  }
 }
 
 /** Teams in the order in which the plan counts them: that of the class page. */

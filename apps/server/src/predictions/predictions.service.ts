@@ -54,7 +54,9 @@ export class PredictionsService {
     const height = request.height ? parseLength(request.height, RESOLUTION_UNIT[plan.document.protocol.resolution]) : null;
     if (height && !height.ok) throw new Problem(400, height.reason, { errors: [{ path: 'height', sentence: height.reason }] });
     if (request.winner && !planTreatments(plan.document).some((t) => t.code === request.winner))
-      throw new Problem(400, 'Choose one of the treatments.', { errors: [{ path: 'winner', sentence: 'Choose one of the treatments.' }] }); // prettier-ignore
+      throw new Problem(400, 'Choose one of the treatments.', {
+        errors: [{ path: 'winner', sentence: 'Choose one of the treatments.' }],
+      });
     const answer = {
       firstSproutDay: request.firstSproutDay ?? null,
       heightMm: height?.mm ?? null,

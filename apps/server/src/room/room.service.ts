@@ -40,7 +40,10 @@ export class RoomService {
       throw new Problem(422, `A class keeps at most ${MOST_READINGS} readings of its room.`);
     const soon = Date.now() + 86_400_000;
     const late = readings.findIndex((r) => Date.parse(r.at) > soon);
-    if (late >= 0) throw new Problem(422, 'A reading cannot come from the future.', { errors: [{ path: `readings.${late}.at`, sentence: 'This time has not come yet.' }] }); // prettier-ignore
+    if (late >= 0)
+      throw new Problem(422, 'A reading cannot come from the future.', {
+        errors: [{ path: `readings.${late}.at`, sentence: 'This time has not come yet.' }],
+      });
     await this.dataSource
       .createQueryBuilder()
       .insert()

@@ -40,7 +40,8 @@ export class RunningService {
     const investigation = await this.scope.investigationOf(teacher, request.investigationId);
     const there = await this.one(id);
     if (there) {
-      if (there.container.investigationId !== investigation.id) throw new Problem(409, 'Something else was changed under this id.');
+      if (there.container.investigationId !== investigation.id)
+        throw new Problem(409, 'Something else was changed under this id.');
       return viewOf(there);
     }
     if (investigation.phase !== 'growing') throw new Problem(422, 'This investigation is finished. Open it again first.');
@@ -50,7 +51,11 @@ export class RunningService {
       await this.transactions.run(async (manager) => {
         if (request.kind === 'move-team') await this.moveTeam(manager, id, investigation, request);
         else await this.sowLate(manager, id, investigation, request);
-        await this.changes.note(manager, { kind: 'investigation-changed', classId: investigation.classId, investigationId: investigation.id }); // prettier-ignore
+        await this.changes.note(manager, {
+          kind: 'investigation-changed',
+          classId: investigation.classId,
+          investigationId: investigation.id,
+        });
       });
     } catch (error) {
       if (!isDuplicate(error)) throw error;
@@ -82,7 +87,12 @@ export class RunningService {
     return this.dataSource.getRepository(RunChange).findOne({ where: { id }, relations: { container: true } });
   }
 
-  private async moveTeam(manager: EntityManager, id: string, investigation: Investigation, request: RunChangeRequest): Promise<void> {
+  private async moveTeam(
+    manager: EntityManager,
+    id: string,
+    investigation: Investigation,
+    request: RunChangeRequest,
+  ): Promise<void> {
     const where = { id: request.containerId, investigationId: investigation.id };
     const container = request.containerId ? await manager.getRepository(Container).findOneBy(where) : null;
     if (!container) throw notFound('This container');
@@ -91,11 +101,18 @@ export class RunningService {
     await manager.getRepository(RunChange).insert(this.row(id, container.id, request, container.teamId, toTeam));
   }
 
-  private async sowLate(manager: EntityManager, id: string, investigation: Investigation, request: RunChangeRequest): Promise<void> {
+  private async sowLate(
+    manager: EntityManager,
+    id: string,
+    investigation: Investigation,
+    request: RunChangeRequest,
+  ): Promise<void> {
     const today = dayInZone(new Date(), investigation.classGroup.timeZone);
     const { sownOn, treatment: code, seeds } = request;
     if (!sownOn || !isIsoDay(sownOn) || sownOn < investigation.sownOn || sownOn > addDays(today, 1))
-      throw new Problem(422, 'A late sowing lies between the first sowing and today.', { errors: [{ path: 'sownOn', sentence: 'Choose a day between the first sowing and today.' }] }); // prettier-ignore
+      throw new Problem(422, 'A late sowing lies between the first sowing and today.', {
+        errors: [{ path: 'sownOn', sentence: 'Choose a day between the first sowing and today.' }],
+      });
     const treatment = await manager.getRepository(TreatmentEntity).findOneBy({ investigationId: investigation.id, code });
     if (!code || !treatment) throw new Problem(422, 'Choose one of the treatments.');
     if (!seeds) throw new Problem(422, 'Say how many seeds are sown.');
@@ -119,8 +136,18 @@ export class RunningService {
   private row(id: string, containerId: string, { kind, note }: RunChangeRequest, fromTeam: string | null, toTeam: string | null) {
     return { id, containerId, kind, fromTeam, toTeam, note: note ?? null, recordedAt: new Date() };
   }
-} // prettier-ignore
+}
 
 function viewOf({ id, kind, containerId, container, fromTeam, toTeam, note, recordedAt, undoneAt }: RunChange): RunChangeView {
-  return { id, kind, containerId, code: container.code, fromTeam, toTeam, note, recordedAt: recordedAt.toISOString(), undone: undoneAt !== null }; // prettier-ignore
+  return {
+    id,
+    kind,
+    containerId,
+    code: container.code,
+    fromTeam,
+    toTeam,
+    note,
+    recordedAt: recordedAt.toISOString(),
+    undone: undoneAt !== null,
+  };
 }

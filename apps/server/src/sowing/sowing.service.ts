@@ -38,7 +38,11 @@ export class SowingService {
     try {
       await this.transactions.run(async (manager) => {
         await manager.getRepository(Deviation).insert(row);
-        await this.changes.note(manager, { kind: 'investigation-changed', classId: container.investigation.classId, investigationId: container.investigationId }); // prettier-ignore
+        await this.changes.note(manager, {
+          kind: 'investigation-changed',
+          classId: container.investigation.classId,
+          investigationId: container.investigationId,
+        });
       });
     } catch (error) {
       if (!isDuplicate(error)) throw error;
@@ -53,7 +57,11 @@ export class SowingService {
     const container = await this.scope.containerToWriteFor(asking, there.containerId);
     await this.transactions.run(async (manager) => {
       await manager.getRepository(Deviation).update({ id }, { takenBackAt: new Date() });
-      await this.changes.note(manager, { kind: 'investigation-changed', classId: container.investigation.classId, investigationId: container.investigationId }); // prettier-ignore
+      await this.changes.note(manager, {
+        kind: 'investigation-changed',
+        classId: container.investigation.classId,
+        investigationId: container.investigationId,
+      });
     });
   }
 

@@ -129,7 +129,11 @@ export class TogetherService {
     const { container } = await this.own(teacher, id);
     await this.transactions.run(async (manager) => {
       await manager.getRepository(Together).update({ id, closedAt: IsNull() }, { closedAt: new Date() });
-      await this.changes.note(manager, { kind: 'investigation-changed', classId: container.investigation.classId, investigationId: container.investigationId }); // prettier-ignore
+      await this.changes.note(manager, {
+        kind: 'investigation-changed',
+        classId: container.investigation.classId,
+        investigationId: container.investigationId,
+      });
     });
   }
 
@@ -158,7 +162,9 @@ export class TogetherService {
     if (!open || open.id !== id) throw new Problem(422, 'This plant is not read together any more. Nothing was sent.');
     const valueMm = millimetres(typed);
     await this.transactions.run(async (manager) => {
-      await manager.getRepository(TogetherReading).upsert({ togetherId: id, teamId, valueMm, typed: typed.trim() }, ['togetherId', 'teamId']); // prettier-ignore
+      await manager
+        .getRepository(TogetherReading)
+        .upsert({ togetherId: id, teamId, valueMm, typed: typed.trim() }, ['togetherId', 'teamId']);
       await this.changes.note(manager, {
         kind: 'investigation-changed',
         classId,

@@ -15,7 +15,8 @@ type Mood = 'up' | 'away' | 'refuses' | 'answer-lost' | 'restarting' | 'signed-o
 /** A server that can be away, refuse, restart, or lose its answer after saving. `arrivals` counts repeats too. */
 const server = { saved: [] as string[], takenBack: [] as string[], mood: 'up' as Mood, joined: 't1' };
 
-const problem = (status: number, detail: string) => Promise.resolve({ ok: false, status, json: () => Promise.resolve({ status, detail }) } as Response); // prettier-ignore
+const problem = (status: number, detail: string) =>
+  Promise.resolve({ ok: false, status, json: () => Promise.resolve({ status, detail }) } as Response);
 
 function answer(path: string, { method }: RequestInit): Promise<Response> {
   const id = path.split('/').pop()!;
@@ -71,7 +72,10 @@ test('without a network entries wait, survive a new page, and go in the order in
   server.mood = 'away';
   const box = await openPage();
   await box.add('t1-z', 't1', check);
-  await box.add('t1-a', 't1', { kind: 'care', body: { investigationId: 'i', kind: 'water', task: 'water', day: '2026-03-19', recordedAt: '' } });
+  await box.add('t1-a', 't1', {
+    kind: 'care',
+    body: { investigationId: 'i', kind: 'water', task: 'water', day: '2026-03-19', recordedAt: '' },
+  });
   await box.add('t1-b', 't1', { kind: 'care-back', body: { of: 't1-a' } });
   expect([...stored.keys()]).toEqual(['t1-z', 't1-a', 't1-b']);
   server.mood = 'up';
@@ -79,7 +83,7 @@ test('without a network entries wait, survive a new page, and go in the order in
   expect(server.saved).toEqual(['t1-z', 't1-a']);
   expect(server.takenBack).toEqual(['t1-a']);
   expect(stored.size).toBe(0);
-}); // prettier-ignore
+});
 
 test('a refused check stays with its reason until somebody has read it, and does not block the next', async () => {
   server.mood = 'refuses';
@@ -115,9 +119,15 @@ test('what a team left behind waits while another team holds the device', async 
 test('whatever the network, the server and the pages do, every entry arrives once and in order', async () => {
   const operation = fc.oneof(
     { weight: 4, arbitrary: fc.record({ do: fc.constant('enter' as const), team: fc.constantFrom('t1', 't2') }) },
-    { weight: 3, arbitrary: fc.record({ do: fc.constant('mood' as const), mood: fc.constantFrom<Mood[]>('up', 'away', 'answer-lost', 'restarting', 'signed-out') }) },
+    {
+      weight: 3,
+      arbitrary: fc.record({
+        do: fc.constant('mood' as const),
+        mood: fc.constantFrom<Mood[]>('up', 'away', 'answer-lost', 'restarting', 'signed-out'),
+      }),
+    },
     { weight: 2, arbitrary: fc.record({ do: fc.constantFrom('reload' as const, 'send' as const) }) },
-  ); // prettier-ignore
+  );
   await fc.assert(
     fc.asyncProperty(fc.array(operation, { minLength: 1, maxLength: 30 }), async (operations) => {
       stored.clear();

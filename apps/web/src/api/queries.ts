@@ -69,7 +69,8 @@ export const useBench = ({ enabled = true } = {}) =>
     queryFn: () => request<BenchView>('GET', '/bench'),
     enabled,
     // What the class looks after together may be answered on another device meanwhile.
-    refetchInterval: ({ state }) => (state.data?.investigations.some((i) => i.investigation.containers.some((c) => c.teamId === null)) ? 15_000 : false), // prettier-ignore
+    refetchInterval: ({ state }) =>
+      state.data?.investigations.some((i) => i.investigation.containers.some((c) => c.teamId === null)) ? 15_000 : false,
   });
 
 export const useJoinView = (classCode: string) =>

@@ -6,7 +6,12 @@ import { DayRibbon } from './DayRibbon';
 import { ribbonOf } from './ribbon';
 
 const LOOKED = ['2026-03-04', '2026-03-06', '2026-03-09'];
-const schedule = (['sow', 'check', 'check', 'thin', 'end'] as const).map((kind, i) => ({ kind, day: ['2026-03-03', '2026-03-09', '2026-03-16', '2026-03-12', '2026-03-31'][i]!, title: kind, note: '' })); // prettier-ignore
+const schedule = (['sow', 'check', 'check', 'thin', 'end'] as const).map((kind, i) => ({
+  kind,
+  day: ['2026-03-03', '2026-03-09', '2026-03-16', '2026-03-12', '2026-03-31'][i]!,
+  title: kind,
+  note: '',
+}));
 const outlook = {
   calendar: { weekdays: MONDAY_TO_FRIDAY, holidays: [{ from: '2026-03-19', to: '2026-03-20', name: 'Trip' }] },
   sprouting: { from: '2026-03-07', to: '2026-03-11' },
@@ -55,7 +60,14 @@ test('holidays are off and named once, planned checks wait as empty boxes, and t
 
 test('the forecast stands until something is up; then what was seen takes its place', () => {
   const span = (state: 'not-up' | 'measured') =>
-    ribbonOf({ investigation: investigationView({ outlook }), readings: [readingView('A1', '2026-03-06', { state, valueMm: null })], photos: [] }, '2026-03-10').sprouting; // prettier-ignore
+    ribbonOf(
+      {
+        investigation: investigationView({ outlook }),
+        readings: [readingView('A1', '2026-03-06', { state, valueMm: null })],
+        photos: [],
+      },
+      '2026-03-10',
+    ).sprouting;
   expect(span('not-up')).toEqual({ ...outlook.sprouting, words: 'likely to come up', seen: false });
   expect(span('measured')).toMatchObject({ words: '1 of 4 came up, day 3', seen: true });
 });

@@ -110,7 +110,9 @@ const Day = memo(function Day({ day: d, chosen, at, week }: { day: RibbonDay; ch
       {week && <span className="month">{formatDay(day, 'short')}</span>}
       {(!off || share !== null) && <span className="number">{number < 0 ? `−${-number}` : number}</span>}
       {holiday && <span className="holiday">{holiday}</span>}
-      {(share !== null || due) && <span className="fill">{share !== null && <span style={{ width: `${Math.round(100 * share)}%` }} />}</span>}
+      {(share !== null || due) && (
+        <span className="fill">{share !== null && <span style={{ width: `${Math.round(100 * share)}%` }} />}</span>
+      )}
       {chosen && (
         <span className={`flag${at < 0.3 ? ' left' : at > 0.7 ? ' right' : ''}`}>
           <b>day {number}</b> · {formatDay(day)}
@@ -118,4 +120,4 @@ const Day = memo(function Day({ day: d, chosen, at, week }: { day: RibbonDay; ch
       )}
     </div>
   );
-}); // prettier-ignore
+});

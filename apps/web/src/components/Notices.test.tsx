@@ -3,7 +3,16 @@ import { ServerProblem } from '../api/client';
 import { Loaded, ProblemNotice } from './Notices';
 
 test('a problem is told once, with its listed sentences', () => {
-  const problem = { type: 'about:blank', title: 'This cannot be saved', status: 422, detail: 'Two rows are wrong.', errors: [{ path: 'a', sentence: 'Two rows are wrong.' }, { path: 'line 3', sentence: 'Line three is odd.' }] }; // prettier-ignore
+  const problem = {
+    type: 'about:blank',
+    title: 'This cannot be saved',
+    status: 422,
+    detail: 'Two rows are wrong.',
+    errors: [
+      { path: 'a', sentence: 'Two rows are wrong.' },
+      { path: 'line 3', sentence: 'Line three is odd.' },
+    ],
+  };
   render(<ProblemNotice error={new ServerProblem(problem)} />);
   expect(screen.getAllByText('Two rows are wrong.')).toHaveLength(1);
   expect(screen.getByText('Line three is odd.')).toBeInTheDocument();

@@ -3,7 +3,14 @@ import userEvent from '@testing-library/user-event';
 import { type ShownPhoto } from './enteredSince';
 import { Photos } from './Photos';
 
-const photo = (part: Partial<ShownPhoto> = {}): ShownPhoto => ({ id: 'p1', containerId: 'A1', day: '2026-03-19', teamId: 't1', picture: null, ...part }); // prettier-ignore
+const photo = (part: Partial<ShownPhoto> = {}): ShownPhoto => ({
+  id: 'p1',
+  containerId: 'A1',
+  day: '2026-03-19',
+  teamId: 't1',
+  picture: null,
+  ...part,
+});
 
 test('nothing is shown where there is no picture', () => {
   const { container } = render(<Photos photos={[]} code="A1" path="/photos" onTakeBack={null} />);
@@ -26,7 +33,9 @@ test('small ones in a row; a tap shows one whole, and it can be taken back', asy
 test('a picture that waits on the device is shown from there, and its address is given back', () => {
   const revoke = jest.fn();
   Object.assign(URL, { createObjectURL: () => 'blob:here', revokeObjectURL: revoke });
-  const { unmount } = render(<Photos photos={[photo({ picture: new Blob(['x']) })]} code="A1" path="/bench/photos" onTakeBack={null} />); // prettier-ignore
+  const { unmount } = render(
+    <Photos photos={[photo({ picture: new Blob(['x']) })]} code="A1" path="/bench/photos" onTakeBack={null} />,
+  );
   expect(screen.getByRole('img')).toHaveAttribute('src', 'blob:here');
   unmount();
   expect(revoke).toHaveBeenCalledWith('blob:here');

@@ -20,8 +20,22 @@ export const RibbonMarks = memo(function RibbonMarks({ ribbon: { days, marks, sp
   const index = (day: string) => days.findIndex((d) => d.day === day);
   const middle = (day: string) => (start(index(day)) + start(index(day) + 1)) / 2;
   const inside = days.filter((d) => sprouting && d.day >= sprouting.from && d.day <= sprouting.to);
-  const span = sprouting && inside.length > 0 ? { from: start(index(inside[0]!.day)) + 2, to: start(index(inside[inside.length - 1]!.day) + 1) - 2, words: sprouting.words, seen: sprouting.seen } : null;
-  const spanWords = span ? placedWords(span, width, marks.map((m) => middle(m.day))) : null; // prettier-ignore
+  const span =
+    sprouting && inside.length > 0
+      ? {
+          from: start(index(inside[0]!.day)) + 2,
+          to: start(index(inside[inside.length - 1]!.day) + 1) - 2,
+          words: sprouting.words,
+          seen: sprouting.seen,
+        }
+      : null;
+  const spanWords = span
+    ? placedWords(
+        span,
+        width,
+        marks.map((m) => middle(m.day)),
+      )
+    : null;
   const taken: [number, number][] = spanWords ? [[spanWords.from, spanWords.to]] : [];
   const known = new Map(warmth.map((w) => [w.day, w]));
   const warm = days.flatMap((d, i) => (known.has(d.day) ? [{ i, ...known.get(d.day)! }] : []));
@@ -69,7 +83,7 @@ export const RibbonMarks = memo(function RibbonMarks({ ribbon: { days, marks, sp
       {warm.length > 0 && <Warmth warm={warm} start={start} />}
     </svg>
   );
-}); // prettier-ignore
+});
 
 /** The bracket's words: inside it where no mark stands in their way, else just after it; nowhere on a narrow tape. */
 function placedWords({ from, to, words }: { from: number; to: number; words: string }, width: number, marks: number[]) {

@@ -18,7 +18,10 @@ test('a picture is shown while it waits, once when the server has it, and not wh
 });
 
 test('care and what went otherwise are shown before the server has them, and vanish when taken back', () => {
-  const care = waiting('c1', { kind: 'care', body: { investigationId: 'i1', kind: 'water', task: 'water', day: about.day, recordedAt: about.recordedAt, amountMl: 30 } }); // prettier-ignore
+  const care = waiting('c1', {
+    kind: 'care',
+    body: { investigationId: 'i1', kind: 'water', task: 'water', day: about.day, recordedAt: about.recordedAt, amountMl: 30 },
+  });
   expect(careSince([], [care], 'i1')).toMatchObject([{ id: 'c1', teamId: 't1', amountMl: 30, skipped: false }]);
   expect(careSince([], [care], 'other')).toEqual([]);
   expect(careSince([], [care, waiting('b', { kind: 'care-back', body: { of: 'c1' } })], 'i1')).toEqual([]);

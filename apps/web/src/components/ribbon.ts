@@ -41,7 +41,14 @@ export interface Ribbon {
 /** More days would be too narrow to be told apart. */
 const MOST_DAYS = 200;
 
-const MARK_WORDS: Partial<Record<PlanEventKind, string>> = { prepare: 'get ready', sow: 'sow', thin: 'thin', transplant: 'move on', lesson: 'lesson', end: 'last' }; // prettier-ignore
+const MARK_WORDS: Partial<Record<PlanEventKind, string>> = {
+  prepare: 'get ready',
+  sow: 'sow',
+  thin: 'thin',
+  transplant: 'move on',
+  lesson: 'lesson',
+  end: 'last',
+};
 
 /** From getting ready while that lies ahead, later from the day before sowing; to the end of the plan or the last record. */
 export function ribbonOf({ investigation, readings }: InvestigationRecords, today: IsoDay): Ribbon {
@@ -66,11 +73,17 @@ export function ribbonOf({ investigation, readings }: InvestigationRecords, toda
   }));
   const planned = schedule.flatMap((e) => {
     const word = MARK_WORDS[e.kind];
-    return word && (e.kind !== 'prepare' || today < sownOn) ? [{ day: e.day, word: e.kind === 'sow' && e.day <= today ? 'sown' : word }] : [];
+    return word && (e.kind !== 'prepare' || today < sownOn)
+      ? [{ day: e.day, word: e.kind === 'sow' && e.day <= today ? 'sown' : word }]
+      : [];
   });
   const marks = planned.length > 0 ? planned : [{ day: sownOn, word: 'sown' }];
-  return { days, marks: marks.filter((m) => m.day >= first && m.day <= last), sprouting: sproutingOf(ids, readings, outlook, sownOn) };
-} // prettier-ignore
+  return {
+    days,
+    marks: marks.filter((m) => m.day >= first && m.day <= last),
+    sprouting: sproutingOf(ids, readings, outlook, sownOn),
+  };
+}
 
 /** The forecast, until enough is up to say when they came. */
 function sproutingOf(
@@ -99,6 +112,15 @@ export const recordedOn = ({ days }: Ribbon): IsoDay[] => days.filter((d) => d.s
 
 /** What a day says when it is pointed at. */
 export function dayWords({ day, number, share, due, holiday, off }: RibbonDay): string {
-  const what = share !== null ? `${Math.round(100 * share)} % answered` : due ? 'a check is planned' : holiday ? holiday : off ? 'nobody is here' : '';
+  const what =
+    share !== null
+      ? `${Math.round(100 * share)} % answered`
+      : due
+        ? 'a check is planned'
+        : holiday
+          ? holiday
+          : off
+            ? 'nobody is here'
+            : '';
   return `day ${number}, ${formatDay(day)}${what ? `: ${what}` : ''}`;
-} // prettier-ignore
+}

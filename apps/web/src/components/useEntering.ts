@@ -24,7 +24,12 @@ export interface Entering {
 
 function careBody(investigation: InvestigationView, care: Care): SaveCareRequest {
   const now = new Date();
-  return { ...care, investigationId: investigation.id, day: dayInZone(now, investigation.class.timeZone), recordedAt: now.toISOString() }; // prettier-ignore
+  return {
+    ...care,
+    investigationId: investigation.id,
+    day: dayInZone(now, investigation.class.timeZone),
+    recordedAt: now.toISOString(),
+  };
 }
 
 /** A team's device: everything goes through its outbox, so that it works without a network. */

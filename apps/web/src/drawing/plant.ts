@@ -63,10 +63,11 @@ function blade(
   width: number,
 ): Shape[] {
   const steps = Array.from({ length: 13 }, (_, i) => i / 12);
-  const edge = (sign: number): Point[] => steps.map((t) => {
-    const { at, side } = along(curve, t);
-    return [at[0] + sign * side[0] * profile(t), at[1] + sign * side[1] * profile(t)];
-  }); // prettier-ignore
+  const edge = (sign: number): Point[] =>
+    steps.map((t) => {
+      const { at, side } = along(curve, t);
+      return [at[0] + sign * side[0] * profile(t), at[1] + sign * side[1] * profile(t)];
+    });
   const rib = steps.map((t) => along(curve, t).at);
   const [left, right] = [edge(1), edge(-1)];
   const none = 'none';
@@ -116,7 +117,11 @@ export function drawGhost({ habit, heightMm, face }: PlantFacts, scale: number):
     habit === 'grass'
       ? Math.max(1.6, Math.min(heightMm, 100) * scale * 0.014)
       : Math.max(1.2, Math.min(heightMm, 100) * scale * 0.014);
-  const curve: [Point, Point, Point] = [[0, 0], [0, -0.6 * h], [tip, -h]]; // prettier-ignore
+  const curve: [Point, Point, Point] = [
+    [0, 0],
+    [0, -0.6 * h],
+    [tip, -h],
+  ];
   return blade(curve, (t) => half * (1 - t ** 3), { light: GHOST.fill, dark: GHOST.fill }, GHOST.line, 0.8);
 }
 
@@ -125,7 +130,11 @@ function drawGrass(h: number, size: number, leaves: number, { lean, curl, side, 
   const line = Math.min(1.3, Math.max(0.8, size / 90));
   const half = Math.max(1.6, size * 0.015 * FULL[vigour]);
   const tip = lean * 0.1 * h;
-  const main: [Point, Point, Point] = [[0, 0], [0, -0.6 * h], [tip, -h]]; // prettier-ignore
+  const main: [Point, Point, Point] = [
+    [0, 0],
+    [0, -0.6 * h],
+    [tip, -h],
+  ];
   const shapes: Shape[] = [];
   if (leaves >= 2) {
     const from = along(main, 0.3).at;
@@ -173,7 +182,11 @@ function drawBroad(
   const line = Math.min(1.3, Math.max(0.8, size / 90));
   const half = Math.max(1.1, size * 0.014);
   const tip = lean * 0.06 * h;
-  const stem: [Point, Point, Point] = [[0, 0], [0, -0.6 * h], [tip, -h]]; // prettier-ignore
+  const stem: [Point, Point, Point] = [
+    [0, 0],
+    [0, -0.6 * h],
+    [tip, -h],
+  ];
   if (heightMm < 12) return drawHook(h, side, line);
   const shapes = blade(stem, () => half, { light: STEM.stem, dark: STEM.stem }, INK, line);
   const pairAt = leaves === 0 ? 1 : 0.55;
@@ -200,7 +213,17 @@ function drawBroad(
 
 function leaf([x, y]: Point, dx: number, dy: number, roundness: number, line: number, inks: Inks): Shape[] {
   const long = Math.hypot(dx, dy);
-  return blade([[x, y], [x + dx * 0.5, y + dy * 0.5 - long * 0.12], [x + dx, y + dy]], (t) => long * roundness * Math.sin(Math.PI * t) ** 0.7 * (0.6 + 0.4 * t), inks, INK, line); // prettier-ignore
+  return blade(
+    [
+      [x, y],
+      [x + dx * 0.5, y + dy * 0.5 - long * 0.12],
+      [x + dx, y + dy],
+    ],
+    (t) => long * roundness * Math.sin(Math.PI * t) ** 0.7 * (0.6 + 0.4 * t),
+    inks,
+    INK,
+    line,
+  );
 }
 
 function drawHook(h: number, side: number, line: number): Shape[] {

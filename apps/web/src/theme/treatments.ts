@@ -9,7 +9,12 @@ export interface TreatmentLook {
 
 const LOOKS: Record<string, TreatmentLook> = {
   // a pot seen from above: a ring of wall around the soil
-  A: { colour: '#75717A', tint: '#E6E5E8', open: false, path: 'M12 2a10 10 0 1 1 0 20a10 10 0 0 1 0-20zM12 5.2a6.8 6.8 0 1 0 0 13.6a6.8 6.8 0 0 0 0-13.6zM12 7.6a4.4 4.4 0 1 1 0 8.800a4.4 4.4 0 0 1 0-8.800z' }, // prettier-ignore
+  A: {
+    colour: '#75717A',
+    tint: '#E6E5E8',
+    open: false,
+    path: 'M12 2a10 10 0 1 1 0 20a10 10 0 0 1 0-20zM12 5.2a6.8 6.8 0 1 0 0 13.6a6.8 6.8 0 0 0 0-13.6zM12 7.6a4.4 4.4 0 1 1 0 8.800a4.4 4.4 0 0 1 0-8.800z',
+  },
   // a stick label
   B: { colour: '#3995DD', tint: '#DCECF9', open: true, path: 'M5 2h14v12l-7 8l-7-8z' },
   // a drop

@@ -1,7 +1,17 @@
 import fc from 'fast-check';
 import { addDays, daysBetween } from './days';
 import { hourlyTemperatures, meanTemperature, steadyTemperature } from './roomTemperature';
-import { calendarProblems, checkDays, gaps, isSchoolDay, MONDAY_TO_FRIDAY, nearestSchoolDay, type SchoolCalendar, schoolDayFrom, schoolDays } from './schoolCalendar'; // prettier-ignore
+import {
+  calendarProblems,
+  checkDays,
+  gaps,
+  isSchoolDay,
+  MONDAY_TO_FRIDAY,
+  nearestSchoolDay,
+  type SchoolCalendar,
+  schoolDayFrom,
+  schoolDays,
+} from './schoolCalendar';
 
 const spring: SchoolCalendar = {
   weekdays: MONDAY_TO_FRIDAY,
@@ -10,7 +20,14 @@ const spring: SchoolCalendar = {
 const never: SchoolCalendar = { weekdays: [false, false, false, false, false, false, false], holidays: [] };
 
 test('weekends and holidays are no school days', () => {
-  expect(schoolDays(spring, '2026-03-30', '2026-04-21')).toEqual(['2026-03-30', '2026-03-31', '2026-04-01', '2026-04-02', '2026-04-20', '2026-04-21']); // prettier-ignore
+  expect(schoolDays(spring, '2026-03-30', '2026-04-21')).toEqual([
+    '2026-03-30',
+    '2026-03-31',
+    '2026-04-01',
+    '2026-04-02',
+    '2026-04-20',
+    '2026-04-21',
+  ]);
   expect(schoolDayFrom(spring, '2026-04-04')).toBe('2026-04-20');
   expect(schoolDayFrom(spring, '2026-04-19', -1)).toBe('2026-04-02');
   expect(nearestSchoolDay(spring, '2026-03-28')).toBe('2026-03-27');
@@ -29,11 +46,28 @@ test('check days follow the cadence and only fall on school days', () => {
     const found = checkDays(spring, '2026-03-17', '2026-04-22', cadence);
     return found.ok ? found.days : found.reason;
   };
-  expect(days({ kind: 'weekdays', weekdays: [1, 4] })).toEqual(['2026-03-19', '2026-03-23', '2026-03-26', '2026-03-30', '2026-04-02', '2026-04-20']); // prettier-ignore
-  expect(days({ kind: 'every', days: 4 })).toEqual(['2026-03-23', '2026-03-25', '2026-03-30', '2026-04-02', '2026-04-20', '2026-04-22']); // prettier-ignore
+  expect(days({ kind: 'weekdays', weekdays: [1, 4] })).toEqual([
+    '2026-03-19',
+    '2026-03-23',
+    '2026-03-26',
+    '2026-03-30',
+    '2026-04-02',
+    '2026-04-20',
+  ]);
+  expect(days({ kind: 'every', days: 4 })).toEqual([
+    '2026-03-23',
+    '2026-03-25',
+    '2026-03-30',
+    '2026-04-02',
+    '2026-04-20',
+    '2026-04-22',
+  ]);
   expect(days({ kind: 'every', days: 0 })).toContain('every day');
   expect(checkDays(spring, '2026-03-17', '2026-03-17', { kind: 'school-days' })).toMatchObject({ ok: false });
-  expect(checkDays(never, '2026-03-17', '2026-04-17', { kind: 'school-days' })).toEqual({ ok: false, reason: 'No weekday is a school day.' }); // prettier-ignore
+  expect(checkDays(never, '2026-03-17', '2026-04-17', { kind: 'school-days' })).toEqual({
+    ok: false,
+    reason: 'No weekday is a school day.',
+  });
   fc.assert(
     fc.property(fc.integer({ min: 1, max: 15 }), fc.integer({ min: 1, max: 80 }), (every, length) => {
       const end = addDays('2026-03-17', length);
@@ -46,7 +80,10 @@ test('check days follow the cadence and only fall on school days', () => {
 });
 
 test('a holiday that ends before it begins is named', () => {
-  const [problem] = calendarProblems({ weekdays: MONDAY_TO_FRIDAY, holidays: [{ from: '2026-04-17', to: '2026-04-03', name: 'Break' }] }); // prettier-ignore
+  const [problem] = calendarProblems({
+    weekdays: MONDAY_TO_FRIDAY,
+    holidays: [{ from: '2026-04-17', to: '2026-04-03', name: 'Break' }],
+  });
   expect(problem).toContain('Break ends on Fri 3 April, before it begins');
 });
 

@@ -10,7 +10,12 @@ const dayOf = (kind: string) => events.find((e) => e.kind === kind)!.day;
 
 test('on check days the usual is done, by the protocol', () => {
   const day = dayOf('check');
-  expect(careTasksOn(day, events, SOIL).map((t) => [t.id, t.amountMl])).toEqual(expect.arrayContaining([['water', 30], ['turn', null]])); // prettier-ignore
+  expect(careTasksOn(day, events, SOIL).map((t) => [t.id, t.amountMl])).toEqual(
+    expect.arrayContaining([
+      ['water', 30],
+      ['turn', null],
+    ]),
+  );
   expect(careTasksOn(day, events, { ...SOIL, water: 'by-weight' })[0]!.note).toMatch(/weight/);
   const paper = careTasksOn(day, events, { ...SOIL, paper: true, openBag: 'mist' });
   expect(paper.map((t) => t.id)).toEqual(expect.arrayContaining(['water', 'vent']));

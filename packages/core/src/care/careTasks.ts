@@ -2,7 +2,18 @@ import { type IsoDay } from '../calendar/days';
 import { type PlanEvent, type PlanEventKind } from '../plan/planEvents';
 
 /** What is done for plants between checks. */
-export const CARE_KINDS = ['sowing-step', 'water', 'turn', 'light', 'vent', 'thin', 'transplant', 'harden', 'bring-in', 'before-leaving'] as const; // prettier-ignore
+export const CARE_KINDS = [
+  'sowing-step',
+  'water',
+  'turn',
+  'light',
+  'vent',
+  'thin',
+  'transplant',
+  'harden',
+  'bring-in',
+  'before-leaving',
+] as const;
 export type CareKind = (typeof CARE_KINDS)[number];
 
 /** What care follows from method and protocol. */
@@ -31,12 +42,28 @@ const OF_EVENT: Partial<Record<PlanEventKind, CareKind>> = { thin: 'thin', trans
 
 function watering({ water, doseMl, paper, closed, openBag }: CareRule): CareTask {
   const task = { id: 'water', kind: 'water' as const, title: 'Water' };
-  if (closed && openBag === 'never') return { ...task, title: 'Look through the wall', note: 'Drops on the inside mean that it is damp enough. Pale paper or mould: tell your teacher, and leave it shut.', amountMl: null };
-  if (paper) return { ...task, title: 'Look at the paper', note: 'Only where it looks pale: a few drops at the upper edge, never a puddle.', amountMl: null };
+  if (closed && openBag === 'never')
+    return {
+      ...task,
+      title: 'Look through the wall',
+      note: 'Drops on the inside mean that it is damp enough. Pale paper or mould: tell your teacher, and leave it shut.',
+      amountMl: null,
+    };
+  if (paper)
+    return {
+      ...task,
+      title: 'Look at the paper',
+      note: 'Only where it looks pale: a few drops at the upper edge, never a puddle.',
+      amountMl: null,
+    };
   if (water === 'fixed-volume') return { ...task, note: `${doseMl} mL for each, the same for all.`, amountMl: doseMl };
   if (water === 'by-weight') return { ...task, note: 'Up to the weight on its label.', amountMl: null };
-  return { ...task, note: 'Only where the soil feels dry at a finger’s tip; as much for one as for the other.', amountMl: doseMl };
-} // prettier-ignore
+  return {
+    ...task,
+    note: 'Only where the soil feels dry at a finger’s tip; as much for one as for the other.',
+    amountMl: doseMl,
+  };
+}
 
 /** What is to be done for the plants on a day: on check days the usual, and what the plan has for this very day. */
 export function careTasksOn(day: IsoDay, schedule: readonly PlanEvent[], rule: CareRule): CareTask[] {

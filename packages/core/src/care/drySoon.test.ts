@@ -28,5 +28,8 @@ test('a watering that was left out does not count, nor one of another day to com
 
 test('the days that have anything, from today on', () => {
   const days = comingDays(SCHEDULE, '2026-03-20', 2);
-  expect(days.map((d) => [d.day, d.events.map((e) => e.kind)])).toEqual([['2026-03-20', ['check', 'weekend']], ['2026-03-23', ['check']]]); // prettier-ignore
+  expect(days.map((d) => [d.day, d.events.map((e) => e.kind)])).toEqual([
+    ['2026-03-20', ['check', 'weekend']],
+    ['2026-03-23', ['check']],
+  ]);
 });

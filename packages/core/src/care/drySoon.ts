@@ -23,9 +23,14 @@ const NO_CARE = new Set(['end', 'lesson']);
 export function drySoon({ methodId, sownOn, schedule, care }: Grown, today: IsoDay): DrySoon | null {
   const method = methodId === null ? undefined : methodById(methodId);
   if (!method) return null;
-  const watered = care.filter((c) => !c.skipped && ['water', 'before-leaving'].includes(c.kind) && c.day <= today).map((c) => c.day); // prettier-ignore
+  const watered = care
+    .filter((c) => !c.skipped && ['water', 'before-leaving'].includes(c.kind) && c.day <= today)
+    .map((c) => c.day);
   const lastWatered = [sownOn, ...watered].sort().pop()!;
-  const seen = schedule.filter((e) => e.day > today && !NO_CARE.has(e.kind)).map((e) => e.day).sort()[0]; // prettier-ignore
+  const seen = schedule
+    .filter((e) => e.day > today && !NO_CARE.has(e.kind))
+    .map((e) => e.day)
+    .sort()[0];
   const nextSeen = seen ?? addDays(today, 1);
   const lasts = method.unattendedDays;
   const alone = daysBetween(lastWatered, nextSeen) - 1;

@@ -36,7 +36,8 @@ type Direction = 'shorter' | 'taller';
 type DifferenceWords = (own: readonly Contrast[], direction: Direction, control: string, subject: ClaimSubject) => string[];
 
 const labels = (own: readonly Contrast[]) => listInWords(own.map((c) => c.treatment.label));
-const sizes = (own: readonly Contrast[], resolution: RulerResolution) => listInWords(own.map((c) => formatLength(Math.abs(c.differenceMm), resolution))); // prettier-ignore
+const sizes = (own: readonly Contrast[], resolution: RulerResolution) =>
+  listInWords(own.map((c) => formatLength(Math.abs(c.differenceMm), resolution)));
 
 /** Differences of means carry a tenth even where single plants are read in whole centimetres. */
 const fine = (resolution: RulerResolution): RulerResolution => (resolution === 'quarter-in' ? 'quarter-in' : 'mm');
@@ -63,7 +64,8 @@ export function certainty(comparison: Comparison, { container, resolution }: Cla
   const unclear = comparison.contrasts.filter((c) => !isClear(c));
   if (band === 'middle')
     return clear.map(
-      (c) => `${c.treatment.label}: the range is ${ends(c, resolution)}; such ranges are right in 95 of 100 classes. Shuffled labels give so large a difference ${oftenInWords(c.adjustedP!)}.`, // prettier-ignore
+      (c) =>
+        `${c.treatment.label}: the range is ${ends(c, resolution)}; such ranges are right in 95 of 100 classes. Shuffled labels give so large a difference ${oftenInWords(c.adjustedP!)}.`,
     );
   const several = comparison.contrasts.length > 1 ? ', adjusted for the number of treatments' : '';
   return [

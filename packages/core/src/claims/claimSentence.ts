@@ -63,7 +63,10 @@ function cautions({ groups, beforeSprouting }: Comparison, { container }: ClaimS
       'These are the heights of the survivors. The treatments lost or kept back different shares of plants, and the ones that are missing may have been the weak ones.',
     );
   const blank = groups.flatMap((g) => g.notChecked.map((c) => c.code));
-  if (blank.length > 0) found.push(`Nobody looked at ${listInWords(blank.slice(0, 6))}${blank.length > 6 ? ` and ${blank.length - 6} more` : ''} on this day.`); // prettier-ignore
+  if (blank.length > 0)
+    found.push(
+      `Nobody looked at ${listInWords(blank.slice(0, 6))}${blank.length > 6 ? ` and ${blank.length - 6} more` : ''} on this day.`,
+    );
   const noBlocks = groups.every((g) => g.dots.every((d) => d.container.block === null));
   if (noBlocks) found.push('No teams are known here, so a careful and a careless measurer could look like a treatment.');
   return found;

@@ -78,6 +78,11 @@ test('a seedling that was only counted is up, and in no mean of heights', () => 
   const [, b] = groupsOnDay(counted, '2026-03-19', 'zero');
   expect(b!.dots.map((d) => d.heightMm)).toEqual([110, 120]);
   expect(b!.noHeight.map((c) => c.code)).toEqual(['B1']);
-  const claim = claimSentence(compareOnDay(counted, '2026-03-19', 'exclude', 1), { kind: 'barley', container: 'pot', dayNumber: 16, resolution: 'mm' }); // prettier-ignore
+  const claim = claimSentence(compareOnDay(counted, '2026-03-19', 'exclude', 1), {
+    kind: 'barley',
+    container: 'pot',
+    dayNumber: 16,
+    resolution: 'mm',
+  });
   expect(claim.evidence).toBe('5 pots measured, 1 up without a height.');
 });

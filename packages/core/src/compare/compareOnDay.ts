@@ -80,7 +80,11 @@ export function groupsOnDay(
   beforeSprouting: BeforeSprouting,
   afterLoss: AfterLoss = 'exclude',
 ): Group[] {
-  const standings = standingsOn(records.containers.map((c) => c.id), records.readings, day); // prettier-ignore
+  const standings = standingsOn(
+    records.containers.map((c) => c.id),
+    records.readings,
+    day,
+  );
   return records.treatments.map((treatment) => {
     const own = records.containers
       .filter((c) => c.treatment === treatment.code)
@@ -92,7 +96,13 @@ export function groupsOnDay(
     const dots = [
       ...measured.map((o) => ({ container: o.container, heightMm: o.standing.heightMm!, plants: o.standing.plants })),
       ...(beforeSprouting === 'zero' ? notUp.map((container) => ({ container, heightMm: 0, plants: 0 })) : []),
-      ...(afterLoss === 'exclude' ? [] : lost.map((o) => ({ container: o.container, heightMm: afterLoss === 'carry' ? (o.standing.lastHeightMm ?? 0) : 0, plants: 0 }))), // prettier-ignore
+      ...(afterLoss === 'exclude'
+        ? []
+        : lost.map((o) => ({
+            container: o.container,
+            heightMm: afterLoss === 'carry' ? (o.standing.lastHeightMm ?? 0) : 0,
+            plants: 0,
+          }))),
     ];
     return {
       treatment,
@@ -133,7 +143,9 @@ export function compareOnDay(
   if (!control) return none('No treatment is marked as the control, so there is nothing to compare with.');
   if (control.dots.length === 0) return none('No control container was measured on this day.');
   if (others.length === 0) return none('Only the control was measured on this day.');
-  const units: Unit[] = [control, ...others].flatMap((g) => g.dots.map((d) => ({ treatment: g.treatment.code, block: d.container.block ?? '', value: d.heightMm }))); // prettier-ignore
+  const units: Unit[] = [control, ...others].flatMap((g) =>
+    g.dots.map((d) => ({ treatment: g.treatment.code, block: d.container.block ?? '', value: d.heightMm })),
+  );
   const codes = others.map((g) => g.treatment.code);
   const adjusted = maxTWithinBlocks(units, control.treatment.code, codes, seed, effort.permutations);
   const heights = (group: Group) => group.dots.map((d) => d.heightMm);

@@ -25,8 +25,14 @@ test('agrees with the two by two test, whichever way the table lies', () => {
   fc.assert(
     fc.property(fc.nat(12), fc.nat(12), fc.nat(12), fc.nat(12), (a, b, c, d) => {
       fc.pre(a + b > 0 && c + d > 0 && a + c > 0 && b + d > 0);
-      const wide = fisherExact([[a, b], [c, d]]); // prettier-ignore
-      const tall = fisherExact([[a, c], [b, d]]); // prettier-ignore
+      const wide = fisherExact([
+        [a, b],
+        [c, d],
+      ]);
+      const tall = fisherExact([
+        [a, c],
+        [b, d],
+      ]);
       if (!wide.ok || !tall.ok) throw new Error();
       expect(wide.p).toBeCloseTo(fisherTwoByTwo(a, a + b, c, c + d), 9);
       expect(tall.p).toBeCloseTo(wide.p, 9);
@@ -35,7 +41,27 @@ test('agrees with the two by two test, whichever way the table lies', () => {
 });
 
 test('tables that cannot be compared say why', () => {
-  const reasons = [[[3, 4]], [[3, 4], [0, 0]], [[3, 0], [4, 0]], [[3, 1], [2.5, 1]], [[3, 1], [2]]].map((t) => chiSquared(t)); // prettier-ignore
+  const reasons = [
+    [[3, 4]],
+    [
+      [3, 4],
+      [0, 0],
+    ],
+    [
+      [3, 0],
+      [4, 0],
+    ],
+    [
+      [3, 1],
+      [2.5, 1],
+    ],
+    [[3, 1], [2]],
+  ].map((t) => chiSquared(t));
   for (const r of reasons) expect(r).toMatchObject({ ok: false, reason: expect.stringMatching(/\.$/) as string });
-  expect(fisherExact([[3, 0], [4, 0]])).toMatchObject({ ok: false }); // prettier-ignore
+  expect(
+    fisherExact([
+      [3, 0],
+      [4, 0],
+    ]),
+  ).toMatchObject({ ok: false });
 });

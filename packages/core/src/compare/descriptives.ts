@@ -22,7 +22,10 @@ export function standardDeviation(values: readonly number[]): number | null {
 
 /** Quantile by linear interpolation at 1 + (n − 1)p: R's type 7 (Hyndman and Fan 1996). */
 export function quantile(values: readonly number[], p: number): number {
-  return quantileOfSorted([...values].sort((a, b) => a - b), p); // prettier-ignore
+  return quantileOfSorted(
+    [...values].sort((a, b) => a - b),
+    p,
+  );
 }
 
 /** The same for values that are in ascending order already. */

@@ -76,7 +76,8 @@ export function permuteInteraction(
     const explained = partAlong(rest, crossed).length2;
     return explained / crossed.length / (Math.max(left - explained, 1e-15 * scale) / df);
   };
-  if (residual.reduce((sum, v) => sum + v * v, 0) <= 1e-20 * scale) return { ok: false, reason: 'Everything is explained without an interaction: there is no spread to judge by.' }; // prettier-ignore
+  if (residual.reduce((sum, v) => sum + v * v, 0) <= 1e-20 * scale)
+    return { ok: false, reason: 'Everything is explained without an interaction: there is no spread to judge by.' };
   const seen = ratio(residual);
   const random = generatorFrom(seed);
   const blocks = [...new Set(rows.map((r) => r.block))].map((name) => rows.flatMap((r, i) => (r.block === name ? [i] : [])));

@@ -2,7 +2,15 @@ import { checking, expectReference, referenceCases } from '../../test/reference'
 import { tukey, welchPairs } from './pairs';
 
 type Rows = { group: string; y: number }[];
-interface Pair { first: string; second: string; diff: number; ci95_low: number; ci95_high: number; p_adj: number; p_holm: number } // prettier-ignore
+interface Pair {
+  first: string;
+  second: string;
+  diff: number;
+  ci95_low: number;
+  ci95_high: number;
+  p_adj: number;
+  p_holm: number;
+}
 
 describe.each(referenceCases('03-oneway').map((c) => [c.case, c] as const))('%s', (_, { input, expected }) => {
   const rows = input.rows as Rows;
@@ -25,12 +33,19 @@ describe.each(referenceCases('03-oneway').map((c) => [c.case, c] as const))('%s'
 
   test('Welch in pairs, Holm', () => {
     checking('welchPairs');
-    welchPairs(groups).forEach((pair, i) => expectReference(pair.adjustedP, (expected.welch_pairs_holm as Pair[])[i]!.p_holm, { rel: 1e-7, abs: 1e-14 })); // prettier-ignore
+    welchPairs(groups).forEach((pair, i) =>
+      expectReference(pair.adjustedP, (expected.welch_pairs_holm as Pair[])[i]!.p_holm, { rel: 1e-7, abs: 1e-14 }),
+    );
   });
 });
 
 test('groups without spread have reasons, and a pair that cannot be tested costs the others nothing', () => {
-  expect(tukey([[3, 3], [3, 3]])).toMatchObject({ ok: false }); // prettier-ignore
+  expect(
+    tukey([
+      [3, 3],
+      [3, 3],
+    ]),
+  ).toMatchObject({ ok: false });
   const pairs = welchPairs([[1, 2, 3], [4], [7, 9, 8]]);
   expect(pairs.map((p) => p.test.ok)).toEqual([false, true, false]);
   expect(pairs[1]!.adjustedP).toBe(pairs[1]!.test.ok && pairs[1]!.test.p);

@@ -63,7 +63,9 @@ test('neither the order of the containers nor a shift or scale of the values mat
       fc.integer({ min: -500, max: 500 }),
       (seed, scale, shift) => {
         const units = nullUnits(seed);
-        const moved = generatorFrom(seed).shuffle([...units]).map((u) => ({ ...u, value: u.value * scale + shift })); // prettier-ignore
+        const moved = generatorFrom(seed)
+          .shuffle([...units])
+          .map((u) => ({ ...u, value: u.value * scale + shift }));
         const [a, b] = [permuteTwoWithinBlocks(units, 'A', 'C', 1), permuteTwoWithinBlocks(moved, 'A', 'C', 2)];
         expect(a.ok && b.ok && a.pTwoSided === b.pTwoSided).toBe(true);
       },
@@ -87,7 +89,10 @@ test('without an effect p is uniform, and the adjusted p keeps its family-wise r
 });
 
 test('says why where labels cannot be shuffled', () => {
-  const apart: Unit[] = [{ treatment: 'A', block: '1', value: 1 }, { treatment: 'B', block: '2', value: 2 }]; // prettier-ignore
+  const apart: Unit[] = [
+    { treatment: 'A', block: '1', value: 1 },
+    { treatment: 'B', block: '2', value: 2 },
+  ];
   expect(permuteTwoWithinBlocks(apart, 'A', 'B', 1)).toEqual({ ok: false, reason: expect.stringContaining('No team has both') });
 });
 

@@ -45,7 +45,15 @@ export function permuteTwoWithinBlocks(
     const count = sums.filter((sum) => atLeast(sum / blocks.length)).length;
     const greatest = sums.reduce((most, sum) => Math.max(most, Math.abs(sum)), 0);
     const extremes = sums.filter((sum) => Math.abs(sum) >= greatest - TIE * size).length;
-    return { ok: true, statistic: observed, pTwoSided: count / arrangements, method: 'exact', arrangements, blocks: blocks.length, smallestP: extremes / arrangements }; // prettier-ignore
+    return {
+      ok: true,
+      statistic: observed,
+      pTwoSided: count / arrangements,
+      method: 'exact',
+      arrangements,
+      blocks: blocks.length,
+      smallestP: extremes / arrangements,
+    };
   }
   const random = generatorFrom(seed);
   let count = 0;
@@ -54,7 +62,15 @@ export function permuteTwoWithinBlocks(
     for (const block of blocks) sum += differenceOf(random.shuffle(block.values), block.treated);
     if (atLeast(sum / blocks.length)) count++;
   }
-  return { ok: true, statistic: observed, pTwoSided: (count + 1) / (draws + 1), method: 'random', arrangements: draws, blocks: blocks.length, smallestP: 1 / (draws + 1) }; // prettier-ignore
+  return {
+    ok: true,
+    statistic: observed,
+    pTwoSided: (count + 1) / (draws + 1),
+    method: 'random',
+    arrangements: draws,
+    blocks: blocks.length,
+    smallestP: 1 / (draws + 1),
+  };
 }
 
 interface Block {
@@ -76,8 +92,9 @@ function bothPresent(units: readonly Unit[], control: string, treated: string): 
 function differenceOf(values: readonly number[], treated: number): number {
   let first = 0;
   let rest = 0;
-  for (let i = 0; i < values.length; i++) if (i < treated) first += values[i]!;
-    else rest += values[i]!; // prettier-ignore
+  for (let i = 0; i < values.length; i++)
+    if (i < treated) first += values[i]!;
+    else rest += values[i]!;
   return first / treated - rest / (values.length - treated);
 }
 

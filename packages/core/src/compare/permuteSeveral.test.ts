@@ -12,8 +12,12 @@ import { type Unit } from './units';
 function classOf(teams: number, effects: Record<string, number>, seed: number): Unit[] {
   const random = generatorFrom(seed);
   return Array.from({ length: teams }, (_, team) => 5 * random.normal() + 100 + team).flatMap((level, team) =>
-    Object.entries(effects).map(([treatment, effect]) => ({ treatment, block: `t${team}`, value: level + effect + 6 * random.normal() })),
-  ); // prettier-ignore
+    Object.entries(effects).map(([treatment, effect]) => ({
+      treatment,
+      block: `t${team}`,
+      value: level + effect + 6 * random.normal(),
+    })),
+  );
 }
 
 const DOSE = { A: 0, B: 1, C: 2, D: 4 };
@@ -21,7 +25,10 @@ const NONE = { A: 0, B: 0, C: 0, D: 0 };
 
 test('every arrangement is visited once', () => {
   const seen = new Set<string>();
-  const blocks = [{ values: [1, 2, 3], labels: [0, 1, 1] }, { values: [4, 5], labels: [0, 1] }]; // prettier-ignore
+  const blocks = [
+    { values: [1, 2, 3], labels: [0, 1, 1] },
+    { values: [4, 5], labels: [0, 1] },
+  ];
   const done = visitArrangements(blocks, 1, 10, () => seen.add(JSON.stringify(blocks.map((b) => b.labels))));
   expect(done).toEqual({ method: 'exact', arrangements: 6 });
   expect(seen.size).toBe(6);
@@ -51,7 +58,10 @@ test.each([
   ['trend', (u: Unit[], seed: number) => permuteTrend(u, DOSE, seed, 199)],
 ])('%s: p is uniform where nothing has an effect', (_, test) => {
   const ps = Array.from({ length: 400 }, (_, i) => test(classOf(7, NONE, 100 + i), i)).map((r) => (r.ok ? r.p : NaN));
-  for (const level of [0.05, 0.2, 0.5]) expect(Math.abs(ps.filter((p) => p <= level).length / 400 - level)).toBeLessThan(3 * Math.sqrt((level * (1 - level)) / 400) + 0.005); // prettier-ignore
+  for (const level of [0.05, 0.2, 0.5])
+    expect(Math.abs(ps.filter((p) => p <= level).length / 400 - level)).toBeLessThan(
+      3 * Math.sqrt((level * (1 - level)) / 400) + 0.005,
+    );
 });
 
 test('a falling series is found with its slope', () => {
@@ -77,7 +87,10 @@ test('what cannot be shuffled says so', () => {
   const alone = ['A', 'B', 'C'].map((treatment) => ({ treatment, block: treatment, value: 3 }));
   expect(permuteOverall(alone, 1)).toMatchObject({ ok: false, reason: expect.stringContaining('No team') as string });
   expect(permuteTrend(alone, DOSE, 1)).toMatchObject({ ok: false });
-  expect(permuteTrend(classOf(4, { A: 0, B: 1 }, 1), DOSE, 1)).toMatchObject({ ok: false, reason: expect.stringContaining('three') as string }); // prettier-ignore
+  expect(permuteTrend(classOf(4, { A: 0, B: 1 }, 1), DOSE, 1)).toMatchObject({
+    ok: false,
+    reason: expect.stringContaining('three') as string,
+  });
   expect(permuteTrend(classOf(4, { A: 0, B: 1, X: 1 }, 1), DOSE, 1)).toMatchObject({ ok: false });
   const level = classOf(3, NONE, 1).map((u) => ({ ...u, value: 7 }));
   expect(permuteOverall(level, 1)).toMatchObject({ ok: false });
@@ -92,7 +105,13 @@ function crossed(teams: number, extra: number, seed: number) {
         a,
         b,
         block: `t${team}`,
-        y: 100 + level + (a === 'wet' ? 12 : 0) + (b === 'light' ? 8 : 0) + (a === 'wet' && b === 'light' ? extra : 0) + 4 * random.normal(), // prettier-ignore
+        y:
+          100 +
+          level +
+          (a === 'wet' ? 12 : 0) +
+          (b === 'light' ? 8 : 0) +
+          (a === 'wet' && b === 'light' ? extra : 0) +
+          4 * random.normal(),
       })),
     ),
   );
@@ -123,12 +142,21 @@ test('its p keeps its level where the factors only add', () => {
 });
 
 test('a contrast of two groups is Welch’s difference; missing corners have a reason', () => {
-  const [a, b] = [[3, 4, 6, 5], [7, 9, 8]]; // prettier-ignore
+  const [a, b] = [
+    [3, 4, 6, 5],
+    [7, 9, 8],
+  ];
   const [contrast, test] = [meanContrast([a, b], [-1, 1]), welch(a, b)];
   if (!contrast.ok || !test.ok) throw new Error();
   expect(contrast.interval.low).toBeCloseTo(test.interval.low, 12);
   expect(contrast.df).toBeCloseTo(test.df, 12);
   const rows = crossed(5, 0, 1);
-  expect(permuteInteraction(rows.filter((r) => r.a === 'dry' || r.b === 'dark'), 1, 50)).toMatchObject({ ok: false }); // prettier-ignore
+  expect(
+    permuteInteraction(
+      rows.filter((r) => r.a === 'dry' || r.b === 'dark'),
+      1,
+      50,
+    ),
+  ).toMatchObject({ ok: false });
   expect(differenceOfDifferences(rows.filter((r) => r.a === 'dry'))).toMatchObject({ ok: false });
 });

@@ -34,7 +34,8 @@ export function permuteOverall(units: readonly Unit[], seed: number, draws = 10_
   const codes = [...new Set(units.map((u) => u.treatment))];
   if (codes.length < 2) return { ok: false, reason: 'At least two treatments are needed.' };
   const blocks = centredBlocks(units, codes);
-  if (blocks.every((b) => new Set(b.labels).size < 2)) return { ok: false, reason: 'No team has two treatments, so labels cannot be shuffled within teams.' }; // prettier-ignore
+  if (blocks.every((b) => new Set(b.labels).size < 2))
+    return { ok: false, reason: 'No team has two treatments, so labels cannot be shuffled within teams.' };
   const total = blocks.reduce((sum, b) => b.values.reduce((s, v) => s + v * v, sum), 0);
   if (total === 0) return { ok: false, reason: 'All values of each team are equal, so there is no spread to judge by.' };
   const counts = codes.map((code) => units.filter((u) => u.treatment === code).length);

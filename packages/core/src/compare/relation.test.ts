@@ -22,10 +22,26 @@ test.each(referenceCases('08-cor').map((c) => [c.case, c] as const))('%s', (_, {
   expectReference(rho.p, (expected.spearman as Numbers).p_asymptotic, SMALL_P);
   checking('straightLine');
   const fit = expected.regression as Numbers & { prediction: Numbers };
-  [[line.intercept, 'intercept'], [line.slope, 'slope'], [line.seIntercept, 'se_intercept'], [line.seSlope, 'se_slope'], [line.t, 't_slope'], [line.slopeInterval.low, 'slope_ci95_low'], [line.slopeInterval.high, 'slope_ci95_high'], [line.r2, 'r2'], [line.residualSd, 'residual_se']].forEach(([v, key]) => expectReference(v as number, fit[key as string], CLOSE)); // prettier-ignore
+  [
+    [line.intercept, 'intercept'],
+    [line.slope, 'slope'],
+    [line.seIntercept, 'se_intercept'],
+    [line.seSlope, 'se_slope'],
+    [line.t, 't_slope'],
+    [line.slopeInterval.low, 'slope_ci95_low'],
+    [line.slopeInterval.high, 'slope_ci95_high'],
+    [line.r2, 'r2'],
+    [line.residualSd, 'residual_se'],
+  ].forEach(([v, key]) => expectReference(v as number, fit[key as string], CLOSE));
   expectReference(line.p, fit.p_slope, SMALL_P);
   const at = line.at(predict_at);
-  [[at.y, 'fit'], [at.line.low, 'conf_low'], [at.line.high, 'conf_high'], [at.value.low, 'pred_low'], [at.value.high, 'pred_high']].forEach(([v, key]) => expectReference(v as number, fit.prediction[key as string], CLOSE)); // prettier-ignore
+  [
+    [at.y, 'fit'],
+    [at.line.low, 'conf_low'],
+    [at.line.high, 'conf_high'],
+    [at.value.low, 'pred_low'],
+    [at.value.high, 'pred_high'],
+  ].forEach(([v, key]) => expectReference(v as number, fit.prediction[key as string], CLOSE));
 });
 
 test('points on one line, level points and two points say why there is no answer', () => {
@@ -44,7 +60,11 @@ test('a correlation does not mind units or order', () => {
   });
   fc.assert(
     fc.property(pairs, fc.integer({ min: 2, max: 50 }), (list, scale) => {
-      const read = (p: typeof list) => pearson(p.map(([x]) => x), p.map(([, y]) => y)); // prettier-ignore
+      const read = (p: typeof list) =>
+        pearson(
+          p.map(([x]) => x),
+          p.map(([, y]) => y),
+        );
       const [plain, other] = [read(list), read([...list].reverse().map(([x, y]) => [x * scale + 3, y]))];
       expect(other.ok).toBe(plain.ok);
       if (plain.ok && other.ok) expect(other.r).toBeCloseTo(plain.r, 9);

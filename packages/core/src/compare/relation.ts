@@ -76,7 +76,8 @@ export function straightLine(x: readonly number[], y: readonly number[]): Result
   const intercept = my - slope * mx;
   const rss = x.reduce((sum, v, i) => sum + (y[i]! - intercept - slope * v) ** 2, 0);
   const residualSd = Math.sqrt(rss / (n - 2));
-  if (rss <= 1e-24 * Math.max(syy, Number.MIN_VALUE)) return { ok: false, reason: 'All points lie on one line exactly, so there is no spread to judge by.' }; // prettier-ignore
+  if (rss <= 1e-24 * Math.max(syy, Number.MIN_VALUE))
+    return { ok: false, reason: 'All points lie on one line exactly, so there is no spread to judge by.' };
   const seSlope = residualSd / Math.sqrt(sxx);
   const critical = tQuantile(0.975, n - 2);
   const t = slope / seSlope;

@@ -8,7 +8,12 @@ const DF = { rel: 1e-3, abs: 1e-6 };
 
 describe.each(referenceCases('10-mixed').map((c) => [c.case, c] as const))('%s', (_, { input, expected }) => {
   const found = compareSubsamples(input.rows as Seedling[], input.treatment_levels as [string, string]);
-  const container = expected.container_means as { means: Record<string, Numbers>; difference: number; welch: Numbers; student: Numbers }; // prettier-ignore
+  const container = expected.container_means as {
+    means: Record<string, Numbers>;
+    difference: number;
+    welch: Numbers;
+    student: Numbers;
+  };
 
   test('means of containers and their difference', () => {
     checking('containerMeans, welch, student');
@@ -39,7 +44,14 @@ describe.each(referenceCases('10-mixed').map((c) => [c.case, c] as const))('%s',
     checking('compareSubsamples, variance parts');
     const parts = expected.anova_components as Numbers;
     const { msTreatment, msContainers, msWithin, n0, between, f, p } = found.parts;
-    [[msTreatment, 'ms_treatment'], [msContainers, 'MSC'], [msWithin, 'MSE'], [n0, 'n0'], [between, 'between'], [f, 'F_nested']].forEach(([v, key]) => expectReference(v as number, parts[key as string])); // prettier-ignore
+    [
+      [msTreatment, 'ms_treatment'],
+      [msContainers, 'MSC'],
+      [msWithin, 'MSE'],
+      [n0, 'n0'],
+      [between, 'between'],
+      [f, 'F_nested'],
+    ].forEach(([v, key]) => expectReference(v as number, parts[key as string]));
     expectReference(p, parts.p_nested, { rel: 1e-7, abs: 1e-14 });
   });
 
@@ -48,7 +60,15 @@ describe.each(referenceCases('10-mixed').map((c) => [c.case, c] as const))('%s',
     checking('compareSubsamples, mixed');
     const lmer = expected.lmer as Numbers;
     const { estimate, se, t, betweenVariance, residualVariance, icc, criterion, df, p } = found.mixed;
-    [[estimate, 'estimate'], [se, 'se'], [t, 't'], [betweenVariance, 'var_between'], [residualVariance, 'var_residual'], [icc, 'icc'], [criterion, 'reml_criterion']].forEach(([v, key]) => expectReference(v as number, lmer[key as string], LMER)); // prettier-ignore
+    [
+      [estimate, 'estimate'],
+      [se, 'se'],
+      [t, 't'],
+      [betweenVariance, 'var_between'],
+      [residualVariance, 'var_residual'],
+      [icc, 'icc'],
+      [criterion, 'reml_criterion'],
+    ].forEach(([v, key]) => expectReference(v as number, lmer[key as string], LMER));
     expectReference(df, lmer.df_satterthwaite, DF);
     expectReference(p, lmer.p_satterthwaite, DF);
     expectReference(found.designEffect, expected.design_effect, LMER);
@@ -93,7 +113,6 @@ test('one cup each, one plant each, all alike: reasons', () => {
       ],
     ],
   ] as [number[][], number[][]][]) {
-    // prettier-ignore
     const found = compareSubsamples(rows(a, b), ['A', 'B']);
     expect(found.mixed).toMatchObject({ ok: false });
     expect(found.designEffect).toBeNull();

@@ -106,7 +106,8 @@ function varianceParts(rows: readonly Seedling[], treatments: readonly string[])
   const n = rows.length;
   const dfContainers = means.length - treatments.length;
   const dfWithin = n - means.length;
-  if (dfContainers < 1) return { ok: false, reason: 'With one container of each treatment nothing tells containers and treatments apart.' }; // prettier-ignore
+  if (dfContainers < 1)
+    return { ok: false, reason: 'With one container of each treatment nothing tells containers and treatments apart.' };
   if (dfWithin < 1) return { ok: false, reason: 'Each container holds one plant, so there is nothing within containers.' };
   const plants = (list: readonly ContainerMean[]) => list.reduce((sum, m) => sum + m.plants, 0);
   const weighted = (list: readonly ContainerMean[]) => list.reduce((sum, m) => sum + m.plants * m.mean, 0) / plants(list);
@@ -218,7 +219,10 @@ function satterthwaite(
     second([1, 0], [0, 1]) / (h[0] * h[1]),
     second([0, 1], [0, 1]) / h[1] ** 2,
   ];
-  const slope = [(moved(variance, 1, 0) - moved(variance, -1, 0)) / (2 * h[0]), (moved(variance, 0, 1) - moved(variance, 0, -1)) / (2 * h[1])] as const; // prettier-ignore
+  const slope = [
+    (moved(variance, 1, 0) - moved(variance, -1, 0)) / (2 * h[0]),
+    (moved(variance, 0, 1) - moved(variance, 0, -1)) / (2 * h[1]),
+  ] as const;
   const determinant = rr * ss - rs * rs;
   if (!(determinant > 0)) return null;
   const spread = (2 * (ss * slope[0] ** 2 - 2 * rs * slope[0] * slope[1] + rr * slope[1] ** 2)) / determinant;

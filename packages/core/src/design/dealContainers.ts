@@ -37,7 +37,12 @@ export function dealContainers(treatments: readonly string[], replicates: number
   const random = generatorFrom(seed);
   if (teams === 0) {
     const all = random.shuffle(treatments.flatMap((t) => Array.from({ length: replicates }, () => t)));
-    return { containers: number([all], [null]), split: 'no-teams', sentence: 'No team has containers yet: the class looks after all of them.', pairsTogether: null }; // prettier-ignore
+    return {
+      containers: number([all], [null]),
+      split: 'no-teams',
+      sentence: 'No team has containers yet: the class looks after all of them.',
+      pairsTogether: null,
+    };
   }
   const each = Math.floor(replicates / teams);
   const left = replicates % teams;
@@ -49,7 +54,10 @@ export function dealContainers(treatments: readonly string[], replicates: number
   sets.forEach((set) => random.shuffle(set));
   const complete = left === 0;
   return {
-    containers: number(sets, sets.map((_, i) => i)), // prettier-ignore
+    containers: number(
+      sets,
+      sets.map((_, i) => i),
+    ),
     split: complete ? 'complete' : 'incomplete',
     sentence: complete ? completeSentence(each) : unevenSentence(sets, treatments),
     pairsTogether: complete ? null : pairRange(sets, treatments),
@@ -70,7 +78,7 @@ function unevenSentence(sets: readonly string[][], treatments: readonly string[]
     missing === 0
       ? 'each has every treatment, some more often than others'
       : `${missing} of ${sets.length} teams miss a treatment`;
-  return `The numbers do not work out to one of each per team: teams have ${counts}, and ${gap}. This is the fairest split of these numbers.`; // prettier-ignore
+  return `The numbers do not work out to one of each per team: teams have ${counts}, and ${gap}. This is the fairest split of these numbers.`;
 }
 
 /** Deals `left` containers of each treatment (fewer than teams) into sets whose sizes differ by one at most. */
@@ -96,7 +104,9 @@ function dealOnce(treatments: readonly string[], left: number, teams: number, ra
 }
 
 function pairCounts(sets: readonly string[][], treatments: readonly string[]): number[] {
-  return treatments.flatMap((a, i) => treatments.slice(i + 1).map((b) => sets.filter((set) => set.includes(a) && set.includes(b)).length)); // prettier-ignore
+  return treatments.flatMap((a, i) =>
+    treatments.slice(i + 1).map((b) => sets.filter((set) => set.includes(a) && set.includes(b)).length),
+  );
 }
 
 function unevenness(sets: readonly string[][], treatments: readonly string[]): number {

@@ -11,5 +11,8 @@ export function stayByLot(up: number, keep: number, rule: 'lot' | 'middle', seed
     const first = Math.floor((up - keep) / 2);
     return places.slice(first, first + keep);
   }
-  return generatorFrom(seed).shuffle(places).slice(0, keep).sort((a, b) => a - b); // prettier-ignore
+  return generatorFrom(seed)
+    .shuffle(places)
+    .slice(0, keep)
+    .sort((a, b) => a - b);
 }

@@ -4,9 +4,27 @@ import { type CsvTable } from './readCsv';
 
 /** What a column can mean. `date` or `day` is needed, and `unit`, `treatment` and `value`. */
 export const COLUMN_ROLES = [
-  'unit', 'treatment', 'value', 'date', 'day', 'block', 'treatmentLabel', 'control', 'seeds', 'plant', 'sownOn', 'state', 'lengthUnit', 'typed',
-  'leaves', 'lostReason', 'note', 'recordedAt', 'key', 'corrects',
-] as const; // prettier-ignore
+  'unit',
+  'treatment',
+  'value',
+  'date',
+  'day',
+  'block',
+  'treatmentLabel',
+  'control',
+  'seeds',
+  'plant',
+  'sownOn',
+  'state',
+  'lengthUnit',
+  'typed',
+  'leaves',
+  'lostReason',
+  'note',
+  'recordedAt',
+  'key',
+  'corrects',
+] as const;
 export type ColumnRole = (typeof COLUMN_ROLES)[number];
 
 export type DateOrder = 'year-month-day' | 'day-month-year' | 'month-day-year';

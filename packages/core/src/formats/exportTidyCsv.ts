@@ -5,9 +5,27 @@ import { type TidyTable } from './tidyTable';
 
 /** The columns of an export, in order: one row a reading, corrections and what they replaced included. */
 export const EXPORT_COLUMNS = [
-  'unit', 'treatment', 'treatment_label', 'control', 'block', 'seeds', 'plant', 'sown_on', 'day', 'date', 'state', 'height', 'length_unit',
-  'as_typed', 'leaves', 'lost_because', 'note', 'recorded_at', 'reading', 'corrects',
-] as const; // prettier-ignore
+  'unit',
+  'treatment',
+  'treatment_label',
+  'control',
+  'block',
+  'seeds',
+  'plant',
+  'sown_on',
+  'day',
+  'date',
+  'state',
+  'height',
+  'length_unit',
+  'as_typed',
+  'leaves',
+  'lost_because',
+  'note',
+  'recorded_at',
+  'reading',
+  'corrects',
+] as const;
 
 /** Writes a tidy CSV (RFC 4180, UTF-8 with a byte-order mark for spreadsheets) in which no cell can run as a formula. */
 export function exportTidyCsv(table: TidyTable): string {

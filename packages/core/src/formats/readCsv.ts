@@ -34,7 +34,10 @@ export function readCsv(text: string): { ok: true; csv: CsvTable } | { ok: false
 
 /** The separator that stands most often in the heading, outside of quotation marks. */
 function delimiterOf(text: string): string {
-  const heading = text.slice(0, 5000).replace(/"[^"]*"/g, '').split(/\r?\n/)[0]!; // prettier-ignore
+  const heading = text
+    .slice(0, 5000)
+    .replace(/"[^"]*"/g, '')
+    .split(/\r?\n/)[0]!;
   const times = (mark: string) => heading.split(mark).length;
   return [',', ';', '\t', '|'].reduce((best, mark) => (times(mark) > times(best) ? mark : best));
 }

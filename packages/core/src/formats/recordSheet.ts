@@ -46,9 +46,11 @@ export function readRecordSheet(
   const days = headings.filter(isIsoDay);
   const plantColumn = headings.find((h) => /^(plant|container|pot|code)$/i.test(h));
   if (!plantColumn) return { entries: [], problems: [{ line: 1, sentence: 'There is no column named “plant”.' }] };
-  if (days.length === 0) return { entries: [], problems: [{ line: 1, sentence: 'There is no column with a day, such as 2026-03-19.' }] }; // prettier-ignore
+  if (days.length === 0)
+    return { entries: [], problems: [{ line: 1, sentence: 'There is no column with a day, such as 2026-03-19.' }] };
   for (const day of days)
-    if (day <= sownOn || day > today) problems.push({ line: 1, sentence: `${day} is not between sowing and today; its column is left out.` }); // prettier-ignore
+    if (day <= sownOn || day > today)
+      problems.push({ line: 1, sentence: `${day} is not between sowing and today; its column is left out.` });
   const usable = days.filter((day) => day > sownOn && day <= today);
   const entries = rows.flatMap(({ line, cells }) => {
     const name = (cells[plantColumn] ?? '').trim();

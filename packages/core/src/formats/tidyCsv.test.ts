@@ -39,7 +39,10 @@ test('reads a foreign file: semicolons, decimal commas, day-month dates, the con
 test('counts days where there are no dates, and takes inches from the heading', () => {
   const result = importText('cup,group,day,height in\nA1,control,9,2 1/2\nB1,salt,9,1¼\n', { sownOn: '2026-03-03' });
   if (!result.ok) throw new Error(JSON.stringify(result.problems));
-  expect(result.table.readings.map((r) => [r.day, r.valueMm])).toEqual([['2026-03-12', 63.5], ['2026-03-12', 31.75]]); // prettier-ignore
+  expect(result.table.readings.map((r) => [r.day, r.valueMm])).toEqual([
+    ['2026-03-12', 63.5],
+    ['2026-03-12', 31.75],
+  ]);
 });
 
 test('every wrong row is listed with its line and reason, and nothing comes in', () => {
@@ -95,11 +98,32 @@ test('no cell of an export can run as a formula, and the guard comes off again',
 function sample(note: string): TidyTable {
   return {
     sownOn: '2026-03-03',
-    treatments: [{ code: 'A', label: 'no salt', control: true }, { code: 'B', label: 'salt', control: false }],
-    units: [{ code: 'A1', treatment: 'A', block: 'Kites', seeds: 3 }, { code: 'B1', treatment: 'B', block: null, seeds: 3 }],
-    readings: [{ unit: 'A1', plant: '1', day: '2026-03-09', state: 'measured', valueMm: 45, typed: '4.5 cm', leaves: 1, lostReason: null, note, recordedAt: '2026-03-09T09:00:00.000Z', key: 'r1', corrects: null }],
+    treatments: [
+      { code: 'A', label: 'no salt', control: true },
+      { code: 'B', label: 'salt', control: false },
+    ],
+    units: [
+      { code: 'A1', treatment: 'A', block: 'Kites', seeds: 3 },
+      { code: 'B1', treatment: 'B', block: null, seeds: 3 },
+    ],
+    readings: [
+      {
+        unit: 'A1',
+        plant: '1',
+        day: '2026-03-09',
+        state: 'measured',
+        valueMm: 45,
+        typed: '4.5 cm',
+        leaves: 1,
+        lostReason: null,
+        note,
+        recordedAt: '2026-03-09T09:00:00.000Z',
+        key: 'r1',
+        corrects: null,
+      },
+    ],
   };
-} // prettier-ignore
+}
 
 test('what goes out comes back whole: corrections, states, notes with anything in them, untouched units', () => {
   const text = fc.string({
@@ -137,7 +161,15 @@ test('what goes out comes back whole: corrections, states, notes with anything i
         key: `r${i}`,
         corrects: d.correct && i > 0 ? `r${i - 1}` : null,
       }));
-      const table: TidyTable = { sownOn: '2026-03-03', treatments: [{ code: 'A', label: 'control', control: true }, { code: 'B', label: name, control: false }], units, readings }; // prettier-ignore
+      const table: TidyTable = {
+        sownOn: '2026-03-03',
+        treatments: [
+          { code: 'A', label: 'control', control: true },
+          { code: 'B', label: name, control: false },
+        ],
+        units,
+        readings,
+      };
       const back = importText(exportTidyCsv(table));
       if (!back.ok) throw new Error(JSON.stringify(back.problems));
       const sorted = (t: TidyTable) => ({ ...t, units: [...t.units].sort((a, b) => (a.code < b.code ? -1 : 1)) });

@@ -113,7 +113,12 @@ function logLikelihood(
     count,
   } of groups) {
     const before = lower > 0 ? cdf(z(lower)) : 0;
-    const chance = upper === null ? 1 - able * before : upper === lower ? (able * pdf(z(upper))) / (sigma * upper) : able * between(cdf, z, lower, upper, before); // prettier-ignore
+    const chance =
+      upper === null
+        ? 1 - able * before
+        : upper === lower
+          ? (able * pdf(z(upper))) / (sigma * upper)
+          : able * between(cdf, z, lower, upper, before);
     if (!(chance > 0)) return -Infinity;
     sum += count * Math.log(chance);
   }

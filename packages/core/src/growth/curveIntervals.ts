@@ -50,7 +50,8 @@ export function curveIntervals(
     });
   }
   const failed = 1 - found.length / resamples;
-  if (failed > MOST_FAILED) return { ok: false, reason: 'The curve hangs on single containers: without one of them it has no finite answer.' }; // prettier-ignore
+  if (failed > MOST_FAILED)
+    return { ok: false, reason: 'The curve hangs on single containers: without one of them it has no finite answer.' };
   const interval = (pick: (f: (typeof found)[number]) => number | null): Interval | null => {
     const values = found.map(pick).filter((v) => v !== null);
     return values.length === 0 ? null : { low: quantile(values, 0.025), high: quantile(values, 0.975) };

@@ -29,10 +29,21 @@ const RATES = [1, 2, 4, 7, 12, 20, 40];
 
 const GRID: Record<CurveName, (first: number, span: number) => Shape[]> = {
   monomolecular: (_, span) => [0.05, 0.2, 0.5, 1, 2, 4, 8, 16, 32].map((k) => [k / span]),
-  logistic: (first, span) => crossed(MIDDLES.map((m) => first + m * span), RATES.map((r) => span / r)), // prettier-ignore
-  gompertz: (first, span) => crossed(MIDDLES.map((m) => first + m * span), RATES.map((r) => r / span)), // prettier-ignore
+  logistic: (first, span) =>
+    crossed(
+      MIDDLES.map((m) => first + m * span),
+      RATES.map((r) => span / r),
+    ),
+  gompertz: (first, span) =>
+    crossed(
+      MIDDLES.map((m) => first + m * span),
+      RATES.map((r) => r / span),
+    ),
   richards: (first, span) =>
-    crossed(MIDDLES.map((m) => first + m * span), RATES.map((r) => r / span)).flatMap((s) => [0.2, 0.7, 1.5, 4].map((b4) => [...s, b4])), // prettier-ignore
+    crossed(
+      MIDDLES.map((m) => first + m * span),
+      RATES.map((r) => r / span),
+    ).flatMap((s) => [0.2, 0.7, 1.5, 4].map((b4) => [...s, b4])),
 };
 
 /** Full parameters of a shape with the levels that suit the heights best. */

@@ -2,7 +2,15 @@ import { reading } from '../../test/records';
 import { growthLines } from './growthLines';
 
 const at = (containerId: string, day: string, valueMm: number | null, plant = '1') =>
-  reading({ containerId, day, plant, valueMm, state: valueMm === null ? 'not-up' : 'measured', id: `${containerId}${day}${plant}`, recordedAt: `${day}T10:00:00Z` }); // prettier-ignore
+  reading({
+    containerId,
+    day,
+    plant,
+    valueMm,
+    state: valueMm === null ? 'not-up' : 'measured',
+    id: `${containerId}${day}${plant}`,
+    recordedAt: `${day}T10:00:00Z`,
+  });
 
 test('each container has its own days since sowing; a day without a height is no point, and plants are averaged', () => {
   const containers = [
@@ -20,6 +28,12 @@ test('each container has its own days since sowing; a day without a height is no
   ];
   expect(growthLines(containers, readings)).toEqual([
     { containerId: 'A1', points: [{ dayNumber: 9, heightMm: 40 }] },
-    { containerId: 'B1', points: [{ dayNumber: 6, heightMm: 20 }, { dayNumber: 10, heightMm: 60 }] },
-  ]); // prettier-ignore
+    {
+      containerId: 'B1',
+      points: [
+        { dayNumber: 6, heightMm: 20 },
+        { dayNumber: 10, heightMm: 60 },
+      ],
+    },
+  ]);
 });

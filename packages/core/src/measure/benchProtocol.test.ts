@@ -2,7 +2,16 @@ import { benchProtocol } from '../plan/benchOfPlan';
 import { planFrom } from '../plan/startingPoints';
 import { MOST_TAGGED, type OwnMeasure, ownProblem, stagesOf } from './benchProtocol';
 
-const number = (part: Partial<OwnMeasure> = {}): OwnMeasure => ({ id: 'm', name: 'Mould', kind: 'number', unit: '%', min: 0, max: 100, choices: [], ...part }); // prettier-ignore
+const number = (part: Partial<OwnMeasure> = {}): OwnMeasure => ({
+  id: 'm',
+  name: 'Mould',
+  kind: 'number',
+  unit: '%',
+  min: 0,
+  max: 100,
+  choices: [],
+  ...part,
+});
 const plan = planFrom('salt-steps', { gradeBand: 'middle', teams: 7, today: '2026-03-02' }, 11);
 
 test.each([

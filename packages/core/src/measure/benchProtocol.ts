@@ -92,10 +92,13 @@ export interface MoreFound {
 
 /** Why a value of an own measure is refused, in words; null where it fits. */
 export function ownProblem(measure: OwnMeasure, value: number | string): string | null {
-  if (measure.kind === 'choice') return measure.choices.includes(String(value)) ? null : `Choose one of: ${measure.choices.join(', ')}.`;
+  if (measure.kind === 'choice')
+    return measure.choices.includes(String(value)) ? null : `Choose one of: ${measure.choices.join(', ')}.`;
   const number = Number(value);
   if (!Number.isFinite(number)) return `${measure.name} is a number.`;
-  if (measure.min !== null && number < measure.min) return `${measure.name} is at least ${measure.min} ${measure.unit}.`.replace(' .', '.');
-  if (measure.max !== null && number > measure.max) return `${measure.name} is at most ${measure.max} ${measure.unit}.`.replace(' .', '.');
+  if (measure.min !== null && number < measure.min)
+    return `${measure.name} is at least ${measure.min} ${measure.unit}.`.replace(' .', '.');
+  if (measure.max !== null && number > measure.max)
+    return `${measure.name} is at most ${measure.max} ${measure.unit}.`.replace(' .', '.');
   return null;
-} // prettier-ignore
+}

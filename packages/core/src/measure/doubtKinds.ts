@@ -14,5 +14,16 @@ export const DOUBT_KINDS = [
 export type DoubtKind = (typeof DOUBT_KINDS)[number];
 
 /** Likely reasons, offered as buttons; what the team answers is kept. */
-export const INTENTS = ['decimal-point', 'other-unit', 'neighbour', 'other-seedling', 'ruler-end', 'wilted', 'broken', 'wrong-day', 'measured-again', 'really-so'] as const; // prettier-ignore
+export const INTENTS = [
+  'decimal-point',
+  'other-unit',
+  'neighbour',
+  'other-seedling',
+  'ruler-end',
+  'wilted',
+  'broken',
+  'wrong-day',
+  'measured-again',
+  'really-so',
+] as const;
 export type Intent = (typeof INTENTS)[number];

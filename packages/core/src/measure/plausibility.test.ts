@@ -41,8 +41,17 @@ test('the question names what would fit, and offers reasons', () => {
   const words = doubtQuestion(found, 48, 'mm', 110);
   expect(words).toContain('12.2 cm');
   expect(found.intents.map((i) => INTENT_WORDS[i])).toContain('The other side of the ruler');
-  for (const part of [{ valueMm: 92 }, { valueMm: 215 }, { valueMm: 68 }, { dayNumber: 0 }, { dayNumber: 15 }, { dayNumber: -2 }, { valueMm: 1250 }, { dayNumber: 1 }])
-    expect(doubtQuestion(ask(part)!, part.valueMm ?? 125, 'mm', 110)).toMatch(/\?/); // prettier-ignore
+  for (const part of [
+    { valueMm: 92 },
+    { valueMm: 215 },
+    { valueMm: 68 },
+    { dayNumber: 0 },
+    { dayNumber: 15 },
+    { dayNumber: -2 },
+    { valueMm: 1250 },
+    { dayNumber: 1 },
+  ])
+    expect(doubtQuestion(ask(part)!, part.valueMm ?? 125, 'mm', 110)).toMatch(/\?/);
 });
 
 test('a ruler of whole centimetres is allowed its own coarseness', () => {
@@ -86,8 +95,13 @@ test('a whole row copied, favoured digits and a team that reads from the end are
   expect(favouredDigits(Array.from({ length: 25 }, (_, i) => 10 + 3 * i)).favoured).toBe(false);
   expect(favouredDigits([])).toEqual({ share: 0, favoured: false });
   const readings = Array.from({ length: 6 }, (_, d) =>
-    Array.from({ length: 7 }, (_, t) => ({ team: `t${t}`, treatment: 'A', dayNumber: d, valueMm: 20 + 4 * d + (t % 3) + (t === 3 ? 5 : 0) })),
-  ).flat(); // prettier-ignore
+    Array.from({ length: 7 }, (_, t) => ({
+      team: `t${t}`,
+      treatment: 'A',
+      dayNumber: d,
+      valueMm: 20 + 4 * d + (t % 3) + (t === 3 ? 5 : 0),
+    })),
+  ).flat();
   expect(teamOffsets(readings).map((o) => o.team)).toEqual(['t3']);
 });
 

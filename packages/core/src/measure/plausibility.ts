@@ -61,7 +61,14 @@ export function doubtAbout(height: NewHeight, around: Surroundings): Doubt | nul
   return dateDoubt(height, around) ?? penDoubt(height, around) ?? growthDoubt(height, around);
 }
 
-const doubt = (kind: DoubtKind, intents: Intent[], part: Partial<Doubt> = {}): Doubt => ({ kind, expectedMm: null, insteadMm: null, neighbour: null, intents, ...part }); // prettier-ignore
+const doubt = (kind: DoubtKind, intents: Intent[], part: Partial<Doubt> = {}): Doubt => ({
+  kind,
+  expectedMm: null,
+  insteadMm: null,
+  neighbour: null,
+  intents,
+  ...part,
+});
 
 /** The most a seedling may have grown since it was not up, before its height is asked about: as a factor on the curve. */
 const FRESH = 1.8;

@@ -29,7 +29,8 @@ test.each([
   expect(found.ok ? '' : found.reason).toMatch(sentence);
 });
 
-const reading = (part: Partial<Reading>) => ({ state: 'measured', valueMm: null, leaves: null, more: null, lostReason: null, ...part }) as Reading; // prettier-ignore
+const reading = (part: Partial<Reading>) =>
+  ({ state: 'measured', valueMm: null, leaves: null, more: null, lostReason: null, ...part }) as Reading;
 
 test('words leave out what was not asked, and add what was', () => {
   expect(readingWords(reading({ valueMm: 142, leaves: 1 }), 'mm')).toBe('14.2 cm, 1 leaf');

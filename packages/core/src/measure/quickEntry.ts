@@ -34,5 +34,10 @@ export function readQuickEntry(text: string, resolution: RulerResolution): Quick
   const length = parseLength(typed, RESOLUTION_UNIT[resolution]);
   if (!length.ok) return { ok: false, reason: /^[a-z]+$/i.test(typed) ? `“${typed}” is not one of the letters.` : length.reason };
   if (length.mm <= 0 || length.mm > TALLEST_MM) return { ok: false, reason: 'A height is more than 0 and at most 10 metres.' };
-  return { ok: true, state: 'measured', typed: /[a-z"″′']/i.test(typed) ? typed : `${typed} ${RESOLUTION_UNIT[resolution]}`, mm: length.mm }; // prettier-ignore
+  return {
+    ok: true,
+    state: 'measured',
+    typed: /[a-z"″′']/i.test(typed) ? typed : `${typed} ${RESOLUTION_UNIT[resolution]}`,
+    mm: length.mm,
+  };
 }

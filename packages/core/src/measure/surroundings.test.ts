@@ -2,9 +2,22 @@ import { reading } from '../../test/records';
 import { speciesById } from '../seeds/catalogue';
 import { type LookSetting, doubtOfReading } from './surroundings';
 
-const containers = ['A1', 'B1', 'A2', 'A3', 'A4'].map((code, position) => ({ id: code, code, treatment: code[0]!, position, sownOn: '2026-03-03' })); // prettier-ignore
+const containers = ['A1', 'B1', 'A2', 'A3', 'A4'].map((code, position) => ({
+  id: code,
+  code,
+  treatment: code[0]!,
+  position,
+  sownOn: '2026-03-03',
+}));
 const at = (containerId: string, day: string, valueMm?: number, plant = '1') =>
-  reading({ containerId, day, plant, recordedAt: `${day}T10:00:00Z`, id: `${containerId} ${day} ${plant}`, ...(valueMm === undefined ? {} : { valueMm }) }); // prettier-ignore
+  reading({
+    containerId,
+    day,
+    plant,
+    recordedAt: `${day}T10:00:00Z`,
+    id: `${containerId} ${day} ${plant}`,
+    ...(valueMm === undefined ? {} : { valueMm }),
+  });
 
 const setting = (part: Partial<LookSetting> = {}): LookSetting => ({
   species: speciesById('barley')!,

@@ -9,15 +9,25 @@ test('the median is offered, with the span of what was read', () => {
 
 test('with two readings a plant the error is the within-subject deviation of two observers', () => {
   fc.assert(
-    fc.property(fc.array(fc.tuple(fc.integer({ min: 10, max: 300 }), fc.integer({ min: 10, max: 300 })), { minLength: 2, maxLength: 12 }), (pairs) => {
-      const expected = agreement(pairs.map(([a]) => a), pairs.map(([, b]) => b));
-      const found = readingError(pairs.map((p) => ({ valuesMm: p })))!;
-      expect(found.sdMm).toBeCloseTo(expected.ok ? expected.withinSd : NaN, 8);
-    }),
-  ); // prettier-ignore
+    fc.property(
+      fc.array(fc.tuple(fc.integer({ min: 10, max: 300 }), fc.integer({ min: 10, max: 300 })), { minLength: 2, maxLength: 12 }),
+      (pairs) => {
+        const expected = agreement(
+          pairs.map(([a]) => a),
+          pairs.map(([, b]) => b),
+        );
+        const found = readingError(pairs.map((p) => ({ valuesMm: p })))!;
+        expect(found.sdMm).toBeCloseTo(expected.ok ? expected.withinSd : NaN, 8);
+      },
+    ),
+  );
 });
 
 test('single readings and too few of them say nothing', () => {
   expect(readingError([{ valuesMm: [140] }, { valuesMm: [90, 91] }])).toBeNull();
-  expect(readingError([{ valuesMm: [140, 142, 144, 146] }, { valuesMm: [7] }])).toEqual({ sdMm: Math.sqrt(20 / 3), plants: 1, readings: 4 });
-}); // prettier-ignore
+  expect(readingError([{ valuesMm: [140, 142, 144, 146] }, { valuesMm: [7] }])).toEqual({
+    sdMm: Math.sqrt(20 / 3),
+    plants: 1,
+    readings: 4,
+  });
+});

@@ -32,7 +32,11 @@ test('the tallest near a day, and the treatment that is ahead', () => {
 
 test('a reading says what was found, and nothing that was not asked', () => {
   const own = [{ id: 'w', name: 'weight', kind: 'number' as const, unit: 'g', min: null, max: null, choices: [] }];
-  const full = { ...at('A1', '2026-03-16', 142), leaves: 1, more: { countUp: 2, stage: 'first-blade' as const, vigour: 'fair' as const, rootMm: 30, own: { w: 4.5 } } }; // prettier-ignore
+  const full = {
+    ...at('A1', '2026-03-16', 142),
+    leaves: 1,
+    more: { countUp: 2, stage: 'first-blade' as const, vigour: 'fair' as const, rootMm: 30, own: { w: 4.5 } },
+  };
   expect(readingWords(full, 'mm', own)).toBe('14.2 cm, 2 up, 1 leaf, one blade, pale or limp, root 30 mm, weight 4.5 g');
   expect(readingWords({ ...full, valueMm: null, leaves: null, more: { countUp: 2 } }, 'mm')).toBe('2 up');
   expect(readingWords({ ...at('A1', '2026-03-16'), state: 'lost', lostReason: 'eaten' }, 'mm')).toBe('was eaten');

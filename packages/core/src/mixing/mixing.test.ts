@@ -1,6 +1,17 @@
 import fc from 'fast-check';
 import { aceticAcidIn, aceticPh, chalkToNeutralise, leftOver, vinegarMatchedBy } from './acidAndChalk';
-import { conductivityAt25, dilutions, gramsPerLitre, millimolar, MOLAR_MASS, nitrogenPerLitre, osmoticPotential, saltConductivity, serialDilution, soluteForMassPercent } from './solutions'; // prettier-ignore
+import {
+  conductivityAt25,
+  dilutions,
+  gramsPerLitre,
+  millimolar,
+  MOLAR_MASS,
+  nitrogenPerLitre,
+  osmoticPotential,
+  saltConductivity,
+  serialDilution,
+  soluteForMassPercent,
+} from './solutions';
 import { substrateNeed } from './substrate';
 
 test('mix is bought with the settling and watered by the share of the filled volume', () => {
@@ -39,7 +50,13 @@ test('nothing dissolved conducts and pulls nothing; a saturated brine is refused
 
 test('a dose series keeps the amount of salt and the final volume', () => {
   const made = dilutions(200, [150, 100, 25, 0, 0.5], 250);
-  expect(made.ok && made.steps.map((s) => [s.stockMl, s.waterMl])).toEqual([[187.5, 62.5], [125, 125], [31.25, 218.75], [0, 250], [0.625, 249.375]]); // prettier-ignore
+  expect(made.ok && made.steps.map((s) => [s.stockMl, s.waterMl])).toEqual([
+    [187.5, 62.5],
+    [125, 125],
+    [31.25, 218.75],
+    [0, 250],
+    [0.625, 249.375],
+  ]);
   expect(made.ok && made.steps.map((s) => s.caution !== null)).toEqual([false, false, false, false, true]);
   expect(dilutions(200, [250], 250)).toEqual({ ok: false, reason: expect.stringContaining('stronger than the stock') as string });
   expect(dilutions(0, [1], 250)).toMatchObject({ ok: false });

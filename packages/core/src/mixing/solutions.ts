@@ -34,7 +34,8 @@ export interface Dilution {
  * Refuses what is stronger than the stock.
  */
 export function dilutions(stock: number, wanted: readonly number[], finalMl: number): Result<{ steps: Dilution[] }> {
-  if (!(stock > 0) || !(finalMl > 0)) return { ok: false, reason: 'The stock needs a strength and the mixture a volume above zero.' }; // prettier-ignore
+  if (!(stock > 0) || !(finalMl > 0))
+    return { ok: false, reason: 'The stock needs a strength and the mixture a volume above zero.' };
   if (wanted.some((w) => w < 0)) return { ok: false, reason: 'A strength cannot be below zero.' };
   const tooStrong = wanted.find((w) => w > stock);
   if (tooStrong !== undefined)
@@ -98,14 +99,27 @@ export function osmoticPotential(mmolPerLitre: number, particles = 2, celsius = 
 
 /** Molar conductivity of NaCl at 25 °C, S·cm²/mol, by mol/L (Kohlrausch’s measurements as tabled in physical chemistry). */
 const NACL_CONDUCTIVITY: readonly (readonly [number, number])[] = [
-  [0, 126.45], [0.0005, 124.5], [0.001, 123.7], [0.005, 120.6], [0.01, 118.5], [0.02, 115.7], [0.05, 111.0], [0.1, 106.7], [0.2, 101.6], [0.5, 93.6], [1, 85.8],
-]; // prettier-ignore
+  [0, 126.45],
+  [0.0005, 124.5],
+  [0.001, 123.7],
+  [0.005, 120.6],
+  [0.01, 118.5],
+  [0.02, 115.7],
+  [0.05, 111.0],
+  [0.1, 106.7],
+  [0.2, 101.6],
+  [0.5, 93.6],
+  [1, 85.8],
+];
 
 /** Electrical conductivity of table salt in pure water at 25 °C, mS/cm (= dS/m), between tabled values along √c. */
 export function saltConductivity(mmolPerLitre: number): Result<{ mSPerCm: number }> {
   const c = mmolPerLitre / 1000;
   if (c < 0 || c > 1) return { ok: false, reason: 'The estimate holds from 0 to 1 mol/L of table salt.' };
-  const after = Math.max(1, NACL_CONDUCTIVITY.findIndex(([at]) => at >= c)); // prettier-ignore
+  const after = Math.max(
+    1,
+    NACL_CONDUCTIVITY.findIndex(([at]) => at >= c),
+  );
   const [[c0, l0], [c1, l1]] = [NACL_CONDUCTIVITY[after - 1]!, NACL_CONDUCTIVITY[after]!];
   const share = (Math.sqrt(c) - Math.sqrt(c0)) / (Math.sqrt(c1) - Math.sqrt(c0));
   return { ok: true, mSPerCm: c * (l0 + share * (l1 - l0)) };

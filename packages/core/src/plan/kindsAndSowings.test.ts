@@ -30,7 +30,11 @@ describe('kinds side by side', () => {
       ['nasturtium', ['C'], 7],
     ]);
     const seeds = shoppingList(plan, out, 7, 'metric').filter((l) => l.what.startsWith('Seeds'));
-    expect(seeds.map((l) => l.what)).toEqual(['Seeds of wheat, untreated', 'Seeds of white mustard, untreated', 'Seeds of nasturtium, untreated']); // prettier-ignore
+    expect(seeds.map((l) => l.what)).toEqual([
+      'Seeds of wheat, untreated',
+      'Seeds of white mustard, untreated',
+      'Seeds of nasturtium, untreated',
+    ]);
     expect(new Set(out.kinds.map((k) => k.depth.mm[1])).size).toBe(3);
     expect(runSheet(plan, out).filter((s) => /Make holes/.test(s))).toHaveLength(3);
   });
@@ -47,16 +51,35 @@ describe('kinds side by side', () => {
 
   test('a kind that does badly there is found among them', () => {
     const levels = plan.factors[0]!.levels.map((l, i) => (i === 2 ? { ...l, speciesId: 'petunia' } : l));
-    const withPetunia = { ...plan, methodId: 'bag_pocket', measures: ['count-up' as const], factors: [{ ...plan.factors[0]!, levels }] }; // prettier-ignore
+    const withPetunia = {
+      ...plan,
+      methodId: 'bag_pocket',
+      measures: ['count-up' as const],
+      factors: [{ ...plan.factors[0]!, levels }],
+    };
     const found = fairTest(withPetunia, workOut(withPetunia, 7), 7).find((f) => f.rule === 'kind-and-method')!;
     expect(found.what).toMatch(/^Petunia does badly/);
   });
 
   test('two varieties of one kind need no kind of their own, and an unknown kind is refused at its level', () => {
     const factor = plan.factors[0]!;
-    const varieties = { ...plan, factors: [{ ...factor, levels: [{ label: 'tall', amount: null }, { label: 'dwarf', amount: null }] }] }; // prettier-ignore
+    const varieties = {
+      ...plan,
+      factors: [
+        {
+          ...factor,
+          levels: [
+            { label: 'tall', amount: null },
+            { label: 'dwarf', amount: null },
+          ],
+        },
+      ],
+    };
     expect(speciesIn(varieties).map((s) => s.id)).toEqual(['wheat']);
-    const unknown = { ...plan, factors: [{ ...factor, levels: [{ label: 'x', amount: null, speciesId: 'triffid' }, ...factor.levels] }] }; // prettier-ignore
+    const unknown = {
+      ...plan,
+      factors: [{ ...factor, levels: [{ label: 'x', amount: null, speciesId: 'triffid' }, ...factor.levels] }],
+    };
     expect(planProblems(unknown)).toContainEqual({ field: 'factors.0.levels.0', sentence: 'Choose a kind of seed.' });
   });
 });
@@ -123,7 +146,11 @@ describe('the days', () => {
     const harden = days.events.find((e) => e.title === 'Begin to harden off the barley')!;
     expect(daysBetween(harden.day, plantOut.day)).toBeGreaterThanOrEqual(6);
     const late = { ...out, lastFrost: '2026-07-20' };
-    expect(planCalendar(late, workOut(late, 7)).conflicts.map((c) => c.what).join()).toMatch(/Barley could go outside from .* after the plan ends/); // prettier-ignore
+    expect(
+      planCalendar(late, workOut(late, 7))
+        .conflicts.map((c) => c.what)
+        .join(),
+    ).toMatch(/Barley could go outside from .* after the plan ends/);
   });
 
   test('a half day has no afternoon lesson, and keeps its morning', () => {
@@ -131,7 +158,9 @@ describe('the days', () => {
     const half = { ...calendar, halfDays: ['2026-03-18'] };
     const checks = (period: string) => {
       const plan = start('salt-steps', { calendar: half, period });
-      return planCalendar(plan, workOut(plan, 7)).events.filter((e) => e.kind === 'check').map((e) => e.day); // prettier-ignore
+      return planCalendar(plan, workOut(plan, 7))
+        .events.filter((e) => e.kind === 'check')
+        .map((e) => e.day);
     };
     expect(checks('10:15–11:00')).toContain('2026-03-18');
     expect(checks('13:15–14:00')).not.toContain('2026-03-18');
@@ -164,7 +193,10 @@ test('records without a plan become a plan that works out and asks the same', ()
   };
   const plan = planLike(earlier, { gradeBand: 'middle', teams: 5, today: TODAY }, 3);
   expect(planProblems(plan)).toEqual([]);
-  expect(planTreatments(plan).map((t) => [t.code, t.label, t.control])).toEqual([['A', 'sun', true], ['B', 'shade', false]]); // prettier-ignore
+  expect(planTreatments(plan).map((t) => [t.code, t.label, t.control])).toEqual([
+    ['A', 'sun', true],
+    ['B', 'shade', false],
+  ]);
   expect(workOut(plan, 5).containers).toBe(10);
   expect(daysBetween(plan.sowOn, plan.endOn)).toBe(7);
 });

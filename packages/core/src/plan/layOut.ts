@@ -33,7 +33,11 @@ export interface Layout {
  * Containers moved by hand stand where they were put; the rest fill the free places in the order of the draw.
  */
 export function layOut(plan: PlanDocument, teams: number): Layout {
-  const dealt = deal(plan, planTreatments(plan).map((t) => t.code), teams); // prettier-ignore
+  const dealt = deal(
+    plan,
+    planTreatments(plan).map((t) => t.code),
+    teams,
+  );
   const form = layoutForm(plan.methodId);
   const stands = standing(plan);
   const groups = [...new Set(stands.values())].map((at) => {
@@ -43,7 +47,10 @@ export function layOut(plan: PlanDocument, teams: number): Layout {
   const asked = Math.ceil(Math.max(1, Math.round(plan.trays)) / groups.length);
   const carried = groups.map((g) => trayShapes(g.codes.length, asked, form, plan.fillMl).map((t) => ({ ...t, at: g.at })));
   const trays = carried.flat();
-  const placeOf = placed(groups.map((g, i) => ({ codes: g.codes, room: roomOn(carried[i]!) })), plan.moved); // prettier-ignore
+  const placeOf = placed(
+    groups.map((g, i) => ({ codes: g.codes, room: roomOn(carried[i]!) })),
+    plan.moved,
+  );
   return {
     ...dealt,
     form,
@@ -161,7 +168,8 @@ function placed(
 function geometry(place: number, trays: Layout['trays']): Pick<LaidContainer, 'place' | 'tray' | 'column' | 'row'> {
   let tray = 0;
   let rest = place;
-  while (tray < trays.length - 1 && rest >= trays[tray]!.columns * trays[tray]!.rows) rest -= trays[tray]!.columns * trays[tray++]!.rows; // prettier-ignore
+  while (tray < trays.length - 1 && rest >= trays[tray]!.columns * trays[tray]!.rows)
+    rest -= trays[tray]!.columns * trays[tray++]!.rows;
   const { rows } = trays[tray]!;
   return { place, tray, column: Math.floor(rest / rows), row: rest % rows };
 }

@@ -50,7 +50,9 @@ interface Stirred {
 
 const saltCheck = (mmol: number): string => {
   const ec = saltConductivity(mmol);
-  return ec.ok ? ` A meter shows about ${ec.mSPerCm.toFixed(1)} mS/cm; it pulls on water with ${osmoticPotential(mmol).toFixed(2).replace('-', '−')} MPa.` : ''; // prettier-ignore
+  return ec.ok
+    ? ` A meter shows about ${ec.mSPerCm.toFixed(1)} mS/cm; it pulls on water with ${osmoticPotential(mmol).toFixed(2).replace('-', '−')} MPa.`
+    : '';
 };
 const salt = (gramsOf: (amount: number) => number): Stirred => ({
   title: 'Salt water',
@@ -91,7 +93,16 @@ const STIRRED: Partial<Record<FactorSubject, Record<string, Stirred>>> = {
 
 /** Units in which amounts of a subject are worked out, the usual one first. */
 export function unitsOf(subject: FactorSubject): string[] {
-  const other: Partial<Record<FactorSubject, string[]>> = { chalk: ['g/L'], water: ['mL'], depth: ['mm'], soaking: ['h'], temperature: ['°C'], crowding: ['plants'], age: ['days'], 'seed-age': ['years'] }; // prettier-ignore
+  const other: Partial<Record<FactorSubject, string[]>> = {
+    chalk: ['g/L'],
+    water: ['mL'],
+    depth: ['mm'],
+    soaking: ['h'],
+    temperature: ['°C'],
+    crowding: ['plants'],
+    age: ['days'],
+    'seed-age': ['years'],
+  };
   return STIRRED[subject] ? Object.keys(STIRRED[subject]) : (other[subject] ?? []);
 }
 
@@ -120,7 +131,10 @@ export function mixingCards(plan: PlanDocument, out: WorkedOut): MixingCard[] {
     if (factor.subject === 'chalk' && factor.unit === 'g/L') return [chalkCard(plan, out, factor)];
     if (!stirred) return [];
     const ml = batchMl(plan, out, factor);
-    const steps = levels.map((l) => `${l.label}: ${measured((stirred.perLitre(l.amount!) * ml) / 1000, stirred.unit)} of ${stirred.what}, water up to ${formatVolume(ml)}.${stirred.check(l.amount!)}`); // prettier-ignore
+    const steps = levels.map(
+      (l) =>
+        `${l.label}: ${measured((stirred.perLitre(l.amount!) * ml) / 1000, stirred.unit)} of ${stirred.what}, water up to ${formatVolume(ml)}.${stirred.check(l.amount!)}`,
+    );
     return [
       {
         title: `${stirred.title}, ${formatVolume(ml)} of each`,
@@ -143,7 +157,10 @@ function inSteps(levels: Factor['levels'], ml: number): string[] {
   const even = falling.slice(1).every((l, i) => Math.abs(falling[i]!.amount! / l.amount! / factor - 1) < RATIO_TOLERANCE);
   const series = even ? serialDilution(falling[0]!.amount!, factor, falling.length - 1, ml, (x) => roundUpMetric(x).ml) : null;
   if (!series?.ok) return [];
-  const chain = series.steps.map((s, i) => `${falling[i + 1]!.label} from ${formatVolume(s.carryMl)} of ${falling[i]!.label} and ${formatVolume(s.waterMl)} of water`); // prettier-ignore
+  const chain = series.steps.map(
+    (s, i) =>
+      `${falling[i + 1]!.label} from ${formatVolume(s.carryMl)} of ${falling[i]!.label} and ${formatVolume(s.waterMl)} of water`,
+  );
   return [
     `Or weigh once: make ${formatVolume(series.stockMl)} of ${falling[0]!.label}, then ${chain.join('; ')}. An error in the first is in all.`,
   ];
@@ -156,7 +173,10 @@ function chalkCard(plan: PlanDocument, out: WorkedOut, factor: Factor): MixingCa
   return {
     title: `Chalk in the mix, ${litres.toFixed(1)} L of each`,
     steps: [
-      ...amountsOf(factor).map((l) => `${l.label}: ${formatMass(l.amount! * litres)} of powdered calcium carbonate into ${litres.toFixed(1)} L of dry mix.`), // prettier-ignore
+      ...amountsOf(factor).map(
+        (l) =>
+          `${l.label}: ${formatMass(l.amount! * litres)} of powdered calcium carbonate into ${litres.toFixed(1)} L of dry mix.`,
+      ),
       'Stir it in evenly, then dampen, and let it stand for three days before anything is sown.',
       ...(acid ? leftOverInPot(plan, factor, acid) : []),
     ],
@@ -187,11 +207,14 @@ export function additives(plan: PlanDocument, out: WorkedOut): Additive[] {
     if (sum === 0) return [];
     const stirred = STIRRED[factor.subject]?.[factor.unit];
     if (stirred) {
-      const name = stirred.what === 'table salt' ? 'Table salt without additives' : stirred.what.replace(/^./, (c) => c.toUpperCase()).replace(/^Food/, 'Plant food');
+      const name =
+        stirred.what === 'table salt'
+          ? 'Table salt without additives'
+          : stirred.what.replace(/^./, (c) => c.toUpperCase()).replace(/^Food/, 'Plant food');
       const perLitre = amountsOf(factor).reduce((total, l) => total + stirred.perLitre(l.amount!), 0);
       return [{ what: name, amount: (perLitre * batchMl(plan, out, factor)) / 1000, unit: stirred.unit }];
     }
     if (factor.subject !== 'chalk' || factor.unit !== 'g/L') return [];
     return [{ what: 'Calcium carbonate, powdered', amount: sum * mixLitres(plan, out, factor), unit: 'g' }];
   });
-} // prettier-ignore
+}

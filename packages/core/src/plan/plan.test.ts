@@ -52,17 +52,29 @@ test('what stays the same leaves out what is changed, and remembers what was tic
 describe('layout', () => {
   test('is a function of plan and seed, uses every place once, and shares trays evenly', () => {
     fc.assert(
-      fc.property(fc.integer({ min: 1, max: 20 }), fc.integer({ min: 0, max: 9 }), fc.integer({ min: 1, max: 4 }), fc.integer({ min: 0, max: 9999 }), fc.constantFrom('one-of-each', 'team-one-treatment', 'class-shares', 'own-pot'), (containersEach, teams, trays, drawSeed, assignment) => {
-        const plan = start('salt-steps', { containersEach, trays, drawSeed, assignment: assignment as PlanDocument['assignment'] });
-        const layout = layOut(plan, teams);
-        expect(layOut(plan, teams)).toEqual(layout);
-        expect(layout.containers).toHaveLength(4 * containersEach);
-        expect(new Set(layout.containers.map((c) => c.place)).size).toBe(4 * containersEach);
-        expect(new Set(layout.containers.map((c) => c.code)).size).toBe(4 * containersEach);
-        for (const c of layout.containers) expect(c.column).toBeLessThan(layout.trays[c.tray]!.columns);
-      }),
+      fc.property(
+        fc.integer({ min: 1, max: 20 }),
+        fc.integer({ min: 0, max: 9 }),
+        fc.integer({ min: 1, max: 4 }),
+        fc.integer({ min: 0, max: 9999 }),
+        fc.constantFrom('one-of-each', 'team-one-treatment', 'class-shares', 'own-pot'),
+        (containersEach, teams, trays, drawSeed, assignment) => {
+          const plan = start('salt-steps', {
+            containersEach,
+            trays,
+            drawSeed,
+            assignment: assignment as PlanDocument['assignment'],
+          });
+          const layout = layOut(plan, teams);
+          expect(layOut(plan, teams)).toEqual(layout);
+          expect(layout.containers).toHaveLength(4 * containersEach);
+          expect(new Set(layout.containers.map((c) => c.place)).size).toBe(4 * containersEach);
+          expect(new Set(layout.containers.map((c) => c.code)).size).toBe(4 * containersEach);
+          for (const c of layout.containers) expect(c.column).toBeLessThan(layout.trays[c.tray]!.columns);
+        },
+      ),
       { numRuns: 60 },
-    ); // prettier-ignore
+    );
   });
 
   test('a container that is moved changes places with the one that stood there', () => {
@@ -73,7 +85,8 @@ describe('layout', () => {
     const at = (layout: typeof before, code: string) => layout.containers.find((c) => c.code === code)!.place;
     const displaced = before.containers.find((c) => c.place === 5)!.code;
     expect([at(after, 'A1'), at(after, displaced)]).toEqual([5, at(before, 'A1')]);
-    const others = (l: typeof before) => l.containers.filter((c) => !['A1', displaced].includes(c.code)).map((c) => [c.code, c.place]); // prettier-ignore
+    const others = (l: typeof before) =>
+      l.containers.filter((c) => !['A1', displaced].includes(c.code)).map((c) => [c.code, c.place]);
     expect(new Map(others(after) as [string, number][])).toEqual(new Map(others(before) as [string, number][]));
   });
 });
@@ -81,7 +94,11 @@ describe('layout', () => {
 describe('the fair-test check', () => {
   test.each<[string, Partial<PlanDocument>, string]>([
     ['no control', { factors: [{ ...start('salt-steps').factors[0]!, control: null }] }, 'no-control'],
-    ['two things changed', { keptSame: start('salt-steps').keptSame.map((k) => ({ ...k, kept: k.id !== 'soil' })) }, 'more-than-one-thing'],
+    [
+      'two things changed',
+      { keptSame: start('salt-steps').keptSame.map((k) => ({ ...k, kept: k.id !== 'soil' })) },
+      'more-than-one-thing',
+    ],
     ['too few containers', { containersEach: 2 }, 'too-few-containers'],
     ['team and treatment one', { assignment: 'team-one-treatment' }, 'team-is-treatment'],
     ['teams with half a set', { containersEach: 3 }, 'team-is-treatment'],
@@ -89,14 +106,83 @@ describe('the fair-test check', () => {
     ['checks too seldom', { measures: ['count-up'], seedsEach: 9, cadence: { kind: 'every', days: 9 } }, 'looks-too-seldom'],
     ['an early end', { endOn: addDays(TODAY, 12) }, 'ends-too-soon'],
     ['a cold room', { room: { day: 3, night: 1, weekend: null, dayHours: [7, 18] } }, 'room-stops-seeds'],
-    ['a long holiday', { calendar: { weekdays: start('salt-steps').calendar.weekdays, holidays: [{ from: '2026-03-16', to: '2026-03-27', name: 'Break' }] } }, 'dry-before-monday'],
+    [
+      'a long holiday',
+      {
+        calendar: {
+          weekdays: start('salt-steps').calendar.weekdays,
+          holidays: [{ from: '2026-03-16', to: '2026-03-27', name: 'Break' }],
+        },
+      },
+      'dry-before-monday',
+    ],
     ['light seed buried', { speciesId: 'lettuce', factors: start('how-deep').factors }, 'light-seed-covered'],
     ['a pot too small', { methodId: 'cell_tray', fillMl: 12, speciesId: 'tomato', endOn: addDays(TODAY, 60) }, 'pot-too-small'],
-    ['uneven steps', { factors: [{ ...start('salt-steps').factors[0]!, levels: [{ label: '0', amount: 0 }, { label: '1', amount: 1 }, { label: '100', amount: 100 }] }] }, 'uneven-steps'],
-    ['far too strong', { factors: [{ ...start('salt-steps').factors[0]!, levels: [{ label: '0', amount: 0 }, { label: '400', amount: 400 }] }] }, 'too-strong'],
-    ['a weekend with only a reservoir', { methodId: 'paper_pot', whileAway: 'reservoir', calendar: { weekdays: start('salt-steps').calendar.weekdays, holidays: [{ from: '2026-03-16', to: '2026-03-27', name: 'Break' }] } }, 'dry-before-monday'],
-    ['stronger than it bears', { speciesId: 'lettuce', factors: [{ ...start('salt-steps').factors[0]!, levels: [{ label: '0', amount: 0 }, { label: '80', amount: 80 }, { label: '160', amount: 160 }] }] }, 'beyond-bearing'],
-    ['poison', { factors: [{ ...start('salt-steps').factors[0]!, name: 'bleach in the water', subject: 'other' }] }, 'unsafe-material'],
+    [
+      'uneven steps',
+      {
+        factors: [
+          {
+            ...start('salt-steps').factors[0]!,
+            levels: [
+              { label: '0', amount: 0 },
+              { label: '1', amount: 1 },
+              { label: '100', amount: 100 },
+            ],
+          },
+        ],
+      },
+      'uneven-steps',
+    ],
+    [
+      'far too strong',
+      {
+        factors: [
+          {
+            ...start('salt-steps').factors[0]!,
+            levels: [
+              { label: '0', amount: 0 },
+              { label: '400', amount: 400 },
+            ],
+          },
+        ],
+      },
+      'too-strong',
+    ],
+    [
+      'a weekend with only a reservoir',
+      {
+        methodId: 'paper_pot',
+        whileAway: 'reservoir',
+        calendar: {
+          weekdays: start('salt-steps').calendar.weekdays,
+          holidays: [{ from: '2026-03-16', to: '2026-03-27', name: 'Break' }],
+        },
+      },
+      'dry-before-monday',
+    ],
+    [
+      'stronger than it bears',
+      {
+        speciesId: 'lettuce',
+        factors: [
+          {
+            ...start('salt-steps').factors[0]!,
+            levels: [
+              { label: '0', amount: 0 },
+              { label: '80', amount: 80 },
+              { label: '160', amount: 160 },
+            ],
+          },
+        ],
+      },
+      'beyond-bearing',
+    ],
+    [
+      'poison',
+      { factors: [{ ...start('salt-steps').factors[0]!, name: 'bleach in the water', subject: 'other' }] },
+      'unsafe-material',
+    ],
     ['one observer a treatment', { assignment: 'team-one-treatment' }, 'observer-is-treatment'],
     ['roots in the dark', { measures: ['root-length'] }, 'cannot-be-seen'],
     ['a kind that fails there', { methodId: 'bag_pocket', speciesId: 'petunia', measures: ['count-up'] }, 'kind-and-method'],
@@ -108,7 +194,7 @@ describe('the fair-test check', () => {
     expect(found!.what).toMatch(/\.$/);
     expect(found!.why).toMatch(/\.$/);
     if (found!.fix) expect(rulesOf(found!.fix.apply(plan))).not.toContain(rule);
-  }); // prettier-ignore
+  });
 
   test('a treatment put at one end is seen, and dealing again mends it', () => {
     const plan = start('salt-steps');
@@ -136,24 +222,50 @@ describe('the fair-test check', () => {
 test('whatever is typed, the plan works out or says at which field it cannot', () => {
   const number = fc.oneof(fc.integer({ min: -5, max: 600 }), fc.constant(NaN), fc.double({ min: -1, max: 3 }));
   fc.assert(
-    fc.property(fc.constantFrom(...STARTING_POINTS.map((s) => s.id)), fc.constantFrom(...SPECIES.map((s) => s.id)), fc.constantFrom(...METHODS.map((m) => m.id)), number, number, fc.integer({ min: -20, max: 400 }), fc.integer({ min: 0, max: 8 }), (id, speciesId, methodId, containersEach, seedsEach, days, teams) => {
-      const plan = start(id, { speciesId, methodId, containersEach, seedsEach, endOn: addDays(TODAY, days) });
-      const problems = planProblems(plan);
-      if (problems.length > 0) return expect(problems.every((p) => p.field !== '' && /\.$/.test(p.sentence))).toBe(true);
-      const out = workOut(plan, teams);
-      const words = [...fairTest(plan, out, teams).flatMap((f) => [f.what, f.why, f.fix?.label ?? '']), ...shoppingList(plan, out, teams, 'us').flatMap((l) => [l.what, l.perTeam, l.total]), ...runSheet(plan, out), ...planCalendar(plan, out).events.map((e) => e.title + e.note)].join(' ');
-      expect(words).not.toMatch(/NaN|undefined|Infinity|null/);
-    }),
+    fc.property(
+      fc.constantFrom(...STARTING_POINTS.map((s) => s.id)),
+      fc.constantFrom(...SPECIES.map((s) => s.id)),
+      fc.constantFrom(...METHODS.map((m) => m.id)),
+      number,
+      number,
+      fc.integer({ min: -20, max: 400 }),
+      fc.integer({ min: 0, max: 8 }),
+      (id, speciesId, methodId, containersEach, seedsEach, days, teams) => {
+        const plan = start(id, { speciesId, methodId, containersEach, seedsEach, endOn: addDays(TODAY, days) });
+        const problems = planProblems(plan);
+        if (problems.length > 0) return expect(problems.every((p) => p.field !== '' && /\.$/.test(p.sentence))).toBe(true);
+        const out = workOut(plan, teams);
+        const words = [
+          ...fairTest(plan, out, teams).flatMap((f) => [f.what, f.why, f.fix?.label ?? '']),
+          ...shoppingList(plan, out, teams, 'us').flatMap((l) => [l.what, l.perTeam, l.total]),
+          ...runSheet(plan, out),
+          ...planCalendar(plan, out).events.map((e) => e.title + e.note),
+        ].join(' ');
+        expect(words).not.toMatch(/NaN|undefined|Infinity|null/);
+      },
+    ),
     { numRuns: 120 },
-  ); // prettier-ignore
+  );
 });
 
-test.each([['', true], ['10:15–11:00', true], ['9.05 - 9.50', true], ['11:00–10:15', false], ['after lunch', false], ['25:00–26:00', false]])('a period of “%s” is taken: %s', (period, fits) => {
+test.each([
+  ['', true],
+  ['10:15–11:00', true],
+  ['9.05 - 9.50', true],
+  ['11:00–10:15', false],
+  ['after lunch', false],
+  ['25:00–26:00', false],
+])('a period of “%s” is taken: %s', (period, fits) => {
   expect(planProblems(start('salt-steps', { period })).some((p) => p.field === 'period')).toBe(!fits);
-}); // prettier-ignore
+});
 
 describe('calendar', () => {
-  const plan = start('salt-steps', { calendar: { weekdays: start('salt-steps').calendar.weekdays, holidays: [{ from: '2026-03-23', to: '2026-03-25', name: 'Exhibition days' }] } }); // prettier-ignore
+  const plan = start('salt-steps', {
+    calendar: {
+      weekdays: start('salt-steps').calendar.weekdays,
+      holidays: [{ from: '2026-03-23', to: '2026-03-25', name: 'Exhibition days' }],
+    },
+  });
   const { events, conflicts } = planCalendar(plan, workOut(plan, 7));
 
   test('goes from getting things together to the end, on school days only', () => {
@@ -167,17 +279,24 @@ describe('calendar', () => {
   test('what would fall on a day off is moved, and said', () => {
     const weekend = { ...plan, sowOn: '2026-03-14' };
     const moved = planCalendar(weekend, workOut(weekend, 7));
-    expect(moved.conflicts.map((c) => `${c.what} ${c.wayOut}`).join(' ')).toContain('Sow would fall on Sat 14 March, a day without school. It is moved to Fri 13 March.'); // prettier-ignore
+    expect(moved.conflicts.map((c) => `${c.what} ${c.wayOut}`).join(' ')).toContain(
+      'Sow would fall on Sat 14 March, a day without school. It is moved to Fri 13 March.',
+    );
     expect(conflicts.every((c) => !c.what.startsWith('Sow '))).toBe(true);
   });
 
   test('somebody who comes in stands in the calendar, between days that the plants last', () => {
-    const away = { ...plan, methodId: 'paper_pot', whileAway: 'somebody' as const, calendar: { ...plan.calendar, holidays: [{ from: '2026-03-16', to: '2026-03-20', name: 'Break' }] } };
+    const away = {
+      ...plan,
+      methodId: 'paper_pot',
+      whileAway: 'somebody' as const,
+      calendar: { ...plan.calendar, holidays: [{ from: '2026-03-16', to: '2026-03-20', name: 'Break' }] },
+    };
     const coming = planCalendar(away, workOut(away, 7)).events.filter((e) => e.title === 'Somebody comes in to water');
     // Sat 14 to Sun 22 March is nine days; paper pots last two.
     expect(coming.map((e) => e.day)).toEqual(['2026-03-16', '2026-03-18', '2026-03-20', '2026-03-22']);
     expect(rulesOf(away)).not.toContain('dry-before-monday');
-  }); // prettier-ignore
+  });
 
   test('an age ladder sows on every rung', () => {
     const ladder = start('age-ladder');
@@ -199,7 +318,9 @@ describe('preparing', () => {
 
   test('salt water is mixed by weight, with what a meter shows and what the mix changes', () => {
     const [card] = mixingCards(plan, out);
-    expect(card!.steps[0]).toMatch(/^25 mmol\/L: \d+\.\d\d g of table salt, water up to [\d.]+ m?L\. A meter shows about 2\.9 mS\/cm; it pulls on water with −0\.12 MPa\.$/); // prettier-ignore
+    expect(card!.steps[0]).toMatch(
+      /^25 mmol\/L: \d+\.\d\d g of table salt, water up to [\d.]+ m?L\. A meter shows about 2\.9 mS\/cm; it pulls on water with −0\.12 MPa\.$/,
+    );
     expect(card!.limit).toMatch(/buffers/);
     const litres = (plan.containersEach * plan.doseMl * 3 * 1.1) / 1000;
     const grams = Number(/([\d.]+) g/.exec(card!.steps[1]!)![1]);
@@ -222,15 +343,28 @@ describe('preparing', () => {
     const worked = workOut(sour, 7);
     const [acid, chalk] = mixingCards(sour, worked);
     expect(acid!.steps[0]).toMatch(/^sour water: [\d.]+ m?L of vinegar of 5 %, water up to .*\. In pure water about pH 3\.3\.$/);
-    expect(chalk!.steps.join(' ')).toMatch(/\d g of powdered calcium carbonate into \d+\.\d L of dry mix.*After one watering with sour water on chalk, chalk is left: \d+ mg, enough for \d+ such waterings/);
+    expect(chalk!.steps.join(' ')).toMatch(
+      /\d g of powdered calcium carbonate into \d+\.\d L of dry mix.*After one watering with sour water on chalk, chalk is left: \d+ mg, enough for \d+ such waterings/,
+    );
     // 30 mL at 20 mL/L is 0.6 mL of vinegar, 0.5 mmol of acid, 25 mg of chalk: 4 g/L × 215 mL are 860 mg.
     expect(Number(/chalk is left: (\d+) mg/.exec(chalk!.steps.join(' '))![1])).toBe(835);
     const list = shoppingList(sour, worked, 7, 'metric').map((l) => l.what);
     expect(list).toEqual(expect.arrayContaining(['Vinegar of 5 %', 'Calcium carbonate, powdered']));
-    const milligrams = start('salt-steps', { factors: [{ ...plan.factors[0]!, unit: 'g/L', levels: [{ label: 'none', amount: 0 }, { label: '2 g/L', amount: 2 }] }] });
+    const milligrams = start('salt-steps', {
+      factors: [
+        {
+          ...plan.factors[0]!,
+          unit: 'g/L',
+          levels: [
+            { label: 'none', amount: 0 },
+            { label: '2 g/L', amount: 2 },
+          ],
+        },
+      ],
+    });
     expect(mixingCards(milligrams, workOut(milligrams, 7))[0]!.steps[0]).toMatch(/A meter shows about 3\.9 mS\/cm/);
     expect(unitsOf('acid')).toEqual(['mL/L', 'mmol/L']);
-  }); // prettier-ignore
+  });
 
   test('run sheet and home kit speak of this plan', () => {
     expect(runSheet(plan, out).join(' ')).toMatch(/sets of \d+.*Close the holes and press gently/);
@@ -242,11 +376,15 @@ describe('preparing', () => {
 describe('cautions', () => {
   test('follow from what is used, the gravest first, each once', () => {
     const list = cautionsFor(start('how-deep', { speciesId: 'broad_bean' }));
-    expect(list.map((c) => c.id)).toEqual(expect.arrayContaining(['favism_G6PD', 'legume_allergen', 'handwash', 'compost_bacteria'])); // prettier-ignore
+    expect(list.map((c) => c.id)).toEqual(
+      expect.arrayContaining(['favism_G6PD', 'legume_allergen', 'handwash', 'compost_bacteria']),
+    );
     expect(new Set(list.map((c) => c.id)).size).toBe(list.length);
     expect(list[list.length - 1]!.gravity).toBe('habit');
     expect(toAskAbout(list)).toEqual(expect.arrayContaining(['G6PD deficiency (favism)', 'legumes and peanut']));
-    expect(protectiveGear(cautionsFor(start('salt-steps', { factors: [{ ...start('salt-steps').factors[0]!, subject: 'acid' }] })))).toContain('eye protection'); // prettier-ignore
+    expect(
+      protectiveGear(cautionsFor(start('salt-steps', { factors: [{ ...start('salt-steps').factors[0]!, subject: 'acid' }] }))),
+    ).toContain('eye protection');
   });
 
   test('what no class should handle blocks, by whole words', () => {

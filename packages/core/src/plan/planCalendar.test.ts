@@ -19,23 +19,32 @@ test('whatever is planned and whenever school is, nothing falls on a day without
   const days = fc.subarray([1, 2, 3, 4, 5, 6], { minLength: 2 });
   const holiday = fc.record({ after: fc.integer({ min: 1, max: 30 }), days: fc.integer({ min: 1, max: 9 }) });
   fc.assert(
-    fc.property(fc.constantFrom(...STARTING_POINTS.map((s) => s.id)), days, fc.array(holiday, { maxLength: 2 }), (id, weekdays, breaks) => {
-      const plan = begun(id);
-      const holidays = breaks.map((b) => ({ from: addDays(plan.sowOn, b.after), to: addDays(plan.sowOn, b.after + b.days), name: 'Break' }));
-      const calendar = { ...plan.calendar, weekdays: Array.from({ length: 7 }, (_, d) => weekdays.includes(d)), holidays };
-      const sowOn = Array.from({ length: 14 }, (_, n) => addDays(plan.sowOn, n)).find((d) => isSchoolDay(calendar, d));
-      fc.pre(sowOn !== undefined);
-      const moved = { ...plan, calendar, sowOn: sowOn! };
-      fc.pre(planProblems(moved).length === 0);
-      const { events, conflicts } = calendarOf(moved);
-      for (const e of events) expect([e.title, isSchoolDay(calendar, e.day)]).toEqual([e.title, true]);
-      expect(events.map((e) => e.day)).toEqual(events.map((e) => e.day).sort());
-      for (const c of conflicts) expect(`${c.what} ${c.wayOut}`).toMatch(/^.+\. .+\.$/);
-      const checks = events.filter((e) => e.kind === 'check').map((e) => e.day);
-      expect(new Set(checks).size).toBe(checks.length);
-    }),
+    fc.property(
+      fc.constantFrom(...STARTING_POINTS.map((s) => s.id)),
+      days,
+      fc.array(holiday, { maxLength: 2 }),
+      (id, weekdays, breaks) => {
+        const plan = begun(id);
+        const holidays = breaks.map((b) => ({
+          from: addDays(plan.sowOn, b.after),
+          to: addDays(plan.sowOn, b.after + b.days),
+          name: 'Break',
+        }));
+        const calendar = { ...plan.calendar, weekdays: Array.from({ length: 7 }, (_, d) => weekdays.includes(d)), holidays };
+        const sowOn = Array.from({ length: 14 }, (_, n) => addDays(plan.sowOn, n)).find((d) => isSchoolDay(calendar, d));
+        fc.pre(sowOn !== undefined);
+        const moved = { ...plan, calendar, sowOn: sowOn! };
+        fc.pre(planProblems(moved).length === 0);
+        const { events, conflicts } = calendarOf(moved);
+        for (const e of events) expect([e.title, isSchoolDay(calendar, e.day)]).toEqual([e.title, true]);
+        expect(events.map((e) => e.day)).toEqual(events.map((e) => e.day).sort());
+        for (const c of conflicts) expect(`${c.what} ${c.wayOut}`).toMatch(/^.+\. .+\.$/);
+        const checks = events.filter((e) => e.kind === 'check').map((e) => e.day);
+        expect(new Set(checks).size).toBe(checks.length);
+      },
+    ),
     { numRuns: 60 },
-  ); // prettier-ignore
+  );
 });
 
 test('before days that the plants do not last alone, something is done for the water on the last school day', () => {

@@ -34,7 +34,12 @@ export function planCalendar(plan: PlanDocument, out: WorkedOut): PlanCalendar {
   const put = (day: IsoDay, kind: PlanEventKind, title: string, note = '') => {
     const there = isSchoolDay(calendar, day) ? day : schoolDayFrom(calendar, day, -1);
     if (there === null) return;
-    if (there !== day) conflicts.push({ day, what: `${title} would fall on ${formatDay(day)}, ${isSchoolDay(plan.calendar, day) ? 'a half day without our period' : 'a day without school'}.`, wayOut: `It is moved to ${formatDay(there)}.` }); // prettier-ignore
+    if (there !== day)
+      conflicts.push({
+        day,
+        what: `${title} would fall on ${formatDay(day)}, ${isSchoolDay(plan.calendar, day) ? 'a half day without our period' : 'a day without school'}.`,
+        wayOut: `It is moved to ${formatDay(there)}.`,
+      });
     events.push({ day: there, kind, title, note });
   };
   for (const { species } of out.kinds) for (const day of sowingDays(plan)) before(plan, species, day, put);
@@ -147,7 +152,12 @@ function moving(plan: PlanDocument, { kinds }: WorkedOut, put: Put, conflicts: C
   const sown = sowingDays(plan)[0]!;
   const usedUp = paperUsedUp(plan);
   if (usedUp !== null)
-    put(usedUp, 'transplant', 'Move on into soil', 'There is no food in paper or sponge: hold seedlings by the seed leaves, and plant root and all.');
+    put(
+      usedUp,
+      'transplant',
+      'Move on into soil',
+      'There is no food in paper or sponge: hold seedlings by the seed leaves, and plant root and all.',
+    );
   if (!plan.goesOutside) return;
   for (const { species } of kinds) {
     const out = outsideFrom(species, sown, plan.lastFrost || null);
@@ -160,10 +170,15 @@ function moving(plan: PlanDocument, { kinds }: WorkedOut, put: Put, conflicts: C
       });
       continue;
     }
-    put(addDays(out.day, -HARDENING_DAYS), 'care', `Begin to harden off the ${name}`, 'An hour outside in the shade today, a little longer every day, in at night.');
+    put(
+      addDays(out.day, -HARDENING_DAYS),
+      'care',
+      `Begin to harden off the ${name}`,
+      'An hour outside in the shade today, a little longer every day, in at night.',
+    );
     put(out.day, 'transplant', `Plant out the ${name}`, 'In the evening or under cloud; water well, and shade for a few days.');
   }
-} // prettier-ignore
+}
 
 /** The last school day before every gap gets a reminder of what the days alone need; after the last look nothing is alone. */
 function weekends(plan: PlanDocument, events: PlanEvent[], lastLook: IsoDay): void {

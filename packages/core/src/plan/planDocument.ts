@@ -21,7 +21,25 @@ export const PLAN_KINDS = [
 export type PlanKind = (typeof PLAN_KINDS)[number];
 
 /** What a factor changes; tells rules and shopping what has to be mixed, warmed or covered. */
-export const FACTOR_SUBJECTS = ['salt', 'acid', 'chalk', 'feed', 'water', 'light', 'temperature', 'place', 'depth', 'soaking', 'seed-age', 'crowding', 'kind', 'age', 'soil', 'cover', 'other'] as const; // prettier-ignore
+export const FACTOR_SUBJECTS = [
+  'salt',
+  'acid',
+  'chalk',
+  'feed',
+  'water',
+  'light',
+  'temperature',
+  'place',
+  'depth',
+  'soaking',
+  'seed-age',
+  'crowding',
+  'kind',
+  'age',
+  'soil',
+  'cover',
+  'other',
+] as const;
 export type FactorSubject = (typeof FACTOR_SUBJECTS)[number];
 
 export interface Level {

@@ -18,6 +18,9 @@ export function planOutlook({ calendar }: PlanDocument, { kinds }: WorkedOut): P
     return from && to ? [{ from, to }] : [];
   });
   const from = windows.map((w) => w.from).sort()[0];
-  const to = windows.map((w) => w.to).sort().pop(); // prettier-ignore
+  const to = windows
+    .map((w) => w.to)
+    .sort()
+    .pop();
   return { calendar, sprouting: from && to ? { from, to } : null };
 }

@@ -37,7 +37,10 @@ export function planProblems(plan: PlanDocument): PlanProblem[] {
   whole('keep', plan.keep, 1, 500, 'Plants left after thinning');
   whole('trays', plan.trays, 1, 6, 'Trays');
   if (plan.containersEach * treatments > MOST_CONTAINERS)
-    say('containersEach', `${plan.containersEach * treatments} containers are more than one windowsill carries; at most ${MOST_CONTAINERS} are possible.`); // prettier-ignore
+    say(
+      'containersEach',
+      `${plan.containersEach * treatments} containers are more than one windowsill carries; at most ${MOST_CONTAINERS} are possible.`,
+    );
   const amount = (field: string, value: number, most: number, what: string) => {
     if (!Number.isFinite(value) || value < 0 || value > most) say(field, `${what}: from 0 to ${most}.`);
   };
@@ -45,8 +48,11 @@ export function planProblems(plan: PlanDocument): PlanProblem[] {
   amount('doseMl', plan.doseMl, 2000, 'Millilitres each time');
   amount('sparePercent', plan.sparePercent, 300, 'Spare seed in percent');
   amount('packetSeeds', plan.packetSeeds, 100_000, 'Seeds in a packet');
-  for (const [field, value] of [['room.day', plan.room.day], ['room.night', plan.room.night]] as const)
-    if (!Number.isFinite(value) || value < -10 || value > 45) say(field, 'A room has between −10 and 45 °C.'); // prettier-ignore
+  for (const [field, value] of [
+    ['room.day', plan.room.day],
+    ['room.night', plan.room.night],
+  ] as const)
+    if (!Number.isFinite(value) || value < -10 || value > 45) say(field, 'A room has between −10 and 45 °C.');
   if (!speciesById(plan.speciesId)) say('speciesId', 'Choose a kind of seed.');
   if (!methodById(plan.methodId)) say('methodId', 'Choose how it is grown.');
   if (plan.period.trim() !== '' && !isPeriod(plan.period))

@@ -22,7 +22,10 @@ export function planTreatments({ factors }: Pick<PlanDocument, 'factors'>): Plan
   const controlled = factors.length > 0 && factors.every((f) => f.control !== null);
   return combinations.map((levels, i) => ({
     code: String.fromCharCode(65 + i),
-    label: levels.map((l) => l.label.trim()).filter(Boolean).join(' · '), // prettier-ignore
+    label: levels
+      .map((l) => l.label.trim())
+      .filter(Boolean)
+      .join(' · '),
     control: controlled && i === 0,
     levels,
   }));

@@ -5,14 +5,26 @@ type Words = { [K in keyof Protocol]?: Partial<Record<Protocol[K] & string, { na
 /** What each choice is called and, in one line, what it does to the records. */
 export const PROTOCOL_WORDS = {
   sprouted: {
-    'root-2mm': { name: 'the root tip is 2 mm long', does: 'Seen days earlier than a shoot, but only where seeds lie open to view.' },
+    'root-2mm': {
+      name: 'the root tip is 2 mm long',
+      does: 'Seen days earlier than a shoot, but only where seeds lie open to view.',
+    },
     shoot: { name: 'a shoot shows above the soil', does: 'Nobody has to dig; the depth of sowing is part of the time.' },
     'seed-leaves': { name: 'the seed leaves are open', does: 'Easy to agree on, and a day or more later than the shoot.' },
   },
   height: {
-    'growing-tip': { name: 'from the soil to the growing tip, stem held straight', does: 'The same plant gives the same number in any hand.' },
-    'highest-point': { name: 'from the soil to the highest point as it stands', does: 'Nothing is touched; a plant that wilts becomes shorter.' },
-    'longest-leaf': { name: 'from the soil to the tip of the longest leaf', does: 'Right for grasses; a bitten leaf takes centimetres away.' },
+    'growing-tip': {
+      name: 'from the soil to the growing tip, stem held straight',
+      does: 'The same plant gives the same number in any hand.',
+    },
+    'highest-point': {
+      name: 'from the soil to the highest point as it stands',
+      does: 'Nothing is touched; a plant that wilts becomes shorter.',
+    },
+    'longest-leaf': {
+      name: 'from the soil to the tip of the longest leaf',
+      does: 'Right for grasses; a bitten leaf takes centimetres away.',
+    },
   },
   beforeSprouting: {
     exclude: { name: 'no height at all', does: 'The mean speaks of plants that are up; the others are named beside it.' },
@@ -31,7 +43,10 @@ export const PROTOCOL_WORDS = {
   seedsToHole: {
     one: { name: 'one, with some pots in reserve', does: 'No thinning; some containers stay empty.' },
     few: { name: 'two or three', does: 'Few blanks; someone has to thin.' },
-    'nineteen-of-twenty': { name: 'enough that 19 of 20 have a plant, then thin', does: 'Blanks are planned for with this kind’s own numbers.' },
+    'nineteen-of-twenty': {
+      name: 'enough that 19 of 20 have a plant, then thin',
+      does: 'Blanks are planned for with this kind’s own numbers.',
+    },
   },
   depth: {
     packet: { name: 'as the packet says', does: 'Made for open ground; deep for a small cup.' },
@@ -62,4 +77,4 @@ export const PROTOCOL_WORDS = {
     'every-plant': { name: 'every plant', does: 'All is shown; plants of one container are not separate evidence.' },
     tallest: { name: 'the tallest of each container', does: 'Easy for the young; hides the ones that failed.' },
   },
-} satisfies Words; // prettier-ignore
+} satisfies Words;

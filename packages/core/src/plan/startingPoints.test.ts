@@ -43,7 +43,9 @@ describe.each(STARTING_POINTS.map((s) => s.id))('%s, taken as it is', (id) => {
 describe('what is in a bag stays in it, what is kept dark stays dark', () => {
   test('covers come off pots; a bag on the window is only moved, a seed test is left alone', () => {
     const titles = (id: string) => daysOf(start(id)).map((e) => e.title);
-    expect(titles('salt-steps')).toEqual(expect.arrayContaining(['Lift the covers and move into the light', 'Take the covers off'])); // prettier-ignore
+    expect(titles('salt-steps')).toEqual(
+      expect.arrayContaining(['Lift the covers and move into the light', 'Take the covers off']),
+    );
     expect(titles('soaked-or-dry')).toContain('Move into the light');
     for (const id of ['soaked-or-dry', 'is-it-alive']) expect(titles(id).join()).not.toMatch(/cover/i);
     expect(titles('is-it-alive')).not.toContain('Move into the light');
@@ -94,7 +96,12 @@ describe('places that are compared', () => {
   });
 
   test('asked for more trays, each place has its share; crossed with another thing, all of a place stand there', () => {
-    expect(layOut({ ...plan, trays: 4 }, TEAMS).trays.map((t) => t.at)).toEqual(['the classroom', 'the classroom', 'the cool corridor', 'the cool corridor']); // prettier-ignore
+    expect(layOut({ ...plan, trays: 4 }, TEAMS).trays.map((t) => t.at)).toEqual([
+      'the classroom',
+      'the classroom',
+      'the cool corridor',
+      'the cool corridor',
+    ]);
     const crossed = { ...plan, kind: 'two-factors' as const, factors: [start('salt-steps').factors[0]!, ...plan.factors] };
     const { trays, containers } = layOut(crossed, TEAMS);
     expect(new Set(trays.map((t) => t.at)).size).toBe(2);
@@ -118,7 +125,9 @@ test('a chain of dilutions is measured in steps of 5 mL, and enough of every str
   const plan = start('salt-steps');
   const [card] = mixingCards(plan, workOut(plan, TEAMS));
   const wanted = Number(/, (\d+) mL of each/.exec(card!.title)![1]);
-  const chain = [...card!.steps.find((s) => s.startsWith('Or weigh once'))!.matchAll(/from (\d+) mL of .*? and (\d+) mL/g)].map((m) => [Number(m[1]), Number(m[2])] as const); // prettier-ignore
+  const chain = [...card!.steps.find((s) => s.startsWith('Or weigh once'))!.matchAll(/from (\d+) mL of .*? and (\d+) mL/g)].map(
+    (m) => [Number(m[1]), Number(m[2])] as const,
+  );
   expect(chain).toHaveLength(2);
   chain.forEach(([carry, water], i) => {
     expect(carry % 5).toBe(0);

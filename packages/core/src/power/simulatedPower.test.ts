@@ -30,5 +30,8 @@ test('more containers see less, and the same seed sees the same', () => {
 
 test('one container of each, or a day before anything is up, has a reason', () => {
   expect(powerBySimulation({ ...plan, teams: 1 }, 1, 10)).toMatchObject({ ok: false });
-  expect(powerBySimulation({ ...plan, day: 1 }, 1, 10)).toMatchObject({ ok: false, reason: expect.stringContaining('nothing is up') as string }); // prettier-ignore
+  expect(powerBySimulation({ ...plan, day: 1 }, 1, 10)).toMatchObject({
+    ok: false,
+    reason: expect.stringContaining('nothing is up') as string,
+  });
 });

@@ -1,13 +1,26 @@
 import { checking, expectReference, referenceCases } from '../../test/reference';
 import { containersNeeded, powerOfT, smallestDifference } from './tPower';
 
-interface Row { n: number; delta: number; sd: number; alpha: number; power: number; n_real: number; n_per_group: number; power_at_n: number; mdd_in_sd: number } // prettier-ignore
+interface Row {
+  n: number;
+  delta: number;
+  sd: number;
+  alpha: number;
+  power: number;
+  n_real: number;
+  n_per_group: number;
+  power_at_n: number;
+  mdd_in_sd: number;
+}
 const rows = (file: string) => referenceCases(file).flatMap((c) => (c.expected as { rows: Row[] }).rows);
 
-test.each(rows('09-power-given').map((r) => [r.n, r.delta, r.sd, r] as const))('power of %d a side, %d apart, sd %d', (n, difference, sd, row) => {
-  checking('powerOfT');
-  expectReference(powerOfT({ n, difference, sd, alpha: row.alpha }), row.power, { rel: 1e-6, abs: 1e-9 });
-}); // prettier-ignore
+test.each(rows('09-power-given').map((r) => [r.n, r.delta, r.sd, r] as const))(
+  'power of %d a side, %d apart, sd %d',
+  (n, difference, sd, row) => {
+    checking('powerOfT');
+    expectReference(powerOfT({ n, difference, sd, alpha: row.alpha }), row.power, { rel: 1e-6, abs: 1e-9 });
+  },
+);
 
 test.each(rows('09-power-n').map((r) => [r.delta, r.power, r] as const))('containers for %d sd at %d', (delta, power, row) => {
   checking('containersNeeded');

@@ -41,12 +41,17 @@ test.each([
 test('a volume survives the way into any unit and back', () => {
   const units = Object.keys(ML_PER.us) as VolumeUnit[];
   fc.assert(
-    fc.property(fc.constantFrom(...units), fc.integer({ min: 1, max: 100_000 }), fc.constantFrom<Kitchen>('us', 'metric', 'australian'), (unit, hundredths, kitchen) => {
-      const typed = `${hundredths / 100} ${unit.replace('-', ' ').replace('cubic foot', 'cu ft')}`;
-      const read = parseVolume(typed, kitchen);
-      expect(read.ok && volumeIn(read.value, unit, kitchen)).toBeCloseTo(hundredths / 100, 6);
-    }),
-  ); // prettier-ignore
+    fc.property(
+      fc.constantFrom(...units),
+      fc.integer({ min: 1, max: 100_000 }),
+      fc.constantFrom<Kitchen>('us', 'metric', 'australian'),
+      (unit, hundredths, kitchen) => {
+        const typed = `${hundredths / 100} ${unit.replace('-', ' ').replace('cubic foot', 'cu ft')}`;
+        const read = parseVolume(typed, kitchen);
+        expect(read.ok && volumeIn(read.value, unit, kitchen)).toBeCloseTo(hundredths / 100, 6);
+      },
+    ),
+  );
 });
 
 test('masses and temperatures read as people write them', () => {
@@ -75,13 +80,17 @@ test('kitchen measures are never less than asked and at most one step more', () 
   expect(roundUpKitchen(250, 'metric').text).toBe('1 cup');
   expect(roundUpKitchen(251, 'metric').text).toBe('1¼ cups');
   fc.assert(
-    fc.property(fc.double({ min: 0.01, max: 20_000, noNaN: true }), fc.constantFrom<Kitchen>('us', 'metric', 'australian'), (asked, kitchen) => {
-      const kitchenMl = roundUpKitchen(asked, kitchen).ml;
-      expect(kitchenMl).toBeGreaterThanOrEqual(asked - 1e-6);
-      expect(kitchenMl - asked).toBeLessThanOrEqual(ML_PER[kitchen].cup / 4 + 1e-6);
-      expect(roundUpMetric(asked).ml).toBeGreaterThanOrEqual(asked - 1e-6);
-    }),
-  ); // prettier-ignore
+    fc.property(
+      fc.double({ min: 0.01, max: 20_000, noNaN: true }),
+      fc.constantFrom<Kitchen>('us', 'metric', 'australian'),
+      (asked, kitchen) => {
+        const kitchenMl = roundUpKitchen(asked, kitchen).ml;
+        expect(kitchenMl).toBeGreaterThanOrEqual(asked - 1e-6);
+        expect(kitchenMl - asked).toBeLessThanOrEqual(ML_PER[kitchen].cup / 4 + 1e-6);
+        expect(roundUpMetric(asked).ml).toBeGreaterThanOrEqual(asked - 1e-6);
+      },
+    ),
+  );
 });
 
 test('a range says one volume where both ends are measured alike', () => {

@@ -15,9 +15,19 @@ const mm = (text: string, assumed?: 'cm' | 'in') => {
 };
 
 test.each([
-  ['6 1/4 in', 158.75], ['6¼"', 158.75], ['6-1/4 in', 158.75], ['2,5 cm', 25], ['15mm', 15], ['.5 cm', 5], ['1 ft 6 1/2 in', 469.9],
-  ['½ in', 12.7], ['0.3 m', 300], ['12 + 6.5 in', 469.9], ['30 cm + 4,5 cm', 345], ['3 inches', 76.2],
-])('reads %s as %d mm', (text, expected) => expect(mm(text)).toBeCloseTo(expected, 6)); // prettier-ignore
+  ['6 1/4 in', 158.75],
+  ['6¼"', 158.75],
+  ['6-1/4 in', 158.75],
+  ['2,5 cm', 25],
+  ['15mm', 15],
+  ['.5 cm', 5],
+  ['1 ft 6 1/2 in', 469.9],
+  ['½ in', 12.7],
+  ['0.3 m', 300],
+  ['12 + 6.5 in', 469.9],
+  ['30 cm + 4,5 cm', 345],
+  ['3 inches', 76.2],
+])('reads %s as %d mm', (text, expected) => expect(mm(text)).toBeCloseTo(expected, 6));
 
 test('takes the assumed unit for a bare number and keeps what was typed', () => {
   expect(parseLength(' 14.5 ', 'cm')).toEqual({ ok: true, mm: 145, text: '14.5', unit: 'cm' });

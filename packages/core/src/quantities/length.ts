@@ -22,14 +22,41 @@ export type LengthResult = ({ ok: true } & TypedLength) | { ok: false; reason: s
 const MM_PER: Record<LengthUnit, number> = { mm: 1, cm: 10, m: 1000, in: 25.4, ft: 304.8 };
 
 const UNIT_WORDS: Record<string, LengthUnit> = {
-  mm: 'mm', millimetre: 'mm', millimetres: 'mm', millimeter: 'mm', millimeters: 'mm',
-  cm: 'cm', centimetre: 'cm', centimetres: 'cm', centimeter: 'cm', centimeters: 'cm',
-  m: 'm', metre: 'm', metres: 'm', meter: 'm', meters: 'm',
-  in: 'in', inch: 'in', inches: 'in', '"': 'in', '″': 'in', '”': 'in',
-  ft: 'ft', foot: 'ft', feet: 'ft', "'": 'ft', '′': 'ft', '’': 'ft',
-}; // prettier-ignore
+  mm: 'mm',
+  millimetre: 'mm',
+  millimetres: 'mm',
+  millimeter: 'mm',
+  millimeters: 'mm',
+  cm: 'cm',
+  centimetre: 'cm',
+  centimetres: 'cm',
+  centimeter: 'cm',
+  centimeters: 'cm',
+  m: 'm',
+  metre: 'm',
+  metres: 'm',
+  meter: 'm',
+  meters: 'm',
+  in: 'in',
+  inch: 'in',
+  inches: 'in',
+  '"': 'in',
+  '″': 'in',
+  '”': 'in',
+  ft: 'ft',
+  foot: 'ft',
+  feet: 'ft',
+  "'": 'ft',
+  '′': 'ft',
+  '’': 'ft',
+};
 
-const TERM = new RegExp(String.raw`^(${NUMBER})\s*(${Object.keys(UNIT_WORDS).sort((a, b) => b.length - a.length).join('|')})?\.?`, 'i'); // prettier-ignore
+const TERM = new RegExp(
+  String.raw`^(${NUMBER})\s*(${Object.keys(UNIT_WORDS)
+    .sort((a, b) => b.length - a.length)
+    .join('|')})?\.?`,
+  'i',
+);
 
 /**
  * Reads a length as typed: `6 1/4 in`, `6¼"`, `2,5 cm`, `15mm`, `1 ft 6 1/2 in`, and sums such as `12 + 6.5 in` for a

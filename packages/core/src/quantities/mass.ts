@@ -6,9 +6,23 @@ export type MassUnit = 'mg' | 'g' | 'kg' | 'oz' | 'lb';
 export const GRAMS_PER: Record<MassUnit, number> = { mg: 0.001, g: 1, kg: 1000, oz: 453.59237 / 16, lb: 453.59237 };
 
 const WORDS: Record<string, MassUnit> = {
-  mg: 'mg', milligram: 'mg', milligrams: 'mg', g: 'g', gram: 'g', grams: 'g', kg: 'kg', kilogram: 'kg', kilograms: 'kg',
-  oz: 'oz', ounce: 'oz', ounces: 'oz', lb: 'lb', lbs: 'lb', pound: 'lb', pounds: 'lb',
-}; // prettier-ignore
+  mg: 'mg',
+  milligram: 'mg',
+  milligrams: 'mg',
+  g: 'g',
+  gram: 'g',
+  grams: 'g',
+  kg: 'kg',
+  kilogram: 'kg',
+  kilograms: 'kg',
+  oz: 'oz',
+  ounce: 'oz',
+  ounces: 'oz',
+  lb: 'lb',
+  lbs: 'lb',
+  pound: 'lb',
+  pounds: 'lb',
+};
 
 /** Reads a mass as typed, in grams: `2,5 g`, `1 lb + 4 oz`, `500mg`. */
 export function parseMass(text: string, assumed?: MassUnit): TypedResult<MassUnit> {

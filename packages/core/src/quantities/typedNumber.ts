@@ -1,8 +1,18 @@
 /** Numbers as people write them: `6`, `2,5`, `1/4`, `6 1/4`, `6-1/4`, `6¼`. */
 
 const VULGAR: Record<string, string> = {
-  '¼': '1/4', '½': '1/2', '¾': '3/4', '⅛': '1/8', '⅜': '3/8', '⅝': '5/8', '⅞': '7/8', '⅓': '1/3', '⅔': '2/3', '⅙': '1/6', '⅚': '5/6',
-}; // prettier-ignore
+  '¼': '1/4',
+  '½': '1/2',
+  '¾': '3/4',
+  '⅛': '1/8',
+  '⅜': '3/8',
+  '⅝': '5/8',
+  '⅞': '7/8',
+  '⅓': '1/3',
+  '⅔': '2/3',
+  '⅙': '1/6',
+  '⅚': '5/6',
+};
 
 /** Source of a regular expression for one number. */
 export const NUMBER = String.raw`(?:\d+\s+\d+\s*/\s*\d+|\d+-\d+/\d+|\d+\s*/\s*\d+|\d*[.,]\d+|\d+[.,]?)`;
@@ -60,7 +70,9 @@ export function parseAmount<Unit extends string>(
   if (typed === '') return refuse('Nothing is typed yet.');
   if (/^[-−–]/.test(typed)) return refuse(`A ${noun} cannot be below zero.`);
   if (hasTwoDecimalMarks(typed)) return refuse(`“${typed}” has more than one decimal mark.`);
-  const spellings = Object.keys(words).sort((a, b) => b.length - a.length).map((w) => w.replace('.', String.raw`\.`)); // prettier-ignore
+  const spellings = Object.keys(words)
+    .sort((a, b) => b.length - a.length)
+    .map((w) => w.replace('.', String.raw`\.`));
   const term = new RegExp(String.raw`^(${NUMBER})\s*(${spellings.join('|')})?\.?$`, 'i');
   let value = 0;
   let unit: Unit | undefined;

@@ -43,7 +43,11 @@ export const CAUTIONS: Record<string, CautionWords> = {
   choking_small_parts: serious('Large seeds choke and go into noses: not for the youngest without an adult at the table.'),
   bag_suffocation: care('Thin bags are no toys: count them out and in.'),
   moulds: serious('Keep mouldy bags and boxes shut and bin them so.', '', 'asthma and weak immunity'),
-  compost_bacteria: serious('Potting mix holds bacteria: open the bag away from faces, dampen it, wash hands.', 'gloves for cuts', 'weak immunity'), // prettier-ignore
+  compost_bacteria: serious(
+    'Potting mix holds bacteria: open the bag away from faces, dampen it, wash hands.',
+    'gloves for cuts',
+    'weak immunity',
+  ),
   dust_mix: care('Dampen dry mix before it is poured: its dust harms lungs.', 'dust mask for the adult who mixes', 'asthma'),
   vinegar_acid: care('Vinegar stings eyes and cuts: pour below eye level, rinse with water.', 'eye protection'),
   crush_tablets: { ...care('An adult crushes tablets, in a bag.', 'eye protection'), adult: true },

@@ -25,7 +25,8 @@ const BY_SUBJECT: Partial<Record<FactorSubject, string[]>> = {
 };
 
 /** Words that name what no class should handle; whole words only. */
-const PROHIBITED = /\b(castor[ -]?(bean|oil plant)s?|jequirity|rosary peas?|thorn ?apple|datura|foxglove|laburnum|weed ?killer|herbicide|pesticide|bleach|battery acid|drain cleaner|hydrochloric|sulfuric|sulphuric|caustic soda|quicklime|ammonia|motor oil|copper sul(f|ph)ate)\b/i; // prettier-ignore
+const PROHIBITED =
+  /\b(castor[ -]?(bean|oil plant)s?|jequirity|rosary peas?|thorn ?apple|datura|foxglove|laburnum|weed ?killer|herbicide|pesticide|bleach|battery acid|drain cleaner|hydrochloric|sulfuric|sulphuric|caustic soda|quicklime|ammonia|motor oil|copper sul(f|ph)ate)\b/i;
 
 /** Cautions that follow from kind, method, what is changed and what is done; the gravest first, each once. */
 export function cautionsFor(plan: PlanDocument): Caution[] {

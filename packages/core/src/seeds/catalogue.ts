@@ -84,14 +84,29 @@ export interface GrowingMethod {
 }
 
 const CONTAINER_NAMES: Record<string, string> = {
-  bag_pocket: 'bag', ball_in_bag: 'bag', paper_jar: 'jar', sponge: 'sponge', clear_box_paper: 'box', cup_mix: 'cup', paper_pot: 'pot',
-  cell_tray: 'cell', flat_divided: 'section', planter_box: 'row', deep_tree_pot: 'pot', dome_box: 'box',
-}; // prettier-ignore
+  bag_pocket: 'bag',
+  ball_in_bag: 'bag',
+  paper_jar: 'jar',
+  sponge: 'sponge',
+  clear_box_paper: 'box',
+  cup_mix: 'cup',
+  paper_pot: 'pot',
+  cell_tray: 'cell',
+  flat_divided: 'section',
+  planter_box: 'row',
+  deep_tree_pot: 'pot',
+  dome_box: 'box',
+};
 
 /** Sections of a pan and rows of a long box: the facts speak of the whole, a plan of one of so many. */
 export const SHARES: Record<string, number> = { flat_divided: 6, planter_box: 6 };
 
-const COVERS: Record<string, GrowingMethod['cover']> = { bag_pocket: 'stays', ball_in_bag: 'stays', clear_box_paper: 'stays', paper_jar: 'none' }; // prettier-ignore
+const COVERS: Record<string, GrowingMethod['cover']> = {
+  bag_pocket: 'stays',
+  ball_in_bag: 'stays',
+  clear_box_paper: 'stays',
+  paper_jar: 'none',
+};
 
 type Fact = (typeof speciesFacts.species)[number];
 

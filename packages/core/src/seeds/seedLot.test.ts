@@ -2,7 +2,18 @@ import { speciesById } from './catalogue';
 import { lotStanding, type SeedLot } from './seedLot';
 
 const onion = speciesById('onion')!;
-const lot = (part: Partial<SeedLot>): SeedLot => ({ id: '1', speciesId: 'onion', name: 'Drawer', year: 2026, count: null, depthMm: null, spacingMm: null, daysToSprout: null, tests: [], ...part }); // prettier-ignore
+const lot = (part: Partial<SeedLot>): SeedLot => ({
+  id: '1',
+  speciesId: 'onion',
+  name: 'Drawer',
+  year: 2026,
+  count: null,
+  depthMm: null,
+  spacingMm: null,
+  daysToSprout: null,
+  tests: [],
+  ...part,
+});
 const standing = (part: Partial<SeedLot>) => lotStanding(lot(part), onion, '2026-11-23');
 
 test('a fresh lot needs no warning; an old one does, with what may still sprout', () => {

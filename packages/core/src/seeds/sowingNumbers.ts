@@ -74,7 +74,12 @@ export function blankContainers(containers: number, seedsEach: number, chance: n
   const variance = average((b) => containers * b * (1 - b) + (containers * b) ** 2) - expected ** 2;
   const quantile = (p: number) => {
     let j = 0;
-    for (let sum = average((b) => binomial(containers, 0, b)); sum < p - SLACK && j < containers; sum += average((b) => binomial(containers, j, b))) j++; // prettier-ignore
+    for (
+      let sum = average((b) => binomial(containers, 0, b));
+      sum < p - SLACK && j < containers;
+      sum += average((b) => binomial(containers, j, b))
+    )
+      j++;
     return j;
   };
   return {

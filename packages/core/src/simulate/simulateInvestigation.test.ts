@@ -51,7 +51,10 @@ test('written trouble happens, and only where it is written', () => {
   );
   const knocked = readings.filter((r) => r.code === 'A2' && r.dayNumber >= 10);
   expect(knocked.every((r) => r.state === 'lost' && r.lostReason === 'knocked-over')).toBe(true);
-  expect(readings.filter((r) => r.state === 'not-checked').map((r) => [r.team, r.dayNumber])).toEqual([[4, 8], [4, 8]]); // prettier-ignore
+  expect(readings.filter((r) => r.state === 'not-checked').map((r) => [r.team, r.dayNumber])).toEqual([
+    [4, 8],
+    [4, 8],
+  ]);
 });
 
 test('a ruler read from its end adds its offset to that team alone', () => {
@@ -89,7 +92,9 @@ test('in a room with cold nights half are up when the hourly forecast says so', 
   const forecast = forecastEmergence(barley, { sownOn: '2026-03-03', seeds: 3000, room, calendar });
   if (!forecast.ok) throw new Error(forecast.reason);
   const half = daysBetween('2026-03-03', forecast.half.likely!);
-  const readings = simulateInvestigation(scenario({ containers: many(3000), checkDays: [half, half + 1], temperature: { room, calendar } })); // prettier-ignore
+  const readings = simulateInvestigation(
+    scenario({ containers: many(3000), checkDays: [half, half + 1], temperature: { room, calendar } }),
+  );
   const up = (day: number) => readings.filter((r) => r.dayNumber === day && r.state !== 'not-up').length / 3000;
   expect(up(half)).toBeLessThan(barley.germination * 0.55);
   expect(up(half + 1)).toBeGreaterThan(barley.germination * 0.45);
@@ -97,7 +102,9 @@ test('in a room with cold nights half are up when the hourly forecast says so', 
 
 test('seedlings damp off at the rate asked for', () => {
   const rate = 0.02;
-  const readings = simulateInvestigation(scenario({ containers: many(4000), checkDays: [10, 30], dampingOff: rate, effects: { A: none } })); // prettier-ignore
+  const readings = simulateInvestigation(
+    scenario({ containers: many(4000), checkDays: [10, 30], dampingOff: rate, effects: { A: none } }),
+  );
   const on = (day: number) => new Map(readings.filter((r) => r.dayNumber === day).map((r) => [r.code, r.state]));
   const [early, late] = [on(10), on(30)];
   const alive = [...early].filter(([, state]) => state === 'measured').map(([code]) => code);
@@ -127,7 +134,16 @@ test('stages follow each other and growth slowed by half takes twice as long', (
     expect(seen).toEqual([...seen].sort((a, b) => order.indexOf(a) - order.indexOf(b)));
     expect(stageAt(0, species)).toBeNull();
   }
-  const slow = scenario({ effects: { A: { ...none, rate: 0.5 }, B: none }, checkDays: [12], containers: dealContainers(['A', 'B'], 70, 7, 1).containers.map((c) => ({ code: c.code, treatment: c.treatment, team: c.team!, seeds: 3 })) }); // prettier-ignore
+  const slow = scenario({
+    effects: { A: { ...none, rate: 0.5 }, B: none },
+    checkDays: [12],
+    containers: dealContainers(['A', 'B'], 70, 7, 1).containers.map((c) => ({
+      code: c.code,
+      treatment: c.treatment,
+      team: c.team!,
+      seeds: 3,
+    })),
+  });
   const mean = (t: string) => {
     const own = simulateInvestigation(slow).filter((r) => r.code.startsWith(t) && r.valueMm !== null);
     return own.reduce((sum, r) => sum + r.valueMm!, 0) / own.length;

@@ -102,7 +102,18 @@ export function simulateInvestigation(scenario: Scenario): SimulatedReading[] {
       for (let check = 0; check < checkDays.length; check++) {
         const dayNumber = checkDays[check]!;
         const noise = random.normal();
-        const reading: SimulatedReading = { code, team, plant, dayNumber, day: days[check]!, state: 'not-up', valueMm: null, leaves: null, stage: null, lostReason: null }; // prettier-ignore
+        const reading: SimulatedReading = {
+          code,
+          team,
+          plant,
+          dayNumber,
+          day: days[check]!,
+          state: 'not-up',
+          valueMm: null,
+          leaves: null,
+          stage: null,
+          lostReason: null,
+        };
         found.push(reading);
         const age = dayNumber - life.emergedOn;
         if (away[team]![check]) reading.state = 'not-checked';

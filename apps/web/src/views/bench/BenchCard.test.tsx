@@ -21,9 +21,25 @@ function show({
   const onNext = jest.fn();
   const [container, , neighbour] = investigation.containers;
   const { unmount } = render(
-    <BenchCard teamId="t1" investigation={investigation} container={container!} plant="1" day={DAY} dayReason={dayReason} saved={saved} lost={null} kinds={[speciesById('barley')!]}
+    <BenchCard
+      teamId="t1"
+      investigation={investigation}
+      container={container!}
+      plant="1"
+      day={DAY}
+      dayReason={dayReason}
+      saved={saved}
+      lost={null}
+      kinds={[speciesById('barley')!]}
       photos={[]}
-      readings={readings} last={LAST} nextName={neighbour!.code} onNext={onNext} onGuide={() => undefined} onOtherDay={() => undefined} />); // prettier-ignore
+      readings={readings}
+      last={LAST}
+      nextName={neighbour!.code}
+      onNext={onNext}
+      onGuide={() => undefined}
+      onOtherDay={() => undefined}
+    />,
+  );
   return { onNext, unmount };
 }
 
@@ -120,7 +136,11 @@ test('whoever goes on before the question comes leaves it open, and nothing is h
 
 test('without height in the protocol the card counts, and asks for stage, colour, roots and the teacher’s own measure', async () => {
   const own = [{ id: 'm', name: 'Mould', kind: 'choice' as const, unit: '', min: null, max: null, choices: ['none', 'some'] }];
-  const bench = { ...USUAL_BENCH, measures: ['count-up' as const, 'stage' as const, 'colour' as const, 'root-length' as const], own }; // prettier-ignore
+  const bench = {
+    ...USUAL_BENCH,
+    measures: ['count-up' as const, 'stage' as const, 'colour' as const, 'root-length' as const],
+    own,
+  };
   show({ investigation: investigationView({ bench }), readings: [] });
   expect(screen.queryByRole('button', { name: '7' })).not.toBeInTheDocument();
   await tap('One more is up', 'One more is up', 'one blade', 'pale or limp', 'some');

@@ -9,7 +9,11 @@ import { BenchView } from './BenchView';
 
 const add = jest.fn();
 jest.mock('../../api/outbox', () => ({
-  theOutbox: () => ({ add: (...entry: unknown[]) => Promise.resolve(add(...entry)), actAs: () => undefined, onConfirmed: () => () => undefined }), // prettier-ignore
+  theOutbox: () => ({
+    add: (...entry: unknown[]) => Promise.resolve(add(...entry)),
+    actAs: () => undefined,
+    onConfirmed: () => () => undefined,
+  }),
   useWaiting: () => [],
   isWaitingCheck: () => false,
 }));
@@ -24,7 +28,6 @@ function open(
   answers: Answers = {},
   path = '/bench',
 ) {
-  // prettier-ignore
   const own = recordsOf(readings);
   const containers = own.investigation.containers.filter((c) => c.teamId === 't1').map((c) => ({ ...c, sownOn: SOWN }));
   const investigation = { ...own.investigation, sownOn: SOWN, containers, ...change };
@@ -68,7 +71,11 @@ test('the first time the guide is shown, then never by itself; it opens at the f
 });
 
 test('when everything is checked the team sees what it has done and can hand the device on', async () => {
-  open({}, ['A1', 'B1'].map((id) => readingView(id, TODAY, { valueMm: 50 })), { 'DELETE /session': undefined }); // prettier-ignore
+  open(
+    {},
+    ['A1', 'B1'].map((id) => readingView(id, TODAY, { valueMm: 50 })),
+    { 'DELETE /session': undefined },
+  );
   expect(await screen.findByRole('button', { name: /Hand the device/ })).toBeInTheDocument();
 });
 
@@ -81,7 +88,10 @@ test('several tagged plants come one after another', async () => {
   await userEvent.click(screen.getByRole('button', { name: 'Not up yet' }));
   await userEvent.click(screen.getByRole('button', { name: /^Next: A1 · 2/ }));
   expect(plants.getByRole('button', { name: 'Plant 2' })).toHaveAttribute('aria-current', 'true');
-  expect((add.mock.calls[0] as [string, string, { body: object }])[2].body).toMatchObject({ containerId: 'A1', readings: [{ plant: '1', state: 'not-up' }] }); // prettier-ignore
+  expect((add.mock.calls[0] as [string, string, { body: object }])[2].body).toMatchObject({
+    containerId: 'A1',
+    readings: [{ plant: '1', state: 'not-up' }],
+  });
 });
 
 test('the youngest have whole numbers, and everything can be read aloud', async () => {
@@ -97,7 +107,9 @@ test('the youngest have whole numbers, and everything can be read aloud', async 
 
 test('a staggered sowing cannot be opened before its day', async () => {
   const own = recordsOf([]).investigation;
-  const containers = own.containers.filter((c) => c.teamId === 't1').map((c) => ({ ...c, sownOn: c.code === 'A1' ? SOWN : addDays(TODAY, 3) })); // prettier-ignore
+  const containers = own.containers
+    .filter((c) => c.teamId === 't1')
+    .map((c) => ({ ...c, sownOn: c.code === 'A1' ? SOWN : addDays(TODAY, 3) }));
   open({ containers });
   expect((await tabs()).getByRole('button', { name: 'B1' })).toBeDisabled();
 });

@@ -17,8 +17,18 @@ export function BenchView() {
   useEffect(() => (teamId ? theOutbox().actAs(teamId) : undefined), [teamId]);
   useEffect(() => theOutbox().onConfirmed(() => void client.invalidateQueries({ queryKey: ['bench'] })), [client]);
   if (isProblem(bench.error, 401)) return <Navigate to="/join" replace />;
-  if (bench.error && !bench.data) return <div className="page"><ProblemNotice error={bench.error} retry={() => void bench.refetch()} /></div>; // prettier-ignore
-  if (!bench.data) return <div className="page"><Waiting>Fetching your plants …</Waiting></div>; // prettier-ignore
+  if (bench.error && !bench.data)
+    return (
+      <div className="page">
+        <ProblemNotice error={bench.error} retry={() => void bench.refetch()} />
+      </div>
+    );
+  if (!bench.data)
+    return (
+      <div className="page">
+        <Waiting>Fetching your plants …</Waiting>
+      </div>
+    );
   return <TeamBench bench={bench.data} />;
 }
 
@@ -87,7 +97,10 @@ function TeamBench({ bench }: { bench: Bench }) {
 function useHandOver(teamId: string) {
   const waiting = useWaiting();
   const [problem, setProblem] = useState<string | null>(null);
-  const unsent = () => theOutbox().snapshot().filter((w) => w.teamId === teamId && w.refused === null && !w.confirmed).length; // prettier-ignore
+  const unsent = () =>
+    theOutbox()
+      .snapshot()
+      .filter((w) => w.teamId === teamId && w.refused === null && !w.confirmed).length;
   const leave = async () => {
     await theOutbox().send();
     const left = unsent();
@@ -98,7 +111,8 @@ function useHandOver(teamId: string) {
     try {
       await request('DELETE', '/join');
     } catch (error) {
-      if (!isProblem(error, 401)) return setProblem('Without a network no other team can join. What you entered stays on this device.'); // prettier-ignore
+      if (!isProblem(error, 401))
+        return setProblem('Without a network no other team can join. What you entered stays on this device.');
     }
     await forgetTeam();
     location.assign('/join');

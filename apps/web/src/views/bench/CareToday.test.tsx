@@ -14,7 +14,18 @@ jest.mock('../../api/outbox', () => ({
 const DAY = '2026-03-19';
 const schedule = [{ day: DAY, kind: 'check' as const, title: 'Check', note: '' }];
 const bench = { ...USUAL_BENCH, care: { ...USUAL_BENCH.care, water: 'fixed-volume' as const, doseMl: 30 } };
-const care = (part: object) => ({ id: 'c', teamId: 't1', kind: 'water' as const, task: 'water', day: DAY, amountMl: 25, skipped: false, note: null, recordedAt: '', ...part }); // prettier-ignore
+const care = (part: object) => ({
+  id: 'c',
+  teamId: 't1',
+  kind: 'water' as const,
+  task: 'water',
+  day: DAY,
+  amountMl: 25,
+  skipped: false,
+  note: null,
+  recordedAt: '',
+  ...part,
+});
 
 const show = (change: Parameters<typeof investigationView>[0] = {}) =>
   render(<CareToday investigation={investigationView({ schedule, bench, ...change })} teamId="t1" day={DAY} />);
@@ -37,7 +48,9 @@ test('water is ticked with its amount, the planned one to begin with', async () 
   await userEvent.clear(amount);
   await userEvent.type(amount, '27,5');
   await userEvent.click(screen.getByRole('button', { name: 'Water: done' }));
-  expect(sent()).toMatchObject([{ team: 't1', kind: 'care', body: { kind: 'water', task: 'water', amountMl: 27.5, investigationId: 'i1' } }]); // prettier-ignore
+  expect(sent()).toMatchObject([
+    { team: 't1', kind: 'care', body: { kind: 'water', task: 'water', amountMl: 27.5, investigationId: 'i1' } },
+  ]);
 });
 
 test('what is left out is told, without an amount', async () => {

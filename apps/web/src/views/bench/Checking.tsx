@@ -181,7 +181,17 @@ function withOwnPot(investigation: InvestigationView, code: string | null): Inve
 }
 
 /** Several tagged plants of one container. */
-function PlantTabs({ stops, stop, done, onOpen }: { stops: Stop[]; stop: Stop; done: (s: Stop) => boolean; onOpen: (name: string) => void }) {
+function PlantTabs({
+  stops,
+  stop,
+  done,
+  onOpen,
+}: {
+  stops: Stop[];
+  stop: Stop;
+  done: (s: Stop) => boolean;
+  onOpen: (name: string) => void;
+}) {
   return (
     <div className="bench-plants" role="group" aria-label={`Tagged plants of ${stop.container.code}`}>
       {stops
@@ -200,7 +210,7 @@ function PlantTabs({ stops, stop, done, onOpen }: { stops: Stop[]; stop: Stop; d
         ))}
     </div>
   );
-} // prettier-ignore
+}
 
 function TabMark({ treatment, done, open }: { treatment: string; done: boolean; open: boolean }) {
   if (done)

@@ -7,7 +7,16 @@ const TODAY = '2026-03-19';
 
 function show(chosen: ChosenDay | null = null, open = true) {
   const [onChoose, onClose] = [jest.fn(), jest.fn()];
-  render(<DayChoice investigation={investigationView()} today={TODAY} chosen={chosen} onChoose={onChoose} open={open} onClose={onClose} />); // prettier-ignore
+  render(
+    <DayChoice
+      investigation={investigationView()}
+      today={TODAY}
+      chosen={chosen}
+      onChoose={onChoose}
+      open={open}
+      onClose={onClose}
+    />,
+  );
   return {
     onChoose,
     onClose,
@@ -23,7 +32,10 @@ test.each([
   const { type } = show();
   type(day);
   expect(screen.getByRole('alert')).toHaveTextContent(sentence);
-  for (const reason of within(screen.getByRole('group', { name: 'Why another day?' })).getAllByRole('button').slice(0, 3)) expect(reason).toBeDisabled(); // prettier-ignore
+  for (const reason of within(screen.getByRole('group', { name: 'Why another day?' }))
+    .getAllByRole('button')
+    .slice(0, 3))
+    expect(reason).toBeDisabled();
 });
 
 test('another day takes a reason, and stays in sight until it is today again', async () => {

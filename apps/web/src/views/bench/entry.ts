@@ -83,7 +83,12 @@ export function withMore(entry: Entry, part: MoreFound): Entry {
 }
 
 /** The reading of an entry as it is sent; a doubt goes with it whether it was answered or not. */
-export function readingOf(entry: Entry, plant: string, doubt: DoubtKind | null, supersedes: string | null): Omit<ReadingRequest, 'id'> {
+export function readingOf(
+  entry: Entry,
+  plant: string,
+  doubt: DoubtKind | null,
+  supersedes: string | null,
+): Omit<ReadingRequest, 'id'> {
   const { state, digits, unit, leaves, lostReason, note, more, answer } = entry;
   const measured = state === 'measured';
   const secondMm = typedMm({ digits: entry.secondDigits, unit });
@@ -98,7 +103,7 @@ export function readingOf(entry: Entry, plant: string, doubt: DoubtKind | null, 
     ...(note.trim() ? { note: note.trim() } : {}),
     ...(supersedes ? { supersedes } : {}),
   };
-} // prettier-ignore
+}
 
 const MAX_DIGITS = 6;
 

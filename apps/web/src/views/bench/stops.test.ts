@@ -7,7 +7,11 @@ const DAY = '2026-03-19';
 test('containers come in tray order, several tagged plants one after another', () => {
   expect(stopsOf(investigationView(), DAY).map((s) => s.name)).toEqual(['A1', 'B1', 'A2', 'B2']);
   const two = stopsOf(investigationView({ bench: { ...USUAL_BENCH, plants: 2 } }), DAY);
-  expect(two.slice(0, 3).map((s) => [s.name, s.plant])).toEqual([['A1 · 1', '1'], ['A1 · 2', '2'], ['B1 · 1', '1']]); // prettier-ignore
+  expect(two.slice(0, 3).map((s) => [s.name, s.plant])).toEqual([
+    ['A1 · 1', '1'],
+    ['A1 · 2', '2'],
+    ['B1 · 1', '1'],
+  ]);
 });
 
 test('what is not sown yet is not asked about', () => {

@@ -40,6 +40,9 @@ export interface StopState {
 export function stateOf(stop: Stop, readings: readonly ReadingView[], plants: number, day: IsoDay): StopState {
   const own = readingsOf(stop, readings, plants);
   const standing = standingsOn([stop.container.id], own, day).get(stop.container.id)!;
-  const last = currentReadings(own).filter((r) => r.day < day && r.state !== 'not-checked').pop() ?? null; // prettier-ignore
+  const last =
+    currentReadings(own)
+      .filter((r) => r.day < day && r.state !== 'not-checked')
+      .pop() ?? null;
   return { standing, done: standing.reading !== null || ['lost', 'thinned', 'moved'].includes(standing.state), last };
 }

@@ -17,7 +17,10 @@ const emblem = async (name: string) =>
 test('the class code and every team’s PIN are there to go on the board', async () => {
   open();
   expect(await screen.findByText('COPPR7')).toHaveClass('class-code');
-  const rows = screen.getAllByRole('row').slice(1).map((r) => r.textContent?.trim()); // prettier-ignore
+  const rows = screen
+    .getAllByRole('row')
+    .slice(1)
+    .map((r) => r.textContent?.trim());
   expect(rows).toEqual(['kite0000New PIN', 'bell0001New PIN', 'boat0002New PIN', 'moon0003New PIN']);
 });
 

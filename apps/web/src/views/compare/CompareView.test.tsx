@@ -34,7 +34,14 @@ function open(readings = READINGS, together: unknown[] = [], change: Parameters<
 
 const numbers = async () => {
   await userEvent.click(await screen.findByText('Show the numbers'));
-  return screen.getAllByRole('row').slice(1).map((r) => within(r).getAllByRole('cell').map((c) => c.textContent)); // prettier-ignore
+  return screen
+    .getAllByRole('row')
+    .slice(1)
+    .map((r) =>
+      within(r)
+        .getAllByRole('cell')
+        .map((c) => c.textContent),
+    );
 };
 
 test('the numbers leave out what is not up, and name it', async () => {
@@ -61,11 +68,27 @@ test('two of each cannot tell', async () => {
 test('a claim from six of each says what was found, and that this class reads too unevenly for it', async () => {
   const { containers, teams } = recordsOf([]).investigation;
   const many = ['A', 'B'].flatMap((treatment) =>
-    Array.from({ length: 6 }, (_, i) => ({ ...containers[0]!, id: `${treatment}${i}`, code: `${treatment}${i}`, treatment, position: i, teamId: null, block: null })),
-  ); // prettier-ignore
+    Array.from({ length: 6 }, (_, i) => ({
+      ...containers[0]!,
+      id: `${treatment}${i}`,
+      code: `${treatment}${i}`,
+      treatment,
+      position: i,
+      teamId: null,
+      block: null,
+    })),
+  );
   const readings = many.map((c) => readingView(c.id, '2026-03-17', { valueMm: (c.treatment === 'A' ? 120 : 60) + c.position }));
   const read = (i: number, valueMm: number) => ({ team: teams[i]!, valueMm, typed: '' });
-  const settled = { id: 'g', containerId: 'A0', code: 'A0', openedAt: '2026-03-16T10:00:00Z', settledMm: 120, closed: true, readings: [read(0, 100), read(1, 180)] }; // prettier-ignore
+  const settled = {
+    id: 'g',
+    containerId: 'A0',
+    code: 'A0',
+    openedAt: '2026-03-16T10:00:00Z',
+    settledMm: 120,
+    closed: true,
+    readings: [read(0, 100), read(1, 180)],
+  };
   open(readings, [settled, { ...settled, id: 'h' }], { containers: many });
   await screen.findByText('Show the numbers');
   expect(document.querySelector('.claim-finding')!.textContent).toMatch(

@@ -48,7 +48,20 @@ export function comparisonChart(
     beeswarm(group.dots, top * 0.045).forEach((step, i) => {
       const dot = group.dots[i]!;
       const x = place + PLACE.dots + step * 0.072;
-      shapes.push({ type: 'path', path: polygon, xref: 'x', yref: 'y', xsizemode: 'pixel', ysizemode: 'pixel', xanchor: x, yanchor: inUnit(dot.heightMm), fillcolor: look.open ? '#fff' : look.colour, fillrule: 'evenodd', line: { color: look.colour, width: look.open ? 2.2 : 0.5 }, layer: 'above' } as Partial<Shape>); // prettier-ignore
+      shapes.push({
+        type: 'path',
+        path: polygon,
+        xref: 'x',
+        yref: 'y',
+        xsizemode: 'pixel',
+        ysizemode: 'pixel',
+        xanchor: x,
+        yanchor: inUnit(dot.heightMm),
+        fillcolor: look.open ? '#fff' : look.colour,
+        fillrule: 'evenodd',
+        line: { color: look.colour, width: look.open ? 2.2 : 0.5 },
+        layer: 'above',
+      } as Partial<Shape>);
       hover.x.push(x);
       hover.y.push(inUnit(dot.heightMm));
       hover.text.push(

@@ -17,7 +17,10 @@ export function JoinView() {
   const scanned = scannedPot(search);
   const joined = useBench({ enabled: scanned !== '' });
   const [emblem, setEmblem] = useState<Emblem | null>(null);
-  const clean = code.toUpperCase().replace(/[^A-Z0-9]/g, '').slice(0, 6); // prettier-ignore
+  const clean = code
+    .toUpperCase()
+    .replace(/[^A-Z0-9]/g, '')
+    .slice(0, 6);
   const view = useJoinView(clean);
   const team = view.data?.teams.find((t) => t.emblem === emblem);
   // What is cached from a session that has ended must not send the device back and forth.

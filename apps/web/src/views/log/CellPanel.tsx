@@ -43,7 +43,12 @@ export function CellPanel({ records, row, day, cell, entry }: Props) {
   const { investigation, readings } = records;
   const [reason, setReason] = useState('');
   const words = (r: ReadingView) => readingWords(r, investigation.resolution, investigation.bench.own);
-  const at = (r: ReadingView) => new Date(r.recordedAt).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: investigation.class.timeZone }); // prettier-ignore
+  const at = (r: ReadingView) =>
+    new Date(r.recordedAt).toLocaleTimeString('en-GB', {
+      hour: '2-digit',
+      minute: '2-digit',
+      timeZone: investigation.class.timeZone,
+    });
   const reading = cell?.reading;
   const doubt = reading?.doubt;
   const replaced = reading ? replacedBy(readings, reading.id) : [];

@@ -33,7 +33,12 @@ test('a value is typed into its cell, saved for its own day with the reason, and
   await userEvent.click(await cell('A1, .*' + Number(SECOND.slice(8))));
   await userEvent.keyboard('9,4{Enter}');
   await waitFor(() => expect(writes).toHaveLength(1));
-  expect(bodyOf(writes[0])).toMatchObject({ containerId: 'A1', day: SECOND, dayReason: 'entered in the log', readings: [{ state: 'measured', typed: '9,4 cm' }] }); // prettier-ignore
+  expect(bodyOf(writes[0])).toMatchObject({
+    containerId: 'A1',
+    day: SECOND,
+    dayReason: 'entered in the log',
+    readings: [{ state: 'measured', typed: '9,4 cm' }],
+  });
   expect(screen.queryByRole('textbox', { name: /^A1 on/ })).not.toBeInTheDocument();
   await userEvent.keyboard('n{Enter}');
   await waitFor(() => expect(writes).toHaveLength(2));

@@ -16,13 +16,25 @@ test('columns are the days somebody looked or should have, up to today', () => {
 
 test('every tagged plant has its line', () => {
   const records = recordsOf([], { bench: { ...USUAL_BENCH, plants: 2 } });
-  expect(logRows(records).slice(0, 3).map((r) => r.name)).toEqual(['A1 · 1', 'A1 · 2', 'B1 · 1']); // prettier-ignore
+  expect(
+    logRows(records)
+      .slice(0, 3)
+      .map((r) => r.name),
+  ).toEqual(['A1 · 1', 'A1 · 2', 'B1 · 1']);
   const imported = recordsOf([readingView('A1', '2026-03-17', { plant: 'x' })]);
-  expect(logRows(imported).slice(0, 3).map((r) => r.name)).toEqual(['A1 · 1', 'A1 · x', 'B1']); // prettier-ignore
+  expect(
+    logRows(imported)
+      .slice(0, 3)
+      .map((r) => r.name),
+  ).toEqual(['A1 · 1', 'A1 · x', 'B1']);
 });
 
 test('a cell shows what counts, and is doubtful while a question is open or two devices disagree', () => {
-  const wrong = readingView('A1', '2026-03-16', { id: 'w', valueMm: 900, doubt: { kind: 'decimal-point', answer: null, secondMm: null } }); // prettier-ignore
+  const wrong = readingView('A1', '2026-03-16', {
+    id: 'w',
+    valueMm: 900,
+    doubt: { kind: 'decimal-point', answer: null, secondMm: null },
+  });
   const right = readingView('A1', '2026-03-16', { id: 'r', valueMm: 90, supersedes: 'w', recordedAt: '2026-03-16T11:00:00Z' });
   const [row] = logRows(recordsOf([]));
   expect(logCells([wrong])(row!, '2026-03-16')).toMatchObject({ doubtful: true });

@@ -64,8 +64,17 @@ export function logCells(readings: readonly ReadingView[]): (row: LogRow, day: I
 const ENDED = ['lost', 'thinned', 'moved'];
 
 /** A plant that is gone is not missing on later days, nor one that is not sown yet. */
-export function isMissing(row: LogRow, day: IsoDay, days: readonly IsoDay[], cell: (row: LogRow, day: IsoDay) => LogCell | null): boolean {
+export function isMissing(
+  row: LogRow,
+  day: IsoDay,
+  days: readonly IsoDay[],
+  cell: (row: LogRow, day: IsoDay) => LogCell | null,
+): boolean {
   if (day <= row.sownOn || cell(row, day)) return false;
-  const gone = days.filter((d) => d < day).map((d) => cell(row, d)?.reading.state).filter(Boolean).pop(); // prettier-ignore
+  const gone = days
+    .filter((d) => d < day)
+    .map((d) => cell(row, d)?.reading.state)
+    .filter(Boolean)
+    .pop();
   return !ENDED.includes(gone ?? '');
-} // prettier-ignore
+}

@@ -13,12 +13,18 @@ export interface LogEntry {
    * Saves a look of the teacher's; everything that stood there is corrected, not overwritten, also where two devices disagreed.
    * Resolves when the server has it.
    */
-  save: (row: LogRow, day: IsoDay, entry: Extract<QuickEntry, { ok: true }>, before: LogCell | null, note?: string) => Promise<void>;
+  save: (
+    row: LogRow,
+    day: IsoDay,
+    entry: Extract<QuickEntry, { ok: true }>,
+    before: LogCell | null,
+    note?: string,
+  ) => Promise<void>;
   /** The newest value stays, its question is answered and other devices' readings give way to it, with the reason. */
   settle: (row: LogRow, cell: LogCell, reason: string) => Promise<void>;
   /** What is being saved, or could not be. */
   words: string;
-} // prettier-ignore
+}
 
 export function useLogEntry({ investigation }: InvestigationRecords): LogEntry {
   const client = useQueryClient();

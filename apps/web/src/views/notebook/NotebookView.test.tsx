@@ -43,7 +43,14 @@ const page = async (code: string) => within(await screen.findByRole('region', { 
 test('a page has every look with its change, what was corrected struck through, and the words of the team', async () => {
   open();
   const a1 = await page('A1');
-  const rows = a1.getAllByRole('row').slice(1).map((r) => within(r).getAllByRole('cell').map((c) => c.textContent)); // prettier-ignore
+  const rows = a1
+    .getAllByRole('row')
+    .slice(1)
+    .map((r) =>
+      within(r)
+        .getAllByRole('cell')
+        .map((c) => c.textContent),
+    );
   expect(rows.map(([day, , , change]) => [day, change])).toEqual([
     ['4', ''],
     ['7', ''],
@@ -63,7 +70,10 @@ test('a plant that nobody has looked at says so', async () => {
 test('what was expected stands beside what came, with the days between which it came up', async () => {
   open();
   const table = within((await screen.findByRole('heading', { name: 'What we expected, and what came' })).closest('section')!);
-  const cells = table.getAllByRole('row').slice(1).map((r) => r.textContent); // prettier-ignore
+  const cells = table
+    .getAllByRole('row')
+    .slice(1)
+    .map((r) => r.textContent);
   expect(cells).toEqual([
     'The first comes upon day 4between day 4 and day 7',
     'The tallest on day 1215.0 cm9.0 cm on day 11',
@@ -74,7 +84,9 @@ test('what was expected stands beside what came, with the days between which it 
 test('the team’s own wall and lines show its plants as last checked', async () => {
   open();
   expect(await screen.findByRole('heading', { name: /^Our plants on Sat 14 Mar/ })).toBeInTheDocument();
-  expect(screen.getByRole('img', { name: /^How our plants grew: A1 9\.0 cm on day 11, B1 3\.0 cm on day 11/ })).toBeInTheDocument(); // prettier-ignore
+  expect(
+    screen.getByRole('img', { name: /^How our plants grew: A1 9\.0 cm on day 11, B1 3\.0 cm on day 11/ }),
+  ).toBeInTheDocument();
 });
 
 test('pictures are on the page of their plant', async () => {

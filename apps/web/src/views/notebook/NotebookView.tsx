@@ -93,7 +93,8 @@ function ExpectedAndCame({ expected, own }: { expected: BenchPrediction; own: Ow
       formatLength(heightMm, resolution),
       tall === null ? 'nothing is measured yet' : `${formatLength(tall.mm, resolution)} on day ${tall.dayNumber}`,
     ]);
-  if (winner !== null) rows.push(['Tallest of all', label(winner), ahead === null ? 'nothing is measured yet' : `${label(ahead)} so far`]); // prettier-ignore
+  if (winner !== null)
+    rows.push(['Tallest of all', label(winner), ahead === null ? 'nothing is measured yet' : `${label(ahead)} so far`]);
   return (
     <section className="section">
       <h2>What we expected, and what came</h2>

@@ -66,7 +66,12 @@ function Lines({ investigation, readings, width }: { investigation: Investigatio
   const y = (mm: number) => CHART.height - CHART.bottom - (mm / (top * perUnit)) * (CHART.height - CHART.bottom - CHART.top);
   const ends = spread(lines.map((l) => y(l.points[l.points.length - 1]!.heightMm)));
   const container = (id: string) => investigation.containers.find((c) => c.id === id)!;
-  const words = lines.map((l) => `${container(l.containerId).code} ${formatLength(l.points[l.points.length - 1]!.heightMm, investigation.resolution)} on day ${l.points[l.points.length - 1]!.dayNumber}`).join(', '); // prettier-ignore
+  const words = lines
+    .map(
+      (l) =>
+        `${container(l.containerId).code} ${formatLength(l.points[l.points.length - 1]!.heightMm, investigation.resolution)} on day ${l.points[l.points.length - 1]!.dayNumber}`,
+    )
+    .join(', ');
   return (
     <svg className="notebook-lines" width={width} height={CHART.height} role="img" aria-label={`How our plants grew: ${words}`}>
       {Array.from({ length: top / step + 1 }, (_, i) => i * step).map((n) => (

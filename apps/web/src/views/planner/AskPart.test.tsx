@@ -69,7 +69,9 @@ test('every choice of the protocol says what it does to the records', async () =
 });
 
 test('a measure of the class’s own has a range or words, and can be taken away again', async () => {
-  const plan = planOf('salt-steps', { ownMeasures: [{ id: 'm', name: 'mass', kind: 'number', unit: 'g', min: null, max: null, choices: [] }] }); // prettier-ignore
+  const plan = planOf('salt-steps', {
+    ownMeasures: [{ id: 'm', name: 'mass', kind: 'number', unit: 'g', min: null, max: null, choices: [] }],
+  });
   const now = show(plan);
   const own = screen.getByRole('group', { name: 'Measure of our own 1' });
   await userEvent.type(within(own).getByLabelText('At most'), '9');

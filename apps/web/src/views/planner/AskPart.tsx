@@ -21,8 +21,14 @@ const KIND_NAMES: Record<PlanKind, string> = {
 };
 
 const MEASURE_NAMES: Record<PlannedMeasure, string> = {
-  height: 'height', 'count-up': 'how many are up', leaves: 'leaves', stage: 'stage', colour: 'colour and vigour', 'root-length': 'root length', 'percent-green': 'percent green',
-}; // prettier-ignore
+  height: 'height',
+  'count-up': 'how many are up',
+  leaves: 'leaves',
+  stage: 'stage',
+  colour: 'colour and vigour',
+  'root-length': 'root length',
+  'percent-green': 'percent green',
+};
 
 /** The question, what is changed, what stays the same, what is measured and how. */
 export function AskPart(props: PartProps) {

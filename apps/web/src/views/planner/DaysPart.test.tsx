@@ -57,7 +57,13 @@ test('what falls on a day off is moved, and told with its way out', () => {
 });
 
 test('a room that was measured offers its own temperatures', async () => {
-  const at = (day: number, hour: number, value: number) => ({ id: `${day} ${hour}`, at: `2026-02-${20 + day}T${String(hour).padStart(2, '0')}:00:00Z`, kind: 'temperature' as const, value, source: 'hand' as const }); // prettier-ignore
+  const at = (day: number, hour: number, value: number) => ({
+    id: `${day} ${hour}`,
+    at: `2026-02-${20 + day}T${String(hour).padStart(2, '0')}:00:00Z`,
+    kind: 'temperature' as const,
+    value,
+    source: 'hand' as const,
+  });
   const now = show(
     planOf('salt-steps'),
     [3, 4, 5].flatMap((d) => [at(d, 12, 22), at(d, 13, 22), at(d, 2, 14), at(d, 3, 14)]),

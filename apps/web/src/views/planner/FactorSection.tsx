@@ -9,10 +9,24 @@ import { ChoiceField, TextField } from './planFields';
 import { type PartProps } from './partProps';
 
 const SUBJECT_NAMES: Record<FactorSubject, string> = {
-  salt: 'salt in the water', acid: 'acid in the water', chalk: 'chalk in the soil', feed: 'plant food', water: 'amount of water', light: 'light',
-  temperature: 'warmth', place: 'place', depth: 'depth of sowing', soaking: 'soaking', 'seed-age': 'age of the seed', crowding: 'plants in a container',
-  kind: 'kind of seed', age: 'age on a day', soil: 'soil', cover: 'cover', other: 'something else',
-}; // prettier-ignore
+  salt: 'salt in the water',
+  acid: 'acid in the water',
+  chalk: 'chalk in the soil',
+  feed: 'plant food',
+  water: 'amount of water',
+  light: 'light',
+  temperature: 'warmth',
+  place: 'place',
+  depth: 'depth of sowing',
+  soaking: 'soaking',
+  'seed-age': 'age of the seed',
+  crowding: 'plants in a container',
+  kind: 'kind of seed',
+  age: 'age on a day',
+  soil: 'soil',
+  cover: 'cover',
+  other: 'something else',
+};
 
 /** One thing that is changed: its levels with their amounts, and which of them is the control. */
 export function FactorSection({

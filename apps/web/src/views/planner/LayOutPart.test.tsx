@@ -15,7 +15,8 @@ beforeAll(() => {
 });
 
 const pots = () => screen.getAllByRole('button', { name: /, column \d+, row \d+$/ });
-const placeOf = (code: string) => Number(screen.getByRole('button', { name: new RegExp(`^${code}, `) }).closest<HTMLElement>('.lay-place')!.dataset.place); // prettier-ignore
+const placeOf = (code: string) =>
+  Number(screen.getByRole('button', { name: new RegExp(`^${code}, `) }).closest<HTMLElement>('.lay-place')!.dataset.place);
 
 function show(plan = planOf('dose'), change: Parameters<typeof partOf>[1] = {}) {
   const part = partOf(plan, change);

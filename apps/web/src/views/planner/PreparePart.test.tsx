@@ -12,7 +12,10 @@ function show(plan = planOf('salt-steps', { containersEach: 4 })) {
   render(<PreparePart {...props} />);
   return now;
 }
-const line = (what: RegExp) => within(screen.getByRole('row', { name: what })).getAllByRole('cell').map((c) => c.textContent); // prettier-ignore
+const line = (what: RegExp) =>
+  within(screen.getByRole('row', { name: what }))
+    .getAllByRole('cell')
+    .map((c) => c.textContent);
 
 test('the list is for one team and for all, in the kitchen’s own measures where asked', async () => {
   show();

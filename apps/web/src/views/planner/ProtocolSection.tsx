@@ -5,9 +5,19 @@ import { ChoiceField } from './planFields';
 import { type PartProps } from './partProps';
 
 const PROTOCOL_NAMES: Record<keyof typeof PROTOCOL_WORDS, string> = {
-  sprouted: 'A seed has sprouted when', height: 'Height is', beforeSprouting: 'A plant that is not up yet counts as', afterLoss: 'A plant that died',
-  seedlings: 'Measured are', seedsToHole: 'Seeds to a hole', depth: 'Sown', firm: 'The soil', water: 'Water', lightBefore: 'Before they are up', openBag: 'The bag is opened', report: 'Reported is',
-} as Record<keyof typeof PROTOCOL_WORDS, string>; // prettier-ignore
+  sprouted: 'A seed has sprouted when',
+  height: 'Height is',
+  beforeSprouting: 'A plant that is not up yet counts as',
+  afterLoss: 'A plant that died',
+  seedlings: 'Measured are',
+  seedsToHole: 'Seeds to a hole',
+  depth: 'Sown',
+  firm: 'The soil',
+  water: 'Water',
+  lightBefore: 'Before they are up',
+  openBag: 'The bag is opened',
+  report: 'Reported is',
+} as Record<keyof typeof PROTOCOL_WORDS, string>;
 
 /** The choices on which practitioners differ, each with what it does to the records. */
 export function ProtocolSection({ plan, change, problems }: Pick<PartProps, 'plan' | 'change' | 'problems'>) {

@@ -4,7 +4,16 @@ import { fakeServer, renderPage } from '../../../test/fakeServer';
 import { partOf, planOf } from '../../../test/plans';
 import { SeedsPart } from './SeedsPart';
 
-const LOT = { id: 'l1', speciesId: 'barley', name: 'old jar', year: 2019, count: null, depthMm: null, spacingMm: null, daysToSprout: null }; // prettier-ignore
+const LOT = {
+  id: 'l1',
+  speciesId: 'barley',
+  name: 'old jar',
+  year: 2019,
+  count: null,
+  depthMm: null,
+  spacingMm: null,
+  daysToSprout: null,
+};
 const TEST = { kind: 'paper' as const, up: 4, of: 20, on: '2026-02-20' };
 
 function show(plan = planOf('salt-steps'), lots: object[] = []) {
@@ -47,7 +56,10 @@ test('another kind is chosen from its drawing or from the table', async () => {
 });
 
 test('a lot of the shelf is offered for its own kind, with what its test says', async () => {
-  const now = show(planOf('salt-steps'), [{ ...LOT, tests: [TEST] }, { ...LOT, id: 'l2', speciesId: 'radish', name: 'tin', tests: [] }]); // prettier-ignore
+  const now = show(planOf('salt-steps'), [
+    { ...LOT, tests: [TEST] },
+    { ...LOT, id: 'l2', speciesId: 'radish', name: 'tin', tests: [] },
+  ]);
   const lots = await screen.findByLabelText('Seed lot');
   expect(
     within(lots)

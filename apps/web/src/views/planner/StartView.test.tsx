@@ -44,7 +44,13 @@ test('a plan like an earlier one is moved to the coming days and drawn anew', as
   await userEvent.click(await screen.findByRole('button', { name: 'begin a new one like it' }));
   await waitFor(() => expect(writes).toHaveLength(1));
   const plan = documentOf(writes[0]);
-  expect(plan).toMatchObject({ question: earlier.question, sowOn: addDays(TODAY, 7), endOn: addDays(TODAY, 7 + 23), moved: {}, askTeams: false }); // prettier-ignore
+  expect(plan).toMatchObject({
+    question: earlier.question,
+    sowOn: addDays(TODAY, 7),
+    endOn: addDays(TODAY, 7 + 23),
+    moved: {},
+    askTeams: false,
+  });
 });
 
 test('what another class asked can be asked again', async () => {

@@ -29,7 +29,11 @@ const drawSeed = () => Math.floor(Math.random() * 100_000);
 async function documentFor(start: Start, facts: ClassFacts): Promise<PlanDocument> {
   if ('id' in start) return planFrom(start.id, facts, drawSeed());
   if ('investigation' in start)
-    return planLike(earlierOf(await request<InvestigationRecords>('GET', `/investigations/${start.investigation}`)), facts, drawSeed()); // prettier-ignore
+    return planLike(
+      earlierOf(await request<InvestigationRecords>('GET', `/investigations/${start.investigation}`)),
+      facts,
+      drawSeed(),
+    );
   const { document } = await request<PlanView>('GET', `/plans/${start.plan}`);
   const days = daysBetween(document.sowOn, addDays(facts.today, 7));
   const moved = (day: string) => (isIsoDay(day) ? addDays(day, days) : day);
@@ -47,7 +51,11 @@ async function documentFor(start: Start, facts: ClassFacts): Promise<PlanDocumen
 /** What records tell of how an investigation was set up. */
 function earlierOf({ investigation, readings }: InvestigationRecords): EarlierInvestigation {
   const { containers, treatments, sownOn } = investigation;
-  const last = readings.map((r) => r.day).sort().pop() ?? sownOn; // prettier-ignore
+  const last =
+    readings
+      .map((r) => r.day)
+      .sort()
+      .pop() ?? sownOn;
   return {
     ...investigation,
     containersEach: Math.max(...treatments.map((t) => containers.filter((c) => c.treatment === t.code).length)),

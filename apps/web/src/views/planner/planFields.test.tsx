@@ -10,12 +10,18 @@ function show(problem = '') {
     const problems = problem ? [{ field: 'containersEach', sentence: problem }] : [];
     return (
       <>
-        <NumberField label="Cups of each" field="containersEach" problems={problems} value={value} onChange={(n) => (seen.push(n), setValue(n))} />
+        <NumberField
+          label="Cups of each"
+          field="containersEach"
+          problems={problems}
+          value={value}
+          onChange={(n) => (seen.push(n), setValue(n))}
+        />
         <button type="button" onClick={() => setValue(12)}>
           undo
         </button>
       </>
-    ); // prettier-ignore
+    );
   }
   render(<Plan />);
   return { field: screen.getByLabelText('Cups of each'), seen };

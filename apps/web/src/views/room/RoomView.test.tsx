@@ -54,7 +54,10 @@ test('readings are a curve, and a table of each day’s lowest and highest, newe
     warmth('3', '2026-03-05T06:00:00Z', 14),
   ]);
   expect(await screen.findByTestId('curve')).toHaveTextContent('Temperature from 14 to 23 °C, 3 readings');
-  const rows = screen.getAllByRole('row').slice(1).map((r) => r.textContent); // prettier-ignore
+  const rows = screen
+    .getAllByRole('row')
+    .slice(1)
+    .map((r) => r.textContent);
   expect(rows).toEqual([expect.stringMatching(/5 Mar.*14 °C14 °C/), expect.stringMatching(/4 Mar.*15.5 °C23 °C/)]);
   await userEvent.click(screen.getByRole('button', { name: 'Soil moisture' }));
   expect(screen.queryByTestId('curve')).not.toBeInTheDocument();
@@ -92,7 +95,10 @@ test('a value is typed with a comma, refused where it cannot be, and taken back'
 
 test('a logger’s file comes in by batches; lines that cannot be read are named', async () => {
   const writes = open([]);
-  const lines = Array.from({ length: 320 }, (_, i) => `2026-03-04T${String(Math.floor(i / 60)).padStart(2, '0')}:${String(i % 60).padStart(2, '0')}:00Z,${18 + (i % 5)}`); // prettier-ignore
+  const lines = Array.from(
+    { length: 320 },
+    (_, i) => `2026-03-04T${String(Math.floor(i / 60)).padStart(2, '0')}:${String(i % 60).padStart(2, '0')}:00Z,${18 + (i % 5)}`,
+  );
   const file = new File(['x'], 'logger.csv', { type: 'text/csv' });
   const text = ['time,temperature', ...lines, '2026-03-05T00:00:00Z,warm'].join('\n');
   file.text = () => Promise.resolve(text);

@@ -179,7 +179,10 @@ function ByHand({ classId, readings }: { classId: string; readings: RoomReadingV
     'room',
   );
   const remove = useWrite((id: string) => request('DELETE', `/classes/${classId}/room/readings/${id}`), 'room');
-  const last = readings.filter((r) => r.source === 'hand').slice(-3).reverse(); // prettier-ignore
+  const last = readings
+    .filter((r) => r.source === 'hand')
+    .slice(-3)
+    .reverse();
   return (
     <section className="section">
       <h2>By hand</h2>

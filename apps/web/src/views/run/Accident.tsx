@@ -17,7 +17,11 @@ export function Accident({ records: { investigation, readings } }: { records: In
   const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set());
   const [reason, setReason] = useState<LostReason>('knocked-over');
   const [note, setNote] = useState('');
-  const standings = standingsOn(investigation.containers.map((c) => c.id), readings, today); // prettier-ignore
+  const standings = standingsOn(
+    investigation.containers.map((c) => c.id),
+    readings,
+    today,
+  );
   const alive = investigation.containers.filter((c) => !['lost', 'moved', 'thinned'].includes(standings.get(c.id)!.state));
   const record = useWrite(async (ids: string[]) => {
     for (const containerId of ids) {

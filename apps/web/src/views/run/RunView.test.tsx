@@ -134,7 +134,13 @@ describe('a container goes to another team', () => {
     await userEvent.type(move.getByLabelText('because'), 'somebody is ill');
     await userEvent.click(move.getByRole('button', { name: 'Move it' }));
     await waitFor(() => expect(writes).toHaveLength(1));
-    expect(writes[0]!.body).toEqual({ investigationId: 'i1', kind: 'move-team', containerId: 'A1', teamId: 't2', note: 'somebody is ill' }); // prettier-ignore
+    expect(writes[0]!.body).toEqual({
+      investigationId: 'i1',
+      kind: 'move-team',
+      containerId: 'A1',
+      teamId: 't2',
+      note: 'somebody is ill',
+    });
     await waitFor(() => expect(move.getByLabelText('Container')).toHaveValue(''));
   });
 });
@@ -228,7 +234,10 @@ describe('the trace', () => {
   test('says who did what, and undoes a move once', async () => {
     const writes = open(
       { care: [WATERED, { ...WATERED, id: 'w2', kind: 'turn', teamId: null, amountMl: null, skipped: true, note: null }] },
-      { 'GET /investigations/i1/run-changes': [MOVED, { ...MOVED, id: 'r2', code: 'B2', undone: true }], 'DELETE /run-changes/r1': undefined }, // prettier-ignore
+      {
+        'GET /investigations/i1/run-changes': [MOVED, { ...MOVED, id: 'r2', code: 'B2', undone: true }],
+        'DELETE /run-changes/r1': undefined,
+      },
     );
     const trace = await part('What was done');
     expect(await trace.findByText('A1 went from kite to bell: a team was split')).toBeInTheDocument();

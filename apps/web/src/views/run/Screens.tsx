@@ -10,7 +10,8 @@ export function Screens({ investigationId }: { investigationId: string }) {
   const make = useWrite(() => request<NewScreenLink>('POST', path), 'screen-links');
   const takeBack = useWrite((id: string) => request('DELETE', `${path}/${id}`), 'screen-links');
   const address = make.data && `${location.origin}/screen/${make.data.token}`;
-  const time = (at: string) => new Date(at).toLocaleString('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' }); // prettier-ignore
+  const time = (at: string) =>
+    new Date(at).toLocaleString('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' });
   return (
     <section className="section">
       <h2>Screens that show the wall</h2>

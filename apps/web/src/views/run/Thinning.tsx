@@ -14,7 +14,8 @@ interface Drawn {
   stay: number[];
 }
 
-const ordinal = (n: number) => `${n}${n % 10 === 1 && n !== 11 ? 'st' : n % 10 === 2 && n !== 12 ? 'nd' : n % 10 === 3 && n !== 13 ? 'rd' : 'th'}`; // prettier-ignore
+const ordinal = (n: number) =>
+  `${n}${n % 10 === 1 && n !== 11 ? 'st' : n % 10 === 2 && n !== 12 ? 'nd' : n % 10 === 3 && n !== 13 ? 'rd' : 'th'}`;
 
 /** Which seedlings stay: by lot, so that nobody keeps the strongest of one treatment only. */
 export function Thinning({ records: { investigation, readings } }: { records: InvestigationRecords }) {
@@ -28,10 +29,16 @@ export function Thinning({ records: { investigation, readings } }: { records: In
   const upIn = (c: ContainerView): number => {
     const typed = counts[c.id];
     if (typed !== undefined) return Math.max(0, Math.round(Number(typed)) || 0);
-    const counted = currentReadings(readings).filter((r) => r.containerId === c.id && r.more?.countUp !== undefined).pop(); // prettier-ignore
+    const counted = currentReadings(readings)
+      .filter((r) => r.containerId === c.id && r.more?.countUp !== undefined)
+      .pop();
     return counted?.more?.countUp ?? c.seedsSown;
   };
-  const gone = standingsOn(investigation.containers.map((c) => c.id), readings, dayInZone(new Date(), investigation.class.timeZone)); // prettier-ignore
+  const gone = standingsOn(
+    investigation.containers.map((c) => c.id),
+    readings,
+    dayInZone(new Date(), investigation.class.timeZone),
+  );
   const open: Drawn[] = investigation.containers
     .filter((c) => !['lost', 'moved'].includes(gone.get(c.id)!.state))
     .map((container, i) => ({ container, up: upIn(container), stay: stayByLot(upIn(container), wanted, rule, lot + i) }))
@@ -95,7 +102,15 @@ export function Thinning({ records: { investigation, readings } }: { records: In
             type="button"
             className="btn"
             disabled={drawn.length === 0}
-            onClick={() => drawn.forEach((d) => entering.saveCare({ kind: 'thin', task: `thin ${d.container.code}`, note: `${words(d)}${rule === 'lot' ? `, lot ${lot}` : ''}` }))} // prettier-ignore
+            onClick={() =>
+              drawn.forEach((d) =>
+                entering.saveCare({
+                  kind: 'thin',
+                  task: `thin ${d.container.code}`,
+                  note: `${words(d)}${rule === 'lot' ? `, lot ${lot}` : ''}`,
+                }),
+              )
+            }
           >
             They are thinned: write it down
           </button>

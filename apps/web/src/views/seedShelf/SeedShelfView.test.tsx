@@ -78,7 +78,12 @@ test('a new lot is put on the shelf with a test', async () => {
   await fill('Test 1: came up or floated', '7');
   await userEvent.click(screen.getByRole('button', { name: 'Keep it' }));
   await waitFor(() => expect(writes).toHaveLength(1));
-  expect(writes[0]!.body).toMatchObject({ name: 'from the market', year: YEAR, depthMm: [10, 15], tests: [{ kind: 'paper', up: 7, of: 10, on: TODAY }] }); // prettier-ignore
+  expect(writes[0]!.body).toMatchObject({
+    name: 'from the market',
+    year: YEAR,
+    depthMm: [10, 15],
+    tests: [{ kind: 'paper', up: 7, of: 10, on: TODAY }],
+  });
   await waitFor(() => expect(screen.queryByRole('button', { name: 'Keep it' })).not.toBeInTheDocument());
 });
 

@@ -13,7 +13,14 @@ const HEIGHT = 210;
 export function Shelf({ records, width, scale }: { records: InvestigationRecords; width: number; scale: number }) {
   const { investigation, readings } = records;
   const day = recordedDays(readings).pop() ?? null;
-  const standings = day === null ? null : standingsOn(investigation.containers.map((c) => c.id), readings, day); // prettier-ignore
+  const standings =
+    day === null
+      ? null
+      : standingsOn(
+          investigation.containers.map((c) => c.id),
+          readings,
+          day,
+        );
   const narrow = width < 620;
   const left = narrow ? 0 : LEFT;
   const { treatments, containers } = investigation;

@@ -23,7 +23,9 @@ function growing(readings: Parameters<typeof recordsOf>[0], change: Parameters<t
 
 function open(all: ReturnType<typeof growing>[], answers: Answers = {}) {
   const writes = fakeServer({ 'GET /investigations': all, 'GET /classes': [classView()], ...answers });
-  renderPage(<TodayView teacher={{ name: 'R. Okoro', schoolName: 'Millrace School' } as Parameters<typeof TodayView>[0]['teacher']} />); // prettier-ignore
+  renderPage(
+    <TodayView teacher={{ name: 'R. Okoro', schoolName: 'Millrace School' } as Parameters<typeof TodayView>[0]['teacher']} />,
+  );
   return writes;
 }
 

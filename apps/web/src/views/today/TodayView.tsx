@@ -120,7 +120,11 @@ function titleOf(all: InvestigationRecords[], pots: number): string {
   if (due.length > 0)
     return `Today ${inWords(all.length)} ${one ? 'investigation has' : 'investigations have'} ${pots} pots to look at`;
   const today = new Date().toISOString().slice(0, 10);
-  const next = all.flatMap((r) => r.investigation.schedule).filter((e) => e.kind === 'check' && e.day > today).map((e) => e.day).sort()[0]; // prettier-ignore
+  const next = all
+    .flatMap((r) => r.investigation.schedule)
+    .filter((e) => e.kind === 'check' && e.day > today)
+    .map((e) => e.day)
+    .sort()[0];
   const growing = `${inWords(all.length)[0]!.toUpperCase()}${inWords(all.length).slice(1)} ${one ? 'investigation is' : 'investigations are'} growing`;
   return next ? `${growing}; the next check is ${formatDay(next)}` : growing;
 }
@@ -161,7 +165,11 @@ function WhatLooksWrong({ all }: { all: InvestigationRecords[] }) {
   });
   const open = all.flatMap(({ investigation, readings }) => {
     const today = dayInZone(new Date(), investigation.class.timeZone);
-    const standings = standingsOn(investigation.containers.map((c) => c.id), readings, today); // prettier-ignore
+    const standings = standingsOn(
+      investigation.containers.map((c) => c.id),
+      readings,
+      today,
+    );
     const missing = investigation.containers.filter((c) => standings.get(c.id)!.state === 'not-checked');
     const teams = investigation.teams.filter((t) => missing.some((c) => c.teamId === t.id)).map((t) => t.nickname);
     return missing.length > 0 ? [{ investigation, teams, missing: missing.length }] : [];

@@ -39,10 +39,18 @@ export function GatheredRuler({ readings, shown, resolution, habit, code, height
   const room = Math.max(3 * RESOLUTION_MM[resolution], 0.25 * (summary.highMm - summary.lowMm), 6);
   const [low, high] = [Math.max(0, summary.lowMm - room), summary.highMm + room];
   const big = (mm: number) => soil + 20 - ((mm - low) * (soil + 20 - TOP)) / (high - low);
-  const ticks = Array.from({ length: Math.floor(high / step) - Math.ceil(low / step) + 1 }, (_, i) => (Math.ceil(low / step) + i) * step);
+  const ticks = Array.from(
+    { length: Math.floor(high / step) - Math.ceil(low / step) + 1 },
+    (_, i) => (Math.ceil(low / step) + i) * step,
+  );
   const pixelsPerTick = ((soil + 20 - TOP) * step) / (high - low);
-  const numbered = (mm: number) => (isWhole(mm / unit) || (!inches && pixelsPerTick > 9 && isWhole(mm / (unit / 2))) || pixelsPerTick > 26) && pixelsPerTick * (unit / step) > 20; // prettier-ignore
-  const lanes = lanesOf(readings.map((r) => big(r.valueMm)), MARK - 2); // prettier-ignore
+  const numbered = (mm: number) =>
+    (isWhole(mm / unit) || (!inches && pixelsPerTick > 9 && isWhole(mm / (unit / 2))) || pixelsPerTick > 26) &&
+    pixelsPerTick * (unit / step) > 20;
+  const lanes = lanesOf(
+    readings.map((r) => big(r.valueMm)),
+    MARK - 2,
+  );
   const edge = BIG.left + BIG.width;
   const markX = (r: (typeof readings)[number]) => edge + 54 + lanes[readings.indexOf(r)]! * 62;
   const words = shown
@@ -54,21 +62,60 @@ export function GatheredRuler({ readings, shown, resolution, habit, code, height
         <path d={`M0 ${soil}H${SMALL.width}`} stroke="#2A1B2E" strokeWidth="2.2" />
         <rect x="0" y={soil} width={SMALL.width} height="12" fill="#6D5C63" />
         <rect x={SMALL.ruler - 22} y={TOP} width="22" height={soil - TOP + 8} fill="#F5F7FA" stroke="#2A1B2E" strokeWidth="1.5" />
-        <path d={Array.from({ length: Math.floor(topMm / unit) + 1 }, (_, i) => `M${SMALL.ruler} ${small(i * unit)}h${i % 5 ? -6 : -11}`).join('')} stroke="#2A1B2E" strokeWidth="1.1" />
+        <path
+          d={Array.from(
+            { length: Math.floor(topMm / unit) + 1 },
+            (_, i) => `M${SMALL.ruler} ${small(i * unit)}h${i % 5 ? -6 : -11}`,
+          ).join('')}
+          stroke="#2A1B2E"
+          strokeWidth="1.1"
+        />
         <g transform={`translate(${SMALL.plant} ${soil})`}>
           <PlantDrawing habit={habit} heightMm={summary.medianMm} leaves={null} face={code} scale={(soil - TOP) / topMm} />
         </g>
         {shown && (
           <>
-            <rect x={SMALL.ruler - 28} y={small(high)} width={SMALL.width - SMALL.ruler + 14} height={small(low) - small(high)} className="gathered-frame" />
-            <path d={`M${SMALL.width - 14} ${small(high)}L${BIG.left} ${TOP}M${SMALL.width - 14} ${small(low)}L${BIG.left} ${soil + 20}`} className="gathered-lens" />
-            <rect x={BIG.left} y={TOP} width={BIG.width} height={soil + 20 - TOP} fill="#F5F7FA" stroke="#2A1B2E" strokeWidth="2" />
-            <rect x={BIG.left + 3} y={big(summary.highMm)} width={BIG.width - 6} height={Math.max(2, big(summary.lowMm) - big(summary.highMm))} className="gathered-span" />
+            <rect
+              x={SMALL.ruler - 28}
+              y={small(high)}
+              width={SMALL.width - SMALL.ruler + 14}
+              height={small(low) - small(high)}
+              className="gathered-frame"
+            />
+            <path
+              d={`M${SMALL.width - 14} ${small(high)}L${BIG.left} ${TOP}M${SMALL.width - 14} ${small(low)}L${BIG.left} ${soil + 20}`}
+              className="gathered-lens"
+            />
+            <rect
+              x={BIG.left}
+              y={TOP}
+              width={BIG.width}
+              height={soil + 20 - TOP}
+              fill="#F5F7FA"
+              stroke="#2A1B2E"
+              strokeWidth="2"
+            />
+            <rect
+              x={BIG.left + 3}
+              y={big(summary.highMm)}
+              width={BIG.width - 6}
+              height={Math.max(2, big(summary.lowMm) - big(summary.highMm))}
+              className="gathered-span"
+            />
             {ticks.map((mm) => (
               <g key={mm}>
-                <path d={`M${edge} ${big(mm)}h${isWhole(mm / unit) ? -40 : isWhole((2 * mm) / unit) ? -28 : -16}`} stroke="#2A1B2E" strokeWidth={isWhole(mm / unit) ? 2 : 1} />
+                <path
+                  d={`M${edge} ${big(mm)}h${isWhole(mm / unit) ? -40 : isWhole((2 * mm) / unit) ? -28 : -16}`}
+                  stroke="#2A1B2E"
+                  strokeWidth={isWhole(mm / unit) ? 2 : 1}
+                />
                 {numbered(mm) && (
-                  <text x={BIG.left + 44} y={big(mm) + 7} textAnchor="end" className={isWhole(mm / unit) ? 'gathered-whole' : 'gathered-part'}>
+                  <text
+                    x={BIG.left + 44}
+                    y={big(mm) + 7}
+                    textAnchor="end"
+                    className={isWhole(mm / unit) ? 'gathered-whole' : 'gathered-part'}
+                  >
                     {inches ? formatLengthNumber(mm, resolution) : Number((mm / unit).toFixed(1))}
                   </text>
                 )}
@@ -76,7 +123,13 @@ export function GatheredRuler({ readings, shown, resolution, habit, code, height
             ))}
             <path d={`M${BIG.left - 10} ${big(summary.medianMm)}H${width}`} className="gathered-middle" />
             {readings.map((r) => (
-              <path key={r.team.id} d={`M${edge + 2} ${big(r.valueMm)}l10-5v10zM${edge + 2} ${big(r.valueMm)}H${markX(r)}`} fill="#2A1B2E" stroke="#2A1B2E" strokeWidth="1.6" />
+              <path
+                key={r.team.id}
+                d={`M${edge + 2} ${big(r.valueMm)}l10-5v10zM${edge + 2} ${big(r.valueMm)}H${markX(r)}`}
+                fill="#2A1B2E"
+                stroke="#2A1B2E"
+                strokeWidth="1.6"
+              />
             ))}
             {readings.map((r) => (
               <Mark key={r.team.id} team={r.team} value={formatLength(r.valueMm, resolution)} x={markX(r)} y={big(r.valueMm)} />
@@ -86,7 +139,7 @@ export function GatheredRuler({ readings, shown, resolution, habit, code, height
       </svg>
     </div>
   );
-} // prettier-ignore
+}
 
 const isWhole = (n: number) => Math.abs(n - Math.round(n)) < 1e-6;
 

@@ -28,7 +28,6 @@ function open(
   change: Parameters<typeof recordsOf>[1] = {},
   readings: Parameters<typeof recordsOf>[0] = [],
 ) {
-  // prettier-ignore
   const writes = fakeServer({
     'GET /investigations/i1': recordsOf(readings, change),
     'GET /classes/c1/room': { readings: [], sensor: { there: false, on: false } },
@@ -52,7 +51,11 @@ test('a plant that lives is tapped, and every team is asked for it', async () =>
 test('values stay covered until all have read or the teacher shows them', async () => {
   open([gathered([92])]);
   const covered = await screen.findByRole('img', { name: '1 teams have read; the values are still covered' });
-  expect(within(screen.getByRole('list', { name: 'Teams' })).getAllByText(/has read|is reading/).map((e) => e.textContent)).toEqual(['has read', 'is reading']); // prettier-ignore
+  expect(
+    within(screen.getByRole('list', { name: 'Teams' }))
+      .getAllByText(/has read|is reading/)
+      .map((e) => e.textContent),
+  ).toEqual(['has read', 'is reading']);
   expect(screen.queryByText(/The middle is/)).not.toBeInTheDocument();
   await userEvent.click(screen.getByRole('button', { name: 'Show what was read so far' }));
   expect(covered).toHaveAccessibleName('Kites 9.2 cm; the middle is 9.2 cm');
@@ -86,10 +89,15 @@ test('settled plants are listed, and give the class’s own reading error', asyn
     gathered([10], { id: 'g4', code: 'B2', settledMm: null, closed: true }),
   ]);
   const side = within((await screen.findByRole('heading', { name: 'How well this class reads' })).closest('aside')!);
-  expect(side.getAllByRole('row').slice(1).map((r) => r.textContent)).toEqual([
+  expect(
+    side
+      .getAllByRole('row')
+      .slice(1)
+      .map((r) => r.textContent),
+  ).toEqual([
     expect.stringMatching(/^A1.*9\.4 cm9\.2 to 9\.6, 2 teams$/),
     expect.stringMatching(/^B1.*5\.2 cm5\.0 to 5\.4, 2 teams$/),
-  ]); // prettier-ignore
+  ]);
   // Both pairs differ by 4 mm: a pooled standard deviation of 4/√2 mm.
   expect(side.getByText('± 0.28')).toBeInTheDocument();
   expect(side.getByText(/from 4 readings of 2 plants/)).toBeInTheDocument();

@@ -45,7 +45,11 @@ function OfInvestigation({ records }: { records: InvestigationRecords }) {
 /** The plant that everybody is to read. */
 function Choose({ records: { investigation, readings }, last }: { records: InvestigationRecords; last: Gathered | undefined }) {
   const today = dayInZone(new Date(), investigation.class.timeZone);
-  const standings = standingsOn(investigation.containers.map((c) => c.id), readings, today); // prettier-ignore
+  const standings = standingsOn(
+    investigation.containers.map((c) => c.id),
+    readings,
+    today,
+  );
   const alive = investigation.containers.filter((c) => !['lost', 'moved', 'thinned'].includes(standings.get(c.id)!.state));
   const begin = useWrite(
     (containerId: string) => request('PUT', `/together/${v7()}`, { investigationId: investigation.id, containerId }),
@@ -54,7 +58,11 @@ function Choose({ records: { investigation, readings }, last }: { records: Inves
   const settled = last && last.settledMm !== null && dayInZone(new Date(last.openedAt), investigation.class.timeZone) === today;
   return (
     <section className="section together-main">
-      <h2>{settled ? `${last.code} is settled: ${formatLength(last.settledMm!, investigation.resolution)}` : 'Read one plant together'}</h2>
+      <h2>
+        {settled
+          ? `${last.code} is settled: ${formatLength(last.settledMm!, investigation.resolution)}`
+          : 'Read one plant together'}
+      </h2>
       <p>
         Put a plant where everybody can come to it with a ruler, and tap its label here. Every team’s device asks for what it
         reads; nobody sees the others’ values until you show them.
@@ -67,7 +75,7 @@ function Choose({ records: { investigation, readings }, last }: { records: Inves
       {begin.error && <ProblemNotice error={begin.error} />}
     </section>
   );
-} // prettier-ignore
+}
 
 /** What has come in, first covered, then as marks on the ruler; the class settles on the middle or on what it agrees on. */
 function Open({ open, records: { investigation } }: { open: Gathered; records: InvestigationRecords }) {
@@ -81,49 +89,47 @@ function Open({ open, records: { investigation } }: { open: Gathered; records: I
   const leave = useWrite(() => request('DELETE', `/together/${open.id}`), 'investigations');
   return (
     <>
-    <section className="section together-main">
-      <h2 className="together-title">
-        Everybody reads <TreatmentMark code={container.treatment} size={26} /> {open.code}
-        <small>
-          {treatment.label} · {open.readings.length} of {teams.length} teams have read
-        </small>
-      </h2>
-      <ul className="together-teams" aria-label="Teams">
-        {teams.map((t) => (
-          <li key={t.id} className={open.readings.some((r) => r.team.id === t.id) ? 'read' : undefined}>
-            <EmblemMark emblem={t.emblem} size={30} />
-            <span>{t.nickname}</span>
-            <span className="visually-hidden">{open.readings.some((r) => r.team.id === t.id) ? 'has read' : 'is reading'}</span>
-          </li>
-        ))}
-      </ul>
-      <GatheredRuler
-        readings={open.readings}
-        shown={shown}
-        resolution={resolution}
-        habit={habitOf(investigation, container)}
-        code={open.code}
-        height={Math.max(360, window.innerHeight - 380)}
-      />
-    </section>
-    <section className="section together-now" aria-label="Settle">
-      {!summary && <p>Nobody has sent anything yet. Each team finds the question on its device.</p>}
-      {!shown && summary && (
-        <button type="button" className="btn" onClick={() => setUncovered(true)}>
-          Show what was read so far
+      <section className="section together-main">
+        <h2 className="together-title">
+          Everybody reads <TreatmentMark code={container.treatment} size={26} /> {open.code}
+          <small>
+            {treatment.label} · {open.readings.length} of {teams.length} teams have read
+          </small>
+        </h2>
+        <ul className="together-teams" aria-label="Teams">
+          {teams.map((t) => (
+            <li key={t.id} className={open.readings.some((r) => r.team.id === t.id) ? 'read' : undefined}>
+              <EmblemMark emblem={t.emblem} size={30} />
+              <span>{t.nickname}</span>
+              <span className="visually-hidden">{open.readings.some((r) => r.team.id === t.id) ? 'has read' : 'is reading'}</span>
+            </li>
+          ))}
+        </ul>
+        <GatheredRuler
+          readings={open.readings}
+          shown={shown}
+          resolution={resolution}
+          habit={habitOf(investigation, container)}
+          code={open.code}
+          height={Math.max(360, window.innerHeight - 380)}
+        />
+      </section>
+      <section className="section together-now" aria-label="Settle">
+        {!summary && <p>Nobody has sent anything yet. Each team finds the question on its device.</p>}
+        {!shown && summary && (
+          <button type="button" className="btn" onClick={() => setUncovered(true)}>
+            Show what was read so far
+          </button>
+        )}
+        {shown && summary && <Settle key={summary.medianMm} open={open} summary={summary} resolution={resolution} />}
+        <button type="button" className="btn btn-plain" disabled={leave.isPending} onClick={() => leave.mutate(undefined)}>
+          Leave it without a value
         </button>
-      )}
-      {shown && summary && (
-        <Settle key={summary.medianMm} open={open} summary={summary} resolution={resolution} />
-      )}
-      <button type="button" className="btn btn-plain" disabled={leave.isPending} onClick={() => leave.mutate(undefined)}>
-        Leave it without a value
-      </button>
-      {leave.error && <ProblemNotice error={leave.error} />}
-    </section>
+        {leave.error && <ProblemNotice error={leave.error} />}
+      </section>
     </>
   );
-} // prettier-ignore
+}
 
 function Settle({
   open,
@@ -137,7 +143,10 @@ function Settle({
   const unit = RESOLUTION_UNIT[resolution];
   const [value, setValue] = useState(formatLengthNumber(summary.medianMm, resolution));
   const parsed = parseLength(value, unit);
-  const settle = useWrite(() => request('PUT', `/together/${open.id}/settled`, { typed: `${value.trim()} ${unit}` }), 'investigations');
+  const settle = useWrite(
+    () => request('PUT', `/together/${open.id}/settled`, { typed: `${value.trim()} ${unit}` }),
+    'investigations',
+  );
   const apart = summary.highMm - summary.lowMm;
   return (
     <form
@@ -154,7 +163,9 @@ function Settle({
           : `Readings lie ${formatLength(apart, resolution)} apart, from ${formatLengthNumber(summary.lowMm, resolution)} to ${formatLength(summary.highMm, resolution)}. Why?`}
       </p>
       <Field label={`The class settles on, ${unit}`} error={parsed.ok ? undefined : { message: parsed.reason }}>
-        {(props) => <Form.Control inputMode="decimal" maxLength={12} value={value} onChange={(e) => setValue(e.target.value)} {...props} />}
+        {(props) => (
+          <Form.Control inputMode="decimal" maxLength={12} value={value} onChange={(e) => setValue(e.target.value)} {...props} />
+        )}
       </Field>
       <button type="submit" className="btn btn-next" disabled={!parsed.ok || settle.isPending}>
         {settle.isPending ? 'Writing it down …' : 'Settle on it'}
@@ -162,7 +173,7 @@ function Settle({
       {settle.error && <ProblemNotice error={settle.error} />}
     </form>
   );
-} // prettier-ignore
+}
 
 /** The plants that were settled, and what they say of this class's reading. */
 function ReadBefore({ all, records: { investigation } }: { all: Gathered[]; records: InvestigationRecords }) {
@@ -179,7 +190,9 @@ function ReadBefore({ all, records: { investigation } }: { all: Gathered[]; reco
           that are not much larger say little; the claim minds it.
         </p>
       ) : (
-        <p>After the first plant that several teams have read, the class’s own reading error stands here, and the claim minds it.</p>
+        <p>
+          After the first plant that several teams have read, the class’s own reading error stands here, and the claim minds it.
+        </p>
       )}
       {all.length > 0 && (
         <table className="table">
@@ -199,7 +212,11 @@ function ReadBefore({ all, records: { investigation } }: { all: Gathered[]; reco
                   <th scope="row">{t.code}</th>
                   <td>{formatDay(dayInZone(new Date(t.openedAt), investigation.class.timeZone), 'short')}</td>
                   <td className="numeral">{formatLength(t.settledMm!, resolution)}</td>
-                  <td>{s ? `${formatLengthNumber(s.lowMm, resolution)} to ${formatLengthNumber(s.highMm, resolution)}, ${s.n} teams` : 'by nobody'}</td>
+                  <td>
+                    {s
+                      ? `${formatLengthNumber(s.lowMm, resolution)} to ${formatLengthNumber(s.highMm, resolution)}, ${s.n} teams`
+                      : 'by nobody'}
+                  </td>
                 </tr>
               );
             })}
@@ -208,4 +225,4 @@ function ReadBefore({ all, records: { investigation } }: { all: Gathered[]; reco
       )}
     </aside>
   );
-} // prettier-ignore
+}

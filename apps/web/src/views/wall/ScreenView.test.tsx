@@ -43,7 +43,10 @@ test('where seeds are counted, every seed is drawn and the groups say their shar
   ]);
   const bench = { ...records.investigation.bench, measures: ['count-up' as const], sprouted: 'root-2mm' as const };
   const containers = records.investigation.containers.map((c) => ({ ...c, seedsSown: 4 }));
-  open({ ...records, investigation: { ...records.investigation, bench: { ...bench, care: { ...bench.care, paper: true } }, containers } }); // prettier-ignore
+  open({
+    ...records,
+    investigation: { ...records.investigation, bench: { ...bench, care: { ...bench.care, paper: true } }, containers },
+  });
   const bag = await screen.findByRole('button', { name: 'A1, no salt: 3 of 4 with a root' });
   expect(bag.querySelectorAll('.seed-root')).toHaveLength(3);
   expect(screen.getByText('3 of 4 with a root: 75 %')).toBeInTheDocument();

@@ -10,7 +10,11 @@ const readings = [
 ];
 const grouped = (by: Grouping, change: Parameters<typeof investigationView>[0] = {}) => {
   const investigation = investigationView(change);
-  const standings = standingsOn(investigation.containers.map((c) => c.id), readings, DAY); // prettier-ignore
+  const standings = standingsOn(
+    investigation.containers.map((c) => c.id),
+    readings,
+    DAY,
+  );
   return wallGroups({ investigation }, standings, DAY, by);
 };
 

@@ -49,7 +49,9 @@ export function wallGroups(
     const summary = described?.ok ? described : null;
     const measured = `${heights.length} of ${counted(own.length, containerName)} measured`;
     const meaning = summary ? `mean of ${counted(summary.n, containerName)}` : measured;
-    return [{ key, title, detail: meaning, containers: own.sort(inOrder), summary, look: null, emblem: null, peg: null, ...rest }];
+    return [
+      { key, title, detail: meaning, containers: own.sort(inOrder), summary, look: null, emblem: null, peg: null, ...rest },
+    ];
   };
   if (by === 'team')
     return [...teams, null].flatMap((team) => {
@@ -58,13 +60,23 @@ export function wallGroups(
       return group(team?.id ?? 'class', team?.nickname ?? 'The class', own, {
         alike: false,
         emblem: team?.emblem ?? null,
-        peg: expected ? { mm: expected.heightMm!, words: `${formatLength(expected.heightMm!, resolution)} expected on day ${expected.dayNumber}` } : null,
+        peg: expected
+          ? {
+              mm: expected.heightMm!,
+              words: `${formatLength(expected.heightMm!, resolution)} expected on day ${expected.dayNumber}`,
+            }
+          : null,
       });
     });
   if (by === 'kind')
     return [...new Set(treatments.map((t) => t.speciesId))].flatMap((id) => {
       const own = treatments.filter((t) => t.speciesId === id);
-      return group(id, own[0]!.speciesName, containers.filter((c) => own.some((t) => t.code === c.treatment)), { alike: own.length === 1, look: own[0]!.code });
+      return group(
+        id,
+        own[0]!.speciesName,
+        containers.filter((c) => own.some((t) => t.code === c.treatment)),
+        { alike: own.length === 1, look: own[0]!.code },
+      );
     });
   if (by === 'age')
     return [...new Set(containers.map((c) => c.sownOn))].sort().flatMap((sownOn) => {
@@ -74,6 +86,11 @@ export function wallGroups(
       return group(sownOn, age < 0 ? 'not sown yet' : `${age} days old`, own, { alike, look: alike ? own[0]!.treatment : null });
     });
   return treatments.flatMap((t) =>
-    group(t.code, t.label, containers.filter((c) => c.treatment === t.code), { alike: true, look: t.code, letter: t.code }),
+    group(
+      t.code,
+      t.label,
+      containers.filter((c) => c.treatment === t.code),
+      { alike: true, look: t.code, letter: t.code },
+    ),
   );
-} // prettier-ignore
+}
