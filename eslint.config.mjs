@@ -7,6 +7,8 @@ const forbid = (files, group, message) => ({
   rules: { 'no-restricted-imports': ['error', { patterns: [{ group, message }] }] },
 });
 
+const ONE_CLOCK = 'Ask core/src/clock/clock: the one clock that can be set.';
+
 export default tseslint.config(
   { ignores: ['**/dist/', '**/node_modules/', 'var/', 'test-results/'] },
   ...tseslint.configs.recommended,
@@ -15,6 +17,12 @@ export default tseslint.config(
       '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_' }],
       '@typescript-eslint/consistent-type-imports': ['error', { fixStyle: 'inline-type-imports' }],
       eqeqeq: 'error',
+      'no-restricted-syntax': [
+        'error',
+        { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: ONE_CLOCK },
+        { selector: "CallExpression[callee.name='Date']", message: ONE_CLOCK },
+        { selector: "CallExpression[callee.object.name='Date'][callee.property.name='now']", message: ONE_CLOCK },
+      ],
       'no-console': ['error', { allow: ['warn', 'error'] }],
     },
   },
@@ -24,6 +32,11 @@ export default tseslint.config(
     rules: { '@typescript-eslint/consistent-type-imports': 'off' },
   },
   { files: ['**/*.cjs'], rules: { '@typescript-eslint/no-require-imports': 'off' } },
+  // The clock itself, and what runs without the core or measures how long something takes.
+  {
+    files: ['packages/core/src/clock/*.ts', 'scripts/*.mjs'],
+    rules: { 'no-restricted-syntax': 'off' },
+  },
   { files: ['scripts/**', 'e2e/**'], rules: { 'no-console': 'off' } },
   {
     files: ['apps/web/**/*.{ts,tsx}'],

@@ -16,6 +16,8 @@ const swc = (tsx) => [
   },
 ];
 
+const FIXED_CLOCK = '<rootDir>/packages/core/test/fixedClock.ts';
+
 const shared = {
   transform: { '^.+\\.tsx$': swc(true), '^.+\\.(ts|mjs|js)$': swc(false) },
   transformIgnorePatterns: ['/node_modules/(?!(pure-rand|react-router|nanoid)/)'],
@@ -30,7 +32,13 @@ const shared = {
 
 module.exports = {
   projects: [
-    { ...shared, displayName: 'core', rootDir: __dirname, testMatch: ['<rootDir>/packages/**/src/**/*.test.ts'] },
+    {
+      ...shared,
+      displayName: 'core',
+      rootDir: __dirname,
+      setupFiles: [FIXED_CLOCK],
+      testMatch: ['<rootDir>/packages/**/src/**/*.test.ts'],
+    },
     {
       ...shared,
       displayName: 'server',
@@ -39,13 +47,14 @@ module.exports = {
       setupFilesAfterEnv: ['<rootDir>/apps/server/test/patience.ts'],
       globalSetup: '<rootDir>/apps/server/test/startDatabase.cjs',
       globalTeardown: '<rootDir>/apps/server/test/stopDatabase.cjs',
-      setupFiles: ['reflect-metadata'],
+      setupFiles: ['reflect-metadata', FIXED_CLOCK],
     },
     {
       ...shared,
       displayName: 'web',
       rootDir: __dirname,
       testEnvironment: 'jsdom',
+      setupFiles: [FIXED_CLOCK],
       testMatch: ['<rootDir>/apps/web/src/**/*.test.{ts,tsx}'],
       setupFilesAfterEnv: ['<rootDir>/apps/web/test/setup.ts'],
     },

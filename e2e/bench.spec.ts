@@ -1,5 +1,8 @@
-import { type Browser, expect } from '@playwright/test';
-import { expectAccessible, expectNoSidewaysScroll, joinOn, openWall, signIn, tap } from './people';
+import { type BenchView } from '@bright-sprout/contracts/checks';
+import { type IsoDay } from '@bright-sprout/core/calendar/days';
+import { type Browser, expect, type Page } from '@playwright/test';
+import { inDays } from './days';
+import { DEMO_QUESTION, expectAccessible, expectNoSidewaysScroll, joinOn, openWall, signIn, tap } from './people';
 import { test } from './test';
 
 /** A green patch of 8 by 8 pixels, as PNG. */
@@ -114,11 +117,9 @@ test('how to measure is drawn the first time, an odd height is asked about, and 
   await drums.getByRole('button', { name: 'How to measure' }).click();
   await drums.getByRole('button', { name: 'We know how' }).click();
   await drums.getByRole('button', { name: 'Another day?' }).click();
-  const tomorrow = new Date(Date.now() + 86_400_000).toISOString().slice(0, 10);
-  await drums.getByLabel('Which day did you look?').fill(tomorrow);
+  await drums.getByLabel('Which day did you look?').fill(inDays(1));
   await expect(drums.getByText('That day has not come yet.')).toBeVisible();
-  const yesterday = new Date(Date.now() - 86_400_000).toISOString().slice(0, 10);
-  await drums.getByLabel('Which day did you look?').fill(yesterday);
+  await drums.getByLabel('Which day did you look?').fill(await dayWithoutCheck(drums, 'C6'));
   await drums.getByRole('button', { name: 'copied from paper' }).click();
   await expect(drums.getByText('(copied from paper)')).toBeVisible();
   await drums.getByRole('button', { name: 'Not up yet' }).click();
@@ -220,6 +221,15 @@ test('a picture taken without a network waits, arrives, and is seen in the noteb
   await page.getByRole('button', { name: 'Take it back' }).click();
   await expect(page.getByRole('group', { name: 'Pictures of D2' })).toHaveCount(0);
 });
+
+/** The last day before today on which nobody has looked at a container. */
+async function dayWithoutCheck(page: Page, code: string): Promise<IsoDay> {
+  const { investigations } = (await (await page.request.get('/api/v1/bench')).json()) as BenchView;
+  const { investigation, readings } = investigations.find((i) => i.investigation.question === DEMO_QUESTION)!;
+  const { id } = investigation.containers.find((c) => c.code === code)!;
+  const looked = new Set(readings.filter((r) => r.containerId === id).map((r) => r.day));
+  return [-1, -2, -3].map(inDays).find((day) => !looked.has(day))!;
+}
 
 /** A team whose device sends what it reads, without a page. */
 async function readFromAfar(browser: Browser, emblem: string, typed: string): Promise<void> {

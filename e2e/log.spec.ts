@@ -1,10 +1,11 @@
 import { expect, type Page } from '@playwright/test';
 import { readFileSync } from 'node:fs';
+import { inDays } from './days';
 import { expectAccessible, joinOn, tap } from './people';
 import { beginPlan, part, saved } from './planning';
 import { test } from './test';
 
-const daysAgo = (days: number) => new Date(Date.now() - days * 86_400_000).toISOString().slice(0, 10);
+const daysAgo = (days: number) => inDays(-days);
 
 /** An investigation sown some days ago with a check on every school day, and its log. */
 async function openLog(page: Page, question: string): Promise<string> {

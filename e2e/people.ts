@@ -36,12 +36,13 @@ export async function joinOn(
   browser: Browser,
   nickname: string,
   size = { width: 390, height: 844 },
-  { guide = 'read', offline = false }: { guide?: 'read' | 'open'; offline?: boolean } = {},
+  { guide = 'read', offline = false, baseURL }: { guide?: 'read' | 'open'; offline?: boolean; baseURL?: string } = {},
 ): Promise<Page> {
   const { demoTeams } = await import('../scripts/demoSignIns.mjs');
   const { joinCode, pins } = demoTeams[0]!;
   // Only where a page is to open without a network does it need the worker that keeps it.
   const context = await browser.newContext({
+    ...(baseURL ? { baseURL } : {}),
     viewport: size,
     hasTouch: true,
     timezoneId: 'UTC',

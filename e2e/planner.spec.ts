@@ -1,6 +1,7 @@
 import { expect } from '@playwright/test';
 import ICAL from 'ical.js';
 import { readFileSync } from 'node:fs';
+import { inDays } from './days';
 import { expectAccessible, expectNoSidewaysScroll, joinOn, signIn } from './people';
 import { beginPlan, expectPrintable, fair, part, saved, sow } from './planning';
 import { test } from './test';
@@ -102,7 +103,7 @@ test('a pot at home: dealt within the teams, the kit is listed, and a phone at h
   await expect(page.getByRole('heading', { name: 'What goes home' })).toBeVisible();
   await expect(page.getByText('A paper ruler that begins at its end')).toBeVisible();
   await part(page, 'Days');
-  await page.getByLabel('Sown on', { exact: true }).fill(new Date(Date.now() - 6 * 86_400_000).toISOString().slice(0, 10));
+  await page.getByLabel('Sown on', { exact: true }).fill(inDays(-6));
   await saved(page);
   await sow(page);
   const id = /investigations\/([^/]+)/.exec(page.url())![1]!;

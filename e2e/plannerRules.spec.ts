@@ -1,4 +1,5 @@
 import { expect } from '@playwright/test';
+import { inDays } from './days';
 import { expectAccessible } from './people';
 import { beginPlan, fair, part, saved, sow } from './planning';
 import { test } from './test';
@@ -63,7 +64,6 @@ test('a break longer than the pots last is mended with one press, stands in the 
 }) => {
   await beginPlan(page, /^Sour water, and chalk in the soil/);
   await part(page, 'Days');
-  const inDays = (days: number) => new Date(Date.now() + days * 86_400_000).toISOString().slice(0, 10);
   await page.getByLabel('Name of the holiday').fill('Project week');
   await page.getByLabel('First day off').fill(inDays(14));
   await page.getByLabel('Last day off').fill(inDays(20));
@@ -124,7 +124,6 @@ test('two people at one plan: the slower one is told, and chooses', async ({ pag
 test('what goes outside waits for the last frost, and a half day has no afternoon lesson', async ({ page }) => {
   await beginPlan(page, /^Salt in steps/);
   await part(page, 'Days');
-  const inDays = (days: number) => new Date(Date.now() + days * 86_400_000).toISOString().slice(0, 10);
   await page.getByLabel('Last look').fill(inDays(90));
   await page.getByRole('checkbox', { name: 'in the end the plants go outside' }).check();
   await page.getByLabel('Last frost, as a rule').fill(inDays(30));

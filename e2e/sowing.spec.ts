@@ -1,4 +1,5 @@
 import { expect } from '@playwright/test';
+import { today } from './days';
 import { expectAccessible, expectNoSidewaysScroll, joinOn, signIn } from './people';
 import { beginPlan, fair, part, saved, sow } from './planning';
 import { test } from './test';
@@ -47,7 +48,7 @@ test('a label’s square opens its container: after joining, and at once on a de
   await beginPlan(page, /^Salt in steps/);
   await page.getByLabel('What do you want to find out?').fill('Scanned: how much salt?');
   await part(page, 'Days');
-  await page.getByLabel('Sown on', { exact: true }).fill(new Date().toISOString().slice(0, 10));
+  await page.getByLabel('Sown on', { exact: true }).fill(today());
   await part(page, 'Prepare');
   await expect(page.getByRole('img', { name: /^Opens [A-D]\d$/ })).toHaveCount(28);
   await saved(page);
@@ -113,7 +114,7 @@ test('sowing day: the steps are ticked, and what went otherwise is written down 
   await beginPlan(page, /^Salt in steps/);
   await page.getByLabel('What do you want to find out?').fill('Sown with care: how much salt?');
   await part(page, 'Days');
-  await page.getByLabel('Sown on', { exact: true }).fill(new Date().toISOString().slice(0, 10));
+  await page.getByLabel('Sown on', { exact: true }).fill(today());
   await saved(page);
   await page.getByRole('button', { name: 'Sow it' }).click();
   await page.getByRole('checkbox', { name: /^Count the seeds into sets of 2/ }).check();

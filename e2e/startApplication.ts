@@ -3,6 +3,7 @@ import { randomBytes } from 'node:crypto';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { TEST_NOW } from './days';
 
 const SERVER = join(__dirname, '..', 'apps', 'server', 'dist');
 
@@ -18,10 +19,16 @@ export default async function startApplication(): Promise<() => Promise<void>> {
   const { startMariadb, freePort } = await import('../scripts/mariadb.mjs');
   const dataDir = mkdtempSync(join(tmpdir(), 'sprout-e2e-'));
   const database = await startMariadb({ dataDir, port: await freePort() });
+  process.env.E2E_DATABASE_SERVER = database.url('');
   const servers = await Promise.all(
     Array.from({ length: SIDE_BY_SIDE }, (_, i) => [
-      startServer(database.url(`with_demo_${i}`), demoPort(i), 'on', join(dataDir, `files-${i}`)),
-      startServer(database.url(`empty_${i}`), emptyPort(i), 'off', join(dataDir, `files-empty-${i}`)),
+      startServer({ databaseUrl: database.url(`with_demo_${i}`), port: demoPort(i), filesDir: join(dataDir, `files-${i}`) }),
+      startServer({
+        databaseUrl: database.url(`empty_${i}`),
+        port: emptyPort(i),
+        filesDir: join(dataDir, `files-empty-${i}`),
+        demo: 'off',
+      }),
     ]).flat(),
   );
   return async () => {
@@ -31,7 +38,25 @@ export default async function startApplication(): Promise<() => Promise<void>> {
   };
 }
 
-async function startServer(databaseUrl: string, port: number, demo: 'on' | 'off', filesDir: string): Promise<ChildProcess> {
+interface Place {
+  databaseUrl: string;
+  port: number;
+  filesDir: string;
+  demo?: 'on' | 'off';
+  /** When its clock starts. */
+  now?: string;
+  zone?: string;
+}
+
+/** The built server on a database of its own, made where it is missing. */
+export async function startServer({
+  databaseUrl,
+  port,
+  filesDir,
+  demo = 'on',
+  now = TEST_NOW,
+  zone = 'UTC',
+}: Place): Promise<ChildProcess> {
   const env = {
     ...process.env,
     DATABASE_URL: databaseUrl,
@@ -39,7 +64,8 @@ async function startServer(databaseUrl: string, port: number, demo: 'on' | 'off'
     SPROUT_DEMO: demo,
     SPROUT_DATA_DIR: filesDir,
     SPROUT_SECRET: randomBytes(32).toString('hex'),
-    TZ: 'UTC',
+    TZ: zone,
+    SPROUT_NOW: now,
   };
   const prepared = spawnSync(process.execPath, [join(SERVER, 'prepare.js')], { env, encoding: 'utf8' });
   if (prepared.status !== 0) throw new Error(prepared.stderr);

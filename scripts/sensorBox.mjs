@@ -3,9 +3,11 @@
 import { createServer } from 'node:http';
 
 const DAY_MS = 86_400_000;
+/** The same clock as the application's, where that was set. */
+const ahead = process.env.SPROUT_NOW ? Date.parse(process.env.SPROUT_NOW) - Date.now() : 0;
 
 /** A room through a day: warm and light at noon, soil that dries until it is watered every third day. */
-function now(at = Date.now()) {
+function now(at = Date.now() + ahead) {
   const hour = (at % DAY_MS) / 3_600_000;
   const sun = Math.max(0, Math.sin(((hour - 6) / 12) * Math.PI));
   const flicker = Math.sin(at / 61_000) * 0.3;

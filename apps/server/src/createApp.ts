@@ -1,5 +1,6 @@
-import { existsSync } from 'node:fs';
+import { existsSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { clockAhead } from '@bright-sprout/core/clock/clock';
 import { MAX_IMPORT_CHARACTERS } from '@bright-sprout/contracts/imports';
 import { MOST_PHOTO_BYTES, PHOTO_TYPES } from '@bright-sprout/contracts/photos';
 import { NestFactory } from '@nestjs/core';
@@ -86,9 +87,18 @@ function serveWeb(app: NestExpressApplication, folder: string): void {
   app.use('/sw.js', (_request: Request, response: Response) =>
     response.set('cache-control', 'no-cache').sendFile(join(folder, 'sw.js')),
   );
+  const page = pageWithClock(readFileSync(join(folder, 'index.html'), 'utf8'));
+  const sendPage = (response: Response) => response.set('cache-control', 'no-cache').type('html').send(page);
+  app.use('/index.html', (_request: Request, response: Response) => sendPage(response));
   app.use(express.static(folder, { index: false, maxAge: '1h' }));
   app.use((request: Request, response: Response, next: NextFunction) => {
     if (request.method !== 'GET' || request.path.startsWith('/api')) return next();
-    response.set('cache-control', 'no-cache').sendFile(join(folder, 'index.html'));
+    sendPage(response);
   });
+}
+
+/** A page beside a clock that was set keeps to it: it is told by how much that runs ahead of the machine's. */
+function pageWithClock(page: string): string {
+  const ahead = clockAhead();
+  return ahead === 0 ? page : page.replace('</head>', `  <meta name="clock-ahead" content="${ahead}" />\n  </head>`);
 }

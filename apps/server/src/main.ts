@@ -1,9 +1,11 @@
 import 'reflect-metadata';
+import { setClock } from '@bright-sprout/core/clock/clock';
 import { createApp } from './createApp';
 import { readSettings, SettingsError } from './settings';
 
 async function main(): Promise<void> {
   const settings = readSettings();
+  if (settings.startsAt) setClock(settings.startsAt);
   const app = await createApp(settings);
   await app.listen(settings.port, settings.host);
   process.send?.('ready');

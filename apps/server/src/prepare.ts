@@ -1,4 +1,5 @@
 import 'reflect-metadata';
+import { setClock } from '@bright-sprout/core/clock/clock';
 import { DataSource } from 'typeorm';
 import { loadDemo } from './demo/loadDemo';
 import { databaseOptions } from './database/dataSource';
@@ -7,6 +8,7 @@ import { readSettings } from './settings';
 /** Makes the database where it is missing, migrates it, and loads the demo into an empty one; then ends. */
 async function prepare(): Promise<void> {
   const settings = readSettings();
+  if (settings.startsAt) setClock(settings.startsAt);
   await createDatabase(settings.databaseUrl);
   const dataSource = await new DataSource(databaseOptions(settings.databaseUrl)).initialize();
   await dataSource.runMigrations({ transaction: 'each' });

@@ -14,6 +14,8 @@ export interface Settings {
   secureCookies: boolean;
   /** Address of a sensor box that answers GET /now; null without one. */
   sensorUrl: string | null;
+  /** The moment at which the clock starts, to live through another day; null for the real one. */
+  startsAt: Date | null;
 }
 
 export class SettingsError extends Error {}
@@ -37,7 +39,16 @@ export function readSettings(env: NodeJS.ProcessEnv = process.env): Settings {
     loadDemo: env.SPROUT_DEMO !== 'off',
     secureCookies: env.SPROUT_SECURE_COOKIES === 'on',
     sensorUrl: sensorUrl(env.SPROUT_SENSOR_URL),
+    startsAt: moment(env.SPROUT_NOW),
   };
+}
+
+function moment(text: string | undefined): Date | null {
+  if (!text) return null;
+  const at = new Date(text);
+  if (Number.isNaN(at.getTime()))
+    throw new SettingsError(`SPROUT_NOW is “${text}”; it must be a moment like 2026-03-19T09:30:00Z.`);
+  return at;
 }
 
 function sensorUrl(text: string | undefined): string | null {

@@ -1,6 +1,6 @@
+import { todayIn } from '@bright-sprout/core/clock/clock';
 import { type SaveCheckRequest } from '@bright-sprout/contracts/checks';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
-import { dayInZone } from '@bright-sprout/core/calendar/days';
 import { standingsOn } from '@bright-sprout/core/measure/standing';
 import fc from 'fast-check';
 import { createServer, type RequestListener } from 'node:http';
@@ -116,7 +116,7 @@ test('however requests are lost, repeated and mixed between devices and restarts
       const standings = standingsOn(
         pots.map((p) => p.id),
         readings,
-        dayInZone(new Date(), investigation.class.timeZone),
+        todayIn(investigation.class.timeZone),
       );
       for (const pot of pots) {
         const current = expected.filter((e) => e[1] === pot.id && !replaced.has(e[0]!)).map((e) => e[2]);

@@ -1,4 +1,5 @@
 import 'reflect-metadata';
+import { msNow, timeNow } from '@bright-sprout/core/clock/clock';
 import { randomBytes } from 'node:crypto';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { type Server } from 'node:http';
@@ -41,6 +42,7 @@ export async function startApplication(change: Partial<Settings> = {}): Promise<
     loadDemo: false,
     secureCookies: false,
     sensorUrl: null,
+    startsAt: null,
     ...change,
   };
   const migrating = await new DataSource(databaseOptions(settings.databaseUrl)).initialize();
@@ -100,7 +102,7 @@ export async function addClass(teacher: Device) {
 
 /** Two treatments of barley, a container of each for two teams, sown some days ago. */
 export function plannedDaysAgo(days: number, part: Partial<PlanDocument> = {}): PlanDocument {
-  const sowOn = new Date(Date.now() - days * 86_400_000).toISOString().slice(0, 10);
+  const sowOn = new Date(msNow() - days * 86_400_000).toISOString().slice(0, 10);
   const plan = planFrom('salt-steps', { gradeBand: 'middle', teams: 2, today: addDays(sowOn, -7) }, 7);
   const levels = ['salt', 'no salt'].map((label) => ({ label, amount: null }));
   return {
@@ -171,11 +173,11 @@ export async function ownContainers(tablet: Device): Promise<BenchContainer[]> {
 }
 
 export function checkOf(containerId: string, reading: object = {}, change: object = {}) {
-  const day = new Date().toISOString().slice(0, 10);
+  const day = timeNow().toISOString().slice(0, 10);
   return {
     containerId,
     day,
-    recordedAt: new Date().toISOString(),
+    recordedAt: timeNow().toISOString(),
     readings: [{ id: v7(), plant: '1', state: 'measured', typed: '4.5 cm', ...reading }],
     ...change,
   };

@@ -1,3 +1,4 @@
+import { timeNow } from '@bright-sprout/core/clock/clock';
 import { type BenchView } from '@bright-sprout/contracts/checks';
 import { type CareView } from '@bright-sprout/contracts/care';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
@@ -21,8 +22,8 @@ const water = (part: object = {}) => ({
   investigationId: world.investigationId,
   kind: 'water',
   task: 'water',
-  day: new Date().toISOString().slice(0, 10),
-  recordedAt: new Date().toISOString(),
+  day: timeNow().toISOString().slice(0, 10),
+  recordedAt: timeNow().toISOString(),
   amountMl: 30,
   ...part,
 });

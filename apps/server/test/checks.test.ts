@@ -1,3 +1,4 @@
+import { msNow } from '@bright-sprout/core/clock/clock';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { addDays } from '@bright-sprout/core/calendar/days';
 import { v7 } from 'uuid';
@@ -233,9 +234,9 @@ describe('more than a height', () => {
     const closed = await world.teacher
       .patch(`/investigations/${world.investigationId}`, { version, checkingOpen: false })
       .expect(200);
-    await kites.put(`/bench/checks/${v7()}`, { ...before, recordedAt: new Date(Date.now() - 60_000).toISOString() }).expect(200);
+    await kites.put(`/bench/checks/${v7()}`, { ...before, recordedAt: new Date(msNow() - 60_000).toISOString() }).expect(200);
     const late = await kites
-      .put(`/bench/checks/${v7()}`, checkOf(own!.id, {}, { recordedAt: new Date(Date.now() + 1000).toISOString() }))
+      .put(`/bench/checks/${v7()}`, checkOf(own!.id, {}, { recordedAt: new Date(msNow() + 1000).toISOString() }))
       .expect(422);
     expect(late.body.detail).toContain('closed checking');
     await world.teacher.put(`/checks/${v7()}`, checkOf(own!.id)).expect(200);

@@ -1,18 +1,19 @@
+import { setClock } from '@bright-sprout/core/clock/clock';
 import { addDays, weekday } from '@bright-sprout/core/calendar/days';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { DEMO_CLASSES, DEMO_TEACHER } from '../src/demo/demoScenario';
 import { demoPins, loadDemo } from '../src/demo/loadDemo';
+import { ODD_MOMENTS } from '../../../packages/core/test/oddMoments';
 import { device, startApplication, type TestApplication } from './application';
 
-/** A Tuesday, a Wednesday and a Monday: the newest, the next, and the oldest the growing demo can be. */
-const TODAYS = ['2026-11-24', '2026-11-25', '2026-11-30'];
-
-describe.each(TODAYS)('the demo as loaded on %s', (today) => {
+describe.each(ODD_MOMENTS)('the demo as loaded %s', (_words, moment) => {
+  const today = moment.slice(0, 10);
   let application: TestApplication;
   let records: InvestigationRecords;
   beforeAll(async () => {
+    setClock(moment);
     application = await startApplication();
-    expect(await loadDemo(application.dataSource, application.settings, today)).toBe(true);
+    expect(await loadDemo(application.dataSource, application.settings)).toBe(true);
     const teacher = device(application);
     await teacher.post('/session', { email: DEMO_TEACHER.email, password: DEMO_TEACHER.password }).expect(200);
     records = ((await teacher.get('/investigations')).body as InvestigationRecords[])[0]!;
@@ -38,7 +39,7 @@ describe.each(TODAYS)('the demo as loaded on %s', (today) => {
   });
 
   test('is loaded once, and its teams join with their PINs', async () => {
-    expect(await loadDemo(application.dataSource, application.settings, today)).toBe(false);
+    expect(await loadDemo(application.dataSource, application.settings)).toBe(false);
     const demo = DEMO_CLASSES[0]!;
     const kites = device(application);
     await kites.post('/join', { classCode: demo.joinCode, emblem: 'kite', pin: demoPins(demo)[0] }).expect(204);

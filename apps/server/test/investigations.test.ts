@@ -98,7 +98,7 @@ test('the demo fills an empty database only, in its third week, from the simulat
   expect(await loadDemo(application.dataSource, application.settings)).toBe(false);
   const empty = await startApplication();
   try {
-    expect(await loadDemo(empty.dataSource, empty.settings, '2026-03-19')).toBe(true);
+    expect(await loadDemo(empty.dataSource, empty.settings)).toBe(true);
     const teacher = device(empty);
     await teacher.post('/session', { email: 'teacher@millrace.example', password: 'grow-a-hedge-2' }).expect(200);
     const { body: classes } = await teacher.get('/classes').expect(200);

@@ -1,3 +1,4 @@
+import { timeNow } from '@bright-sprout/core/clock/clock';
 import { type BenchView } from '@bright-sprout/contracts/checks';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { type PhotoView } from '@bright-sprout/contracts/photos';
@@ -22,9 +23,9 @@ let kites: Device;
 let bells: Device;
 let containerId: string;
 
-const today = () => new Date().toISOString().slice(0, 10);
+const today = () => timeNow().toISOString().slice(0, 10);
 const query = (change: object = {}) =>
-  new URLSearchParams({ containerId, day: today(), recordedAt: new Date().toISOString(), ...change }).toString();
+  new URLSearchParams({ containerId, day: today(), recordedAt: timeNow().toISOString(), ...change }).toString();
 
 /** A green picture that tells where it was taken. */
 const picture = (width = 2400, height = 1200) =>

@@ -1,3 +1,4 @@
+import { msNow } from '@bright-sprout/core/clock/clock';
 import { createServer, type Server } from 'node:http';
 import { type AddressInfo } from 'node:net';
 import { type RoomView } from '@bright-sprout/contracts/room';
@@ -27,7 +28,7 @@ const view = async () => (await world.teacher.get(path()).expect(200)).body as R
 const reading = (part: object = {}) => ({ id: v7(), at: '2026-11-20T10:00:00.000Z', kind: 'temperature', value: 19.5, ...part });
 
 test('readings by hand are kept once, shown in order, and can be thrown away', async () => {
-  const at = (hours: number) => new Date(Date.now() - hours * 3_600_000).toISOString();
+  const at = (hours: number) => new Date(msNow() - hours * 3_600_000).toISOString();
   const [one, two] = [reading({ at: at(2) }), reading({ at: at(5), kind: 'ph', value: 6.5 })];
   await world.teacher.put(`${path()}/readings`, { source: 'hand', readings: [one, two] }).expect(200);
   await world.teacher.put(`${path()}/readings`, { source: 'hand', readings: [one] }).expect(200);
@@ -51,7 +52,7 @@ test.each([
 });
 
 test('nothing is read in the future', async () => {
-  const at = new Date(Date.now() + 3 * 86_400_000).toISOString();
+  const at = new Date(msNow() + 3 * 86_400_000).toISOString();
   await world.teacher.put(`${path()}/readings`, { source: 'file', readings: [reading({ at })] }).expect(422);
 });
 

@@ -1,3 +1,4 @@
+import { msNow } from '@bright-sprout/core/clock/clock';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { type RunChangeView } from '@bright-sprout/contracts/running';
 import { type NewScreenLink, type ScreenView } from '@bright-sprout/contracts/screens';
@@ -52,7 +53,7 @@ test('a container moves to another team, with its trace, and back again', async 
 });
 
 test('a late sowing is one more container with its own day; undone only while nobody has looked at it', async () => {
-  const day = new Date(Date.now() - 5 * 86_400_000).toISOString().slice(0, 10);
+  const day = new Date(msNow() - 5 * 86_400_000).toISOString().slice(0, 10);
   const late = {
     investigationId: world.investigationId,
     kind: 'late-sowing',

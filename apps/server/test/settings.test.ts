@@ -16,6 +16,7 @@ describe('settings', () => {
       loadDemo: true,
       secureCookies: false,
       sensorUrl: null,
+      startsAt: null,
     });
   });
 
@@ -24,6 +25,7 @@ describe('settings', () => {
     [{ PORT: '70000' }, /from 0 to 65535/],
     [{ DATABASE_URL: 'sprout.db' }, /DATABASE_URL must be an address/],
     [{ SPROUT_SECRET: 'short' }, /64 hexadecimal digits/],
+    [{ SPROUT_NOW: 'next Thursday' }, /SPROUT_NOW is “next Thursday”/],
     [{ SPROUT_SENSOR_URL: 'box' }, /SPROUT_SENSOR_URL must be an address/],
     [{ SPROUT_SENSOR_URL: 'file:///etc' }, /SPROUT_SENSOR_URL must be an address/],
   ])('%j is refused with a sentence', (change, sentence) => {

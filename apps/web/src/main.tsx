@@ -6,7 +6,9 @@ import { BrowserRouter } from 'react-router';
 import { queryClient } from './api/queries';
 import { App } from './App';
 import { openOffline } from './offline';
+import { keepToServerClock } from './serverClock';
 
+keepToServerClock();
 openOffline();
 
 createRoot(document.getElementById('root')!).render(

@@ -1,3 +1,4 @@
+import { msNow, timeNow } from '@bright-sprout/core/clock/clock';
 import { Injectable } from '@nestjs/common';
 import { DataSource, LessThan, MoreThan } from 'typeorm';
 import { newId } from '../database/ids';
@@ -16,7 +17,7 @@ export class AttemptsService {
   /** Refuses when the account (a teacher's e-mail, a team's emblem) or the address has failed too often. */
   async check(account: string, address: string): Promise<void> {
     const attempts = this.dataSource.getRepository(FailedAttempt);
-    const since = MoreThan(new Date(Date.now() - WINDOW_MS));
+    const since = MoreThan(new Date(msNow() - WINDOW_MS));
     const [byAccount, byAddress] = await Promise.all([
       attempts.countBy({ key: `account ${account}`, at: since }),
       attempts.countBy({ key: `address ${address}`, at: since }),
@@ -27,8 +28,8 @@ export class AttemptsService {
 
   async failed(account: string, address: string): Promise<void> {
     const attempts = this.dataSource.getRepository(FailedAttempt);
-    const at = new Date();
-    await attempts.delete({ at: LessThan(new Date(Date.now() - WINDOW_MS)) });
+    const at = timeNow();
+    await attempts.delete({ at: LessThan(new Date(msNow() - WINDOW_MS)) });
     await attempts.insert([`account ${account}`, `address ${address}`].map((key) => ({ id: newId(), key, at })));
   }
 

@@ -1,3 +1,4 @@
+import { msNow, timeNow } from '@bright-sprout/core/clock/clock';
 import { createHash, randomBytes } from 'node:crypto';
 import { Inject, Injectable } from '@nestjs/common';
 import { type Request, type Response } from 'express';
@@ -26,12 +27,12 @@ export class SessionsService {
   async open(kind: Kind, ownerId: string, response: Response): Promise<void> {
     const token = randomBytes(32).toString('base64url');
     const sessions = this.dataSource.getRepository(AccessSession);
-    await sessions.delete({ expiresAt: LessThan(new Date()) });
+    await sessions.delete({ expiresAt: LessThan(timeNow()) });
     await sessions.insert({
       tokenHash: hashOf(token),
       teacherId: kind === 'teacher' ? ownerId : null,
       teamId: kind === 'team' ? ownerId : null,
-      expiresAt: new Date(Date.now() + LIFE[kind]),
+      expiresAt: new Date(msNow() + LIFE[kind]),
     });
     response.cookie(COOKIES[kind], token, {
       httpOnly: true,
@@ -75,7 +76,7 @@ export class SessionsService {
     if (kind === 'teacher') query.leftJoinAndSelect('session.teacher', 'teacher');
     else query.leftJoinAndSelect('session.team', 'team').leftJoinAndSelect('team.classGroup', 'classGroup');
     const session = await query.getOne();
-    return session && session.expiresAt > new Date() ? session : null;
+    return session && session.expiresAt > timeNow() ? session : null;
   }
 
   private tokenOf(kind: Kind, request: Request): string | null {

@@ -1,3 +1,4 @@
+import { timeNow } from '@bright-sprout/core/clock/clock';
 import { type CareView, type SaveCareRequest } from '@bright-sprout/contracts/care';
 import { isIsoDay } from '@bright-sprout/core/calendar/days';
 import { Injectable } from '@nestjs/common';
@@ -65,7 +66,7 @@ export class CareService {
     if (asking.kind === 'team' && there.teamId !== asking.teamId)
       throw new Problem(403, 'Another team, or your teacher, wrote this down. It stays.');
     await this.transactions.run(async (manager) => {
-      await manager.getRepository(CareEvent).update({ id }, { takenBackAt: new Date() });
+      await manager.getRepository(CareEvent).update({ id }, { takenBackAt: timeNow() });
       await this.changes.note(manager, { kind: 'investigation-changed', classId, investigationId: there.investigationId });
     });
   }

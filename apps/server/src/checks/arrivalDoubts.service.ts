@@ -1,4 +1,4 @@
-import { dayInZone } from '@bright-sprout/core/calendar/days';
+import { todayIn } from '@bright-sprout/core/clock/clock';
 import { USUAL_BENCH } from '@bright-sprout/core/measure/benchProtocol';
 import { type ReadingDoubt } from '@bright-sprout/core/measure/reading';
 import { doubtOfReading } from '@bright-sprout/core/measure/surroundings';
@@ -41,7 +41,7 @@ export class ArrivalDoubts {
     const beside = ofTeam.filter((c) => c.treatmentId === here.treatmentId || Math.abs(c.position - here.position) <= 1);
     const species = speciesById(here.treatment.speciesId ?? investigation.speciesId);
     if (!species) return readings;
-    const now = dayInZone(new Date(), investigation.classGroup.timeZone);
+    const now = todayIn(investigation.classGroup.timeZone);
     const setting = {
       species,
       resolution: investigation.resolution,

@@ -1,5 +1,6 @@
+import { timeNow, todayIn } from '@bright-sprout/core/clock/clock';
 import { type BenchView, type ReadingRequest, type SaveCheckRequest, type SavedCheck } from '@bright-sprout/contracts/checks';
-import { addDays, dayInZone, isIsoDay } from '@bright-sprout/core/calendar/days';
+import { addDays, isIsoDay } from '@bright-sprout/core/calendar/days';
 import { type ReadingDoubt } from '@bright-sprout/core/measure/reading';
 import { speciesById } from '@bright-sprout/core/seeds/catalogue';
 import { parseLength } from '@bright-sprout/core/quantities/length';
@@ -65,7 +66,7 @@ export class ChecksService {
     return {
       team: { id: team.id, emblem: team.emblem, nickname: team.nickname },
       className: team.classGroup.name,
-      today: dayInZone(new Date(), team.classGroup.timeZone),
+      today: todayIn(team.classGroup.timeZone),
       investigations: shown,
       species: [...kinds].flatMap((id) => speciesById(id) ?? []),
     };
@@ -82,7 +83,7 @@ export class ChecksService {
     const rows = request.readings.map((r) => this.rowOf(id, r));
     await this.checkCorrections(request);
     const readings = await this.doubts.ask(container, request.day, rows);
-    const receivedAt = new Date();
+    const receivedAt = timeNow();
     const check = {
       id,
       containerId: container.id,
@@ -126,7 +127,7 @@ export class ChecksService {
   }
 
   private checkDay(day: string, { sownOn, investigation }: Container): void {
-    const today = dayInZone(new Date(), investigation.classGroup.timeZone);
+    const today = todayIn(investigation.classGroup.timeZone);
     if (!isIsoDay(day)) throw new Problem(422, `${day} is not a day in the calendar. Your readings stay on this device.`);
     if (day < (sownOn ?? investigation.sownOn))
       throw new Problem(422, 'This day is before the seeds were sown. Your readings stay on this device.');

@@ -1,5 +1,6 @@
+import { timeNow, todayIn } from '@bright-sprout/core/clock/clock';
 import { EMBLEM_NAMES } from '@bright-sprout/contracts/access';
-import { dayInZone, type IsoDay } from '@bright-sprout/core/calendar/days';
+import { type IsoDay } from '@bright-sprout/core/calendar/days';
 import { benchProtocol } from '@bright-sprout/core/plan/benchOfPlan';
 import { planCalendar } from '@bright-sprout/core/plan/planCalendar';
 import { planOutlook } from '@bright-sprout/core/plan/planOutlook';
@@ -38,8 +39,9 @@ export function demoPins(demoClass: Pick<DemoClass, 'pinSeed'>): string[] {
 }
 
 /** Fills an empty database with the demo school; does nothing where there is any teacher. True when it was loaded. */
-export async function loadDemo(dataSource: DataSource, settings: Settings, today?: IsoDay): Promise<boolean> {
+export async function loadDemo(dataSource: DataSource, settings: Settings): Promise<boolean> {
   const timeZone = Intl.DateTimeFormat().resolvedOptions().timeZone;
+  const today = todayIn(timeZone);
   const pins = new PinsService(settings);
   return dataSource.transaction(async (manager) => {
     if (await manager.getRepository(Teacher).exists()) return false;
@@ -78,11 +80,10 @@ export async function loadDemo(dataSource: DataSource, settings: Settings, today
         demo,
         classId,
         teams.map((t) => t.id),
-        today ?? dayInZone(new Date(), timeZone),
+        today,
       );
     }
-    const day = today ?? dayInZone(new Date(), timeZone);
-    await loadPlanning(manager, schoolId, day);
+    await loadPlanning(manager, schoolId, today);
     return true;
   });
 }
@@ -94,7 +95,7 @@ async function loadPlanning(manager: EntityManager, schoolId: string, today: Iso
   const document = demoPlan(today, DEMO_EMBLEMS.length);
   await manager
     .getRepository(Plan)
-    .insert({ id: newId(), classId, version: 1, document, requestHash: requestHash(document), changedAt: new Date() });
+    .insert({ id: newId(), classId, version: 1, document, requestHash: requestHash(document), changedAt: timeNow() });
   await manager.getRepository(SeedLotEntity).insert(demoSeedLots(today).map((lot) => ({ ...lot, id: newId(), schoolId })));
 }
 
@@ -114,7 +115,7 @@ async function loadInvestigation(
   const laid = out.layout.containers;
   await manager
     .getRepository(Plan)
-    .insert({ id, classId, version: 1, document, requestHash: requestHash(document), changedAt: new Date(), sown: true });
+    .insert({ id, classId, version: 1, document, requestHash: requestHash(document), changedAt: timeNow(), sown: true });
   await manager.getRepository(Investigation).insert({
     id,
     classId,

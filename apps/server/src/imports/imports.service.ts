@@ -1,3 +1,4 @@
+import { msNow } from '@bright-sprout/core/clock/clock';
 import { ImportRequest, isColumnMap } from '@bright-sprout/contracts/imports';
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { importTidyCsv } from '@bright-sprout/core/formats/importTidyCsv';
@@ -86,7 +87,7 @@ export class ImportsService {
       seedsSown: u.seeds,
     }));
     await insertInChunks(manager, Container, containers);
-    const now = Date.now();
+    const now = msNow();
     const checks: PlantCheck[] = [];
     const readings: Partial<ReadingEntity>[] = [];
     const idsByKey = new Map<string, string>();

@@ -1,3 +1,4 @@
+import { timeNow } from '@bright-sprout/core/clock/clock';
 import {
   ChangeInvestigationRequest,
   type InvestigationRecords,
@@ -71,7 +72,7 @@ export class InvestigationsService {
       phase: request.phase ?? found.phase,
       sharedWithTeams: request.sharedWithTeams ?? found.sharedWithTeams,
       checkingClosedAt: closedAt(request.checkingOpen, found.checkingClosedAt),
-      removedAt: request.removed === undefined ? found.removedAt : request.removed ? (found.removedAt ?? new Date()) : null,
+      removedAt: request.removed === undefined ? found.removedAt : request.removed ? (found.removedAt ?? timeNow()) : null,
     };
     const same =
       wanted.question === found.question &&
@@ -122,5 +123,5 @@ export class InvestigationsService {
 /** Closing twice keeps the first time. */
 function closedAt(open: boolean | undefined, before: Date | null): Date | null {
   if (open === undefined) return before;
-  return open ? null : (before ?? new Date());
+  return open ? null : (before ?? timeNow());
 }

@@ -1,3 +1,4 @@
+import { msNow, timeNow } from '@bright-sprout/core/clock/clock';
 import { type LiveEvent } from '@bright-sprout/contracts/live';
 import { Injectable, Logger, OnModuleDestroy } from '@nestjs/common';
 import { Observable, Subject } from 'rxjs';
@@ -24,7 +25,7 @@ export class ChangesService implements OnModuleDestroy {
 
   /** Notes a change inside the transaction that makes it. */
   async note(manager: EntityManager, event: Omit<LiveEvent, 'id'>): Promise<void> {
-    await manager.getRepository(Change).insert({ id: newId(), ...event, at: new Date() });
+    await manager.getRepository(Change).insert({ id: newId(), ...event, at: timeNow() });
   }
 
   /** Changes from now on, while somebody listens. */
@@ -45,7 +46,7 @@ export class ChangesService implements OnModuleDestroy {
   }
 
   private start(): void {
-    const begun = new Date();
+    const begun = timeNow();
     void this.forgetOld();
     this.timer = setInterval(() => void this.read(begun), POLL_MS);
   }
@@ -58,7 +59,7 @@ export class ChangesService implements OnModuleDestroy {
   /** Drops entries nobody can still be waiting for. */
   private async forgetOld(): Promise<void> {
     try {
-      await this.dataSource.getRepository(Change).delete({ at: LessThan(new Date(Date.now() - KEEP_MS)) });
+      await this.dataSource.getRepository(Change).delete({ at: LessThan(new Date(msNow() - KEEP_MS)) });
     } catch (error) {
       this.logger.warn(`Old entries of the change log stay: ${String(error)}`);
     }
@@ -68,15 +69,15 @@ export class ChangesService implements OnModuleDestroy {
     if (this.reading) return;
     this.reading = true;
     try {
-      const since = new Date(Math.max(begun.getTime(), Date.now() - OVERLAP_MS));
+      const since = new Date(Math.max(begun.getTime(), msNow() - OVERLAP_MS));
       const changes = await this.dataSource
         .getRepository(Change)
         .find({ where: { at: MoreThanOrEqual(since) }, order: { at: 'ASC' } });
       for (const { id, kind, classId, investigationId } of changes) {
         if (!this.told.has(id)) this.news.next({ id, kind, classId, investigationId });
-        this.told.set(id, Date.now());
+        this.told.set(id, msNow());
       }
-      for (const [id, at] of this.told) if (at < Date.now() - 2 * OVERLAP_MS) this.told.delete(id);
+      for (const [id, at] of this.told) if (at < msNow() - 2 * OVERLAP_MS) this.told.delete(id);
     } catch (error) {
       this.logger.warn(`The change log could not be read: ${String(error)}`);
     } finally {

@@ -1,5 +1,6 @@
+import { timeNow, todayIn } from '@bright-sprout/core/clock/clock';
 import { type PhotoRequest, type PhotoView } from '@bright-sprout/contracts/photos';
-import { addDays, dayInZone, isIsoDay } from '@bright-sprout/core/calendar/days';
+import { addDays, isIsoDay } from '@bright-sprout/core/calendar/days';
 import { Inject, Injectable } from '@nestjs/common';
 import { DataSource, IsNull } from 'typeorm';
 import { type Requester } from '../access/requester';
@@ -32,7 +33,7 @@ export class PhotosService {
     if (before) return before;
     const container = await this.scope.containerToWriteFor(asking, request.containerId);
     const { investigation } = container;
-    const today = dayInZone(new Date(), investigation.classGroup.timeZone);
+    const today = todayIn(investigation.classGroup.timeZone);
     const { day } = request;
     if (!isIsoDay(day) || day < (container.sownOn ?? investigation.sownOn) || day > addDays(today, 1))
       throw new Problem(422, 'The day of a picture lies between sowing and today. It stays on this device.');
@@ -100,7 +101,7 @@ export class PhotosService {
     const { investigation } = await this.scope.containerToWriteFor(asking, photo.containerId);
     if (asking.kind === 'team' && photo.teamId !== asking.teamId) throw new Problem(403, 'Another team has taken this picture.');
     await this.transactions.run(async (manager) => {
-      await manager.getRepository(Photo).update({ id, takenBackAt: IsNull() }, { takenBackAt: new Date() });
+      await manager.getRepository(Photo).update({ id, takenBackAt: IsNull() }, { takenBackAt: timeNow() });
       await this.changes.note(manager, {
         kind: 'check-saved',
         classId: investigation.classId,

@@ -1,3 +1,4 @@
+import { timeNow } from '@bright-sprout/core/clock/clock';
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { type PlanListing, type PlanView, type SavePlanRequest } from '@bright-sprout/contracts/plans';
 import { sowingDayOfTreatment, sowingDays, speciesOfTreatment } from '@bright-sprout/core/plan/treatmentSowing';
@@ -67,7 +68,7 @@ export class PlansService {
     if (found.sown) throw new Problem(409, LOCKED, { current: viewOf(found) });
     const result = await this.dataSource
       .getRepository(Plan)
-      .update({ id, version, sown: false }, { version: version + 1, document, requestHash: hash, changedAt: new Date() });
+      .update({ id, version, sown: false }, { version: version + 1, document, requestHash: hash, changedAt: timeNow() });
     if (result.affected === 0) {
       const current = await this.one(teacher, id);
       throw new Problem(409, 'Somebody else changed this plan a moment ago. Both versions are kept until you choose.', {
@@ -91,7 +92,7 @@ export class PlansService {
     try {
       await this.dataSource
         .getRepository(Plan)
-        .insert({ id, classId, version: 1, document, requestHash: hash, changedAt: new Date() });
+        .insert({ id, classId, version: 1, document, requestHash: hash, changedAt: timeNow() });
     } catch (error) {
       if (!isDuplicate(error)) throw error;
       return this.save(teacher, id, { classId, version, document });

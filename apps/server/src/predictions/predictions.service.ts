@@ -1,3 +1,4 @@
+import { timeNow } from '@bright-sprout/core/clock/clock';
 import {
   type BenchPrediction,
   type PredictionAnswer,
@@ -63,7 +64,7 @@ export class PredictionsService {
       winner: request.winner ?? null,
     };
     const repository = this.dataSource.getRepository(Prediction);
-    await repository.upsert({ id: newId(), planId, teamId, ...answer, recordedAt: new Date() }, ['planId', 'teamId']);
+    await repository.upsert({ id: newId(), planId, teamId, ...answer, recordedAt: timeNow() }, ['planId', 'teamId']);
     return answer;
   }
 

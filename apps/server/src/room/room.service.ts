@@ -1,3 +1,4 @@
+import { msNow } from '@bright-sprout/core/clock/clock';
 import { type RoomView, type SaveRoomRequest } from '@bright-sprout/contracts/room';
 import { Injectable } from '@nestjs/common';
 import { DataSource, MoreThan } from 'typeorm';
@@ -25,7 +26,7 @@ export class RoomService {
     const group = await this.scope.classOf(teacher, classId);
     const found = await this.dataSource
       .getRepository(RoomReadingEntity)
-      .find({ where: { classId, at: MoreThan(new Date(Date.now() - SHOWN_MS)) }, order: { at: 'ASC' } });
+      .find({ where: { classId, at: MoreThan(new Date(msNow() - SHOWN_MS)) }, order: { at: 'ASC' } });
     return {
       readings: found.map(({ id, at, kind, value, source }) => ({ id, at: at.toISOString(), kind, value, source })),
       sensor: { there: this.sensorBox.there, on: group.sensorOn },
@@ -38,7 +39,7 @@ export class RoomService {
     const repository = this.dataSource.getRepository(RoomReadingEntity);
     if ((await repository.countBy({ classId })) + readings.length > MOST_READINGS)
       throw new Problem(422, `A class keeps at most ${MOST_READINGS} readings of its room.`);
-    const soon = Date.now() + 86_400_000;
+    const soon = msNow() + 86_400_000;
     const late = readings.findIndex((r) => Date.parse(r.at) > soon);
     if (late >= 0)
       throw new Problem(422, 'A reading cannot come from the future.', {

@@ -1,3 +1,4 @@
+import { msNow } from '@bright-sprout/core/clock/clock';
 import { createHash } from 'node:crypto';
 import { ROOM_KINDS, ROOM_LIMITS } from '@bright-sprout/core/room/roomRecord';
 import { Inject, Injectable, Logger, type OnModuleDestroy, type OnModuleInit } from '@nestjs/common';
@@ -45,7 +46,7 @@ export class SensorBoxService implements OnModuleInit, OnModuleDestroy {
     const classes = await this.dataSource.getRepository(ClassGroup).findBy({ sensorOn: true });
     if (classes.length === 0) return 0;
     const values = await this.ask();
-    const at = new Date(Math.floor(Date.now() / EVERY_MS) * EVERY_MS);
+    const at = new Date(Math.floor(msNow() / EVERY_MS) * EVERY_MS);
     const rows = classes.flatMap((c) =>
       values.map((v) => ({ ...v, id: idOf(c.id, v.kind, at.toISOString()), classId: c.id, at, source: 'sensor' as const })),
     );

@@ -1,5 +1,6 @@
+import { timeNow, todayIn } from '@bright-sprout/core/clock/clock';
 import { type RunChangeRequest, type RunChangeView } from '@bright-sprout/contracts/running';
-import { addDays, dayInZone, isIsoDay } from '@bright-sprout/core/calendar/days';
+import { addDays, isIsoDay } from '@bright-sprout/core/calendar/days';
 import { MOST_CONTAINERS } from '@bright-sprout/core/plan/planDocument';
 import { Injectable } from '@nestjs/common';
 import { DataSource, type EntityManager } from 'typeorm';
@@ -77,7 +78,7 @@ export class RunningService {
         await manager.getRepository(Container).delete({ id: found.containerId });
       } else {
         await manager.getRepository(Container).update({ id: found.containerId }, { teamId: found.fromTeam });
-        await manager.getRepository(RunChange).update({ id }, { undoneAt: new Date() });
+        await manager.getRepository(RunChange).update({ id }, { undoneAt: timeNow() });
       }
       await this.changes.note(manager, { kind: 'investigation-changed', classId, investigationId });
     });
@@ -107,7 +108,7 @@ export class RunningService {
     investigation: Investigation,
     request: RunChangeRequest,
   ): Promise<void> {
-    const today = dayInZone(new Date(), investigation.classGroup.timeZone);
+    const today = todayIn(investigation.classGroup.timeZone);
     const { sownOn, treatment: code, seeds } = request;
     if (!sownOn || !isIsoDay(sownOn) || sownOn < investigation.sownOn || sownOn > addDays(today, 1))
       throw new Problem(422, 'A late sowing lies between the first sowing and today.', {
@@ -134,7 +135,7 @@ export class RunningService {
   }
 
   private row(id: string, containerId: string, { kind, note }: RunChangeRequest, fromTeam: string | null, toTeam: string | null) {
-    return { id, containerId, kind, fromTeam, toTeam, note: note ?? null, recordedAt: new Date() };
+    return { id, containerId, kind, fromTeam, toTeam, note: note ?? null, recordedAt: timeNow() };
   }
 }
 

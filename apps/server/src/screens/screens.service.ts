@@ -1,3 +1,4 @@
+import { msNow, timeNow } from '@bright-sprout/core/clock/clock';
 import { createHash, randomBytes } from 'node:crypto';
 import { type NewScreenLink, type ScreenLinkView, type ScreenView } from '@bright-sprout/contracts/screens';
 import { Injectable } from '@nestjs/common';
@@ -35,7 +36,7 @@ export class ScreensService {
     if ((await this.list(teacher, investigationId)).length >= MOST_LINKS)
       throw new Problem(422, `At most ${MOST_LINKS} screens at a time. Take one back first.`);
     const token = randomBytes(24).toString('base64url');
-    const row = { id: newId(), investigationId, tokenHash: hashOf(token), madeAt: new Date(), lastSeenAt: null };
+    const row = { id: newId(), investigationId, tokenHash: hashOf(token), madeAt: timeNow(), lastSeenAt: null };
     await this.dataSource.getRepository(ScreenLink).insert(row);
     return { ...viewOf(row), token };
   }
@@ -44,7 +45,7 @@ export class ScreensService {
     const found = await this.dataSource.getRepository(ScreenLink).findOneBy({ id });
     if (!found) return;
     await this.scope.investigationOf(teacher, found.investigationId);
-    await this.dataSource.getRepository(ScreenLink).update({ id, revokedAt: IsNull() }, { revokedAt: new Date() });
+    await this.dataSource.getRepository(ScreenLink).update({ id, revokedAt: IsNull() }, { revokedAt: timeNow() });
   }
 
   /** What the screen shows: the records without notes and pictures, which are the class's own. */
@@ -54,8 +55,8 @@ export class ScreensService {
       relations: { investigation: { classGroup: { teams: true } } },
     });
     if (!found) throw notFound('This screen');
-    if (Date.now() - (found.lastSeenAt?.getTime() ?? 0) > SEEN_EVERY_MS)
-      await this.dataSource.getRepository(ScreenLink).update({ id: found.id }, { lastSeenAt: new Date() });
+    if (msNow() - (found.lastSeenAt?.getTime() ?? 0) > SEEN_EVERY_MS)
+      await this.dataSource.getRepository(ScreenLink).update({ id: found.id }, { lastSeenAt: timeNow() });
     const { investigation, readings } = await this.views.records(found.investigation);
     return {
       investigation: { ...investigation, care: [], deviations: [], runSheet: [], planCautions: [] },

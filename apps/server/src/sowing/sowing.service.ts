@@ -1,3 +1,4 @@
+import { timeNow } from '@bright-sprout/core/clock/clock';
 import { type DeviationView, type SaveDeviationRequest } from '@bright-sprout/contracts/deviations';
 import { Injectable } from '@nestjs/common';
 import { DataSource } from 'typeorm';
@@ -33,7 +34,7 @@ export class SowingService {
       teamId: asking.kind === 'team' ? asking.teamId : null,
       kind: request.kind,
       note: request.note ?? null,
-      recordedAt: new Date(),
+      recordedAt: timeNow(),
     };
     try {
       await this.transactions.run(async (manager) => {
@@ -56,7 +57,7 @@ export class SowingService {
     if (!there) return;
     const container = await this.scope.containerToWriteFor(asking, there.containerId);
     await this.transactions.run(async (manager) => {
-      await manager.getRepository(Deviation).update({ id }, { takenBackAt: new Date() });
+      await manager.getRepository(Deviation).update({ id }, { takenBackAt: timeNow() });
       await this.changes.note(manager, {
         kind: 'investigation-changed',
         classId: container.investigation.classId,

@@ -1,3 +1,4 @@
+import { timeNow } from '@bright-sprout/core/clock/clock';
 import { type BenchTogether, type OpenTogetherRequest, type TogetherView } from '@bright-sprout/contracts/together';
 import { dayInZone } from '@bright-sprout/core/calendar/days';
 import { parseLength } from '@bright-sprout/core/quantities/length';
@@ -61,8 +62,8 @@ export class TogetherService {
       .findBy({ closedAt: IsNull(), container: { investigation: { classId: investigation.classId } } });
     try {
       await this.transactions.run(async (manager) => {
-        await manager.getRepository(Together).update({ id: In(open.map((t) => t.id)) }, { closedAt: new Date() });
-        await manager.getRepository(Together).insert({ id, containerId, openedAt: new Date() });
+        await manager.getRepository(Together).update({ id: In(open.map((t) => t.id)) }, { closedAt: timeNow() });
+        await manager.getRepository(Together).insert({ id, containerId, openedAt: timeNow() });
         await this.changes.note(manager, { kind: 'investigation-changed', classId: investigation.classId, investigationId });
       });
     } catch (error) {
@@ -80,7 +81,7 @@ export class TogetherService {
       throw new Problem(409, 'The class has settled already. A correction goes into the log.');
     }
     const { investigation } = found.container;
-    const now = new Date();
+    const now = timeNow();
     const day = dayInZone(now, investigation.classGroup.timeZone);
     const current = await this.currentOn(found.containerId, day);
     await this.transactions.run(async (manager) => {
@@ -128,7 +129,7 @@ export class TogetherService {
     if (!found) return;
     const { container } = await this.own(teacher, id);
     await this.transactions.run(async (manager) => {
-      await manager.getRepository(Together).update({ id, closedAt: IsNull() }, { closedAt: new Date() });
+      await manager.getRepository(Together).update({ id, closedAt: IsNull() }, { closedAt: timeNow() });
       await this.changes.note(manager, {
         kind: 'investigation-changed',
         classId: container.investigation.classId,

@@ -1,3 +1,4 @@
+import { msNow } from '@bright-sprout/core/clock/clock';
 import { type SaveCareRequest } from '@bright-sprout/contracts/care';
 import { type SaveCheckRequest } from '@bright-sprout/contracts/checks';
 import { type SaveDeviationRequest } from '@bright-sprout/contracts/deviations';
@@ -101,7 +102,7 @@ class Outbox {
 
   /** Keeps what was entered, then sends all that wait. */
   async add(id: string, teamId: string, entered: Entered): Promise<void> {
-    const at = Math.max(Date.now(), ...this.waiting.map((w) => w.at + 1));
+    const at = Math.max(msNow(), ...this.waiting.map((w) => w.at + 1));
     const kept: WaitingEntry = { ...entered, id, teamId, at, refused: null, confirmed: false };
     this.change([...this.waiting, kept]);
     await set(kept.id, kept, this.store);

@@ -1,5 +1,6 @@
+import { todayIn } from '@bright-sprout/core/clock/clock';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
-import { dayInZone, daysBetween, formatDay, type IsoDay } from '@bright-sprout/core/calendar/days';
+import { daysBetween, formatDay, type IsoDay } from '@bright-sprout/core/calendar/days';
 import { roomDays } from '@bright-sprout/core/room/roomRecord';
 import { type ReactNode, useEffect, useMemo, useRef, useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
@@ -61,7 +62,7 @@ function Framed({
 }) {
   const { investigation } = records;
   const [search, setSearch] = useSearchParams();
-  const today = dayInZone(new Date(), investigation.class.timeZone);
+  const today = todayIn(investigation.class.timeZone);
   const ribbon = useMemo(() => ribbonOf(records, today), [records, today]);
   // The page follows the hand at once; the address follows when the hand rests.
   const [wanted, setWanted] = useState(search.get('day'));

@@ -1,3 +1,4 @@
+import { timeNow } from '@bright-sprout/core/clock/clock';
 import { type CareView, type SaveCareRequest } from '@bright-sprout/contracts/care';
 import { type DeviationView, type SaveDeviationRequest } from '@bright-sprout/contracts/deviations';
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
@@ -23,7 +24,7 @@ export interface Entering {
 }
 
 function careBody(investigation: InvestigationView, care: Care): SaveCareRequest {
-  const now = new Date();
+  const now = timeNow();
   return {
     ...care,
     investigationId: investigation.id,

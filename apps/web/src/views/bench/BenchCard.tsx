@@ -1,3 +1,4 @@
+import { timeNow } from '@bright-sprout/core/clock/clock';
 import { type ContainerView, type InvestigationView, type ReadingView } from '@bright-sprout/contracts/investigations';
 import { formatDay, type IsoDay } from '@bright-sprout/core/calendar/days';
 import { COUNT_QUESTIONS } from '@bright-sprout/core/measure/benchProtocol';
@@ -92,7 +93,7 @@ export function BenchCard(props: Props) {
   const toggle = (state: NonNullable<Entry['state']>) =>
     change({ ...emptyEntry(resolution), state: entry.state === state ? null : state, note: entry.note });
   const takePicture = async (file: File) => {
-    const about = { containerId: container.id, day, recordedAt: new Date().toISOString() };
+    const about = { containerId: container.id, day, recordedAt: timeNow().toISOString() };
     await theOutbox().add(v7(), teamId, { kind: 'photo', body: { about, picture: await shrinkPicture(file) } });
     scroll.current?.scrollTo({ top: 0 });
   };
@@ -104,7 +105,7 @@ export function BenchCard(props: Props) {
           containerId: container.id,
           day,
           ...(dayReason ? { dayReason } : {}),
-          recordedAt: new Date().toISOString(),
+          recordedAt: timeNow().toISOString(),
           readings: [{ id: v7(), ...readingOf(entry, plant, doubt?.kind ?? null, saved?.id ?? null) }],
         },
       });

@@ -1,5 +1,6 @@
+import { todayIn } from '@bright-sprout/core/clock/clock';
 import { USUAL_BENCH } from '@bright-sprout/core/measure/benchProtocol';
-import { addDays, dayInZone } from '@bright-sprout/core/calendar/days';
+import { addDays } from '@bright-sprout/core/calendar/days';
 import { speciesById } from '@bright-sprout/core/seeds/catalogue';
 import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
@@ -19,7 +20,7 @@ jest.mock('../../api/outbox', () => ({
 }));
 const speak = jest.fn();
 
-const TODAY = dayInZone(new Date(), 'UTC');
+const TODAY = todayIn('UTC');
 const SOWN = addDays(TODAY, -9);
 
 function open(

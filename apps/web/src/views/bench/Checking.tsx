@@ -1,6 +1,7 @@
+import { todayIn } from '@bright-sprout/core/clock/clock';
 import { type BenchView as Bench } from '@bright-sprout/contracts/checks';
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
-import { dayInZone, daysBetween, formatDay } from '@bright-sprout/core/calendar/days';
+import { daysBetween, formatDay } from '@bright-sprout/core/calendar/days';
 import { useEffect, useMemo, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { useWaiting } from '../../api/outbox';
@@ -31,7 +32,7 @@ export function Checking({ bench, own, onLeave }: { bench: Bench; own: BenchInve
   const ownPot = useOwnPot(own.investigation, bench.team.id, search.get('pot'));
   const investigation = useMemo(() => withOwnPot(own.investigation, ownPot.code), [own.investigation, ownPot.code]);
   const waiting = useWaiting();
-  const today = dayInZone(new Date(), investigation.class.timeZone);
+  const today = todayIn(investigation.class.timeZone);
   const [chosen, setChosen] = useState<ChosenDay | null>(null);
   const [choosingDay, setChoosingDay] = useState(false);
   const day = chosen?.day ?? today;

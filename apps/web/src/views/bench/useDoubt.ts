@@ -1,5 +1,6 @@
+import { todayIn } from '@bright-sprout/core/clock/clock';
 import { type ContainerView, type InvestigationView, type ReadingView } from '@bright-sprout/contracts/investigations';
-import { dayInZone, type IsoDay } from '@bright-sprout/core/calendar/days';
+import { type IsoDay } from '@bright-sprout/core/calendar/days';
 import { type Doubt } from '@bright-sprout/core/measure/plausibility';
 import { doubtOfReading } from '@bright-sprout/core/measure/surroundings';
 import { type Species } from '@bright-sprout/core/seeds/catalogue';
@@ -28,7 +29,7 @@ export function useDoubt({ investigation, container, plant, day, mm, readings, k
     const treatment = investigation.treatments.find((t) => t.code === container.treatment)!;
     const species = kinds.find((k) => k.id === treatment.speciesId);
     if (mm === null || !species) return null;
-    const today = dayInZone(new Date(), investigation.class.timeZone);
+    const today = todayIn(investigation.class.timeZone);
     const { resolution, containers, bench } = investigation;
     return doubtOfReading(
       { containerId: container.id, plant, day, valueMm: mm, today: today > day ? today : day },

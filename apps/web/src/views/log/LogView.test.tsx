@@ -1,5 +1,6 @@
+import { todayIn } from '@bright-sprout/core/clock/clock';
 import { type SaveCheckRequest } from '@bright-sprout/contracts/checks';
-import { addDays, dayInZone } from '@bright-sprout/core/calendar/days';
+import { addDays } from '@bright-sprout/core/calendar/days';
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { fakeServer, Refusal, renderPage } from '../../../test/fakeServer';
@@ -8,7 +9,7 @@ import { LogView } from './LogView';
 
 jest.mock('../../api/live', () => ({ useLive: () => true }));
 
-const TODAY = dayInZone(new Date(), 'UTC');
+const TODAY = todayIn('UTC');
 const SOWN = addDays(TODAY, -10);
 const [FIRST, SECOND] = [addDays(TODAY, -4), addDays(TODAY, -2)];
 const DOUBT = { kind: 'shrank' as const, answer: null, secondMm: null };

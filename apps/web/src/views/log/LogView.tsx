@@ -1,5 +1,5 @@
+import { todayIn } from '@bright-sprout/core/clock/clock';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
-import { dayInZone } from '@bright-sprout/core/calendar/days';
 import { QUICK_LETTERS } from '@bright-sprout/core/measure/quickEntry';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
@@ -31,7 +31,7 @@ const FILTERS: Record<LogFilter, string> = { all: 'All', missing: 'Only what is 
 
 function Log({ records }: { records: InvestigationRecords }) {
   const { investigation, readings } = records;
-  const today = dayInZone(new Date(), investigation.class.timeZone);
+  const today = todayIn(investigation.class.timeZone);
   const days = useMemo(() => logDays(records, today), [records, today]);
   const rows = useMemo(() => logRows(records), [records]);
   const cell = useMemo(() => logCells(readings), [readings]);

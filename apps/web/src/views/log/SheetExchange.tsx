@@ -1,5 +1,6 @@
+import { todayIn } from '@bright-sprout/core/clock/clock';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
-import { dayInZone, type IsoDay } from '@bright-sprout/core/calendar/days';
+import { type IsoDay } from '@bright-sprout/core/calendar/days';
 import { readRecordSheet, type SheetEntry, type SheetProblem, writeRecordSheet } from '@bright-sprout/core/formats/recordSheet';
 import { useState } from 'react';
 import { textOf } from './Ledger';
@@ -43,7 +44,7 @@ export function SheetExchange({ records, rows, days, cell, entry }: Props) {
   };
   const open = async (file: File) => {
     setDone('');
-    const today = dayInZone(new Date(), investigation.class.timeZone);
+    const today = todayIn(investigation.class.timeZone);
     const { entries, problems } = readRecordSheet(await file.text(), new Set(byName.keys()), { sownOn, today, resolution });
     const differs = entries.filter((e) => textOf(before(e.name, e.day), resolution) !== written(e));
     setRead({

@@ -1,3 +1,4 @@
+import { timeNow } from '@bright-sprout/core/clock/clock';
 import { type ReadingRequest, type SaveCheckRequest } from '@bright-sprout/contracts/checks';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { dayInZone, type IsoDay } from '@bright-sprout/core/calendar/days';
@@ -33,7 +34,7 @@ export function useLogEntry({ investigation }: InvestigationRecords): LogEntry {
   const chain = useRef(Promise.resolve());
   const send = (row: LogRow, day: IsoDay, before: LogCell | null, reading: Omit<ReadingRequest, 'id' | 'supersedes'>) => {
     const replaced = before ? [before.reading, ...before.others] : [];
-    const now = new Date();
+    const now = timeNow();
     const body: SaveCheckRequest = {
       containerId: row.containerId,
       day,

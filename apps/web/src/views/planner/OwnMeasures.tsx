@@ -1,3 +1,4 @@
+import { msNow } from '@bright-sprout/core/clock/clock';
 import { type OwnMeasure } from '@bright-sprout/core/measure/benchProtocol';
 import { Form } from 'react-bootstrap';
 import { setting } from './planFields';
@@ -15,7 +16,7 @@ export function OwnMeasures({ plan, change }: Pick<PartProps, 'plan' | 'change'>
     set([
       ...plan.ownMeasures,
       {
-        id: `own-${Date.now().toString(36)}`,
+        id: `own-${msNow().toString(36)}`,
         name: '',
         kind,
         unit: '',

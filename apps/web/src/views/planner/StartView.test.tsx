@@ -1,4 +1,5 @@
-import { addDays, dayInZone } from '@bright-sprout/core/calendar/days';
+import { todayIn } from '@bright-sprout/core/clock/clock';
+import { addDays } from '@bright-sprout/core/calendar/days';
 import { type PlanDocument } from '@bright-sprout/core/plan/planDocument';
 import { STARTING_POINTS } from '@bright-sprout/core/plan/startingPoints';
 import { screen, waitFor } from '@testing-library/react';
@@ -8,7 +9,7 @@ import { classView, planOf } from '../../../test/plans';
 import { readingView, recordsOf } from '../../../test/records';
 import { StartView } from './StartView';
 
-const TODAY = dayInZone(new Date(), 'UTC');
+const TODAY = todayIn('UTC');
 
 function open(answers: Answers = {}) {
   const writes = fakeServer({

@@ -1,7 +1,8 @@
+import { todayIn } from '@bright-sprout/core/clock/clock';
 import { type ClassView } from '@bright-sprout/contracts/classes';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { type PlanListing, type PlanView } from '@bright-sprout/contracts/plans';
-import { addDays, dayInZone, daysBetween, formatDay, isIsoDay } from '@bright-sprout/core/calendar/days';
+import { addDays, daysBetween, formatDay, isIsoDay } from '@bright-sprout/core/calendar/days';
 import { type PlanDocument } from '@bright-sprout/core/plan/planDocument';
 import { type EarlierInvestigation, planLike } from '@bright-sprout/core/plan/planLike';
 import { planTreatments } from '@bright-sprout/core/plan/planTreatments';
@@ -68,7 +69,7 @@ function earlierOf({ investigation, readings }: InvestigationRecords): EarlierIn
 function Start({ group }: { group: ClassView }) {
   const navigate = useNavigate();
   const plans = usePlans(group.id);
-  const today = dayInZone(new Date(), group.timeZone);
+  const today = todayIn(group.timeZone);
   const facts = { gradeBand: group.gradeBand, teams: group.teams.length, today };
   const begin = useWrite(async (start: Start) => {
     const id = v7();

@@ -1,3 +1,4 @@
+import { timeNow } from '@bright-sprout/core/clock/clock';
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { type RoomReadingView, type RoomView as Room } from '@bright-sprout/contracts/room';
 import { ROOM_KINDS, ROOM_LIMITS, ROOM_WORDS, readLoggerCsv, roomDays, type RoomKind } from '@bright-sprout/core/room/roomRecord';
@@ -174,7 +175,7 @@ function ByHand({ classId, readings }: { classId: string; readings: RoomReadingV
     () =>
       request('PUT', `/classes/${classId}/room/readings`, {
         source: 'hand',
-        readings: [{ id: v7(), at: new Date().toISOString(), kind, value }],
+        readings: [{ id: v7(), at: timeNow().toISOString(), kind, value }],
       }),
     'room',
   );

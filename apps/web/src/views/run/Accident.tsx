@@ -1,6 +1,6 @@
+import { timeNow, todayIn } from '@bright-sprout/core/clock/clock';
 import { type SaveCheckRequest } from '@bright-sprout/contracts/checks';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
-import { dayInZone } from '@bright-sprout/core/calendar/days';
 import { LOST_REASONS, LOST_WORDS, type LostReason } from '@bright-sprout/core/measure/reading';
 import { standingsOn } from '@bright-sprout/core/measure/standing';
 import { useState } from 'react';
@@ -13,7 +13,7 @@ import { ContainerChoice, toggled } from '../../components/ContainerChoice';
 
 /** Several containers lost at once: a tray fell, a weekend dried out. */
 export function Accident({ records: { investigation, readings } }: { records: InvestigationRecords }) {
-  const today = dayInZone(new Date(), investigation.class.timeZone);
+  const today = todayIn(investigation.class.timeZone);
   const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set());
   const [reason, setReason] = useState<LostReason>('knocked-over');
   const [note, setNote] = useState('');
@@ -30,7 +30,7 @@ export function Accident({ records: { investigation, readings } }: { records: In
       const body: SaveCheckRequest = {
         containerId,
         day: today,
-        recordedAt: new Date().toISOString(),
+        recordedAt: timeNow().toISOString(),
         readings: plants.map((plant) => ({
           id: v7(),
           plant,

@@ -1,5 +1,5 @@
+import { todayIn } from '@bright-sprout/core/clock/clock';
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
-import { dayInZone } from '@bright-sprout/core/calendar/days';
 import { useState } from 'react';
 import { Form } from 'react-bootstrap';
 import { useClass } from '../../api/queries';
@@ -13,7 +13,7 @@ export function LateSowing({ investigation }: { investigation: InvestigationView
   const change = useRunChange();
   const [treatment, setTreatment] = useState(investigation.treatments[0]?.code ?? '');
   const [teamId, setTeamId] = useState('');
-  const [sownOn, setSownOn] = useState(dayInZone(new Date(), investigation.class.timeZone));
+  const [sownOn, setSownOn] = useState(todayIn(investigation.class.timeZone));
   const [seeds, setSeeds] = useState(String(investigation.containers[0]?.seedsSown ?? 1));
   const add = () =>
     change.mutate({

@@ -1,6 +1,7 @@
+import { todayIn } from '@bright-sprout/core/clock/clock';
 import { type CareView } from '@bright-sprout/contracts/care';
 import { type RunChangeView } from '@bright-sprout/contracts/running';
-import { addDays, dayInZone } from '@bright-sprout/core/calendar/days';
+import { addDays } from '@bright-sprout/core/calendar/days';
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { type Answers, fakeServer, Refusal, renderPage } from '../../../test/fakeServer';
@@ -10,7 +11,7 @@ import { RunView } from './RunView';
 
 jest.mock('../../api/live', () => ({ useLive: () => true }));
 
-const TODAY = dayInZone(new Date(), 'UTC');
+const TODAY = todayIn('UTC');
 const YESTERDAY = addDays(TODAY, -1);
 const SOWN = addDays(TODAY, -12);
 

@@ -1,6 +1,6 @@
+import { todayIn } from '@bright-sprout/core/clock/clock';
 import { type ContainerView, type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { currentReadings } from '@bright-sprout/core/measure/reading';
-import { dayInZone } from '@bright-sprout/core/calendar/days';
 import { standingsOn } from '@bright-sprout/core/measure/standing';
 import { stayByLot } from '@bright-sprout/core/design/stayByLot';
 import { useState } from 'react';
@@ -37,7 +37,7 @@ export function Thinning({ records: { investigation, readings } }: { records: In
   const gone = standingsOn(
     investigation.containers.map((c) => c.id),
     readings,
-    dayInZone(new Date(), investigation.class.timeZone),
+    todayIn(investigation.class.timeZone),
   );
   const open: Drawn[] = investigation.containers
     .filter((c) => !['lost', 'moved'].includes(gone.get(c.id)!.state))

@@ -1,11 +1,11 @@
-import { dayInZone } from '@bright-sprout/core/calendar/days';
+import { todayIn } from '@bright-sprout/core/clock/clock';
 import { type SeedLot } from '@bright-sprout/core/seeds/seedLot';
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { type Answers, fakeServer, Refusal, renderPage } from '../../../test/fakeServer';
 import { SeedShelfView } from './SeedShelfView';
 
-const TODAY = dayInZone(new Date(), Intl.DateTimeFormat().resolvedOptions().timeZone);
+const TODAY = todayIn(Intl.DateTimeFormat().resolvedOptions().timeZone);
 const YEAR = Number(TODAY.slice(0, 4));
 
 const LOT: SeedLot = {

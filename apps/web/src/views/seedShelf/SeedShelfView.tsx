@@ -1,5 +1,5 @@
+import { todayIn } from '@bright-sprout/core/clock/clock';
 import { SaveSeedLotRequest } from '@bright-sprout/contracts/seedLots';
-import { dayInZone } from '@bright-sprout/core/calendar/days';
 import { speciesById } from '@bright-sprout/core/seeds/catalogue';
 import { lotStanding, type SeedLot } from '@bright-sprout/core/seeds/seedLot';
 import { classValidatorResolver } from '@hookform/resolvers/class-validator';
@@ -17,7 +17,7 @@ import { SpeciesOptions } from '../../components/SpeciesOptions';
 import { HundredSeeds } from './HundredSeeds';
 import './seedShelf.scss';
 
-const today = () => dayInZone(new Date(), Intl.DateTimeFormat().resolvedOptions().timeZone);
+const today = () => todayIn(Intl.DateTimeFormat().resolvedOptions().timeZone);
 const percent = (share: number) => `${Math.round(100 * share)} %`;
 
 /** What seed the school has, how old it is, and what its tests say. */

@@ -1,5 +1,6 @@
+import { todayIn } from '@bright-sprout/core/clock/clock';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
-import { dayInZone, daysBetween } from '@bright-sprout/core/calendar/days';
+import { daysBetween } from '@bright-sprout/core/calendar/days';
 import { recordedDays, standingsOn } from '@bright-sprout/core/measure/standing';
 import { counted } from '@bright-sprout/core/quantities/plural';
 import { Link } from 'react-router';
@@ -26,7 +27,7 @@ export function Shelf({ records, width, scale }: { records: InvestigationRecords
   const { treatments, containers } = investigation;
   const gap = 14;
   const slot = (width - left - gap * treatments.length) / Math.max(1, containers.length);
-  const number = daysBetween(investigation.sownOn, dayInZone(new Date(), investigation.class.timeZone));
+  const number = daysBetween(investigation.sownOn, todayIn(investigation.class.timeZone));
   const soil = HEIGHT - 34;
   let x = left + 6;
   return (

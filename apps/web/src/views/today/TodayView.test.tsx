@@ -1,4 +1,5 @@
-import { addDays, dayInZone, formatDay } from '@bright-sprout/core/calendar/days';
+import { todayIn } from '@bright-sprout/core/clock/clock';
+import { addDays, formatDay } from '@bright-sprout/core/calendar/days';
 import { type PlanEvent } from '@bright-sprout/core/plan/planEvents';
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
@@ -9,7 +10,7 @@ import { TodayView } from './TodayView';
 
 jest.mock('../../api/live', () => ({ useLive: () => true }));
 
-const TODAY = dayInZone(new Date(), 'UTC');
+const TODAY = todayIn('UTC');
 const SOWN = addDays(TODAY, -10);
 const day = (n: number) => addDays(TODAY, n);
 

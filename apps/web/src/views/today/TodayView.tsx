@@ -1,7 +1,8 @@
+import { todayIn } from '@bright-sprout/core/clock/clock';
 import { type SessionView } from '@bright-sprout/contracts/access';
 import { GRADE_BAND_NAMES, GRADE_BANDS, type GradeBand } from '@bright-sprout/contracts/classes';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
-import { dayInZone, daysBetween, formatDay } from '@bright-sprout/core/calendar/days';
+import { daysBetween, formatDay } from '@bright-sprout/core/calendar/days';
 import { groupsOnDay } from '@bright-sprout/core/compare/compareOnDay';
 import { type LookAgain, lookAgain } from '@bright-sprout/core/measure/lookAgain';
 import { recordedDays, standingsOn } from '@bright-sprout/core/measure/standing';
@@ -113,16 +114,17 @@ export function TodayView({ teacher }: { teacher: NonNullable<SessionView['teach
 /** What there is to look at today, or when the next look is due. */
 function titleOf(all: InvestigationRecords[], pots: number): string {
   const due = all.filter(({ investigation: i }) => {
-    const today = dayInZone(new Date(), i.class.timeZone);
+    const today = todayIn(i.class.timeZone);
     return i.schedule.length === 0 || i.schedule.some((e) => e.kind === 'check' && e.day === today);
   });
   const one = all.length === 1;
   if (due.length > 0)
     return `Today ${inWords(all.length)} ${one ? 'investigation has' : 'investigations have'} ${pots} pots to look at`;
-  const today = new Date().toISOString().slice(0, 10);
   const next = all
-    .flatMap((r) => r.investigation.schedule)
-    .filter((e) => e.kind === 'check' && e.day > today)
+    .flatMap(({ investigation: i }) => {
+      const today = todayIn(i.class.timeZone);
+      return i.schedule.filter((e) => e.kind === 'check' && e.day > today);
+    })
     .map((e) => e.day)
     .sort()[0];
   const growing = `${inWords(all.length)[0]!.toUpperCase()}${inWords(all.length).slice(1)} ${one ? 'investigation is' : 'investigations are'} growing`;
@@ -164,7 +166,7 @@ function WhatLooksWrong({ all }: { all: InvestigationRecords[] }) {
     return day ? lookAgain(groupsOnDay(comparedRecords(records), day, 'exclude')).map((o) => ({ ...o, records })) : [];
   });
   const open = all.flatMap(({ investigation, readings }) => {
-    const today = dayInZone(new Date(), investigation.class.timeZone);
+    const today = todayIn(investigation.class.timeZone);
     const standings = standingsOn(
       investigation.containers.map((c) => c.id),
       readings,

@@ -1,5 +1,6 @@
+import { todayIn } from '@bright-sprout/core/clock/clock';
 import { type InvestigationRecords, type InvestigationView } from '@bright-sprout/contracts/investigations';
-import { dayInZone, formatDay } from '@bright-sprout/core/calendar/days';
+import { formatDay } from '@bright-sprout/core/calendar/days';
 import { comingDays, drySoon } from '@bright-sprout/core/care/drySoon';
 import { careTasksOn } from '@bright-sprout/core/care/careTasks';
 import { currentReadings } from '@bright-sprout/core/measure/reading';
@@ -9,7 +10,7 @@ import { Link } from 'react-router';
 /** School days that are looked ahead. */
 const AHEAD = 5;
 
-const todayOf = (i: InvestigationView) => dayInZone(new Date(), i.class.timeZone);
+const todayOf = (i: InvestigationView) => todayIn(i.class.timeZone);
 
 /** Who is due for what today, which pots may be dry before anybody comes, open questions, and the next days. */
 export function WhatComes({ all }: { all: InvestigationRecords[] }) {

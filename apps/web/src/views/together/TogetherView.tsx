@@ -1,3 +1,4 @@
+import { todayIn } from '@bright-sprout/core/clock/clock';
 import { type ContainerView, type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { type TogetherView as Gathered } from '@bright-sprout/contracts/together';
 import { dayInZone, formatDay } from '@bright-sprout/core/calendar/days';
@@ -44,7 +45,7 @@ function OfInvestigation({ records }: { records: InvestigationRecords }) {
 
 /** The plant that everybody is to read. */
 function Choose({ records: { investigation, readings }, last }: { records: InvestigationRecords; last: Gathered | undefined }) {
-  const today = dayInZone(new Date(), investigation.class.timeZone);
+  const today = todayIn(investigation.class.timeZone);
   const standings = standingsOn(
     investigation.containers.map((c) => c.id),
     readings,

@@ -1,5 +1,6 @@
+import { todayIn } from '@bright-sprout/core/clock/clock';
 import { type ScreenView as Shown } from '@bright-sprout/contracts/screens';
-import { dayInZone, daysBetween, formatDay } from '@bright-sprout/core/calendar/days';
+import { daysBetween, formatDay } from '@bright-sprout/core/calendar/days';
 import { useEffect, useMemo, useState } from 'react';
 import { useParams } from 'react-router';
 import { isProblem } from '../../api/client';
@@ -37,7 +38,7 @@ export function ScreenView() {
 
 function Screen({ records, stale, onTheme }: { records: Shown; stale: boolean; onTheme: () => void }) {
   const { investigation } = records;
-  const today = dayInZone(new Date(), investigation.class.timeZone);
+  const today = todayIn(investigation.class.timeZone);
   const ribbon = useMemo(() => ribbonOf(records, today), [records, today]);
   const known = recordedOn(ribbon);
   const [chosen, setChosen] = useState<string | null>(null);

@@ -1,5 +1,5 @@
+import { todayIn } from '@bright-sprout/core/clock/clock';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
-import { dayInZone } from '@bright-sprout/core/calendar/days';
 import { useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { useSharedInvestigation } from '../../api/queries';
@@ -28,7 +28,7 @@ export function TeamWallView() {
 }
 
 function SharedWall({ records }: { records: InvestigationRecords }) {
-  const today = dayInZone(new Date(), records.investigation.class.timeZone);
+  const today = todayIn(records.investigation.class.timeZone);
   const ribbon = useMemo(() => ribbonOf(records, today), [records, today]);
   const [chosen, setChosen] = useState<string | null>(null);
   const known = recordedOn(ribbon);
