@@ -1,7 +1,7 @@
 import { todayIn } from '@bright-sprout/core/clock/clock';
 import { type SaveCheckRequest } from '@bright-sprout/contracts/checks';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
-import { standingsOn } from '@bright-sprout/core/measure/standing';
+import { standingsOn } from '@bright-sprout/core/readings/standing';
 import fc from 'fast-check';
 import { createServer, type RequestListener } from 'node:http';
 import { v7 } from 'uuid';

@@ -1,7 +1,7 @@
 import { type PlanListing, type PlanView } from '@bright-sprout/contracts/plans';
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
-import { type PlanDocument } from '@bright-sprout/core/plan/planDocument';
-import { planFrom, STARTING_POINTS } from '@bright-sprout/core/plan/startingPoints';
+import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
+import { planFrom, STARTING_POINTS } from '@bright-sprout/core/plan/document/startingPoints';
 import { v7 } from 'uuid';
 import {
   device,

@@ -1,5 +1,5 @@
 import { type BenchPrediction, type TeamPrediction } from '@bright-sprout/contracts/predictions';
-import { planFrom } from '@bright-sprout/core/plan/startingPoints';
+import { planFrom } from '@bright-sprout/core/plan/document/startingPoints';
 import { v7 } from 'uuid';
 import {
   addClass,

@@ -1,6 +1,6 @@
 import { type BenchView } from '@bright-sprout/contracts/checks';
 import { type InvestigationRecords, type InvestigationView } from '@bright-sprout/contracts/investigations';
-import { planFrom } from '@bright-sprout/core/plan/startingPoints';
+import { planFrom } from '@bright-sprout/core/plan/document/startingPoints';
 import { v7 } from 'uuid';
 import { type Device, device, joined, signedInTeacher, startApplication, startClass, type TestApplication } from './application';
 

@@ -1,6 +1,6 @@
 import { type BenchTogether, type TogetherView } from '@bright-sprout/contracts/together';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
-import { standingsOn } from '@bright-sprout/core/measure/standing';
+import { standingsOn } from '@bright-sprout/core/readings/standing';
 import { v7 } from 'uuid';
 import {
   addClass,

@@ -1,34 +1,34 @@
 import { lazy, Suspense } from 'react';
 import { Link, Navigate, Route, Routes } from 'react-router';
 import { useSession } from './api/queries';
-import { Broken } from './components/Broken';
-import { Empty, ProblemNotice, Waiting } from './components/Notices';
-import { BenchView } from './views/bench/BenchView';
-import { TogetherReadingView } from './views/bench/TogetherReadingView';
-import { JoinView } from './views/join/JoinView';
+import { Broken } from './page/Broken';
+import { Empty, ProblemNotice, Waiting } from './page/Notices';
+import { BenchView } from './team/bench/BenchView';
+import { TogetherReadingView } from './team/bench/TogetherReadingView';
+import { JoinView } from './team/join/JoinView';
 
 // A team's device loads the bench and nothing else; what a teacher opens comes when it is opened.
-const SignInView = lazy(() => import('./views/signIn/SignInView').then((m) => ({ default: m.SignInView })));
-const TodayView = lazy(() => import('./views/today/TodayView').then((m) => ({ default: m.TodayView })));
-const ClassView = lazy(() => import('./views/classPage/ClassView').then((m) => ({ default: m.ClassView })));
-const PlannerView = lazy(() => import('./views/planner/PlannerView').then((m) => ({ default: m.PlannerView })));
-const StartView = lazy(() => import('./views/planner/StartView').then((m) => ({ default: m.StartView })));
-const SeedShelfView = lazy(() => import('./views/seedShelf/SeedShelfView').then((m) => ({ default: m.SeedShelfView })));
-const LabelsView = lazy(() => import('./views/labels/LabelsView').then((m) => ({ default: m.LabelsView })));
-const PredictView = lazy(() => import('./views/predict/PredictView').then((m) => ({ default: m.PredictView })));
-const SowView = lazy(() => import('./views/sow/SowView').then((m) => ({ default: m.SowView })));
-const TeamSowView = lazy(() => import('./views/sow/TeamSowView').then((m) => ({ default: m.TeamSowView })));
-const PlanView = lazy(() => import('./views/plan/PlanView').then((m) => ({ default: m.PlanView })));
-const WallView = lazy(() => import('./views/wall/WallView').then((m) => ({ default: m.WallView })));
-const LogView = lazy(() => import('./views/log/LogView').then((m) => ({ default: m.LogView })));
-const TogetherView = lazy(() => import('./views/together/TogetherView').then((m) => ({ default: m.TogetherView })));
-const RunView = lazy(() => import('./views/run/RunView').then((m) => ({ default: m.RunView })));
-const RoomView = lazy(() => import('./views/room/RoomView').then((m) => ({ default: m.RoomView })));
-const ScreenView = lazy(() => import('./views/wall/ScreenView').then((m) => ({ default: m.ScreenView })));
-const NotebookView = lazy(() => import('./views/notebook/NotebookView').then((m) => ({ default: m.NotebookView })));
-const TeamWallView = lazy(() => import('./views/wall/TeamWallView').then((m) => ({ default: m.TeamWallView })));
-const CompareView = lazy(() => import('./views/compare/CompareView').then((m) => ({ default: m.CompareView })));
-const ImportView = lazy(() => import('./views/importCsv/ImportView').then((m) => ({ default: m.ImportView })));
+const SignInView = lazy(() => import('./front/signIn/SignInView').then((m) => ({ default: m.SignInView })));
+const TodayView = lazy(() => import('./front/today/TodayView').then((m) => ({ default: m.TodayView })));
+const ClassView = lazy(() => import('./front/classPage/ClassView').then((m) => ({ default: m.ClassView })));
+const PlannerView = lazy(() => import('./stations/plan/PlannerView').then((m) => ({ default: m.PlannerView })));
+const StartView = lazy(() => import('./stations/plan/start/StartView').then((m) => ({ default: m.StartView })));
+const SeedShelfView = lazy(() => import('./front/seedShelf/SeedShelfView').then((m) => ({ default: m.SeedShelfView })));
+const LabelsView = lazy(() => import('./stations/plan/labels/LabelsView').then((m) => ({ default: m.LabelsView })));
+const PredictView = lazy(() => import('./team/predict/PredictView').then((m) => ({ default: m.PredictView })));
+const SowView = lazy(() => import('./stations/sow/SowView').then((m) => ({ default: m.SowView })));
+const TeamSowView = lazy(() => import('./team/sow/TeamSowView').then((m) => ({ default: m.TeamSowView })));
+const PlanView = lazy(() => import('./stations/plan/sown/PlanView').then((m) => ({ default: m.PlanView })));
+const WallView = lazy(() => import('./stations/check/wall/WallView').then((m) => ({ default: m.WallView })));
+const LogView = lazy(() => import('./stations/check/log/LogView').then((m) => ({ default: m.LogView })));
+const TogetherView = lazy(() => import('./stations/check/together/TogetherView').then((m) => ({ default: m.TogetherView })));
+const RunView = lazy(() => import('./stations/check/run/RunView').then((m) => ({ default: m.RunView })));
+const RoomView = lazy(() => import('./stations/check/room/RoomView').then((m) => ({ default: m.RoomView })));
+const ScreenView = lazy(() => import('./front/screen/ScreenView').then((m) => ({ default: m.ScreenView })));
+const NotebookView = lazy(() => import('./team/notebook/NotebookView').then((m) => ({ default: m.NotebookView })));
+const TeamWallView = lazy(() => import('./team/wall/TeamWallView').then((m) => ({ default: m.TeamWallView })));
+const CompareView = lazy(() => import('./stations/compare/CompareView').then((m) => ({ default: m.CompareView })));
+const ImportView = lazy(() => import('./front/importCsv/ImportView').then((m) => ({ default: m.ImportView })));
 
 export function App() {
   return (

@@ -1,9 +1,9 @@
 import { type ClassView } from '@bright-sprout/contracts/classes';
-import { type PlanDocument } from '@bright-sprout/core/plan/planDocument';
-import { planProblems } from '@bright-sprout/core/plan/planProblems';
-import { planFrom } from '@bright-sprout/core/plan/startingPoints';
-import { workOut } from '@bright-sprout/core/plan/workOut';
-import { type PartProps } from '../src/views/planner/partProps';
+import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
+import { planProblems } from '@bright-sprout/core/plan/document/planProblems';
+import { planFrom } from '@bright-sprout/core/plan/document/startingPoints';
+import { workOut } from '@bright-sprout/core/plan/workedOut/workOut';
+import { type PartProps } from '../src/stations/plan/partProps';
 
 export const TEAMS = 4;
 

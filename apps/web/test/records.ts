@@ -1,4 +1,4 @@
-import { USUAL_BENCH } from '@bright-sprout/core/measure/benchProtocol';
+import { USUAL_BENCH } from '@bright-sprout/core/bench/benchProtocol';
 import { type InvestigationRecords, type InvestigationView, type ReadingView } from '@bright-sprout/contracts/investigations';
 
 /** An investigation of two treatments and two teams, sown on 3 March; what a test cares about is spelled out by it. */

@@ -1,13 +1,13 @@
 import 'reflect-metadata';
-import { type MoreFound, type Stage, STAGES, type Vigour, VIGOURS } from '@bright-sprout/core/measure/benchProtocol';
-import { DOUBT_KINDS, type DoubtKind, type Intent, INTENTS } from '@bright-sprout/core/measure/doubtKinds';
+import { type MoreFound, type Stage, STAGES, type Vigour, VIGOURS } from '@bright-sprout/core/bench/benchProtocol';
+import { DOUBT_KINDS, type DoubtKind, type Intent, INTENTS } from '@bright-sprout/core/readings/doubtKinds';
 import {
   LOST_REASONS,
   type LostReason,
   READING_STATES,
   type ReadingDoubt,
   type ReadingState,
-} from '@bright-sprout/core/measure/reading';
+} from '@bright-sprout/core/readings/reading';
 import { type Species } from '@bright-sprout/core/seeds/catalogue';
 import { Type } from 'class-transformer';
 import {

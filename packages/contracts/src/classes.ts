@@ -1,5 +1,5 @@
 import 'reflect-metadata';
-import { GRADE_BANDS, type GradeBand } from '@bright-sprout/core/claims/gradeBand';
+import { GRADE_BANDS, type GradeBand } from '@bright-sprout/core/words/gradeBand';
 import { Type } from 'class-transformer';
 import { ArrayMaxSize, ArrayUnique, IsArray, IsIn, IsString, IsUUID, Length, ValidateNested } from 'class-validator';
 import { type Emblem, EMBLEMS } from './access';

@@ -1,12 +1,12 @@
 import 'reflect-metadata';
 import { type ComparedTreatment } from '@bright-sprout/core/compare/compareOnDay';
-import { type Reading } from '@bright-sprout/core/measure/reading';
+import { type Reading } from '@bright-sprout/core/readings/reading';
 import { type RulerResolution } from '@bright-sprout/core/quantities/length';
 import { type Habit } from '@bright-sprout/core/seeds/catalogue';
 import { IsBoolean, IsIn, IsInt, IsOptional, IsString, Length } from 'class-validator';
-import { type BenchProtocol } from '@bright-sprout/core/measure/benchProtocol';
-import { type PlanEvent } from '@bright-sprout/core/plan/planEvents';
-import { type PlanOutlook } from '@bright-sprout/core/plan/planOutlook';
+import { type BenchProtocol } from '@bright-sprout/core/bench/benchProtocol';
+import { type PlanEvent } from '@bright-sprout/core/plan/calendar/planEvents';
+import { type PlanOutlook } from '@bright-sprout/core/plan/calendar/planOutlook';
 import { type CareView } from './care';
 import { type DeviationView } from './deviations';
 import { type PhotoView } from './photos';

@@ -13,10 +13,10 @@ import {
   WHILE_AWAY,
   type WhileAway,
   type Protocol,
-} from '@bright-sprout/core/plan/planDocument';
-import { type OwnMeasure } from '@bright-sprout/core/measure/benchProtocol';
-import { MEASURES, type PlannedMeasure } from '@bright-sprout/core/plan/planMeasures';
-import { PROTOCOL_WORDS } from '@bright-sprout/core/plan/protocolWords';
+} from '@bright-sprout/core/plan/document/planDocument';
+import { type OwnMeasure } from '@bright-sprout/core/bench/benchProtocol';
+import { MEASURES, type PlannedMeasure } from '@bright-sprout/core/measures/planMeasures';
+import { PROTOCOL_WORDS } from '@bright-sprout/core/plan/document/protocolWords';
 import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,

@@ -1,4 +1,4 @@
-import { type PredictionKind } from '@bright-sprout/core/plan/planDocument';
+import { type PredictionKind } from '@bright-sprout/core/plan/document/planDocument';
 import { type RulerResolution } from '@bright-sprout/core/quantities/length';
 import { IsInt, IsOptional, IsString, Length, Matches, Max, Min } from 'class-validator';
 import { type TeamView } from './classes';

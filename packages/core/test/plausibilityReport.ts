@@ -1,4 +1,4 @@
-import { doubtAbout, type Surroundings } from '../src/measure/plausibility';
+import { doubtAbout, type Surroundings } from '../src/readings/plausibility';
 import { type RulerResolution } from '../src/quantities/length';
 import { generatorFrom } from '../src/random/generator';
 import { type Species } from '../src/seeds/catalogue';

@@ -1,5 +1,5 @@
 import { type ComparedRecords } from '../src/compare/compareOnDay';
-import { type Reading } from '../src/measure/reading';
+import { type Reading } from '../src/readings/reading';
 
 /** A reading with only what a test cares about spelled out. */
 export function reading(part: Partial<Reading> & Pick<Reading, 'containerId'>): Reading {

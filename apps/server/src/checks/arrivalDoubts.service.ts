@@ -1,7 +1,7 @@
 import { todayIn } from '@bright-sprout/core/clock/clock';
-import { USUAL_BENCH } from '@bright-sprout/core/measure/benchProtocol';
-import { type ReadingDoubt } from '@bright-sprout/core/measure/reading';
-import { doubtOfReading } from '@bright-sprout/core/measure/surroundings';
+import { USUAL_BENCH } from '@bright-sprout/core/bench/benchProtocol';
+import { type ReadingDoubt } from '@bright-sprout/core/readings/reading';
+import { doubtOfReading } from '@bright-sprout/core/readings/surroundings';
 import { speciesById } from '@bright-sprout/core/seeds/catalogue';
 import { Injectable } from '@nestjs/common';
 import { DataSource, IsNull } from 'typeorm';

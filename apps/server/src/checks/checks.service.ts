@@ -1,7 +1,7 @@
 import { timeNow, todayIn } from '@bright-sprout/core/clock/clock';
 import { type BenchView, type ReadingRequest, type SaveCheckRequest, type SavedCheck } from '@bright-sprout/contracts/checks';
 import { addDays, isIsoDay } from '@bright-sprout/core/calendar/days';
-import { type ReadingDoubt } from '@bright-sprout/core/measure/reading';
+import { type ReadingDoubt } from '@bright-sprout/core/readings/reading';
 import { speciesById } from '@bright-sprout/core/seeds/catalogue';
 import { parseLength } from '@bright-sprout/core/quantities/length';
 import { Injectable } from '@nestjs/common';

@@ -1,5 +1,5 @@
-import { type MoreFound } from '@bright-sprout/core/measure/benchProtocol';
-import { type LostReason, type ReadingDoubt, type ReadingState } from '@bright-sprout/core/measure/reading';
+import { type MoreFound } from '@bright-sprout/core/bench/benchProtocol';
+import { type LostReason, type ReadingDoubt, type ReadingState } from '@bright-sprout/core/readings/reading';
 import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn, type Relation } from 'typeorm';
 import { PlantCheck } from './plantCheck.entity';
 

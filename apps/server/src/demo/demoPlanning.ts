@@ -1,8 +1,8 @@
 import { addDays, daysBetween, type IsoDay } from '@bright-sprout/core/calendar/days';
 import { hourlyTemperatures } from '@bright-sprout/core/calendar/roomTemperature';
-import { type GradeBand } from '@bright-sprout/core/claims/gradeBand';
-import { type PlanDocument } from '@bright-sprout/core/plan/planDocument';
-import { planFrom } from '@bright-sprout/core/plan/startingPoints';
+import { type GradeBand } from '@bright-sprout/core/words/gradeBand';
+import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
+import { planFrom } from '@bright-sprout/core/plan/document/startingPoints';
 import { methodById, usualFillMl } from '@bright-sprout/core/seeds/catalogue';
 import { generatorFrom } from '@bright-sprout/core/random/generator';
 import { type SeedLot } from '@bright-sprout/core/seeds/seedLot';

@@ -1,11 +1,11 @@
 import { timeNow, todayIn } from '@bright-sprout/core/clock/clock';
 import { EMBLEM_NAMES } from '@bright-sprout/contracts/access';
 import { type IsoDay } from '@bright-sprout/core/calendar/days';
-import { benchProtocol } from '@bright-sprout/core/plan/benchOfPlan';
-import { planCalendar } from '@bright-sprout/core/plan/planCalendar';
-import { planOutlook } from '@bright-sprout/core/plan/planOutlook';
-import { runSheet } from '@bright-sprout/core/plan/prepare';
-import { workOut } from '@bright-sprout/core/plan/workOut';
+import { benchProtocol } from '@bright-sprout/core/bench/benchOfPlan';
+import { planCalendar } from '@bright-sprout/core/plan/calendar/planCalendar';
+import { planOutlook } from '@bright-sprout/core/plan/calendar/planOutlook';
+import { runSheet } from '@bright-sprout/core/plan/lists/prepare';
+import { workOut } from '@bright-sprout/core/plan/workedOut/workOut';
 import { formatLength, roundToResolution } from '@bright-sprout/core/quantities/length';
 import { generatorFrom } from '@bright-sprout/core/random/generator';
 import { speciesById } from '@bright-sprout/core/seeds/catalogue';

@@ -1,7 +1,7 @@
 import { type Phase } from '@bright-sprout/contracts/classes';
-import { type BenchProtocol } from '@bright-sprout/core/measure/benchProtocol';
-import { type PlanEvent } from '@bright-sprout/core/plan/planEvents';
-import { type PlanOutlook } from '@bright-sprout/core/plan/planOutlook';
+import { type BenchProtocol } from '@bright-sprout/core/bench/benchProtocol';
+import { type PlanEvent } from '@bright-sprout/core/plan/calendar/planEvents';
+import { type PlanOutlook } from '@bright-sprout/core/plan/calendar/planOutlook';
 import { type RulerResolution } from '@bright-sprout/core/quantities/length';
 import { Column, Entity, Index, JoinColumn, ManyToOne, OneToMany, PrimaryColumn, type Relation } from 'typeorm';
 import { ClassGroup } from '../classes/classGroup.entity';

@@ -7,8 +7,8 @@ import {
   type ReadingView,
 } from '@bright-sprout/contracts/investigations';
 import { type PhotoView } from '@bright-sprout/contracts/photos';
-import { USUAL_BENCH } from '@bright-sprout/core/measure/benchProtocol';
-import { predictedHeightDay } from '@bright-sprout/core/plan/predictedDay';
+import { USUAL_BENCH } from '@bright-sprout/core/bench/benchProtocol';
+import { predictedHeightDay } from '@bright-sprout/core/plan/document/predictedDay';
 import { methodById, speciesById } from '@bright-sprout/core/seeds/catalogue';
 import { Injectable } from '@nestjs/common';
 import { DataSource, In, IsNull } from 'typeorm';

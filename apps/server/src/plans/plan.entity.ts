@@ -1,4 +1,4 @@
-import { inTodaysShape, type PlanDocument } from '@bright-sprout/core/plan/planDocument';
+import { inTodaysShape, type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
 import { AfterLoad, Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn, type Relation } from 'typeorm';
 import { ClassGroup } from '../classes/classGroup.entity';
 

@@ -5,10 +5,10 @@ import {
   type PredictionRequest,
   type TeamPrediction,
 } from '@bright-sprout/contracts/predictions';
-import { type PlanDocument } from '@bright-sprout/core/plan/planDocument';
-import { planProblems } from '@bright-sprout/core/plan/planProblems';
-import { predictedHeightDay } from '@bright-sprout/core/plan/predictedDay';
-import { planTreatments } from '@bright-sprout/core/plan/planTreatments';
+import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
+import { planProblems } from '@bright-sprout/core/plan/document/planProblems';
+import { predictedHeightDay } from '@bright-sprout/core/plan/document/predictedDay';
+import { planTreatments } from '@bright-sprout/core/plan/document/planTreatments';
 import { parseLength, RESOLUTION_UNIT } from '@bright-sprout/core/quantities/length';
 import { speciesById } from '@bright-sprout/core/seeds/catalogue';
 import { Injectable } from '@nestjs/common';

@@ -1,7 +1,7 @@
 import { timeNow, todayIn } from '@bright-sprout/core/clock/clock';
 import { type RunChangeRequest, type RunChangeView } from '@bright-sprout/contracts/running';
 import { addDays, isIsoDay } from '@bright-sprout/core/calendar/days';
-import { MOST_CONTAINERS } from '@bright-sprout/core/plan/planDocument';
+import { MOST_CONTAINERS } from '@bright-sprout/core/plan/document/planDocument';
 import { Injectable } from '@nestjs/common';
 import { DataSource, type EntityManager } from 'typeorm';
 import { type TeacherRequester } from '../access/requester';

@@ -1,5 +1,5 @@
 import { generatorFrom } from '@bright-sprout/core/random/generator';
-import { type Vigour } from '@bright-sprout/core/measure/benchProtocol';
+import { type Vigour } from '@bright-sprout/core/bench/benchProtocol';
 import { type Habit } from '@bright-sprout/core/seeds/catalogue';
 
 /** A filled outline; the origin is where the stem meets the soil, y points up as negative numbers. */

@@ -1,5 +1,5 @@
 import { addDays, daysBetween, formatDay, type IsoDay, weekday } from './days';
-import { type Result } from '../compare/descriptives';
+import { type Result } from '../result/result';
 
 export interface Holiday {
   from: IsoDay;

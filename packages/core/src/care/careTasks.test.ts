@@ -1,6 +1,6 @@
-import { planCalendar } from '../plan/planCalendar';
-import { planFrom } from '../plan/startingPoints';
-import { workOut } from '../plan/workOut';
+import { planCalendar } from '../plan/calendar/planCalendar';
+import { planFrom } from '../plan/document/startingPoints';
+import { workOut } from '../plan/workedOut/workOut';
 import { type CareRule, careTasksOn } from './careTasks';
 
 const SOIL: CareRule = { water: 'fixed-volume', doseMl: 30, paper: false, openBag: 'never' };

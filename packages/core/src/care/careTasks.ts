@@ -1,5 +1,5 @@
 import { type IsoDay } from '../calendar/days';
-import { type PlanEvent, type PlanEventKind } from '../plan/planEvents';
+import { type PlanEvent, type PlanEventKind } from '../plan/calendar/planEvents';
 
 /** What is done for plants between checks. */
 export const CARE_KINDS = [

@@ -1,5 +1,5 @@
 import { addDays, daysBetween, type IsoDay } from '../calendar/days';
-import { type PlanEvent } from '../plan/planEvents';
+import { type PlanEvent } from '../plan/calendar/planEvents';
 import { methodById } from '../seeds/catalogue';
 
 export interface DrySoon {

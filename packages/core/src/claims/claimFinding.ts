@@ -1,8 +1,8 @@
 import { type Comparison, type Contrast } from '../compare/compareOnDay';
 import { formatLength, formatLengthNumber, type RulerResolution } from '../quantities/length';
-import { plural } from '../quantities/plural';
+import { plural } from '../words/plural';
 import { type ClaimSubject } from './claimSubject';
-import { type GradeBand } from './gradeBand';
+import { type GradeBand } from '../words/gradeBand';
 
 /** A difference is spoken of when its interval leaves zero out and its adjusted shuffle p is below this. */
 const CLEAR_BELOW = 0.05;

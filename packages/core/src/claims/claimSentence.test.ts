@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { reading, recordsOf } from '../../test/records';
 import { compareOnDay } from '../compare/compareOnDay';
 import { claimSentence } from './claimSentence';
-import { GRADE_BANDS, type GradeBand } from './gradeBand';
+import { GRADE_BANDS, type GradeBand } from '../words/gradeBand';
 
 const subject = { kind: 'barley', container: 'pot', dayNumber: 16, resolution: 'mm' as const };
 const claimOf = (heights: Record<string, (number | null)[]>, band: GradeBand = 'primary') =>

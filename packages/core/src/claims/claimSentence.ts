@@ -1,7 +1,7 @@
 import { type Comparison } from '../compare/compareOnDay';
 import { certainty, finding, listInWords } from './claimFinding';
 import { formatLength } from '../quantities/length';
-import { counted, plural } from '../quantities/plural';
+import { counted, plural } from '../words/plural';
 import { type ClaimSubject } from './claimSubject';
 
 export interface Claim {

@@ -1,5 +1,5 @@
 import { type RulerResolution } from '../quantities/length';
-import { type GradeBand } from './gradeBand';
+import { type GradeBand } from '../words/gradeBand';
 
 /** What the sentence speaks about. */
 export interface ClaimSubject {

@@ -1,10 +1,11 @@
 import { type IsoDay } from '../calendar/days';
-import { type Reading } from '../measure/reading';
-import { type Standing, standingsOn } from '../measure/standing';
-import { bcaDifference } from './bcaInterval';
-import { describe, type Descriptives, type Interval, mean, type Result } from './descriptives';
-import { maxTWithinBlocks, type PermutationTest, permuteTwoWithinBlocks } from './permutationWithinBlocks';
-import { type Unit } from './units';
+import { type Reading } from '../readings/reading';
+import { type Standing, standingsOn } from '../readings/standing';
+import { bcaDifference } from '../statistics/bcaInterval';
+import { describe, type Descriptives, type Interval, mean } from '../statistics/descriptives';
+import { type Result } from '../result/result';
+import { maxTWithinBlocks, type PermutationTest, permuteTwoWithinBlocks } from '../statistics/permutationWithinBlocks';
+import { type Unit } from '../statistics/units';
 
 /** A treatment as comparisons need it. */
 export interface ComparedTreatment {

@@ -1,5 +1,5 @@
 import { addDays, daysBetween, type IsoDay } from '../calendar/days';
-import { LOST_REASONS, type LostReason, type ReadingState } from '../measure/reading';
+import { LOST_REASONS, type LostReason, type ReadingState } from '../readings/reading';
 import { parseLength } from '../quantities/length';
 import { type ColumnMapping, type ColumnRole, readDate } from './columnMapping';
 import { type CsvTable } from './readCsv';

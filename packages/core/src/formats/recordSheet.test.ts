@@ -1,4 +1,4 @@
-import { readQuickEntry } from '../measure/quickEntry';
+import { readQuickEntry } from '../readings/quickEntry';
 import { readRecordSheet, writeRecordSheet } from './recordSheet';
 
 test.each([

@@ -1,6 +1,6 @@
 import Papa from 'papaparse';
 import { type IsoDay, isIsoDay } from '../calendar/days';
-import { type QuickEntry, readQuickEntry } from '../measure/quickEntry';
+import { type QuickEntry, readQuickEntry } from '../readings/quickEntry';
 import { type RulerResolution } from '../quantities/length';
 import { guardCell } from './csvCells';
 import { readCsv } from './readCsv';

@@ -1,5 +1,5 @@
 import { type IsoDay } from '../calendar/days';
-import { type LostReason, type ReadingState } from '../measure/reading';
+import { type LostReason, type ReadingState } from '../readings/reading';
 
 /** What a tidy table says, whatever its columns were called: one row a reading. */
 export interface TidyTable {

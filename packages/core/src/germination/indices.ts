@@ -1,5 +1,5 @@
-import { wilson } from '../compare/proportions';
-import { type Interval } from '../compare/descriptives';
+import { wilson } from '../statistics/proportions';
+import { type Interval } from '../statistics/descriptives';
 
 /** Newly sprouted seeds at each check, days counted from sowing in ascending order. */
 export interface GerminationCounts {

@@ -1,5 +1,5 @@
-import { chiTail } from '../compare/tails';
-import { type Result } from '../compare/descriptives';
+import { chiTail } from '../statistics/tails';
+import { type Result } from '../result/result';
 
 /** One seed: the day it was seen up, or the last day it was not (censored). */
 export interface SeedTime {

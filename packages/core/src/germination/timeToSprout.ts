@@ -1,6 +1,7 @@
 import normalCdf from '@stdlib/stats-base-dists-normal-cdf';
 import normalQuantile from '@stdlib/stats-base-dists-normal-quantile';
-import { type Interval, type Result } from '../compare/descriptives';
+import { type Interval } from '../statistics/descriptives';
+import { type Result } from '../result/result';
 import { type Minimum, minimise } from '../optimise/minimise';
 import { type CheckInterval, grouped, intervalProblem } from './turnbull';
 

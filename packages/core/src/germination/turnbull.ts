@@ -1,4 +1,4 @@
-import { type Result } from '../compare/descriptives';
+import { type Result } from '../result/result';
 
 /**
  * When a seed came up: after `lower` (the last look at which it was not up; 0 = never looked before) and by `upper` (the

@@ -1,4 +1,5 @@
-import { type Interval, quantile, type Result } from '../compare/descriptives';
+import { type Interval, quantile } from '../statistics/descriptives';
+import { type Result } from '../result/result';
 import { fitLeastSquares } from '../optimise/fitLeastSquares';
 import { generatorFrom } from '../random/generator';
 import { type CurveName, CURVES } from './curves';

@@ -1,4 +1,4 @@
-import { type Result } from '../compare/descriptives';
+import { type Result } from '../result/result';
 import { fitLeastSquares, type LeastSquaresFit } from '../optimise/fitLeastSquares';
 import { type CurveName, CURVES, type FastestGrowth, type GrowthCurve } from './curves';
 import { curveStarts } from './curveStarts';

@@ -1,4 +1,4 @@
-import { type Result } from '../compare/descriptives';
+import { type Result } from '../result/result';
 import { type CheckInterval } from '../germination/turnbull';
 
 /** What a plant passes on its way, in this order. */

@@ -1,4 +1,5 @@
-import { mean, type Result, standardDeviation } from '../compare/descriptives';
+import { mean, standardDeviation } from '../statistics/descriptives';
+import { type Result } from '../result/result';
 
 /** One plant's heights in time order; days and any unit of length. */
 export interface GrowthSeries {

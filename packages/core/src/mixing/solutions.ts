@@ -1,4 +1,4 @@
-import { type Result } from '../compare/descriptives';
+import { type Result } from '../result/result';
 
 /** Molar masses in g/mol. */
 export const MOLAR_MASS = { NaCl: 58.443, CaCO3: 100.087, NaHCO3: 84.007, aceticAcid: 60.052 } as const;

@@ -1,17 +1,17 @@
 import { addDays, daysBetween } from '../calendar/days';
-import { cautionsFor } from '../safety/cautions';
-import { concurrence } from './concurrence';
-import { fairTest } from './fairTest';
-import { layOut } from './layOut';
-import { planCalendar } from './planCalendar';
-import { inTodaysShape, type PlanDocument } from './planDocument';
-import { planLike } from './planLike';
-import { planProblems } from './planProblems';
-import { planTreatments } from './planTreatments';
-import { runSheet, shoppingList } from './prepare';
-import { planFrom } from './startingPoints';
-import { sowingDayOfTreatment, sowingDays, speciesIn } from './treatmentSowing';
-import { workOut } from './workOut';
+import { cautionsFor } from './cautions/cautions';
+import { concurrence } from './layout/concurrence';
+import { fairTest } from './fairTest/fairTest';
+import { layOut } from './layout/layOut';
+import { planCalendar } from './calendar/planCalendar';
+import { inTodaysShape, type PlanDocument } from './document/planDocument';
+import { planLike } from './document/planLike';
+import { planProblems } from './document/planProblems';
+import { planTreatments } from './document/planTreatments';
+import { runSheet, shoppingList } from './lists/prepare';
+import { planFrom } from './document/startingPoints';
+import { sowingDayOfTreatment, sowingDays, speciesIn } from './document/treatmentSowing';
+import { workOut } from './workedOut/workOut';
 
 const TODAY = '2026-03-02';
 const start = (id: string, part: Partial<PlanDocument> = {}): PlanDocument => ({

@@ -1,18 +1,18 @@
 import fc from 'fast-check';
 import { addDays } from '../calendar/days';
 import { isSchoolDay } from '../calendar/schoolCalendar';
-import { cautionsFor, protectiveGear, toAskAbout } from '../safety/cautions';
+import { cautionsFor, protectiveGear, toAskAbout } from './cautions/cautions';
 import { METHODS, SPECIES } from '../seeds/catalogue';
-import { claimCautions, fairTest } from './fairTest';
-import { layOut, moveTo } from './layOut';
-import { planCalendar } from './planCalendar';
-import { type PlanDocument } from './planDocument';
-import { planProblems } from './planProblems';
-import { planTreatments } from './planTreatments';
-import { mixingCards, unitsOf } from './mixingCards';
-import { homeKit, runSheet, shoppingList } from './prepare';
-import { keptSameFor, planFrom, STARTING_POINTS } from './startingPoints';
-import { workOut } from './workOut';
+import { claimCautions, fairTest } from './fairTest/fairTest';
+import { layOut, moveTo } from './layout/layOut';
+import { planCalendar } from './calendar/planCalendar';
+import { type PlanDocument } from './document/planDocument';
+import { planProblems } from './document/planProblems';
+import { planTreatments } from './document/planTreatments';
+import { mixingCards, unitsOf } from './lists/mixingCards';
+import { homeKit, runSheet, shoppingList } from './lists/prepare';
+import { keptSameFor, planFrom, STARTING_POINTS } from './document/startingPoints';
+import { workOut } from './workedOut/workOut';
 
 const TODAY = '2026-03-02';
 const start = (id: string, part: Partial<PlanDocument> = {}): PlanDocument => ({

@@ -1,7 +1,8 @@
-import { mean, type Result } from '../compare/descriptives';
-import { permuteTwoWithinBlocks } from '../compare/permutationWithinBlocks';
-import { welch } from '../compare/twoGroups';
-import { type Unit } from '../compare/units';
+import { mean } from '../statistics/descriptives';
+import { type Result } from '../result/result';
+import { permuteTwoWithinBlocks } from '../statistics/permutationWithinBlocks';
+import { welch } from '../statistics/twoGroups';
+import { type Unit } from '../statistics/units';
 import { type IsoDay } from '../calendar/days';
 import { type RulerResolution } from '../quantities/length';
 import { type Species } from '../seeds/catalogue';

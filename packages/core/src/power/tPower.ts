@@ -1,7 +1,7 @@
 import gammaln from '@stdlib/math-base-special-gammaln';
 import normalCdf from '@stdlib/stats-base-dists-normal-cdf';
 import tQuantile from '@stdlib/stats-base-dists-t-quantile';
-import { type Result } from '../compare/descriptives';
+import { type Result } from '../result/result';
 
 /** Two groups of n containers each, a common spread, a two-sided test; only the tail in the effect's direction counts. */
 export interface TwoGroupPlan {

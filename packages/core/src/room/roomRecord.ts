@@ -1,8 +1,8 @@
 import { dayInZone, type IsoDay } from '../calendar/days';
 import { type RoomTemperature } from '../calendar/roomTemperature';
 import { isSchoolDay, type SchoolCalendar } from '../calendar/schoolCalendar';
-import { type Result } from '../compare/descriptives';
-import { quantile } from '../compare/descriptives';
+import { type Result } from '../result/result';
+import { quantile } from '../statistics/descriptives';
 import { readCsv } from '../formats/readCsv';
 
 /** What is read of a room: °C, lux, percent of water in the soil by volume, pH. */

@@ -1,7 +1,7 @@
 import { addDays, daysBetween, type IsoDay } from '../calendar/days';
 import { type RoomTemperature } from '../calendar/roomTemperature';
 import { nearestSchoolDay, schoolDayFrom, type SchoolCalendar } from '../calendar/schoolCalendar';
-import { type Result } from '../compare/descriptives';
+import { type Result } from '../result/result';
 import { type Species } from './catalogue';
 import { forecastEmergence } from './emergenceForecast';
 

@@ -1,7 +1,7 @@
 import { daysBetween } from '../calendar/days';
 import { type RoomTemperature, steadyTemperature } from '../calendar/roomTemperature';
 import { isSchoolDay, MONDAY_TO_FRIDAY } from '../calendar/schoolCalendar';
-import { heightCurve } from '../simulate/plantGrowth';
+import { heightCurve } from '../growth/plantGrowth';
 import { ageAtHeight, ageLadder, sowForLesson } from './backPlanning';
 import { SPECIES, speciesById } from './catalogue';
 import { forecastEmergence } from './emergenceForecast';

@@ -3,7 +3,7 @@ import normalQuantile from '@stdlib/stats-base-dists-normal-quantile';
 import { addDays, daysBetween, type IsoDay } from '../calendar/days';
 import { hourlyTemperatures, type RoomTemperature } from '../calendar/roomTemperature';
 import { type SchoolCalendar } from '../calendar/schoolCalendar';
-import { type Result } from '../compare/descriptives';
+import { type Result } from '../result/result';
 import { type Species } from './catalogue';
 import { effectiveDegrees } from './emergenceTime';
 

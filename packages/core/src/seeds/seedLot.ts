@@ -1,6 +1,6 @@
 import { daysBetween, type IsoDay } from '../calendar/days';
-import { wilson } from '../compare/proportions';
-import { type Interval } from '../compare/descriptives';
+import { wilson } from '../statistics/proportions';
+import { type Interval } from '../statistics/descriptives';
 import { type Species } from './catalogue';
 import { shareAfterYears } from './sowingNumbers';
 

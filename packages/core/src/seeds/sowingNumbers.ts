@@ -1,6 +1,6 @@
 import betaQuantile from '@stdlib/stats-base-dists-beta-quantile';
 import gammaln from '@stdlib/math-base-special-gammaln';
-import { type Result } from '../compare/descriptives';
+import { type Result } from '../result/result';
 
 /** Fewer seeds of one treatment say little about which share of them comes up. */
 export const SEEDS_TO_COMPARE = 25;

@@ -1,10 +1,10 @@
 import { daysBetween } from '../calendar/days';
 import { MONDAY_TO_FRIDAY } from '../calendar/schoolCalendar';
-import { dealContainers } from '../design/dealContainers';
+import { dealContainers } from '../plan/layout/dealContainers';
 import { SPECIES, speciesById } from '../seeds/catalogue';
 import { forecastEmergence } from '../seeds/emergenceForecast';
 import { medianEmergenceDays } from '../seeds/emergenceTime';
-import { heightCurve, stageAt } from './plantGrowth';
+import { heightCurve, stageAt } from '../growth/plantGrowth';
 import { type Scenario, simulateInvestigation } from './simulateInvestigation';
 
 const barley = speciesById('barley')!;

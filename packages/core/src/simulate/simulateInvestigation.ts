@@ -2,13 +2,13 @@ import { addDays, type IsoDay } from '../calendar/days';
 import { type RoomTemperature } from '../calendar/roomTemperature';
 import { type SchoolCalendar } from '../calendar/schoolCalendar';
 import { type Milestone } from '../growth/milestones';
-import { type LostReason, type ReadingState } from '../measure/reading';
+import { type LostReason, type ReadingState } from '../readings/reading';
 import { roundToResolution, type RulerResolution } from '../quantities/length';
 import { type Generator, generatorFrom } from '../random/generator';
 import { type Species } from '../seeds/catalogue';
 import { dayAtWarmth } from '../seeds/emergenceForecast';
 import { effectiveDegrees } from '../seeds/emergenceTime';
-import { heightCurve, leavesAt, stageAt } from './plantGrowth';
+import { heightCurve, leavesAt, stageAt } from '../growth/plantGrowth';
 
 /** What a treatment does: factors on the share that sprouts, the time it takes, growth per day and final height (1 = nothing). */
 export interface TreatmentEffect {

@@ -1,0 +1,67 @@
+import { act, screen } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { fakeServer, Refusal, renderPage } from '../../../test/fakeServer';
+import { readingView, recordsOf } from '../../../test/records';
+import { ScreenView } from './ScreenView';
+import { TeamWallView } from '../../team/wall/TeamWallView';
+
+const READINGS = [readingView('A1', '2026-03-17', { valueMm: 100 }), readingView('B1', '2026-03-19', { valueMm: 60 })];
+
+function open(answer: unknown) {
+  fakeServer({ 'GET /screens/leaf': answer });
+  renderPage(<ScreenView />, { path: '/screen/leaf', route: '/screen/:token' });
+}
+
+test('a screen shows the wall of its investigation, dark until somebody wants it light', async () => {
+  open(recordsOf(READINGS));
+  expect(await screen.findByRole('heading', { name: 'Does salt keep barley short?' })).toBeInTheDocument();
+  expect(document.body).toHaveClass('screen-dark');
+  await userEvent.click(screen.getByRole('button', { name: 'Light or dark' }));
+  expect(document.body).not.toHaveClass('screen-dark');
+});
+
+test('it opens at the newest day and goes back along the tape', async () => {
+  open(recordsOf(READINGS));
+  const tape = await screen.findByRole('slider', { name: 'Day looked at' });
+  expect(tape).toHaveAttribute('aria-valuetext', expect.stringMatching(/^day 16,/));
+  act(() => tape.focus());
+  await userEvent.keyboard('{Home}');
+  expect(tape).toHaveAttribute('aria-valuetext', expect.stringMatching(/^day 14,/));
+});
+
+test('a link that was taken back shows nothing of the class', async () => {
+  open(new Refusal(404, 'Not found.'));
+  expect(await screen.findByRole('alert')).toHaveTextContent('This screen has been taken back');
+});
+
+test('where seeds are counted, every seed is drawn and the groups say their shares', async () => {
+  const counted = (code: string, countUp: number) => readingView(code, '2026-03-17', { state: 'measured', more: { countUp } });
+  const records = recordsOf([
+    counted('A1', 3),
+    counted('B1', 1),
+    readingView('A2', '2026-03-17', { state: 'lost', valueMm: null }),
+  ]);
+  const bench = { ...records.investigation.bench, measures: ['count-up' as const], sprouted: 'root-2mm' as const };
+  const containers = records.investigation.containers.map((c) => ({ ...c, seedsSown: 4 }));
+  open({
+    ...records,
+    investigation: { ...records.investigation, bench: { ...bench, care: { ...bench.care, paper: true } }, containers },
+  });
+  const bag = await screen.findByRole('button', { name: 'A1, no salt: 3 of 4 with a root' });
+  expect(bag.querySelectorAll('.seed-root')).toHaveLength(3);
+  expect(screen.getByText('3 of 4 with a root: 75 %')).toBeInTheDocument();
+  expect(screen.getByText('1 of 4 with a root: 25 %')).toBeInTheDocument();
+  expect(screen.getByRole('button', { name: 'A2, no salt: lost' }).querySelectorAll('.seed-root')).toHaveLength(0);
+});
+
+test('before the first check it waits in words', async () => {
+  open(recordsOf([]));
+  expect(await screen.findByText(/They line up here by themselves/)).toBeInTheDocument();
+});
+
+test('a team sees the class’s wall while it is shared', async () => {
+  fakeServer({ 'GET /bench/investigations/i1': recordsOf(READINGS) });
+  renderPage(<TeamWallView />, { path: '/bench/wall/i1', route: '/bench/wall/:id' });
+  expect(await screen.findByRole('slider', { name: 'Day looked at' })).toBeInTheDocument();
+  expect(screen.getByRole('link', { name: 'Our pots' })).toHaveAttribute('href', '/bench');
+});

@@ -1,0 +1,68 @@
+import { todayIn } from '@bright-sprout/core/clock/clock';
+import { type ScreenView as Shown } from '@bright-sprout/contracts/screens';
+import { daysBetween, formatDay } from '@bright-sprout/core/calendar/days';
+import { useEffect, useMemo, useState } from 'react';
+import { useParams } from 'react-router';
+import { isProblem } from '../../api/client';
+import { useScreen } from '../../api/queries';
+import { DayRibbon } from '../../ribbon/DayRibbon';
+import { Waiting } from '../../page/Notices';
+import { recordedOn, ribbonOf } from '../../ribbon/ribbon';
+import { Wall } from '../../wall/Wall';
+import './screen.scss';
+
+/** The wall on a projector or in the hallway: dark, big, by itself up to date; without a session, until the link is taken back. */
+export function ScreenView() {
+  const { token = '' } = useParams();
+  const query = useScreen(token);
+  const [light, setLight] = useState(false);
+  useEffect(() => {
+    document.body.classList.toggle('screen-dark', !light);
+    return () => document.body.classList.remove('screen-dark');
+  }, [light]);
+  const gone = isProblem(query.error, 404);
+  return (
+    <main className={`screen${light ? ' light' : ''}`}>
+      {gone ? (
+        <p className="screen-gone" role="alert">
+          This screen has been taken back, or its link is not whole. Ask for a new one.
+        </p>
+      ) : query.data ? (
+        <Screen records={query.data} stale={query.isError} onTheme={() => setLight(!light)} />
+      ) : (
+        <Waiting>Fetching the plants …</Waiting>
+      )}
+    </main>
+  );
+}
+
+function Screen({ records, stale, onTheme }: { records: Shown; stale: boolean; onTheme: () => void }) {
+  const { investigation } = records;
+  const today = todayIn(investigation.class.timeZone);
+  const ribbon = useMemo(() => ribbonOf(records, today), [records, today]);
+  const known = recordedOn(ribbon);
+  const [chosen, setChosen] = useState<string | null>(null);
+  const day = chosen !== null && known.includes(chosen) ? chosen : (known[known.length - 1] ?? null);
+  return (
+    <>
+      <header className="screen-head">
+        <h1>{investigation.question}</h1>
+        <p>
+          {investigation.class.name} · {formatDay(today)} · day {daysBetween(investigation.sownOn, today)}
+          {stale && ' · the network is away; this is the last that came'}
+        </p>
+        <button type="button" className="btn btn-plain" onClick={onTheme}>
+          Light or dark
+        </button>
+      </header>
+      {day === null ? (
+        <p className="screen-gone">Nobody has checked a plant yet. They line up here by themselves.</p>
+      ) : (
+        <>
+          <DayRibbon ribbon={ribbon} sownOn={investigation.sownOn} chosen={day} onChoose={setChosen} />
+          <Wall records={records} day={day} before={known[known.indexOf(day) - 1] ?? null} />
+        </>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,177 @@
+import { todayIn } from '@bright-sprout/core/clock/clock';
+import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { daysBetween, formatDay, type IsoDay } from '@bright-sprout/core/calendar/days';
+import { roomDays } from '@bright-sprout/core/room/roomRecord';
+import { type ReactNode, useEffect, useMemo, useRef, useState } from 'react';
+import { Link, useParams, useSearchParams } from 'react-router';
+import { useLive } from '../api/live';
+import { useInvestigation, useRoom } from '../api/queries';
+import { DayRibbon } from '../ribbon/DayRibbon';
+import { Loaded } from './Notices';
+import { PageHead } from './PageHead';
+import { recordedOn, type Ribbon, ribbonOf } from '../ribbon/ribbon';
+import { Stations } from './Stations';
+
+/** The address is changed when nobody has moved the day for so long. */
+const REST_MS = 250;
+
+export interface Looked {
+  records: InvestigationRecords;
+  /** The day looked at; null before the first record. */
+  day: IsoDay | null;
+  /** Looks at another day. */
+  look: (day: IsoDay) => void;
+  /** The recorded day before it. */
+  before: IsoDay | null;
+}
+
+/** Header, tape of days and stations around everything that is about one investigation. */
+export function InvestigationFrame({
+  next,
+  children,
+}: {
+  next: (looked: Looked) => ReactNode;
+  children: (looked: Looked) => ReactNode;
+}) {
+  const { id = '' } = useParams();
+  const query = useInvestigation(id);
+  const live = useLive();
+  return (
+    <div className="page">
+      <Loaded query={query} what="the investigation">
+        {(records) => (
+          <Framed records={records} live={live} next={next}>
+            {children}
+          </Framed>
+        )}
+      </Loaded>
+    </div>
+  );
+}
+
+function Framed({
+  records,
+  live,
+  next,
+  children,
+}: {
+  records: InvestigationRecords;
+  live: boolean;
+  next: (looked: Looked) => ReactNode;
+  children: (looked: Looked) => ReactNode;
+}) {
+  const { investigation } = records;
+  const [search, setSearch] = useSearchParams();
+  const today = todayIn(investigation.class.timeZone);
+  const ribbon = useMemo(() => ribbonOf(records, today), [records, today]);
+  // The page follows the hand at once; the address follows when the hand rests.
+  const [wanted, setWanted] = useState(search.get('day'));
+  const address = useRef(setSearch);
+  useEffect(() => {
+    address.current = setSearch;
+  });
+  useEffect(() => {
+    if (wanted === null) return;
+    const timer = setTimeout(() => address.current({ day: wanted }, { replace: true }), REST_MS);
+    return () => clearTimeout(timer);
+  }, [wanted]);
+  const known = recordedOn(ribbon);
+  const lookedAt = (wish: IsoDay | null): Looked => {
+    const day = wish !== null && known.includes(wish) ? wish : (known[known.length - 1] ?? null);
+    return { records, day, before: day === null ? null : (known[known.indexOf(day) - 1] ?? null), look: setWanted };
+  };
+  const looked = lookedAt(wanted);
+  const room = useRoom(investigation.class.id);
+  const warmth = useMemo(
+    () => roomDays(room.data?.readings ?? [], 'temperature', investigation.class.timeZone),
+    [room.data, investigation.class.timeZone],
+  );
+  // Head and stations follow when the hand rests, so that the plants can follow at once.
+  const rested = lookedAt(search.get('day') ?? wanted);
+  const head = useMemo(
+    () => (
+      <PageHead
+        tag={
+          <Link to={`/classes/${investigation.class.id}`} className="group-tag">
+            {investigation.class.name}
+          </Link>
+        }
+        title={investigation.question}
+        aside={<LiveSign live={live} phase={investigation.phase} />}
+        next={next(rested)}
+      />
+    ),
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- `rested` is new each time; its day says when it differs
+    [records, live, next, rested.day],
+  );
+  const stations = useMemo(
+    () => <InvestigationStations records={records} ribbon={ribbon} day={rested.day} today={today} />,
+    [records, ribbon, rested.day, today],
+  );
+  return (
+    <>
+      {head}
+      <DayRibbon ribbon={ribbon} sownOn={investigation.sownOn} chosen={looked.day} onChoose={setWanted} warmth={warmth} />
+      {stations}
+      {children(looked)}
+    </>
+  );
+}
+
+function InvestigationStations({
+  records: { investigation, readings },
+  ribbon,
+  day,
+  today,
+}: {
+  records: InvestigationRecords;
+  ribbon: Ribbon;
+  day: IsoDay | null;
+  today: IsoDay;
+}) {
+  const base = `/investigations/${investigation.id}`;
+  const keep = day === null ? '' : `?day=${day}`;
+  const share = ribbon.days.find((d) => d.day === day)?.share ?? 0;
+  const total = investigation.containers.length;
+  const sown = daysBetween(investigation.sownOn, today);
+  const sowing = {
+    to: `${base}/sow${keep}`,
+    name: 'Sow',
+    state: investigation.deviations.length === 0 ? 'as planned' : `${investigation.deviations.length} otherwise`,
+    done: sown >= 0,
+  };
+  return (
+    <Stations
+      stations={[
+        { to: `${base}/plan${keep}`, name: 'Plan', state: 'settled', done: true },
+        ...(investigation.origin === 'planned' ? [sowing] : []),
+        {
+          to: `${base}${keep}`,
+          name: 'Check',
+          state: day === null ? 'nothing yet' : `${Math.round(share * total)} of ${total}`,
+          done: share === 1,
+        },
+        { to: `${base}/compare${keep}`, name: 'Compare', state: readings.length === 0 ? 'after a check' : 'ready', done: false },
+      ]}
+      aside={
+        investigation.phase === 'finished'
+          ? `finished · sown ${formatDay(investigation.sownOn)}`
+          : sown < 0
+            ? `${-sown} days to sowing`
+            : `today is day ${sown}`
+      }
+    />
+  );
+}
+
+function LiveSign({ live, phase }: { live: boolean; phase: string }) {
+  if (phase === 'finished') return <span>All saved</span>;
+  return (
+    <span role="status">
+      <svg width="14" height="12" viewBox="0 0 14 12" aria-hidden="true">
+        <path d={live ? 'M1 6l4 4.500L13 1' : 'M2 6h10'} fill="none" stroke={live ? '#0A6C6E' : '#B93A12'} strokeWidth="2.500" />
+      </svg>{' '}
+      {live ? 'Live: checks appear by themselves' : 'Connecting …'}
+    </span>
+  );
+}

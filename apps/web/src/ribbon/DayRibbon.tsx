@@ -1,0 +1,123 @@
+import { daysBetween, formatDay, type IsoDay, weekday } from '@bright-sprout/core/calendar/days';
+import { type RoomDay } from '@bright-sprout/core/room/roomRecord';
+import { type KeyboardEvent, memo, type PointerEvent, useMemo, useRef } from 'react';
+import { dayWords, recordedOn, type Ribbon, type RibbonDay } from './ribbon';
+import { RibbonMarks } from './RibbonMarks';
+import { useWidth } from '../page/useWidth';
+import './dayRibbon.scss';
+
+interface Props {
+  ribbon: Ribbon;
+  sownOn: IsoDay;
+  chosen: IsoDay | null;
+  onChoose: (day: IsoDay) => void;
+  /** Lowest and highest temperature of days on which the room was read, °C. */
+  warmth?: readonly RoomDay[];
+}
+
+/** A day without school is this much narrower than a school day. */
+const OFF_WIDTH = 0.5;
+const DENSE = 45;
+const NO_WARMTH: readonly RoomDay[] = [];
+
+/** A tape of days from getting ready to the end; moving along it moves through the recorded days. */
+export function DayRibbon({ ribbon, sownOn, chosen, onChoose, warmth = NO_WARMTH }: Props) {
+  const tape = useRef<HTMLDivElement>(null);
+  const width = useWidth(tape);
+  const { days } = ribbon;
+  const known = recordedOn(ribbon);
+  const at = chosen === null ? -1 : known.indexOf(chosen);
+  const step = (by: number) => known.length > 0 && onChoose(known[Math.min(known.length - 1, Math.max(0, at + by))]!);
+  const keys: Record<string, () => void> = {
+    ArrowLeft: () => step(-1),
+    ArrowRight: () => step(1),
+    Home: () => step(-known.length),
+    End: () => step(known.length),
+  };
+  const onKeyDown = (event: KeyboardEvent) => {
+    const act = keys[event.key];
+    if (act) {
+      event.preventDefault();
+      act();
+    }
+  };
+  /** Under the finger or mouse: the nearest recorded day. */
+  const chooseAt = (event: PointerEvent) => {
+    if (event.type === 'pointermove' && event.buttons === 0) return;
+    const cells = [...(tape.current?.querySelectorAll<HTMLElement>('[data-recorded]') ?? [])];
+    const distance = (cell: HTMLElement) => Math.abs(cell.getBoundingClientRect().left + cell.offsetWidth / 2 - event.clientX);
+    const nearest = cells.reduce<HTMLElement | null>(
+      (best, cell) => (best === null || distance(cell) < distance(best) ? cell : best),
+      null,
+    );
+    if (nearest && nearest.dataset.day !== chosen) onChoose(nearest.dataset.day!);
+  };
+  const flagAt = chosen === null ? -9 : days.findIndex((d) => d.day === chosen);
+  const columns = useMemo(() => days.map((d) => (d.off ? OFF_WIDTH : 1)), [days]);
+  /** Left edges of all days and the right edge of the last, in pixels. */
+  const edges = useMemo(() => {
+    const total = columns.reduce((a, b) => a + b, 0);
+    let at = 0;
+    return [0, ...columns.map((c) => (at += (width * c) / total))];
+  }, [columns, width]);
+  return (
+    <div
+      className={`day-ribbon${days.length > DENSE ? ' dense' : ''}`}
+      role="slider"
+      tabIndex={0}
+      aria-label="Day looked at"
+      aria-valuemin={0}
+      aria-valuemax={Math.max(0, known.length - 1)}
+      aria-valuenow={Math.max(0, at)}
+      aria-valuetext={chosen === null ? 'no day recorded yet' : `day ${daysBetween(sownOn, chosen)}, ${formatDay(chosen)}`}
+      onKeyDown={onKeyDown}
+    >
+      <div
+        className="day-ribbon-tape"
+        ref={tape}
+        style={{ gridTemplateColumns: columns.map((c) => `${c}fr`).join(' ') }}
+        onPointerDown={(event) => {
+          event.currentTarget.setPointerCapture(event.pointerId);
+          chooseAt(event);
+        }}
+        onPointerMove={chooseAt}
+      >
+        {days.map((d, i) => (
+          <Day key={d.day} day={d} chosen={d.day === chosen} at={i / days.length} week={showsWeek(d, i, days.length, flagAt)} />
+        ))}
+      </div>
+      <RibbonMarks ribbon={ribbon} edges={edges} width={width} warmth={warmth} />
+    </div>
+  );
+}
+
+/** Mondays carry their date, where the flag of the chosen day leaves room; on a dense tape every other one. */
+function showsWeek({ day }: RibbonDay, i: number, all: number, flagAt: number): boolean {
+  if (weekday(day) !== 1 || all - i <= 2 || Math.abs(i - flagAt) <= (all > DENSE ? 6 : 3)) return false;
+  return all <= DENSE || Math.floor(i / 7) % 2 === 0;
+}
+
+const Day = memo(function Day({ day: d, chosen, at, week }: { day: RibbonDay; chosen: boolean; at: number; week: boolean }) {
+  const { day, number, off, share, due, holiday } = d;
+  const classes = ['day', off && 'off', chosen && 'chosen', share !== null && 'checked', due && share === null && 'due'];
+  return (
+    <div
+      className={classes.filter(Boolean).join(' ')}
+      data-day={day}
+      data-recorded={share === null ? undefined : ''}
+      title={dayWords(d)}
+    >
+      {week && <span className="month">{formatDay(day, 'short')}</span>}
+      {(!off || share !== null) && <span className="number">{number < 0 ? `−${-number}` : number}</span>}
+      {holiday && <span className="holiday">{holiday}</span>}
+      {(share !== null || due) && (
+        <span className="fill">{share !== null && <span style={{ width: `${Math.round(100 * share)}%` }} />}</span>
+      )}
+      {chosen && (
+        <span className={`flag${at < 0.3 ? ' left' : at > 0.7 ? ' right' : ''}`}>
+          <b>day {number}</b> · {formatDay(day)}
+        </span>
+      )}
+    </div>
+  );
+});

@@ -1,0 +1,126 @@
+import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { addDays, daysBetween, formatDay, type IsoDay, isWeekend } from '@bright-sprout/core/calendar/days';
+import { holidayOn, isSchoolDay } from '@bright-sprout/core/calendar/schoolCalendar';
+import { cameUp } from '@bright-sprout/core/readings/whatCame';
+import { recordedDays, standingsOn } from '@bright-sprout/core/readings/standing';
+import { type PlanEventKind } from '@bright-sprout/core/plan/calendar/planEvents';
+
+export interface RibbonDay {
+  day: IsoDay;
+  number: number;
+  /** Nobody is there. */
+  off: boolean;
+  /** Name of the holiday, on its first day. */
+  holiday: string | null;
+  /** A check is planned. */
+  due: boolean;
+  /** Share of containers answered, 0 to 1; null where nobody looked. */
+  share: number | null;
+}
+
+export interface RibbonMark {
+  day: IsoDay;
+  word: string;
+}
+
+/** Days between which plants come up: forecast, or as it was seen. */
+export interface RibbonSpan {
+  from: IsoDay;
+  to: IsoDay;
+  words: string;
+  seen: boolean;
+}
+
+/** Everything that the tape of days shows of an investigation. */
+export interface Ribbon {
+  days: RibbonDay[];
+  marks: RibbonMark[];
+  sprouting: RibbonSpan | null;
+}
+
+/** More days would be too narrow to be told apart. */
+const MOST_DAYS = 200;
+
+const MARK_WORDS: Partial<Record<PlanEventKind, string>> = {
+  prepare: 'get ready',
+  sow: 'sow',
+  thin: 'thin',
+  transplant: 'move on',
+  lesson: 'lesson',
+  end: 'last',
+};
+
+/** From getting ready while that lies ahead, later from the day before sowing; to the end of the plan or the last record. */
+export function ribbonOf({ investigation, readings }: InvestigationRecords, today: IsoDay): Ribbon {
+  const { sownOn, schedule, outlook, phase } = investigation;
+  const ids = investigation.containers.map((c) => c.id);
+  const recorded = recordedDays(readings);
+  const beforehand = today < sownOn ? schedule.map((e) => e.day) : [];
+  const first = [addDays(sownOn, -1), ...beforehand].sort()[0]!;
+  const ends = [sownOn, ...recorded, ...schedule.map((e) => e.day), ...(phase === 'growing' ? [today] : [])];
+  const last = addDays(ends.sort().pop()!, 1);
+  const all = Array.from({ length: Math.min(MOST_DAYS, daysBetween(first, last) + 1) }, (_, i) => addDays(first, i));
+  const shares = new Map(recorded.map((day) => [day, shareOn(ids, readings, day)]));
+  const due = new Set(schedule.filter((e) => e.kind === 'check').map((e) => e.day));
+  const holiday = (day: IsoDay) => (outlook ? holidayOn(outlook.calendar, day) : undefined);
+  const days = all.map((day) => ({
+    day,
+    number: daysBetween(sownOn, day),
+    off: outlook ? !isSchoolDay(outlook.calendar, day) : isWeekend(day),
+    holiday: holiday(day) && (day === first || holiday(addDays(day, -1)) !== holiday(day)) ? holiday(day)!.name : null,
+    due: due.has(day),
+    share: shares.get(day) ?? null,
+  }));
+  const planned = schedule.flatMap((e) => {
+    const word = MARK_WORDS[e.kind];
+    return word && (e.kind !== 'prepare' || today < sownOn)
+      ? [{ day: e.day, word: e.kind === 'sow' && e.day <= today ? 'sown' : word }]
+      : [];
+  });
+  const marks = planned.length > 0 ? planned : [{ day: sownOn, word: 'sown' }];
+  return {
+    days,
+    marks: marks.filter((m) => m.day >= first && m.day <= last),
+    sprouting: sproutingOf(ids, readings, outlook, sownOn),
+  };
+}
+
+/** The forecast, until enough is up to say when they came. */
+function sproutingOf(
+  ids: string[],
+  readings: InvestigationRecords['readings'],
+  outlook: InvestigationRecords['investigation']['outlook'],
+  sownOn: IsoDay,
+): RibbonSpan | null {
+  const seen = cameUp(ids, readings);
+  if (seen) {
+    const [from, to] = [daysBetween(sownOn, seen.first), daysBetween(sownOn, seen.last)];
+    const when = from === to ? `day ${from}` : `days ${from} to ${to}`;
+    return { from: seen.first, to: seen.last, words: `${seen.up} of ${seen.of} came up, ${when}`, seen: true };
+  }
+  return outlook?.sprouting ? { ...outlook.sprouting, words: 'likely to come up', seen: false } : null;
+}
+
+/** Share of the containers with an answer on a day; a lost one has been answered for good. */
+function shareOn(ids: string[], readings: InvestigationRecords['readings'], day: IsoDay): number {
+  const answered = [...standingsOn(ids, readings, day).values()].filter((s) => s.state !== 'not-checked').length;
+  return ids.length === 0 ? 0 : answered / ids.length;
+}
+
+/** The recorded days, in order: those that can be looked at. */
+export const recordedOn = ({ days }: Ribbon): IsoDay[] => days.filter((d) => d.share !== null).map((d) => d.day);
+
+/** What a day says when it is pointed at. */
+export function dayWords({ day, number, share, due, holiday, off }: RibbonDay): string {
+  const what =
+    share !== null
+      ? `${Math.round(100 * share)} % answered`
+      : due
+        ? 'a check is planned'
+        : holiday
+          ? holiday
+          : off
+            ? 'nobody is here'
+            : '';
+  return `day ${number}, ${formatDay(day)}${what ? `: ${what}` : ''}`;
+}

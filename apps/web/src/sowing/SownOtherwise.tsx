@@ -1,0 +1,78 @@
+import { DEVIATION_KINDS, DEVIATION_WORDS, type DeviationKind } from '@bright-sprout/contracts/deviations';
+import { type InvestigationView } from '@bright-sprout/contracts/investigations';
+import { useState } from 'react';
+import { ProblemNotice } from '../page/Notices';
+import { TreatmentMark } from '../marks/TreatmentMark';
+import { type Entering } from '../entry/useEntering';
+import './sowing.scss';
+
+/** What went otherwise, in two taps: the container, then what. Taken back, it stays on record but counts no longer. */
+export function SownOtherwise({
+  investigation,
+  entering,
+}: {
+  investigation: InvestigationView;
+  entering: Pick<Entering, 'deviations' | 'saveDeviation' | 'takeBackDeviation' | 'error'>;
+}) {
+  const [pot, setPot] = useState<string | null>(null);
+  const [note, setNote] = useState('');
+  const codes = new Map(investigation.containers.map((c) => [c.id, c.code]));
+  const record = (kind: DeviationKind) => {
+    if (pot === null) return;
+    entering.saveDeviation({ containerId: pot, kind, ...(note.trim() ? { note: note.trim() } : {}) });
+    setPot(null);
+    setNote('');
+  };
+  const known = entering.deviations.filter((d) => codes.has(d.containerId));
+  return (
+    <section className="section sown-otherwise">
+      <h2>What went otherwise?</h2>
+      <div className="sown-pots" role="group" aria-label="Containers">
+        {investigation.containers.map((c) => (
+          <button
+            key={c.id}
+            type="button"
+            className="sown-pot"
+            aria-pressed={pot === c.id}
+            onClick={() => setPot(pot === c.id ? null : c.id)}
+          >
+            <TreatmentMark code={c.treatment} size={20} />
+            <b>{c.code}</b>
+            {known.some((d) => d.containerId === c.id) && <span className="visually-hidden">, noted</span>}
+          </button>
+        ))}
+      </div>
+      {pot !== null && (
+        <div className="sown-kinds" role="group" aria-label={`What went otherwise with ${codes.get(pot)}`}>
+          <p>
+            <b>{codes.get(pot)}</b> got …
+          </p>
+          {DEVIATION_KINDS.map((kind) => (
+            <button key={kind} type="button" className="btn" onClick={() => record(kind)}>
+              {DEVIATION_WORDS[kind]}
+            </button>
+          ))}
+          <label>
+            More about it <input value={note} maxLength={200} onChange={(e) => setNote(e.target.value)} />
+          </label>
+        </div>
+      )}
+      {entering.error && <ProblemNotice error={entering.error} />}
+      {known.length === 0 ? (
+        <p className="second">Nothing so far: every container got what was planned. Tap a container if not.</p>
+      ) : (
+        <ul className="sown-known">
+          {known.map((d) => (
+            <li key={d.id}>
+              <b>{codes.get(d.containerId)}</b> {DEVIATION_WORDS[d.kind]}
+              {d.note && `: ${d.note}`}{' '}
+              <button type="button" className="btn btn-plain" onClick={() => entering.takeBackDeviation(d.id)}>
+                take back
+              </button>
+            </li>
+          ))}
+        </ul>
+      )}
+    </section>
+  );
+}

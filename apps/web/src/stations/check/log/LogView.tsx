@@ -1,0 +1,99 @@
+import { todayIn } from '@bright-sprout/core/clock/clock';
+import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { QUICK_LETTERS } from '@bright-sprout/core/readings/quickEntry';
+import { useMemo, useState } from 'react';
+import { Link } from 'react-router';
+import { CheckViews } from '../../../page/CheckViews';
+import { InvestigationFrame } from '../../../page/InvestigationFrame';
+import { CellPanel } from './CellPanel';
+import { Ledger } from './Ledger';
+import { isMissing, type LogFilter, logCells, logDays, logRows } from './logRows';
+import { SheetExchange } from './SheetExchange';
+import { useLogEntry } from './useLogEntry';
+import './log.scss';
+
+/** The whole class as a ledger: plants down, check days across; typed in like a table, nothing overwritten. */
+export function LogView() {
+  return (
+    <InvestigationFrame
+      next={({ records }) => (
+        <Link className="btn-next" to={`/investigations/${records.investigation.id}/compare`}>
+          Compare them
+        </Link>
+      )}
+    >
+      {({ records }) => <Log records={records} />}
+    </InvestigationFrame>
+  );
+}
+
+const FILTERS: Record<LogFilter, string> = { all: 'All', missing: 'Only what is missing', doubtful: 'Only what is doubtful' };
+
+function Log({ records }: { records: InvestigationRecords }) {
+  const { investigation, readings } = records;
+  const today = todayIn(investigation.class.timeZone);
+  const days = useMemo(() => logDays(records, today), [records, today]);
+  const rows = useMemo(() => logRows(records), [records]);
+  const cell = useMemo(() => logCells(readings), [readings]);
+  const [filter, setFilter] = useState<LogFilter>('all');
+  const [at, setAt] = useState<{ name: string; day: string } | null>(null);
+  const entry = useLogEntry(records);
+  const missing = rows.filter((r) => days.some((d) => isMissing(r, d, days, cell)));
+  const doubtful = rows.filter((r) => days.some((d) => cell(r, d)?.doubtful));
+  const shown = filter === 'all' ? rows : filter === 'missing' ? missing : doubtful;
+  const row = rows.find((r) => r.name === at?.name);
+  return (
+    <>
+      <CheckViews investigationId={investigation.id} />
+      <div className="log">
+        <div className="log-main">
+          <p className="log-filters no-print" role="group" aria-label="Show">
+            {(Object.keys(FILTERS) as LogFilter[]).map((f) => (
+              <button key={f} type="button" className="btn" aria-pressed={filter === f} onClick={() => setFilter(f)}>
+                {FILTERS[f]}
+                {f === 'missing' && ` (${missing.length})`}
+                {f === 'doubtful' && ` (${doubtful.length})`}
+              </button>
+            ))}
+            <span role="status">{entry.words}</span>
+          </p>
+          {days.length === 0 ? (
+            <p>No check day has come yet.</p>
+          ) : shown.length === 0 ? (
+            <p>{filter === 'missing' ? 'Nothing is missing.' : 'Nothing is doubtful.'}</p>
+          ) : (
+            <Ledger
+              records={records}
+              rows={shown}
+              days={days}
+              cell={cell}
+              entry={entry}
+              onLookAt={(name, day) => setAt({ name, day })}
+            />
+          )}
+          <p className="second">
+            Type into a cell: {QUICK_LETTERS}. Enter goes down, Tab to the right, Escape leaves it as it was.
+          </p>
+        </div>
+        <aside className="log-side">
+          {row && at ? (
+            <CellPanel
+              key={`${row.name} ${at.day}`}
+              records={records}
+              row={row}
+              day={at.day}
+              cell={cell(row, at.day)}
+              entry={entry}
+            />
+          ) : (
+            <section className="section">
+              <h2>One look</h2>
+              <p>Choose a cell, and its story is here: who wrote it, what was corrected, what is open.</p>
+            </section>
+          )}
+          <SheetExchange records={records} rows={rows} days={days} cell={cell} entry={entry} />
+        </aside>
+      </div>
+    </>
+  );
+}

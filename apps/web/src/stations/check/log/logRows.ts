@@ -1,0 +1,80 @@
+import { type InvestigationRecords, type ReadingView } from '@bright-sprout/contracts/investigations';
+import { type IsoDay } from '@bright-sprout/core/calendar/days';
+import { currentReadings } from '@bright-sprout/core/readings/reading';
+import { recordedDays } from '@bright-sprout/core/readings/standing';
+
+export interface LogRow {
+  /** `C3`, or `C3 · 2` for the second tagged plant. */
+  name: string;
+  containerId: string;
+  treatment: string;
+  plant: string;
+  sownOn: IsoDay;
+}
+
+export interface LogCell {
+  /** The newest reading that counts. */
+  reading: ReadingView;
+  /** Readings of other devices that count beside it. */
+  others: ReadingView[];
+  /** A question about it is open, or two devices say different things. */
+  doubtful: boolean;
+}
+
+export type LogFilter = 'all' | 'missing' | 'doubtful';
+
+/** Days on which somebody looked or should have, up to today. */
+export function logDays({ investigation, readings }: InvestigationRecords, today: IsoDay): IsoDay[] {
+  const due = investigation.schedule.filter((e) => e.kind === 'check' && e.day <= today).map((e) => e.day);
+  return [...new Set([...recordedDays(readings), ...due])].sort();
+}
+
+export function logRows({ investigation, readings }: InvestigationRecords): LogRow[] {
+  const { containers, bench } = investigation;
+  return containers.flatMap((c) => {
+    const tags = new Set(Array.from({ length: bench.plants }, (_, i) => String(i + 1)));
+    for (const r of readings) if (r.containerId === c.id) tags.add(r.plant);
+    const several = tags.size > 1;
+    return [...tags].sort().map((plant) => ({
+      name: several ? `${c.code} · ${plant}` : c.code,
+      containerId: c.id,
+      treatment: c.treatment,
+      plant,
+      sownOn: c.sownOn,
+    }));
+  });
+}
+
+const keyOf = (containerId: string, plant: string, day: string) => `${containerId} ${plant} ${day}`;
+
+/** What stands in each cell: the newest reading that counts. */
+export function logCells(readings: readonly ReadingView[]): (row: LogRow, day: IsoDay) => LogCell | null {
+  const cells = new Map<string, LogCell>();
+  for (const reading of currentReadings(readings)) {
+    const key = keyOf(reading.containerId, reading.plant, reading.day);
+    const before = cells.get(key);
+    const others = before ? [...before.others, before.reading] : [];
+    const disputed = others.some((o) => o.state !== reading.state || o.valueMm !== reading.valueMm);
+    const open = reading.doubt !== null && reading.doubt.answer === null;
+    cells.set(key, { reading, others, doubtful: disputed || open });
+  }
+  return (row, day) => cells.get(keyOf(row.containerId, row.plant, day)) ?? null;
+}
+
+const ENDED = ['lost', 'thinned', 'moved'];
+
+/** A plant that is gone is not missing on later days, nor one that is not sown yet. */
+export function isMissing(
+  row: LogRow,
+  day: IsoDay,
+  days: readonly IsoDay[],
+  cell: (row: LogRow, day: IsoDay) => LogCell | null,
+): boolean {
+  if (day <= row.sownOn || cell(row, day)) return false;
+  const gone = days
+    .filter((d) => d < day)
+    .map((d) => cell(row, d)?.reading.state)
+    .filter(Boolean)
+    .pop();
+  return !ENDED.includes(gone ?? '');
+}

@@ -1,0 +1,76 @@
+import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { Link } from 'react-router';
+import { useChangeInvestigation } from '../../../api/queries';
+import { CheckFrame } from '../../../page/CheckFrame';
+import { ProblemNotice } from '../../../page/Notices';
+import { Accident } from './Accident';
+import { CareByTeacher } from './CareByTeacher';
+import { LateSowing } from './LateSowing';
+import { MoveTeam } from './MoveTeam';
+import { Screens } from './Screens';
+import { Thinning } from './Thinning';
+import { Trace } from './Trace';
+import './run.scss';
+
+/** Everything a teacher changes while the plants grow; each change leaves its trace. */
+export function RunView() {
+  return (
+    <CheckFrame>
+      {(records) => (
+        <div className="run">
+          <Opening records={records} />
+          <MoveTeam investigation={records.investigation} />
+          <Accident records={records} />
+          <LateSowing investigation={records.investigation} />
+          <Thinning records={records} />
+          <CareByTeacher investigation={records.investigation} />
+          <Screens investigationId={records.investigation.id} />
+          <Trace investigation={records.investigation} />
+        </div>
+      )}
+    </CheckFrame>
+  );
+}
+
+/** Checking is open for a period and closed after it; PINs; the end. */
+function Opening({ records: { investigation } }: { records: InvestigationRecords }) {
+  const change = useChangeInvestigation(investigation);
+  const open = investigation.checkingClosedAt === null;
+  const growing = investigation.phase === 'growing';
+  return (
+    <section className="section">
+      <h2>{!growing ? 'The investigation is finished' : open ? 'Checking is open' : 'Checking is closed'}</h2>
+      <p>
+        {!growing
+          ? 'Teams can enter nothing any more.'
+          : open
+            ? 'Teams can enter what they see.'
+            : 'What teams entered before still arrives; what they enter now stays on their devices.'}
+      </p>
+      <div className="d-flex flex-wrap gap-2">
+        {growing && (
+          <button
+            type="button"
+            className="btn"
+            disabled={change.isPending}
+            onClick={() => change.mutate({ checkingOpen: !open })}
+          >
+            {open ? 'Close checking' : 'Open checking'}
+          </button>
+        )}
+        <Link className="btn" to={`/classes/${investigation.class.id}`}>
+          Teams and PINs
+        </Link>
+        <button
+          type="button"
+          className="btn"
+          disabled={change.isPending}
+          onClick={() => change.mutate({ phase: growing ? 'finished' : 'growing' })}
+        >
+          {growing ? 'End the investigation' : 'Open it again'}
+        </button>
+      </div>
+      {change.error && <ProblemNotice error={change.error} />}
+    </section>
+  );
+}

@@ -1,0 +1,55 @@
+import { type Finding } from '@bright-sprout/core/plan/fairTest/fairRule';
+import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
+import { planFrom } from '@bright-sprout/core/plan/document/startingPoints';
+import { render, screen } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { FairTestList } from './FairTestList';
+
+const plan = planFrom('salt-steps', { gradeBand: 'middle', teams: 7, today: '2026-03-02' }, 1);
+const finding = (part: Partial<Finding>): Finding => ({
+  rule: 'too-few-containers',
+  severity: 'mend',
+  what: 'Only 2 containers of each.',
+  why: 'The container counts once.',
+  fix: { label: 'Have 3 of each', apply: (p) => ({ ...p, containersEach: 3 }) },
+  declared: null,
+  ...part,
+});
+
+function shown(findings: Finding[], readOnly = false) {
+  let now: PlanDocument = plan;
+  render(<FairTestList findings={findings} plan={plan} readOnly={readOnly} change={(change) => (now = change(now))} />);
+  return () => now;
+}
+
+test('the fix is one press', async () => {
+  const now = shown([finding({})]);
+  await userEvent.click(screen.getByRole('button', { name: 'Have 3 of each' }));
+  expect(now().containersEach).toBe(3);
+});
+
+test('an exception needs its reason, and is kept under its rule once', async () => {
+  const now = shown([finding({})]);
+  await userEvent.click(screen.getByRole('button', { name: 'We do it knowingly' }));
+  expect(screen.getByRole('button', { name: 'Keep on record' })).toBeDisabled();
+  await userEvent.type(screen.getByLabelText('Why is it done knowingly?'), '  The sill is short ');
+  await userEvent.click(screen.getByRole('button', { name: 'Keep on record' }));
+  expect(now().exceptions).toEqual([{ rule: 'too-few-containers', reason: 'The sill is short' }]);
+});
+
+test('a declared exception stands apart and can be taken back', async () => {
+  shown([finding({ declared: 'The sill is short' })]);
+  expect(screen.getByText('Nothing in the plan speaks against it.')).toBeVisible();
+  expect(screen.getByText('The sill is short')).toBeVisible();
+  expect(screen.getByRole('button', { name: 'take back' })).toBeVisible();
+});
+
+test('once sown nothing can be pressed', () => {
+  shown([finding({}), finding({ rule: 'x', declared: 'So it was' })], true);
+  expect(screen.queryAllByRole('button')).toEqual([]);
+});
+
+test('what is only worth knowing asks for no exception', () => {
+  shown([finding({ severity: 'mind', fix: null })]);
+  expect(screen.queryByRole('button', { name: 'We do it knowingly' })).toBeNull();
+});

@@ -1,0 +1,82 @@
+import { formatDay, type IsoDay } from '@bright-sprout/core/calendar/days';
+import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
+import { type WorkedOut } from '@bright-sprout/core/plan/workedOut/workOut';
+import { metricRange, roundUpMetric } from '@bright-sprout/core/quantities/kitchenMeasure';
+import { counted, plural } from '@bright-sprout/core/words/plural';
+import { type DateWindow } from '@bright-sprout/core/seeds/emergenceForecast';
+import { methodById } from '@bright-sprout/core/seeds/catalogue';
+import { useSmallestDifference } from './useSmallestDifference';
+
+const day = (d: IsoDay | null) => (d === null ? 'later' : formatDay(d, 'short'));
+
+/** The likely day, and the days between which it lies nine times of ten. */
+function Window({ window: { earliest, likely, latest } }: { window: DateWindow }) {
+  return (
+    <>
+      {day(likely)}
+      {earliest !== latest && (
+        <span className="second">
+          {' '}
+          between {day(earliest)} and {day(latest)}
+        </span>
+      )}
+    </>
+  );
+}
+
+/** The plan as it works out, with every change. */
+export function WorkedOutPanel({ plan, out, teams }: { plan: PlanDocument; out: WorkedOut; teams: number }) {
+  const container = methodById(plan.methodId)!.container;
+  const power = useSmallestDifference(plan, out, teams);
+  const { forecast, blanks } = out;
+  return (
+    <section className="section worked-out" aria-label="How it works out">
+      <h2>
+        {counted(out.containers, container)}, {out.seedsSown} seeds
+      </h2>
+      <dl>
+        <dt>Seeds to have</dt>
+        <dd>
+          {out.kinds.map(({ species, toBuy }) => (
+            <span key={species.id} className="d-block">
+              {toBuy.ok ? toBuy.seeds : '…'}
+              {toBuy.ok && toBuy.packets !== null && ` = ${counted(toBuy.packets, 'packet')}`}
+              {out.kinds.length > 1 && ` of ${species.name.toLowerCase()}`}
+            </span>
+          ))}
+        </dd>
+        <dt>{methodById(plan.methodId)!.paper ? 'Paper or pads' : 'Potting mix'}</dt>
+        <dd>{roundUpMetric(out.soil.totalMl).text}</dd>
+        <dt>First water</dt>
+        <dd>{metricRange(out.soil.waterPerContainerMl)} each</dd>
+        <dt>Empty {plural(container)} to expect</dt>
+        <dd>
+          {Number(blanks.expected.toFixed(1))} ({blanks.range90[0]} to {blanks.range90[1]})
+        </dd>
+        {forecast.ok ? (
+          <>
+            <dt>First up</dt>
+            <dd>
+              <Window window={forecast.first} />
+            </dd>
+            <dt>Half up</dt>
+            <dd>
+              <Window window={forecast.half} />
+            </dd>
+            <dt>Nine tenths up</dt>
+            <dd>
+              <Window window={forecast.ninety} />
+            </dd>
+          </>
+        ) : (
+          <>
+            <dt>Sprouting</dt>
+            <dd>{forecast.reason}</dd>
+          </>
+        )}
+        <dt>Smallest difference to hope for</dt>
+        <dd aria-live="polite">{power}</dd>
+      </dl>
+    </section>
+  );
+}

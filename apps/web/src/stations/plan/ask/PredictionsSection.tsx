@@ -1,0 +1,53 @@
+import { type PredictionKind, PREDICTIONS } from '@bright-sprout/core/plan/document/planDocument';
+import { Form } from 'react-bootstrap';
+import { useTeamPredictions } from '../../../api/queries';
+import { TeamPredictions } from '../../../sowing/TeamPredictions';
+import { setting } from '../planFields';
+import { type PartProps } from '../partProps';
+
+const NAMES: Record<PredictionKind, string> = {
+  'first-sprout-day': 'the day of the first sprout',
+  'height-on-day': 'a height on a day',
+  'which-wins': 'which is the tallest in the end',
+};
+
+/** What teams are asked to predict, whether they are asked now, and who has answered. */
+export function PredictionsSection({ planId, group, plan, change }: PartProps) {
+  const answers = useTeamPredictions(planId, plan.askTeams);
+  return (
+    <section className="section">
+      <h2>Predictions before sowing</h2>
+      <div className="planner-ticks">
+        {PREDICTIONS.map((kind) => (
+          <Form.Check
+            key={kind}
+            id={`predict-${kind}`}
+            type="checkbox"
+            label={NAMES[kind]}
+            checked={plan.predictions.includes(kind)}
+            onChange={(e) =>
+              change((p) => ({
+                ...p,
+                predictions: PREDICTIONS.filter((k) => (k === kind ? e.target.checked : p.predictions.includes(k))),
+              }))
+            }
+          />
+        ))}
+      </div>
+      <Form.Check
+        id="ask-teams"
+        type="checkbox"
+        label="Ask the teams now, on their devices"
+        disabled={group.teams.length === 0}
+        checked={plan.askTeams}
+        onChange={(e) => change(setting({ askTeams: e.target.checked }))}
+      />
+      {plan.askTeams && (
+        <p className="second">
+          {answers.data?.length ?? 0} of {group.teams.length} teams have predicted. Sowing locks it.
+        </p>
+      )}
+      {answers.data && answers.data.length > 0 && <TeamPredictions predictions={answers.data} />}
+    </section>
+  );
+}

@@ -1,0 +1,79 @@
+import { fireEvent, screen, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { fakeServer, renderPage } from '../../../../test/fakeServer';
+import { partOf, planOf } from '../../../../test/plans';
+import { DaysPart } from './DaysPart';
+
+type Readings = { id: string; at: string; kind: 'temperature'; value: number; source: 'hand' }[];
+
+function show(plan = planOf('salt-steps'), readings: Readings = []) {
+  fakeServer({ 'GET /classes/c1/room': { readings, sensor: { there: false, on: false } } });
+  const { props, now } = partOf(plan);
+  renderPage(<DaysPart {...props} />);
+  return now;
+}
+
+test('a lesson for which half should be up says by when to sow, and does it with one press', async () => {
+  const now = show(planOf('salt-steps', { lessonOn: '2026-03-27' }));
+  expect(screen.getByText(/the chance of being late is \d+ in 100/)).toBeInTheDocument();
+  await userEvent.click(screen.getByRole('button', { name: 'Sow on that day' }));
+  expect(now().sowOn < '2026-03-27').toBe(true);
+  expect(new Date(now().sowOn).getUTCDay()).toBeGreaterThan(0);
+});
+
+test('holidays are added with their name and taken away; the calendar then avoids them', async () => {
+  const now = show();
+  expect(screen.getByRole('button', { name: 'Add days off' })).toBeDisabled();
+  await userEvent.type(screen.getByLabelText('Name of the holiday'), 'Harvest days');
+  fireEvent.change(screen.getByLabelText('First day off'), { target: { value: '2026-03-16' } });
+  fireEvent.change(screen.getByLabelText('Last day off'), { target: { value: '2026-03-18' } });
+  await userEvent.click(screen.getByRole('button', { name: 'Add days off' }));
+  expect(now().calendar.holidays).toEqual([{ name: 'Harvest days', from: '2026-03-16', to: '2026-03-18' }]);
+  expect(screen.getByLabelText('Name of the holiday')).toHaveValue('');
+});
+
+test('a holiday that is planned can be removed', async () => {
+  const plan = planOf('salt-steps');
+  const now = show({
+    ...plan,
+    calendar: { ...plan.calendar, holidays: [{ name: 'Trip', from: '2026-03-16', to: '2026-03-16' }] },
+  });
+  await userEvent.click(within(screen.getByText(/^Trip: Mon 16 March/)).getByRole('button', { name: 'remove' }));
+  expect(now().calendar.holidays).toEqual([]);
+});
+
+test('checks follow the chosen weekdays, or come every few days', async () => {
+  const now = show();
+  await userEvent.click(screen.getAllByRole('checkbox', { name: 'Wed' })[0]!);
+  expect(now().cadence).toEqual({ kind: 'weekdays', weekdays: [1, 5] });
+  await userEvent.click(screen.getByRole('radio', { name: 'every few days' }));
+  expect(now().cadence).toEqual({ kind: 'every', days: 3 });
+});
+
+test('what falls on a day off is moved, and told with its way out', () => {
+  const plan = planOf('salt-steps');
+  show({ ...plan, calendar: { ...plan.calendar, holidays: [{ name: 'Trip', from: plan.sowOn, to: plan.sowOn }] } });
+  expect(screen.getByText(/^Sow would fall on .*, a day without school\. It is moved to/)).toBeInTheDocument();
+});
+
+test('a room that was measured offers its own temperatures', async () => {
+  const at = (day: number, hour: number, value: number) => ({
+    id: `${day} ${hour}`,
+    at: `2026-02-${20 + day}T${String(hour).padStart(2, '0')}:00:00Z`,
+    kind: 'temperature' as const,
+    value,
+    source: 'hand' as const,
+  });
+  const now = show(
+    planOf('salt-steps'),
+    [3, 4, 5].flatMap((d) => [at(d, 12, 22), at(d, 13, 22), at(d, 2, 14), at(d, 3, 14)]),
+  );
+  await userEvent.click(await screen.findByRole('button', { name: 'Plan with that' }));
+  expect(now().room).toMatchObject({ day: 22, night: 14 });
+});
+
+test('while nobody is at school somebody may come in', async () => {
+  const now = show();
+  await userEvent.selectOptions(screen.getByLabelText('While nobody is at school'), 'somebody comes in to water');
+  expect(now().whileAway).toBe('somebody');
+});

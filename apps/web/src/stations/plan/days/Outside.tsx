@@ -1,0 +1,28 @@
+import { Form } from 'react-bootstrap';
+import { DayField, setting } from '../planFields';
+import { type PartProps } from '../partProps';
+
+/** Whether plants go outside in the end, and the last frost to wait for. */
+export function Outside({ plan, change, problems }: Pick<PartProps, 'plan' | 'change' | 'problems'>) {
+  return (
+    <div className="planner-outside">
+      <Form.Check
+        id="goes-outside"
+        type="checkbox"
+        label="in the end the plants go outside"
+        checked={plan.goesOutside}
+        onChange={(e) => change(setting({ goesOutside: e.target.checked }))}
+      />
+      {plan.goesOutside && (
+        <DayField
+          label="Last frost, as a rule"
+          hint="Leave it empty where it never freezes."
+          field="lastFrost"
+          problems={problems}
+          value={plan.lastFrost}
+          onChange={(lastFrost) => change(setting({ lastFrost }))}
+        />
+      )}
+    </div>
+  );
+}

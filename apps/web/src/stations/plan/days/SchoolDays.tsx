@@ -1,0 +1,110 @@
+import { formatDay } from '@bright-sprout/core/calendar/days';
+import { useState } from 'react';
+import { Form } from 'react-bootstrap';
+import { DayInput } from '../../../entry/DayInput';
+import { type PartProps } from '../partProps';
+import { MONDAY_FIRST, WEEKDAY_NAMES } from './weekdays';
+
+/** The days of the week with school, days off, and days that end at noon. */
+export function SchoolDays({ plan, change, problems }: Pick<PartProps, 'plan' | 'change' | 'problems'>) {
+  const [name, setName] = useState('');
+  const [from, setFrom] = useState('');
+  const [to, setTo] = useState('');
+  const { calendar } = plan;
+  const wrong = problems.filter((p) => p.field === 'calendar');
+  const setCalendar = (part: Partial<typeof calendar>) => change((p) => ({ ...p, calendar: { ...p.calendar, ...part } }));
+  return (
+    <section className="section">
+      <h2>School days and holidays</h2>
+      <span className="planner-weekdays">
+        {MONDAY_FIRST.map((d) => (
+          <Form.Check
+            key={d}
+            type="checkbox"
+            id={`school-${d}`}
+            label={WEEKDAY_NAMES[d]}
+            checked={calendar.weekdays[d] === true}
+            onChange={(e) => setCalendar({ weekdays: calendar.weekdays.map((on, i) => (i === d ? e.target.checked : on)) })}
+          />
+        ))}
+      </span>
+      {wrong.map((p) => (
+        <div key={p.sentence} className="invalid-feedback d-block">
+          {p.sentence}
+        </div>
+      ))}
+      <ul className="planner-holidays">
+        {calendar.holidays.map((h, i) => (
+          <li key={`${h.from}${h.name}`}>
+            {h.name || 'Days off'}: {formatDay(h.from)} to {formatDay(h.to)}{' '}
+            <button
+              type="button"
+              className="btn btn-plain"
+              onClick={() => setCalendar({ holidays: calendar.holidays.filter((_, k) => k !== i) })}
+            >
+              remove
+            </button>
+          </li>
+        ))}
+      </ul>
+      <div className="planner-holiday">
+        <Form.Control
+          aria-label="Name of the holiday"
+          placeholder="Spring break"
+          value={name}
+          maxLength={60}
+          onChange={(e) => setName(e.target.value)}
+        />
+        <DayInput aria-label="First day off" value={from} onChange={setFrom} />
+        <DayInput aria-label="Last day off" value={to} onChange={setTo} />
+        <button
+          type="button"
+          className="btn"
+          disabled={!from || !to}
+          onClick={() => {
+            setCalendar({ holidays: [...calendar.holidays, { name, from, to }] });
+            setName('');
+            setFrom('');
+            setTo('');
+          }}
+        >
+          Add days off
+        </button>
+      </div>
+      <HalfDays days={calendar.halfDays ?? []} onChange={(halfDays) => setCalendar({ halfDays })} />
+    </section>
+  );
+}
+
+function HalfDays({ days, onChange }: { days: readonly string[]; onChange: (days: string[]) => void }) {
+  const [day, setDay] = useState('');
+  return (
+    <>
+      <ul className="planner-holidays">
+        {days.map((d) => (
+          <li key={d}>
+            Half day: {formatDay(d)}{' '}
+            <button type="button" className="btn btn-plain" onClick={() => onChange(days.filter((x) => x !== d))}>
+              remove
+            </button>
+          </li>
+        ))}
+      </ul>
+      <div className="planner-holiday">
+        <DayInput aria-label="Half day" value={day} onChange={setDay} />
+        <button
+          type="button"
+          className="btn"
+          disabled={!day || days.includes(day)}
+          onClick={() => {
+            onChange([...days, day].sort());
+            setDay('');
+          }}
+        >
+          Add a half day
+        </button>
+        <span className="second">School ends at noon: afternoon lessons move to another day.</span>
+      </div>
+    </>
+  );
+}

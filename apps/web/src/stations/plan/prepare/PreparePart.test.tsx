@@ -1,0 +1,58 @@
+import { render, screen, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { partOf, planOf } from '../../../../test/plans';
+import { PreparePart } from './PreparePart';
+
+jest.mock('../../../labels/StickLabels', () => ({
+  StickLabels: ({ pots }: { pots: { code: string }[] }) => <p data-testid="labels">{pots.map((p) => p.code).join(' ')}</p>,
+}));
+
+function show(plan = planOf('salt-steps', { containersEach: 4 })) {
+  const { props, now } = partOf(plan);
+  render(<PreparePart {...props} />);
+  return now;
+}
+const line = (what: RegExp) =>
+  within(screen.getByRole('row', { name: what }))
+    .getAllByRole('cell')
+    .map((c) => c.textContent);
+
+test('the list is for one team and for all, in the kitchen’s own measures where asked', async () => {
+  show();
+  expect(line(/^Cups/)).toEqual(['4', '18']);
+  expect(line(/^Potting mix/).join()).not.toMatch(/cup/);
+  await userEvent.selectOptions(screen.getByLabelText('Spoons and cups'), 'US');
+  expect(line(/^Potting mix/)[0]).toMatch(/ mL \([\d¼½¾]+ cups\)/);
+});
+
+test('each pot has its label, and the run sheet speaks of this plan', () => {
+  show();
+  expect(screen.getByTestId('labels').textContent!.split(' ')).toHaveLength(16);
+  expect(screen.getByText(/^Count the seeds into sets of 2, one set for each cup\.$/)).toBeInTheDocument();
+});
+
+test('cautions follow from what is used, with what to ask families and whose rules come first', () => {
+  show();
+  expect(
+    screen.getByText(/school’s own rules, local codes and the advice of licensed professionals come first/),
+  ).toBeInTheDocument();
+  expect(screen.getByText(/^Ask families before you start about: .*wheat and gluten/)).toBeInTheDocument();
+  expect(screen.getByText(/Salt water is not for drinking/)).toBeInTheDocument();
+});
+
+test('a plan with pots at home has a kit to pack; others have none', () => {
+  show();
+  expect(screen.queryByRole('heading', { name: 'What goes home' })).not.toBeInTheDocument();
+});
+
+test('the kit for home names what opens the pot on a phone', () => {
+  show(planOf('own-pot-at-home'));
+  expect(screen.getByRole('heading', { name: 'What goes home' })).toBeInTheDocument();
+  expect(screen.getByText('Class code, emblem and PIN of the team on a card')).toBeInTheDocument();
+});
+
+test('a plan that does not work out yet says where to go on', () => {
+  const { props } = partOf(planOf('salt-steps', { question: '' }));
+  render(<PreparePart {...props} />);
+  expect(screen.queryByRole('table')).not.toBeInTheDocument();
+});

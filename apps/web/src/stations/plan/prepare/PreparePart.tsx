@@ -1,0 +1,142 @@
+import { cautionsFor, protectiveGear, RULES_FIRST, toAskAbout } from '@bright-sprout/core/plan/cautions/cautions';
+import { mixingCards } from '@bright-sprout/core/plan/lists/mixingCards';
+import { homeKit, runSheet, shoppingList } from '@bright-sprout/core/plan/lists/prepare';
+import { type Kitchen } from '@bright-sprout/core/quantities/volume';
+import { useState } from 'react';
+import { StickLabels } from '../../../labels/StickLabels';
+import { ChoiceField, NumberField, setting } from '../planFields';
+import { NotYet } from '../NotYet';
+import { type PartProps } from '../partProps';
+
+/** What to buy, mix and mind, and what everybody does on sowing day; made to be printed. */
+export function PreparePart({ planId, group, plan, change, problems, out, readOnly }: PartProps) {
+  const [kitchen, setKitchen] = useState<Kitchen>('metric');
+  if (!out) return <NotYet />;
+  const teams = group.teams.length;
+  const cards = mixingCards(plan, out);
+  const cautions = cautionsFor(plan);
+  const [gear, ask] = [protectiveGear(cautions), toAskAbout(cautions)];
+  return (
+    <>
+      <section className="section">
+        <div className="d-flex flex-wrap justify-content-between gap-2 mb-3">
+          <h2>To have at hand</h2>
+          <button type="button" className="btn no-print" onClick={() => print()}>
+            Print all of this
+          </button>
+        </div>
+        <fieldset disabled={readOnly} className="planner-columns no-print">
+          <NumberField
+            label="To spare"
+            unit="%"
+            field="sparePercent"
+            problems={problems}
+            value={plan.sparePercent}
+            onChange={(sparePercent) => change(setting({ sparePercent }))}
+          />
+          <NumberField
+            label="Seeds in a packet"
+            field="packetSeeds"
+            hint="0 if the packet does not say."
+            problems={problems}
+            value={plan.packetSeeds}
+            onChange={(packetSeeds) => change(setting({ packetSeeds }))}
+          />
+          <NumberField
+            label="One watering of one container"
+            unit="mL"
+            field="doseMl"
+            problems={problems}
+            value={plan.doseMl}
+            onChange={(doseMl) => change(setting({ doseMl }))}
+          />
+          <ChoiceField
+            label="Spoons and cups"
+            field="kitchen"
+            problems={problems}
+            value={kitchen}
+            choices={[
+              { value: 'metric', name: 'metric' },
+              { value: 'us', name: 'US' },
+              { value: 'australian', name: 'Australian' },
+            ]}
+            onChange={setKitchen}
+          />
+        </fieldset>
+        <table className="table">
+          <thead>
+            <tr>
+              <th scope="col">What</th>
+              <th scope="col">{teams > 0 ? 'Each team' : 'Needed'}</th>
+              <th scope="col">In all, with spares</th>
+            </tr>
+          </thead>
+          <tbody>
+            {shoppingList(plan, out, teams, kitchen).map((l) => (
+              <tr key={l.what}>
+                <th scope="row">{l.what}</th>
+                <td>{l.perTeam}</td>
+                <td>{l.total}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </section>
+      {cards.map((card) => (
+        <section key={card.title} className="section">
+          <h2>{card.title}</h2>
+          <ol>
+            {card.steps.map((s) => (
+              <li key={s}>{s}</li>
+            ))}
+          </ol>
+          <p className="second mb-0">{card.limit}</p>
+        </section>
+      ))}
+      <section className="section">
+        <h2>Sowing day</h2>
+        <ol className="run-sheet">
+          {runSheet(plan, out).map((s) => (
+            <li key={s}>{s}</li>
+          ))}
+        </ol>
+      </section>
+      <section className="section">
+        <h2>Stick labels</h2>
+        <p className="second no-print">Cut out and fix to the sticks. Scanned with a device, the square opens the container.</p>
+        <StickLabels
+          pots={out.layout.containers.map((c) => ({ ...c, team: c.team === null ? null : (group.teams[c.team] ?? null) }))}
+          labels={new Map(out.treatments.map((t) => [t.code, t.label]))}
+          joinCode={group.joinCode}
+          investigationId={planId}
+        />
+      </section>
+      {plan.assignment === 'own-pot' && (
+        <section className="section">
+          <h2>What goes home</h2>
+          <ul>
+            {homeKit(plan, out).map((s) => (
+              <li key={s}>{s}</li>
+            ))}
+          </ul>
+        </section>
+      )}
+      <section className="section">
+        <h2>To mind</h2>
+        <p>
+          <b>{RULES_FIRST}</b>
+        </p>
+        {ask.length > 0 && <p>Ask families before you start about: {ask.join('; ')}.</p>}
+        {gear.length > 0 && <p>Have at hand: {gear.join(', ')}.</p>}
+        <ul className="cautions">
+          {cautions.map((c) => (
+            <li key={c.id} className={`caution-${c.gravity}`}>
+              {c.say}
+              {c.adult && ' An adult’s job.'} <span className="second">({c.from.toLowerCase()})</span>
+            </li>
+          ))}
+        </ul>
+      </section>
+    </>
+  );
+}

@@ -1,0 +1,81 @@
+import { screen, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { fakeServer, renderPage } from '../../../../test/fakeServer';
+import { partOf, planOf } from '../../../../test/plans';
+import { SeedsPart } from './SeedsPart';
+
+const LOT = {
+  id: 'l1',
+  speciesId: 'barley',
+  name: 'old jar',
+  year: 2019,
+  count: null,
+  depthMm: null,
+  spacingMm: null,
+  daysToSprout: null,
+};
+const TEST = { kind: 'paper' as const, up: 4, of: 20, on: '2026-02-20' };
+
+function show(plan = planOf('salt-steps'), lots: object[] = []) {
+  fakeServer({ 'GET /seed-lots': lots });
+  const { props, now } = partOf(plan);
+  renderPage(<SeedsPart {...props} />);
+  return now;
+}
+const kinds = () => screen.getAllByRole('radio').map((r) => within(r).getByText(/./, { selector: 'b' }).textContent);
+
+test('only kinds that suit are shown, and every wish narrows them', async () => {
+  show();
+  await userEvent.click(screen.getByRole('button', { name: /^Show all/ }));
+  const before = kinds();
+  await userEvent.click(screen.getByRole('checkbox', { name: 'no allergy or poison to mind' }));
+  await userEvent.selectOptions(screen.getByLabelText('We want to see'), 'flowers');
+  const after = kinds();
+  expect(after.length).toBeLessThan(before.length);
+  expect(screen.getByText(/^Barley is chosen, although: .*that is not to be seen; something to mind\.$/)).toBeInTheDocument();
+});
+
+test('a wish that nothing grants says so', async () => {
+  show();
+  const weeks = screen.getByLabelText('Weeks we have');
+  await userEvent.clear(weeks);
+  await userEvent.type(weeks, '1');
+  await userEvent.selectOptions(screen.getByLabelText('We want to see'), 'flowers');
+  expect(screen.getByText(/No kind suits all of that\./)).toBeInTheDocument();
+});
+
+test('another kind is chosen from its drawing or from the table', async () => {
+  const now = show();
+  await userEvent.click(screen.getByRole('radio', { name: /Garden cress/ }));
+  expect(now().speciesId).toBe('garden_cress');
+  await userEvent.click(screen.getByRole('button', { name: 'Compared in a table' }));
+  await userEvent.click(screen.getByRole('button', { name: 'One weighs, mg' }));
+  const rows = screen.getAllByRole('row').slice(1);
+  const weights = rows.map((r) => Number(within(r).getAllByRole('cell')[2]!.textContent)).filter((w) => !Number.isNaN(w));
+  expect(weights).toEqual([...weights].sort((a, b) => a - b));
+});
+
+test('a lot of the shelf is offered for its own kind, with what its test says', async () => {
+  const now = show(planOf('salt-steps'), [
+    { ...LOT, tests: [TEST] },
+    { ...LOT, id: 'l2', speciesId: 'radish', name: 'tin', tests: [] },
+  ]);
+  const lots = await screen.findByLabelText('Seed lot');
+  expect(
+    within(lots)
+      .getAllByRole('option')
+      .map((o) => o.textContent),
+  ).toEqual(['any fresh packet', 'old jar, 2019']);
+  await userEvent.selectOptions(lots, 'old jar, 2019');
+  expect(now().seedLotId).toBe('l1');
+});
+
+test('a chosen lot that is past its best is said so', async () => {
+  show(planOf('salt-steps', { seedLotId: 'l1' }), [{ ...LOT, tests: [TEST] }]);
+  expect(await screen.findByText(/Fewer than half came up in the test/)).toBeInTheDocument();
+});
+
+test('a kind without a lot leads to the shelf', async () => {
+  show();
+  expect(await screen.findByRole('link', { name: 'Open the seed shelf' })).toHaveAttribute('href', '/seeds');
+});

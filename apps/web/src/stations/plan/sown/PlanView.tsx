@@ -1,0 +1,170 @@
+import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { formatDay } from '@bright-sprout/core/calendar/days';
+import { counted, plural } from '@bright-sprout/core/words/plural';
+import { Link, useNavigate } from 'react-router';
+import { useChangeInvestigation, useTeamPredictions } from '../../../api/queries';
+import { InvestigationFrame } from '../../../page/InvestigationFrame';
+import { ProblemNotice } from '../../../page/Notices';
+import { TeamPredictions } from '../../../sowing/TeamPredictions';
+import { TrayPlan } from '../../../sowing/TrayPlan';
+import { TreatmentMark } from '../../../marks/TreatmentMark';
+import { RESOLUTION_WORDS } from '../../../entry/resolutionWords';
+import './plan.scss';
+
+export function PlanView() {
+  return (
+    <InvestigationFrame
+      next={({ records }) => (
+        <Link className="btn-next" to={`/investigations/${records.investigation.id}`}>
+          See the plants
+        </Link>
+      )}
+    >
+      {({ records }) => <Plan records={records} />}
+    </InvestigationFrame>
+  );
+}
+
+function Plan({ records: { investigation } }: { records: InvestigationRecords }) {
+  const { containers, treatments, teams, containerName } = investigation;
+  const blocks = [...new Set(containers.map((c) => c.block))];
+  const tray = blocks.map((block) => {
+    const team = teams.find((t) => t.nickname === block && containers.some((c) => c.teamId === t.id));
+    return { emblem: team?.emblem ?? null, nickname: block ?? 'No team', pots: containers.filter((c) => c.block === block) };
+  });
+  return (
+    <>
+      <p className="ruled-sentence">
+        <b>{counted(containers.length, containerName)}</b>
+        {investigation.origin === 'planned'
+          ? `, each team’s together, places drawn by lot (number ${investigation.drawSeed}).`
+          : ' from a file.'}
+      </p>
+      <TrayPlan teams={tray} />
+      <div className="columns mt-3">
+        <section className="section">
+          <h2>One thing changes: {investigation.factor}</h2>
+          <table className="table">
+            <thead>
+              <tr>
+                <th scope="col">Label</th>
+                <th scope="col">What it gets</th>
+                <th scope="col">{plural(containerName).replace(/^./, (c) => c.toUpperCase())}</th>
+              </tr>
+            </thead>
+            <tbody>
+              {treatments.map((t) => (
+                <tr key={t.code}>
+                  <td>
+                    <span className="plan-mark">
+                      <TreatmentMark code={t.code} size={20} /> {t.code}
+                    </span>
+                  </td>
+                  <td>
+                    {t.label} {t.control && <span className="second">(the control)</span>}
+                  </td>
+                  <td className="numeral">{containers.filter((c) => c.treatment === t.code).length}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+          <p className="second">{investigation.splitSentence}</p>
+        </section>
+        <section className="section">
+          <h2>How it is grown and read</h2>
+          <dl className="plan-facts">
+            <dt>Seed</dt>
+            <dd>
+              {investigation.speciesName}
+              {investigation.origin === 'planned' && `, ${containers[0]?.seedsSown ?? 0} in each ${containerName}`}
+            </dd>
+            <dt>Grown in</dt>
+            <dd>{investigation.methodName}</dd>
+            <dt>Sown</dt>
+            <dd>{formatDay(investigation.sownOn)}</dd>
+            <dt>Ruler read to the</dt>
+            <dd>{RESOLUTION_WORDS[investigation.resolution]}</dd>
+            <dt>Not up yet counts as</dt>
+            <dd>
+              {investigation.beforeSprouting === 'zero'
+                ? 'a height of zero, in the means'
+                : 'no height: it is named, but in no mean'}
+            </dd>
+          </dl>
+        </section>
+        <Predicted investigationId={investigation.id} />
+        <Keep investigation={investigation} />
+      </div>
+    </>
+  );
+}
+
+/** What teams expected before sowing; nothing where nobody was asked. */
+function Predicted({ investigationId }: { investigationId: string }) {
+  const { data } = useTeamPredictions(investigationId);
+  if (!data || data.length === 0) return null;
+  return (
+    <section className="section">
+      <h2>What teams expected</h2>
+      <TeamPredictions predictions={data} />
+    </section>
+  );
+}
+
+/** Sharing, ending, taking the records along, putting away. */
+function Keep({ investigation }: { investigation: InvestigationRecords['investigation'] }) {
+  const navigate = useNavigate();
+  const change = useChangeInvestigation(investigation);
+  return (
+    <section className="section no-print">
+      <h2>Records</h2>
+      <div className="plan-keep">
+        <Link className="btn" to={`/investigations/${investigation.id}/labels`}>
+          Print the stick labels
+        </Link>
+        <a className="btn" href={`/api/v1/investigations/${investigation.id}/export.csv`} download>
+          Take them along as a table (CSV)
+        </a>
+        <button
+          type="button"
+          className="btn"
+          disabled={change.isPending}
+          onClick={() => change.mutate({ sharedWithTeams: !investigation.sharedWithTeams })}
+        >
+          {investigation.sharedWithTeams ? 'Stop showing teams the whole class' : 'Let teams see the whole class'}
+        </button>
+        <button
+          type="button"
+          className="btn"
+          disabled={change.isPending}
+          onClick={() => change.mutate({ phase: investigation.phase === 'growing' ? 'finished' : 'growing' })}
+        >
+          {investigation.phase === 'growing' ? 'End the investigation' : 'Open it for checks again'}
+        </button>
+        {investigation.removed ? (
+          <button type="button" className="btn" disabled={change.isPending} onClick={() => change.mutate({ removed: false })}>
+            Put it back
+          </button>
+        ) : (
+          <button
+            type="button"
+            className="btn btn-plain"
+            disabled={change.isPending}
+            onClick={() => change.mutate({ removed: true })}
+          >
+            Put it away
+          </button>
+        )}
+        {investigation.removed && (
+          <p role="status">
+            It is put away: no list shows it, nothing is deleted.{' '}
+            <button type="button" className="btn btn-plain" onClick={() => void navigate(`/classes/${investigation.class.id}`)}>
+              Back to the class
+            </button>
+          </p>
+        )}
+        {change.error && <ProblemNotice error={change.error} />}
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,175 @@
+import { todayIn } from '@bright-sprout/core/clock/clock';
+import { type ClassView } from '@bright-sprout/contracts/classes';
+import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type PlanListing, type PlanView } from '@bright-sprout/contracts/plans';
+import { addDays, daysBetween, formatDay, isIsoDay } from '@bright-sprout/core/calendar/days';
+import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
+import { type EarlierInvestigation, planLike } from '@bright-sprout/core/plan/document/planLike';
+import { planTreatments } from '@bright-sprout/core/plan/document/planTreatments';
+import { type ClassFacts, planFrom, STARTING_POINTS } from '@bright-sprout/core/plan/document/startingPoints';
+import { counted } from '@bright-sprout/core/words/plural';
+import { methodById, speciesById } from '@bright-sprout/core/seeds/catalogue';
+import { Link, useNavigate } from 'react-router';
+import { v7 } from 'uuid';
+import { request } from '../../../api/client';
+import { useClasses, usePlans, useWrite } from '../../../api/queries';
+import { ClassPage } from '../../../page/ClassPage';
+import { ProblemNotice } from '../../../page/Notices';
+import { PageHead } from '../../../page/PageHead';
+import { TreatmentMark } from '../../../marks/TreatmentMark';
+import '../planner.scss';
+
+export function StartView() {
+  return <ClassPage>{(group) => <Start group={group} />}</ClassPage>;
+}
+
+type Start = { id: string } | { plan: string } | { investigation: string };
+
+const drawSeed = () => Math.floor(Math.random() * 100_000);
+
+async function documentFor(start: Start, facts: ClassFacts): Promise<PlanDocument> {
+  if ('id' in start) return planFrom(start.id, facts, drawSeed());
+  if ('investigation' in start)
+    return planLike(
+      earlierOf(await request<InvestigationRecords>('GET', `/investigations/${start.investigation}`)),
+      facts,
+      drawSeed(),
+    );
+  const { document } = await request<PlanView>('GET', `/plans/${start.plan}`);
+  const days = daysBetween(document.sowOn, addDays(facts.today, 7));
+  const moved = (day: string) => (isIsoDay(day) ? addDays(day, days) : day);
+  return {
+    ...document,
+    sowOn: moved(document.sowOn),
+    endOn: moved(document.endOn),
+    lessonOn: moved(document.lessonOn),
+    askTeams: false,
+    moved: {},
+    drawSeed: drawSeed(),
+  };
+}
+
+/** What records tell of how an investigation was set up. */
+function earlierOf({ investigation, readings }: InvestigationRecords): EarlierInvestigation {
+  const { containers, treatments, sownOn } = investigation;
+  const last =
+    readings
+      .map((r) => r.day)
+      .sort()
+      .pop() ?? sownOn;
+  return {
+    ...investigation,
+    containersEach: Math.max(...treatments.map((t) => containers.filter((c) => c.treatment === t.code).length)),
+    seedsEach: Math.max(...containers.map((c) => c.seedsSown)),
+    days: daysBetween(sownOn, last),
+  };
+}
+
+/** A plan begins with one of our own starting points, each complete and each open to change, or with an earlier plan. */
+function Start({ group }: { group: ClassView }) {
+  const navigate = useNavigate();
+  const plans = usePlans(group.id);
+  const today = todayIn(group.timeZone);
+  const facts = { gradeBand: group.gradeBand, teams: group.teams.length, today };
+  const begin = useWrite(async (start: Start) => {
+    const id = v7();
+    const document = await documentFor(start, facts);
+    return request<PlanView>('PUT', `/plans/${id}`, { classId: group.id, version: 0, document });
+  }, 'plans');
+  const open = (start: Start) => begin.mutate(start, { onSuccess: (made) => void navigate(`/plans/${made.id}/ask`) });
+  return (
+    <>
+      <PageHead
+        tag={
+          <Link className="group-tag" to={`/classes/${group.id}`}>
+            {group.name}
+          </Link>
+        }
+        title="What do you want to find out?"
+        aside={begin.isPending ? 'Laying it out …' : 'Short of time? Take one as it is: it can be sown at once.'}
+      />
+      {begin.error && <ProblemNotice error={begin.error} />}
+      <main>
+        <p>Each of these is a whole plan, fitted to {group.name}. Begin with the nearest one and change what you like.</p>
+        <div className="start-points">
+          {STARTING_POINTS.map((s) => (
+            <button
+              key={s.id}
+              type="button"
+              className="start-point"
+              disabled={begin.isPending}
+              onClick={() => open({ id: s.id })}
+            >
+              <b>{s.name}</b>
+              <span>{s.about}</span>
+              <StartSize plan={planFrom(s.id, facts, 0)} />
+            </button>
+          ))}
+        </div>
+        <Earlier plans={plans.data ?? []} busy={begin.isPending} onBegin={(id) => open({ investigation: id })} />
+        {plans.data && plans.data.length > 0 && (
+          <section className="section">
+            <h2>Plans of this class</h2>
+            <ul className="investigation-list start-earlier">
+              {plans.data.map((p) => (
+                <li key={p.id}>
+                  <Link to={`/plans/${p.id}/ask`}>{p.question || 'A plan without a question yet'}</Link>
+                  <span className="second">{p.sown ? 'sown' : 'being planned'}</span>{' '}
+                  <button type="button" className="btn btn-plain" disabled={begin.isPending} onClick={() => open({ plan: p.id })}>
+                    begin a new one like it
+                  </button>
+                </li>
+              ))}
+            </ul>
+          </section>
+        )}
+      </main>
+    </>
+  );
+}
+
+/** What a starting point comes to for this class: its treatments, containers and days. */
+function StartSize({ plan }: { plan: PlanDocument }) {
+  const treatments = planTreatments(plan);
+  const kinds = plan.factors.find((f) => f.subject === 'kind')?.levels.length;
+  const kind = kinds ? `${kinds} kinds` : speciesById(plan.speciesId)!.name.toLowerCase();
+  const containers = counted(treatments.length * plan.containersEach, methodById(plan.methodId)!.container);
+  return (
+    <span className="start-size">
+      <span aria-hidden="true">
+        {treatments.map((t) => (
+          <TreatmentMark key={t.code} code={t.code} size={15} />
+        ))}
+      </span>
+      {containers} of {kind}, {daysBetween(plan.sowOn, plan.endOn)} days
+    </span>
+  );
+}
+
+/** Investigations of all classes that have no plan of this class beside them: imported ones, and those of other classes. */
+function Earlier({ plans, busy, onBegin }: { plans: PlanListing[]; busy: boolean; onBegin: (id: string) => void }) {
+  const classes = useClasses();
+  const own = new Set(plans.map((p) => p.id));
+  const others = (classes.data ?? []).flatMap((c) =>
+    c.investigations.filter((i) => !own.has(i.id)).map((i) => ({ ...i, className: c.name })),
+  );
+  if (others.length === 0) return null;
+  return (
+    <section className="section">
+      <h2>Asked before</h2>
+      <ul className="investigation-list start-earlier">
+        {others.map((i) => (
+          <li key={i.id}>
+            {i.question}{' '}
+            <span className="second">
+              {i.className}, {formatDay(i.sownOn)}
+            </span>{' '}
+            <button type="button" className="btn btn-plain" disabled={busy} onClick={() => onBegin(i.id)}>
+              ask it again
+            </button>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

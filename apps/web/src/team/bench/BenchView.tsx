@@ -1,0 +1,125 @@
+import { type BenchView as Bench } from '@bright-sprout/contracts/checks';
+import { useQueryClient } from '@tanstack/react-query';
+import { useEffect, useState } from 'react';
+import { Link, Navigate, useSearchParams } from 'react-router';
+import { isProblem, request } from '../../api/client';
+import { forgetTeam } from '../../api/forgetTeam';
+import { theOutbox, useWaiting } from '../../api/outbox';
+import { useAskedPredictions, useAskedTogether, useBench } from '../../api/queries';
+import { Empty, ProblemNotice, Waiting } from '../../page/Notices';
+import { Checking } from './Checking';
+import './bench.scss';
+
+export function BenchView() {
+  const bench = useBench();
+  const client = useQueryClient();
+  const teamId = bench.data?.team.id;
+  useEffect(() => (teamId ? theOutbox().actAs(teamId) : undefined), [teamId]);
+  useEffect(() => theOutbox().onConfirmed(() => void client.invalidateQueries({ queryKey: ['bench'] })), [client]);
+  if (isProblem(bench.error, 401)) return <Navigate to="/join" replace />;
+  if (bench.error && !bench.data)
+    return (
+      <div className="page">
+        <ProblemNotice error={bench.error} retry={() => void bench.refetch()} />
+      </div>
+    );
+  if (!bench.data)
+    return (
+      <div className="page">
+        <Waiting>Fetching your plants …</Waiting>
+      </div>
+    );
+  return <TeamBench bench={bench.data} />;
+}
+
+function TeamBench({ bench }: { bench: Bench }) {
+  const [search, setSearch] = useSearchParams();
+  const { investigations, team } = bench;
+  const wanted = search.get('investigation');
+  // What is still to be sown waits behind what can be looked at.
+  const sown = investigations.find((i) => i.investigation.containers.some((c) => c.sownOn <= bench.today));
+  const chosen = investigations.find((i) => i.investigation.id === wanted) ?? sown ?? investigations[0];
+  const handOver = useHandOver(team.id);
+  const asked = useAskedPredictions().data ?? [];
+  const together = useAskedTogether().data?.[0];
+  const readTogether = together && (
+    <Link className="bench-everybody" to="/bench/together">
+      Everybody reads <b>{together.code}</b> now
+    </Link>
+  );
+  const toPredict = asked
+    .filter((a) => !a.sown)
+    .map((a) => (
+      <Link key={a.planId} className="bench-predict" to={`/bench/predict/${a.planId}`}>
+        <b>{a.answer ? 'You have predicted' : 'What do you expect?'}</b> {a.question}
+      </Link>
+    ));
+  if (!chosen)
+    return (
+      <main className="page">
+        {readTogether}
+        {toPredict}
+        <Empty title={`${team.nickname}, your pots are not sown yet`}>
+          <p>When your teacher has set up an investigation, your containers are here.</p>
+          <button type="button" className="btn" onClick={handOver.leave}>
+            Hand the device to another team
+          </button>
+        </Empty>
+      </main>
+    );
+  return (
+    <div className="bench-page">
+      {readTogether}
+      {toPredict}
+      {handOver.problem && (
+        <div className="notice" role="alert">
+          <p>{handOver.problem}</p>
+        </div>
+      )}
+      {investigations.length > 1 && (
+        <label className="bench-choice">
+          Investigation{' '}
+          <select value={chosen.investigation.id} onChange={(e) => setSearch({ investigation: e.target.value })}>
+            {investigations.map(({ investigation }) => (
+              <option key={investigation.id} value={investigation.id}>
+                {investigation.question}
+              </option>
+            ))}
+          </select>
+        </label>
+      )}
+      <Checking key={chosen.investigation.id} bench={bench} own={chosen} onLeave={handOver.leave} />
+    </div>
+  );
+}
+
+/** Handing the device on: what waits is sent first; what cannot be sent stays and goes when the team joins here again. */
+function useHandOver(teamId: string) {
+  const waiting = useWaiting();
+  const [problem, setProblem] = useState<string | null>(null);
+  const unsent = () =>
+    theOutbox()
+      .snapshot()
+      .filter((w) => w.teamId === teamId && w.refused === null && !w.confirmed).length;
+  const leave = async () => {
+    await theOutbox().send();
+    const left = unsent();
+    if (left > 0 && problem === null)
+      return setProblem(
+        `${left} ${left === 1 ? 'entry has' : 'entries have'} not been sent yet. Wait for the network, or hand the device on all the same: they stay here and are sent when you join on this device again.`,
+      );
+    try {
+      await request('DELETE', '/join');
+    } catch (error) {
+      if (!isProblem(error, 401))
+        return setProblem('Without a network no other team can join. What you entered stays on this device.');
+    }
+    await forgetTeam();
+    location.assign('/join');
+  };
+  const settled = waiting.every((w) => w.teamId !== teamId || w.confirmed || w.refused !== null);
+  useEffect(() => {
+    if (settled) setProblem(null);
+  }, [settled]);
+  return { problem, leave: () => void leave() };
+}

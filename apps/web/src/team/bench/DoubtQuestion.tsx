@@ -1,0 +1,63 @@
+import { type Doubt } from '@bright-sprout/core/readings/plausibility';
+import { doubtQuestion, INTENT_WORDS } from '@bright-sprout/core/readings/doubtWords';
+import { formatLength, type RulerResolution } from '@bright-sprout/core/quantities/length';
+import { useState } from 'react';
+import { type Entry, typedMm } from './entry';
+
+interface Props {
+  doubt: Doubt;
+  entry: Entry;
+  valueMm: number;
+  beforeMm: number | null;
+  resolution: RulerResolution;
+  onChange: (entry: Entry) => void;
+}
+
+/** One question in place about a height that looks odd. Whatever is answered, the value stays and the way on is free. */
+export function DoubtQuestion({ doubt, entry, valueMm, beforeMm, resolution, onChange }: Props) {
+  const [second, setSecond] = useState(entry.secondDigits !== '');
+  const secondMm = typedMm({ digits: entry.secondDigits, unit: entry.unit });
+  return (
+    <section className="bench-doubt" role="group" aria-label="A question about this height">
+      <p role="status">
+        <b>{doubtQuestion(doubt, valueMm, resolution, beforeMm)}</b> The value stays as you typed it.
+      </p>
+      <div className="bench-intents">
+        {doubt.intents.map((intent) => (
+          <button
+            key={intent}
+            type="button"
+            className={entry.answer === intent ? 'on' : ''}
+            aria-pressed={entry.answer === intent}
+            onClick={() => onChange({ ...entry, answer: entry.answer === intent ? null : intent })}
+          >
+            {INTENT_WORDS[intent]}
+          </button>
+        ))}
+        <button type="button" className={second ? 'on' : ''} aria-pressed={second} onClick={() => setSecond(!second)}>
+          Somebody else measures
+        </button>
+      </div>
+      {second && (
+        <p className="bench-second">
+          <label>
+            The second student reads, {entry.unit}{' '}
+            <input
+              inputMode="decimal"
+              value={entry.secondDigits}
+              maxLength={8}
+              onChange={(e) => onChange({ ...entry, secondDigits: e.target.value })}
+            />
+          </label>
+          {secondMm !== null && <b>{agreement(valueMm, secondMm, resolution)}</b>}
+        </p>
+      )}
+    </section>
+  );
+}
+
+function agreement(first: number, second: number, resolution: RulerResolution): string {
+  const apart = Math.abs(first - second);
+  if (apart < 0.05) return 'You both read the same.';
+  return `You are ${formatLength(apart, resolution)} apart. Both are kept.`;
+}

@@ -1,0 +1,103 @@
+import { type ContainerView, type InvestigationView, type ReadingView } from '@bright-sprout/contracts/investigations';
+import { daysBetween, formatDay } from '@bright-sprout/core/calendar/days';
+import { currentReadings, replacedBy } from '@bright-sprout/core/readings/reading';
+import { readingWords } from '@bright-sprout/core/readings/readingWords';
+import { formatLengthNumber } from '@bright-sprout/core/quantities/length';
+import { type ShownPhoto } from '../../entry/enteredSince';
+import { habitOf } from '../../records/habitOf';
+import { Photos } from '../../entry/Photos';
+import { TreatmentMark } from '../../marks/TreatmentMark';
+import { PlantDrawing } from '../../drawing/PlantDrawing';
+
+interface Props {
+  container: ContainerView;
+  investigation: InvestigationView;
+  readings: ReadingView[];
+  photos: ShownPhoto[];
+  /** Tallest plant of the notebook: all pages have one scale. */
+  topMm: number;
+}
+
+const STRIP = { height: 150, step: 74, foot: 24 };
+
+/** One plant's page: how it grew, drawn look by look, and everything that was written down. */
+export function NotebookPage({ container, investigation, readings, photos, topMm }: Props) {
+  const treatment = investigation.treatments.find((t) => t.code === container.treatment)!;
+  const looks = currentReadings(readings);
+  const grown = looks.filter((r) => r.valueMm !== null);
+  const scale = (STRIP.height - 12) / topMm;
+  return (
+    <section className="section notebook-page" id={`page-${container.id}`} aria-label={container.code}>
+      <h2>
+        <TreatmentMark code={container.treatment} size={20} /> {container.code} · {treatment.label}
+      </h2>
+      {looks.length === 0 && <p>Nobody has looked at it yet.</p>}
+      {grown.length > 0 && (
+        <div className="notebook-strip" role="group" aria-label={`${container.code} over time`} tabIndex={0}>
+          <svg
+            width={grown.length * STRIP.step}
+            height={STRIP.height + STRIP.foot}
+            role="img"
+            aria-label={`How ${container.code} grew: ${grown.map((r) => `day ${daysBetween(container.sownOn, r.day)} ${formatLengthNumber(r.valueMm!, investigation.resolution)}`).join(', ')}`}
+          >
+            <path d={`M0 ${STRIP.height}H${grown.length * STRIP.step}`} stroke="#2A1B2E" strokeWidth="2.2" />
+            {grown.map((r, i) => (
+              <g key={r.id} transform={`translate(${(i + 0.5) * STRIP.step} ${STRIP.height})`}>
+                <PlantDrawing
+                  habit={habitOf(investigation, container)}
+                  heightMm={r.valueMm!}
+                  leaves={r.leaves}
+                  face={container.code}
+                  scale={scale}
+                />
+                <text y="18" textAnchor="middle" className="notebook-day">
+                  day {daysBetween(container.sownOn, r.day)}
+                </text>
+              </g>
+            ))}
+          </svg>
+        </div>
+      )}
+      <Photos photos={photos} code={container.code} path="/bench/photos" onTakeBack={null} />
+      {looks.length > 0 && (
+        <table className="table">
+          <thead>
+            <tr>
+              <th scope="col">Day</th>
+              <th scope="col">Date</th>
+              <th scope="col">What we saw</th>
+              <th scope="col">Change</th>
+            </tr>
+          </thead>
+          <tbody>
+            {looks.map((r) => (
+              <tr key={r.id}>
+                <td className="numeral">{daysBetween(container.sownOn, r.day)}</td>
+                <td>{formatDay(r.day, 'short')}</td>
+                <td>
+                  {replacedBy(readings, r.id).map((old) => (
+                    <s key={old.id} className="second me-2">
+                      {readingWords(old, investigation.resolution, investigation.bench.own)}
+                    </s>
+                  ))}
+                  {readingWords(r, investigation.resolution, investigation.bench.own)}
+                  {r.note && <div className="second">“{r.note}”</div>}
+                </td>
+                <td className="numeral">{changeSince(grown, r, investigation)}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+    </section>
+  );
+}
+
+/** Millimetres since the last height of the same plant, in the ruler's own steps. */
+function changeSince(grown: readonly ReadingView[], reading: ReadingView, { resolution }: InvestigationView): string {
+  if (reading.valueMm === null) return '';
+  const before = grown.filter((r) => r.plant === reading.plant && r.day < reading.day).pop();
+  if (!before) return '';
+  const change = reading.valueMm - before.valueMm!;
+  return `${change > 0 ? '+' : change < 0 ? '−' : ''}${formatLengthNumber(Math.abs(change), resolution)}`;
+}

@@ -1,0 +1,121 @@
+import { type BenchView } from '@bright-sprout/contracts/checks';
+import { type BenchPrediction } from '@bright-sprout/contracts/predictions';
+import { formatLength } from '@bright-sprout/core/quantities/length';
+import { firstUp, tallestAround, tallestTreatment } from '@bright-sprout/core/readings/whatCame';
+import { Link, Navigate, useParams } from 'react-router';
+import { isProblem } from '../../api/client';
+import { useAskedPredictions, useBench } from '../../api/queries';
+import { EmblemMark } from '../../marks/EmblemMark';
+import { Empty, Loaded } from '../../page/Notices';
+import { NotebookPage } from './NotebookPage';
+import { OwnProgress } from './OwnProgress';
+import './notebook.scss';
+
+/** The team's own notebook: what it expected and what came, and a page for every plant; made to be printed. */
+export function NotebookView() {
+  const { id = '' } = useParams();
+  const bench = useBench();
+  const predictions = useAskedPredictions();
+  if (isProblem(bench.error, 401)) return <Navigate to="/join" replace />;
+  return (
+    <main className="page notebook">
+      <Loaded query={bench} what="your notebook">
+        {(loaded) => {
+          const own = loaded.investigations.find((i) => i.investigation.id === id);
+          if (!own)
+            return (
+              <Empty title="This investigation is over, or it is not yours">
+                <Link className="btn" to="/bench">
+                  To our containers
+                </Link>
+              </Empty>
+            );
+          const expected = predictions.data?.find((p) => p.planId === id);
+          return <Notebook team={loaded.team} own={own} expected={expected} />;
+        }}
+      </Loaded>
+    </main>
+  );
+}
+
+type Own = BenchView['investigations'][number];
+
+function Notebook({ team, own, expected }: { team: BenchView['team']; own: Own; expected: BenchPrediction | undefined }) {
+  const { investigation, readings } = own;
+  const tallest = Math.max(60, ...readings.map((r) => r.valueMm ?? 0));
+  return (
+    <>
+      <header className="notebook-head">
+        <EmblemMark emblem={team.emblem} size={34} />
+        <h1>{investigation.question}</h1>
+        <p className="no-print">
+          <Link className="btn" to={`/bench?investigation=${investigation.id}&pot=done`}>
+            Our containers
+          </Link>{' '}
+          <button type="button" className="btn" onClick={() => print()}>
+            Print it
+          </button>
+        </p>
+      </header>
+      {expected?.answer && <ExpectedAndCame expected={expected} own={own} />}
+      <OwnProgress investigation={investigation} readings={readings} />
+      {investigation.containers.map((container) => (
+        <NotebookPage
+          key={container.id}
+          container={container}
+          investigation={investigation}
+          readings={readings.filter((r) => r.containerId === container.id)}
+          photos={own.photos.filter((p) => p.containerId === container.id).map((p) => ({ ...p, picture: null }))}
+          topMm={tallest}
+        />
+      ))}
+    </>
+  );
+}
+
+function ExpectedAndCame({ expected, own }: { expected: BenchPrediction; own: Own }) {
+  const { containers, resolution, treatments } = own.investigation;
+  const { firstSproutDay, heightMm, winner } = expected.answer!;
+  const up = firstUp(containers, own.readings);
+  const tall = tallestAround(containers, own.readings, expected.heightDay);
+  const ahead = tallestTreatment(containers, own.readings);
+  const label = (code: string | null) => treatments.find((t) => t.code === code)?.label ?? 'none';
+  const rows: [string, string, string][] = [];
+  if (firstSproutDay !== null)
+    rows.push([
+      'The first comes up',
+      `on day ${firstSproutDay}`,
+      up === null ? 'none is up yet' : up.by - up.after > 1 ? `between day ${up.after} and day ${up.by}` : `on day ${up.by}`,
+    ]);
+  if (heightMm !== null)
+    rows.push([
+      `The tallest on day ${expected.heightDay}`,
+      formatLength(heightMm, resolution),
+      tall === null ? 'nothing is measured yet' : `${formatLength(tall.mm, resolution)} on day ${tall.dayNumber}`,
+    ]);
+  if (winner !== null)
+    rows.push(['Tallest of all', label(winner), ahead === null ? 'nothing is measured yet' : `${label(ahead)} so far`]);
+  return (
+    <section className="section">
+      <h2>What we expected, and what came</h2>
+      <table className="table">
+        <thead>
+          <tr>
+            <td />
+            <th scope="col">We expected</th>
+            <th scope="col">In our containers</th>
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map(([what, said, came]) => (
+            <tr key={what}>
+              <th scope="row">{what}</th>
+              <td>{said}</td>
+              <td>{came}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+}

@@ -1,0 +1,163 @@
+import { type BenchPrediction, type PredictionAnswer, type PredictionRequest } from '@bright-sprout/contracts/predictions';
+import { type PredictionKind } from '@bright-sprout/core/plan/document/planDocument';
+import { formatLengthNumber, RESOLUTION_UNIT } from '@bright-sprout/core/quantities/length';
+import { useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { request } from '../../api/client';
+import { useAskedPredictions, useWrite } from '../../api/queries';
+import { Empty, Loaded, ProblemNotice } from '../../page/Notices';
+import { TreatmentMark } from '../../marks/TreatmentMark';
+import './predict.scss';
+
+/** What the team expects, one question after the other; it can be changed until the seeds are sown. */
+export function PredictView() {
+  const { planId = '' } = useParams();
+  const query = useAskedPredictions();
+  return (
+    <main className="predict">
+      <Loaded query={query} what="the questions">
+        {(asked) => {
+          const found = asked.find((a) => a.planId === planId && !a.sown);
+          return found ? (
+            <Predict key={planId} asked={found} />
+          ) : (
+            <Empty title="Nothing is asked at the moment">
+              <p>Once the seeds are sown, predictions are locked. What you said is kept.</p>
+              <Link className="btn" to="/bench">
+                To our containers
+              </Link>
+            </Empty>
+          );
+        }}
+      </Loaded>
+    </main>
+  );
+}
+
+function Predict({ asked }: { asked: BenchPrediction }) {
+  const before = asked.answer;
+  const [answer, setAnswer] = useState<PredictionRequest>({
+    firstSproutDay: before?.firstSproutDay ?? null,
+    height: before?.heightMm ? formatLengthNumber(before.heightMm, asked.resolution) : null,
+    winner: before?.winner ?? null,
+  });
+  const [at, setAt] = useState(0);
+  const save = useWrite(
+    (body: PredictionRequest) => request<PredictionAnswer>('PUT', `/bench/predictions/${asked.planId}`, body),
+    'predictions',
+  );
+  const kind = asked.kinds[at];
+  const given: Record<PredictionKind, boolean> = {
+    'first-sprout-day': answer.firstSproutDay !== null,
+    'height-on-day': answer.height !== null && answer.height !== '',
+    'which-wins': answer.winner !== null,
+  };
+  const next = () => (at + 1 < asked.kinds.length ? setAt(at + 1) : save.mutate(answer, { onSuccess: () => setAt(at + 1) }));
+  if (!kind)
+    return (
+      <>
+        <h1>That is what you expect</h1>
+        <p role="status">It is kept, and locked when the seeds are sown. Until then you can change it.</p>
+        <p className="d-flex gap-2 flex-wrap">
+          <button type="button" className="btn" onClick={() => setAt(0)}>
+            Change it
+          </button>
+          <Link className="btn btn-next" to="/bench">
+            To our containers
+          </Link>
+        </p>
+      </>
+    );
+  return (
+    <>
+      <p className="second">{asked.question}</p>
+      <p className="predict-step" role="status">
+        {at + 1} of {asked.kinds.length}
+      </p>
+      {kind === 'first-sprout-day' && (
+        <FirstDay
+          asked={asked}
+          value={answer.firstSproutDay ?? null}
+          onChoose={(firstSproutDay) => setAnswer({ ...answer, firstSproutDay })}
+        />
+      )}
+      {kind === 'height-on-day' && (
+        <Height
+          asked={asked}
+          value={answer.height ?? ''}
+          onType={(height) => setAnswer({ ...answer, height: height === '' ? null : height })}
+        />
+      )}
+      {kind === 'which-wins' && (
+        <Winner asked={asked} value={answer.winner ?? null} onChoose={(winner) => setAnswer({ ...answer, winner })} />
+      )}
+      {save.error && <ProblemNotice error={save.error} />}
+      <p className="predict-next">
+        {at > 0 && (
+          <button type="button" className="btn" onClick={() => setAt(at - 1)}>
+            Back
+          </button>
+        )}
+        <button type="button" className="btn btn-next" disabled={!given[kind] || save.isPending} onClick={next}>
+          {save.isPending ? 'Keeping it …' : at + 1 < asked.kinds.length ? 'Next' : 'Keep it'}
+        </button>
+      </p>
+    </>
+  );
+}
+
+const DAYS = Array.from({ length: 20 }, (_, i) => i + 1);
+
+function FirstDay({ asked, value, onChoose }: { asked: BenchPrediction; value: number | null; onChoose: (day: number) => void }) {
+  return (
+    <>
+      <h1>After how many days will the first {asked.speciesName.toLowerCase()} be up?</h1>
+      <div className="predict-days" role="radiogroup" aria-label="Days after sowing">
+        {DAYS.map((d) => (
+          <button key={d} type="button" role="radio" aria-checked={value === d} onClick={() => onChoose(d)}>
+            {d}
+          </button>
+        ))}
+      </div>
+    </>
+  );
+}
+
+function Height({ asked, value, onType }: { asked: BenchPrediction; value: string; onType: (height: string) => void }) {
+  return (
+    <>
+      <h1>
+        <label htmlFor="height">How tall will the tallest be on day {asked.heightDay}?</label>
+      </h1>
+      <p className="predict-height">
+        <input
+          id="height"
+          inputMode="decimal"
+          autoComplete="off"
+          maxLength={8}
+          value={value}
+          onChange={(e) => onType(e.target.value)}
+        />{' '}
+        {RESOLUTION_UNIT[asked.resolution]}
+      </p>
+    </>
+  );
+}
+
+function Winner({ asked, value, onChoose }: { asked: BenchPrediction; value: string | null; onChoose: (code: string) => void }) {
+  return (
+    <>
+      <h1>Which will be the tallest in the end?</h1>
+      <div className="predict-winners" role="radiogroup" aria-label="Tallest in the end">
+        {asked.treatments.map((t) => (
+          <button key={t.code} type="button" role="radio" aria-checked={value === t.code} onClick={() => onChoose(t.code)}>
+            <TreatmentMark code={t.code} size={34} />
+            <span>
+              <b>{t.code}</b> {t.label}
+            </span>
+          </button>
+        ))}
+      </div>
+    </>
+  );
+}

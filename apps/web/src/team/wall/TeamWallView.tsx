@@ -1,0 +1,43 @@
+import { todayIn } from '@bright-sprout/core/clock/clock';
+import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { useMemo, useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { useSharedInvestigation } from '../../api/queries';
+import { DayRibbon } from '../../ribbon/DayRibbon';
+import { Loaded } from '../../page/Notices';
+import { recordedOn, ribbonOf } from '../../ribbon/ribbon';
+import { Wall } from '../../wall/Wall';
+
+/** The class's wall on a team's device, while the teacher shares it. */
+export function TeamWallView() {
+  const { id = '' } = useParams();
+  const query = useSharedInvestigation(id);
+  return (
+    <div className="page">
+      <header className="page-head">
+        <Link className="group-tag" to="/bench">
+          Our pots
+        </Link>
+        <h1>{query.data?.investigation.question ?? 'The whole class'}</h1>
+      </header>
+      <Loaded query={query} what="the class’s plants">
+        {(records) => <SharedWall records={records} />}
+      </Loaded>
+    </div>
+  );
+}
+
+function SharedWall({ records }: { records: InvestigationRecords }) {
+  const today = todayIn(records.investigation.class.timeZone);
+  const ribbon = useMemo(() => ribbonOf(records, today), [records, today]);
+  const [chosen, setChosen] = useState<string | null>(null);
+  const known = recordedOn(ribbon);
+  const day = chosen ?? known[known.length - 1] ?? null;
+  if (day === null) return <p>Nobody has checked a pot yet.</p>;
+  return (
+    <>
+      <DayRibbon ribbon={ribbon} sownOn={records.investigation.sownOn} chosen={day} onChoose={setChosen} />
+      <Wall records={records} day={day} before={known[known.indexOf(day) - 1] ?? null} team />
+    </>
+  );
+}

@@ -1,0 +1,80 @@
+import { type ContainerView, type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { daysBetween, formatDay } from '@bright-sprout/core/calendar/days';
+import { currentReadings, type Reading, replacedBy } from '@bright-sprout/core/readings/reading';
+import { readingWords } from '@bright-sprout/core/readings/readingWords';
+import { Offcanvas } from 'react-bootstrap';
+import { request } from '../api/client';
+import { useWrite } from '../api/queries';
+import { Photos } from '../entry/Photos';
+
+/** Everything recorded of one container, day by day; what was corrected stands struck through beside its correction. */
+export function PlantStory({
+  container,
+  records,
+  team,
+  onClose,
+}: {
+  container: ContainerView;
+  records: InvestigationRecords;
+  /** Seen on a team's device. */
+  team: boolean;
+  onClose: () => void;
+}) {
+  const { investigation, readings } = records;
+  const takeBack = useWrite((id: string) => request('DELETE', `/photos/${id}`), 'investigations');
+  const own = readings.filter((r) => r.containerId === container.id);
+  const words = (r: Reading) =>
+    readingWords(r, investigation.origin === 'imported' ? 'mm' : investigation.resolution, investigation.bench.own);
+  const treatment = investigation.treatments.find((t) => t.code === container.treatment)!;
+  return (
+    <Offcanvas show onHide={onClose} placement="end" aria-labelledby="story-title">
+      <Offcanvas.Header closeButton closeLabel="Close">
+        <Offcanvas.Title as="h2" id="story-title">
+          {container.code} · {treatment.label}
+        </Offcanvas.Title>
+      </Offcanvas.Header>
+      <Offcanvas.Body>
+        <p className="second">
+          {container.block === null ? 'No team' : container.block} · {container.seedsSown}{' '}
+          {container.seedsSown === 1 ? 'seed' : 'seeds'} sown on {formatDay(container.sownOn)}
+        </p>
+        <Photos
+          photos={records.photos.filter((p) => p.containerId === container.id).map((p) => ({ ...p, picture: null }))}
+          code={container.code}
+          path={team ? '/bench/photos' : '/photos'}
+          onTakeBack={team ? null : takeBack.mutate}
+        />
+        {own.length === 0 ? (
+          <p>Nobody has looked at it yet.</p>
+        ) : (
+          <table className="table">
+            <thead>
+              <tr>
+                <th scope="col">Day</th>
+                <th scope="col">Date</th>
+                <th scope="col">Seen</th>
+              </tr>
+            </thead>
+            <tbody>
+              {currentReadings(own).map((r) => (
+                <tr key={r.id}>
+                  <td className="numeral">{daysBetween(container.sownOn, r.day)}</td>
+                  <td>{formatDay(r.day)}</td>
+                  <td>
+                    {replacedBy(own, r.id).map((old) => (
+                      <s key={old.id} className="second me-2">
+                        {words(old)}
+                      </s>
+                    ))}
+                    <b>{words(r)}</b>
+                    {r.note && <div className="second">“{r.note}”</div>}
+                  </td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        )}
+      </Offcanvas.Body>
+    </Offcanvas>
+  );
+}

@@ -1,0 +1,96 @@
+import { type ContainerView, type InvestigationRecords, type InvestigationView } from '@bright-sprout/contracts/investigations';
+import { type IsoDay, daysBetween } from '@bright-sprout/core/calendar/days';
+import { describe } from '@bright-sprout/core/statistics/descriptives';
+import { type Standing } from '@bright-sprout/core/readings/standing';
+import { formatLength } from '@bright-sprout/core/quantities/length';
+import { counted } from '@bright-sprout/core/words/plural';
+import { type LineUpGroup } from './lineUpGroup';
+
+/** By what the plants stand together. */
+export const GROUPINGS = ['treatment', 'team', 'kind', 'age'] as const;
+export type Grouping = (typeof GROUPINGS)[number];
+
+/** The ways that tell something here: kinds and ages only where there are several. */
+export function groupingsOf({ containers, treatments, teams }: InvestigationView): Grouping[] {
+  const several = (values: unknown[]) => new Set(values).size > 1;
+  return GROUPINGS.filter(
+    (g) =>
+      g === 'treatment' ||
+      (g === 'team' && teams.length > 1) ||
+      (g === 'kind' && several(treatments.map((t) => t.speciesId))) ||
+      (g === 'age' && several(containers.map((c) => c.sownOn))),
+  );
+}
+
+const byCode = new Intl.Collator('en', { numeric: true });
+const inOrder = (a: ContainerView, b: ContainerView) => byCode.compare(a.code, b.code);
+
+/**
+ * The groups of a day with their containers. A mean stands only over groups whose plants were treated alike; a team has one of
+ * each, so its group has its peg instead: the height it expected.
+ */
+export function wallGroups(
+  { investigation }: Pick<InvestigationRecords, 'investigation'>,
+  standings: ReadonlyMap<string, Standing>,
+  day: IsoDay,
+  by: Grouping,
+): LineUpGroup[] {
+  const { containers, treatments, teams, resolution, containerName } = investigation;
+  const group = (
+    key: string,
+    title: string,
+    own: ContainerView[],
+    part: Partial<LineUpGroup> & { alike: boolean },
+  ): LineUpGroup[] => {
+    if (own.length === 0) return [];
+    const heights = own.flatMap((c) => standings.get(c.id)?.heightMm ?? []);
+    const { alike, ...rest } = part;
+    const described = alike ? describe(heights) : null;
+    const summary = described?.ok ? described : null;
+    const measured = `${heights.length} of ${counted(own.length, containerName)} measured`;
+    const meaning = summary ? `mean of ${counted(summary.n, containerName)}` : measured;
+    return [
+      { key, title, detail: meaning, containers: own.sort(inOrder), summary, look: null, emblem: null, peg: null, ...rest },
+    ];
+  };
+  if (by === 'team')
+    return [...teams, null].flatMap((team) => {
+      const own = containers.filter((c) => c.teamId === (team?.id ?? null));
+      const expected = investigation.expected.find((e) => e.teamId === team?.id && e.heightMm !== null);
+      return group(team?.id ?? 'class', team?.nickname ?? 'The class', own, {
+        alike: false,
+        emblem: team?.emblem ?? null,
+        peg: expected
+          ? {
+              mm: expected.heightMm!,
+              words: `${formatLength(expected.heightMm!, resolution)} expected on day ${expected.dayNumber}`,
+            }
+          : null,
+      });
+    });
+  if (by === 'kind')
+    return [...new Set(treatments.map((t) => t.speciesId))].flatMap((id) => {
+      const own = treatments.filter((t) => t.speciesId === id);
+      return group(
+        id,
+        own[0]!.speciesName,
+        containers.filter((c) => own.some((t) => t.code === c.treatment)),
+        { alike: own.length === 1, look: own[0]!.code },
+      );
+    });
+  if (by === 'age')
+    return [...new Set(containers.map((c) => c.sownOn))].sort().flatMap((sownOn) => {
+      const own = containers.filter((c) => c.sownOn === sownOn);
+      const age = daysBetween(sownOn, day);
+      const alike = new Set(own.map((c) => c.treatment)).size === 1;
+      return group(sownOn, age < 0 ? 'not sown yet' : `${age} days old`, own, { alike, look: alike ? own[0]!.treatment : null });
+    });
+  return treatments.flatMap((t) =>
+    group(
+      t.code,
+      t.label,
+      containers.filter((c) => c.treatment === t.code),
+      { alike: true, look: t.code, letter: t.code },
+    ),
+  );
+}

@@ -1,0 +1,68 @@
+import fc from 'fast-check';
+import { addDays, weekday } from '../../calendar/days';
+import { isSchoolDay } from '../../calendar/schoolCalendar';
+import { planCalendar } from './planCalendar';
+import { type PlanDocument } from '../document/planDocument';
+import { planProblems } from '../document/planProblems';
+import { planFrom, STARTING_POINTS } from '../document/startingPoints';
+import { workOut } from '../workedOut/workOut';
+
+const TEAMS = 5;
+const TODAY = '2026-03-02';
+const begun = (id: string, part: Partial<PlanDocument> = {}): PlanDocument => ({
+  ...planFrom(id, { gradeBand: 'middle', teams: TEAMS, today: TODAY }, 11),
+  ...part,
+});
+const calendarOf = (plan: PlanDocument) => planCalendar(plan, workOut(plan, TEAMS));
+
+test('whatever is planned and whenever school is, nothing falls on a day without it, and all stands in order', () => {
+  const days = fc.subarray([1, 2, 3, 4, 5, 6], { minLength: 2 });
+  const holiday = fc.record({ after: fc.integer({ min: 1, max: 30 }), days: fc.integer({ min: 1, max: 9 }) });
+  fc.assert(
+    fc.property(
+      fc.constantFrom(...STARTING_POINTS.map((s) => s.id)),
+      days,
+      fc.array(holiday, { maxLength: 2 }),
+      (id, weekdays, breaks) => {
+        const plan = begun(id);
+        const holidays = breaks.map((b) => ({
+          from: addDays(plan.sowOn, b.after),
+          to: addDays(plan.sowOn, b.after + b.days),
+          name: 'Break',
+        }));
+        const calendar = { ...plan.calendar, weekdays: Array.from({ length: 7 }, (_, d) => weekdays.includes(d)), holidays };
+        const sowOn = Array.from({ length: 14 }, (_, n) => addDays(plan.sowOn, n)).find((d) => isSchoolDay(calendar, d));
+        fc.pre(sowOn !== undefined);
+        const moved = { ...plan, calendar, sowOn: sowOn! };
+        fc.pre(planProblems(moved).length === 0);
+        const { events, conflicts } = calendarOf(moved);
+        for (const e of events) expect([e.title, isSchoolDay(calendar, e.day)]).toEqual([e.title, true]);
+        expect(events.map((e) => e.day)).toEqual(events.map((e) => e.day).sort());
+        for (const c of conflicts) expect(`${c.what} ${c.wayOut}`).toMatch(/^.+\. .+\.$/);
+        const checks = events.filter((e) => e.kind === 'check').map((e) => e.day);
+        expect(new Set(checks).size).toBe(checks.length);
+      },
+    ),
+    { numRuns: 60 },
+  );
+});
+
+test('before days that the plants do not last alone, something is done for the water on the last school day', () => {
+  const plan = begun('salt-steps', { methodId: 'bag_pocket', measures: ['count-up'], whileAway: 'nothing' });
+  const alone = calendarOf(plan).events.filter((e) => e.kind === 'weekend');
+  expect(alone.length).toBeGreaterThan(0);
+  for (const e of alone) expect(isSchoolDay(plan.calendar, addDays(e.day, 1))).toBe(false);
+});
+
+test('an afternoon lesson on a half day is moved, and it is said why', () => {
+  const whole = begun('salt-steps', { period: '13:15–14:00' });
+  const friday = Array.from({ length: 7 }, (_, n) => addDays(whole.endOn, -n)).find((d) => weekday(d) === 5)!;
+  const planned = { ...whole, calendar: { ...whole.calendar, halfDays: [friday] }, lessonOn: friday };
+  const { events, conflicts } = calendarOf(planned);
+  expect(events.find((e) => e.kind === 'lesson')!.day).toBe(addDays(friday, -1));
+  expect(conflicts.filter((c) => c.what.startsWith('Lesson'))).toEqual([
+    expect.objectContaining({ day: friday, what: expect.stringContaining('a half day without our period') }),
+  ]);
+  const morning = calendarOf({ ...planned, period: '09:15–10:00' });
+  expect(morning.events.find((e) => e.kind === 'lesson')!.day).toBe(friday);
+});

@@ -1,0 +1,171 @@
+import { type IsoDay } from '../../calendar/days';
+import { type RoomTemperature } from '../../calendar/roomTemperature';
+import { type Cadence, type SchoolCalendar } from '../../calendar/schoolCalendar';
+import { type AfterLoss, type BeforeSprouting } from '../../compare/compareOnDay';
+import { type RulerResolution } from '../../quantities/length';
+import { type OwnMeasure } from '../../bench/benchProtocol';
+import { type PlannedMeasure } from '../../measures/planMeasures';
+import { type DepthSchool } from '../../seeds/sowingDepth';
+
+/** What shape an experiment has; decides which rules and which comparison suit it. */
+export const PLAN_KINDS = [
+  'one-factor',
+  'dose-series',
+  'two-factors',
+  'crowding',
+  'side-by-side',
+  'age-ladder',
+  'patch',
+  'viability',
+] as const;
+export type PlanKind = (typeof PLAN_KINDS)[number];
+
+/** What a factor changes; tells rules and shopping what has to be mixed, warmed or covered. */
+export const FACTOR_SUBJECTS = [
+  'salt',
+  'acid',
+  'chalk',
+  'feed',
+  'water',
+  'light',
+  'temperature',
+  'place',
+  'depth',
+  'soaking',
+  'seed-age',
+  'crowding',
+  'kind',
+  'age',
+  'soil',
+  'cover',
+  'other',
+] as const;
+export type FactorSubject = (typeof FACTOR_SUBJECTS)[number];
+
+export interface Level {
+  label: string;
+  /** Amount in the factor's unit; null where the level is only named. */
+  amount: number | null;
+  /** Its own kind of seed, where kinds stand side by side; the plan's without it. */
+  speciesId?: string;
+}
+
+export interface Factor {
+  name: string;
+  subject: FactorSubject;
+  /** `mmol/L`, `mL`, `mm`, `plants`; empty where levels are only named. */
+  unit: string;
+  levels: Level[];
+  /** Place of the control among the levels; null where there is none, with the reason. */
+  control: number | null;
+  noControlReason: string;
+}
+
+/** Something that has to be alike for all containers. */
+export interface KeptSame {
+  id: string;
+  text: string;
+  kept: boolean;
+}
+
+/** Choices on which practitioners differ, each with its consequence in `protocolWords`. */
+export interface Protocol {
+  sprouted: 'root-2mm' | 'shoot' | 'seed-leaves';
+  height: 'growing-tip' | 'highest-point' | 'longest-leaf';
+  beforeSprouting: BeforeSprouting;
+  afterLoss: AfterLoss;
+  seedlings: 'tagged' | 'tallest' | 'all';
+  resolution: RulerResolution;
+  depth: DepthSchool;
+  seedsToHole: 'one' | 'few' | 'nineteen-of-twenty';
+  firm: 'press' | 'loose';
+  water: 'damp-before' | 'by-touch' | 'fixed-volume' | 'by-weight';
+  lightBefore: 'warm-covered' | 'bright-window';
+  openBag: 'never' | 'mist';
+  report: 'container-mean' | 'every-plant' | 'tallest';
+}
+
+export const ASSIGNMENTS = ['one-of-each', 'team-one-treatment', 'class-shares', 'own-pot'] as const;
+export type Assignment = (typeof ASSIGNMENTS)[number];
+
+/** Nothing but what the container holds, a wick or saucer that holds more, or somebody who comes in. */
+export const WHILE_AWAY = ['nothing', 'reservoir', 'somebody'] as const;
+export type WhileAway = (typeof WHILE_AWAY)[number];
+
+export const PREDICTIONS = ['first-sprout-day', 'height-on-day', 'which-wins'] as const;
+export type PredictionKind = (typeof PREDICTIONS)[number];
+
+/** A rule of the fair-test check that is broken knowingly. */
+export interface DeclaredException {
+  rule: string;
+  reason: string;
+}
+
+/** A plan under construction: one document, validated where it arrives, kept with a version. */
+export interface PlanDocument {
+  question: string;
+  startedFrom: string;
+  kind: PlanKind;
+  factors: Factor[];
+  keptSame: KeptSame[];
+  speciesId: string;
+  methodId: string;
+  /** Id of a seed lot on the shelf, or empty. */
+  seedLotId: string;
+  containersEach: number;
+  seedsEach: number;
+  /** Seedlings left in a container after thinning. */
+  keep: number;
+  fillMl: number;
+  /** Watering with a solution: mL for each container each time. */
+  doseMl: number;
+  measures: PlannedMeasure[];
+  /** Measures that the teacher defined. */
+  ownMeasures: OwnMeasure[];
+  protocol: Protocol;
+  assignment: Assignment;
+  trays: number;
+  drawSeed: number;
+  /** Containers moved by hand: code to place; places count from 0 over all trays. */
+  moved: Record<string, number>;
+  room: RoomTemperature;
+  calendar: SchoolCalendar;
+  /** As `10:15–11:00`. */
+  period: string;
+  sowOn: IsoDay;
+  /** Lesson for which half should be up; empty for planning forward. */
+  lessonOn: string;
+  endOn: IsoDay;
+  /** Plants move into the open once they are ready. */
+  goesOutside: boolean;
+  /** Last frost to be expected, as typed; empty where nobody said. */
+  lastFrost: string;
+  cadence: Cadence;
+  /** Who or what waters while nobody is at school. */
+  whileAway: WhileAway;
+  sparePercent: number;
+  /** Seeds in a packet; 0 where nobody knows. */
+  packetSeeds: number;
+  predictions: PredictionKind[];
+  /** Teams are asked for their predictions now. */
+  askTeams: boolean;
+  exceptions: DeclaredException[];
+}
+
+/** A kept plan in today's shape: what came later has its usual value, what is no longer asked is left out. */
+export function inTodaysShape(kept: PlanDocument): PlanDocument {
+  const plan = {
+    ...kept,
+    goesOutside: kept.goesOutside ?? false,
+    lastFrost: kept.lastFrost ?? '',
+    whileAway: kept.whileAway ?? 'nothing',
+    ownMeasures: kept.ownMeasures ?? [],
+  };
+  delete (plan as { ages?: unknown }).ages;
+  return plan;
+}
+
+/** More containers than one class can look after in a lesson. */
+export const MOST_CONTAINERS = 120;
+/** More cannot be told apart by their marks. */
+export const MOST_TREATMENTS = 6;

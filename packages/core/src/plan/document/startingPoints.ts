@@ -1,0 +1,105 @@
+import { addDays, type IsoDay } from '../../calendar/days';
+import { DAY_HOURS } from '../../calendar/roomTemperature';
+import { MONDAY_TO_FRIDAY } from '../../calendar/schoolCalendar';
+import { type GradeBand } from '../../words/gradeBand';
+import { methodById, speciesById, usualFillMl } from '../../seeds/catalogue';
+import { seedsToSow } from '../../seeds/sowingNumbers';
+import { type Factor, type FactorSubject, type KeptSame, type PlanDocument } from './planDocument';
+import { RECIPES, type StartingPoint } from './startingPlans';
+
+export const STARTING_POINTS: readonly StartingPoint[] = RECIPES;
+
+const SAME: readonly [string, string, readonly FactorSubject[]][] = [
+  ['seed', 'Seed from the same packet', ['kind', 'seed-age']],
+  ['number', 'The same number of seeds', ['crowding']],
+  ['soil', 'The same soil, filled to the same line', ['soil']],
+  ['depth', 'The same depth', ['depth']],
+  ['water', 'The same amount of water at the same times', ['water']],
+  ['light', 'The same light, turned alike', ['light', 'place']],
+  ['warmth', 'The same warmth', ['temperature', 'place']],
+  ['day', 'Sown on the same day', ['age']],
+  ['container', 'The same container', []],
+];
+
+/** The checklist of what stays alike: everything but what the factors change. */
+export function keptSameFor(factors: readonly Factor[], before: readonly KeptSame[] = []): KeptSame[] {
+  const subjects = factors.map((f) => f.subject);
+  return SAME.filter(([, , changed]) => !changed.some((c) => subjects.includes(c))).map(([id, text]) => ({
+    id,
+    text,
+    kept: before.find((k) => k.id === id)?.kept ?? true,
+  }));
+}
+
+export interface ClassFacts {
+  gradeBand: GradeBand;
+  teams: number;
+  today: IsoDay;
+}
+
+/** A whole plan from a starting point (or from the first, for an unknown one), fitted to a class. */
+export function planFrom(startId: string, { gradeBand, teams, today }: ClassFacts, drawSeed: number): PlanDocument {
+  const recipe = RECIPES.find((r) => r.id === startId) ?? RECIPES[0]!;
+  const young = gradeBand === 'early' || gradeBand === 'primary';
+  const method = methodById(recipe.methodId)!;
+  const species = speciesById(recipe.speciesId)!;
+  const sowOn = addDays(today, 7);
+  const seedsEach = seedsToSow(species.germination * POTS_LOSE) ?? 3;
+  const plan: PlanDocument = {
+    question: recipe.question,
+    startedFrom: recipe.id,
+    kind: 'one-factor',
+    factors: recipe.factors.map((f) => ({ ...f, levels: f.levels.map((l) => ({ ...l })) })),
+    keptSame: keptSameFor(recipe.factors),
+    speciesId: recipe.speciesId,
+    methodId: recipe.methodId,
+    seedLotId: '',
+    containersEach: Math.max(3, teams),
+    seedsEach,
+    keep: 1,
+    fillMl: usualFillMl(method),
+    doseMl: 30,
+    measures: ['height', 'leaves'],
+    ownMeasures: [],
+    protocol: {
+      sprouted: method.paper ? 'root-2mm' : 'shoot',
+      height: species.habit === 'grass' ? 'longest-leaf' : 'growing-tip',
+      beforeSprouting: young ? 'zero' : 'exclude',
+      afterLoss: 'exclude',
+      seedlings: 'tagged',
+      resolution: gradeBand === 'early' ? 'cm' : gradeBand === 'primary' ? 'half-cm' : 'mm',
+      depth: 'packet',
+      seedsToHole: 'nineteen-of-twenty',
+      firm: 'press',
+      water: 'damp-before',
+      lightBefore: 'warm-covered',
+      openBag: 'never',
+      report: 'container-mean',
+    },
+    assignment: 'one-of-each',
+    trays: 1,
+    drawSeed,
+    moved: {},
+    room: { day: 20, night: 16, weekend: null, dayHours: DAY_HOURS },
+    calendar: { weekdays: MONDAY_TO_FRIDAY, holidays: [] },
+    period: '',
+    sowOn,
+    lessonOn: '',
+    endOn: addDays(sowOn, recipe.days),
+    goesOutside: false,
+    lastFrost: '',
+    cadence: { kind: 'weekdays', weekdays: [1, 3, 5] },
+    whileAway: 'nothing',
+    sparePercent: 10,
+    packetSeeds: 0,
+    predictions: young ? ['first-sprout-day', 'which-wins'] : ['first-sprout-day', 'height-on-day', 'which-wins'],
+    askTeams: false,
+    exceptions: [],
+  };
+  // Nobody thins in a closed bag or box: what sprouts there stays.
+  const changed = { ...plan, ...recipe.change?.(plan) };
+  return method.cover === 'stays' ? { ...changed, keep: changed.seedsEach } : changed;
+}
+
+/** Fewer come up in class pots than in a seed test: this share of them. */
+export const POTS_LOSE = 0.85;

@@ -1,0 +1,80 @@
+import { SHARES } from '../../seeds/catalogue';
+
+/** How containers of a growing method stand together, and how that is drawn. */
+export interface LayoutForm {
+  id: 'sill' | 'jars' | 'pane' | 'cells' | 'sections' | 'rows';
+  /** What carries them: `sill`, `window pane`, `cell tray`, `pan`, `box`. */
+  carrier: string;
+  /** Rows from the window (or from the top of a pane) for that many on one carrier. */
+  rows: (each: number) => number;
+  /** As many as one carrier holds. */
+  most: number;
+  /** Room that one of them takes, with a finger's width around it, mm; seen from above, on a pane from the front. */
+  footprint: (fillMl: number) => Footprint;
+}
+
+export interface Footprint {
+  wideMm: number;
+  deepMm: number;
+}
+
+const FINGER_MM = 10;
+/** A pot is about as wide as it is high: the cylinder of its filling, a little wider at the rim. */
+const RIM = 1.15;
+
+/** Round pots: as wide as their filling lets expect. */
+function round(fillMl: number): Footprint {
+  const mm = 10 * Math.cbrt((4 * Math.max(1, fillMl)) / Math.PI) * RIM;
+  return { wideMm: Math.round(mm) + FINGER_MM, deepMm: Math.round(mm) + FINGER_MM };
+}
+
+const fixed = (wideMm: number, deepMm: number) => () => ({ wideMm, deepMm });
+
+const SILL: LayoutForm = {
+  id: 'sill',
+  carrier: 'tray',
+  rows: (each) => Math.min(2, Math.max(1, each)),
+  most: 48,
+  footprint: round,
+};
+
+const FORMS: Record<string, LayoutForm> = {
+  bag_pocket: pane(),
+  ball_in_bag: pane(),
+  paper_jar: { id: 'jars', carrier: 'sill', rows: (each) => (each > 8 ? 2 : 1), most: 24, footprint: fixed(90, 90) },
+  cell_tray: {
+    id: 'cells',
+    carrier: 'cell tray',
+    rows: (each) => (each > 24 ? 6 : each > 8 ? 4 : 2),
+    most: 72,
+    footprint: fixed(45, 45),
+  },
+  flat_divided: {
+    id: 'sections',
+    carrier: 'pan',
+    rows: (each) => (each > 3 ? 2 : 1),
+    most: SHARES.flat_divided!,
+    footprint: fixed(120, 150),
+  },
+  planter_box: {
+    id: 'rows',
+    carrier: 'box',
+    rows: (each) => Math.max(1, each),
+    most: SHARES.planter_box!,
+    footprint: fixed(600, 60),
+  },
+};
+
+function pane(): LayoutForm {
+  return {
+    id: 'pane',
+    carrier: 'window pane',
+    rows: (each) => (each > 12 ? 3 : each > 4 ? 2 : 1),
+    most: 24,
+    footprint: fixed(190, 210),
+  };
+}
+
+export function layoutForm(methodId: string): LayoutForm {
+  return FORMS[methodId] ?? SILL;
+}

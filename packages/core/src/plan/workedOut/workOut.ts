@@ -1,0 +1,130 @@
+import { type IsoDay } from '../../calendar/days';
+import { checkDays, lessonCalendar } from '../../calendar/schoolCalendar';
+import { type Result } from '../../result/result';
+import { substrateNeed, type SubstrateNeed } from '../../mixing/substrate';
+import { type GrowingMethod, methodById, type Species, speciesById } from '../../seeds/catalogue';
+import { type EmergenceForecast, forecastEmergence } from '../../seeds/emergenceForecast';
+import { type SowingDepth, sowingDepth } from '../../seeds/sowingDepth';
+import {
+  type BlankContainers,
+  blankContainers,
+  chanceOfAtLeast,
+  type SeedChance,
+  seedsToBuy,
+  seedsToSow,
+} from '../../seeds/sowingNumbers';
+import { type Layout, layOut } from '../layout/layOut';
+import { type PlanDocument } from '../document/planDocument';
+import { type PlannedTreatment, planTreatments } from '../document/planTreatments';
+import { POTS_LOSE } from '../document/startingPoints';
+import { sowingDays, speciesOfTreatment } from '../document/treatmentSowing';
+
+/** What follows for one kind of seed of a plan. */
+export interface KindWorkedOut {
+  species: Species;
+  /** Codes of the treatments that are sown with it. */
+  treatments: string[];
+  containers: number;
+  toBuy: Result<{ seeds: number; packets: number | null }>;
+  /** Share of seeds expected up in class pots, or the test it comes from. */
+  chance: SeedChance;
+  /** Seeds for 19 of 20 containers with the wanted plants; null where no number does. */
+  seedsAdvised: number | null;
+  chanceOfEnough: number;
+  blanks: BlankContainers;
+  depth: SowingDepth;
+  forecast: Result<EmergenceForecast>;
+}
+
+/** Everything that follows from a plan; cheap enough for every keystroke. */
+export interface WorkedOut {
+  treatments: PlannedTreatment[];
+  layout: Layout;
+  containers: number;
+  seedsSown: number;
+  /** One for each kind of seed, in the order of the treatments; nearly always one. */
+  kinds: KindWorkedOut[];
+  /** Of the kind for which the seeds are least surely enough. */
+  seedsAdvised: number | null;
+  chanceOfEnough: number;
+  /** Over all kinds; the range adds up theirs, so with several it is rather too wide. */
+  blanks: Pick<BlankContainers, 'expected' | 'range90'>;
+  soil: SubstrateNeed;
+  /** Of the slowest kind, from the first sowing. */
+  forecast: Result<EmergenceForecast>;
+  checkDays: Result<{ days: IsoDay[] }>;
+}
+
+/** What is known of the seed lot: its newest test on paper, and the depth on its packet. */
+export interface KnownLot {
+  test: { up: number; of: number } | null;
+  depthMm: readonly [number, number] | null;
+}
+
+/** @param lot of the plan's own kind of seed */
+export function workOut(plan: PlanDocument, teams: number, lot: KnownLot | null = null): WorkedOut {
+  const method = methodById(plan.methodId)!;
+  const treatments = planTreatments(plan);
+  const layout = layOut(plan, teams);
+  const containers = layout.containers.length;
+  const kinds = [...new Set(treatments.map((t) => speciesOfTreatment(plan, t)))].map((id) => {
+    const codes = treatments.filter((t) => speciesOfTreatment(plan, t) === id).map((t) => t.code);
+    const own = layout.containers.filter((c) => codes.includes(c.treatment)).length;
+    return kindWorkedOut(plan, method, speciesById(id)!, codes, own, id === plan.speciesId ? lot : null);
+  });
+  const least = kinds.reduce((a, b) => (b.chanceOfEnough < a.chanceOfEnough ? b : a));
+  return {
+    treatments,
+    layout,
+    containers,
+    seedsSown: containers * plan.seedsEach,
+    kinds,
+    seedsAdvised: least.seedsAdvised,
+    chanceOfEnough: least.chanceOfEnough,
+    blanks: {
+      expected: kinds.reduce((sum, k) => sum + k.blanks.expected, 0),
+      range90: [0, 1].map((i) => kinds.reduce((sum, k) => sum + k.blanks.range90[i]!, 0)) as [number, number],
+    },
+    soil: substrateNeed(containers, plan.fillMl, method.damp, method.paper ? 1 : undefined),
+    forecast: slowest(kinds.map((k) => k.forecast)),
+    checkDays: checkDays(lessonCalendar(plan.calendar, plan.period), sowingDays(plan)[0]!, plan.endOn, plan.cadence),
+  };
+}
+
+function kindWorkedOut(
+  plan: PlanDocument,
+  method: GrowingMethod,
+  species: Species,
+  treatments: string[],
+  containers: number,
+  lot: KnownLot | null,
+): KindWorkedOut {
+  const { protocol, seedsEach } = plan;
+  const chance: SeedChance = lot?.test ?? { share: species.germination * (method.paper ? 1 : POTS_LOSE) };
+  const keep = plan.kind === 'crowding' ? plan.keep : 1;
+  return {
+    species,
+    treatments,
+    containers,
+    toBuy: seedsToBuy(containers, seedsEach, plan.sparePercent, plan.packetSeeds >= 1 ? plan.packetSeeds : null),
+    chance,
+    seedsAdvised: protocol.seedsToHole === 'one' ? 1 : protocol.seedsToHole === 'few' ? 3 : seedsToSow(chance, keep),
+    chanceOfEnough: chanceOfAtLeast(keep, seedsEach, chance),
+    blanks: blankContainers(containers, seedsEach, chance),
+    depth: sowingDepth(species, { school: protocol.depth, packetMm: lot?.depthMm ?? undefined }),
+    forecast: forecastEmergence(species, {
+      sownOn: sowingDays(plan)[0]!,
+      seeds: containers * seedsEach,
+      room: plan.room,
+      calendar: plan.calendar,
+      rootTip: protocol.sprouted === 'root-2mm',
+      germination: 'share' in chance ? chance.share : (chance.up + 0.5) / (chance.of + 1),
+    }),
+  };
+}
+
+/** The forecast whose half comes last; one that cannot be made counts as the slowest. */
+function slowest(forecasts: readonly Result<EmergenceForecast>[]): Result<EmergenceForecast> {
+  const half = (f: Result<EmergenceForecast>) => (f.ok ? (f.half.likely ?? '9999') : '~');
+  return forecasts.reduce((a, b) => (half(b) > half(a) ? b : a));
+}

@@ -1,0 +1,82 @@
+import { type IsoDay } from '../calendar/days';
+import { type MoreFound } from '../bench/benchProtocol';
+import { type DoubtKind, type Intent } from './doubtKinds';
+
+/**
+ * What a look at a plant can say. Zero, "not up yet", "lost" and "nobody could look" are four different facts and are
+ * never stored as a number. `thinned` is taken out on purpose and `moved` is gone elsewhere: both end the record without a
+ * death.
+ */
+export const READING_STATES = ['measured', 'not-up', 'lost', 'thinned', 'moved', 'not-checked'] as const;
+export type ReadingState = (typeof READING_STATES)[number];
+
+export const LOST_REASONS = ['died', 'eaten', 'knocked-over', 'dried-out', 'other'] as const;
+export type LostReason = (typeof LOST_REASONS)[number];
+
+export const LOST_WORDS: Record<LostReason, string> = {
+  died: 'died',
+  eaten: 'was eaten',
+  'knocked-over': 'was knocked over',
+  'dried-out': 'dried out',
+  other: 'was lost',
+};
+
+/** A question at the bench as it is kept: the value stays whatever was answered. */
+export interface ReadingDoubt {
+  kind: DoubtKind;
+  /** Null while the question is open. */
+  answer: Intent | null;
+  /** Height by a second student, in millimetres; null where nobody measured again. */
+  secondMm: number | null;
+}
+
+/** One reading as stored: append-only, a correction names the reading it replaces. */
+export interface Reading {
+  id: string;
+  containerId: string;
+  /** Tag of the plant in its container. */
+  plant: string;
+  day: IsoDay;
+  state: ReadingState;
+  /** Height in millimetres, for `measured` only. */
+  valueMm: number | null;
+  /** As typed, with its unit. */
+  typed: string | null;
+  leaves: number | null;
+  /** What else was found; null where nothing else was asked. */
+  more: MoreFound | null;
+  /** The question that its height raised, and what was answered. */
+  doubt: ReadingDoubt | null;
+  lostReason: LostReason | null;
+  note: string | null;
+  supersedes: string | null;
+  recordedAt: string;
+}
+
+/** Lists of readings are never changed in place, so what stands of one has to be found only once. */
+const found = new WeakMap<readonly Reading[], Reading[]>();
+
+/** Readings that no other reading has replaced, oldest first. */
+export function currentReadings<R extends Reading>(readings: readonly R[]): readonly R[] {
+  const before = found.get(readings);
+  if (before) return before as R[];
+  const replaced = new Set(readings.map((r) => r.supersedes).filter((id) => id !== null));
+  const current = readings
+    .filter((r) => !replaced.has(r.id))
+    .sort((a, b) => (a.day === b.day ? (a.recordedAt < b.recordedAt ? -1 : 1) : a.day < b.day ? -1 : 1));
+  found.set(readings, current);
+  return current;
+}
+
+/** The readings that `id` replaced, newest first: what stands struck through beside it. */
+export function replacedBy<R extends Reading>(readings: readonly R[], id: string): R[] {
+  const byId = new Map(readings.map((r) => [r.id, r]));
+  const chain: R[] = [];
+  for (let old = byId.get(id)?.supersedes ?? null; old !== null && chain.length < readings.length;) {
+    const reading = byId.get(old);
+    if (!reading) break;
+    chain.push(reading);
+    old = reading.supersedes;
+  }
+  return chain;
+}

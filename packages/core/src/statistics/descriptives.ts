@@ -1,0 +1,73 @@
+import { type Result } from '../result/result';
+import tQuantile from '@stdlib/stats-base-dists-t-quantile';
+
+export interface Interval {
+  low: number;
+  high: number;
+}
+
+/** Arithmetic mean; NaN-free because callers pass at least one value. */
+export function mean(values: readonly number[]): number {
+  return values.reduce((sum, v) => sum + v, 0) / values.length;
+}
+
+/** Sample standard deviation (n − 1), null below two values. */
+export function standardDeviation(values: readonly number[]): number | null {
+  if (values.length < 2) return null;
+  const m = mean(values);
+  return Math.sqrt(values.reduce((sum, v) => sum + (v - m) ** 2, 0) / (values.length - 1));
+}
+
+/** Quantile by linear interpolation at 1 + (n − 1)p: R's type 7 (Hyndman and Fan 1996). */
+export function quantile(values: readonly number[], p: number): number {
+  return quantileOfSorted(
+    [...values].sort((a, b) => a - b),
+    p,
+  );
+}
+
+/** The same for values that are in ascending order already. */
+export function quantileOfSorted(sorted: ArrayLike<number>, p: number): number {
+  const at = (sorted.length - 1) * p;
+  const below = Math.floor(at);
+  const next = sorted[Math.min(below + 1, sorted.length - 1)]!;
+  return sorted[below]! + (at - below) * (next - sorted[below]!);
+}
+
+export interface Descriptives {
+  n: number;
+  mean: number;
+  median: number;
+  min: number;
+  max: number;
+  q1: number;
+  q3: number;
+  /** null for a single value */
+  sd: number | null;
+  se: number | null;
+  /** t interval of the mean, 95 %; null for a single value */
+  interval: Interval | null;
+}
+
+/** Counts, centre and spread of one group, in the unit of the values. */
+export function describe(values: readonly number[], level = 0.95): Result<Descriptives> {
+  if (values.length === 0) return { ok: false, reason: 'There is no value to describe.' };
+  const n = values.length;
+  const m = mean(values);
+  const sd = standardDeviation(values);
+  const se = sd === null ? null : sd / Math.sqrt(n);
+  const half = se === null ? null : tQuantile((1 + level) / 2, n - 1) * se;
+  return {
+    ok: true,
+    n,
+    mean: m,
+    median: quantile(values, 0.5),
+    min: Math.min(...values),
+    max: Math.max(...values),
+    q1: quantile(values, 0.25),
+    q3: quantile(values, 0.75),
+    sd,
+    se,
+    interval: half === null ? null : { low: m - half, high: m + half },
+  };
+}

@@ -1,0 +1,156 @@
+import { generatorFrom } from '../random/generator';
+import { choose, EXACT_LIMIT, shareAsExtreme, TIE, visitArrangements } from './arrangements';
+import { mean } from './descriptives';
+import { type Result } from '../result/result';
+import { centredBlocks, type Unit } from './units';
+
+export interface PermutationTest {
+  /** Mean over blocks of (treated mean − control mean), in the unit of the values. */
+  statistic: number;
+  pTwoSided: number;
+  /** `exact` counted every arrangement; `random` drew `arrangements` of them. */
+  method: 'exact' | 'random';
+  arrangements: number;
+  /** Blocks in which both treatments are present; the others cannot speak. */
+  blocks: number;
+  /** Smallest p that these blocks can give at all. */
+  smallestP: number;
+}
+
+/**
+ * Shuffles the labels of two treatments within blocks. All arrangements are counted up to `EXACT_LIMIT`; beyond that `draws`
+ * random ones are, with p = (b + 1)/(m + 1) (Phipson and Smyth 2010). The statistic is the mean over blocks of the
+ * difference of means within the block, which is the overall difference where blocks are alike.
+ */
+export function permuteTwoWithinBlocks(
+  units: readonly Unit[],
+  control: string,
+  treated: string,
+  seed: number,
+  draws = 10_000,
+): Result<PermutationTest> {
+  const blocks = bothPresent(units, control, treated);
+  if (blocks.length === 0)
+    return { ok: false, reason: 'No team has both treatments, so labels cannot be shuffled within teams.' };
+  const arrangements = blocks.reduce((product, b) => product * choose(b.values.length, b.treated), 1);
+  if (arrangements === 1) return { ok: false, reason: 'There is only one way to deal the labels.' };
+  const observed = mean(blocks.map((b) => b.observed));
+  const size = Math.max(1e-300, ...blocks.flatMap((b) => b.values.map(Math.abs)));
+  const atLeast = (statistic: number) => Math.abs(statistic) >= Math.abs(observed) - TIE * size;
+  if (arrangements <= EXACT_LIMIT) {
+    let sums = [0];
+    for (const block of blocks) {
+      const own = everyDifference(block);
+      sums = sums.flatMap((sum) => own.map((d) => sum + d));
+    }
+    const count = sums.filter((sum) => atLeast(sum / blocks.length)).length;
+    const greatest = sums.reduce((most, sum) => Math.max(most, Math.abs(sum)), 0);
+    const extremes = sums.filter((sum) => Math.abs(sum) >= greatest - TIE * size).length;
+    return {
+      ok: true,
+      statistic: observed,
+      pTwoSided: count / arrangements,
+      method: 'exact',
+      arrangements,
+      blocks: blocks.length,
+      smallestP: extremes / arrangements,
+    };
+  }
+  const random = generatorFrom(seed);
+  let count = 0;
+  for (let draw = 0; draw < draws; draw++) {
+    let sum = 0;
+    for (const block of blocks) sum += differenceOf(random.shuffle(block.values), block.treated);
+    if (atLeast(sum / blocks.length)) count++;
+  }
+  return {
+    ok: true,
+    statistic: observed,
+    pTwoSided: (count + 1) / (draws + 1),
+    method: 'random',
+    arrangements: draws,
+    blocks: blocks.length,
+    smallestP: 1 / (draws + 1),
+  };
+}
+
+interface Block {
+  values: number[];
+  treated: number;
+  observed: number;
+}
+
+function bothPresent(units: readonly Unit[], control: string, treated: string): Block[] {
+  const names = [...new Set(units.map((u) => u.block))];
+  return names.flatMap((name) => {
+    const a = units.filter((u) => u.block === name && u.treatment === control).map((u) => u.value);
+    const b = units.filter((u) => u.block === name && u.treatment === treated).map((u) => u.value);
+    return a.length > 0 && b.length > 0 ? [{ values: [...b, ...a], treated: b.length, observed: mean(b) - mean(a) }] : [];
+  });
+}
+
+/** Mean of the first `treated` values minus mean of the rest. */
+function differenceOf(values: readonly number[], treated: number): number {
+  let first = 0;
+  let rest = 0;
+  for (let i = 0; i < values.length; i++)
+    if (i < treated) first += values[i]!;
+    else rest += values[i]!;
+  return first / treated - rest / (values.length - treated);
+}
+
+/** The difference of means for every choice of the treated containers of one block. */
+function everyDifference({ values, treated }: Block): number[] {
+  const total = values.reduce((sum, v) => sum + v, 0);
+  const others = values.length - treated;
+  const found: number[] = [];
+  const pick = (from: number, left: number, sum: number): void => {
+    if (left === 0) {
+      found.push(sum / treated - (total - sum) / others);
+      return;
+    }
+    for (let i = from; i <= values.length - left; i++) pick(i + 1, left - 1, sum + values[i]!);
+  };
+  pick(0, treated, 0);
+  return found;
+}
+
+/**
+ * p of every treatment against the control, adjusted for looking at several at once: all labels are shuffled within their
+ * blocks and the greatest of the t-like statistics is compared (max-T, Westfall and Young 1993, single step).
+ * Values are taken about their block mean; a difference is divided by the spread that treatments leave unexplained under the
+ * same labels, so that one treatment with a large effect does not hide the others.
+ */
+export function maxTWithinBlocks(
+  units: readonly Unit[],
+  control: string,
+  treatments: readonly string[],
+  seed: number,
+  draws = 10_000,
+): Map<string, number> {
+  const codes = [control, ...treatments];
+  const blocks = centredBlocks(units, codes);
+  const counts = codes.map((code) => units.filter((u) => u.treatment === code).length);
+  const total = blocks.reduce((sum, b) => b.values.reduce((s, v) => s + v * v, sum), 0);
+  const sums = new Float64Array(codes.length);
+  const statistics = new Float64Array(treatments.length);
+  const compute = (): Float64Array => {
+    sums.fill(0);
+    for (const block of blocks) for (let i = 0; i < block.values.length; i++) sums[block.labels[i]!]! += block.values[i]!;
+    let explained = 0;
+    for (let c = 0; c < codes.length; c++) explained += (sums[c]! * sums[c]!) / counts[c]!;
+    const left = Math.sqrt(Math.max(total - explained, TIE * total));
+    for (let j = 0; j < treatments.length; j++) {
+      const difference = sums[j + 1]! / counts[j + 1]! - sums[0]! / counts[0]!;
+      statistics[j] = left === 0 ? 0 : Math.abs(difference) / (left * Math.sqrt(1 / counts[j + 1]! + 1 / counts[0]!));
+    }
+    return statistics;
+  };
+  const observed = Float64Array.from(compute());
+  const exceed = new Float64Array(treatments.length);
+  const done = visitArrangements(blocks, seed, draws, () => {
+    const greatest = compute().reduce((most, t) => Math.max(most, t), 0);
+    for (let j = 0; j < exceed.length; j++) if (greatest >= observed[j]! * (1 - TIE)) exceed[j]!++;
+  });
+  return new Map(treatments.map((code, j) => [code, shareAsExtreme(exceed[j]!, done)]));
+}

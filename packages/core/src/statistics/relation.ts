@@ -1,0 +1,108 @@
+import normalQuantile from '@stdlib/stats-base-dists-normal-quantile';
+import tQuantile from '@stdlib/stats-base-dists-t-quantile';
+import { type Interval, mean } from './descriptives';
+import { type Result } from '../result/result';
+import { midranks } from './ranks';
+import { tTails } from './tails';
+
+export interface Correlation {
+  r: number;
+  n: number;
+  t: number;
+  df: number;
+  p: number;
+  /** 95 % by Fisher's z (1921); null below four points. */
+  interval: Interval | null;
+}
+
+const TOO_FEW = { ok: false, reason: 'A relation needs at least three points.' } as const;
+const LEVEL = { ok: false, reason: 'All values on one side are equal, so nothing can go with them.' } as const;
+
+function sums(x: readonly number[], y: readonly number[]) {
+  const [mx, my] = [mean(x), mean(y)];
+  const sum = (f: (i: number) => number) => x.reduce((total, _, i) => total + f(i), 0);
+  return {
+    mx,
+    my,
+    sxx: sum((i) => (x[i]! - mx) ** 2),
+    syy: sum((i) => (y[i]! - my) ** 2),
+    sxy: sum((i) => (x[i]! - mx) * (y[i]! - my)),
+  };
+}
+
+/** Pearson's correlation of paired values (Pearson 1896). */
+export function pearson(x: readonly number[], y: readonly number[]): Result<Correlation> {
+  if (x.length !== y.length || x.length < 3) return TOO_FEW;
+  const { sxx, syy, sxy } = sums(x, y);
+  if (sxx === 0 || syy === 0) return LEVEL;
+  const n = x.length;
+  const r = Math.max(-1, Math.min(1, sxy / Math.sqrt(sxx * syy)));
+  const df = n - 2;
+  const left = Math.max(1 - r * r, Number.EPSILON);
+  const t = r * Math.sqrt(df / left);
+  const half = n > 3 ? normalQuantile(0.975, 0, 1) / Math.sqrt(n - 3) : 0;
+  const z = Math.atanh(Math.max(-1 + Number.EPSILON, Math.min(1 - Number.EPSILON, r)));
+  const interval = n > 3 ? { low: Math.tanh(z - half), high: Math.tanh(z + half) } : null;
+  return { ok: true, r, n, t, df, p: tTails(t, df), interval };
+}
+
+/** Spearman's correlation: Pearson's of midranks, p by the t approximation (Spearman 1904). */
+export function spearman(x: readonly number[], y: readonly number[]): Result<Omit<Correlation, 'interval'>> {
+  return pearson(midranks(x), midranks(y));
+}
+
+export interface StraightLine {
+  n: number;
+  intercept: number;
+  slope: number;
+  seIntercept: number;
+  seSlope: number;
+  /** 95 %, t with n − 2 degrees of freedom. */
+  slopeInterval: Interval;
+  t: number;
+  p: number;
+  r2: number;
+  residualSd: number;
+  /** Level of the line at x with the 95 % bands of the line and of one new value. */
+  at: (x: number) => { y: number; line: Interval; value: Interval };
+}
+
+/** Ordinary least squares of y on x: for a dose series with its band. */
+export function straightLine(x: readonly number[], y: readonly number[]): Result<StraightLine> {
+  if (x.length !== y.length || x.length < 3) return TOO_FEW;
+  const { mx, my, sxx, syy, sxy } = sums(x, y);
+  if (sxx === 0) return LEVEL;
+  const n = x.length;
+  const slope = sxy / sxx;
+  const intercept = my - slope * mx;
+  const rss = x.reduce((sum, v, i) => sum + (y[i]! - intercept - slope * v) ** 2, 0);
+  const residualSd = Math.sqrt(rss / (n - 2));
+  if (rss <= 1e-24 * Math.max(syy, Number.MIN_VALUE))
+    return { ok: false, reason: 'All points lie on one line exactly, so there is no spread to judge by.' };
+  const seSlope = residualSd / Math.sqrt(sxx);
+  const critical = tQuantile(0.975, n - 2);
+  const t = slope / seSlope;
+  const around = (middle: number, half: number): Interval => ({ low: middle - half, high: middle + half });
+  return {
+    ok: true,
+    n,
+    intercept,
+    slope,
+    seIntercept: residualSd * Math.sqrt(1 / n + mx ** 2 / sxx),
+    seSlope,
+    slopeInterval: around(slope, critical * seSlope),
+    t,
+    p: tTails(t, n - 2),
+    r2: sxy ** 2 / (sxx * syy),
+    residualSd,
+    at: (at) => {
+      const level = intercept + slope * at;
+      const lever = 1 / n + (at - mx) ** 2 / sxx;
+      return {
+        y: level,
+        line: around(level, critical * residualSd * Math.sqrt(lever)),
+        value: around(level, critical * residualSd * Math.sqrt(1 + lever)),
+      };
+    },
+  };
+}

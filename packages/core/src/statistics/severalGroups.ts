@@ -1,0 +1,74 @@
+import { mean, standardDeviation } from './descriptives';
+import { type Result } from '../result/result';
+import { fTail } from './tails';
+
+export interface OneWay {
+  ssBetween: number;
+  ssWithin: number;
+  dfBetween: number;
+  dfWithin: number;
+  f: number;
+  p: number;
+  /** Share of the whole sum of squares that lies between groups. */
+  eta2: number;
+}
+
+const sumOfSquares = (values: readonly number[]) => {
+  const m = mean(values);
+  return values.reduce((sum, v) => sum + (v - m) ** 2, 0);
+};
+
+/** One-way analysis of variance (Fisher 1925). */
+export function oneWay(groups: readonly (readonly number[])[]): Result<OneWay> {
+  const n = groups.reduce((sum, g) => sum + g.length, 0);
+  if (groups.length < 2 || groups.some((g) => g.length === 0))
+    return { ok: false, reason: 'At least two groups with a value each are needed.' };
+  const dfBetween = groups.length - 1;
+  const dfWithin = n - groups.length;
+  if (dfWithin < 1) return { ok: false, reason: 'With one container in each group there is no spread to judge by.' };
+  const ssWithin = groups.reduce((sum, g) => sum + sumOfSquares(g), 0);
+  const ssBetween = sumOfSquares(groups.flat()) - ssWithin;
+  if (ssWithin === 0) return { ok: false, reason: 'All values of each group are equal, so there is no spread to judge by.' };
+  const f = ssBetween / dfBetween / (ssWithin / dfWithin);
+  return {
+    ok: true,
+    ssBetween,
+    ssWithin,
+    dfBetween,
+    dfWithin,
+    f,
+    p: fTail(f, dfBetween, dfWithin),
+    eta2: ssBetween / (ssBetween + ssWithin),
+  };
+}
+
+/** One-way comparison of means without assuming equal spread (Welch 1951). */
+export function welchOneWay(
+  groups: readonly (readonly number[])[],
+): Result<{ f: number; dfNumerator: number; dfDenominator: number; p: number }> {
+  if (groups.length < 2 || groups.some((g) => g.length < 2))
+    return { ok: false, reason: 'At least two groups with two values each are needed.' };
+  const weights = groups.map((g) => g.length / standardDeviation(g)! ** 2);
+  if (weights.some((w) => !Number.isFinite(w)))
+    return { ok: false, reason: 'All values of a group are equal, so it has no spread to weigh by.' };
+  const k = groups.length;
+  const total = weights.reduce((sum, w) => sum + w, 0);
+  const centre = groups.reduce((sum, g, i) => sum + weights[i]! * mean(g), 0) / total;
+  const lack = groups.reduce((sum, g, i) => sum + (1 - weights[i]! / total) ** 2 / (g.length - 1), 0);
+  const between = groups.reduce((sum, g, i) => sum + weights[i]! * (mean(g) - centre) ** 2, 0) / (k - 1);
+  const f = between / (1 + (2 * (k - 2) * lack) / (k ** 2 - 1));
+  const dfDenominator = (k ** 2 - 1) / (3 * lack);
+  return { ok: true, f, dfNumerator: k - 1, dfDenominator, p: fTail(f, k - 1, dfDenominator) };
+}
+
+/** p values adjusted so that the chance of any false alarm stays (Holm 1979); in the order given. */
+export function holm(ps: readonly number[]): number[] {
+  const order = ps.map((_, i) => i).sort((i, j) => ps[i]! - ps[j]!);
+  const adjusted = new Array<number>(ps.length);
+  let highest = 0;
+  order.forEach((i, rank) => {
+    highest = Math.max(highest, Math.min(1, (ps.length - rank) * ps[i]!));
+    adjusted[i] = highest;
+  });
+  return adjusted;
+}
