@@ -33,9 +33,9 @@ export function benchCore(row) {
   const { curveIntervals } = load('growth/curveIntervals');
   const { turnbull, intervalsFromCounts } = load('germination/turnbull');
   const { fitTimeToSprout } = load('germination/timeToSprout');
-  const { fisherExact } = load('compare/fisherExact');
-  const { permuteOverall } = load('compare/permuteSeveral');
-  const { bcaDifference } = load('compare/bcaInterval');
+  const { fisherExact } = load('statistics/fisherExact');
+  const { permuteOverall } = load('statistics/permuteSeveral');
+  const { bcaDifference } = load('statistics/bcaInterval');
   const { powerBySimulation } = load('power/simulatedPower');
   const species = speciesById('barley');
   const draws = (count) => () => {
@@ -73,7 +73,7 @@ export function benchCore(row) {
     },
     'hourly emergence forecast, 120 days': () => forecastEmergence(species, { sownOn: '2026-03-03', seeds: 84, room, calendar }),
     'BCa interval, 7 a side, 5,000 resamples': () => bcaDifference(heights(150).slice(3), heights(180).slice(3), 1, 5000),
-    'overall permutation F, 4 × 7, 10,000 draws': () => permuteOverall(units, 1),
+    'overall permutation F, 4 × 7, 10,000 draws': () => permuteOverall(units, { seed: 1 }),
     'one logistic curve with its own starts, 10 heights': () => fitCurve('logistic', { t: DAYS, y: heights(180) }),
     'one Richards curve with its own starts, 10 heights': () => fitCurve('richards', { t: DAYS, y: heights(180) }),
     'logistic curve, 1,000 draws of 7 containers': () => curveIntervals('logistic', series, 1),

@@ -15,6 +15,8 @@ import { LiveModule } from './live/live.module';
 import { PhotosModule } from './photos/photos.module';
 import { PlansModule } from './plans/plans.module';
 import { CareModule } from './care/care.module';
+import { BenchModule } from './bench/bench.module';
+import { DeviationsModule } from './deviations/deviations.module';
 import { SowingModule } from './sowing/sowing.module';
 import { PredictionsModule } from './predictions/predictions.module';
 import { RoomModule } from './room/room.module';
@@ -46,12 +48,14 @@ export class AppModule {
         LiveModule,
         ClassesModule,
         InvestigationsModule,
+        BenchModule,
         ChecksModule,
         ImportsModule,
         PlansModule,
         SeedsModule,
         PredictionsModule,
         SowingModule,
+        DeviationsModule,
         CareModule,
         RunningModule,
         ScreensModule,

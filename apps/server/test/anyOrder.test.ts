@@ -110,7 +110,9 @@ test('however requests are lost, repeated and mixed between devices and restarts
         b.readings[0]!.supersedes ?? null,
       ]);
       const byId = (a: unknown[], b: unknown[]) => (a[0]! < b[0]! ? -1 : 1);
-      expect(readings.map((r) => [r.id, r.containerId, r.typed, r.supersedes]).sort(byId)).toEqual(expected.sort(byId));
+      expect(readings.map((r) => [r.id, r.containerId, r.findings[0]!.typed, r.supersedes]).sort(byId)).toEqual(
+        expected.sort(byId),
+      );
 
       const replaced = new Set(expected.map((e) => e[3]));
       const standings = standingsOn(

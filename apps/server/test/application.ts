@@ -26,16 +26,21 @@ export interface TestApplication {
   close: () => Promise<void>;
 }
 
-export async function startApplication(change: Partial<Settings> = {}): Promise<TestApplication> {
+async function newDatabase(): Promise<string> {
   const address = process.env.TEST_DATABASE_SERVER!;
   const name = `test_${randomBytes(6).toString('hex')}`;
   const connection = await new DataSource({ type: 'mariadb', url: `${address}information_schema` }).initialize();
   await connection.query(`CREATE DATABASE ${name} CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci`);
   await connection.destroy();
+  return `${address}${name}`;
+}
+
+export async function startApplication(change: Partial<Settings> = {}): Promise<TestApplication> {
+  const databaseUrl = change.databaseUrl ?? (await newDatabase());
   const settings: Settings = {
     port: 0,
     host: '127.0.0.1',
-    databaseUrl: `${address}${name}`,
+    databaseUrl,
     secret: randomBytes(32),
     webFolder: '/nowhere',
     blobFolder: mkdtempSync(join(tmpdir(), 'sprout-blobs-')),

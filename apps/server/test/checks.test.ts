@@ -1,3 +1,4 @@
+import { heightOf } from '@bright-sprout/core/measures/finding';
 import { msNow } from '@bright-sprout/core/clock/clock';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { addDays } from '@bright-sprout/core/calendar/days';
@@ -31,8 +32,7 @@ afterAll(() => application.close());
 interface StoredReading {
   id: string;
   containerId: string;
-  valueMm: number | null;
-  typed: string | null;
+  findings: { measure: string; value: number | null; choice: string | null; typed: string | null }[];
   supersedes: string | null;
   state: string;
 }
@@ -49,7 +49,13 @@ test('a check is saved once, however often and however fast it is sent', async (
   expect(new Set(answers.map((a) => a.body.id as string))).toEqual(new Set([id]));
   const stored = (await readings()).filter((r) => r.containerId === containers[0]!.id);
   expect(stored).toHaveLength(1);
-  expect(stored[0]).toMatchObject({ valueMm: 165, typed: '16,5 cm', state: 'measured' });
+  expect(stored[0]).toMatchObject({
+    state: 'measured',
+    findings: [
+      { measure: 'height', value: 165, choice: null, typed: '16,5 cm' },
+      { measure: 'leaves', value: 2, choice: null, typed: null },
+    ],
+  });
 });
 
 test('the same id with other readings is refused, and the first stays', async () => {
@@ -63,7 +69,7 @@ test('a correction keeps what it corrects', async () => {
   const before = (await readings()).find((r) => r.containerId === containers[0]!.id)!;
   await kites.put(`/bench/checks/${v7()}`, checkOf(containers[0]!.id, { typed: '6.5 cm', supersedes: before.id })).expect(200);
   const after = (await readings()).filter((r) => r.containerId === containers[0]!.id);
-  expect(after.map((r) => [r.valueMm, r.supersedes])).toEqual([
+  expect(after.map((r) => [heightOf(r), r.supersedes])).toEqual([
     [165, null],
     [65, before.id],
   ]);
@@ -89,10 +95,10 @@ test('not up, lost and could not check are stored as states without a number', a
     .put(`/bench/checks/${v7()}`, checkOf(containers[1]!.id, { state: 'lost', typed: undefined, lostReason: 'eaten' }))
     .expect(200);
   const stored = (await readings()).filter((r) => r.containerId === containers[1]!.id && r.state !== 'measured');
-  expect(stored.map((r) => [r.state, r.valueMm])).toEqual([
-    ['not-up', null],
-    ['not-checked', null],
-    ['lost', null],
+  expect(stored.map((r) => [r.state, r.findings.length])).toEqual([
+    ['not-up', 0],
+    ['not-checked', 0],
+    ['lost', 0],
   ]);
 });
 
@@ -167,17 +173,44 @@ describe('more than a height', () => {
   const records = async () =>
     (await world.teacher.get(`/investigations/${world.investigationId}`).expect(200)).body as InvestigationRecords;
 
-  test('counts, stage, colour, roots and own measures are kept as they were found, also without a height', async () => {
+  test('every measure is kept as it was found, typed, tapped or chosen, also without a height', async () => {
     const [own] = await ownContainers(kites);
-    const more = { countUp: 2, stage: 'first-blade', vigour: 'fair', rootMm: 14, own: { smell: 'sour', warmth: 21.5 } };
+    const findings = [
+      { measure: 'fresh-mass', typed: '420 mg' },
+      { measure: 'percent-green', value: 62 },
+      { measure: 'vigour', choice: 'fair' },
+      { measure: 'soil-ph', typed: '6,4' },
+    ];
+    const check = checkOf(own!.id, { typed: undefined, findings });
+    await kites.put(`/bench/checks/${v7()}`, check).expect(200);
+    const saved = (await records()).readings.find((r) => r.id === check.readings[0]!.id)!;
+    const found = Object.fromEntries(saved.findings.map((f) => [f.measure, f.value ?? f.choice]));
+    expect(found).toEqual({ 'fresh-mass': 0.42, 'percent-green': 62, vigour: 'fair', 'soil-ph': 6.4 });
+    const refuse = async (finding: object, sentence: string, status = 422) => {
+      const answer = await kites.put(`/bench/checks/${v7()}`, checkOf(own!.id, { typed: undefined, findings: [finding] }));
+      expect([answer.status, JSON.stringify(answer.body)]).toEqual([status, expect.stringContaining(sentence)]);
+    };
+    await refuse({ measure: 'percent-green', value: 101 }, 'A share is from 0 to 100 %.');
+    await refuse({ measure: 'leaves', value: 1.5 }, 'Leaves are counted in whole numbers.');
+    await refuse({ measure: 'vigour', choice: 'splendid' }, '“splendid” is not known.');
+    await refuse({ measure: 'beauty', value: 3 }, 'Nobody knows the measure “beauty” here.');
+    await refuse({ measure: 'fresh-mass', typed: '3' }, 'In which unit is “3”?');
+    await refuse({ measure: 'leaves' }, 'Nothing is typed yet.');
+    await refuse({ measure: '', value: 3 }, 'A measure has at most 40 characters.', 400);
+  });
+
+  test('a device that still sends the form of old loses nothing', async () => {
+    const [own] = await ownContainers(kites);
+    const more = { countUp: 2, stage: 'first-blade', vigour: 'fair', rootMm: 14 };
     const check = checkOf(own!.id, { typed: undefined, more });
     await kites.put(`/bench/checks/${v7()}`, check).expect(200);
     const saved = (await records()).readings.find((r) => r.id === check.readings[0]!.id)!;
-    expect(saved).toMatchObject({ state: 'measured', valueMm: null, typed: null, more });
+    const found = Object.fromEntries(saved.findings.map((f) => [f.measure, f.value ?? f.choice]));
+    expect(found).toEqual({ 'seeds-up': 2, stage: 'first-blade', vigour: 'fair', 'root-length': 14 });
     const bare = checkOf(own!.id, { typed: undefined });
     await kites.put(`/bench/checks/${v7()}`, bare).expect(422);
-    const wrong = await kites.put(`/bench/checks/${v7()}`, checkOf(own!.id, { more: { stage: 'tree' } })).expect(400);
-    expect(JSON.stringify(wrong.body)).toContain('This stage is not known.');
+    const wrong = await kites.put(`/bench/checks/${v7()}`, checkOf(own!.id, { more: { stage: 'tree' } })).expect(422);
+    expect(JSON.stringify(wrong.body)).toContain('“tree” is not known.');
     await kites.put(`/bench/checks/${v7()}`, checkOf(own!.id, { more: { own: { a: { b: 1 } } } })).expect(400);
   });
 
@@ -196,11 +229,11 @@ describe('more than a height', () => {
     await world.teacher.put(`/checks/${v7()}`, answered).expect(200);
     const all = (await records()).readings;
     expect(all.find((r) => r.supersedes === kept.id)).toMatchObject({
-      valueMm: 70,
+      findings: [{ measure: 'height', value: 70 }],
       source: 'teacher',
       note: 'the point was forgotten',
     });
-    expect(all.find((r) => r.id === kept.id)!.valueMm).toBe(700);
+    expect(heightOf(all.find((r) => r.id === kept.id)!)).toBe(700);
   });
 
   test('a height that nobody has asked about is asked about on arrival; a correction is not', async () => {

@@ -55,8 +55,13 @@ test('every team is asked for the one open plant, may look again, and the class 
   await world.teacher.put(`/together/${id}/settled`, { typed: '9.9 cm' }).expect(409);
   const { readings } = await records();
   const settled = readings.filter((r) => r.source === 'together');
-  expect(settled).toMatchObject([{ containerId, valueMm: 93, note: '2 teams read it together' }]);
-  expect(readings.find((r) => r.id === settled[0]!.supersedes)).toMatchObject({ valueMm: 91, source: 'bench' });
+  expect(settled).toMatchObject([
+    { containerId, findings: [{ measure: 'height', value: 93 }], note: '2 teams read it together' },
+  ]);
+  expect(readings.find((r) => r.id === settled[0]!.supersedes)).toMatchObject({
+    findings: [{ measure: 'height', value: 91 }],
+    source: 'bench',
+  });
   expect(await asked(kites)).toEqual([]);
   const late = await kites.put(`/bench/together/${id}`, { typed: '9 cm' }).expect(422);
   expect(late.body.detail).toMatch(/not read together any more/);

@@ -1,5 +1,6 @@
 import 'reflect-metadata';
-import { type MoreFound, type Stage, STAGES, type Vigour, VIGOURS } from '@bright-sprout/core/bench/benchProtocol';
+import { type SentFinding, sentBefore } from '@bright-sprout/core/measures/sentFinding';
+import { type SproutedRule } from '@bright-sprout/core/measures/measure';
 import { DOUBT_KINDS, type DoubtKind, type Intent, INTENTS } from '@bright-sprout/core/readings/doubtKinds';
 import {
   LOST_REASONS,
@@ -13,6 +14,7 @@ import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
   ArrayMinSize,
+  ArrayUnique,
   IsArray,
   IsIn,
   IsInt,
@@ -49,30 +51,34 @@ class IsOwn implements ValidatorConstraintInterface {
   }
 }
 
-class MoreRequest implements MoreFound {
-  @IsOptional()
-  @IsInt({ message: 'Seedlings are counted in whole numbers.' })
-  @Min(0, { message: 'Seedlings are counted from 0.' })
-  @Max(1000, { message: 'At most 1000 seedlings in a container.' })
-  countUp?: number;
+/** What was found of one measure: typed with its unit, tapped as a number in the stored unit, or chosen. */
+class FindingRequest implements SentFinding {
+  @IsString({ message: 'A finding names its measure.' })
+  @Length(1, 40, { message: 'A measure has at most 40 characters.' })
+  measure: string;
 
   @IsOptional()
-  @IsIn(STAGES, { message: 'This stage is not known.' })
-  stage?: Stage;
+  @IsString({ message: 'Type what was found.' })
+  @Length(1, 60, { message: 'What is typed has at most 60 characters.' })
+  typed?: string;
 
   @IsOptional()
-  @IsIn(VIGOURS, { message: 'This colour is not known.' })
-  vigour?: Vigour;
+  @IsNumber({}, { message: 'What was found is a number.' })
+  value?: number;
 
   @IsOptional()
-  @IsNumber({}, { message: 'A root length is a number.' })
-  @Min(0, { message: 'A root length is 0 or more.' })
-  @Max(2000, { message: 'A root length is at most 2 metres.' })
-  rootMm?: number;
+  @IsString({ message: 'Choose what was found.' })
+  @Length(1, 60, { message: 'A choice has at most 60 characters.' })
+  choice?: string;
+}
 
-  @IsOptional()
-  @Validate(IsOwn)
-  own?: Record<string, number | string>;
+/** Findings as devices sent them before every measure was alike. */
+class EarlierMoreRequest {
+  @IsOptional() @IsInt({ message: 'Seedlings are counted in whole numbers.' }) countUp?: number;
+  @IsOptional() @IsString({ message: 'This stage is not known.' }) stage?: string;
+  @IsOptional() @IsString({ message: 'This colour is not known.' }) vigour?: string;
+  @IsOptional() @IsNumber({}, { message: 'A root length is a number.' }) rootMm?: number;
+  @IsOptional() @Validate(IsOwn) own?: Record<string, number | string>;
 }
 
 class DoubtRequest implements ReadingDoubt {
@@ -101,23 +107,26 @@ export class ReadingRequest {
   @IsIn(READING_STATES, { message: 'A plant is measured, not up, lost, or could not be checked.' })
   state: ReadingState;
 
-  /** As typed, with its unit: `16.0 cm`. The server computes the millimetres from it. */
+  /** What was found, for a plant that was measured; each measure at most once. */
+  @IsOptional()
+  @IsArray({ message: 'What was found is a list.' })
+  @ArrayMaxSize(30, { message: 'At most thirty things are found at a plant.' })
+  @ArrayUnique((f: FindingRequest) => f?.measure, { message: 'Each measure is found once at a plant.' })
+  @ValidateNested({ each: true })
+  @Type(() => FindingRequest)
+  findings?: FindingRequest[];
+
+  /** A height, leaves and the rest in the form of earlier devices. */
   @IsOptional()
   @IsString({ message: 'Type the height.' })
   @Length(1, 40, { message: 'A height has at most 40 characters.' })
   typed?: string;
-
-  @IsOptional()
-  @IsInt({ message: 'Leaves are counted in whole numbers.' })
-  @Min(0, { message: 'Leaves are counted from 0.' })
-  @Max(99, { message: 'At most 99 leaves.' })
-  leaves?: number;
-
+  @IsOptional() @IsInt({ message: 'Leaves are counted in whole numbers.' }) leaves?: number;
   @IsOptional()
   @IsObject({ message: 'What else was found is a list of answers.' })
   @ValidateNested()
-  @Type(() => MoreRequest)
-  more?: MoreRequest;
+  @Type(() => EarlierMoreRequest)
+  more?: EarlierMoreRequest;
 
   @IsOptional()
   @IsObject({ message: 'A question has a kind and an answer.' })
@@ -138,6 +147,14 @@ export class ReadingRequest {
   @IsOptional()
   @IsUUID(undefined, { message: 'A correction names the reading it corrects.' })
   supersedes?: string;
+}
+
+/** What a reading found, in whichever form it was sent. */
+export function findingsSent(
+  reading: Pick<ReadingRequest, 'findings' | 'typed' | 'leaves' | 'more'>,
+  sprouted: SproutedRule,
+): SentFinding[] {
+  return reading.findings ?? sentBefore(reading, sprouted);
 }
 
 /** One look at one container. Its id is made on the device: sending it again changes nothing. */

@@ -1,14 +1,55 @@
 import 'reflect-metadata';
 import { COLUMN_ROLES, type ColumnMapping } from '@bright-sprout/core/formats/columnMapping';
+import { type MeasureColumn } from '@bright-sprout/core/formats/measureColumns';
 import { Type } from 'class-transformer';
-import { IsIn, IsObject, IsOptional, IsString, IsUUID, Length, Matches, MaxLength, ValidateNested } from 'class-validator';
+import {
+  ArrayMaxSize,
+  IsArray,
+  IsIn,
+  IsObject,
+  IsOptional,
+  IsString,
+  IsUUID,
+  Length,
+  Matches,
+  MaxLength,
+  ValidateNested,
+} from 'class-validator';
+import { OwnMeasureRequest } from './ownMeasures';
 
 /** A file may have 4 million characters; more is another tool's job. */
 export const MAX_IMPORT_CHARACTERS = 4_000_000;
 
+class MeasureColumnRequest implements MeasureColumn {
+  @IsString({ message: 'A column has a heading.' })
+  @MaxLength(200, { message: 'A heading has at most 200 characters.' })
+  heading: string;
+  @IsString({ message: 'Choose the measure of a column.' })
+  @Length(1, 40, { message: 'Choose the measure of a column.' })
+  measure: string;
+  @IsOptional()
+  @IsString({ message: 'A column has a heading.' })
+  @MaxLength(200, { message: 'A heading has at most 200 characters.' })
+  typedHeading: string | null;
+}
+
 export class MappingRequest implements ColumnMapping {
   @IsObject({ message: 'Say what the columns mean.' })
   columns: ColumnMapping['columns'];
+
+  @IsOptional()
+  @IsArray({ message: 'Say which columns are measures.' })
+  @ArrayMaxSize(40, { message: 'At most forty columns of measures.' })
+  @ValidateNested({ each: true })
+  @Type(() => MeasureColumnRequest)
+  measures: MeasureColumnRequest[] = [];
+
+  @IsOptional()
+  @IsArray({ message: 'Say what the columns measure.' })
+  @ArrayMaxSize(40, { message: 'At most forty measures of its own.' })
+  @ValidateNested({ each: true })
+  @Type(() => OwnMeasureRequest)
+  own: OwnMeasureRequest[] = [];
 
   @IsIn(['mm', 'cm', 'm', 'in', 'ft'], { message: 'Choose the unit of length.' })
   lengthUnit: ColumnMapping['lengthUnit'];

@@ -1,5 +1,6 @@
 import 'reflect-metadata';
 import { type ComparedTreatment } from '@bright-sprout/core/compare/compareOnDay';
+import { type AfterLoss, type BeforeSprouting, type Report } from '@bright-sprout/core/readings/policies';
 import { type Reading } from '@bright-sprout/core/readings/reading';
 import { type RulerResolution } from '@bright-sprout/core/quantities/length';
 import { type Habit } from '@bright-sprout/core/seeds/catalogue';
@@ -13,7 +14,6 @@ import { type PhotoView } from './photos';
 import { type GradeBand, PHASES, type Phase, type TeamView } from './classes';
 
 export const RESOLUTIONS = ['cm', 'half-cm', 'mm', 'quarter-in'] as const;
-export const BEFORE_SPROUTING = ['exclude', 'zero'] as const;
 
 /** Changes that are allowed after sowing; `version` is the one the change was made on. */
 export class ChangeInvestigationRequest {
@@ -88,7 +88,9 @@ export interface InvestigationView {
   containerName: string;
   sownOn: string;
   resolution: RulerResolution;
-  beforeSprouting: (typeof BEFORE_SPROUTING)[number];
+  beforeSprouting: BeforeSprouting;
+  afterLoss: AfterLoss;
+  report: Report;
   drawSeed: number;
   splitSentence: string;
   /** What the fair-test check still said of the plan when it was sown. */

@@ -14,8 +14,7 @@ import {
   type WhileAway,
   type Protocol,
 } from '@bright-sprout/core/plan/document/planDocument';
-import { type OwnMeasure } from '@bright-sprout/core/bench/benchProtocol';
-import { MEASURES, type PlannedMeasure } from '@bright-sprout/core/measures/planMeasures';
+import { BUILT_IN_CODES } from '@bright-sprout/core/measures/registry';
 import { PROTOCOL_WORDS } from '@bright-sprout/core/plan/document/protocolWords';
 import { Type } from 'class-transformer';
 import {
@@ -39,6 +38,7 @@ import {
   type ValidatorConstraintInterface,
 } from 'class-validator';
 import { RESOLUTIONS } from './investigations';
+import { OwnMeasureRequest } from './ownMeasures';
 
 // A draft may be unfinished: here only its shape and size are checked. Whether it can be carried out is asked when it is sown.
 
@@ -113,20 +113,6 @@ class CadenceOfPlan {
   @IsOptional() @IsInt(NUMBER) @Min(0, NUMBER) @Max(366, FAR) days?: number;
 }
 
-class OwnMeasureOfPlan implements OwnMeasure {
-  @IsString(TEXT) @MaxLength(40, LONG) id: string;
-  @IsString(TEXT) @MaxLength(60, LONG) name: string;
-  @IsIn(['number', 'choice'], { message: 'An own measure is a number or a choice.' }) kind: 'number' | 'choice';
-  @IsString(TEXT) @MaxLength(20, LONG) unit: string;
-  @IsOptional() @IsNumber({}, NUMBER) min: number | null;
-  @IsOptional() @IsNumber({}, NUMBER) max: number | null;
-  @IsArray(TEXT)
-  @ArrayMaxSize(8, LONG)
-  @IsString({ each: true, ...TEXT })
-  @MaxLength(40, { each: true, ...LONG })
-  choices: string[];
-}
-
 class ExceptionOfPlan {
   @IsString(TEXT) @MaxLength(40, LONG) rule: string;
   @IsString(TEXT) @MaxLength(200, LONG) reason: string;
@@ -190,14 +176,14 @@ export class PlanOnTheWire implements PlanDocument {
   @IsNumber({}, NUMBER) @Max(1e6, FAR) fillMl: number;
   @IsNumber({}, NUMBER) @Max(1e6, FAR) doseMl: number;
   @IsArray(TEXT)
-  @ArrayMaxSize(10, LONG)
-  @IsIn(MEASURES, { each: true, message: 'A measure is not known.' })
-  measures: PlannedMeasure[];
+  @ArrayMaxSize(20, LONG)
+  @IsIn(BUILT_IN_CODES as string[], { each: true, message: 'A measure is not known.' })
+  measures: string[];
   @IsArray(TEXT)
   @ArrayMaxSize(4, { message: 'At most four measures of your own.' })
   @ValidateNested({ each: true })
-  @Type(() => OwnMeasureOfPlan)
-  ownMeasures: OwnMeasureOfPlan[];
+  @Type(() => OwnMeasureRequest)
+  ownMeasures: OwnMeasureRequest[];
   @IsObject(TEXT) @Validate(IsProtocol) protocol: Protocol;
   @IsIn(ASSIGNMENTS, { message: 'Choose who gets what.' }) assignment: Assignment;
   @IsNumber({}, NUMBER) @Max(1e6, FAR) trays: number;

@@ -1,18 +1,33 @@
-import { type ComparedRecords } from '../src/compare/compareOnDay';
+import { type ComparedRecords, type DayQuestion } from '../src/compare/compareOnDay';
+import { numberFound } from '../src/measures/finding';
+import { measureOf } from '../src/measures/registry';
 import { type Reading } from '../src/readings/reading';
 
-/** A reading with only what a test cares about spelled out. */
-export function reading(part: Partial<Reading> & Pick<Reading, 'containerId'>): Reading {
+export const HEIGHT = measureOf('height')!;
+
+/** What is asked of a day in most tests: heights, with what cannot be measured left out. */
+export const heightsOn = (day: string, part: Partial<DayQuestion> = {}): DayQuestion => ({
+  measure: HEIGHT,
+  day,
+  beforeSprouting: 'exclude',
+  afterLoss: 'exclude',
+  report: 'container-mean',
+  ...part,
+});
+
+/** A reading with only what a test cares about spelled out; `heightMm` is short for the finding of a height. */
+export function reading({
+  heightMm,
+  ...part
+}: Partial<Reading> & Pick<Reading, 'containerId'> & { heightMm?: number | null }): Reading {
+  const findings = heightMm === undefined || heightMm === null ? [] : [numberFound('height', heightMm)];
   return {
     id: `${part.containerId}-${part.day ?? '2026-03-19'}-${part.recordedAt ?? ''}`,
     plant: '1',
     day: '2026-03-19',
-    state: part.valueMm === undefined ? 'not-up' : 'measured',
-    valueMm: null,
-    typed: null,
-    more: null,
+    state: findings.length + (part.findings?.length ?? 0) > 0 ? 'measured' : 'not-up',
+    findings,
     doubt: null,
-    leaves: null,
     lostReason: null,
     note: null,
     supersedes: null,
@@ -25,11 +40,11 @@ export function reading(part: Partial<Reading> & Pick<Reading, 'containerId'>): 
 export function recordsOf(heights: Record<string, (number | null)[]>): ComparedRecords {
   const codes = Object.keys(heights);
   const containers = codes.flatMap((t) =>
-    heights[t]!.map((_, i) => ({ id: `${t}${i + 1}`, code: `${t}${i + 1}`, treatment: t, block: `team ${i + 1}` })),
+    heights[t]!.map((_, i) => ({ id: `${t}${i + 1}`, code: `${t}${i + 1}`, treatment: t, block: `team ${i + 1}`, seedsSown: 1 })),
   );
   const readings = codes.flatMap((t) =>
     heights[t]!.map((h, i) =>
-      reading(h === null ? { containerId: `${t}${i + 1}` } : { containerId: `${t}${i + 1}`, valueMm: h }),
+      reading(h === null ? { containerId: `${t}${i + 1}` } : { containerId: `${t}${i + 1}`, heightMm: h }),
     ),
   );
   return {

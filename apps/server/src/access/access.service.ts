@@ -9,6 +9,7 @@ import { Injectable } from '@nestjs/common';
 import { hash, verify } from '@node-rs/argon2';
 import { DataSource } from 'typeorm';
 import { ClassGroup } from '../classes/classGroup.entity';
+import { teamsInOrder } from '../classes/teamsInOrder';
 import { newId } from '../database/ids';
 import { Transactions } from '../database/transactions';
 import { Problem } from '../problems/problem';
@@ -87,7 +88,7 @@ export class AccessService {
       await this.attempts.failed(`code ${classCode.slice(0, 6).toUpperCase()}`, address);
       throw new Problem(404, 'No class has this code. Look at the board again: it has six letters and digits.');
     }
-    const teams = [...found.teams].sort((a, b) => (a.id < b.id ? -1 : 1));
+    const teams = teamsInOrder(found.teams);
     return { className: found.name, teams: teams.map(({ emblem, nickname }) => ({ emblem, nickname })) };
   }
 

@@ -1,4 +1,5 @@
 import { todayIn } from '@bright-sprout/core/clock/clock';
+import { heightOf } from '@bright-sprout/core/measures/finding';
 import { USUAL_BENCH } from '@bright-sprout/core/bench/benchProtocol';
 import { type ReadingDoubt } from '@bright-sprout/core/readings/reading';
 import { doubtOfReading } from '@bright-sprout/core/readings/surroundings';
@@ -6,10 +7,8 @@ import { speciesById } from '@bright-sprout/core/seeds/catalogue';
 import { Injectable } from '@nestjs/common';
 import { DataSource, IsNull } from 'typeorm';
 import { Container } from '../investigations/container.entity';
-import { InvestigationViews } from '../investigations/investigationViews.service';
-import { type ReadingEntity } from './reading.entity';
-
-type NewReading = Pick<ReadingEntity, 'plant' | 'valueMm' | 'doubt' | 'supersedesId'>;
+import { RecordsService } from '../investigations/records.service';
+import { type NewReading } from './insertReadings';
 
 /**
  * Asks about heights that nobody has asked about yet: typed from paper, taken in from a sheet, or sent by a device that did
@@ -19,7 +18,7 @@ type NewReading = Pick<ReadingEntity, 'plant' | 'valueMm' | 'doubt' | 'supersede
 export class ArrivalDoubts {
   constructor(
     private readonly dataSource: DataSource,
-    private readonly views: InvestigationViews,
+    private readonly records: RecordsService,
   ) {}
 
   /**
@@ -27,8 +26,8 @@ export class ArrivalDoubts {
    * the containers that the same team looks after.
    * @param container loaded with its investigation and class
    */
-  async ask<R extends NewReading>(container: Container, day: string, readings: R[]): Promise<R[]> {
-    const unasked = readings.filter((r) => r.valueMm !== null && r.doubt === null && r.supersedesId === null);
+  async ask(container: Container, day: string, readings: NewReading[]): Promise<NewReading[]> {
+    const unasked = readings.filter((r) => heightOf(r) !== null && !r.doubt && !r.supersedesId);
     if (unasked.length === 0) return readings;
     const { investigation, investigationId, teamId } = container;
     const ofTeam = await this.dataSource
@@ -52,11 +51,17 @@ export class ArrivalDoubts {
         position,
         sownOn: sownOn ?? investigation.sownOn,
       })),
-      readings: await this.views.readingsOf(beside.map((c) => c.id)),
+      readings: await this.records.readingsOf(beside.map((c) => c.id)),
       plants: (investigation.bench ?? USUAL_BENCH).plants,
     };
-    const asked = (reading: R): ReadingDoubt | null => {
-      const height = { containerId: here.id, plant: reading.plant, day, valueMm: reading.valueMm!, today: now > day ? now : day };
+    const asked = (reading: NewReading): ReadingDoubt | null => {
+      const height = {
+        containerId: here.id,
+        plant: reading.plant,
+        day,
+        valueMm: heightOf(reading)!,
+        today: now > day ? now : day,
+      };
       const doubt = doubtOfReading(height, setting);
       return doubt && { kind: doubt.kind, answer: null, secondMm: null };
     };

@@ -1,12 +1,12 @@
 import { Module } from '@nestjs/common';
 import { InvestigationsModule } from '../investigations/investigations.module';
 import { ArrivalDoubts } from './arrivalDoubts.service';
-import { ChecksController, TeacherChecksController } from './checks.controller';
+import { TeacherChecksController, TeamChecksController } from './checks.controller';
 import { ChecksService } from './checks.service';
 
 @Module({
   imports: [InvestigationsModule],
-  controllers: [ChecksController, TeacherChecksController],
+  controllers: [TeacherChecksController, TeamChecksController],
   providers: [ChecksService, ArrivalDoubts],
 })
 export class ChecksModule {}

@@ -1,26 +1,26 @@
 import { timeNow, todayIn } from '@bright-sprout/core/clock/clock';
-import { type BenchView, type ReadingRequest, type SaveCheckRequest, type SavedCheck } from '@bright-sprout/contracts/checks';
+import { findingsSent, type ReadingRequest, type SaveCheckRequest, type SavedCheck } from '@bright-sprout/contracts/checks';
 import { addDays, isIsoDay } from '@bright-sprout/core/calendar/days';
 import { type ReadingDoubt } from '@bright-sprout/core/readings/reading';
-import { speciesById } from '@bright-sprout/core/seeds/catalogue';
-import { parseLength } from '@bright-sprout/core/quantities/length';
+import { USUAL_BENCH } from '@bright-sprout/core/bench/benchProtocol';
+import { type Finding } from '@bright-sprout/core/measures/finding';
+import { type OwnMeasure } from '@bright-sprout/core/measures/ownMeasure';
+import { readSent, type SentFinding } from '@bright-sprout/core/measures/sentFinding';
+import { type RulerResolution } from '@bright-sprout/core/quantities/length';
 import { Injectable } from '@nestjs/common';
-import { DataSource, In, IsNull } from 'typeorm';
-import { type Requester, type TeamRequester } from '../access/requester';
+import { DataSource } from 'typeorm';
+import { type Requester } from '../access/requester';
 import { Scope } from '../access/scope.service';
-import { Team } from '../classes/team.entity';
 import { requestHash } from '../database/ids';
 import { isDuplicate, Transactions } from '../database/transactions';
 import { type Container } from '../investigations/container.entity';
-import { Investigation } from '../investigations/investigation.entity';
-import { InvestigationViews } from '../investigations/investigationViews.service';
+import { type Investigation } from '../investigations/investigation.entity';
 import { ChangesService } from '../live/changes.service';
 import { Problem } from '../problems/problem';
 import { ArrivalDoubts } from './arrivalDoubts.service';
+import { insertReadings, type NewReading } from './insertReadings';
 import { PlantCheck } from './plantCheck.entity';
 import { ReadingEntity } from './reading.entity';
-
-const TALLEST_MM = 10_000;
 
 @Injectable()
 export class ChecksService {
@@ -28,49 +28,9 @@ export class ChecksService {
     private readonly dataSource: DataSource,
     private readonly transactions: Transactions,
     private readonly scope: Scope,
-    private readonly views: InvestigationViews,
     private readonly doubts: ArrivalDoubts,
     private readonly changes: ChangesService,
   ) {}
-
-  /** The team's own containers and the class's in every growing investigation, newest sowing first. */
-  async bench(asking: TeamRequester): Promise<BenchView> {
-    const team = await this.dataSource
-      .getRepository(Team)
-      .findOneOrFail({ where: { id: asking.teamId }, relations: { classGroup: true } });
-    const containers = await this.scope.containersOf(asking);
-    const looksAfter = new Set(containers.map((c) => c.id));
-    const investigations = await this.dataSource.getRepository(Investigation).find({
-      where: { id: In([...new Set(containers.map((c) => c.investigationId))]), phase: 'growing', removedAt: IsNull() },
-      relations: { classGroup: { teams: true } },
-      order: { sownOn: 'DESC' },
-    });
-    const shown = await Promise.all(
-      investigations.map(async (i) => {
-        const view = await this.views.view(i);
-        const own = view.containers.filter((c) => looksAfter.has(c.id));
-        return {
-          investigation: {
-            ...view,
-            containers: own,
-            teams: [],
-            expected: view.expected.filter((e) => e.teamId === asking.teamId),
-            care: view.care.filter((c) => c.teamId === null || c.teamId === asking.teamId),
-            deviations: view.deviations.filter((d) => own.some((c) => c.id === d.containerId)),
-          },
-          ...(await this.views.recordsOf(own.map((c) => c.id))),
-        };
-      }),
-    );
-    const kinds = new Set(shown.flatMap(({ investigation }) => investigation.treatments.map((t) => t.speciesId)));
-    return {
-      team: { id: team.id, emblem: team.emblem, nickname: team.nickname },
-      className: team.classGroup.name,
-      today: todayIn(team.classGroup.timeZone),
-      investigations: shown,
-      species: [...kinds].flatMap((id) => speciesById(id) ?? []),
-    };
-  }
 
   /** Saves a check once, however often and in whatever order it arrives. */
   async save(asking: Requester, id: string, request: SaveCheckRequest): Promise<SavedCheck> {
@@ -80,7 +40,7 @@ export class ChecksService {
     const container = await this.scope.containerToWriteFor(asking, request.containerId);
     this.checkDay(request.day, container);
     if (asking.kind === 'team') checkOpen(request.recordedAt, container.investigation);
-    const rows = request.readings.map((r) => this.rowOf(id, r));
+    const rows = request.readings.map((r) => this.rowOf(id, r, container.investigation));
     await this.checkCorrections(request);
     const readings = await this.doubts.ask(container, request.day, rows);
     const receivedAt = timeNow();
@@ -98,7 +58,7 @@ export class ChecksService {
     try {
       await this.transactions.run(async (manager) => {
         await manager.getRepository(PlantCheck).insert(check);
-        await manager.getRepository(ReadingEntity).insert(readings);
+        await insertReadings(manager, readings);
         await this.changes.note(manager, {
           kind: 'check-saved',
           classId: container.investigation.classId,
@@ -135,27 +95,29 @@ export class ChecksService {
       throw new Problem(422, 'This day has not come yet. Look at the date of this device; your readings stay on it.');
   }
 
-  private rowOf(checkId: string, reading: ReadingRequest) {
+  private rowOf(checkId: string, reading: ReadingRequest, { bench, resolution }: Investigation): NewReading {
+    const { own, sprouted } = bench ?? USUAL_BENCH;
     const measured = reading.state === 'measured';
-    const length = measured && (reading.typed !== undefined || !hasMore(reading)) ? parseLength(reading.typed ?? '') : null;
-    if (length && !length.ok) throw new Problem(422, length.reason);
-    if (length?.ok && (length.mm <= 0 || length.mm > TALLEST_MM))
-      throw new Problem(422, 'A height is more than 0 and at most 10 metres. If nothing is up yet, choose “Not up yet”.');
+    const findings = measured ? findingsSent(reading, sprouted).map((sent) => this.found(sent, own, resolution)) : [];
+    if (measured && findings.length === 0) throw new Problem(422, 'Nothing is typed yet.');
     if (reading.state === 'lost' && !reading.lostReason) throw new Problem(422, 'Say why the plant was lost.');
     return {
       id: reading.id,
       checkId,
       plant: reading.plant,
       state: reading.state,
-      valueMm: length?.ok ? length.mm : null,
-      typed: measured ? (reading.typed?.trim() ?? null) : null,
-      leaves: measured ? (reading.leaves ?? null) : null,
-      more: measured ? (reading.more ?? null) : null,
+      findings,
       doubt: measured ? keptDoubt(reading) : null,
       lostReason: reading.state === 'lost' ? reading.lostReason! : null,
       note: reading.note ?? null,
       supersedesId: reading.supersedes ?? null,
     };
+  }
+
+  private found(sent: SentFinding, own: readonly OwnMeasure[], resolution: RulerResolution): Finding {
+    const read = readSent(sent, { own, resolution });
+    if (!read.ok) throw new Problem(422, read.reason);
+    return read.finding;
   }
 
   /** A correction stays with its container, plant and day. */
@@ -169,11 +131,6 @@ export class ChecksService {
         throw new Problem(422, 'A correction belongs to the same plant and day as the reading it corrects.');
     }
   }
-}
-
-/** Something beside a height that shows that a plant is up. */
-function hasMore({ more }: ReadingRequest): boolean {
-  return more !== undefined && Object.keys(more).length > 0;
 }
 
 /** What was entered before checking was closed is taken, whenever it arrives. */

@@ -13,6 +13,7 @@ import { Container } from '../investigations/container.entity';
 import { Investigation } from '../investigations/investigation.entity';
 import { notFound, Problem } from '../problems/problem';
 import { ClassGroup } from './classGroup.entity';
+import { teamsInOrder } from './teamsInOrder';
 import { Team } from './team.entity';
 
 /** No letters or digits that are read for one another. */
@@ -125,7 +126,7 @@ export class ClassesService {
 
   private view(group: ClassGroup, investigations: Investigation[]): ClassView {
     const { id, name, gradeBand, timeZone, joinCode } = group;
-    const teams = [...group.teams].sort((a, b) => (a.id < b.id ? -1 : 1));
+    const teams = teamsInOrder(group.teams);
     return {
       id,
       name,

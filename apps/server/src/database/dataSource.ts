@@ -12,6 +12,7 @@ import { Bench1764000000000 } from './migrations/1764000000000-Bench';
 import { Running1764010000000 } from './migrations/1764010000000-Running';
 import { Together1764020000000 } from './migrations/1764020000000-Together';
 import { Outlook1764030000000 } from './migrations/1764030000000-Outlook';
+import { Findings1764100000000 } from './migrations/1764100000000-Findings';
 import { Photos1764040000000 } from './migrations/1764040000000-Photos';
 
 /** One place says how the database is reached: UTC, days as text, migrations only. */
@@ -34,6 +35,7 @@ export function databaseOptions(url: string): DataSourceOptions {
       Together1764020000000,
       Outlook1764030000000,
       Photos1764040000000,
+      Findings1764100000000,
     ],
     migrationsTableName: 'migration',
     synchronize: false,

@@ -3,6 +3,7 @@ import { FailedAttempt } from '../access/failedAttempt.entity';
 import { School } from '../access/school.entity';
 import { Teacher } from '../access/teacher.entity';
 import { PlantCheck } from '../checks/plantCheck.entity';
+import { FindingEntity } from '../checks/finding.entity';
 import { ReadingEntity } from '../checks/reading.entity';
 import { ClassGroup } from '../classes/classGroup.entity';
 import { Team } from '../classes/team.entity';
@@ -14,7 +15,7 @@ import { Plan } from '../plans/plan.entity';
 import { Photo } from '../photos/photo.entity';
 import { Prediction } from '../predictions/prediction.entity';
 import { CareEvent } from '../care/careEvent.entity';
-import { Deviation } from '../sowing/deviation.entity';
+import { Deviation } from '../deviations/deviation.entity';
 import { RoomReadingEntity } from '../room/roomReading.entity';
 import { RunChange } from '../running/runChange.entity';
 import { ScreenLink } from '../screens/screenLink.entity';
@@ -45,5 +46,6 @@ export const ENTITIES = [
   Photo,
   PlantCheck,
   ReadingEntity,
+  FindingEntity,
   Change,
 ];

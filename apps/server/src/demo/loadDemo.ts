@@ -1,11 +1,8 @@
 import { timeNow, todayIn } from '@bright-sprout/core/clock/clock';
 import { EMBLEM_NAMES } from '@bright-sprout/contracts/access';
 import { type IsoDay } from '@bright-sprout/core/calendar/days';
-import { benchProtocol } from '@bright-sprout/core/bench/benchOfPlan';
-import { planCalendar } from '@bright-sprout/core/plan/calendar/planCalendar';
-import { planOutlook } from '@bright-sprout/core/plan/calendar/planOutlook';
-import { runSheet } from '@bright-sprout/core/plan/lists/prepare';
 import { workOut } from '@bright-sprout/core/plan/workedOut/workOut';
+import { numberFound } from '@bright-sprout/core/measures/finding';
 import { formatLength, roundToResolution } from '@bright-sprout/core/quantities/length';
 import { generatorFrom } from '@bright-sprout/core/random/generator';
 import { speciesById } from '@bright-sprout/core/seeds/catalogue';
@@ -16,19 +13,17 @@ import { PinsService } from '../access/pins.service';
 import { School } from '../access/school.entity';
 import { Teacher } from '../access/teacher.entity';
 import { PlantCheck } from '../checks/plantCheck.entity';
-import { ReadingEntity } from '../checks/reading.entity';
+import { insertReadings } from '../checks/insertReadings';
 import { ClassGroup } from '../classes/classGroup.entity';
 import { Team } from '../classes/team.entity';
 import { newId, requestHash } from '../database/ids';
-import { Container } from '../investigations/container.entity';
-import { Investigation } from '../investigations/investigation.entity';
-import { TreatmentEntity } from '../investigations/treatment.entity';
 import { CareEvent } from '../care/careEvent.entity';
 import { Plan } from '../plans/plan.entity';
 import { Prediction } from '../predictions/prediction.entity';
 import { RoomReadingEntity } from '../room/roomReading.entity';
 import { SeedLotEntity } from '../seeds/seedLot.entity';
 import { type Settings } from '../settings';
+import { insertInvestigation, investigationOf } from '../sowing/investigationOfPlan';
 import { demoPlan, demoPredictions, demoRoom, demoSeedLots, demoSowing, demoSownPlan, demoWatering } from './demoPlanning';
 import { DEMO_CLASSES, DEMO_EMBLEMS, DEMO_TEACHER, type DemoClass } from './demoScenario';
 
@@ -111,49 +106,16 @@ async function loadInvestigation(
   const sownOn = plan.sownOn(today);
   const document = demoSownPlan(plan, demo.gradeBand, sownOn, teamIds.length);
   const out = workOut(document, teamIds.length);
-  const { treatments } = out;
   const laid = out.layout.containers;
   await manager
     .getRepository(Plan)
     .insert({ id, classId, version: 1, document, requestHash: requestHash(document), changedAt: timeNow(), sown: true });
-  await manager.getRepository(Investigation).insert({
-    id,
-    classId,
-    question: plan.question,
-    factor: 'salt in the water',
-    phase: plan.phase,
-    origin: 'planned',
-    speciesId: plan.speciesId,
-    methodId: plan.methodId,
-    sownOn,
-    resolution: plan.resolution,
-    beforeSprouting: plan.beforeSprouting,
-    drawSeed: plan.seed,
-    splitSentence: out.layout.sentence,
-    runSheet: runSheet(document, out),
-    bench: benchProtocol(document),
-    schedule: planCalendar(document, out).events,
-    outlook: planOutlook(document, out),
-    sharedWithTeams: plan.shared,
-    requestHash: requestHash(plan.question),
+  const sown = investigationOf(document, out, { id, classId, teamIds, requestHash: requestHash(plan.question) });
+  await insertInvestigation(manager, {
+    ...sown,
+    investigation: { ...sown.investigation, phase: plan.phase, sharedWithTeams: plan.shared },
   });
-  const treatmentIds = new Map(treatments.map((t) => [t.code, newId()]));
-  await manager
-    .getRepository(TreatmentEntity)
-    .insert(
-      treatments.map(({ code, label, control }) => ({ id: treatmentIds.get(code)!, investigationId: id, code, label, control })),
-    );
-  const containers = laid.map((c) => ({
-    id: newId(),
-    investigationId: id,
-    treatmentId: treatmentIds.get(c.treatment)!,
-    teamId: teamIds[c.team!]!,
-    code: c.code,
-    position: c.place,
-    seedsSown: plan.seeds,
-  }));
-  await manager.getRepository(Container).insert(containers);
-  const containerIds = new Map(containers.map((c) => [c.code, c.id]));
+  const containerIds = new Map(sown.containers.map((c) => [c.code, c.id]));
   const simulated = simulateInvestigation({
     species: speciesById(plan.speciesId)!,
     containers: laid.map((c) => ({ code: c.code, treatment: c.treatment, team: c.team!, seeds: plan.seeds })),
@@ -169,9 +131,12 @@ async function loadInvestigation(
   const slipped = past.filter((r) => (r.valueMm ?? 0) > 50).pop();
   const rows = past.flatMap((r) => rowsOf(r, containerIds.get(r.code)!, teamIds[r.team]!, demo, r === slipped));
   await manager.getRepository(PlantCheck).insert(rows.map((r) => r.check));
-  await manager.getRepository(ReadingEntity).insert(rows.map((r) => r.reading));
+  await insertReadings(
+    manager,
+    rows.map((r) => r.reading),
+  );
   await manager.getRepository(CareEvent).insert(
-    [...demoSowing(runSheet(document, out).length, sownOn), ...demoWatering(plan, sownOn, today)].map((c) => ({
+    [...demoSowing(sown.investigation.runSheet.length, sownOn), ...demoWatering(plan, sownOn, today)].map((c) => ({
       ...c,
       id: newId(),
       investigationId: id,
@@ -201,7 +166,6 @@ function rowsOf(simulated: SimulatedReading, containerId: string, teamId: string
       requestHash: requestHash(simulated),
     };
     const { state, leaves, lostReason } = simulated;
-    const typed = valueMm === null ? null : formatLength(valueMm, investigation.resolution);
     return {
       check,
       reading: {
@@ -209,9 +173,10 @@ function rowsOf(simulated: SimulatedReading, containerId: string, teamId: string
         checkId: check.id,
         plant: '1',
         state,
-        valueMm,
-        typed,
-        leaves,
+        findings: [
+          ...(valueMm === null ? [] : [numberFound('height', valueMm, formatLength(valueMm, investigation.resolution))]),
+          ...(state === 'measured' && leaves !== null ? [numberFound('leaves', leaves)] : []),
+        ],
         lostReason,
         note: null,
         supersedesId,

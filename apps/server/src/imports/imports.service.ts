@@ -1,16 +1,18 @@
 import { msNow } from '@bright-sprout/core/clock/clock';
 import { ImportRequest, isColumnMap } from '@bright-sprout/contracts/imports';
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
+import { type BenchProtocol, USUAL_BENCH } from '@bright-sprout/core/bench/benchProtocol';
+import { BUILT_IN_CODES } from '@bright-sprout/core/measures/registry';
 import { importTidyCsv } from '@bright-sprout/core/formats/importTidyCsv';
 import { readCsv } from '@bright-sprout/core/formats/readCsv';
 import { type TidyReading, type TidyTable } from '@bright-sprout/core/formats/tidyTable';
 import { speciesById } from '@bright-sprout/core/seeds/catalogue';
 import { Injectable } from '@nestjs/common';
-import { type EntityManager, type ObjectLiteral } from 'typeorm';
+import { type EntityManager } from 'typeorm';
 import { type TeacherRequester } from '../access/requester';
 import { Scope } from '../access/scope.service';
 import { PlantCheck } from '../checks/plantCheck.entity';
-import { ReadingEntity } from '../checks/reading.entity';
+import { insertInChunks, insertReadings, type NewReading } from '../checks/insertReadings';
 import { newId, requestHash } from '../database/ids';
 import { Container } from '../investigations/container.entity';
 import { Investigation } from '../investigations/investigation.entity';
@@ -18,8 +20,6 @@ import { InvestigationsService } from '../investigations/investigations.service'
 import { TreatmentEntity } from '../investigations/treatment.entity';
 import { ChangesService } from '../live/changes.service';
 import { Problem } from '../problems/problem';
-
-const CHUNK = 500;
 
 /** Brings a tidy table in as a finished investigation: whole or not at all. */
 @Injectable()
@@ -49,6 +49,7 @@ export class ImportsService {
         sownOn: table.sownOn,
         resolution: request.mapping.lengthUnit === 'in' ? 'quarter-in' : 'mm',
         beforeSprouting: 'exclude',
+        bench: benchOf(table),
         drawSeed: 0,
         splitSentence: 'These records came from a file; their places and teams are as the file says.',
         requestHash: hash,
@@ -85,11 +86,12 @@ export class ImportsService {
       code: u.code,
       position,
       seedsSown: u.seeds,
+      sownOn: u.sownOn,
     }));
     await insertInChunks(manager, Container, containers);
     const now = msNow();
     const checks: PlantCheck[] = [];
-    const readings: Partial<ReadingEntity>[] = [];
+    const readings: NewReading[] = [];
     const idsByKey = new Map<string, string>();
     table.readings.forEach((reading, i) => {
       const checkId = newId();
@@ -110,31 +112,28 @@ export class ImportsService {
       readings.push(rowOf(reading, readingId, checkId, idsByKey));
     });
     await insertInChunks(manager, PlantCheck, checks);
-    await insertInChunks(manager, ReadingEntity, readings);
+    await insertReadings(manager, readings);
   }
 }
 
-function rowOf(reading: TidyReading, id: string, checkId: string, idsByKey: Map<string, string>): Partial<ReadingEntity> {
-  const { plant, state, valueMm, typed, leaves, lostReason, note, corrects } = reading;
+function rowOf(reading: TidyReading, id: string, checkId: string, idsByKey: Map<string, string>): NewReading {
+  const { plant, state, findings, doubt, lostReason, note, corrects } = reading;
   return {
     id,
     checkId,
     plant,
     state,
-    valueMm,
-    typed,
-    leaves,
+    findings,
+    doubt,
     lostReason,
     note,
     supersedesId: corrects === null ? null : idsByKey.get(corrects)!,
   };
 }
 
-async function insertInChunks<T extends ObjectLiteral>(
-  manager: EntityManager,
-  entity: new () => T,
-  rows: Partial<T>[],
-): Promise<void> {
-  for (let from = 0; from < rows.length; from += CHUNK)
-    await manager.getRepository(entity).insert(rows.slice(from, from + CHUNK) as never);
+/** What imported records measure: everything that was found in them. */
+function benchOf(table: TidyTable): BenchProtocol {
+  const found = new Set(table.readings.flatMap((r) => r.findings.map((f) => f.measure)));
+  const measures = BUILT_IN_CODES.filter((code) => found.has(code));
+  return { ...USUAL_BENCH, measures: measures.length + table.own.length > 0 ? measures : USUAL_BENCH.measures, own: table.own };
 }

@@ -2,6 +2,7 @@ import { type Phase } from '@bright-sprout/contracts/classes';
 import { type BenchProtocol } from '@bright-sprout/core/bench/benchProtocol';
 import { type PlanEvent } from '@bright-sprout/core/plan/calendar/planEvents';
 import { type PlanOutlook } from '@bright-sprout/core/plan/calendar/planOutlook';
+import { type AfterLoss, type BeforeSprouting, type Report } from '@bright-sprout/core/readings/policies';
 import { type RulerResolution } from '@bright-sprout/core/quantities/length';
 import { Column, Entity, Index, JoinColumn, ManyToOne, OneToMany, PrimaryColumn, type Relation } from 'typeorm';
 import { ClassGroup } from '../classes/classGroup.entity';
@@ -22,7 +23,9 @@ export class Investigation {
   @Column('varchar', { name: 'method_id', length: 60, nullable: true }) methodId: string | null;
   @Column('date', { name: 'sown_on' }) sownOn: string;
   @Column('varchar', { length: 12 }) resolution: RulerResolution;
-  @Column('varchar', { name: 'before_sprouting', length: 10 }) beforeSprouting: 'exclude' | 'zero';
+  @Column('varchar', { name: 'before_sprouting', length: 10 }) beforeSprouting: BeforeSprouting;
+  @Column('varchar', { name: 'after_loss', length: 10, default: 'exclude' }) afterLoss: AfterLoss;
+  @Column('varchar', { length: 16, default: 'container-mean' }) report: Report;
   @Column('int', { name: 'draw_seed' }) drawSeed: number;
   @Column({ name: 'split_sentence', length: 400 }) splitSentence: string;
   /** What the fair-test check still said of the plan: comes back with the claim. */

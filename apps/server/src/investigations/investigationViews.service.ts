@@ -1,12 +1,6 @@
 import { type CareView } from '@bright-sprout/contracts/care';
 import { type DeviationView } from '@bright-sprout/contracts/deviations';
-import {
-  type ExpectedView,
-  type InvestigationRecords,
-  type InvestigationView,
-  type ReadingView,
-} from '@bright-sprout/contracts/investigations';
-import { type PhotoView } from '@bright-sprout/contracts/photos';
+import { type ExpectedView, type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { USUAL_BENCH } from '@bright-sprout/core/bench/benchProtocol';
 import { predictedHeightDay } from '@bright-sprout/core/plan/document/predictedDay';
 import { methodById, speciesById } from '@bright-sprout/core/seeds/catalogue';
@@ -14,12 +8,10 @@ import { Injectable } from '@nestjs/common';
 import { DataSource, In, IsNull } from 'typeorm';
 import { careView } from '../care/careView';
 import { CareEvent } from '../care/careEvent.entity';
-import { ReadingEntity } from '../checks/reading.entity';
 import { type Team } from '../classes/team.entity';
-import { Photo } from '../photos/photo.entity';
-import { photoView } from '../photos/photoView';
+import { teamsInOrder } from '../classes/teamsInOrder';
 import { Prediction } from '../predictions/prediction.entity';
-import { Deviation } from '../sowing/deviation.entity';
+import { Deviation } from '../deviations/deviation.entity';
 import { Container } from './container.entity';
 import { type Investigation } from './investigation.entity';
 import { TreatmentEntity } from './treatment.entity';
@@ -41,7 +33,7 @@ export class InvestigationViews {
     const method = investigation.methodId === null ? undefined : methodById(investigation.methodId);
     const { classGroup } = investigation;
     const taking = new Set(containers.map((c) => c.teamId));
-    const teams = classGroup.teams.filter((t) => taking.has(t.id)).sort((a, b) => (a.id < b.id ? -1 : 1));
+    const teams = teamsInOrder(classGroup.teams.filter((t) => taking.has(t.id)));
     const nicknames = new Map(teams.map((t: Team) => [t.id, t.nickname]));
     return {
       id: investigation.id,
@@ -58,6 +50,8 @@ export class InvestigationViews {
       sownOn: investigation.sownOn,
       resolution: investigation.resolution,
       beforeSprouting: investigation.beforeSprouting,
+      afterLoss: investigation.afterLoss,
+      report: investigation.report,
       drawSeed: investigation.drawSeed,
       splitSentence: investigation.splitSentence,
       planCautions: investigation.planCautions,
@@ -120,53 +114,6 @@ export class InvestigationViews {
       order: { recordedAt: 'ASC' },
     });
     return found.map(({ id, containerId, kind, note }) => ({ id, containerId, kind, note }));
-  }
-
-  async records(investigation: Investigation): Promise<InvestigationRecords> {
-    const view = await this.view(investigation);
-    return { investigation: view, ...(await this.recordsOf(view.containers.map((c) => c.id))) };
-  }
-
-  /** Readings and pictures of containers. */
-  async recordsOf(containerIds: string[]): Promise<Pick<InvestigationRecords, 'readings' | 'photos'>> {
-    const [readings, photos] = await Promise.all([this.readingsOf(containerIds), this.photos(containerIds)]);
-    return { readings, photos };
-  }
-
-  private async photos(containerIds: string[]): Promise<PhotoView[]> {
-    if (containerIds.length === 0) return [];
-    const found = await this.dataSource
-      .getRepository(Photo)
-      .find({ where: { containerId: In(containerIds), takenBackAt: IsNull() }, order: { day: 'ASC', recordedAt: 'ASC' } });
-    return found.map(photoView);
-  }
-
-  /** Every reading of the containers, corrections and what they replaced included, in the order they were recorded. */
-  async readingsOf(containerIds: string[]): Promise<ReadingView[]> {
-    if (containerIds.length === 0) return [];
-    const found = await this.dataSource
-      .getRepository(ReadingEntity)
-      .find({ where: { check: { containerId: In(containerIds) } }, relations: { check: true } });
-    return found
-      .sort((a, b) => a.check.recordedAt.getTime() - b.check.recordedAt.getTime() || (a.id < b.id ? -1 : 1))
-      .map((r) => ({
-        id: r.id,
-        containerId: r.check.containerId,
-        plant: r.plant,
-        day: r.check.day,
-        state: r.state,
-        valueMm: r.valueMm,
-        typed: r.typed,
-        leaves: r.leaves,
-        more: r.more,
-        doubt: r.doubt,
-        lostReason: r.lostReason,
-        note: r.note,
-        supersedes: r.supersedesId,
-        recordedAt: r.check.recordedAt.toISOString(),
-        source: r.check.source,
-        dayReason: r.check.dayReason,
-      }));
   }
 }
 

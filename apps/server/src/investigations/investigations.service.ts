@@ -14,6 +14,7 @@ import { ChangesService } from '../live/changes.service';
 import { Problem } from '../problems/problem';
 import { Investigation } from './investigation.entity';
 import { InvestigationViews } from './investigationViews.service';
+import { RecordsService } from './records.service';
 
 @Injectable()
 export class InvestigationsService {
@@ -22,11 +23,12 @@ export class InvestigationsService {
     private readonly transactions: Transactions,
     private readonly scope: Scope,
     private readonly views: InvestigationViews,
+    private readonly all: RecordsService,
     private readonly changes: ChangesService,
   ) {}
 
   async records(asking: Requester, id: string): Promise<InvestigationRecords> {
-    return this.views.records(await this.scope.investigationOf(asking, id));
+    return this.all.records(await this.scope.investigationOf(asking, id));
   }
 
   /** Every growing investigation of the teacher's classes, with its records: what the shelves of today are drawn from. */
@@ -37,7 +39,7 @@ export class InvestigationsService {
       relations: { classGroup: { teams: true } },
       order: { sownOn: 'ASC' },
     });
-    return Promise.all(found.map((i) => this.views.records(i)));
+    return Promise.all(found.map((i) => this.all.records(i)));
   }
 
   /** Runs the insert; when another request made the same investigation meanwhile, that one stands. */
@@ -104,8 +106,21 @@ export class InvestigationsService {
     const text = exportTidyCsv({
       sownOn: investigation.sownOn,
       treatments: investigation.treatments.map(({ code, label, control }) => ({ code, label, control })),
-      units: investigation.containers.map((c) => ({ code: c.code, treatment: c.treatment, block: c.block, seeds: c.seedsSown })),
-      readings: readings.map((r) => ({ ...r, unit: codes.get(r.containerId)!, key: r.id, corrects: r.supersedes })),
+      units: investigation.containers.map(({ code, treatment, block, seedsSown, sownOn }) => ({
+        code,
+        treatment,
+        block,
+        seeds: seedsSown,
+        sownOn,
+      })),
+      own: investigation.bench.own,
+      readings: readings.map((r) => ({
+        ...r,
+        findings: [...r.findings],
+        unit: codes.get(r.containerId)!,
+        key: r.id,
+        corrects: r.supersedes,
+      })),
     });
     return {
       name: `${

@@ -1,5 +1,4 @@
-import { type InvestigationView } from '@bright-sprout/contracts/investigations';
-import { type PlanListing, type PlanView, SavePlanRequest, SowPlanRequest } from '@bright-sprout/contracts/plans';
+import { type PlanListing, type PlanView, SavePlanRequest } from '@bright-sprout/contracts/plans';
 import { Body, Controller, Delete, Get, HttpCode, Param, Put, UseGuards } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { TeacherGuard } from '../access/guards';
@@ -32,14 +31,5 @@ export class PlansController {
   @HttpCode(204)
   remove(@Asking() teacher: TeacherRequester, @Param('id', IdPipe) id: string): Promise<void> {
     return this.plans.remove(teacher, id);
-  }
-
-  @Put('plans/:id/sowing')
-  sow(
-    @Asking() teacher: TeacherRequester,
-    @Param('id', IdPipe) id: string,
-    @Body() body: SowPlanRequest,
-  ): Promise<InvestigationView> {
-    return this.plans.sow(teacher, id, body.version);
   }
 }

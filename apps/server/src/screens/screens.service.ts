@@ -6,7 +6,7 @@ import { DataSource, IsNull } from 'typeorm';
 import { type TeacherRequester } from '../access/requester';
 import { Scope } from '../access/scope.service';
 import { newId } from '../database/ids';
-import { InvestigationViews } from '../investigations/investigationViews.service';
+import { RecordsService } from '../investigations/records.service';
 import { notFound, Problem } from '../problems/problem';
 import { ScreenLink } from './screenLink.entity';
 
@@ -21,7 +21,7 @@ export class ScreensService {
   constructor(
     private readonly dataSource: DataSource,
     private readonly scope: Scope,
-    private readonly views: InvestigationViews,
+    private readonly all: RecordsService,
   ) {}
 
   async list(teacher: TeacherRequester, investigationId: string): Promise<ScreenLinkView[]> {
@@ -57,7 +57,7 @@ export class ScreensService {
     if (!found) throw notFound('This screen');
     if (msNow() - (found.lastSeenAt?.getTime() ?? 0) > SEEN_EVERY_MS)
       await this.dataSource.getRepository(ScreenLink).update({ id: found.id }, { lastSeenAt: timeNow() });
-    const { investigation, readings } = await this.views.records(found.investigation);
+    const { investigation, readings } = await this.all.records(found.investigation);
     return {
       investigation: { ...investigation, care: [], deviations: [], runSheet: [], planCautions: [] },
       readings: readings.map((r) => ({ ...r, note: null })),

@@ -1,6 +1,8 @@
 import { Module } from '@nestjs/common';
-import { BenchSowingController, SowingController } from './sowing.controller';
+import { InvestigationsModule } from '../investigations/investigations.module';
+import { SeedsModule } from '../seeds/seeds.module';
+import { SowingController } from './sowing.controller';
 import { SowingService } from './sowing.service';
 
-@Module({ controllers: [SowingController, BenchSowingController], providers: [SowingService] })
+@Module({ imports: [InvestigationsModule, SeedsModule], controllers: [SowingController], providers: [SowingService] })
 export class SowingModule {}

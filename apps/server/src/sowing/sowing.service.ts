@@ -1,74 +1,62 @@
-import { timeNow } from '@bright-sprout/core/clock/clock';
-import { type DeviationView, type SaveDeviationRequest } from '@bright-sprout/contracts/deviations';
+import { type InvestigationView } from '@bright-sprout/contracts/investigations';
+import { planProblems } from '@bright-sprout/core/plan/document/planProblems';
+import { type KnownLot, workOut } from '@bright-sprout/core/plan/workedOut/workOut';
+import { knownLot } from '@bright-sprout/core/seeds/seedLot';
 import { Injectable } from '@nestjs/common';
-import { DataSource } from 'typeorm';
-import { type Requester } from '../access/requester';
+import { type EntityManager } from 'typeorm';
+import { type TeacherRequester } from '../access/requester';
 import { Scope } from '../access/scope.service';
-import { isDuplicate, Transactions } from '../database/transactions';
+import { teamsInOrder } from '../classes/teamsInOrder';
+import { InvestigationsService } from '../investigations/investigations.service';
 import { ChangesService } from '../live/changes.service';
+import { Plan } from '../plans/plan.entity';
+import { planView } from '../plans/plans.service';
 import { Problem } from '../problems/problem';
-import { Deviation } from './deviation.entity';
+import { SeedLotsService } from '../seeds/seedLots.service';
+import { insertInvestigation, investigationOf } from './investigationOfPlan';
 
-const MOST_FOR_ONE = 50;
-
-/** What really happened when the containers were sown. */
+/** Turns a plan into an investigation that grows. */
 @Injectable()
 export class SowingService {
   constructor(
-    private readonly dataSource: DataSource,
-    private readonly transactions: Transactions,
     private readonly scope: Scope,
+    private readonly investigations: InvestigationsService,
     private readonly changes: ChangesService,
+    private readonly lots: SeedLotsService,
   ) {}
 
-  /** Writes it down once, however often it is sent. A team writes for its own containers only. */
-  async save(asking: Requester, id: string, request: SaveDeviationRequest): Promise<DeviationView> {
-    const container = await this.scope.containerToWriteFor(asking, request.containerId);
-    const there = await this.dataSource.getRepository(Deviation).findOneBy({ id });
-    if (there) return this.repeat(there, request);
-    if ((await this.dataSource.getRepository(Deviation).countBy({ containerId: container.id })) >= MOST_FOR_ONE)
-      throw new Problem(422, 'So much is written down for this container that no more fits.');
-    const row = {
-      id,
-      containerId: container.id,
-      teamId: asking.kind === 'team' ? asking.teamId : null,
-      kind: request.kind,
-      note: request.note ?? null,
-      recordedAt: timeNow(),
-    };
+  /** Makes treatments, containers and places from the plan; from then on it is only read. Asked twice, it is done once. */
+  async sow(teacher: TeacherRequester, id: string, version: number): Promise<InvestigationView> {
+    const plan = await this.scope.planOf(teacher, id);
+    if (plan.sown) return this.investigations.viewOf(teacher, id);
+    if (plan.version !== version)
+      throw new Problem(409, 'Somebody else changed this plan a moment ago. Look at it again before it is sown.', {
+        current: planView(plan),
+      });
+    const problems = planProblems(plan.document);
+    if (problems.length > 0)
+      throw new Problem(422, `The plan cannot be sown yet. ${problems[0]!.sentence}`, {
+        errors: problems.map((p) => ({ path: p.field, sentence: p.sentence })),
+      });
+    const lot = (await this.lots.list(teacher)).find((l) => l.id === plan.document.seedLotId);
     try {
-      await this.transactions.run(async (manager) => {
-        await manager.getRepository(Deviation).insert(row);
-        await this.changes.note(manager, {
-          kind: 'investigation-changed',
-          classId: container.investigation.classId,
-          investigationId: container.investigationId,
-        });
+      await this.investigations.insert(id, plan.requestHash, async (manager) => {
+        const locked = await manager.getRepository(Plan).update({ id, version, sown: false }, { sown: true });
+        if (locked.affected === 0)
+          throw new Problem(409, 'Somebody else changed this plan a moment ago. Look at it again before it is sown.');
+        await this.layOut(manager, plan, lot ? knownLot(lot) : null);
+        await this.changes.note(manager, { kind: 'investigation-changed', classId: plan.classId, investigationId: id });
       });
     } catch (error) {
-      if (!isDuplicate(error)) throw error;
+      if (!(await this.scope.planOf(teacher, id)).sown) throw error;
     }
-    return row;
+    return this.investigations.viewOf(teacher, id);
   }
 
-  /** Takes it back: it stays on record, but counts no longer. */
-  async takeBack(asking: Requester, id: string): Promise<void> {
-    const there = await this.dataSource.getRepository(Deviation).findOneBy({ id });
-    if (!there) return;
-    const container = await this.scope.containerToWriteFor(asking, there.containerId);
-    await this.transactions.run(async (manager) => {
-      await manager.getRepository(Deviation).update({ id }, { takenBackAt: timeNow() });
-      await this.changes.note(manager, {
-        kind: 'investigation-changed',
-        classId: container.investigation.classId,
-        investigationId: container.investigationId,
-      });
-    });
-  }
-
-  private repeat(there: Deviation, request: SaveDeviationRequest): DeviationView {
-    if (there.containerId !== request.containerId || there.kind !== request.kind)
-      throw new Problem(409, 'Something else was written down under this id. Nothing was changed.');
-    return { id: there.id, containerId: there.containerId, kind: there.kind, note: there.note };
+  private async layOut(manager: EntityManager, plan: Plan, lot: KnownLot | null): Promise<void> {
+    const { id, document, requestHash, classGroup } = plan;
+    const teamIds = teamsInOrder(classGroup.teams).map((t) => t.id);
+    const out = workOut(document, teamIds.length, lot);
+    await insertInvestigation(manager, investigationOf(document, out, { id, classId: classGroup.id, teamIds, requestHash }));
   }
 }

@@ -2,12 +2,14 @@ import { timeNow } from '@bright-sprout/core/clock/clock';
 import { type BenchTogether, type OpenTogetherRequest, type TogetherView } from '@bright-sprout/contracts/together';
 import { dayInZone } from '@bright-sprout/core/calendar/days';
 import { parseLength } from '@bright-sprout/core/quantities/length';
+import { numberFound, withFinding } from '@bright-sprout/core/measures/finding';
 import { speciesById } from '@bright-sprout/core/seeds/catalogue';
 import { Injectable } from '@nestjs/common';
 import { DataSource, In, IsNull } from 'typeorm';
 import { type TeacherRequester, type TeamRequester } from '../access/requester';
 import { Scope } from '../access/scope.service';
 import { PlantCheck } from '../checks/plantCheck.entity';
+import { insertReadings } from '../checks/insertReadings';
 import { ReadingEntity } from '../checks/reading.entity';
 import { newId, requestHash } from '../database/ids';
 import { isDuplicate, Transactions } from '../database/transactions';
@@ -102,14 +104,17 @@ export class TogetherService {
       });
       // Where two devices disagree, the class's value takes the place of both.
       const replaced = current.length > 0 ? current.map((r) => r.id) : [null];
-      await manager.getRepository(ReadingEntity).insert(
+      await insertReadings(
+        manager,
         replaced.map((supersedesId) => ({
           id: newId(),
           checkId,
           plant: '1',
           state: 'measured' as const,
-          valueMm,
-          typed: typed.trim(),
+          // What else was found that day stays; the class settled on the height only.
+          findings: withFinding(current[0]?.findings ?? [], 'height', numberFound('height', valueMm, typed.trim())).map(
+            ({ measure, value, choice, typed: as }) => ({ measure, value, choice, typed: as }),
+          ),
           note: `${found.readings.length} teams read it together`,
           supersedesId,
         })),
@@ -176,7 +181,9 @@ export class TogetherService {
 
   /** Readings of the first plant on a day that no other has replaced. */
   private async currentOn(containerId: string, day: string): Promise<ReadingEntity[]> {
-    const all = await this.dataSource.getRepository(ReadingEntity).findBy({ plant: '1', check: { containerId, day } });
+    const all = await this.dataSource
+      .getRepository(ReadingEntity)
+      .find({ where: { plant: '1', check: { containerId, day } }, relations: { findings: true } });
     const replaced = new Set(all.map((r) => r.supersedesId));
     return all.filter((r) => !replaced.has(r.id));
   }

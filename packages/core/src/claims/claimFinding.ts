@@ -1,16 +1,14 @@
 import { type Comparison, type Contrast } from '../compare/compareOnDay';
-import { formatLength, formatLengthNumber, type RulerResolution } from '../quantities/length';
+import { type Measure } from '../measures/measure';
+import { differenceWords, signedDifference, summaryNumber, summaryWords } from '../measures/summaryWords';
+import { formatLength, type RulerResolution } from '../quantities/length';
+import { listInWords } from '../words/listInWords';
 import { plural } from '../words/plural';
 import { type ClaimSubject } from './claimSubject';
 import { type GradeBand } from '../words/gradeBand';
 
 /** A difference is spoken of when its interval leaves zero out and its adjusted shuffle p is below this. */
 const CLEAR_BELOW = 0.05;
-
-/** Joins with commas and a last `and`. */
-export function listInWords(words: readonly string[]): string {
-  return words.length < 2 ? (words[0] ?? '') : `${words.slice(0, -1).join(', ')} and ${words[words.length - 1]}`;
-}
 
 export function isClear(contrast: Contrast): boolean {
   const { interval, adjustedP } = contrast;
@@ -24,35 +22,50 @@ export function finding(comparison: Comparison, subject: ClaimSubject, band: Gra
   if (comparison.reason !== null || !control) return comparison.reason ?? 'There is no control to compare with.';
   const clear = comparison.contrasts.filter(isClear);
   const unclear = comparison.contrasts.filter((c) => !isClear(c));
-  const sentences = (['shorter', 'taller'] as const).flatMap((direction) => {
-    const own = clear.filter((c) => (direction === 'shorter') === c.differenceMm < 0);
-    return own.length === 0 ? [] : DIFFERENCE[band](own, direction, control.treatment.label, subject);
+  const { measure } = comparison;
+  const sentences = (['less', 'more'] as const).flatMap((direction) => {
+    const own = clear.filter((c) => (direction === 'less') === c.difference < 0);
+    const words = { was: `${measure.verb} ${measure[direction]}`, control: control.treatment.label, measure };
+    return own.length === 0 ? [] : DIFFERENCE[band](own, words, subject);
   });
   if (unclear.length > 0) sentences.push(...CANNOT_TELL[band](unclear, subject));
   return sentences.join(' ');
 }
 
-type Direction = 'shorter' | 'taller';
-type DifferenceWords = (own: readonly Contrast[], direction: Direction, control: string, subject: ClaimSubject) => string[];
+interface DifferenceParts {
+  /** `was shorter`, `had fewer of its seeds up`. */
+  was: string;
+  control: string;
+  measure: Measure;
+}
+type DifferenceSentence = (own: readonly Contrast[], words: DifferenceParts, subject: ClaimSubject) => string[];
 
 const labels = (own: readonly Contrast[]) => listInWords(own.map((c) => c.treatment.label));
-const sizes = (own: readonly Contrast[], resolution: RulerResolution) =>
-  listInWords(own.map((c) => formatLength(Math.abs(c.differenceMm), resolution)));
 
-/** Differences of means carry a tenth even where single plants are read in whole centimetres. */
-const fine = (resolution: RulerResolution): RulerResolution => (resolution === 'quarter-in' ? 'quarter-in' : 'mm');
+/** `: by about 8.0 cm`; nothing where the measure has no sizes. */
+function sizes(own: readonly Contrast[], measure: Measure, resolution: RulerResolution, whole: boolean): string {
+  const size = (c: Contrast) =>
+    whole && measure.quantity === 'length'
+      ? formatLength(Math.abs(c.difference), coarse(resolution))
+      : differenceWords(measure, c.difference, resolution);
+  const words = own.map(size);
+  return words.every((w) => w === '') ? '' : `: by about ${listInWords(words)}`;
+}
+
 /** The youngest bands hear whole steps of their own ruler. */
 const coarse = (resolution: RulerResolution): RulerResolution => (resolution === 'quarter-in' ? 'quarter-in' : 'cm');
 
-const DIFFERENCE: Record<GradeBand, DifferenceWords> = {
-  early: (own, direction, control, { kind }) => [
-    `The ${kind} with ${labels(own)} was ${direction} than the ${kind} with ${control}.`,
+const nounOf = ({ about }: Measure, kind: string) => (about === 'soil' ? `soil of the ${kind}` : kind);
+
+const DIFFERENCE: Record<GradeBand, DifferenceSentence> = {
+  early: (own, { was, control, measure }, { kind }) => [
+    `The ${nounOf(measure, kind)} with ${labels(own)} ${was} than the ${nounOf(measure, kind)} with ${control}.`,
   ],
-  primary: (own, direction, control, { kind, dayNumber, resolution }) => [
-    `On day ${dayNumber} the ${kind} with ${labels(own)} was ${direction} than with ${control}: by about ${sizes(own, coarse(resolution))}.`,
+  primary: (own, { was, control, measure }, { kind, dayNumber, resolution }) => [
+    `On day ${dayNumber} the ${nounOf(measure, kind)} with ${labels(own)} ${was} than with ${control}${sizes(own, measure, resolution, true)}.`,
   ],
-  middle: (own, direction, control, { kind, dayNumber, resolution }) => [
-    `With ${labels(own)}, ${kind} was ${direction} on day ${dayNumber} than with ${control}: by about ${sizes(own, fine(resolution))}.`,
+  middle: (own, { was, control, measure }, { kind, dayNumber, resolution }) => [
+    `With ${labels(own)}, ${measure.about === 'soil' ? `the ${nounOf(measure, kind)}` : kind} ${was} on day ${dayNumber} than with ${control}${sizes(own, measure, resolution, false)}.`,
   ],
   upper: (...words) => DIFFERENCE.middle(...words),
 };
@@ -65,25 +78,25 @@ export function certainty(comparison: Comparison, { container, resolution }: Cla
   if (band === 'middle')
     return clear.map(
       (c) =>
-        `${c.treatment.label}: the range is ${ends(c, resolution)}; such ranges are right in 95 of 100 classes. Shuffled labels give so large a difference ${oftenInWords(c.adjustedP!)}.`,
+        `${c.treatment.label}: the range is ${ends(c, comparison.measure, resolution)}; such ranges are right in 95 of 100 classes. Shuffled labels give so large a difference ${oftenInWords(c.adjustedP!)}.`,
     );
   const several = comparison.contrasts.length > 1 ? ', adjusted for the number of treatments' : '';
   return [
     ...clear.map(
       (c) =>
-        `${c.treatment.label}: 95 % interval ${ends(c, resolution)}; shuffled within teams, ${pInWords(c.adjustedP!)}${several}.`,
+        `${c.treatment.label}: 95 % interval ${ends(c, comparison.measure, resolution)}; shuffled within teams, ${pInWords(c.adjustedP!)}${several}.`,
     ),
     ...unclear.map((c) =>
       c.interval.ok
-        ? `${c.treatment.label}: these ${plural(container)} leave anything from ${signed(c.interval.interval.low, resolution)} to ${signed(c.interval.interval.high, resolution)} open (95 % interval).`
+        ? `${c.treatment.label}: these ${plural(container)} leave anything from ${signedDifference(comparison.measure, c.interval.interval.low, resolution)} to ${signedDifference(comparison.measure, c.interval.interval.high, resolution)} open (95 % interval).`
         : `${c.treatment.label}: ${c.interval.reason.charAt(0).toLowerCase()}${c.interval.reason.slice(1)}`,
     ),
   ];
 }
 
-function ends(c: Contrast, resolution: RulerResolution): string {
+function ends(c: Contrast, measure: Measure, resolution: RulerResolution): string {
   const [near, far] = bounds(c);
-  return `${formatLengthNumber(near, fine(resolution))} to ${formatLength(far, fine(resolution))}`;
+  return `${summaryNumber(measure, near, resolution)} to ${measure.summedUp === 'order' ? summaryNumber(measure, far, resolution) : summaryWords(measure, far, resolution)}`;
 }
 
 /** Ends of the interval as sizes, the smaller first. */
@@ -108,7 +121,3 @@ const CANNOT_TELL: Record<GradeBand, (own: readonly Contrast[], subject: ClaimSu
   middle: (own, { container }) => [`For ${labels(own)}, these ${plural(container)} cannot tell yet.`],
   upper: (own, { container }) => [`For ${labels(own)}, these ${plural(container)} cannot tell yet.`],
 };
-
-function signed(mm: number, resolution: RulerResolution): string {
-  return `${mm > 0 ? '+' : ''}${formatLength(mm, fine(resolution))}`;
-}

@@ -1,12 +1,12 @@
 import fc from 'fast-check';
-import { reading, recordsOf } from '../../test/records';
+import { heightsOn, reading, recordsOf } from '../../test/records';
 import { compareOnDay } from '../compare/compareOnDay';
 import { claimSentence } from './claimSentence';
 import { GRADE_BANDS, type GradeBand } from '../words/gradeBand';
 
 const subject = { kind: 'barley', container: 'pot', dayNumber: 16, resolution: 'mm' as const };
 const claimOf = (heights: Record<string, (number | null)[]>, band: GradeBand = 'primary') =>
-  claimSentence(compareOnDay(recordsOf(heights), '2026-03-19', 'exclude', 1), { ...subject, band });
+  claimSentence(compareOnDay(recordsOf(heights), heightsOn('2026-03-19'), 1), { ...subject, band });
 const CLASS = { A: [140, 143, 144, 128, 146, 160, 117], B: [144, 142, 127, 128, 109, 133, 142], D: [49, 78, 60, 58, 52, 57, 61] };
 
 test('speaks of direction, size, kind and day, and of what it cannot tell', () => {
@@ -35,13 +35,13 @@ test('each band hears as much as it can use', () => {
 });
 
 test('what the plan still owes is said with the claim', () => {
-  const comparison = compareOnDay(recordsOf(CLASS), '2026-03-19', 'exclude', 1);
+  const comparison = compareOnDay(recordsOf(CLASS), heightsOn('2026-03-19'), 1);
   const claim = claimSentence(comparison, { ...subject, planCautions: ['All of D stood by the window.'] });
   expect(claim.cautions).toContain('All of D stood by the window.');
 });
 
 test('the class’s own reading error stands beside differences that are hardly larger', () => {
-  const comparison = compareOnDay(recordsOf(CLASS), '2026-03-19', 'exclude', 1);
+  const comparison = compareOnDay(recordsOf(CLASS), heightsOn('2026-03-19'), 1);
   const cautionsWith = (readingErrorMm: number) => claimSentence(comparison, { ...subject, readingErrorMm }).cautions.join(' ');
   expect(cautionsWith(8)).toMatch(/values about 0\.8 cm apart: salt B differs from the control by less than twice that/);
   expect(cautionsWith(2)).not.toMatch(/twice that/);
@@ -60,7 +60,7 @@ test('names the containers nobody looked at and the lost ones', () => {
     ...records,
     readings: [...records.readings.slice(1, 5), reading({ containerId: 'B3', state: 'lost', lostReason: 'eaten' })],
   };
-  const claim = claimSentence(compareOnDay(lost, '2026-03-19', 'exclude', 1), subject);
+  const claim = claimSentence(compareOnDay(lost, heightsOn('2026-03-19'), 1), subject);
   expect(claim.evidence).toBe('4 pots measured, 1 lost, 1 not looked at.');
   expect(claim.cautions.join(' ')).toMatch(/Nobody looked at A1/);
 });

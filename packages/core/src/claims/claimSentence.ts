@@ -1,6 +1,7 @@
 import { type Comparison } from '../compare/compareOnDay';
-import { certainty, finding, listInWords } from './claimFinding';
-import { formatLength } from '../quantities/length';
+import { summaryWords } from '../measures/summaryWords';
+import { listInWords } from '../words/listInWords';
+import { certainty, finding } from './claimFinding';
 import { counted, plural } from '../words/plural';
 import { type ClaimSubject } from './claimSubject';
 
@@ -34,33 +35,44 @@ const LOST_COUNTS: Record<Comparison['afterLoss'], string> = {
   zero: ', counted as zero',
 };
 
-function evidence({ groups, beforeSprouting, afterLoss }: Comparison, { container }: ClaimSubject): string {
+function evidence({ groups, measure, afterLoss }: Comparison, { container }: ClaimSubject): string {
   const total = (pick: (g: Comparison['groups'][number]) => number) => groups.reduce((sum, g) => sum + pick(g), 0);
   const notUp = total((g) => g.notUp.length);
   const lost = total((g) => g.lost.length);
-  const measured = total((g) => g.dots.length) - (beforeSprouting === 'zero' ? notUp : 0) - (afterLoss === 'exclude' ? 0 : lost);
+  const dots = groups.flatMap((g) => g.dots);
+  const measured = dots.filter((d) => d.plants > 0).length;
+  const counts = new Set(dots.map((d) => d.container.id));
+  const asZero = groups.some((g) => g.notUp.some((c) => counts.has(c.id)));
   const parts = [`${counted(measured, container)} measured`];
-  if (notUp > 0) parts.push(`${notUp} not up yet${beforeSprouting === 'zero' ? ', counted as zero' : ''}`);
+  if (notUp > 0) parts.push(`${notUp} not up yet${asZero ? ', counted as zero' : ''}`);
   if (lost > 0) parts.push(`${lost} lost${LOST_COUNTS[afterLoss]}`);
   const removed = total((g) => g.removed.length);
   if (removed > 0) parts.push(`${removed} taken out on purpose`);
-  const noHeight = total((g) => g.noHeight.length);
-  if (noHeight > 0) parts.push(`${noHeight} up without a height`);
+  const without = total((g) => g.notMeasured.length);
+  if (without > 0) parts.push(`${without} ${withoutWords(measure)}`);
   const blank = total((g) => g.notChecked.length);
   if (blank > 0) parts.push(`${blank} not looked at`);
   return `${parts.join(', ')}.`;
 }
 
-function cautions({ groups, beforeSprouting }: Comparison, { container }: ClaimSubject): string[] {
+const withoutWords = ({ code, name }: Comparison['measure']) =>
+  code === 'height' ? 'up without a height' : `looked at without ${name}`;
+
+function cautions({ groups, measure, beforeSprouting }: Comparison, { container }: ClaimSubject): string[] {
   const found: string[] = [];
   const measured = groups.map((g) => g.dots.length);
   if (Math.min(...measured) < 3) found.push(`A treatment has fewer than three ${plural(container)} here: luck weighs a lot.`);
   const share = groups.map(
-    (g) => g.dots.length / Math.max(1, g.dots.length + g.lost.length + (beforeSprouting === 'zero' ? 0 : g.notUp.length)),
+    (g) =>
+      g.dots.length /
+      Math.max(
+        1,
+        g.dots.length + g.lost.length + (beforeSprouting === 'zero' || measure.quantity === 'count-of' ? 0 : g.notUp.length),
+      ),
   );
   if (Math.max(...share) - Math.min(...share) >= 0.2)
     found.push(
-      'These are the heights of the survivors. The treatments lost or kept back different shares of plants, and the ones that are missing may have been the weak ones.',
+      'These are the survivors only. The treatments lost or kept back different shares of plants, and the ones that are missing may have been the weak ones.',
     );
   const blank = groups.flatMap((g) => g.notChecked.map((c) => c.code));
   if (blank.length > 0)
@@ -73,11 +85,11 @@ function cautions({ groups, beforeSprouting }: Comparison, { container }: ClaimS
 }
 
 /** Differences smaller than twice the class's own reading error are hard to tell from reading the ruler differently. */
-function withinReading({ contrasts }: Comparison, { readingErrorMm, resolution }: ClaimSubject): string[] {
-  if (!readingErrorMm) return [];
-  const small = contrasts.filter((c) => Math.abs(c.differenceMm) < 2 * readingErrorMm);
+function withinReading({ contrasts, measure }: Comparison, { readingErrorMm, resolution }: ClaimSubject): string[] {
+  if (!readingErrorMm || measure.code !== 'height') return [];
+  const small = contrasts.filter((c) => Math.abs(c.difference) < 2 * readingErrorMm);
   if (small.length === 0) return [];
-  const within = formatLength(readingErrorMm, resolution === 'quarter-in' ? resolution : 'mm');
+  const within = summaryWords(measure, readingErrorMm, resolution);
   return [
     `Read by several teams, one plant gets values about ${within} apart: ${listInWords(small.map((c) => c.treatment.label))} ${small.length === 1 ? 'differs' : 'differ'} from the control by less than twice that, so reading alone could look like it.`,
   ];

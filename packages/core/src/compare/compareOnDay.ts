@@ -1,9 +1,13 @@
 import { type IsoDay } from '../calendar/days';
+import { type Finding, numberFound } from '../measures/finding';
+import { isNumeric, type Measure } from '../measures/measure';
+import { sumUp } from '../measures/sumUp';
+import { type CountingPolicies } from '../readings/policies';
 import { type Reading } from '../readings/reading';
-import { type Standing, standingsOn } from '../readings/standing';
+import { foundOf, lastFoundOf, type Standing, standingsOn } from '../readings/standing';
+import { type Result } from '../result/result';
 import { bcaDifference } from '../statistics/bcaInterval';
 import { describe, type Descriptives, type Interval, mean } from '../statistics/descriptives';
-import { type Result } from '../result/result';
 import { maxTWithinBlocks, type PermutationTest, permuteTwoWithinBlocks } from '../statistics/permutationWithinBlocks';
 import { type Unit } from '../statistics/units';
 
@@ -20,6 +24,7 @@ export interface ComparedContainer {
   code: string;
   treatment: string;
   block: string | null;
+  seedsSown: number;
 }
 
 export interface ComparedRecords {
@@ -30,7 +35,9 @@ export interface ComparedRecords {
 
 export interface Dot {
   container: ComparedContainer;
-  heightMm: number;
+  /** What was found, summed up over the container as its measure says: stored unit, percentage of the seeds, or middle rank. */
+  value: number;
+  /** Plants behind it; 0 where a policy gave the value. */
   plants: number;
 }
 
@@ -43,81 +50,88 @@ export interface Group {
   /** Taken out on purpose or moved away: censored, not dead. */
   removed: { container: ComparedContainer; standing: Standing }[];
   notUp: ComparedContainer[];
-  /** Looked at and up, but no height was taken. */
-  noHeight: ComparedContainer[];
+  /** Looked at and up, but nothing was found of this measure. */
+  notMeasured: ComparedContainer[];
   notChecked: ComparedContainer[];
 }
 
-/** A treatment against the control: millimetres, treatment − control. */
+/** A treatment against the control: treatment − control, in the unit of the dots. */
 export interface Contrast {
   treatment: ComparedTreatment;
-  differenceMm: number;
+  difference: number;
   interval: Result<{ interval: Interval; resamples: number }>;
   permutation: Result<PermutationTest>;
   /** p adjusted for the number of treatments looked at (max-T); null where it could not be shuffled. */
   adjustedP: number | null;
 }
 
-export interface Comparison {
+/** What is compared on a day, and what those that cannot be measured count as. */
+export interface DayQuestion extends CountingPolicies {
+  measure: Measure;
   day: IsoDay;
+}
+
+export interface Comparison extends DayQuestion {
   groups: Group[];
   contrasts: Contrast[];
   /** Why there are no contrasts, where there are none. */
   reason: string | null;
-  beforeSprouting: BeforeSprouting;
-  afterLoss: AfterLoss;
 }
 
-/** What a plant that is not up yet counts as: nothing, or a height of zero. */
-export type BeforeSprouting = 'exclude' | 'zero';
-
-/** What a lost plant counts as from then on: nothing, its last height, or zero. */
-export type AfterLoss = 'exclude' | 'carry' | 'zero';
-
-/** Groups of the chosen day: one dot per container, the mean of its measured plants. Cheap enough for every redraw. */
-export function groupsOnDay(
-  records: ComparedRecords,
-  day: IsoDay,
-  beforeSprouting: BeforeSprouting,
-  afterLoss: AfterLoss = 'exclude',
-): Group[] {
+/** Groups of the chosen day: one dot per container, its plants summed up. Cheap enough for every redraw. */
+export function groupsOnDay(records: ComparedRecords, question: DayQuestion): Group[] {
   const standings = standingsOn(
     records.containers.map((c) => c.id),
     records.readings,
-    day,
+    question.day,
   );
   return records.treatments.map((treatment) => {
     const own = records.containers
       .filter((c) => c.treatment === treatment.code)
       .map((container) => ({ container, standing: standings.get(container.id)! }));
     const state = (s: Standing['state']) => own.filter((o) => o.standing.state === s);
-    const measured = state('measured').filter((o) => o.standing.heightMm !== null);
-    const notUp = state('not-up').map((o) => o.container);
-    const lost = state('lost');
-    const dots = [
-      ...measured.map((o) => ({ container: o.container, heightMm: o.standing.heightMm!, plants: o.standing.plants })),
-      ...(beforeSprouting === 'zero' ? notUp.map((container) => ({ container, heightMm: 0, plants: 0 })) : []),
-      ...(afterLoss === 'exclude'
-        ? []
-        : lost.map((o) => ({
-            container: o.container,
-            heightMm: afterLoss === 'carry' ? (o.standing.lastHeightMm ?? 0) : 0,
-            plants: 0,
-          }))),
-    ];
+    const dots = own.flatMap(({ container, standing }) => dotOf(container, standing, question) ?? []);
+    const withDot = new Set(dots.map((d) => d.container.id));
     return {
       treatment,
       dots,
-      summary: describe(dots.map((d) => d.heightMm)),
-      lost,
+      summary: describe(dots.map((d) => d.value)),
+      lost: state('lost'),
       removed: [...state('thinned'), ...state('moved')],
-      notUp,
-      noHeight: state('measured')
-        .filter((o) => o.standing.heightMm === null)
-        .map((o) => o.container),
+      notUp: state('not-up').map((o) => o.container),
+      notMeasured: state('measured').flatMap((o) => (withDot.has(o.container.id) ? [] : [o.container])),
       notChecked: state('not-checked').map((o) => o.container),
     };
   });
+}
+
+/** The container's mark, or null where it has none. What is not up has sprouted in none of its seeds, whatever the policy. */
+function dotOf(container: ComparedContainer, standing: Standing, question: DayQuestion): Dot | null {
+  const { measure, beforeSprouting, afterLoss, report } = question;
+  const of = (findings: readonly Finding[], plants: number): Dot | null => {
+    const value = sumUp(measure, findings, container.seedsSown, report);
+    return value === null ? null : { container, value, plants };
+  };
+  const none = [numberFound(measure.code, 0)];
+  switch (standing.state) {
+    case 'measured': {
+      const found = foundOf(standing, measure.code);
+      return of(found, found.length);
+    }
+    case 'not-up':
+      return isNumeric(measure) && (beforeSprouting === 'zero' || measure.quantity === 'count-of') ? of(none, 0) : null;
+    case 'lost':
+      if (afterLoss === 'carry') return of(carried(standing, measure), 0);
+      return afterLoss === 'zero' && isNumeric(measure) ? of(none, 0) : null;
+    default:
+      return null;
+  }
+}
+
+/** What was last found before the loss; nothing ever found counts as zero, since it never came up. */
+function carried(standing: Standing, measure: Measure): Finding[] {
+  const last = lastFoundOf(standing, measure.code);
+  return last.length > 0 || !isNumeric(measure) ? last : [numberFound(measure.code, 0)];
 }
 
 export interface Effort {
@@ -131,40 +145,35 @@ export interface Effort {
  */
 export function compareOnDay(
   records: ComparedRecords,
-  day: IsoDay,
-  beforeSprouting: BeforeSprouting,
+  question: DayQuestion,
   seed: number,
   effort: Effort = { resamples: 5000, permutations: 10_000 },
-  afterLoss: AfterLoss = 'exclude',
 ): Comparison {
-  const groups = groupsOnDay(records, day, beforeSprouting, afterLoss);
+  const groups = groupsOnDay(records, question);
   const control = groups.find((g) => g.treatment.control);
   const others = groups.filter((g) => g !== control && g.dots.length > 0);
-  const none = (reason: string): Comparison => ({ day, groups, contrasts: [], reason, beforeSprouting, afterLoss });
+  const none = (reason: string): Comparison => ({ ...question, groups, contrasts: [], reason });
   if (!control) return none('No treatment is marked as the control, so there is nothing to compare with.');
   if (control.dots.length === 0) return none('No control container was measured on this day.');
   if (others.length === 0) return none('Only the control was measured on this day.');
   const units: Unit[] = [control, ...others].flatMap((g) =>
-    g.dots.map((d) => ({ treatment: g.treatment.code, block: d.container.block ?? '', value: d.heightMm })),
+    g.dots.map((d) => ({ treatment: g.treatment.code, block: d.container.block ?? '', value: d.value })),
   );
   const codes = others.map((g) => g.treatment.code);
-  const adjusted = maxTWithinBlocks(units, control.treatment.code, codes, seed, effort.permutations);
-  const heights = (group: Group) => group.dots.map((d) => d.heightMm);
+  const adjusted = maxTWithinBlocks(units, control.treatment.code, codes, { seed, draws: effort.permutations });
+  const values = (group: Group) => group.dots.map((d) => d.value);
   const contrasts = others.map((group, i) => {
-    const permutation = permuteTwoWithinBlocks(
-      units,
-      control.treatment.code,
-      group.treatment.code,
-      seed + 1 + i,
-      effort.permutations,
-    );
+    const permutation = permuteTwoWithinBlocks(units, control.treatment.code, group.treatment.code, {
+      seed: seed + 1 + i,
+      draws: effort.permutations,
+    });
     return {
       treatment: group.treatment,
-      differenceMm: mean(heights(group)) - mean(heights(control)),
-      interval: bcaDifference(heights(control), heights(group), seed + 101 + i, effort.resamples),
+      difference: mean(values(group)) - mean(values(control)),
+      interval: bcaDifference(values(control), values(group), seed + 101 + i, effort.resamples),
       permutation,
-      adjustedP: permutation.ok ? adjusted.get(group.treatment.code)! : null,
+      adjustedP: permutation.ok && adjusted.ok ? adjusted.adjusted.get(group.treatment.code)! : null,
     };
   });
-  return { day, groups, contrasts, reason: null, beforeSprouting, afterLoss };
+  return { ...question, groups, contrasts, reason: null };
 }

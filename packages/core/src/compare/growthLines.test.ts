@@ -1,13 +1,12 @@
-import { reading } from '../../test/records';
+import { HEIGHT, reading } from '../../test/records';
 import { growthLines } from './growthLines';
 
-const at = (containerId: string, day: string, valueMm: number | null, plant = '1') =>
+const at = (containerId: string, day: string, heightMm: number | null, plant = '1') =>
   reading({
     containerId,
     day,
     plant,
-    valueMm,
-    state: valueMm === null ? 'not-up' : 'measured',
+    heightMm,
     id: `${containerId}${day}${plant}`,
     recordedAt: `${day}T10:00:00Z`,
   });
@@ -26,13 +25,19 @@ test('each container has its own days since sowing; a day without a height is no
     at('B1', '2026-03-16', 60),
     at('C1', '2026-03-16', null),
   ];
-  expect(growthLines(containers, readings)).toEqual([
-    { containerId: 'A1', points: [{ dayNumber: 9, heightMm: 40 }] },
+  expect(
+    growthLines(
+      containers.map((c) => ({ ...c, seedsSown: 2 })),
+      readings,
+      HEIGHT,
+    ),
+  ).toEqual([
+    { containerId: 'A1', points: [{ dayNumber: 9, value: 40 }] },
     {
       containerId: 'B1',
       points: [
-        { dayNumber: 6, heightMm: 20 },
-        { dayNumber: 10, heightMm: 60 },
+        { dayNumber: 6, value: 20 },
+        { dayNumber: 10, value: 60 },
       ],
     },
   ]);

@@ -1,28 +1,34 @@
 import { daysBetween, type IsoDay } from '../calendar/days';
+import { type Measure } from '../measures/measure';
+import { sumUp } from '../measures/sumUp';
 import { type Reading } from '../readings/reading';
-import { recordedDays, standingsOn } from '../readings/standing';
+import { foundOf, recordedDays, standingsOn } from '../readings/standing';
 
 export interface GrowthPoint {
   /** Days since the container was sown. */
   dayNumber: number;
-  /** Mean of its measured plants that day, mm. */
-  heightMm: number;
+  /** Its plants summed up that day, as the measure says. */
+  value: number;
 }
 
 export interface GrowthLine {
   containerId: string;
-  /** In order; only days on which a height was taken, so that a gap stays a gap. */
+  /** In order; only days on which something was found, so that a gap stays a gap. */
   points: GrowthPoint[];
 }
 
-/** How tall each container's plants stood on the days on which they were measured; containers without a height are left out. */
-export function growthLines(containers: readonly { id: string; sownOn: IsoDay }[], readings: readonly Reading[]): GrowthLine[] {
+/** How a measure went in each container on the days on which it was looked at; containers without a value are left out. */
+export function growthLines(
+  containers: readonly { id: string; sownOn: IsoDay; seedsSown: number }[],
+  readings: readonly Reading[],
+  measure: Measure,
+): GrowthLine[] {
   const ids = containers.map((c) => c.id);
   const days = recordedDays(readings).map((day) => ({ day, standings: standingsOn(ids, readings, day) }));
-  return containers.flatMap(({ id, sownOn }) => {
+  return containers.flatMap(({ id, sownOn, seedsSown }) => {
     const points = days.flatMap(({ day, standings }) => {
-      const { heightMm, reading } = standings.get(id)!;
-      return heightMm !== null && reading !== null ? [{ dayNumber: daysBetween(sownOn, day), heightMm }] : [];
+      const value = sumUp(measure, foundOf(standings.get(id)!, measure.code), seedsSown);
+      return value === null ? [] : [{ dayNumber: daysBetween(sownOn, day), value }];
     });
     return points.length === 0 ? [] : [{ containerId: id, points }];
   });

@@ -1,8 +1,11 @@
 import { type IsoDay, isIsoDay } from '../calendar/days';
 import { type LengthUnit } from '../quantities/length';
+import { type OwnMeasure } from '../measures/ownMeasure';
+import { guessMeasureColumns, type MeasureColumn } from './measureColumns';
+import { ownMeasuresIn } from './ownMeasuresInTable';
 import { type CsvTable } from './readCsv';
 
-/** What a column can mean. `date` or `day` is needed, and `unit`, `treatment` and `value`. */
+/** What a column can mean beside a measure. `date` or `day` is needed, `unit` and `treatment`, and something that was found. */
 export const COLUMN_ROLES = [
   'unit',
   'treatment',
@@ -21,6 +24,9 @@ export const COLUMN_ROLES = [
   'leaves',
   'lostReason',
   'note',
+  'asked',
+  'answered',
+  'second',
   'recordedAt',
   'key',
   'corrects',
@@ -32,6 +38,10 @@ export type DateOrder = 'year-month-day' | 'day-month-year' | 'month-day-year';
 export interface ColumnMapping {
   /** Column heading per role. */
   columns: Partial<Record<ColumnRole, string>>;
+  /** Columns of other measures than height and leaves. */
+  measures: MeasureColumn[];
+  /** Definitions of those that are not built in. */
+  own: OwnMeasure[];
   /** Unit of values that carry none of their own and have no unit column. */
   lengthUnit: LengthUnit;
   dateOrder: DateOrder;
@@ -58,6 +68,9 @@ const GUESSES: Record<ColumnRole, RegExp> = {
   typed: /^as_typed$/i,
   leaves: /^(leaves|leaf_count)$/i,
   lostReason: /^lost_because$/i,
+  asked: /^asked$/i,
+  answered: /^answered$/i,
+  second: /^second_mm$/i,
   note: /^(note|notes|remark|comment)s?$/i,
   recordedAt: /^recorded_at$/i,
   key: /^reading$/i,
@@ -73,8 +86,15 @@ export function guessMapping({ headings, rows }: CsvTable): ColumnMapping {
   }
   const named = /\b(mm|cm|in|inch(es)?)\b/i.exec((columns.value ?? '').replace(/_/g, ' '))?.[1]?.toLowerCase();
   const dates = columns.date ? rows.map((r) => r.cells[columns.date!]!.trim()).filter((d) => d !== '') : [];
+  const own = ownMeasuresIn({ headings, rows });
+  const measures = guessMeasureColumns(
+    headings.filter((h) => !Object.values(columns).includes(h)),
+    own,
+  );
   return {
     columns,
+    measures,
+    own,
     lengthUnit: named === 'mm' ? 'mm' : named?.startsWith('in') ? 'in' : 'cm',
     dateOrder: guessDateOrder(dates),
     sownOn: null,

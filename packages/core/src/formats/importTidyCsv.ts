@@ -1,9 +1,13 @@
 import { addDays, daysBetween, type IsoDay } from '../calendar/days';
-import { LOST_REASONS, type LostReason, type ReadingState } from '../readings/reading';
+import { type Finding, numberFound } from '../measures/finding';
+import { parseFinding } from '../measures/parseFinding';
+import { measureOf } from '../measures/registry';
+import { DOUBT_KINDS, INTENTS } from '../readings/doubtKinds';
+import { LOST_REASONS, type LostReason, type ReadingDoubt, type ReadingState } from '../readings/reading';
 import { parseLength } from '../quantities/length';
 import { type ColumnMapping, type ColumnRole, readDate } from './columnMapping';
 import { type CsvTable } from './readCsv';
-import { type TidyReading, type TidyTable } from './tidyTable';
+import { type TidyReading, type TidyTable, type TidyUnit } from './tidyTable';
 
 export interface RowProblem {
   /** Line in the file, the heading being line 1. */
@@ -20,6 +24,8 @@ const STATE_WORDS: [RegExp, ReadingState][] = [
   [/^(measured|alive|up|ok)$/i, 'measured'],
   [/^(not[- ]up|not up yet|not yet|0 up|none)$/i, 'not-up'],
   [/^(lost|dead|died|gone|eaten)$/i, 'lost'],
+  [/^(thinned|thinned out|taken out)$/i, 'thinned'],
+  [/^(moved|moved elsewhere)$/i, 'moved'],
   [/^(not[- ]checked|missing|na|n\/a|absent|could not check|)$/i, 'not-checked'],
 ];
 
@@ -28,12 +34,17 @@ const STATE_WORDS: [RegExp, ReadingState][] = [
  * Treatments that are not one letter get codes in order of their names (numbers by size), the control first.
  */
 export function importTidyCsv(csv: CsvTable, mapping: ColumnMapping): ImportResult {
-  const { columns } = mapping;
-  const missing = (['unit', 'treatment', 'value'] as const).filter((role) => !columns[role]);
+  const { columns, measures } = mapping;
+  const missing: string[] = (['unit', 'treatment'] as const).filter((role) => !columns[role]);
+  if (!columns.value && !columns.leaves && measures.length === 0) missing.push('value');
   if (missing.length > 0) return refuse([{ line: 1, sentence: `Choose the column for ${missing.join(', ')}.` }]);
   if (!columns.day && !columns.date)
     return refuse([{ line: 1, sentence: 'Choose a column with the date or with the day since sowing.' }]);
-  const unused = Object.values(columns).find((heading) => !csv.headings.includes(heading));
+  const used = [
+    ...Object.values(columns),
+    ...measures.flatMap((m) => [m.heading, ...(m.typedHeading === null ? [] : [m.typedHeading])]),
+  ];
+  const unused = used.find((heading) => !csv.headings.includes(heading));
   if (unused !== undefined) return refuse([{ line: 1, sentence: `There is no column “${unused}”.` }]);
   const reader = new RowReader(csv, mapping);
   if (reader.problems.length > 0) return refuse(reader.problems);
@@ -46,11 +57,14 @@ function refuse(problems: RowProblem[]): ImportResult {
 
 type Row = CsvTable['rows'][number];
 
+/** The unit that a heading names in brackets, `root (cm)`. */
+const unitIn = (heading: string) => /[([](mm|cm|m|in|g|mg|kg)[)\]]$/i.exec(heading.trim())?.[1]?.toLowerCase();
+
 class RowReader {
   readonly problems: RowProblem[] = [];
   private readonly sownOn: IsoDay | null;
   private readonly readings: (TidyReading & { line: number })[] = [];
-  private readonly units = new Map<string, TidyTable['units'][number] & { line: number }>();
+  private readonly units = new Map<string, TidyUnit & { line: number }>();
   private readonly treatments = new Map<string, { label: string; control: boolean }>();
 
   constructor(
@@ -91,12 +105,12 @@ class RowReader {
     if (label.length > 60) return wrong('The name of the treatment is longer than 60 characters.');
     this.noteUnit(row, unit, treatment, label);
     if (!this.cell(row, 'date') && !this.cell(row, 'day') && !this.cell(row, 'state') && !this.cell(row, 'value')) return;
-    const day = this.readDay(row, wrong);
+    const day = this.readDay(row, this.units.get(unit)!.sownOn, wrong);
     if (day === null) return;
-    const reading = this.readState(row, wrong);
+    const findings = this.readOthers(row, wrong);
+    if (findings === null) return;
+    const reading = this.readState(row, findings, wrong);
     if (reading === null) return;
-    const leaves = this.cell(row, 'leaves');
-    if (leaves !== '' && !(/^\d+$/.test(leaves) && Number(leaves) <= 99)) return wrong(`“${leaves}” is not a number of leaves.`);
     const note = this.mapping.columns.note ? (row.cells[this.mapping.columns.note] ?? '') : '';
     if (note.length > 500) return wrong('The note is longer than 500 characters.');
     const recordedAt = this.cell(row, 'recordedAt');
@@ -107,7 +121,7 @@ class RowReader {
       plant: this.cell(row, 'plant') || '1',
       day,
       ...reading,
-      leaves: leaves === '' ? null : Number(leaves),
+      doubt: this.readDoubt(row),
       note: note === '' ? null : note,
       recordedAt: recordedAt === '' ? null : new Date(recordedAt).toISOString(),
       key: this.cell(row, 'key') || null,
@@ -124,7 +138,9 @@ class RowReader {
       return wrong(`“${seedsText}” is not a number of seeds.`);
     const known = this.units.get(code);
     if (!known) {
-      this.units.set(code, { code, treatment, block, seeds: seedsText === '' ? 1 : Number(seedsText), line: row.line });
+      const sownOn = readDate(this.cell(row, 'sownOn'), this.mapping.dateOrder) ?? this.sownOn!;
+      const seeds = seedsText === '' ? 1 : Number(seedsText);
+      this.units.set(code, { code, treatment, block, seeds, sownOn, line: row.line });
       const named = this.mapping.control;
       const control = named === null ? /^(yes|true|1|y)$/i.test(this.cell(row, 'control')) : named === treatment;
       if (!this.treatments.has(treatment)) this.treatments.set(treatment, { label, control });
@@ -136,47 +152,83 @@ class RowReader {
       wrong(`${code} is in block “${known.block ?? ''}” on line ${known.line} and “${block ?? ''}” here.`);
   }
 
-  private readDay(row: Row, wrong: (sentence: string) => void): IsoDay | null {
+  private readDay(row: Row, sownOn: IsoDay, wrong: (sentence: string) => void): IsoDay | null {
     const dateText = this.cell(row, 'date');
     const dayText = this.cell(row, 'day');
     const problem = (sentence: string) => (wrong(sentence), null);
     if (dateText === '' && dayText === '') return problem('There is no date and no day.');
     if (dayText !== '' && !/^\d{1,4}$/.test(dayText)) return problem(`“${dayText}” is not a whole number of days since sowing.`);
-    const counted = dayText === '' ? null : addDays(this.sownOn!, Number(dayText));
+    const counted = dayText === '' ? null : addDays(sownOn, Number(dayText));
     if (dateText === '') return counted;
     const date = readDate(dateText, this.mapping.dateOrder);
     if (date === null) return problem(`“${dateText}” is not a date written as ${this.mapping.dateOrder.replace(/-/g, ', ')}.`);
-    if (date < this.sownOn!) return problem(`${date} is before the sowing day, ${this.sownOn!}.`);
-    if (daysBetween(this.sownOn!, date) > 3650) return problem(`${date} is more than ten years after sowing.`);
+    if (date < sownOn) return problem(`${date} is before the sowing day, ${sownOn}.`);
+    if (daysBetween(sownOn, date) > 3650) return problem(`${date} is more than ten years after sowing.`);
     if (counted !== null && counted !== date)
-      return problem(`Day ${dayText} after sowing on ${this.sownOn!} is ${counted}, but the date says ${date}.`);
+      return problem(`Day ${dayText} after sowing on ${sownOn} is ${counted}, but the date says ${date}.`);
     return date;
   }
 
   private readState(
     row: Row,
+    all: readonly Finding[],
     wrong: (sentence: string) => void,
-  ): Pick<TidyReading, 'state' | 'valueMm' | 'typed' | 'lostReason'> | null {
+  ): Pick<TidyReading, 'state' | 'findings' | 'lostReason'> | null {
     const problem = (sentence: string) => (wrong(sentence), null);
     const value = this.cell(row, 'value');
+    // None of something shows no plant: `0 leaves` beside “not up” is no contradiction.
+    const others = all.filter((f) => f.value !== 0);
     const stateText = this.cell(row, 'state');
     const inValue = value !== '' && STATE_WORDS.find(([words]) => words.test(value));
     const named = STATE_WORDS.find(([words]) => words.test(stateText) && stateText !== '');
-    if (stateText !== '' && !named) return problem(`“${stateText}” is not a state: use measured, not-up, lost or not-checked.`);
-    const state = named?.[1] ?? (inValue ? inValue[1] : value === '' ? 'not-checked' : 'measured');
+    if (stateText !== '' && !named)
+      return problem(`“${stateText}” is not a state: use measured, not-up, lost, thinned, moved or not-checked.`);
+    const state = named?.[1] ?? (inValue ? inValue[1] : value === '' && others.length === 0 ? 'not-checked' : 'measured');
     const reasonText = this.cell(row, 'lostReason');
     const lostReason = LOST_REASONS.find((r) => r === reasonText) ?? null;
     if (reasonText !== '' && lostReason === null)
       return problem(`“${reasonText}” is not a reason for a loss: use ${LOST_REASONS.join(', ')}.`);
     if (state !== 'measured') {
-      if (value !== '' && !inValue)
-        return problem(`The state is “${state}”, yet there is a value, ${value}. Leave one of them out.`);
-      return { state, valueMm: null, typed: null, lostReason: state === 'lost' ? ((lostReason ?? 'other') as LostReason) : null };
+      if ((value !== '' && !inValue) || others.length > 0)
+        return problem(
+          `The state is “${state}”, yet there is a value, ${value || others[0]!.typed || others[0]!.value}. Leave one of them out.`,
+        );
+      return { state, findings: [], lostReason: state === 'lost' ? ((lostReason ?? 'other') as LostReason) : null };
     }
-    return this.readLength(row, value, problem);
+    if (value === '' && all.length > 0) return { state, findings: [...all], lostReason: null };
+    const height = this.readHeight(row, value, problem);
+    return height && { state, findings: [height, ...all], lostReason: null };
   }
 
-  private readLength(row: Row, value: string, problem: (sentence: string) => null) {
+  /** What was found of every other measure; null where a cell cannot be read. */
+  private readOthers(row: Row, wrong: (sentence: string) => void): Finding[] | null {
+    const found: Finding[] = [];
+    const { columns, measures, own } = this.mapping;
+    const all = [...(columns.leaves ? [{ heading: columns.leaves, measure: 'leaves', typedHeading: null }] : []), ...measures];
+    for (const { heading, measure: code, typedHeading } of all) {
+      const text = (row.cells[heading] ?? '').trim();
+      const measure = measureOf(code, own);
+      if (text === '' || measure === null) continue;
+      const read = parseFinding(measure, text, { resolution: 'mm', unit: unitIn(heading) ?? measure.unit });
+      if (!read.ok) return (wrong(`${heading}: ${read.reason}`), null);
+      const typed = typedHeading === null ? null : (row.cells[typedHeading] ?? '').trim() || null;
+      found.push({ ...read.finding, typed: typed?.slice(0, 60) ?? null });
+    }
+    return found;
+  }
+
+  private readDoubt(row: Row): ReadingDoubt | null {
+    const kind = DOUBT_KINDS.find((k) => k === this.cell(row, 'asked'));
+    if (!kind) return null;
+    const second = Number(this.cell(row, 'second'));
+    return {
+      kind,
+      answer: INTENTS.find((i) => i === this.cell(row, 'answered')) ?? null,
+      secondMm: second > 0 ? second : null,
+    };
+  }
+
+  private readHeight(row: Row, value: string, problem: (sentence: string) => null): Finding | null {
     const unitText = this.cell(row, 'lengthUnit');
     const unitOf = unitText === '' ? null : parseLength(`1 ${unitText}`);
     if (unitOf && !unitOf.ok) return problem(`“${unitText}” is not a unit of length: use mm, cm or in.`);
@@ -185,7 +237,7 @@ class RowReader {
     if (length.mm === 0)
       return problem('A height of 0 is not taken: write not-up, lost or not-checked, they are three different facts.');
     if (length.mm > 10_000) return problem(`${value} is more than 10 metres.`);
-    return { state: 'measured' as const, valueMm: length.mm, typed: this.cell(row, 'typed') || value, lostReason: null };
+    return numberFound('height', length.mm, (this.cell(row, 'typed') || value).slice(0, 60));
   }
 
   /** Two readings of one plant on one day need a correction between them, or plants to tell apart. */
@@ -232,18 +284,14 @@ class RowReader {
     return {
       ok: true,
       table: {
-        sownOn: this.sownOn!,
+        sownOn: [...this.units.values()].reduce((first, u) => (u.sownOn < first ? u.sownOn : first), this.sownOn!),
         treatments: ordered.map((name) => ({
           code: codes.get(name)!,
           label: this.treatments.get(name)!.label,
           control: name === control,
         })),
-        units: [...this.units.values()].map(({ code, treatment, block, seeds }) => ({
-          code,
-          treatment: codes.get(treatment)!,
-          block,
-          seeds,
-        })),
+        own: this.mapping.own.filter((m) => this.mapping.measures.some((c) => c.measure === m.code)),
+        units: [...this.units.values()].map(({ line: _line, ...unit }) => ({ ...unit, treatment: codes.get(unit.treatment)! })),
         readings: this.readings.map(({ line: _line, ...reading }) => reading),
       },
     };

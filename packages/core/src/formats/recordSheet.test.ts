@@ -1,28 +1,7 @@
-import { readQuickEntry } from '../readings/quickEntry';
+import { HEIGHT } from '../../test/records';
 import { readRecordSheet, writeRecordSheet } from './recordSheet';
 
-test.each([
-  ['12.5', { state: 'measured', typed: '12.5 cm', mm: 125 }],
-  ['12,5', { state: 'measured', typed: '12,5 cm', mm: 125 }],
-  ['48 mm', { state: 'measured', typed: '48 mm', mm: 48 }],
-  ['30 + 12', { state: 'measured', typed: '30 + 12 cm', mm: 420 }],
-  ['n', { state: 'not-up' }],
-  ['N', { state: 'not-up' }],
-  ['?', { state: 'not-checked' }],
-  ['xe', { state: 'lost', lostReason: 'eaten' }],
-])('%s is read', (text, expected) => expect(readQuickEntry(text, 'mm')).toEqual({ ok: true, ...expected }));
-
-test.each([
-  ['0', /Zero is no height/],
-  ['-3', /below zero/],
-  ['abc', /not one of the letters/],
-  ['2000', /at most 10 metres/],
-  ['1.5.2', /more than one decimal mark|not a length|not one length/],
-])('%s is refused in words', (text, reason) =>
-  expect(readQuickEntry(text, 'mm')).toEqual({ ok: false, reason: expect.stringMatching(reason) as string }),
-);
-
-const SETTING = { sownOn: '2026-03-03', today: '2026-03-19', resolution: 'mm' as const };
+const SETTING = { sownOn: '2026-03-03', today: '2026-03-19', resolution: 'mm' as const, measure: HEIGHT };
 const NAMES = new Set(['A1', 'B1']);
 
 test('a sheet that was written is read again as it was filled in', () => {

@@ -2,6 +2,7 @@ import Papa from 'papaparse';
 import { type IsoDay, isIsoDay } from '../calendar/days';
 import { type QuickEntry, readQuickEntry } from '../readings/quickEntry';
 import { type RulerResolution } from '../quantities/length';
+import { type Measure } from '../measures/measure';
 import { guardCell } from './csvCells';
 import { readCsv } from './readCsv';
 
@@ -37,7 +38,7 @@ export interface SheetProblem {
 export function readRecordSheet(
   text: string,
   names: ReadonlySet<string>,
-  { sownOn, today, resolution }: { sownOn: IsoDay; today: IsoDay; resolution: RulerResolution },
+  { sownOn, today, resolution, measure }: { sownOn: IsoDay; today: IsoDay; resolution: RulerResolution; measure: Measure },
 ): { entries: SheetEntry[]; problems: SheetProblem[] } {
   const csv = readCsv(text);
   if (!csv.ok) return { entries: [], problems: [{ line: 1, sentence: csv.reason }] };
@@ -62,7 +63,7 @@ export function readRecordSheet(
     return usable.flatMap((day): SheetEntry[] => {
       const typed = (cells[day] ?? '').trim();
       if (typed === '') return [];
-      const entry = readQuickEntry(typed, resolution);
+      const entry = readQuickEntry(typed, measure, resolution);
       if (entry.ok) return [{ name, day, entry }];
       problems.push({ line, sentence: `${name} on ${day}: ${entry.reason}` });
       return [];

@@ -1,5 +1,9 @@
 import fc from 'fast-check';
 import { addDays } from '../calendar/days';
+import { choiceFound, type Finding, numberFound, valueOf } from '../measures/finding';
+import { asMeasure, newOwnMeasure, type OwnMeasure } from '../measures/ownMeasure';
+import { BUILT_IN } from '../measures/registry';
+import { READING_STATES } from '../readings/reading';
 import { guardCell, unguardCell } from './csvCells';
 import { exportTidyCsv } from './exportTidyCsv';
 import { type ColumnMapping, guessMapping, readDate } from './columnMapping';
@@ -28,8 +32,8 @@ test('reads a foreign file: semicolons, decimal commas, day-month dates, the con
     { code: 'A', label: 'water', control: true },
     { code: 'B', label: 'salt', control: false },
   ]);
-  expect(result.table.units[0]).toEqual({ code: 'P1', treatment: 'B', block: 'Owls', seeds: 1 });
-  expect(result.table.readings.map((r) => [r.unit, r.day, r.state, r.valueMm])).toEqual([
+  expect(result.table.units[0]).toEqual({ code: 'P1', treatment: 'B', block: 'Owls', seeds: 1, sownOn: '2026-03-10' });
+  expect(result.table.readings.map((r) => [r.unit, r.day, r.state, valueOf(r, 'height')])).toEqual([
     ['P1', '2026-03-21', 'measured', 45],
     ['P2', '2026-03-21', 'measured', 90],
     ['P1', '2026-03-24', 'lost', null],
@@ -39,7 +43,7 @@ test('reads a foreign file: semicolons, decimal commas, day-month dates, the con
 test('counts days where there are no dates, and takes inches from the heading', () => {
   const result = importText('cup,group,day,height in\nA1,control,9,2 1/2\nB1,salt,9,1¼\n', { sownOn: '2026-03-03' });
   if (!result.ok) throw new Error(JSON.stringify(result.problems));
-  expect(result.table.readings.map((r) => [r.day, r.valueMm])).toEqual([
+  expect(result.table.readings.map((r) => [r.day, valueOf(r, 'height')])).toEqual([
     ['2026-03-12', 63.5],
     ['2026-03-12', 31.75],
   ]);
@@ -103,18 +107,18 @@ function sample(note: string): TidyTable {
       { code: 'B', label: 'salt', control: false },
     ],
     units: [
-      { code: 'A1', treatment: 'A', block: 'Kites', seeds: 3 },
-      { code: 'B1', treatment: 'B', block: null, seeds: 3 },
+      { code: 'A1', treatment: 'A', block: 'Kites', seeds: 3, sownOn: '2026-03-03' },
+      { code: 'B1', treatment: 'B', block: null, seeds: 3, sownOn: '2026-03-03' },
     ],
+    own: [],
     readings: [
       {
         unit: 'A1',
         plant: '1',
         day: '2026-03-09',
         state: 'measured',
-        valueMm: 45,
-        typed: '4.5 cm',
-        leaves: 1,
+        findings: [numberFound('height', 45, '4.5 cm'), numberFound('leaves', 1)],
+        doubt: null,
         lostReason: null,
         note,
         recordedAt: '2026-03-09T09:00:00.000Z',
@@ -125,7 +129,31 @@ function sample(note: string): TidyTable {
   };
 }
 
-test('what goes out comes back whole: corrections, states, notes with anything in them, untouched units', () => {
+const OWN: OwnMeasure[] = [
+  { ...newOwnMeasure('own-1'), name: 'Mould', unit: 'spots', least: 0, most: 50, more: 'mouldier' },
+  { ...newOwnMeasure('own-2'), name: 'Smell', quantity: 'grade', choices: ['none', 'some', 'much'], of: 'container' },
+  { ...newOwnMeasure('own-3'), name: 'Stem girth', quantity: 'length' },
+];
+const EVERY = [...BUILT_IN, ...OWN.map(asMeasure)];
+
+/** Anything that any measure can find. */
+const finding = fc.constantFrom(...EVERY).chain((measure): fc.Arbitrary<Finding> => {
+  if (measure.choices.length > 0) return fc.constantFrom(...measure.choices).map((c) => choiceFound(measure.code, c.code));
+  const [low, high] = [(measure.least ?? 0) + 1, Math.min(99, measure.most ?? 99)];
+  const whole = fc.integer({ min: low, max: high });
+  const value = measure.quantity === 'count' || measure.quantity === 'count-of' ? whole : whole.map((n) => n - 1 / 8);
+  return fc.tuple(value, fc.boolean()).map(([n, typed]) => numberFound(measure.code, n, typed ? `${n} as written` : null));
+});
+
+/** A file has its columns in one order; counts of leaves are tapped, never typed, and a height always says how. */
+function inFileOrder(found: Finding[]): Finding[] {
+  const place = (code: string) => ['height', 'leaves', ...EVERY.map((m) => m.code)].indexOf(code);
+  return [...found]
+    .sort((a, b) => place(a.measure) - place(b.measure))
+    .map((f) => (f.measure === 'leaves' ? { ...f, typed: null } : f.measure === 'height' ? { ...f, typed: `${f.value} mm` } : f));
+}
+
+test('what goes out comes back whole: every measure, every state, corrections, states, notes with anything in them, untouched units', () => {
   const text = fc.string({
     unit: fc.constantFrom('a', ' ', '"', ',', ';', '\n', '=', "'", '-', '@', 'é', '½', '|'),
     minLength: 1,
@@ -133,9 +161,9 @@ test('what goes out comes back whole: corrections, states, notes with anything i
   });
   const label = text.filter((t) => t.trim() === t);
   const reading = fc.record({
-    state: fc.constantFrom('measured' as const, 'not-up' as const, 'lost' as const, 'not-checked' as const),
-    mm: fc.integer({ min: 1, max: 30_000 }).map((n) => n / 8),
-    leaves: fc.option(fc.integer({ min: 0, max: 9 })),
+    state: fc.constantFrom(...READING_STATES),
+    found: fc.uniqueArray(finding, { selector: (f) => f.measure, minLength: 1, maxLength: 6 }),
+    asked: fc.option(fc.constantFrom(null, 'wilted' as const)),
     note: fc.option(text),
     correct: fc.boolean(),
   });
@@ -146,15 +174,15 @@ test('what goes out comes back whole: corrections, states, notes with anything i
         treatment: 'AB'[i % 2]!,
         block: i === 4 ? null : block,
         seeds: i + 1,
+        sownOn: addDays('2026-03-01', i),
       }));
       const readings = drawn.map((d, i) => ({
         unit: units[i % 4]!.code,
         plant: '1',
-        day: addDays('2026-03-03', Math.floor(i / 4)),
+        day: addDays('2026-03-08', Math.floor(i / 4)),
         state: d.state,
-        valueMm: d.state === 'measured' ? d.mm : null,
-        typed: d.state === 'measured' ? `${d.mm} mm` : null,
-        leaves: d.leaves,
+        findings: d.state === 'measured' ? inFileOrder(d.found) : [],
+        doubt: d.state === 'measured' && d.asked !== null ? { kind: 'shrank' as const, answer: d.asked, secondMm: 31.5 } : null,
         lostReason: d.state === 'lost' ? ('eaten' as const) : null,
         note: d.note,
         recordedAt: '2026-03-09T09:00:00.000Z',
@@ -162,7 +190,8 @@ test('what goes out comes back whole: corrections, states, notes with anything i
         corrects: d.correct && i > 0 ? `r${i - 1}` : null,
       }));
       const table: TidyTable = {
-        sownOn: '2026-03-03',
+        sownOn: '2026-03-01',
+        own: OWN,
         treatments: [
           { code: 'A', label: 'control', control: true },
           { code: 'B', label: name, control: false },
@@ -172,8 +201,10 @@ test('what goes out comes back whole: corrections, states, notes with anything i
       };
       const back = importText(exportTidyCsv(table));
       if (!back.ok) throw new Error(JSON.stringify(back.problems));
-      const sorted = (t: TidyTable) => ({ ...t, units: [...t.units].sort((a, b) => (a.code < b.code ? -1 : 1)) });
+      const sorted = (t: TidyTable) => ({ ...t, own: [], units: [...t.units].sort((a, b) => (a.code < b.code ? -1 : 1)) });
       expect(sorted(back.table)).toEqual(sorted(table));
+      const used = OWN.filter((m) => readings.some((r) => r.findings.some((f) => f.measure === m.code)));
+      expect(back.table.own).toEqual(used);
     }),
     { numRuns: 150 },
   );

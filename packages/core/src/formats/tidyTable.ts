@@ -1,12 +1,26 @@
 import { type IsoDay } from '../calendar/days';
-import { type LostReason, type ReadingState } from '../readings/reading';
+import { type Finding } from '../measures/finding';
+import { type OwnMeasure } from '../measures/ownMeasure';
+import { type LostReason, type ReadingDoubt, type ReadingState } from '../readings/reading';
 
 /** What a tidy table says, whatever its columns were called: one row a reading. */
 export interface TidyTable {
+  /** The first sowing; containers that were sown on another day say so. */
   sownOn: IsoDay;
   treatments: { code: string; label: string; control: boolean }[];
-  units: { code: string; treatment: string; block: string | null; seeds: number }[];
+  units: TidyUnit[];
+  /** Measures that are not built in. */
+  own: readonly OwnMeasure[];
   readings: TidyReading[];
+}
+
+export interface TidyUnit {
+  code: string;
+  treatment: string;
+  block: string | null;
+  seeds: number;
+  /** Its own sowing day; days are counted from it. */
+  sownOn: IsoDay;
 }
 
 export interface TidyReading {
@@ -14,9 +28,8 @@ export interface TidyReading {
   plant: string;
   day: IsoDay;
   state: ReadingState;
-  valueMm: number | null;
-  typed: string | null;
-  leaves: number | null;
+  findings: readonly Finding[];
+  doubt: ReadingDoubt | null;
   lostReason: LostReason | null;
   note: string | null;
   /** UTC instant, where the file says it. */

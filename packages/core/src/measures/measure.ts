@@ -55,7 +55,10 @@ export interface Measure {
   /** What can be chosen, in order where there is one. */
   choices: readonly MeasureChoice[];
   summedUp: SummedUp;
-  /** Words for a difference: `taller`, `shorter`. */
+  /** What the claim speaks of: the plants themselves, or the soil that they stand in. */
+  about: 'plants' | 'soil';
+  /** Words for a difference, after their verb: was `taller` or `shorter`; had `fewer of its seeds up`. */
+  verb: 'was' | 'had';
   more: string;
   less: string;
   /** One and several of what is counted: `leaf`, `leaves`; empty where nothing is. */
@@ -103,5 +106,5 @@ export function measure(
   part: Pick<Measure, 'code' | 'name' | 'question' | 'quantity' | 'of' | 'summedUp' | 'more' | 'less'> & Partial<Measure>,
 ): Measure {
   const entry = part.choices ? 'choices' : part.quantity === 'count' || part.quantity === 'count-of' ? 'steps' : 'typed';
-  return { ...NOTHING, plausibility: part.choices ? 'none' : 'slip', entry, drawn: 'bar', ...part };
+  return { ...NOTHING, about: 'plants', verb: 'was', plausibility: part.choices ? 'none' : 'slip', entry, drawn: 'bar', ...part };
 }

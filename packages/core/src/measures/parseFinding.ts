@@ -8,12 +8,13 @@ import { type Measure } from './measure';
 /**
  * Reads what was typed for a measure: a length or mass in any unit, a count, a share with or without its sign, a number with
  * its own unit, or the name of a choice.
- * @param unit of a length or mass that is typed without one; the ruler's or the usual one where it is not given
+ * @param unit of a length or mass that is typed without one: the ruler's or the usual one where it is not given; null refuses
+ *   a bare number, since nobody can know what it means
  */
 export function parseFinding(
   measure: Measure,
   text: string,
-  { resolution, unit }: { resolution: RulerResolution; unit?: string },
+  { resolution, unit }: { resolution: RulerResolution; unit?: string | null },
 ): Result<{ finding: Finding }> {
   const typed = text.trim();
   if (typed === '') return { ok: false, reason: 'Nothing is typed yet.' };
@@ -46,14 +47,15 @@ function parseChoice(measure: Measure, typed: string): Result<{ finding: Finding
 
 type Read = Result<{ value: number; typed: string }>;
 
-function readValue(measure: Measure, typed: string, resolution: RulerResolution, unit: string | undefined): Read {
+function readValue(measure: Measure, typed: string, resolution: RulerResolution, unit: string | null | undefined): Read {
   if (measure.quantity === 'length') {
-    const assumed = (unit ?? (measure.byRuler ? RESOLUTION_UNIT[resolution] : measure.shownIn[0])) as LengthUnit;
+    const usual = measure.byRuler ? RESOLUTION_UNIT[resolution] : measure.shownIn[0];
+    const assumed = (unit === null ? undefined : (unit ?? usual)) as LengthUnit | undefined;
     const length = parseLength(typed, assumed);
     return length.ok ? { ok: true, value: length.mm, typed: withUnit(typed, assumed) } : length;
   }
   if (measure.quantity === 'mass') {
-    const assumed = (unit ?? measure.shownIn[0]) as MassUnit;
+    const assumed = (unit === null ? undefined : (unit ?? measure.shownIn[0])) as MassUnit | undefined;
     const mass = parseMass(typed, assumed);
     return mass.ok ? { ok: true, value: mass.value, typed: withUnit(typed, assumed) } : mass;
   }
@@ -72,6 +74,7 @@ function unitAtEnd(unit: string): RegExp {
   return unit === '' ? /$^/ : new RegExp(`\\s*${unit.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}$`, 'i');
 }
 
-const withUnit = (typed: string, unit: string) => (/[a-z"″′'”’]/i.test(typed) ? typed : `${typed} ${unit}`);
+const withUnit = (typed: string, unit: string | undefined) =>
+  unit === undefined || /[a-z"″′'”’]/i.test(typed) ? typed : `${typed} ${unit}`;
 
 const capital = (text: string) => `${text.charAt(0).toUpperCase()}${text.slice(1)}`;

@@ -54,7 +54,7 @@ describe('kinds side by side', () => {
     const withPetunia = {
       ...plan,
       methodId: 'bag_pocket',
-      measures: ['count-up' as const],
+      measures: ['seeds-up' as const],
       factors: [{ ...plan.factors[0]!, levels }],
     };
     const found = fairTest(withPetunia, workOut(withPetunia, 7), 7).find((f) => f.rule === 'kind-and-method')!;

@@ -103,7 +103,7 @@ describe('the fair-test check', () => {
     ['team and treatment one', { assignment: 'team-one-treatment' }, 'team-is-treatment'],
     ['teams with half a set', { containersEach: 3 }, 'team-is-treatment'],
     ['blanks', { seedsEach: 1 }, 'many-blanks'],
-    ['checks too seldom', { measures: ['count-up'], seedsEach: 9, cadence: { kind: 'every', days: 9 } }, 'looks-too-seldom'],
+    ['checks too seldom', { measures: ['seeds-up'], seedsEach: 9, cadence: { kind: 'every', days: 9 } }, 'looks-too-seldom'],
     ['an early end', { endOn: addDays(TODAY, 12) }, 'ends-too-soon'],
     ['a cold room', { room: { day: 3, night: 1, weekend: null, dayHours: [7, 18] } }, 'room-stops-seeds'],
     [
@@ -185,8 +185,8 @@ describe('the fair-test check', () => {
     ],
     ['one observer a treatment', { assignment: 'team-one-treatment' }, 'observer-is-treatment'],
     ['roots in the dark', { measures: ['root-length'] }, 'cannot-be-seen'],
-    ['a kind that fails there', { methodId: 'bag_pocket', speciesId: 'petunia', measures: ['count-up'] }, 'kind-and-method'],
-    ['few seeds to count', { measures: ['count-up'], containersEach: 3, seedsEach: 3 }, 'few-seeds-to-count'],
+    ['a kind that fails there', { methodId: 'bag_pocket', speciesId: 'petunia', measures: ['seeds-up'] }, 'kind-and-method'],
+    ['few seeds to count', { measures: ['seeds-up'], containersEach: 3, seedsEach: 3 }, 'few-seeds-to-count'],
   ])('%s is found, and its fix mends it', (_, part, rule) => {
     const plan = start('salt-steps', part);
     const found = fairTest(plan, workOut(plan, 7), 7).find((f) => f.rule === rule);

@@ -112,7 +112,7 @@ function heights(plan: PowerPlan, shorterBy: number, seed: number, simulations: 
 }
 
 function shows(units: readonly Unit[], seed: number): boolean {
-  const shuffled = permuteTwoWithinBlocks(units, 'A', 'B', seed, 199);
+  const shuffled = permuteTwoWithinBlocks(units, 'A', 'B', { seed, draws: 199 });
   if (shuffled.ok && shuffled.smallestP < ALPHA) return shuffled.pTwoSided < ALPHA;
   const of = (t: string) => units.filter((u) => u.treatment === t).map((u) => u.value);
   const test = welch(of('A'), of('B'));

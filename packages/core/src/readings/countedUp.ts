@@ -1,19 +1,25 @@
-import { type Standing } from './standing';
+import { foundOf, type Standing } from './standing';
 
-/** How many of a container's seeds are up; null where nobody counted, or where it was lost. */
-export function countOf({ state, more }: Pick<Standing, 'state' | 'more'>): number | null {
-  if (state === 'not-up') return 0;
-  return state === 'measured' ? (more?.countUp ?? null) : null;
+type Counted = Pick<Standing, 'state' | 'looks'>;
+
+/**
+ * How many of a container's seeds have sprouted; null where nobody counted, or where it was lost.
+ * @param measure code of the count: `seeds-up` or `seeds-with-root`
+ */
+export function countOf(standing: Counted, measure: string): number | null {
+  if (standing.state === 'not-up') return 0;
+  return standing.state === 'measured' ? (foundOf(standing, measure)[0]?.value ?? null) : null;
 }
 
 /** How many are up of all that were sown in those containers of a group that were counted; null where none was. */
 export function countedUp(
   containers: readonly { id: string; seedsSown: number }[],
-  standings: ReadonlyMap<string, Pick<Standing, 'state' | 'more'>>,
+  standings: ReadonlyMap<string, Counted>,
+  measure: string,
 ): { up: number; of: number } | null {
   const counted = containers.flatMap((c) => {
     const standing = standings.get(c.id);
-    const up = standing ? countOf(standing) : null;
+    const up = standing ? countOf(standing, measure) : null;
     return up === null ? [] : [{ up, of: c.seedsSown }];
   });
   if (counted.length === 0) return null;

@@ -1,12 +1,17 @@
+import { measureOf } from '../measures/registry';
 import { readQuickEntry } from './quickEntry';
-import { type Reading } from './reading';
-import { readingWords } from './readingWords';
+
+const height = measureOf('height')!;
+const tall = (value: number, typed: string) => ({
+  state: 'measured',
+  finding: { measure: 'height', value, choice: null, typed },
+});
 
 test.each([
-  ['12.4', 'mm', { state: 'measured', typed: '12.4 cm', mm: 124 }],
-  ['12,4', 'mm', { state: 'measured', typed: '12,4 cm', mm: 124 }],
-  ['124 mm', 'mm', { state: 'measured', typed: '124 mm', mm: 124 }],
-  ['3 1/4', 'quarter-in', { state: 'measured', typed: '3 1/4 in', mm: 82.55 }],
+  ['12.4', 'mm', tall(124, '12.4 cm')],
+  ['12,4', 'mm', tall(124, '12,4 cm')],
+  ['124 mm', 'mm', tall(124, '124 mm')],
+  ['3 1/4', 'quarter-in', tall(82.55, '3 1/4 in')],
   ['N', 'mm', { state: 'not-up' }],
   ['–', 'mm', { state: 'not-checked' }],
   ['-', 'mm', { state: 'not-checked' }],
@@ -14,7 +19,7 @@ test.each([
   ['xk', 'mm', { state: 'lost', lostReason: 'knocked-over' }],
   [' Xd ', 'mm', { state: 'lost', lostReason: 'dried-out' }],
 ] as const)('“%s” on a ruler in %s is read', (text, resolution, found) =>
-  expect(readQuickEntry(text, resolution)).toEqual({ ok: true, ...found }),
+  expect(readQuickEntry(text, height, resolution)).toEqual({ ok: true, ...found }),
 );
 
 test.each([
@@ -25,18 +30,18 @@ test.each([
   ['-4', /\.$/],
   ['', /\.$/],
 ])('“%s” is refused with a sentence', (text, sentence) => {
-  const found = readQuickEntry(text, 'mm');
+  const found = readQuickEntry(text, height, 'mm');
   expect(found.ok ? '' : found.reason).toMatch(sentence);
 });
 
-const reading = (part: Partial<Reading>) =>
-  ({ state: 'measured', valueMm: null, leaves: null, more: null, lostReason: null, ...part }) as Reading;
-
-test('words leave out what was not asked, and add what was', () => {
-  expect(readingWords(reading({ valueMm: 142, leaves: 1 }), 'mm')).toBe('14.2 cm, 1 leaf');
-  const mould = { id: 'm', name: 'Mould', kind: 'number' as const, unit: '%', min: null, max: null, choices: [] };
-  const more = { countUp: 3, stage: 'hook' as const, vigour: 'fair' as const, rootMm: 12, own: { m: 40 } };
-  expect(readingWords(reading({ more }), 'mm', [mould])).toBe('3 up, a bent hook, pale or limp, root 12 mm, Mould 40 %');
-  expect(readingWords(reading({ state: 'lost', lostReason: 'eaten' }), 'mm')).toBe('was eaten');
-  expect(readingWords(reading({ state: 'moved' }), 'mm')).toBe('moved elsewhere');
+test('a cell holds what its measure finds: a mass, a share, a choice', () => {
+  const read = (code: string, text: string) => {
+    const found = readQuickEntry(text, measureOf(code)!, 'mm');
+    return found.ok && found.state === 'measured' ? (found.finding.value ?? found.finding.choice) : found;
+  };
+  expect(read('fresh-mass', '420 mg')).toBe(0.42);
+  expect(read('percent-green', '62 %')).toBe(62);
+  expect(read('vigour', 'pale or limp')).toBe('fair');
+  expect(read('leaves', '0')).toBe(0);
+  expect(read('leaves', '2.5')).toMatchObject({ ok: false, reason: 'Leaves are counted in whole numbers.' });
 });

@@ -1,5 +1,5 @@
 import { type IsoDay } from '../calendar/days';
-import { type MoreFound } from '../bench/benchProtocol';
+import { type Finding } from '../measures/finding';
 import { type DoubtKind, type Intent } from './doubtKinds';
 
 /**
@@ -38,13 +38,8 @@ export interface Reading {
   plant: string;
   day: IsoDay;
   state: ReadingState;
-  /** Height in millimetres, for `measured` only. */
-  valueMm: number | null;
-  /** As typed, with its unit. */
-  typed: string | null;
-  leaves: number | null;
-  /** What else was found; null where nothing else was asked. */
-  more: MoreFound | null;
+  /** What was found, for `measured` only: each measure at most once. */
+  findings: readonly Finding[];
   /** The question that its height raised, and what was answered. */
   doubt: ReadingDoubt | null;
   lostReason: LostReason | null;

@@ -1,32 +1,48 @@
-import { formatLength, type RulerResolution } from '../quantities/length';
-import { type OwnMeasure, STAGE_WORDS, VIGOUR_WORDS } from '../bench/benchProtocol';
+import { findingWords, namedFinding } from '../measures/findingWords';
+import { type OwnMeasure } from '../measures/ownMeasure';
+import { BUILT_IN_CODES, measureOf } from '../measures/registry';
+import { type RulerResolution } from '../quantities/length';
 import { LOST_WORDS, type Reading } from './reading';
 
+/** What a look without a finding says. */
+export const STATE_WORDS = {
+  'not-up': 'not up yet',
+  'not-checked': 'could not check',
+  thinned: 'thinned out',
+  moved: 'moved elsewhere',
+} as const;
+
 /** A reading in words: `14.2 cm, 3 leaves, pale or limp`; what was not asked is left out. */
-export function readingWords(reading: Reading, resolution: RulerResolution, own: readonly OwnMeasure[] = []): string {
-  const { state, valueMm, leaves, more } = reading;
-  switch (state) {
-    case 'lost':
-      return LOST_WORDS[reading.lostReason ?? 'other'];
-    case 'not-up':
-      return 'not up yet';
-    case 'not-checked':
-      return 'could not check';
-    case 'thinned':
-      return 'thinned out';
-    case 'moved':
-      return 'moved elsewhere';
-    case 'measured':
-      return [
-        valueMm === null ? null : formatLength(valueMm, resolution),
-        more?.countUp === undefined ? null : `${more.countUp} up`,
-        leaves === null ? null : `${leaves} ${leaves === 1 ? 'leaf' : 'leaves'}`,
-        more?.stage ? STAGE_WORDS[more.stage] : null,
-        more?.vigour ? VIGOUR_WORDS[more.vigour] : null,
-        more?.rootMm === undefined ? null : `root ${more.rootMm} mm`,
-        ...own.map((m) => (more?.own?.[m.id] === undefined ? null : `${m.name} ${more.own[m.id]}${m.unit && ` ${m.unit}`}`)),
-      ]
-        .filter((part) => part !== null)
-        .join(', ');
-  }
+export function readingWords(
+  reading: Pick<Reading, 'state' | 'findings' | 'lostReason'>,
+  { resolution, own = [], sown }: { resolution: RulerResolution; own?: readonly OwnMeasure[]; sown?: number },
+): string {
+  const { state, findings, lostReason } = reading;
+  if (state === 'lost') return LOST_WORDS[lostReason ?? 'other'];
+  if (state !== 'measured') return STATE_WORDS[state];
+  const shown = { resolution, ...(sown === undefined ? {} : { sown }) };
+  return inOrder(findings, own)
+    .map((f) => {
+      const measure = measureOf(f.measure, own);
+      return measure ? namedFinding(measure, f, shown) : `${f.measure} ${f.choice ?? f.value}`;
+    })
+    .join(', ');
+}
+
+/** What was found of one measure, or what else the look says; empty where this look did not ask for it. */
+export function foundWords(
+  reading: Pick<Reading, 'state' | 'findings' | 'lostReason'>,
+  code: string,
+  { resolution, own = [], sown }: { resolution: RulerResolution; own?: readonly OwnMeasure[]; sown?: number },
+): string {
+  if (reading.state !== 'measured') return readingWords(reading, { resolution });
+  const [measure, found] = [measureOf(code, own), reading.findings.find((f) => f.measure === code)];
+  return measure && found ? findingWords(measure, found, { resolution, ...(sown === undefined ? {} : { sown }) }) : '';
+}
+
+/** Findings in the order in which they are asked. */
+function inOrder<F extends { measure: string }>(findings: readonly F[], own: readonly OwnMeasure[]): F[] {
+  const codes = [...BUILT_IN_CODES, ...own.map((m) => m.code)];
+  const place = ({ measure }: F) => (codes.includes(measure) ? codes.indexOf(measure) : codes.length);
+  return [...findings].sort((a, b) => place(a) - place(b));
 }

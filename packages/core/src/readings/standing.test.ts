@@ -1,6 +1,7 @@
 import { reading } from '../../test/records';
 import { currentReadings, replacedBy } from './reading';
-import { recordedDays, standingsOn } from './standing';
+import { heightOf } from '../measures/finding';
+import { lastHeightOf, recordedDays, standingsOn } from './standing';
 
 const day = (d: number) => `2026-03-${String(d).padStart(2, '0')}`;
 const on = (readings: ReturnType<typeof reading>[], d: number) => standingsOn(['A1'], readings, day(d)).get('A1')!;
@@ -8,7 +9,7 @@ const on = (readings: ReturnType<typeof reading>[], d: number) => standingsOn(['
 test('not up, not looked at, measured and lost are four facts', () => {
   const readings = [
     reading({ containerId: 'A1', day: day(3) }),
-    reading({ containerId: 'A1', day: day(9), valueMm: 40 }),
+    reading({ containerId: 'A1', day: day(9), heightMm: 40 }),
     reading({ containerId: 'A1', day: day(12), state: 'lost', lostReason: 'eaten' }),
   ];
   expect(on(readings, 3).state).toBe('not-up');
@@ -19,39 +20,40 @@ test('not up, not looked at, measured and lost are four facts', () => {
 });
 
 test('a correction stands in for what it corrects, and the old value stays to be seen', () => {
-  const wrong = reading({ containerId: 'A1', id: 'old', valueMm: 60 });
+  const wrong = reading({ containerId: 'A1', id: 'old', heightMm: 60 });
   const right = reading({
     containerId: 'A1',
     id: 'new',
-    valueMm: 160,
+    heightMm: 160,
     supersedes: 'old',
     recordedAt: '2026-03-19T11:00:00.000Z',
   });
   expect(currentReadings([right, wrong]).map((r) => r.id)).toEqual(['new']);
-  expect(replacedBy([right, wrong], 'new').map((r) => r.valueMm)).toEqual([60]);
+  expect(replacedBy([right, wrong], 'new').map(heightOf)).toEqual([60]);
   expect(on([right, wrong], 19).heightMm).toBe(160);
 });
 
 test('two devices that disagree: the newest counts, and it is said', () => {
-  const first = reading({ containerId: 'A1', id: 'x', valueMm: 60 });
-  const second = reading({ containerId: 'A1', id: 'y', valueMm: 62, recordedAt: '2026-03-19T10:05:00.000Z' });
+  const first = reading({ containerId: 'A1', id: 'x', heightMm: 60 });
+  const second = reading({ containerId: 'A1', id: 'y', heightMm: 62, recordedAt: '2026-03-19T10:05:00.000Z' });
   expect(on([second, first], 19)).toMatchObject({ heightMm: 62, disputed: true });
   expect(on([first], 19).disputed).toBe(false);
 });
 
 test('several plants in one container are one mean, and one lost plant does not lose the container', () => {
   const readings = [
-    reading({ containerId: 'A1', id: '1', plant: '1', valueMm: 60 }),
-    reading({ containerId: 'A1', id: '2', plant: '2', valueMm: 80 }),
+    reading({ containerId: 'A1', id: '1', plant: '1', heightMm: 60 }),
+    reading({ containerId: 'A1', id: '2', plant: '2', heightMm: 80 }),
     reading({ containerId: 'A1', id: '3', plant: '3', state: 'lost', lostReason: 'died' }),
   ];
   expect(on(readings, 19)).toMatchObject({ state: 'measured', heightMm: 70, plants: 2 });
 });
 
 test('a plant taken out on purpose ends without a death; a loss beside it counts as the loss', () => {
-  const grown = reading({ containerId: 'A1', id: '0', valueMm: 60, day: '2026-03-17' });
+  const grown = reading({ containerId: 'A1', id: '0', heightMm: 60, day: '2026-03-17' });
   const thinned = reading({ containerId: 'A1', id: '1', state: 'thinned', day: '2026-03-18' });
-  expect(on([grown, thinned], 19)).toMatchObject({ state: 'thinned', lostOn: '2026-03-18', lostReason: null, lastHeightMm: 60 });
+  expect(on([grown, thinned], 19)).toMatchObject({ state: 'thinned', lostOn: '2026-03-18', lostReason: null });
+  expect(lastHeightOf(on([grown, thinned], 19))).toBe(60);
   const other = reading({ containerId: 'A1', id: '2', plant: '2', state: 'lost', lostReason: 'eaten', day: '2026-03-18' });
   expect(on([grown, thinned, other], 19)).toMatchObject({ state: 'lost', lostReason: 'eaten' });
 });

@@ -1,24 +1,24 @@
 import { type IsoDay } from '../calendar/days';
-import { type MoreFound } from '../bench/benchProtocol';
+import { type Finding, findingOf, heightOf } from '../measures/finding';
 import { currentReadings, type LostReason, type Reading, type ReadingState } from './reading';
 
 /** How one container stands on one day, from all that was recorded up to it. */
 export interface Standing {
   containerId: string;
   state: ReadingState;
+  /** What was seen on this very day, the newest look at each plant. */
+  looks: readonly Reading[];
   /** Mean height of its measured plants that day, in millimetres; null where no height was taken. */
   heightMm: number | null;
   /** Measured plants behind the mean. */
   plants: number;
-  leaves: number | null;
-  more: MoreFound | null;
-  /** A question about a height of this day that nobody has answered. */
+  /** A question about a value of this day that nobody has answered. */
   doubtful: boolean;
   /** Day from which it counts as lost, thinned or moved. */
   lostOn: IsoDay | null;
   lostReason: LostReason | null;
-  /** Height when it was last measured up to this day, mm: what stays of a lost plant. */
-  lastHeightMm: number | null;
+  /** The looks of the last day up to this one on which anything was found: what stays of a lost plant. */
+  lastLooks: readonly Reading[];
   /** The look on this very day, if there was one (several plants: the newest). */
   reading: Reading | null;
   /** True when two current readings of one plant disagree on this day: both stay, and somebody has to look. */
@@ -41,31 +41,48 @@ export function standingsOn(containerIds: readonly string[], readings: readonly 
 function standing(containerId: string, readings: readonly Reading[], day: IsoDay): Standing {
   const today = readings.filter((r) => r.day === day);
   const newest = new Map(today.map((r) => [r.plant, r]));
-  const seen = [...newest.values()];
-  const measured = seen.filter((r) => r.state === 'measured' && r.valueMm !== null);
+  const looks = [...newest.values()];
+  const heights = looks.flatMap((r) => heightOf(r) ?? []);
   const end = lastEnd(readings);
-  const state: ReadingState =
-    measured.length > 0 || seen.some((r) => r.state === 'measured')
-      ? 'measured'
-      : end !== null
-        ? end.state
-        : seen.some((r) => r.state === 'not-up')
-          ? 'not-up'
-          : 'not-checked';
+  const state: ReadingState = looks.some((r) => r.state === 'measured')
+    ? 'measured'
+    : end !== null
+      ? end.state
+      : looks.some((r) => r.state === 'not-up')
+        ? 'not-up'
+        : 'not-checked';
   return {
     containerId,
     state,
-    heightMm: measured.length > 0 ? measured.reduce((sum, r) => sum + r.valueMm!, 0) / measured.length : null,
-    plants: measured.length,
-    leaves: measured.find((r) => r.leaves !== null)?.leaves ?? null,
-    more: seen.find((r) => r.more !== null)?.more ?? null,
-    doubtful: seen.some((r) => r.doubt !== null && r.doubt.answer === null),
+    looks,
+    heightMm: meanOf(heights),
+    plants: heights.length,
+    doubtful: looks.some((r) => r.doubt !== null && r.doubt.answer === null),
     lostOn: state === end?.state ? end.day : null,
     lostReason: state === 'lost' ? end!.lostReason : null,
-    lastHeightMm: lastHeight(readings),
-    reading: seen[seen.length - 1] ?? null,
+    lastLooks: lastLooks(readings),
+    reading: looks[looks.length - 1] ?? null,
     disputed: today.length > newest.size && disagree(today),
   };
+}
+
+/** What was found of a measure on this day: one finding a plant. */
+export function foundOf({ looks }: Pick<Standing, 'looks'>, measure: string): Finding[] {
+  return looks.flatMap((r) => findingOf(r, measure) ?? []);
+}
+
+/** What was found of a measure when anything was last found up to this day. */
+export function lastFoundOf({ lastLooks: looks }: Pick<Standing, 'lastLooks'>, measure: string): Finding[] {
+  return foundOf({ looks }, measure);
+}
+
+/** Mean height when it was last looked at, mm; null where no height was taken then. */
+export function lastHeightOf(standing: Pick<Standing, 'lastLooks'>): number | null {
+  return meanOf(lastFoundOf(standing, 'height').flatMap((f) => f.value ?? []));
+}
+
+function meanOf(values: readonly number[]): number | null {
+  return values.length === 0 ? null : values.reduce((sum, v) => sum + v, 0) / values.length;
 }
 
 const ENDS: readonly ReadingState[] = ['lost', 'thinned', 'moved'];
@@ -79,16 +96,20 @@ function lastEnd(readings: readonly Reading[]): Reading | null {
   return all.filter((r) => r.state === 'lost').pop() ?? all[all.length - 1]!;
 }
 
-/** Mean height of the plants on the last day any was measured. */
-function lastHeight(readings: readonly Reading[]): number | null {
-  const measured = readings.filter((r) => r.state === 'measured' && r.valueMm !== null);
-  const last = measured[measured.length - 1]?.day;
-  const own = new Map(measured.filter((r) => r.day === last).map((r) => [r.plant, r.valueMm!]));
-  return own.size === 0 ? null : [...own.values()].reduce((sum, v) => sum + v, 0) / own.size;
+function lastLooks(readings: readonly Reading[]): Reading[] {
+  const found = readings.filter((r) => r.findings.length > 0);
+  const last = found[found.length - 1]?.day;
+  return [...new Map(found.filter((r) => r.day === last).map((r) => [r.plant, r])).values()];
 }
 
+const sameFound = (a: Finding, b: Finding) => a.measure === b.measure && a.value === b.value && a.choice === b.choice;
+
+/** Two looks at one plant contradict each other: in state, or in a measure that both found. */
 function disagree(readings: readonly Reading[]): boolean {
-  return readings.some((r) => readings.some((s) => s.plant === r.plant && (s.state !== r.state || s.valueMm !== r.valueMm)));
+  const contradict = (r: Reading, s: Reading) =>
+    r.plant === s.plant &&
+    (r.state !== s.state || r.findings.some((f) => s.findings.some((g) => f.measure === g.measure && !sameFound(f, g))));
+  return readings.some((r) => readings.some((s) => contradict(r, s)));
 }
 
 /** The days on which anybody looked, in order. */

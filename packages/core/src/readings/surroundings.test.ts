@@ -9,14 +9,14 @@ const containers = ['A1', 'B1', 'A2', 'A3', 'A4'].map((code, position) => ({
   position,
   sownOn: '2026-03-03',
 }));
-const at = (containerId: string, day: string, valueMm?: number, plant = '1') =>
+const at = (containerId: string, day: string, heightMm?: number, plant = '1') =>
   reading({
     containerId,
     day,
     plant,
     recordedAt: `${day}T10:00:00Z`,
     id: `${containerId} ${day} ${plant}`,
-    ...(valueMm === undefined ? {} : { valueMm }),
+    heightMm,
   });
 
 const setting = (part: Partial<LookSetting> = {}): LookSetting => ({

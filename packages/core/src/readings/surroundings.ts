@@ -1,3 +1,4 @@
+import { heightOf } from '../measures/finding';
 import { daysBetween, type IsoDay } from '../calendar/days';
 import { type RulerResolution } from '../quantities/length';
 import { type Species } from '../seeds/catalogue';
@@ -51,27 +52,27 @@ function surroundingsOf(container: Looked, plant: string, day: IsoDay, setting: 
   const { species, resolution, containers, plants } = setting;
   const earlier = currentReadings(setting.readings).filter((r) => r.day < day);
   const own = earlier.filter((r) => r.containerId === container.id && r.plant === plant);
-  const before = own.filter((r) => r.state === 'measured' && r.valueMm !== null).pop();
+  const before = own.filter((r) => heightOf(r) !== null).pop();
   const notUp = own.filter((r) => r.state === 'not-up').pop();
   const number = (to: IsoDay) => daysBetween(container.sownOn, to);
   const heights = containers
     .filter((c) => c.id !== container.id)
     .flatMap((c) => {
-      const last = earlier.filter((r) => r.containerId === c.id && r.valueMm !== null).pop();
-      return last ? [{ ...c, last }] : [];
+      const last = earlier.filter((r) => r.containerId === c.id && heightOf(r) !== null).pop();
+      return last ? [{ ...c, lastDay: last.day, lastMm: heightOf(last)! }] : [];
     });
   return {
     species,
     resolution,
     temperature: null,
-    before: before ? { dayNumber: number(before.day), valueMm: before.valueMm! } : null,
+    before: before ? { dayNumber: number(before.day), valueMm: heightOf(before)! } : null,
     notUpOn: before || !notUp ? null : number(notUp.day),
     twinsMm: heights
-      .filter((c) => c.treatment === container.treatment && daysBetween(c.last.day, day) <= RECENT_DAYS)
-      .map((c) => c.last.valueMm!),
+      .filter((c) => c.treatment === container.treatment && daysBetween(c.lastDay, day) <= RECENT_DAYS)
+      .map((c) => c.lastMm),
     neighbours: heights
       .filter((c) => Math.abs(c.position - container.position) === 1)
-      .map((c) => ({ code: c.code, dayNumber: daysBetween(container.sownOn, c.last.day), valueMm: c.last.valueMm! })),
+      .map((c) => ({ code: c.code, dayNumber: daysBetween(container.sownOn, c.lastDay), valueMm: c.lastMm })),
     seedlings: plants,
   };
 }

@@ -1,10 +1,9 @@
 import { reading } from '../../test/records';
-import { readingWords } from './readingWords';
 import { firstUp, tallestAround, tallestTreatment } from './whatCame';
 
 const containers = ['A1', 'A2', 'B1'].map((id) => ({ id, treatment: id[0]!, sownOn: '2026-03-03' }));
-const at = (containerId: string, day: string, valueMm?: number) =>
-  reading({ containerId, day, id: `${containerId}${day}`, recordedAt: `${day}T10:00:00Z`, ...(valueMm ? { valueMm } : {}) });
+const at = (containerId: string, day: string, heightMm?: number) =>
+  reading({ containerId, day, id: `${containerId}${day}`, recordedAt: `${day}T10:00:00Z`, heightMm });
 
 const readings = [
   at('A1', '2026-03-06'),
@@ -28,17 +27,4 @@ test('the tallest near a day, and the treatment that is ahead', () => {
   expect(tallestTreatment(containers, readings)).toBe('B');
   expect(tallestTreatment(containers, readings.slice(0, 5))).toBe('A');
   expect(tallestTreatment(containers, [])).toBeNull();
-});
-
-test('a reading says what was found, and nothing that was not asked', () => {
-  const own = [{ id: 'w', name: 'weight', kind: 'number' as const, unit: 'g', min: null, max: null, choices: [] }];
-  const full = {
-    ...at('A1', '2026-03-16', 142),
-    leaves: 1,
-    more: { countUp: 2, stage: 'first-blade' as const, vigour: 'fair' as const, rootMm: 30, own: { w: 4.5 } },
-  };
-  expect(readingWords(full, 'mm', own)).toBe('14.2 cm, 2 up, 1 leaf, one blade, pale or limp, root 30 mm, weight 4.5 g');
-  expect(readingWords({ ...full, valueMm: null, leaves: null, more: { countUp: 2 } }, 'mm')).toBe('2 up');
-  expect(readingWords({ ...at('A1', '2026-03-16'), state: 'lost', lostReason: 'eaten' }, 'mm')).toBe('was eaten');
-  expect(readingWords({ ...at('A1', '2026-03-16'), state: 'thinned' }, 'mm')).toBe('thinned out');
 });

@@ -1,3 +1,4 @@
+import { heightOf } from '../measures/finding';
 import { daysBetween, type IsoDay } from '../calendar/days';
 import { currentReadings, type Reading } from './reading';
 
@@ -51,7 +52,8 @@ export function tallestAround(
 ): { dayNumber: number; mm: number } | null {
   const heights = currentReadings(readings).flatMap((r) => {
     const container = containers.find((c) => c.id === r.containerId);
-    return container && r.valueMm !== null ? [{ mm: r.valueMm, dayNumber: daysBetween(container.sownOn, r.day) }] : [];
+    const mm = heightOf(r);
+    return container && mm !== null ? [{ mm, dayNumber: daysBetween(container.sownOn, r.day) }] : [];
   });
   if (heights.length === 0) return null;
   const near = (n: number) => Math.abs(n - dayNumber);
@@ -62,7 +64,10 @@ export function tallestAround(
 /** Treatment whose plants stand tallest on average at their last measuring; null where no height is known. */
 export function tallestTreatment(containers: readonly Sown[], readings: readonly Reading[]): string | null {
   const last = new Map<string, number>();
-  for (const r of currentReadings(readings)) if (r.valueMm !== null) last.set(r.containerId, r.valueMm);
+  for (const r of currentReadings(readings)) {
+    const mm = heightOf(r);
+    if (mm !== null) last.set(r.containerId, mm);
+  }
   const means = [...new Set(containers.map((c) => c.treatment))].flatMap((treatment) => {
     const own = containers.filter((c) => c.treatment === treatment && last.has(c.id)).map((c) => last.get(c.id)!);
     return own.length === 0 ? [] : [{ treatment, mean: own.reduce((a, b) => a + b, 0) / own.length }];

@@ -1,4 +1,5 @@
 import { generatorFrom } from '../random/generator';
+import { noAnswer, type Result } from '../result/result';
 
 /** The containers of one team: their values and the number of the treatment each label says. Labels are shuffled in place. */
 export interface LabelledBlock {
@@ -12,10 +13,26 @@ export const EXACT_LIMIT = 200_000;
 /** Statistics that differ by less than this share of their size are equal: floating point must not split ties. */
 export const TIE = 1e-9;
 
-/** `exact` counted every arrangement; `random` drew so many. */
+/** How labels are dealt where there are too many ways to count them all: the same seed gives the same deals. */
+export interface Drawing {
+  seed: number;
+  /** Deals that are drawn; 10,000 without it. */
+  draws?: number;
+}
+
+export const USUAL_DRAWS = 10_000;
+
+/** Said where counting is out of reach and nobody gave a seed. */
+export const NEEDS_A_SEED =
+  'There are too many ways to deal the labels to count them all: give a seed, so that some can be drawn.';
+
+/** `exact` counted every arrangement; `random` drew some of them. */
 export interface Arrangements {
   method: 'exact' | 'random';
+  /** Ways in which the labels can be dealt, whether all were counted or some were drawn. */
   arrangements: number;
+  /** Deals that were drawn; null where all were counted. */
+  draws: number | null;
 }
 
 /** Binomial coefficient as a plain number. */
@@ -37,15 +54,14 @@ export function waysToLabel(labels: readonly number[]): number {
 }
 
 /**
- * Visits label arrangements within blocks: every one where there are at most `EXACT_LIMIT`, else `draws` random ones.
+ * Visits label arrangements within blocks: every one where there are at most `EXACT_LIMIT`, else random ones.
  * The labels of the blocks are left shuffled.
  */
 export function visitArrangements(
   blocks: readonly LabelledBlock[],
-  seed: number,
-  draws: number,
+  drawing: Drawing | null,
   visit: () => void,
-): Arrangements {
+): Result<Arrangements> {
   const ways = blocks.reduce((product, b) => product * waysToLabel(b.labels), 1);
   if (ways <= EXACT_LIMIT) {
     const orders = blocks.map((b) => distinctOrders(b.labels));
@@ -57,24 +73,26 @@ export function visitArrangements(
       }
     };
     place(0);
-    return { method: 'exact', arrangements: ways };
+    return { ok: true, method: 'exact', arrangements: ways, draws: null };
   }
+  if (drawing === null) return noAnswer(NEEDS_A_SEED);
+  const { seed, draws = USUAL_DRAWS } = drawing;
   const random = generatorFrom(seed);
   for (let draw = 0; draw < draws; draw++) {
     for (const block of blocks) random.shuffle(block.labels);
     visit();
   }
-  return { method: 'random', arrangements: draws };
+  return { ok: true, method: 'random', arrangements: ways, draws };
 }
 
 /** p from the number of arrangements at least as extreme: a plain share, or (b + 1)/(m + 1) (Phipson and Smyth 2010). */
-export function shareAsExtreme(count: number, { method, arrangements }: Arrangements): number {
-  return method === 'exact' ? count / arrangements : (count + 1) / (arrangements + 1);
+export function shareAsExtreme(count: number, { arrangements, draws }: Arrangements): number {
+  return draws === null ? count / arrangements : (count + 1) / (draws + 1);
 }
 
 /** Monte Carlo error of such a p (one standard error); 0 where all were counted. */
-export function errorOfShare(p: number, { method, arrangements }: Arrangements): number {
-  return method === 'exact' ? 0 : Math.sqrt((p * (1 - p)) / arrangements);
+export function errorOfShare(p: number, { draws }: Arrangements): number {
+  return draws === null ? 0 : Math.sqrt((p * (1 - p)) / draws);
 }
 
 function distinctOrders(labels: readonly number[]): number[][] {

@@ -1,6 +1,6 @@
 import tQuantile from '@stdlib/stats-base-dists-t-quantile';
 import { generatorFrom } from '../random/generator';
-import { TIE } from './arrangements';
+import { type Drawing, TIE, USUAL_DRAWS } from './arrangements';
 import { type Interval, mean, standardDeviation } from './descriptives';
 import { type Result } from '../result/result';
 import { type TwoWayRow } from './factorialAnova';
@@ -56,8 +56,7 @@ export interface InteractionTest {
  */
 export function permuteInteraction(
   rows: readonly (TwoWayRow & { block: string })[],
-  seed: number,
-  draws = 10_000,
+  { seed, draws = USUAL_DRAWS }: Drawing,
 ): Result<InteractionTest> {
   const n = rows.length;
   const [a, b] = [indicators(rows.map((r) => r.a)), indicators(rows.map((r) => r.b))];

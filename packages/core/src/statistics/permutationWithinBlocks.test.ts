@@ -9,7 +9,7 @@ type Rows = { treatment: string; block: string; y: number }[];
 describe('against R', () => {
   test.each(referenceCases('03-stratperm').map((c) => [c.case, c] as const))('%s', (_, { input, expected, tolerance }) => {
     const units: Unit[] = (input.rows as Rows).map((r) => ({ treatment: r.treatment, block: r.block, value: r.y }));
-    const result = permuteTwoWithinBlocks(units, '0', '1', 1);
+    const result = permuteTwoWithinBlocks(units, '0', '1', { seed: 1 });
     if (!result.ok) throw new Error(result.reason);
     expect(result.method).toBe('exact');
     checking('permuteTwoWithinBlocks');
@@ -23,7 +23,7 @@ describe('against R', () => {
   test.each(small.map((c) => [c.case, c] as const))('one block: %s', (_, { input, expected }) => {
     const unit = (treatment: string) => (value: number) => ({ treatment, block: '', value });
     const units = [...(input.a as number[]).map(unit('a')), ...(input.b as number[]).map(unit('b'))];
-    const result = permuteTwoWithinBlocks(units, 'a', 'b', 1);
+    const result = permuteTwoWithinBlocks(units, 'a', 'b', { seed: 1 });
     if (!result.ok) throw new Error(result.reason);
     checking('permuteTwoWithinBlocks');
     expectReference(result.pTwoSided, (expected.permutation as { p_two_sided: number }).p_two_sided);
@@ -41,14 +41,13 @@ function nullUnits(seed: number, blocks = 7): Unit[] {
 
 test('counting and drawing agree', () => {
   const units = nullUnits(4, 20);
-  const drawn = permuteTwoWithinBlocks(units, 'A', 'B', 9, 20_000);
-  const counted = permuteTwoWithinBlocks(units.slice(0, 68), 'A', 'B', 9);
+  const drawn = permuteTwoWithinBlocks(units, 'A', 'B', { seed: 9, draws: 20_000 });
+  const counted = permuteTwoWithinBlocks(units.slice(0, 68), 'A', 'B', { seed: 9 });
   const drawnSame = permuteTwoWithinBlocks(
     [...units.slice(0, 68), ...nullUnits(5, 2).map((u) => ({ ...u, block: `x${u.block}`, value: 0 }))],
     'A',
     'B',
-    9,
-    20_000,
+    { seed: 9, draws: 20_000 },
   );
   if (!drawn.ok || !counted.ok || !drawnSame.ok) throw new Error('not computed');
   expect([drawn.method, counted.method, drawnSame.method]).toEqual(['random', 'exact', 'random']);
@@ -66,7 +65,10 @@ test('neither the order of the containers nor a shift or scale of the values mat
         const moved = generatorFrom(seed)
           .shuffle([...units])
           .map((u) => ({ ...u, value: u.value * scale + shift }));
-        const [a, b] = [permuteTwoWithinBlocks(units, 'A', 'C', 1), permuteTwoWithinBlocks(moved, 'A', 'C', 2)];
+        const [a, b] = [
+          permuteTwoWithinBlocks(units, 'A', 'C', { seed: 1 }),
+          permuteTwoWithinBlocks(moved, 'A', 'C', { seed: 2 }),
+        ];
         expect(a.ok && b.ok && a.pTwoSided === b.pTwoSided).toBe(true);
       },
     ),
@@ -80,9 +82,10 @@ test('without an effect p is uniform, and the adjusted p keeps its family-wise r
   let family = 0;
   for (let seed = 0; seed < runs; seed++) {
     const units = nullUnits(1000 + seed);
-    const p = permuteTwoWithinBlocks(units, 'A', 'B', seed);
+    const p = permuteTwoWithinBlocks(units, 'A', 'B', { seed: seed });
     if (p.ok && p.pTwoSided <= 0.2) single++;
-    if (Math.min(...maxTWithinBlocks(units, 'A', ['B', 'C', 'D'], seed, 400).values()) <= 0.1) family++;
+    const adjusted = maxTWithinBlocks(units, 'A', ['B', 'C', 'D'], { seed, draws: 400 });
+    if (adjusted.ok && Math.min(...adjusted.adjusted.values()) <= 0.1) family++;
   }
   expect(Math.abs(single / runs - 0.2)).toBeLessThan(0.06);
   expect(Math.abs(family / runs - 0.1)).toBeLessThan(0.045);
@@ -93,13 +96,18 @@ test('says why where labels cannot be shuffled', () => {
     { treatment: 'A', block: '1', value: 1 },
     { treatment: 'B', block: '2', value: 2 },
   ];
-  expect(permuteTwoWithinBlocks(apart, 'A', 'B', 1)).toEqual({ ok: false, reason: expect.stringContaining('No team has both') });
+  expect(permuteTwoWithinBlocks(apart, 'A', 'B', { seed: 1 })).toEqual({
+    ok: false,
+    reason: expect.stringContaining('No team has both'),
+  });
 });
 
 test('a treatment with a huge effect does not hide a middling one', () => {
   const effect: Record<string, number> = { A: 0, B: 0, C: -3, D: -30 };
   const units = nullUnits(77).map((u) => ({ ...u, value: u.value + effect[u.treatment]! }));
-  const adjusted = maxTWithinBlocks(units, 'A', ['B', 'C', 'D'], 5, 4000);
+  const found = maxTWithinBlocks(units, 'A', ['B', 'C', 'D'], { seed: 5, draws: 4000 });
+  if (!found.ok) throw new Error(found.reason);
+  const { adjusted } = found;
   expect(adjusted.get('D')).toBeLessThan(0.01);
   expect(adjusted.get('C')).toBeLessThan(0.05);
   expect(adjusted.get('B')).toBeGreaterThan(0.1);

@@ -1,77 +1,113 @@
 import { generatorFrom } from '../random/generator';
-import { choose, EXACT_LIMIT, shareAsExtreme, TIE, visitArrangements } from './arrangements';
+import {
+  type Arrangements,
+  choose,
+  type Drawing,
+  EXACT_LIMIT,
+  NEEDS_A_SEED,
+  shareAsExtreme,
+  TIE,
+  USUAL_DRAWS,
+  visitArrangements,
+} from './arrangements';
 import { mean } from './descriptives';
-import { type Result } from '../result/result';
+import { exactDeals } from './exactDeals';
+import { noAnswer, type Result } from '../result/result';
 import { centredBlocks, type Unit } from './units';
 
-export interface PermutationTest {
+export interface PermutationTest extends Arrangements {
   /** Mean over blocks of (treated mean − control mean), in the unit of the values. */
   statistic: number;
+  /** Share of deals at least as far from 0. */
   pTwoSided: number;
-  /** `exact` counted every arrangement; `random` drew `arrangements` of them. */
-  method: 'exact' | 'random';
-  arrangements: number;
+  /** Share of deals at least as high, and at least as low, as the one seen. */
+  pGreater: number;
+  pLess: number;
   /** Blocks in which both treatments are present; the others cannot speak. */
   blocks: number;
-  /** Smallest p that these blocks can give at all. */
+  /** Smallest two-sided p that these blocks can give at all. */
   smallestP: number;
 }
 
 /**
- * Shuffles the labels of two treatments within blocks. All arrangements are counted up to `EXACT_LIMIT`; beyond that `draws`
- * random ones are, with p = (b + 1)/(m + 1) (Phipson and Smyth 2010). The statistic is the mean over blocks of the
- * difference of means within the block, which is the overall difference where blocks are alike.
+ * Shuffles the labels of two treatments within blocks. The statistic is the mean over blocks of the difference of means within
+ * the block, which is the overall difference where blocks are alike. Every deal is counted where values are decimals of a few
+ * digits (by convolution) or where there are at most `EXACT_LIMIT` deals; beyond that random ones are drawn, with
+ * p = (b + 1)/(m + 1) (Phipson and Smyth 2010).
+ * @param drawing only asked for where not every deal can be counted
  */
 export function permuteTwoWithinBlocks(
   units: readonly Unit[],
   control: string,
   treated: string,
-  seed: number,
-  draws = 10_000,
+  drawing: Drawing | null = null,
 ): Result<PermutationTest> {
   const blocks = bothPresent(units, control, treated);
-  if (blocks.length === 0)
-    return { ok: false, reason: 'No team has both treatments, so labels cannot be shuffled within teams.' };
+  if (blocks.length === 0) return noAnswer('No team has both treatments, so labels cannot be shuffled within teams.');
   const arrangements = blocks.reduce((product, b) => product * choose(b.values.length, b.treated), 1);
-  if (arrangements === 1) return { ok: false, reason: 'There is only one way to deal the labels.' };
+  if (arrangements === 1) return noAnswer('There is only one way to deal the labels.');
   const observed = mean(blocks.map((b) => b.observed));
-  const size = Math.max(1e-300, ...blocks.flatMap((b) => b.values.map(Math.abs)));
-  const atLeast = (statistic: number) => Math.abs(statistic) >= Math.abs(observed) - TIE * size;
-  if (arrangements <= EXACT_LIMIT) {
-    let sums = [0];
-    for (const block of blocks) {
-      const own = everyDifference(block);
-      sums = sums.flatMap((sum) => own.map((d) => sum + d));
-    }
-    const count = sums.filter((sum) => atLeast(sum / blocks.length)).length;
-    const greatest = sums.reduce((most, sum) => Math.max(most, Math.abs(sum)), 0);
-    const extremes = sums.filter((sum) => Math.abs(sum) >= greatest - TIE * size).length;
-    return {
-      ok: true,
-      statistic: observed,
-      pTwoSided: count / arrangements,
-      method: 'exact',
-      arrangements,
-      blocks: blocks.length,
-      smallestP: extremes / arrangements,
-    };
+  const slack = TIE * Math.max(1e-300, ...blocks.flatMap((b) => b.values.map(Math.abs)));
+  const counted = everyDeal(blocks, arrangements);
+  if (counted !== null) {
+    const p = sharesOf(counted, observed, slack);
+    return { ok: true, statistic: observed, ...p, method: 'exact', arrangements, draws: null, blocks: blocks.length };
   }
+  if (drawing === null) return noAnswer(NEEDS_A_SEED);
+  const { seed, draws = USUAL_DRAWS } = drawing;
   const random = generatorFrom(seed);
-  let count = 0;
+  const drawn = new Map<number, number>();
   for (let draw = 0; draw < draws; draw++) {
-    let sum = 0;
-    for (const block of blocks) sum += differenceOf(random.shuffle(block.values), block.treated);
-    if (atLeast(sum / blocks.length)) count++;
+    const statistic = mean(blocks.map((b) => differenceOf(random.shuffle(b.values), b.treated)));
+    drawn.set(statistic, (drawn.get(statistic) ?? 0) + 1);
   }
+  const shares = sharesOf(drawn, observed, slack);
+  const corrected = (share: number) => (share * draws + 1) / (draws + 1);
   return {
     ok: true,
     statistic: observed,
-    pTwoSided: (count + 1) / (draws + 1),
-    method: 'random',
-    arrangements: draws,
-    blocks: blocks.length,
+    pTwoSided: corrected(shares.pTwoSided),
+    pGreater: corrected(shares.pGreater),
+    pLess: corrected(shares.pLess),
     smallestP: 1 / (draws + 1),
+    method: 'random',
+    arrangements,
+    draws,
+    blocks: blocks.length,
   };
+}
+
+/** Statistic → ways, over every deal; null where there are too many. */
+function everyDeal(blocks: readonly Block[], arrangements: number): Map<number, number> | null {
+  const whole = exactDeals(blocks);
+  if (whole !== null) return new Map([...whole.deals].map(([sum, ways]) => [(sum * whole.step) / blocks.length, ways]));
+  if (arrangements > EXACT_LIMIT) return null;
+  let sums = [0];
+  for (const block of blocks) {
+    const own = everyDifference(block);
+    sums = sums.flatMap((sum) => own.map((d) => sum + d));
+  }
+  const counted = new Map<number, number>();
+  for (const sum of sums) counted.set(sum / blocks.length, (counted.get(sum / blocks.length) ?? 0) + 1);
+  return counted;
+}
+
+/** Shares of deals at least as extreme as the one seen, and of the most extreme ones. */
+function sharesOf(
+  deals: ReadonlyMap<number, number>,
+  observed: number,
+  slack: number,
+): Pick<PermutationTest, 'pTwoSided' | 'pGreater' | 'pLess' | 'smallestP'> {
+  let [all, twoSided, greater, less, greatest, extremes] = [0, 0, 0, 0, 0, 0];
+  for (const [statistic, ways] of deals) {
+    all += ways;
+    if (Math.abs(statistic) >= Math.abs(observed) - slack) twoSided += ways;
+    if (statistic >= observed - slack) greater += ways;
+    if (statistic <= observed + slack) less += ways;
+    greatest = Math.max(greatest, Math.abs(statistic));
+  }
+  for (const [statistic, ways] of deals) if (Math.abs(statistic) >= greatest - slack) extremes += ways;
+  return { pTwoSided: twoSided / all, pGreater: greater / all, pLess: less / all, smallestP: extremes / all };
 }
 
 interface Block {
@@ -125,9 +161,8 @@ export function maxTWithinBlocks(
   units: readonly Unit[],
   control: string,
   treatments: readonly string[],
-  seed: number,
-  draws = 10_000,
-): Map<string, number> {
+  drawing: Drawing | null = null,
+): Result<{ adjusted: Map<string, number> } & Arrangements> {
   const codes = [control, ...treatments];
   const blocks = centredBlocks(units, codes);
   const counts = codes.map((code) => units.filter((u) => u.treatment === code).length);
@@ -148,9 +183,10 @@ export function maxTWithinBlocks(
   };
   const observed = Float64Array.from(compute());
   const exceed = new Float64Array(treatments.length);
-  const done = visitArrangements(blocks, seed, draws, () => {
+  const done = visitArrangements(blocks, drawing, () => {
     const greatest = compute().reduce((most, t) => Math.max(most, t), 0);
     for (let j = 0; j < exceed.length; j++) if (greatest >= observed[j]! * (1 - TIE)) exceed[j]!++;
   });
-  return new Map(treatments.map((code, j) => [code, shareAsExtreme(exceed[j]!, done)]));
+  if (!done.ok) return done;
+  return { ...done, adjusted: new Map(treatments.map((code, j) => [code, shareAsExtreme(exceed[j]!, done)])) };
 }

@@ -29,15 +29,15 @@ test('every arrangement is visited once', () => {
     { values: [1, 2, 3], labels: [0, 1, 1] },
     { values: [4, 5], labels: [0, 1] },
   ];
-  const done = visitArrangements(blocks, 1, 10, () => seen.add(JSON.stringify(blocks.map((b) => b.labels))));
-  expect(done).toEqual({ method: 'exact', arrangements: 6 });
+  const done = visitArrangements(blocks, null, () => seen.add(JSON.stringify(blocks.map((b) => b.labels))));
+  expect(done).toEqual({ ok: true, method: 'exact', arrangements: 6, draws: null });
   expect(seen.size).toBe(6);
   expect(waysToLabel([0, 0, 1, 1, 2])).toBe(30);
 });
 
 test('with two treatments the overall test is the two-treatment test', () => {
   const units = classOf(6, { A: 0, B: 9 }, 3);
-  const [two, all] = [permuteTwoWithinBlocks(units, 'A', 'B', 1), permuteOverall(units, 1)];
+  const [two, all] = [permuteTwoWithinBlocks(units, 'A', 'B', { seed: 1 }), permuteOverall(units, { seed: 1 })];
   if (!two.ok || !all.ok) throw new Error();
   expect(all.method).toBe('exact');
   expect(all.p).toBeCloseTo(two.pTwoSided, 12);
@@ -45,8 +45,8 @@ test('with two treatments the overall test is the two-treatment test', () => {
 
 test('drawing gives what counting gives, within its own error', () => {
   const units = classOf(3, { A: 0, B: 4, C: 9 }, 5);
-  const exact = permuteOverall(units, 1);
-  const many = permuteOverall(classOf(7, { A: 0, B: 4, C: 9, D: 3 }, 5), 1, 2000);
+  const exact = permuteOverall(units, { seed: 1 });
+  const many = permuteOverall(classOf(7, { A: 0, B: 4, C: 9, D: 3 }, 5), { seed: 1, draws: 2000 });
   expect(exact.ok && exact.method).toBe('exact');
   expect(exact.ok && exact.pError).toBe(0);
   expect(many.ok && many.method).toBe('random');
@@ -54,8 +54,8 @@ test('drawing gives what counting gives, within its own error', () => {
 });
 
 test.each([
-  ['overall', (u: Unit[], seed: number) => permuteOverall(u, seed, 199)],
-  ['trend', (u: Unit[], seed: number) => permuteTrend(u, DOSE, seed, 199)],
+  ['overall', (u: Unit[], seed: number) => permuteOverall(u, { seed: seed, draws: 199 })],
+  ['trend', (u: Unit[], seed: number) => permuteTrend(u, DOSE, { seed, draws: 199 })],
 ])('%s: p is uniform where nothing has an effect', (_, test) => {
   const ps = Array.from({ length: 400 }, (_, i) => test(classOf(7, NONE, 100 + i), i)).map((r) => (r.ok ? r.p : NaN));
   for (const level of [0.05, 0.2, 0.5])
@@ -65,7 +65,7 @@ test.each([
 });
 
 test('a falling series is found with its slope', () => {
-  const found = permuteTrend(classOf(7, { A: 0, B: -6, C: -12, D: -24 }, 4), DOSE, 1);
+  const found = permuteTrend(classOf(7, { A: 0, B: -6, C: -12, D: -24 }, 4), DOSE, { seed: 1 });
   if (!found.ok) throw new Error(found.reason);
   expect(found.p).toBeLessThan(0.001);
   expect(Math.abs(found.statistic + 6)).toBeLessThan(2.5);
@@ -76,7 +76,7 @@ test('order of containers, names of teams and a common shift change nothing', ()
     fc.property(fc.integer({ min: 1, max: 500 }), (seed) => {
       const units = classOf(3, { A: 0, B: 3, C: 5 }, seed);
       const other = [...units].reverse().map((u) => ({ ...u, block: `x${u.block}`, value: u.value + 40 }));
-      const [a, b] = [permuteOverall(units, 1), permuteOverall(other, 2)];
+      const [a, b] = [permuteOverall(units, { seed: 1 }), permuteOverall(other, { seed: 2 })];
       expect(a.ok && b.ok && Math.abs(a.p - b.p)).toBeLessThan(1e-9);
     }),
     { numRuns: 20 },
@@ -85,15 +85,15 @@ test('order of containers, names of teams and a common shift change nothing', ()
 
 test('what cannot be shuffled says so', () => {
   const alone = ['A', 'B', 'C'].map((treatment) => ({ treatment, block: treatment, value: 3 }));
-  expect(permuteOverall(alone, 1)).toMatchObject({ ok: false, reason: expect.stringContaining('No team') as string });
-  expect(permuteTrend(alone, DOSE, 1)).toMatchObject({ ok: false });
-  expect(permuteTrend(classOf(4, { A: 0, B: 1 }, 1), DOSE, 1)).toMatchObject({
+  expect(permuteOverall(alone, { seed: 1 })).toMatchObject({ ok: false, reason: expect.stringContaining('No team') as string });
+  expect(permuteTrend(alone, DOSE, { seed: 1 })).toMatchObject({ ok: false });
+  expect(permuteTrend(classOf(4, { A: 0, B: 1 }, 1), DOSE, { seed: 1 })).toMatchObject({
     ok: false,
     reason: expect.stringContaining('three') as string,
   });
-  expect(permuteTrend(classOf(4, { A: 0, B: 1, X: 1 }, 1), DOSE, 1)).toMatchObject({ ok: false });
+  expect(permuteTrend(classOf(4, { A: 0, B: 1, X: 1 }, 1), DOSE, { seed: 1 })).toMatchObject({ ok: false });
   const level = classOf(3, NONE, 1).map((u) => ({ ...u, value: 7 }));
-  expect(permuteOverall(level, 1)).toMatchObject({ ok: false });
+  expect(permuteOverall(level, { seed: 1 })).toMatchObject({ ok: false });
 });
 
 /** Two factors of two levels in every team. */
@@ -123,20 +123,22 @@ test('an interaction is a difference of differences', () => {
   if (!found.ok) throw new Error(found.reason);
   expect(found.interval.low).toBeGreaterThan(0);
   expect(Math.abs(found.estimate - 15)).toBeLessThan(8);
-  const p = permuteInteraction(rows, 1, 2000);
+  const p = permuteInteraction(rows, { seed: 1, draws: 2000 });
   expect(p.ok && p.p).toBeLessThan(0.01);
 });
 
 test('without teams its F is that of the table', () => {
   const rows = crossed(6, 5, 3).map((r) => ({ ...r, block: '' }));
-  const [table, found] = [twoWayAnova(rows), permuteInteraction(rows, 1, 500)];
+  const [table, found] = [twoWayAnova(rows), permuteInteraction(rows, { seed: 1, draws: 500 })];
   if (!table.ok || !found.ok) throw new Error();
   expect(found.f).toBeCloseTo(table.interaction.f, 9);
   expect(Math.abs(found.p - table.interaction.p)).toBeLessThan(0.08);
 });
 
 test('its p keeps its level where the factors only add', () => {
-  const ps = Array.from({ length: 300 }, (_, i) => permuteInteraction(crossed(6, 0, i), i, 199)).map((r) => (r.ok ? r.p : NaN));
+  const ps = Array.from({ length: 300 }, (_, i) => permuteInteraction(crossed(6, 0, i), { seed: i, draws: 199 })).map((r) =>
+    r.ok ? r.p : NaN,
+  );
   expect(ps.filter((p) => p <= 0.1).length / 300).toBeLessThan(0.155);
   expect(ps.filter((p) => p <= 0.1).length / 300).toBeGreaterThan(0.05);
 });
@@ -154,8 +156,7 @@ test('a contrast of two groups is Welch’s difference; missing corners have a r
   expect(
     permuteInteraction(
       rows.filter((r) => r.a === 'dry' || r.b === 'dark'),
-      1,
-      50,
+      { seed: 1, draws: 50 },
     ),
   ).toMatchObject({ ok: false });
   expect(differenceOfDifferences(rows.filter((r) => r.a === 'dry'))).toMatchObject({ ok: false });

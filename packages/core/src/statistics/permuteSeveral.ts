@@ -1,4 +1,12 @@
-import { type Arrangements, errorOfShare, type LabelledBlock, shareAsExtreme, TIE, visitArrangements } from './arrangements';
+import {
+  type Arrangements,
+  type Drawing,
+  errorOfShare,
+  type LabelledBlock,
+  shareAsExtreme,
+  TIE,
+  visitArrangements,
+} from './arrangements';
 import { mean } from './descriptives';
 import { type Result } from '../result/result';
 import { centredBlocks, type Unit } from './units';
@@ -15,14 +23,14 @@ function permuted(
   blocks: LabelledBlock[],
   statistic: () => number,
   size: (s: number) => number,
-  seed: number,
-  draws: number,
-): SeveralTest {
+  drawing: Drawing | null,
+): Result<SeveralTest> {
   const seen = statistic();
   let count = 0;
-  const done = visitArrangements(blocks, seed, draws, () => {
+  const done = visitArrangements(blocks, drawing, () => {
     if (size(statistic()) >= size(seen) * (1 - TIE)) count++;
   });
+  if (!done.ok) return done;
   const p = shareAsExtreme(count, done);
   return { statistic: seen, p, pError: errorOfShare(p, done), ...done };
 }
@@ -31,7 +39,7 @@ function permuted(
  * Whether treatments differ at all: F of the values about their block means, labels shuffled within blocks. No curve of F is
  * needed; the arrangements are the yardstick (Fisher 1935).
  */
-export function permuteOverall(units: readonly Unit[], seed: number, draws = 10_000): Result<SeveralTest> {
+export function permuteOverall(units: readonly Unit[], drawing: Drawing | null = null): Result<SeveralTest> {
   const codes = [...new Set(units.map((u) => u.treatment))];
   if (codes.length < 2) return { ok: false, reason: 'At least two treatments are needed.' };
   const blocks = centredBlocks(units, codes);
@@ -49,7 +57,7 @@ export function permuteOverall(units: readonly Unit[], seed: number, draws = 10_
     const between = sums.reduce((sum, s, c) => sum + (s * s) / counts[c]!, 0);
     return between / (codes.length - 1) / (Math.max(total - between, TIE * total) / dfWithin);
   };
-  return { ok: true, ...permuted(blocks, f, (s) => s, seed, draws) };
+  return permuted(blocks, f, (s) => s, drawing);
 }
 
 /**
@@ -60,8 +68,7 @@ export function permuteOverall(units: readonly Unit[], seed: number, draws = 10_
 export function permuteTrend(
   units: readonly Unit[],
   dose: Readonly<Record<string, number>>,
-  seed: number,
-  draws = 10_000,
+  drawing: Drawing | null = null,
 ): Result<SeveralTest> {
   const codes = [...new Set(units.map((u) => u.treatment))];
   if (codes.some((c) => !Number.isFinite(dose[c]))) return { ok: false, reason: 'Every treatment of a series needs its amount.' };
@@ -80,5 +87,5 @@ export function permuteTrend(
     for (const { values, labels } of blocks) for (let i = 0; i < values.length; i++) sxy += doses[labels[i]!]! * values[i]!;
     return sxy / sxx;
   };
-  return { ok: true, ...permuted(blocks, slope, Math.abs, seed, draws) };
+  return permuted(blocks, slope, Math.abs, drawing);
 }

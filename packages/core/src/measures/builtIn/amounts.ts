@@ -35,6 +35,7 @@ export const AMOUNTS: Measure[] = [
   }),
   measure({
     code: 'soil-moisture',
+    about: 'soil',
     name: 'soil moisture',
     question: () => 'What does the moisture meter say?',
     quantity: 'share',
@@ -51,6 +52,7 @@ export const AMOUNTS: Measure[] = [
   }),
   measure({
     code: 'soil-ph',
+    about: 'soil',
     name: 'pH of the soil',
     question: () => 'Which pH does the strip or meter show?',
     quantity: 'number',

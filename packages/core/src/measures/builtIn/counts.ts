@@ -8,6 +8,7 @@ const OF_SOWN = {
   most: 1000,
   beyond: 'Seedlings are counted from 0, at most 1000 in a container.',
   summedUp: 'share-of-seeds',
+  verb: 'had',
   plausibility: 'sown',
   drawn: 'sprouts',
 } as const;

@@ -48,7 +48,7 @@ test('whatever is planned and whenever school is, nothing falls on a day without
 });
 
 test('before days that the plants do not last alone, something is done for the water on the last school day', () => {
-  const plan = begun('salt-steps', { methodId: 'bag_pocket', measures: ['count-up'], whileAway: 'nothing' });
+  const plan = begun('salt-steps', { methodId: 'bag_pocket', measures: ['seeds-up'], whileAway: 'nothing' });
   const alone = calendarOf(plan).events.filter((e) => e.kind === 'weekend');
   expect(alone.length).toBeGreaterThan(0);
   for (const e of alone) expect(isSchoolDay(plan.calendar, addDays(e.day, 1))).toBe(false);

@@ -1,3 +1,4 @@
+import { SEED_COUNTS } from '../../measures/builtIn/counts';
 import { addDays, formatDay, type IsoDay, weekday } from '../../calendar/days';
 import { gaps, isSchoolDay, lessonCalendar, schoolDayFrom } from '../../calendar/schoolCalendar';
 import { counted } from '../../words/plural';
@@ -110,7 +111,7 @@ function sprouting(plan: PlanDocument, { forecast, kinds }: WorkedOut, put: Put)
   const kept = plan.factors.some((f) => f.subject === 'light' || f.subject === 'cover');
   const unless = kept ? ' What its label wants dark or covered stays so.' : '';
   if (cover !== 'lifted') {
-    const grownOn = plan.measures.some((m) => m !== 'count-up');
+    const grownOn = plan.measures.some((m) => !SEED_COUNTS.some((c) => c === m));
     if (grownOn) put(half, 'care', 'Move into the light', `About half should be up: bright, but no sun on it.${unless}`);
     return;
   }

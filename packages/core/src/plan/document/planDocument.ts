@@ -1,10 +1,10 @@
 import { type IsoDay } from '../../calendar/days';
 import { type RoomTemperature } from '../../calendar/roomTemperature';
 import { type Cadence, type SchoolCalendar } from '../../calendar/schoolCalendar';
-import { type AfterLoss, type BeforeSprouting } from '../../compare/compareOnDay';
+import { type AfterLoss, type BeforeSprouting, type Report } from '../../readings/policies';
 import { type RulerResolution } from '../../quantities/length';
-import { type OwnMeasure } from '../../bench/benchProtocol';
-import { type PlannedMeasure } from '../../measures/planMeasures';
+import { type SproutedRule } from '../../measures/measure';
+import { type OwnMeasure } from '../../measures/ownMeasure';
 import { type DepthSchool } from '../../seeds/sowingDepth';
 
 /** What shape an experiment has; decides which rules and which comparison suit it. */
@@ -70,7 +70,7 @@ export interface KeptSame {
 
 /** Choices on which practitioners differ, each with its consequence in `protocolWords`. */
 export interface Protocol {
-  sprouted: 'root-2mm' | 'shoot' | 'seed-leaves';
+  sprouted: SproutedRule;
   height: 'growing-tip' | 'highest-point' | 'longest-leaf';
   beforeSprouting: BeforeSprouting;
   afterLoss: AfterLoss;
@@ -82,7 +82,7 @@ export interface Protocol {
   water: 'damp-before' | 'by-touch' | 'fixed-volume' | 'by-weight';
   lightBefore: 'warm-covered' | 'bright-window';
   openBag: 'never' | 'mist';
-  report: 'container-mean' | 'every-plant' | 'tallest';
+  report: Report;
 }
 
 export const ASSIGNMENTS = ['one-of-each', 'team-one-treatment', 'class-shares', 'own-pot'] as const;
@@ -119,7 +119,8 @@ export interface PlanDocument {
   fillMl: number;
   /** Watering with a solution: mL for each container each time. */
   doseMl: number;
-  measures: PlannedMeasure[];
+  /** Codes of built-in measures. */
+  measures: string[];
   /** Measures that the teacher defined. */
   ownMeasures: OwnMeasure[];
   protocol: Protocol;

@@ -1,5 +1,5 @@
 import { addDays } from '../../calendar/days';
-import { type BeforeSprouting } from '../../compare/compareOnDay';
+import { type BeforeSprouting } from '../../readings/policies';
 import { type RulerResolution } from '../../quantities/length';
 import { methodById, speciesById, usualFillMl } from '../../seeds/catalogue';
 import { MOST_TREATMENTS, type PlanDocument } from './planDocument';

@@ -73,8 +73,10 @@ export const PROTOCOL_WORDS = {
     mist: { name: 'open to mist and count', does: 'Counts are surer; damp is lost and mould can spread.' },
   },
   report: {
-    'container-mean': { name: 'the mean of each container', does: 'The container is what was treated, so it is what counts.' },
-    'every-plant': { name: 'every plant', does: 'All is shown; plants of one container are not separate evidence.' },
+    'container-mean': {
+      name: 'the mean of each container',
+      does: 'Every plant is kept; the container is what was treated, so it is what counts.',
+    },
     tallest: { name: 'the tallest of each container', does: 'Easy for the young; hides the ones that failed.' },
   },
 } satisfies Words;

@@ -130,7 +130,7 @@ export const RECIPES: readonly Recipe[] = [
     change: ({ containersEach }) => ({
       seedsEach: enoughToCount(containersEach),
       cadence: DAILY,
-      measures: ['count-up', 'height', 'colour'],
+      measures: ['seeds-up', 'height', 'vigour'],
     }),
   },
   {
@@ -151,7 +151,7 @@ export const RECIPES: readonly Recipe[] = [
       containersEach: 2 * containersEach,
       seedsEach: enoughToCount(2 * containersEach),
       cadence: DAILY,
-      measures: ['count-up', 'height'],
+      measures: ['seeds-up', 'height'],
     }),
   },
   {
@@ -174,7 +174,7 @@ export const RECIPES: readonly Recipe[] = [
       kind: 'dose-series',
       seedsEach: enoughToCount(containersEach),
       cadence: DAILY,
-      measures: ['count-up', 'height'],
+      measures: ['seeds-up', 'height'],
     }),
   },
   {
@@ -194,7 +194,7 @@ export const RECIPES: readonly Recipe[] = [
     change: ({ containersEach }) => ({
       seedsEach: enoughToCount(containersEach),
       cadence: DAILY,
-      measures: ['count-up', 'root-length'],
+      measures: ['seeds-up', 'root-length'],
     }),
   },
   {
@@ -211,7 +211,7 @@ export const RECIPES: readonly Recipe[] = [
         ['three years old', 3],
       ]),
     ],
-    change: () => ({ seedsEach: 10, keep: 10, cadence: DAILY, measures: ['count-up'] }),
+    change: () => ({ seedsEach: 10, keep: 10, cadence: DAILY, measures: ['seeds-up'] }),
   },
   {
     id: 'kinds-side-by-side',
@@ -238,7 +238,7 @@ export const RECIPES: readonly Recipe[] = [
     change: ({ containersEach }) => ({
       kind: 'side-by-side',
       seedsEach: enoughToCount(containersEach),
-      measures: ['count-up', 'height', 'stage'],
+      measures: ['seeds-up', 'height', 'stage'],
     }),
   },
   {
@@ -287,7 +287,7 @@ export const RECIPES: readonly Recipe[] = [
       seedsEach: 60,
       keep: 60,
       containersEach: 3,
-      measures: ['percent-green', 'count-up'],
+      measures: ['percent-green', 'seeds-up'],
     }),
   },
   {
@@ -299,7 +299,7 @@ export const RECIPES: readonly Recipe[] = [
     methodId: 'bag_pocket',
     days: 14,
     factors: [factor('seed lot', 'other', '', ['our lot'], null, 'One lot is tested; nothing is compared.')],
-    change: () => ({ kind: 'viability', seedsEach: 10, keep: 10, containersEach: 5, measures: ['count-up'] }),
+    change: () => ({ kind: 'viability', seedsEach: 10, keep: 10, containersEach: 5, measures: ['seeds-up'] }),
   },
   {
     id: 'own-pot-at-home',

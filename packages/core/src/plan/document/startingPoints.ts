@@ -1,3 +1,6 @@
+import { SEED_COUNTS } from '../../measures/builtIn/counts';
+import { type SproutedRule } from '../../measures/measure';
+import { seedCountOf } from '../../measures/registry';
 import { addDays, type IsoDay } from '../../calendar/days';
 import { DAY_HOURS } from '../../calendar/roomTemperature';
 import { MONDAY_TO_FRIDAY } from '../../calendar/schoolCalendar';
@@ -98,7 +101,16 @@ export function planFrom(startId: string, { gradeBand, teams, today }: ClassFact
   };
   // Nobody thins in a closed bag or box: what sprouts there stays.
   const changed = { ...plan, ...recipe.change?.(plan) };
-  return method.cover === 'stays' ? { ...changed, keep: changed.seedsEach } : changed;
+  const kept = method.cover === 'stays' ? { ...changed, keep: changed.seedsEach } : changed;
+  return countingBy(kept, kept.protocol.sprouted);
+}
+
+/** The plan with sprouted seeds counted by the sign that tells them: a root, or what stands above the soil. */
+export function countingBy(plan: PlanDocument, sprouted: SproutedRule): PlanDocument {
+  const counted = SEED_COUNTS.filter((m) => plan.measures.includes(m));
+  const protocol = { ...plan.protocol, sprouted };
+  if (counted.length !== 1) return { ...plan, protocol };
+  return { ...plan, protocol, measures: plan.measures.map((m) => (m === counted[0] ? seedCountOf(sprouted) : m)) };
 }
 
 /** Fewer come up in class pots than in a seed test: this share of them. */

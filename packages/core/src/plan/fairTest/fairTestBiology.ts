@@ -1,3 +1,4 @@
+import { countsSeeds, seedCountOf } from '../../measures/registry';
 import { daysBetween, formatDay } from '../../calendar/days';
 import { gaps } from '../../calendar/schoolCalendar';
 import { meanTemperature } from '../../calendar/roomTemperature';
@@ -95,7 +96,7 @@ export const BIOLOGY_RULES: Record<string, FairRule> = {
         fix: { label: 'Look on every school day', apply: (p) => ({ ...p, cadence: { kind: 'school-days' } }) },
       };
     const { first, ninety } = forecast;
-    if (plan.kind === 'viability' || !plan.measures.includes('count-up') || !first.likely || !ninety.likely) return null;
+    if (plan.kind === 'viability' || !countsSeeds(plan.measures) || !first.likely || !ninety.likely) return null;
     const spread = Math.max(1, daysBetween(first.likely, ninety.likely));
     const days = [plan.sowOn, ...checkDays.days];
     const during = days
@@ -138,7 +139,7 @@ export const BIOLOGY_RULES: Record<string, FairRule> = {
   },
   'few-seeds-to-count': (plan) => {
     const seeds = plan.containersEach * plan.seedsEach;
-    if (!plan.measures.includes('count-up') || seeds >= SEEDS_TO_COMPARE || changes(plan, 'crowding')) return null;
+    if (!countsSeeds(plan.measures) || seeds >= SEEDS_TO_COMPARE || changes(plan, 'crowding')) return null;
     return {
       severity: 'mend',
       what: `${seeds} seeds for each are few to compare shares with.`,
@@ -191,7 +192,10 @@ export const BIOLOGY_RULES: Record<string, FairRule> = {
         label: 'Leave that measure out',
         apply: (p) => ({
           ...p,
-          measures: p.measures.filter((x) => x !== hidden).length > 0 ? p.measures.filter((x) => x !== hidden) : ['count-up'],
+          measures:
+            p.measures.filter((x) => x !== hidden).length > 0
+              ? p.measures.filter((x) => x !== hidden)
+              : [seedCountOf(p.protocol.sprouted)],
         }),
       },
     };

@@ -1,0 +1,51 @@
+import { type DeviationView, SaveDeviationRequest } from '@bright-sprout/contracts/deviations';
+import { Body, Controller, Delete, HttpCode, Param, Put, UseGuards } from '@nestjs/common';
+import { ApiTags } from '@nestjs/swagger';
+import { TeacherGuard, TeamGuard } from '../access/guards';
+import { Asking, type TeacherRequester, type TeamRequester } from '../access/requester';
+import { IdPipe } from '../problems/idPipe';
+import { DeviationsService } from './deviations.service';
+
+@ApiTags('deviations')
+@Controller('deviations')
+@UseGuards(TeacherGuard)
+export class DeviationsController {
+  constructor(private readonly deviations: DeviationsService) {}
+
+  @Put(':id')
+  save(
+    @Asking() teacher: TeacherRequester,
+    @Param('id', IdPipe) id: string,
+    @Body() body: SaveDeviationRequest,
+  ): Promise<DeviationView> {
+    return this.deviations.save(teacher, id, body);
+  }
+
+  @Delete(':id')
+  @HttpCode(204)
+  takeBack(@Asking() teacher: TeacherRequester, @Param('id', IdPipe) id: string): Promise<void> {
+    return this.deviations.takeBack(teacher, id);
+  }
+}
+
+@ApiTags('bench')
+@Controller('bench/deviations')
+@UseGuards(TeamGuard)
+export class BenchDeviationsController {
+  constructor(private readonly deviations: DeviationsService) {}
+
+  @Put(':id')
+  save(
+    @Asking() team: TeamRequester,
+    @Param('id', IdPipe) id: string,
+    @Body() body: SaveDeviationRequest,
+  ): Promise<DeviationView> {
+    return this.deviations.save(team, id, body);
+  }
+
+  @Delete(':id')
+  @HttpCode(204)
+  takeBack(@Asking() team: TeamRequester, @Param('id', IdPipe) id: string): Promise<void> {
+    return this.deviations.takeBack(team, id);
+  }
+}

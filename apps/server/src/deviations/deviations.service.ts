@@ -1,0 +1,74 @@
+import { timeNow } from '@bright-sprout/core/clock/clock';
+import { type DeviationView, type SaveDeviationRequest } from '@bright-sprout/contracts/deviations';
+import { Injectable } from '@nestjs/common';
+import { DataSource } from 'typeorm';
+import { type Requester } from '../access/requester';
+import { Scope } from '../access/scope.service';
+import { isDuplicate, Transactions } from '../database/transactions';
+import { ChangesService } from '../live/changes.service';
+import { Problem } from '../problems/problem';
+import { Deviation } from './deviation.entity';
+
+const MOST_FOR_ONE = 50;
+
+/** What really happened when the containers were sown. */
+@Injectable()
+export class DeviationsService {
+  constructor(
+    private readonly dataSource: DataSource,
+    private readonly transactions: Transactions,
+    private readonly scope: Scope,
+    private readonly changes: ChangesService,
+  ) {}
+
+  /** Writes it down once, however often it is sent. A team writes for its own containers only. */
+  async save(asking: Requester, id: string, request: SaveDeviationRequest): Promise<DeviationView> {
+    const container = await this.scope.containerToWriteFor(asking, request.containerId);
+    const there = await this.dataSource.getRepository(Deviation).findOneBy({ id });
+    if (there) return this.repeat(there, request);
+    if ((await this.dataSource.getRepository(Deviation).countBy({ containerId: container.id })) >= MOST_FOR_ONE)
+      throw new Problem(422, 'So much is written down for this container that no more fits.');
+    const row = {
+      id,
+      containerId: container.id,
+      teamId: asking.kind === 'team' ? asking.teamId : null,
+      kind: request.kind,
+      note: request.note ?? null,
+      recordedAt: timeNow(),
+    };
+    try {
+      await this.transactions.run(async (manager) => {
+        await manager.getRepository(Deviation).insert(row);
+        await this.changes.note(manager, {
+          kind: 'investigation-changed',
+          classId: container.investigation.classId,
+          investigationId: container.investigationId,
+        });
+      });
+    } catch (error) {
+      if (!isDuplicate(error)) throw error;
+    }
+    return row;
+  }
+
+  /** Takes it back: it stays on record, but counts no longer. */
+  async takeBack(asking: Requester, id: string): Promise<void> {
+    const there = await this.dataSource.getRepository(Deviation).findOneBy({ id });
+    if (!there) return;
+    const container = await this.scope.containerToWriteFor(asking, there.containerId);
+    await this.transactions.run(async (manager) => {
+      await manager.getRepository(Deviation).update({ id }, { takenBackAt: timeNow() });
+      await this.changes.note(manager, {
+        kind: 'investigation-changed',
+        classId: container.investigation.classId,
+        investigationId: container.investigationId,
+      });
+    });
+  }
+
+  private repeat(there: Deviation, request: SaveDeviationRequest): DeviationView {
+    if (there.containerId !== request.containerId || there.kind !== request.kind)
+      throw new Problem(409, 'Something else was written down under this id. Nothing was changed.');
+    return { id: there.id, containerId: there.containerId, kind: there.kind, note: there.note };
+  }
+}

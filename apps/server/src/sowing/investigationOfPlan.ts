@@ -1,0 +1,79 @@
+import { type Phase } from '@bright-sprout/contracts/classes';
+import { benchProtocol } from '@bright-sprout/core/bench/benchOfPlan';
+import { planCalendar } from '@bright-sprout/core/plan/calendar/planCalendar';
+import { planOutlook } from '@bright-sprout/core/plan/calendar/planOutlook';
+import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
+import { sowingDayOfTreatment, sowingDays, speciesOfTreatment } from '@bright-sprout/core/plan/document/treatmentSowing';
+import { claimCautions, fairTest } from '@bright-sprout/core/plan/fairTest/fairTest';
+import { runSheet } from '@bright-sprout/core/plan/lists/prepare';
+import { type WorkedOut } from '@bright-sprout/core/plan/workedOut/workOut';
+import { type EntityManager } from 'typeorm';
+import { newId } from '../database/ids';
+import { Container } from '../investigations/container.entity';
+import { Investigation } from '../investigations/investigation.entity';
+import { TreatmentEntity } from '../investigations/treatment.entity';
+
+/** Whose investigation it becomes: its plan's id, its class, and the class's teams in order. */
+export interface SownFor {
+  id: string;
+  classId: string;
+  teamIds: readonly string[];
+  requestHash: string;
+}
+
+/** What a sown plan becomes: the investigation with its treatments and the containers of every team. */
+export function investigationOf(plan: PlanDocument, out: WorkedOut, { id, classId, teamIds, requestHash }: SownFor) {
+  const treatmentIds = new Map(out.treatments.map((t) => [t.code, newId()]));
+  const sownOn = new Map(out.treatments.map((t) => [t.code, sowingDayOfTreatment(plan, t)]));
+  const { protocol } = plan;
+  return {
+    investigation: {
+      id,
+      classId,
+      question: plan.question,
+      factor: plan.factors.map((f) => f.name).join(' and '),
+      phase: 'growing' as Phase,
+      sharedWithTeams: false,
+      origin: 'planned' as const,
+      speciesId: plan.speciesId,
+      methodId: plan.methodId,
+      sownOn: sowingDays(plan)[0]!,
+      resolution: protocol.resolution,
+      beforeSprouting: protocol.beforeSprouting,
+      afterLoss: protocol.afterLoss,
+      report: protocol.report,
+      drawSeed: plan.drawSeed,
+      splitSentence: out.layout.sentence,
+      planCautions: claimCautions(fairTest(plan, out, teamIds.length)),
+      runSheet: runSheet(plan, out),
+      bench: benchProtocol(plan),
+      schedule: planCalendar(plan, out).events,
+      outlook: planOutlook(plan, out),
+      requestHash,
+    },
+    treatments: out.treatments.map((t) => ({
+      id: treatmentIds.get(t.code)!,
+      investigationId: id,
+      code: t.code,
+      label: t.label.slice(0, 60),
+      control: t.control,
+      speciesId: speciesOfTreatment(plan, t),
+    })),
+    containers: out.layout.containers.map((c) => ({
+      id: newId(),
+      investigationId: id,
+      treatmentId: treatmentIds.get(c.treatment)!,
+      teamId: c.team === null ? null : teamIds[c.team]!,
+      code: c.code,
+      position: c.place,
+      seedsSown: plan.seedsEach,
+      sownOn: sownOn.get(c.treatment)!,
+    })),
+  };
+}
+
+export async function insertInvestigation(manager: EntityManager, sown: ReturnType<typeof investigationOf>): Promise<void> {
+  await manager.getRepository(Investigation).insert(sown.investigation);
+  await manager.getRepository(TreatmentEntity).insert(sown.treatments);
+  await manager.getRepository(Container).insert(sown.containers);
+}

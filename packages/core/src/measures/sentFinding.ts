@@ -1,0 +1,60 @@
+import { type RulerResolution } from '../quantities/length';
+import { noAnswer, type Result } from '../result/result';
+import { choiceFound, type Finding, numberFound } from './finding';
+import { type SproutedRule } from './measure';
+import { type OwnMeasure } from './ownMeasure';
+import { parseFinding, valueProblem } from './parseFinding';
+import { measureOf, seedCountOf } from './registry';
+
+/** A finding as a device sends it: typed with its unit, tapped as a number in the stored unit, or chosen. */
+export interface SentFinding {
+  measure: string;
+  typed?: string;
+  value?: number;
+  choice?: string;
+}
+
+/** What a device sent, as it is kept; refused with a sentence where it cannot be one of its measure. */
+export function readSent(
+  { measure: code, typed, value, choice }: SentFinding,
+  { own, resolution }: { own: readonly OwnMeasure[]; resolution: RulerResolution },
+): Result<{ finding: Finding }> {
+  const measure = measureOf(code, own);
+  if (!measure) return noAnswer(`Nobody knows the measure “${code}” here.`);
+  if (typed !== undefined) return parseFinding(measure, typed, { resolution, unit: null });
+  if (measure.choices.length > 0) {
+    const known = measure.choices.some((c) => c.code === choice);
+    return known ? { ok: true, finding: choiceFound(code, choice!) } : parseFinding(measure, choice ?? '', { resolution });
+  }
+  if (value === undefined) return noAnswer('Nothing is typed yet.');
+  const problem = valueProblem(measure, value);
+  return problem === null ? { ok: true, finding: numberFound(code, value) } : noAnswer(problem);
+}
+
+/** A look in the form in which devices sent it before findings were rows; one that waited long may still come so. */
+export interface EarlierLook {
+  typed?: string;
+  leaves?: number;
+  more?: {
+    countUp?: number;
+    stage?: string;
+    vigour?: string;
+    rootMm?: number;
+    own?: Record<string, number | string>;
+  };
+}
+
+/** The findings of such a look. */
+export function sentBefore({ typed, leaves, more = {} }: EarlierLook, sprouted: SproutedRule): SentFinding[] {
+  return [
+    ...(typed === undefined ? [] : [{ measure: 'height', typed }]),
+    ...(more.countUp === undefined ? [] : [{ measure: seedCountOf(sprouted), value: more.countUp }]),
+    ...(leaves === undefined ? [] : [{ measure: 'leaves', value: leaves }]),
+    ...(more.stage === undefined ? [] : [{ measure: 'stage', choice: more.stage }]),
+    ...(more.vigour === undefined ? [] : [{ measure: 'vigour', choice: more.vigour }]),
+    ...(more.rootMm === undefined ? [] : [{ measure: 'root-length', value: more.rootMm }]),
+    ...Object.entries(more.own ?? {}).map(([measure, v]) =>
+      typeof v === 'number' ? { measure, value: v } : { measure, choice: v },
+    ),
+  ];
+}
