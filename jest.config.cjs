@@ -55,7 +55,7 @@ module.exports = {
       rootDir: __dirname,
       testEnvironment: 'jsdom',
       setupFiles: [FIXED_CLOCK],
-      testMatch: ['<rootDir>/apps/web/src/**/*.test.{ts,tsx}'],
+      testMatch: ['<rootDir>/apps/web/**/*.test.{ts,tsx}'],
       setupFilesAfterEnv: ['<rootDir>/apps/web/test/setup.ts'],
     },
   ],

@@ -102,20 +102,25 @@ test('not up, lost and could not check are stored as states without a number', a
   ]);
 });
 
-test('the database itself refuses a height that is no height and a measured plant without one', async () => {
-  const [check] = (await application.dataSource.query('SELECT id FROM plant_check LIMIT 1')) as { id: string }[];
-  const insert = (state: string, value: number | null) =>
-    application.dataSource.query('INSERT INTO reading (id, check_id, plant, state, value_mm) VALUES (?, ?, ?, ?, ?)', [
-      v7(),
-      check!.id,
-      '1',
-      state,
-      value,
-    ]);
-  await expect(insert('measured', null)).rejects.toThrow(/CONSTRAINT/);
-  await expect(insert('measured', -5)).rejects.toThrow(/CONSTRAINT/);
-  await expect(insert('not-up', 12)).rejects.toThrow(/CONSTRAINT/);
-  await expect(insert('asleep', null)).rejects.toThrow(/CONSTRAINT/);
+test('the database itself refuses findings that are none: no height of 0, no number beside a state, nothing twice', async () => {
+  const query = (sql: string, values: unknown[]) => application.dataSource.query(sql, values);
+  const [check] = (await query('SELECT id FROM plant_check LIMIT 1', [])) as { id: string }[];
+  const reading = async (state: string) => {
+    const id = v7();
+    await query('INSERT INTO reading (id, check_id, plant, state) VALUES (?, ?, ?, ?)', [id, check!.id, '1', state]);
+    return id;
+  };
+  const find = (id: string, measure: string, value: number | null, choice: string | null = null) =>
+    query('INSERT INTO finding (reading_id, measure, value, choice) VALUES (?, ?, ?, ?)', [id, measure, value, choice]);
+  await expect(reading('asleep')).rejects.toThrow(/CONSTRAINT/);
+  const [measured, notUp] = [await reading('measured'), await reading('not-up')];
+  await expect(find(measured, 'height', 0)).rejects.toThrow(/CONSTRAINT/);
+  await expect(find(measured, 'leaves', null)).rejects.toThrow(/CONSTRAINT/);
+  await expect(find(measured, 'vigour', 3, 'good')).rejects.toThrow(/CONSTRAINT/);
+  await expect(find(notUp, 'height', 12)).rejects.toThrow(/foreign key/);
+  await find(measured, 'leaves', 0);
+  await expect(find(measured, 'leaves', 1)).rejects.toThrow(/Duplicate/);
+  await query('DELETE FROM reading WHERE id IN (?, ?)', [measured, notUp]);
 });
 
 test('a finished investigation takes no more checks, and takes them again when it is opened', async () => {

@@ -1,3 +1,4 @@
+import { numberFound } from '@bright-sprout/core/measures/finding';
 import { USUAL_BENCH } from '@bright-sprout/core/bench/benchProtocol';
 import { type InvestigationRecords, type InvestigationView, type ReadingView } from '@bright-sprout/contracts/investigations';
 
@@ -23,6 +24,8 @@ export function investigationView(change: Partial<InvestigationView> = {}): Inve
     sownOn: '2026-03-03',
     resolution: 'mm',
     beforeSprouting: 'exclude',
+    afterLoss: 'exclude',
+    report: 'container-mean',
     drawSeed: 7,
     splitSentence: 'Every team has one of each treatment.',
     planCautions: [],
@@ -56,17 +59,23 @@ export function investigationView(change: Partial<InvestigationView> = {}): Inve
   };
 }
 
-export function readingView(containerId: string, day: string, change: Partial<ReadingView> = {}): ReadingView {
+/** A look; `heightMm` and `leaves` are short for what was found of them. */
+export function readingView(
+  containerId: string,
+  day: string,
+  { heightMm, leaves, ...change }: Partial<ReadingView> & { heightMm?: number | null; leaves?: number } = {},
+): ReadingView {
+  const found = [
+    ...(heightMm === undefined || heightMm === null ? [] : [numberFound('height', heightMm)]),
+    ...(leaves === undefined ? [] : [numberFound('leaves', leaves)]),
+  ];
   return {
     id: `${containerId} ${day} ${change.recordedAt ?? ''}`,
     containerId,
     plant: '1',
     day,
-    state: change.valueMm === undefined || change.valueMm === null ? 'not-up' : 'measured',
-    valueMm: null,
-    typed: null,
-    leaves: null,
-    more: null,
+    state: found.length + (change.findings?.length ?? 0) > 0 ? 'measured' : 'not-up',
+    findings: found,
     doubt: null,
     lostReason: null,
     note: null,

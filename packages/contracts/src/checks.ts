@@ -1,6 +1,5 @@
 import 'reflect-metadata';
-import { type SentFinding, sentBefore } from '@bright-sprout/core/measures/sentFinding';
-import { type SproutedRule } from '@bright-sprout/core/measures/measure';
+import { type SentFinding } from '@bright-sprout/core/measures/sentFinding';
 import { DOUBT_KINDS, type DoubtKind, type Intent, INTENTS } from '@bright-sprout/core/readings/doubtKinds';
 import {
   LOST_REASONS,
@@ -86,6 +85,11 @@ class DoubtRequest implements ReadingDoubt {
   kind: DoubtKind;
 
   @IsOptional()
+  @IsString({ message: 'A question names its measure.' })
+  @Length(1, 40, { message: 'A measure has at most 40 characters.' })
+  measure?: string;
+
+  @IsOptional()
   @IsIn(INTENTS, { message: 'This answer is not known.' })
   answer: Intent | null;
 
@@ -147,14 +151,6 @@ export class ReadingRequest {
   @IsOptional()
   @IsUUID(undefined, { message: 'A correction names the reading it corrects.' })
   supersedes?: string;
-}
-
-/** What a reading found, in whichever form it was sent. */
-export function findingsSent(
-  reading: Pick<ReadingRequest, 'findings' | 'typed' | 'leaves' | 'more'>,
-  sprouted: SproutedRule,
-): SentFinding[] {
-  return reading.findings ?? sentBefore(reading, sprouted);
 }
 
 /** One look at one container. Its id is made on the device: sending it again changes nothing. */

@@ -1,11 +1,11 @@
 import { timeNow, todayIn } from '@bright-sprout/core/clock/clock';
-import { findingsSent, type ReadingRequest, type SaveCheckRequest, type SavedCheck } from '@bright-sprout/contracts/checks';
+import { type ReadingRequest, type SaveCheckRequest, type SavedCheck } from '@bright-sprout/contracts/checks';
 import { addDays, isIsoDay } from '@bright-sprout/core/calendar/days';
 import { type ReadingDoubt } from '@bright-sprout/core/readings/reading';
 import { USUAL_BENCH } from '@bright-sprout/core/bench/benchProtocol';
 import { type Finding } from '@bright-sprout/core/measures/finding';
 import { type OwnMeasure } from '@bright-sprout/core/measures/ownMeasure';
-import { readSent, type SentFinding } from '@bright-sprout/core/measures/sentFinding';
+import { findingsSent, readSent, type SentFinding } from '@bright-sprout/core/measures/sentFinding';
 import { type RulerResolution } from '@bright-sprout/core/quantities/length';
 import { Injectable } from '@nestjs/common';
 import { DataSource } from 'typeorm';
@@ -140,5 +140,12 @@ function checkOpen(recordedAt: string, { checkingClosedAt }: Investigation): voi
 }
 
 function keptDoubt({ doubt }: ReadingRequest): ReadingDoubt | null {
-  return doubt ? { kind: doubt.kind, answer: doubt.answer ?? null, secondMm: doubt.secondMm ?? null } : null;
+  return doubt
+    ? {
+        kind: doubt.kind,
+        ...(doubt.measure ? { measure: doubt.measure } : {}),
+        answer: doubt.answer ?? null,
+        secondMm: doubt.secondMm ?? null,
+      }
+    : null;
 }

@@ -1,5 +1,4 @@
 import { generatorFrom } from '@bright-sprout/core/random/generator';
-import { type Vigour } from '@bright-sprout/core/bench/benchProtocol';
 import { type Habit } from '@bright-sprout/core/seeds/catalogue';
 
 /** A filled outline; the origin is where the stem meets the soil, y points up as negative numbers. */
@@ -9,6 +8,13 @@ export interface Shape {
   fill: string;
   stroke: string;
   width: number;
+}
+
+/** How a plant looks, as its vigour was graded. */
+export type Vigour = 'good' | 'fair' | 'poor';
+
+export function asVigour(choice: string | null): Vigour | undefined {
+  return choice === 'good' || choice === 'fair' || choice === 'poor' ? choice : undefined;
 }
 
 export interface PlantFacts {

@@ -21,7 +21,7 @@ function show(chosen: string | null, looked: string[] = LOOKED, states: 'not-up'
   const onChoose = jest.fn();
   const records = {
     investigation: investigationView({ schedule, outlook }),
-    readings: looked.map((day) => readingView('A1', day, { state: states, valueMm: states === 'measured' ? 40 : null })),
+    readings: looked.map((day) => readingView('A1', day, { state: states, heightMm: states === 'measured' ? 40 : null })),
     photos: [],
   };
   const ribbon = ribbonOf(records, '2026-03-10');
@@ -63,7 +63,7 @@ test('the forecast stands until something is up; then what was seen takes its pl
     ribbonOf(
       {
         investigation: investigationView({ outlook }),
-        readings: [readingView('A1', '2026-03-06', { state, valueMm: null })],
+        readings: [readingView('A1', '2026-03-06', { state, heightMm: null })],
         photos: [],
       },
       '2026-03-10',

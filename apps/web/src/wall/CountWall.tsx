@@ -1,5 +1,5 @@
 import { type ContainerView, type InvestigationView } from '@bright-sprout/contracts/investigations';
-import { COUNT_WORDS } from '@bright-sprout/core/bench/benchProtocol';
+import { type Measure } from '@bright-sprout/core/measures/measure';
 import { countOf } from '@bright-sprout/core/readings/countedUp';
 import { type Standing } from '@bright-sprout/core/readings/standing';
 import { type LineUpGroup } from './lineUpGroup';
@@ -10,6 +10,8 @@ interface Props {
   groups: readonly LineUpGroup[];
   standings: ReadonlyMap<string, Standing>;
   investigation: InvestigationView;
+  /** The count that is shown. */
+  measure: Measure;
   width: number;
   chosen: string | null;
   onChoose: (containerId: string) => void;
@@ -21,7 +23,7 @@ const CELL = { least: 14, most: 44 };
 const FREE = { place: 34, group: 26, left: 36 };
 
 /** Containers in which seeds are counted instead of measured: every seed drawn, those that have sprouted among them. */
-export function CountWall({ groups, standings, investigation, width, chosen, onChoose }: Props) {
+export function CountWall({ groups, standings, investigation, measure, width, chosen, onChoose }: Props) {
   const columns = groups.map((g) => `${Math.max(1, g.containers.length)}fr`).join(' ');
   const standingHere = groups.reduce((sum, g) => sum + g.containers.length, 0);
   const room = (width - FREE.left - FREE.group * (groups.length - 1)) / Math.max(1, standingHere) - FREE.place;
@@ -35,6 +37,7 @@ export function CountWall({ groups, standings, investigation, width, chosen, onC
               container={c}
               standing={standings.get(c.id)!}
               investigation={investigation}
+              measure={measure}
               room={room}
               chosen={chosen === c.id}
               onChoose={onChoose}
@@ -49,14 +52,18 @@ export function CountWall({ groups, standings, investigation, width, chosen, onC
 function CountPlace({
   container,
   standing,
+  measure,
   investigation: { treatments, bench },
   room,
   chosen,
   onChoose,
-}: { container: ContainerView; standing: Standing; room: number; chosen: boolean } & Pick<Props, 'investigation' | 'onChoose'>) {
+}: { container: ContainerView; standing: Standing; room: number; chosen: boolean } & Pick<
+  Props,
+  'investigation' | 'measure' | 'onChoose'
+>) {
   const { code, seedsSown, id } = container;
   const treatment = treatments.find((t) => t.code === container.treatment)!;
-  const up = countOf(standing);
+  const up = countOf(standing, measure.code);
   const columns = Math.max(1, Math.ceil(Math.sqrt(seedsSown)));
   const cell = Math.max(CELL.least, Math.min(CELL.most, room / columns));
   const [wide, high] = [columns * cell + 8, Math.ceil(seedsSown / columns) * cell + 8];
@@ -66,7 +73,7 @@ function CountPlace({
       type="button"
       className={`count-place${chosen ? ' chosen' : ''}`}
       aria-pressed={chosen}
-      aria-label={`${code}, ${treatment.label}: ${words}${up === null ? '' : ` ${COUNT_WORDS[bench.sprouted]}`}`}
+      aria-label={`${code}, ${treatment.label}: ${words}${up === null ? '' : ` ${measure.noun![1]}`}`}
       onClick={() => onChoose(id)}
     >
       <svg viewBox={`0 0 ${wide} ${high}`} width={wide} height={high} aria-hidden="true">

@@ -7,8 +7,8 @@ import { ribbonOf } from '../ribbon/ribbon';
 const MONDAY = '2026-03-16';
 const THURSDAY = '2026-03-19';
 const records = recordsOf([
-  readingView('A1', MONDAY, { valueMm: 120 }),
-  readingView('A1', THURSDAY, { valueMm: 140, doubt: { kind: 'grew-too-fast', answer: null, secondMm: null } }),
+  readingView('A1', MONDAY, { heightMm: 120 }),
+  readingView('A1', THURSDAY, { heightMm: 140, doubt: { kind: 'grew-too-fast', answer: null, secondMm: null } }),
   readingView('B1', THURSDAY),
   readingView('B2', MONDAY, { state: 'lost', lostReason: 'knocked-over' }),
 ]);
@@ -74,7 +74,7 @@ test('the wall measures the tallest plant ever recorded, so that it does not jum
   expect(wallTop(records.readings, [], false)).toBe(150);
   expect(wallTop(records.readings, [210], false)).toBe(250);
   expect(wallTop([], [], false)).toBe(50);
-  expect(wallTop([readingView('A1', MONDAY, { valueMm: 150 })], [], false)).toBe(200);
+  expect(wallTop([readingView('A1', MONDAY, { heightMm: 150 })], [], false)).toBe(200);
 });
 
 test('the share of a day counts the lost as answered', () => {

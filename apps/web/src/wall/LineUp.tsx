@@ -1,3 +1,4 @@
+import { heightOf } from '@bright-sprout/core/measures/finding';
 import { type InvestigationView, type ReadingView } from '@bright-sprout/contracts/investigations';
 import { useMemo } from 'react';
 import { habitOf } from '../records/habitOf';
@@ -117,6 +118,6 @@ function placesOf(
 /** The top of the wall: the tallest plant ever recorded or expected, rounded up to whole steps of the ruler. */
 export function wallTop(readings: readonly ReadingView[], expectedMm: readonly number[], inches: boolean): number {
   const step = inches ? 50.8 : 50;
-  const tallest = Math.max(0, ...readings.map((r) => r.valueMm ?? 0), ...expectedMm);
+  const tallest = Math.max(0, ...readings.map((r) => heightOf(r) ?? 0), ...expectedMm);
   return Math.max(step, Math.ceil((tallest * 1.02) / step) * step);
 }

@@ -1,3 +1,4 @@
+import { leavesOf, vigourOf } from '../records/found';
 import { type Standing } from '@bright-sprout/core/readings/standing';
 import { type Habit } from '@bright-sprout/core/seeds/catalogue';
 import { formatLengthNumber, type RulerResolution } from '@bright-sprout/core/quantities/length';
@@ -68,7 +69,7 @@ export function LineUpPlants({ plants, standings, earlier, width, height, soil, 
         paintPlant(context, { habit, face, heightMm: before, leaves: null }, { scale, x: x - GHOST_ASIDE, y: soil, ghost: true });
       paintPlant(
         context,
-        { habit, face, towards, heightMm: standing.heightMm, leaves: standing.leaves, vigour: standing.more?.vigour },
+        { habit, face, towards, heightMm: standing.heightMm, leaves: leavesOf(standing), vigour: vigourOf(standing) },
         { scale, x, y: soil, edge: inks.current.edge },
       );
     }

@@ -23,10 +23,10 @@ function show(readings: Parameters<typeof recordsOf>[0], code = 'A1') {
 }
 
 test('a corrected value stands struck through beside the one that counts', () => {
-  const wrong = readingView('A1', DAY, { id: 'wrong', valueMm: 40 });
+  const wrong = readingView('A1', DAY, { id: 'wrong', heightMm: 40 });
   const right = readingView('A1', DAY, {
     id: 'right',
-    valueMm: 140,
+    heightMm: 140,
     supersedes: 'wrong',
     recordedAt: `${DAY}T10:01:00.000Z`,
     note: 'missed the 1',
@@ -39,7 +39,7 @@ test('a corrected value stands struck through beside the one that counts', () =>
 });
 
 test('other containers’ readings are not in it, and it can be closed', async () => {
-  const { dialog, onClose } = show([readingView('B1', DAY, { valueMm: 77 })]);
+  const { dialog, onClose } = show([readingView('B1', DAY, { heightMm: 77 })]);
   expect(within(dialog).getByText('Nobody has looked at it yet.')).toBeInTheDocument();
   await userEvent.click(within(dialog).getByRole('button', { name: 'Close' }));
   expect(onClose).toHaveBeenCalled();

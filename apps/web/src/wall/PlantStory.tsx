@@ -24,7 +24,11 @@ export function PlantStory({
   const takeBack = useWrite((id: string) => request('DELETE', `/photos/${id}`), 'investigations');
   const own = readings.filter((r) => r.containerId === container.id);
   const words = (r: Reading) =>
-    readingWords(r, investigation.origin === 'imported' ? 'mm' : investigation.resolution, investigation.bench.own);
+    readingWords(r, {
+      resolution: investigation.origin === 'imported' ? 'mm' : investigation.resolution,
+      own: investigation.bench.own,
+      sown: container.seedsSown,
+    });
   const treatment = investigation.treatments.find((t) => t.code === container.treatment)!;
   return (
     <Offcanvas show onHide={onClose} placement="end" aria-labelledby="story-title">

@@ -1,10 +1,10 @@
 import { type TeamView } from '@bright-sprout/contracts/classes';
 import { type ExpectedView, type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { formatDay, type IsoDay, weekdayName } from '@bright-sprout/core/calendar/days';
-import { COUNT_WORDS } from '@bright-sprout/core/bench/benchProtocol';
 import { countedUp } from '@bright-sprout/core/readings/countedUp';
 import { type Standing, standingsOn } from '@bright-sprout/core/readings/standing';
-import { formatLengthNumber, RESOLUTION_UNIT } from '@bright-sprout/core/quantities/length';
+import { type Measure } from '@bright-sprout/core/measures/measure';
+import { summaryNumber, summaryUnit } from '@bright-sprout/core/measures/summaryWords';
 import { useMemo, useRef, useState } from 'react';
 import { EmblemMark } from '../marks/EmblemMark';
 import { LineUp, wallTop } from './LineUp';
@@ -12,7 +12,9 @@ import { type LineUpGroup } from './lineUpGroup';
 import { RuledWord } from '../page/RuledWord';
 import { TreatmentMark } from '../marks/TreatmentMark';
 import { useWidth } from '../page/useWidth';
+import { measuresShown } from '../records/found';
 import { CountWall } from './CountWall';
+import { ValueWall } from './ValueWall';
 import { PlantStory } from './PlantStory';
 import { type Grouping, groupingsOf, wallGroups } from './wallGroups';
 import './wall.scss';
@@ -45,15 +47,18 @@ export function Wall({
   const [by, setBy] = useState<Grouping>('treatment');
   const [outline, setOutline] = useState<'last' | 'none'>('last');
   const [single, setSingle] = useState<string | null>(null);
+  const measures = useMemo(() => measuresShown(investigation, readings), [investigation, readings]);
+  const [code, setCode] = useState<string | null>(null);
+  const measure = measures.find((m) => m.code === code) ?? measures[0]!;
   const shown = useMemo(() => {
     const ids = investigation.containers.map((c) => c.id);
     const standings = standingsOn(ids, readings, day);
     return {
       standings,
-      groups: wallGroups(records, standings, day, by),
+      groups: wallGroups(records, standings, day, by, measure),
       earlier: before === null || outline === 'none' ? null : standingsOn(ids, readings, before),
     };
-  }, [records, investigation, readings, day, before, by, outline]);
+  }, [records, investigation, readings, day, before, by, outline, measure]);
   const topMm = useMemo(() => {
     const pegs = by === 'team' ? investigation.expected.map((e) => e.heightMm ?? 0) : [];
     return wallTop(readings, pegs, investigation.resolution === 'quarter-in');
@@ -78,20 +83,34 @@ export function Wall({
     chosen,
     onChoose: setChosen,
   };
-  const counts = !investigation.bench.measures.includes('height') && investigation.bench.measures.includes('count-up');
+  const counts = measure.quantity === 'count-of' && measure.noun !== null;
+  const drawn = measure.drawn === 'height';
   const story = investigation.containers.find((c) => c.id === chosen);
   return (
     <section aria-label="Line-up wall">
       <div className="wall-legend">
         <div className="ruled-sentence wall-sentence">
-          {investigation.speciesName} lined up by{' '}
+          {measures.length > 1 ? (
+            <>
+              <RuledWord
+                name="What is shown"
+                value={measure.code}
+                choices={measures.map((m) => ({ value: m.code, label: m.name }))}
+                onChoose={setCode}
+              />{' '}
+              of {investigation.speciesName.toLowerCase()}
+            </>
+          ) : (
+            investigation.speciesName
+          )}{' '}
+          lined up by{' '}
           <RuledWord
             name="Lined up by"
             value={by}
             choices={groupingsOf(investigation).map((g) => ({ value: g, label: GROUPING_WORDS[g] }))}
             onChoose={(g) => (setBy(g), setSingle(null))}
           />
-          {before && !counts && (
+          {before && drawn && (
             <>
               , with{' '}
               <RuledWord
@@ -114,17 +133,17 @@ export function Wall({
             {count('not-checked') > 0 && ` · ${count('not-checked')} not looked at`}
           </p>
           <p className="wall-key">
-            {shown.groups.some((g) => g.peg) && (
+            {drawn && shown.groups.some((g) => g.peg) && (
               <>
                 <span className="key-peg" /> what the team expected of its tallest
               </>
             )}
-            {before && !counts && outline === 'last' && (
+            {before && drawn && outline === 'last' && (
               <>
                 <span className="key-ghost" /> {formatDay(before)}
               </>
             )}
-            {shown.groups.some((g) => g.summary) && (
+            {drawn && shown.groups.some((g) => g.summary) && (
               <>
                 <span className="key-mean" /> mean and 95% interval of the plants that are up
               </>
@@ -151,39 +170,33 @@ export function Wall({
       <div ref={holder}>
         {shelves.map((groups) => (
           <div key={groups.map((g) => g.key).join(' ')}>
+            <Headings
+              groups={counts ? groups.map((g) => ({ ...g, detail: countDetail(g, shown.standings, measure) })) : groups}
+              measure={measure}
+              total={width}
+              investigation={investigation}
+            />
             {counts ? (
-              <>
-                <Headings
-                  groups={groups.map((g) => ({ ...g, detail: countDetail(g, shown.standings, investigation) }))}
-                  total={width}
-                  investigation={investigation}
-                />
-                <CountWall {...lineUp} groups={groups} />
-              </>
+              <CountWall {...lineUp} measure={measure} groups={groups} />
+            ) : drawn ? (
+              <LineUp {...lineUp} groups={groups} plantHeight={plantHeight} />
             ) : (
-              <>
-                <Headings groups={groups} total={width} investigation={investigation} />
-                <LineUp {...lineUp} groups={groups} plantHeight={plantHeight} />
-              </>
+              <ValueWall {...lineUp} measure={measure} groups={groups} readings={readings} />
             )}
           </div>
         ))}
       </div>
-      {!counts && <Missing investigation={investigation} standings={shown.standings} />}
+      {drawn && <Missing investigation={investigation} standings={shown.standings} />}
       {story && <PlantStory container={story} records={records} team={team} onClose={() => setChosen(null)} />}
     </section>
   );
 }
 
 /** How many of a group have sprouted, of all that were sown where somebody counted. */
-function countDetail(
-  group: LineUpGroup,
-  standings: ReadonlyMap<string, Standing>,
-  { bench }: InvestigationRecords['investigation'],
-): string {
-  const share = countedUp(group.containers, standings);
+function countDetail(group: LineUpGroup, standings: ReadonlyMap<string, Standing>, measure: Measure): string {
+  const share = countedUp(group.containers, standings, measure.code);
   if (!share) return 'not counted yet';
-  return `${share.up} of ${share.of} ${COUNT_WORDS[bench.sprouted]}: ${Math.round((100 * share.up) / share.of)} %`;
+  return `${share.up} of ${share.of} ${measure.noun![1]}: ${Math.round((100 * share.up) / share.of)} %`;
 }
 
 /** Groups side by side as long as one shelf carries them: one treatment a shelf, several teams. */
@@ -200,15 +213,18 @@ function shelvesOf(groups: LineUpGroup[]): LineUpGroup[][] {
 
 function Headings({
   groups,
+  measure,
   total,
   investigation,
 }: {
   groups: LineUpGroup[];
+  measure: Measure;
   total: number;
   investigation: InvestigationRecords['investigation'];
 }) {
   const columns = groups.map((g) => `${Math.max(1, g.containers.length)}fr`).join(' ');
-  const fine = investigation.resolution === 'quarter-in' ? 'quarter-in' : 'mm';
+  // Seeds are told in the words below the title; ranks have no mean worth a big number.
+  const meaned = measure.summedUp === 'mean' || measure.summedUp === 'median';
   return (
     <div className="wall-headings" style={{ gridTemplateColumns: columns, width: total }}>
       {groups.map((group) => {
@@ -222,10 +238,10 @@ function Headings({
               <b>{group.title}</b>
               <span>{group.detail}</span>
             </span>
-            {group.summary && (
+            {group.summary && meaned && (
               <span className="wall-mean">
-                {formatLengthNumber(group.summary.mean, fine)}
-                <small>{RESOLUTION_UNIT[fine]}</small>
+                {summaryNumber(measure, group.summary.mean, investigation.resolution)}
+                <small>{summaryUnit(measure, investigation.resolution)}</small>
               </span>
             )}
             {believers.length > 0 && <Believers teams={investigation.teams} expected={believers} />}

@@ -1,12 +1,13 @@
+import { measureOf } from '@bright-sprout/core/measures/registry';
 import { standingsOn } from '@bright-sprout/core/readings/standing';
 import { investigationView, readingView } from '../../test/records';
 import { groupingsOf, type Grouping, wallGroups } from './wallGroups';
 
 const DAY = '2026-03-19';
 const readings = [
-  readingView('A1', DAY, { valueMm: 140 }),
-  readingView('A2', DAY, { valueMm: 120 }),
-  readingView('B1', DAY, { valueMm: 60 }),
+  readingView('A1', DAY, { heightMm: 140 }),
+  readingView('A2', DAY, { heightMm: 120 }),
+  readingView('B1', DAY, { heightMm: 60 }),
 ];
 const grouped = (by: Grouping, change: Parameters<typeof investigationView>[0] = {}) => {
   const investigation = investigationView(change);
@@ -15,7 +16,7 @@ const grouped = (by: Grouping, change: Parameters<typeof investigationView>[0] =
     readings,
     DAY,
   );
-  return wallGroups({ investigation }, standings, DAY, by);
+  return wallGroups({ investigation }, standings, DAY, by, measureOf('height')!);
 };
 
 test('by treatment each group has its mean; by team there is none, for a team has one of each', () => {

@@ -1,7 +1,9 @@
 import { type ContainerView, type InvestigationRecords, type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { type IsoDay, daysBetween } from '@bright-sprout/core/calendar/days';
 import { describe } from '@bright-sprout/core/statistics/descriptives';
-import { type Standing } from '@bright-sprout/core/readings/standing';
+import { type Measure } from '@bright-sprout/core/measures/measure';
+import { sumUp } from '@bright-sprout/core/measures/sumUp';
+import { foundOf, type Standing } from '@bright-sprout/core/readings/standing';
 import { formatLength } from '@bright-sprout/core/quantities/length';
 import { counted } from '@bright-sprout/core/words/plural';
 import { type LineUpGroup } from './lineUpGroup';
@@ -34,6 +36,7 @@ export function wallGroups(
   standings: ReadonlyMap<string, Standing>,
   day: IsoDay,
   by: Grouping,
+  measure: Measure,
 ): LineUpGroup[] {
   const { containers, treatments, teams, resolution, containerName } = investigation;
   const group = (
@@ -43,11 +46,14 @@ export function wallGroups(
     part: Partial<LineUpGroup> & { alike: boolean },
   ): LineUpGroup[] => {
     if (own.length === 0) return [];
-    const heights = own.flatMap((c) => standings.get(c.id)?.heightMm ?? []);
+    const values = own.flatMap((c) => {
+      const standing = standings.get(c.id);
+      return standing ? (sumUp(measure, foundOf(standing, measure.code), c.seedsSown) ?? []) : [];
+    });
     const { alike, ...rest } = part;
-    const described = alike ? describe(heights) : null;
+    const described = alike ? describe(values) : null;
     const summary = described?.ok ? described : null;
-    const measured = `${heights.length} of ${counted(own.length, containerName)} measured`;
+    const measured = `${values.length} of ${counted(own.length, containerName)} measured`;
     const meaning = summary ? `mean of ${counted(summary.n, containerName)}` : measured;
     return [
       { key, title, detail: meaning, containers: own.sort(inOrder), summary, look: null, emblem: null, peg: null, ...rest },

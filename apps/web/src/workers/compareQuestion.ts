@@ -1,10 +1,15 @@
-import { type BeforeSprouting, type ComparedRecords } from '@bright-sprout/core/compare/compareOnDay';
+import { type ComparedRecords, type Comparison } from '@bright-sprout/core/compare/compareOnDay';
+import { type OwnMeasure } from '@bright-sprout/core/measures/ownMeasure';
+import { type CountingPolicies } from '@bright-sprout/core/readings/policies';
 
-/** What the comparison worker is asked. */
-export interface CompareQuestion {
+/** What the comparison worker is asked. A measure crosses by its code: its words are functions. */
+export interface CompareQuestion extends CountingPolicies {
   records: ComparedRecords;
   day: string;
-  beforeSprouting: BeforeSprouting;
+  measure: string;
+  own: readonly OwnMeasure[];
   /** The same seed gives the same resamples, so a claim does not flicker between visits. */
   seed: number;
 }
+
+export type CompareAnswer = Omit<Comparison, 'measure'>;

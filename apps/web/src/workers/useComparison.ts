@@ -1,10 +1,9 @@
-import { type Comparison } from '@bright-sprout/core/compare/compareOnDay';
 import { useEffect, useRef, useState } from 'react';
-import { type CompareQuestion } from './compareQuestion';
+import { type CompareAnswer, type CompareQuestion } from './compareQuestion';
 
 interface Answer {
   number: number;
-  comparison: Comparison;
+  comparison: CompareAnswer;
   /** Time in the worker, kept as a performance entry for the benchmark. */
   milliseconds: number;
 }

@@ -31,6 +31,17 @@ export function readSent(
   return problem === null ? { ok: true, finding: numberFound(code, value) } : noAnswer(problem);
 }
 
+/** Findings as they are sent again: what was typed with a unit as typed, the rest as it is kept. */
+export function sentOf(findings: readonly Finding[]): SentFinding[] {
+  return findings.map(({ measure, value, choice, typed }) =>
+    value === null
+      ? { measure, choice: choice! }
+      : typed !== null && /[^\d\s.,]/.test(typed)
+        ? { measure, typed }
+        : { measure, value },
+  );
+}
+
 /** A look in the form in which devices sent it before findings were rows; one that waited long may still come so. */
 export interface EarlierLook {
   typed?: string;
@@ -45,7 +56,7 @@ export interface EarlierLook {
 }
 
 /** The findings of such a look. */
-export function sentBefore({ typed, leaves, more = {} }: EarlierLook, sprouted: SproutedRule): SentFinding[] {
+function sentBefore({ typed, leaves, more = {} }: EarlierLook, sprouted: SproutedRule): SentFinding[] {
   return [
     ...(typed === undefined ? [] : [{ measure: 'height', typed }]),
     ...(more.countUp === undefined ? [] : [{ measure: seedCountOf(sprouted), value: more.countUp }]),
@@ -57,4 +68,9 @@ export function sentBefore({ typed, leaves, more = {} }: EarlierLook, sprouted: 
       typeof v === 'number' ? { measure, value: v } : { measure, choice: v },
     ),
   ];
+}
+
+/** What a reading found, in whichever form it was sent. */
+export function findingsSent(reading: EarlierLook & { findings?: SentFinding[] }, sprouted: SproutedRule): SentFinding[] {
+  return reading.findings ?? sentBefore(reading, sprouted);
 }

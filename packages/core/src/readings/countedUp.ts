@@ -1,4 +1,12 @@
+import { SEED_COUNTS } from '../measures/builtIn/counts';
+import { valueOf } from '../measures/finding';
+import { type Reading } from './reading';
 import { foundOf, type Standing } from './standing';
+
+/** Sprouted seeds that a look counted, by whichever sign; null where it counted none. */
+export function seedsCounted(reading: Pick<Reading, 'findings'>): number | null {
+  return SEED_COUNTS.map((code) => valueOf(reading, code)).find((n) => n !== null) ?? null;
+}
 
 type Counted = Pick<Standing, 'state' | 'looks'>;
 

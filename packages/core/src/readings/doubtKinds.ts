@@ -10,6 +10,7 @@ export const DOUBT_KINDS = [
   'neighbour',
   'shrank',
   'grew-too-fast',
+  'more-than-sown',
 ] as const;
 export type DoubtKind = (typeof DOUBT_KINDS)[number];
 

@@ -12,6 +12,8 @@ export function doubtQuestion(
   const say = (mm: number) => formatLength(mm, resolution);
   const value = say(valueMm);
   switch (kind) {
+    case 'more-than-sown':
+      return 'That is more than were sown. Is a weed among them?';
     case 'before-sowing':
       return 'That day is before the seeds were sown. Which day did you look?';
     case 'in-the-future':

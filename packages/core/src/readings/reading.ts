@@ -24,6 +24,8 @@ export const LOST_WORDS: Record<LostReason, string> = {
 /** A question at the bench as it is kept: the value stays whatever was answered. */
 export interface ReadingDoubt {
   kind: DoubtKind;
+  /** The measure it is about; the height where none is named. */
+  measure?: string;
   /** Null while the question is open. */
   answer: Intent | null;
   /** Height by a second student, in millimetres; null where nobody measured again. */

@@ -104,12 +104,15 @@ function lastLooks(readings: readonly Reading[]): Reading[] {
 
 const sameFound = (a: Finding, b: Finding) => a.measure === b.measure && a.value === b.value && a.choice === b.choice;
 
+type Found = Pick<Reading, 'state' | 'findings'>;
+
 /** Two looks at one plant contradict each other: in state, or in a measure that both found. */
+export function contradict(a: Found, b: Found): boolean {
+  return a.state !== b.state || a.findings.some((f) => b.findings.some((g) => f.measure === g.measure && !sameFound(f, g)));
+}
+
 function disagree(readings: readonly Reading[]): boolean {
-  const contradict = (r: Reading, s: Reading) =>
-    r.plant === s.plant &&
-    (r.state !== s.state || r.findings.some((f) => s.findings.some((g) => f.measure === g.measure && !sameFound(f, g))));
-  return readings.some((r) => readings.some((s) => contradict(r, s)));
+  return readings.some((r) => readings.some((s) => r.plant === s.plant && contradict(r, s)));
 }
 
 /** The days on which anybody looked, in order. */

@@ -1,3 +1,4 @@
+import { numberFound } from '@bright-sprout/core/measures/finding';
 import { act, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { fakeServer, Refusal, renderPage } from '../../../test/fakeServer';
@@ -5,7 +6,7 @@ import { readingView, recordsOf } from '../../../test/records';
 import { ScreenView } from './ScreenView';
 import { TeamWallView } from '../../team/wall/TeamWallView';
 
-const READINGS = [readingView('A1', '2026-03-17', { valueMm: 100 }), readingView('B1', '2026-03-19', { valueMm: 60 })];
+const READINGS = [readingView('A1', '2026-03-17', { heightMm: 100 }), readingView('B1', '2026-03-19', { heightMm: 60 })];
 
 function open(answer: unknown) {
   fakeServer({ 'GET /screens/leaf': answer });
@@ -35,13 +36,14 @@ test('a link that was taken back shows nothing of the class', async () => {
 });
 
 test('where seeds are counted, every seed is drawn and the groups say their shares', async () => {
-  const counted = (code: string, countUp: number) => readingView(code, '2026-03-17', { state: 'measured', more: { countUp } });
+  const counted = (code: string, countUp: number) =>
+    readingView(code, '2026-03-17', { findings: [numberFound('seeds-with-root', countUp)] });
   const records = recordsOf([
     counted('A1', 3),
     counted('B1', 1),
-    readingView('A2', '2026-03-17', { state: 'lost', valueMm: null }),
+    readingView('A2', '2026-03-17', { state: 'lost', heightMm: null }),
   ]);
-  const bench = { ...records.investigation.bench, measures: ['count-up' as const], sprouted: 'root-2mm' as const };
+  const bench = { ...records.investigation.bench, measures: ['seeds-with-root'], sprouted: 'root-2mm' as const };
   const containers = records.investigation.containers.map((c) => ({ ...c, seedsSown: 4 }));
   open({
     ...records,

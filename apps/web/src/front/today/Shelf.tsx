@@ -1,3 +1,4 @@
+import { leavesOf } from '../../records/found';
 import { todayIn } from '@bright-sprout/core/clock/clock';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { daysBetween } from '@bright-sprout/core/calendar/days';
@@ -65,7 +66,7 @@ export function Shelf({ records, width, scale }: { records: InvestigationRecords
                 return (
                   <g key={c.id} transform={`translate(${start + slot * (i + 0.5)} ${soil})`}>
                     {s?.heightMm ? (
-                      <PlantDrawing habit={t.habit} heightMm={s.heightMm} leaves={s.leaves} face={c.code} scale={scale} />
+                      <PlantDrawing habit={t.habit} heightMm={s.heightMm} leaves={leavesOf(s)} face={c.code} scale={scale} />
                     ) : null}
                     {s?.state === 'lost' ? (
                       <path d="M-8 14l1-9 12-2 2 13z" fill="#fff" stroke="#2A1B2E" strokeWidth="1.2" />

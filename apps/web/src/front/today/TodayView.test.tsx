@@ -66,8 +66,8 @@ test('open questions lead to the log, answered ones are not counted', async () =
   const doubt = (answer: string | null) => ({ kind: 'shrank', answer, secondMm: null }) as never;
   open([
     growing([
-      readingView('A1', day(-1), { valueMm: 40, doubt: doubt(null) }),
-      readingView('B1', day(-1), { valueMm: 40, doubt: doubt('other-plant') }),
+      readingView('A1', day(-1), { heightMm: 40, doubt: doubt(null) }),
+      readingView('B1', day(-1), { heightMm: 40, doubt: doubt('other-plant') }),
     ]),
   ]);
   const due = await part('Due today');
@@ -77,7 +77,7 @@ test('open questions lead to the log, answered ones are not counted', async () =
 
 test('teams that have not answered today are named; a complete day says so', async () => {
   const all = ['A1', 'B1', 'A2', 'B2'];
-  open([growing(all.slice(0, 2).map((id) => readingView(id, TODAY, { valueMm: 50 })))]);
+  open([growing(all.slice(0, 2).map((id) => readingView(id, TODAY, { heightMm: 50 })))]);
   expect(await screen.findByText(/2 of 4 cups: Bells/)).toBeInTheDocument();
 });
 
@@ -93,13 +93,13 @@ test('a pot behind its twins is shown with their range', async () => {
   const heights = { A1: 100, A2: 104, A3: 98, A4: 102, A5: 20, B1: 60 };
   open([
     growing(
-      Object.entries(heights).map(([id, valueMm]) => readingView(id, day(-1), { valueMm })),
+      Object.entries(heights).map(([id, heightMm]) => readingView(id, day(-1), { heightMm })),
       { containers },
     ),
   ]);
   const wrong = await part('What looks wrong');
   expect(await wrong.findByRole('heading', { name: '7 Copper: A5 is behind its twins' })).toBeInTheDocument();
-  expect(wrong.getByText(/2\.0 on .*; the others with no salt stood at 9\.8 to 10\.4\./)).toBeInTheDocument();
+  expect(wrong.getByText(/2\.0 cm on .*; the others with no salt stood at 9\.8 to 10\.4 cm\./)).toBeInTheDocument();
 });
 
 test('with nothing growing the first class is set up, and what the server says of its name stays beside it', async () => {
@@ -122,7 +122,7 @@ test('with nothing growing the first class is set up, and what the server says o
 
 test('all shelves stand at one scale, each with its day and class', async () => {
   open([
-    growing([readingView('A1', day(-1), { valueMm: 200 })]),
+    growing([readingView('A1', day(-1), { heightMm: 200 })]),
     growing([], { id: 'i2', question: 'Does light matter?', sownOn: day(3) }),
   ]);
   const shelves = await screen.findAllByRole('link', { name: /^7 Copper: / });

@@ -1,3 +1,8 @@
+import { heightOf } from '@bright-sprout/core/measures/finding';
+import { type Measure } from '@bright-sprout/core/measures/measure';
+import { mainMeasure } from '@bright-sprout/core/measures/registry';
+import { summaryNumber, summaryWords } from '@bright-sprout/core/measures/summaryWords';
+import { policiesOf } from '../../records/found';
 import { todayIn } from '@bright-sprout/core/clock/clock';
 import { type SessionView } from '@bright-sprout/contracts/access';
 import { GRADE_BAND_NAMES, GRADE_BANDS, type GradeBand } from '@bright-sprout/contracts/classes';
@@ -6,7 +11,6 @@ import { daysBetween, formatDay } from '@bright-sprout/core/calendar/days';
 import { groupsOnDay } from '@bright-sprout/core/compare/compareOnDay';
 import { type LookAgain, lookAgain } from '@bright-sprout/core/compare/lookAgain';
 import { recordedDays, standingsOn } from '@bright-sprout/core/readings/standing';
-import { formatLengthNumber } from '@bright-sprout/core/quantities/length';
 import { counted } from '@bright-sprout/core/words/plural';
 import { useQueryClient } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
@@ -152,10 +156,11 @@ function Shelves({ all }: { all: InvestigationRecords[] }) {
 /** The tallest plant as last checked, in mm. */
 function tallestNow({ readings }: InvestigationRecords): number {
   const day = recordedDays(readings).pop();
-  return Math.max(0, ...readings.filter((r) => r.day === day).map((r) => r.valueMm ?? 0));
+  return Math.max(0, ...readings.filter((r) => r.day === day).map((r) => heightOf(r) ?? 0));
 }
 
 interface Oddity extends LookAgain {
+  measure: Measure;
   records: InvestigationRecords;
 }
 
@@ -163,7 +168,15 @@ interface Oddity extends LookAgain {
 function WhatLooksWrong({ all }: { all: InvestigationRecords[] }) {
   const odd: Oddity[] = all.flatMap((records) => {
     const day = recordedDays(records.readings).pop();
-    return day ? lookAgain(groupsOnDay(comparedRecords(records), day, 'exclude')).map((o) => ({ ...o, records })) : [];
+    if (!day) return [];
+    const measure = mainMeasure(records.investigation.bench);
+    const groups = groupsOnDay(comparedRecords(records), {
+      ...policiesOf(records.investigation),
+      measure,
+      day,
+      beforeSprouting: 'exclude',
+    });
+    return lookAgain(groups, measure).map((o) => ({ ...o, measure, records }));
   });
   const open = all.flatMap(({ investigation, readings }) => {
     const today = todayIn(investigation.class.timeZone);
@@ -212,12 +225,12 @@ function WhatLooksWrong({ all }: { all: InvestigationRecords[] }) {
   );
 }
 
-function whyOdd({ kind, heightMm, treatment, twins, records }: Oddity): string {
+function whyOdd({ kind, value, measure, treatment, twins, records }: Oddity): string {
   const { resolution, sownOn } = records.investigation;
   const day = recordedDays(records.readings).pop()!;
   if (kind === 'late') return `${daysBetween(sownOn, day)} days with ${treatment}; ${twins.up} others with ${treatment} are up.`;
-  const range = [twins.lowMm, twins.highMm].map((mm) => formatLengthNumber(mm, resolution)).join(' to ');
-  return `${formatLengthNumber(heightMm!, resolution)} on ${formatDay(day)}; the others with ${treatment} stood at ${range}.`;
+  const range = `${summaryNumber(measure, twins.low, resolution)} to ${summaryWords(measure, twins.high, resolution)}`;
+  return `${summaryWords(measure, value!, resolution)} on ${formatDay(day)}; the others with ${treatment} stood at ${range}.`;
 }
 
 function NewClass({ first }: { first: boolean }) {

@@ -1,3 +1,4 @@
+import { measureOf } from '@bright-sprout/core/measures/registry';
 import { compareOnDay } from '@bright-sprout/core/compare/compareOnDay';
 import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
@@ -13,15 +14,20 @@ jest.mock('../../charts/PlotlyChart', () => ({
 // What the chart draws needs a browser that measures paths; here it is its words and numbers that count.
 jest.mock('./comparisonChart', () => ({ comparisonChart: () => ({ data: [], layout: {} }) }));
 const mockCompare = compareOnDay;
+const mockMeasureOf = measureOf;
 // jsdom has no workers; the same question is answered on the spot.
 jest.mock('../../workers/useComparison', () => ({
   useComparison: (q: CompareQuestion | null) =>
-    q && { number: 1, milliseconds: 1, comparison: mockCompare(q.records, q.day, q.beforeSprouting, q.seed) },
+    q && {
+      number: 1,
+      milliseconds: 1,
+      comparison: mockCompare(q.records, { ...q, measure: mockMeasureOf(q.measure, q.own)! }, q.seed),
+    },
 }));
 
 const HEIGHTS: Record<string, number | null> = { A1: 120, B1: 60, A2: 128, B2: null };
 
-const READINGS = Object.entries(HEIGHTS).map(([id, valueMm]) => readingView(id, '2026-03-17', { valueMm }));
+const READINGS = Object.entries(HEIGHTS).map(([id, heightMm]) => readingView(id, '2026-03-17', { heightMm }));
 
 function open(readings = READINGS, together: unknown[] = [], change: Parameters<typeof recordsOf>[1] = {}) {
   fakeServer({
@@ -54,8 +60,8 @@ test('the numbers leave out what is not up, and name it', async () => {
 
 test('counted as zero, what is not up pulls its mean down', async () => {
   open();
-  await userEvent.click(await screen.findByRole('button', { name: 'Not up yet: nothing' }));
-  await userEvent.click(screen.getByRole('button', { name: /^zero/ }));
+  await userEvent.click(await screen.findByRole('button', { name: 'Not up yet: left out' }));
+  await userEvent.click(screen.getByRole('button', { name: /^counting as zero/ }));
   const [, b] = await numbers();
   expect(b!.slice(0, 2)).toEqual(['2', '3.0 cm']);
 });
@@ -78,7 +84,7 @@ test('a claim from six of each says what was found, and that this class reads to
       block: null,
     })),
   );
-  const readings = many.map((c) => readingView(c.id, '2026-03-17', { valueMm: (c.treatment === 'A' ? 120 : 60) + c.position }));
+  const readings = many.map((c) => readingView(c.id, '2026-03-17', { heightMm: (c.treatment === 'A' ? 120 : 60) + c.position }));
   const read = (i: number, valueMm: number) => ({ team: teams[i]!, valueMm, typed: '' });
   const settled = {
     id: 'g',

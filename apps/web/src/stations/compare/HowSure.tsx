@@ -1,5 +1,7 @@
 import { type Contrast } from '@bright-sprout/core/compare/compareOnDay';
-import { formatLengthNumber, lengthIn, type RulerResolution } from '@bright-sprout/core/quantities/length';
+import { type Measure } from '@bright-sprout/core/measures/measure';
+import { signedDifference, summaryValue } from '@bright-sprout/core/measures/summaryWords';
+import { type RulerResolution } from '@bright-sprout/core/quantities/length';
 import { useRef } from 'react';
 import { MarkShape } from '../../marks/TreatmentMark';
 import { useWidth } from '../../page/useWidth';
@@ -11,26 +13,28 @@ const LEFT = 34;
 /** Each difference from the control as a span on a ruler, with its numbers and what shuffling the labels says. */
 export function HowSure({
   contrasts,
+  measure,
   resolution,
   control,
 }: {
   contrasts: Contrast[];
+  measure: Measure;
   resolution: RulerResolution;
   control: string;
 }) {
   const holder = useRef<HTMLDivElement>(null);
   const width = useWidth(holder, 424);
-  const fine: RulerResolution = resolution === 'quarter-in' ? 'quarter-in' : 'mm';
-  const unit = resolution === 'quarter-in' ? 'in' : 'cm';
-  const ends = contrasts.flatMap((c) => (c.interval.ok ? [c.interval.interval.low, c.interval.interval.high] : [c.differenceMm]));
-  const [low, high] = [Math.min(0, ...ends) - 5, Math.max(0, ...ends) + 5];
-  const x = (mm: number) => LEFT + 6 + ((mm - low) / (high - low)) * (width - LEFT - 16);
+  const inUnit = (value: number) => summaryValue(measure, value, resolution);
+  const ends = contrasts.flatMap((c) => (c.interval.ok ? [c.interval.interval.low, c.interval.interval.high] : [c.difference]));
+  const [least, most] = [Math.min(0, ...ends), Math.max(0, ...ends)];
+  const margin = (most - least) * 0.06 || 1;
+  const [low, high] = [least - margin, most + margin];
+  const x = (value: number) => LEFT + 6 + ((value - low) / (high - low)) * (width - LEFT - 16);
   const height = contrasts.length * ROW + 34;
-  const step = niceStep(lengthIn(high - low, unit));
-  const ticks = Array.from({ length: 60 }, (_, i) => (i - 30) * step).filter(
-    (v) => v >= lengthIn(low, unit) && v <= lengthIn(high, unit),
-  );
-  const mm = unit === 'in' ? 25.4 : 10;
+  const step = niceStep(inUnit(high - low));
+  const ticks = Array.from({ length: 60 }, (_, i) => (i - 30) * step).filter((v) => v >= inUnit(low) && v <= inUnit(high));
+  /** One of the unit, in the unit of the differences. */
+  const one = 1 / inUnit(1);
   return (
     <div ref={holder}>
       <svg width={width} height={height} aria-hidden="true" className="how-sure">
@@ -51,19 +55,19 @@ export function HowSure({
                   fill="none"
                 />
               )}
-              <g transform={`translate(${x(c.differenceMm)} ${y})`}>
+              <g transform={`translate(${x(c.difference)} ${y})`}>
                 <MarkShape code={c.treatment.code} size={15} inked />
               </g>
             </g>
           );
         })}
         <path
-          d={`M${LEFT} ${height - 28}H${width - 4}${ticks.map((v) => `M${x(v * mm)} ${height - 28}v8`).join('')}`}
+          d={`M${LEFT} ${height - 28}H${width - 4}${ticks.map((v) => `M${x(v * one)} ${height - 28}v8`).join('')}`}
           stroke="#2A1B2E"
           strokeWidth="1.5"
         />
         {ticks.map((v) => (
-          <text key={v} x={x(v * mm)} y={height - 4} textAnchor="middle" className="how-sure-tick">
+          <text key={v} x={x(v * one)} y={height - 4} textAnchor="middle" className="how-sure-tick">
             {v > 0 ? `+${v}` : String(v).replace('-', '−')}
           </text>
         ))}
@@ -71,9 +75,9 @@ export function HowSure({
       <ul className="how-sure-list">
         {contrasts.map((c) => (
           <li key={c.treatment.code}>
-            <b>{c.treatment.label}</b>: {signed(c.differenceMm, fine)} {unit} against {control}
+            <b>{c.treatment.label}</b>: {signedDifference(measure, c.difference, resolution)} against {control}
             {c.interval.ok
-              ? `, 95% interval ${signed(c.interval.interval.low, fine)} to ${signed(c.interval.interval.high, fine)}. `
+              ? `, 95% interval ${signedDifference(measure, c.interval.interval.low, resolution)} to ${signedDifference(measure, c.interval.interval.high, resolution)}. `
               : `. ${c.interval.reason} `}
             <span className="second">{luckWords(c)}</span>
           </li>
@@ -83,12 +87,8 @@ export function HowSure({
   );
 }
 
-function signed(mm: number, resolution: RulerResolution): string {
-  return `${mm > 0 ? '+' : ''}${formatLengthNumber(mm, resolution)}`;
-}
-
 function niceStep(span: number): number {
-  return [0.5, 1, 2, 5, 10, 20, 50].find((s) => span / s <= 7) ?? 100;
+  return [0.01, 0.02, 0.05, 0.1, 0.2, 0.5, 1, 2, 5, 10, 20, 50].find((s) => span / s <= 7) ?? 100;
 }
 
 function luckWords({ permutation, adjustedP }: Contrast): string {
@@ -96,7 +96,7 @@ function luckWords({ permutation, adjustedP }: Contrast): string {
   const how =
     permutation.method === 'exact'
       ? `all ${permutation.arrangements.toLocaleString('en')} ways to deal the labels within teams`
-      : `${permutation.arrangements.toLocaleString('en')} deals of the labels within teams`;
+      : `${permutation.draws!.toLocaleString('en')} deals of the labels within teams, drawn from ${permutation.arrangements.toLocaleString('en')}`;
   const floor =
     permutation.smallestP > 0.05 && permutation.pTwoSided <= permutation.smallestP
       ? ' With so few teams, no smaller p is possible.'

@@ -1,7 +1,11 @@
 import { beeswarm } from './comparisonChart';
 
 const dots = (heights: number[]) =>
-  heights.map((heightMm, i) => ({ heightMm, plants: 1, container: { id: `${i}`, code: `${i}`, treatment: 'A', block: null } }));
+  heights.map((value, i) => ({
+    value,
+    plants: 1,
+    container: { id: `${i}`, code: `${i}`, treatment: 'A', block: null, seedsSown: 1 },
+  }));
 
 test('dots close in height stand side by side, others in line', () => {
   expect(beeswarm(dots([100, 150, 200]), 10)).toEqual([0, 0, 0]);

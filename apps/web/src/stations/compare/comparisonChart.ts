@@ -1,6 +1,7 @@
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { type Dot, type Group } from '@bright-sprout/core/compare/compareOnDay';
-import { formatLength, lengthIn } from '@bright-sprout/core/quantities/length';
+import { type Measure } from '@bright-sprout/core/measures/measure';
+import { summaryUnit, summaryValue, summaryWords } from '@bright-sprout/core/measures/summaryWords';
 import { type Data, type Image, type Layout, type Shape } from 'plotly.js';
 import { markPolygon } from '../../drawing/markPolygon';
 import { drawPlant, pathText } from '../../drawing/plant';
@@ -12,12 +13,12 @@ const MARK = 16;
 /** Where a group's parts stand about its place on the axis: bracket of the interval, dots, and its middle plant. */
 const PLACE = { bracket: -0.4, dots: -0.12, spread: 0.2, plant: 0.33 };
 
-/** Dots of one group side by side where their heights are close, so that none hides another. */
-export function beeswarm(dots: readonly Dot[], closeMm: number): number[] {
-  const order = dots.map((_, i) => i).sort((a, b) => dots[a]!.heightMm - dots[b]!.heightMm);
+/** Dots of one group side by side where their values are close, so that none hides another. */
+export function beeswarm(dots: readonly Dot[], close: number): number[] {
+  const order = dots.map((_, i) => i).sort((a, b) => dots[a]!.value - dots[b]!.value);
   const places = new Array<number>(dots.length).fill(0);
   order.forEach((i, rank) => {
-    const near = order.slice(0, rank).filter((j) => Math.abs(dots[j]!.heightMm - dots[i]!.heightMm) < closeMm);
+    const near = order.slice(0, rank).filter((j) => Math.abs(dots[j]!.value - dots[i]!.value) < close);
     const taken = new Set(near.map((j) => places[j]!));
     const free = [0, 1, -1, 2, -2, 3, -3, 4, -4].find((p) => !taken.has(p));
     places[i] = free ?? 0;
@@ -28,15 +29,17 @@ export function beeswarm(dots: readonly Dot[], closeMm: number): number[] {
 /** The figure of a comparison: a silhouette per container, mean and bracket, and the middle plant beside each group. */
 export function comparisonChart(
   groups: readonly Group[],
+  measure: Measure,
   investigation: InvestigationView,
 ): { data: Data[]; layout: Partial<Layout> } {
-  const inches = investigation.resolution === 'quarter-in';
-  const unit = inches ? 'in' : 'cm';
-  const inUnit = (mm: number) => lengthIn(mm, unit);
+  const { resolution } = investigation;
+  const unit = summaryUnit(measure, resolution);
+  const inUnit = (value: number) => summaryValue(measure, value, resolution);
+  const drawsPlants = measure.drawn === 'height';
   const top =
     Math.max(
-      30,
-      ...groups.flatMap((g) => [...g.dots.map((d) => d.heightMm), g.summary.ok ? (g.summary.interval?.high ?? 0) : 0]),
+      drawsPlants ? 30 : 1e-9,
+      ...groups.flatMap((g) => [...g.dots.map((d) => d.value), g.summary.ok ? (g.summary.interval?.high ?? 0) : 0]),
     ) * 1.08;
   const shapes: Partial<Shape>[] = [];
   const images: Partial<Image>[] = [];
@@ -56,20 +59,20 @@ export function comparisonChart(
         xsizemode: 'pixel',
         ysizemode: 'pixel',
         xanchor: x,
-        yanchor: inUnit(dot.heightMm),
+        yanchor: inUnit(dot.value),
         fillcolor: look.open ? '#fff' : look.colour,
         fillrule: 'evenodd',
         line: { color: look.colour, width: look.open ? 2.2 : 0.5 },
         layer: 'above',
       } as Partial<Shape>);
       hover.x.push(x);
-      hover.y.push(inUnit(dot.heightMm));
+      hover.y.push(inUnit(dot.value));
       hover.text.push(
-        `<b>${escapeText(dot.container.code)}</b>, ${escapeText(dot.container.block ?? 'no team')}: ${formatLength(dot.heightMm, investigation.resolution)}`,
+        `<b>${escapeText(dot.container.code)}</b>, ${escapeText(dot.container.block ?? 'no team')}: ${summaryWords(measure, dot.value, resolution)}`,
       );
     });
     const middle = middleDot(group.dots);
-    if (middle && middle.heightMm > 0) images.push(plantImage(middle, investigation, place, inUnit));
+    if (drawsPlants && middle && middle.value > 0) images.push(plantImage(middle, investigation, place, inUnit));
   });
   shapes.push({
     type: 'line',
@@ -125,7 +128,8 @@ export function comparisonChart(
         ticks: 'outside',
         ticklen: 9,
         tickcolor: INK,
-        title: { text: `height, ${unit}`, standoff: 10 },
+        title: { text: unit ? `${measure.name}, ${unit}` : measure.name, standoff: 10 },
+        ...rankTicks(measure),
         tickfont: { size: 17, family: 'Archivo' },
       },
       shapes: shapes as Layout['shapes'],
@@ -164,17 +168,22 @@ function meanShapes(
   ];
 }
 
-/** The container whose height is nearest to the group's median. */
+/** Ranks of an ordered choice stand by their words. */
+function rankTicks({ summedUp, choices }: Measure): Partial<Layout['yaxis']> {
+  return summedUp === 'order' ? { tickvals: choices.map((_, i) => i + 1), ticktext: choices.map((c) => c.words) } : {};
+}
+
+/** The container whose value is nearest to the group's median. */
 function middleDot(dots: readonly Dot[]): Dot | null {
-  const sorted = [...dots].sort((a, b) => a.heightMm - b.heightMm);
+  const sorted = [...dots].sort((a, b) => a.value - b.value);
   return sorted[Math.floor((sorted.length - 1) / 2)] ?? null;
 }
 
 function plantImage(dot: Dot, { habit }: InvestigationView, place: number, inUnit: (mm: number) => number): Partial<Image> {
   const scale = 3;
-  const h = dot.heightMm * scale;
-  const half = Math.max(40, Math.min(dot.heightMm, 100) * scale * 0.45);
-  const paths = drawPlant({ habit, heightMm: dot.heightMm, leaves: null, face: dot.container.code }, scale)
+  const h = dot.value * scale;
+  const half = Math.max(40, Math.min(dot.value, 100) * scale * 0.45);
+  const paths = drawPlant({ habit, heightMm: dot.value, leaves: null, face: dot.container.code }, scale)
     .map(
       (s) =>
         `<path d="${pathText(s)}" fill="${s.fill}" stroke="${s.stroke}" stroke-width="${s.width * 1.4}" stroke-linejoin="round"/>`,
@@ -188,7 +197,7 @@ function plantImage(dot: Dot, { habit }: InvestigationView, place: number, inUni
     x: place + PLACE.plant,
     y: 0,
     sizex: 2,
-    sizey: inUnit(dot.heightMm),
+    sizey: inUnit(dot.value),
     xanchor: 'center',
     yanchor: 'bottom',
     sizing: 'contain',

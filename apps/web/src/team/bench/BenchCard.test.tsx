@@ -1,3 +1,5 @@
+import { newOwnMeasure } from '@bright-sprout/core/measures/ownMeasure';
+import { seedCountOf } from '@bright-sprout/core/measures/registry';
 import { speciesById } from '@bright-sprout/core/seeds/catalogue';
 import { type ReadingView } from '@bright-sprout/contracts/investigations';
 import { USUAL_BENCH } from '@bright-sprout/core/bench/benchProtocol';
@@ -10,7 +12,7 @@ const add = jest.fn();
 jest.mock('../../api/outbox', () => ({ theOutbox: () => ({ add: (...entry: unknown[]) => Promise.resolve(add(...entry)) }) }));
 
 const DAY = '2026-03-19';
-const LAST = readingView('A1', '2026-03-16', { valueMm: 140 });
+const LAST = readingView('A1', '2026-03-16', { heightMm: 140 });
 
 function show({
   saved = null as ReadingView | null,
@@ -62,7 +64,15 @@ test('a tapped height shows its change and is saved once, as typed, on the way t
   await tap('1', '6', '.', '5');
   expect(screen.getByText('2.5 cm more than on Mon 16 Mar')).toBeInTheDocument();
   await tap('One leaf more', 'Next: A2');
-  expect(sent()).toEqual([expect.objectContaining({ state: 'measured', typed: '16.5 cm', leaves: 1 })]);
+  expect(sent()).toEqual([
+    expect.objectContaining({
+      state: 'measured',
+      findings: [
+        { measure: 'height', typed: '16.5 cm' },
+        { measure: 'leaves', value: 1 },
+      ],
+    }),
+  ]);
   expect(onNext).toHaveBeenCalled();
 });
 
@@ -88,15 +98,15 @@ test('a second tap on a state takes it back', async () => {
 });
 
 test('a saved value opens closed, and changing it is a correction of that reading', async () => {
-  const saved = readingView('A1', DAY, { id: 'first', valueMm: 60 });
+  const saved = readingView('A1', DAY, { id: 'first', heightMm: 60 });
   show({ saved, readings: [LAST, saved] });
   expect(screen.getByText('A1 is done for today.')).toBeInTheDocument();
   await tap('Change it', 'erase', 'erase', 'erase', '1', '6', 'Next: A2');
-  expect(sent()).toEqual([expect.objectContaining({ typed: '16 cm', supersedes: 'first' })]);
+  expect(sent()).toEqual([expect.objectContaining({ findings: [{ measure: 'height', typed: '16 cm' }], supersedes: 'first' })]);
 });
 
 test('a saved value that was not changed is not sent again', async () => {
-  const saved = readingView('A1', DAY, { id: 'first', valueMm: 60 });
+  const saved = readingView('A1', DAY, { id: 'first', heightMm: 60 });
   show({ saved, readings: [LAST, saved] });
   await tap('Change it', 'Next: A2');
   expect(add).not.toHaveBeenCalled();
@@ -105,7 +115,7 @@ test('a saved value that was not changed is not sent again', async () => {
 test('a quarter-inch ruler has its fractions on the pad', async () => {
   show({ investigation: investigationView({ resolution: 'quarter-in' }) });
   await tap('6', '¼', 'Next: A2');
-  expect(sent()).toEqual([expect.objectContaining({ typed: '6¼ in' })]);
+  expect(sent()).toEqual([expect.objectContaining({ findings: [{ measure: 'height', typed: '6¼ in' }] })]);
 });
 
 test('what was half typed is there again after leaving', async () => {
@@ -125,31 +135,45 @@ test('an odd height is asked about in place; the value stays, and what was answe
   await userEvent.type(screen.getByLabelText(/The second student reads/), '16.4');
   expect(question).toHaveTextContent(/cm apart/);
   await tap('Wrong place for the point', 'Next: A2');
-  expect(sent()[0]).toMatchObject({ typed: '1.6 cm', doubt: { kind: 'decimal-point', answer: 'decimal-point', secondMm: 164 } });
+  expect(sent()[0]).toMatchObject({
+    findings: [{ measure: 'height', typed: '1.6 cm' }],
+    doubt: { kind: 'decimal-point', answer: 'decimal-point', secondMm: 164 },
+  });
 });
 
 test('whoever goes on before the question comes leaves it open, and nothing is held up', async () => {
   show();
   await tap('1', '.', '6', 'Next: A2');
-  expect(sent()[0]).toMatchObject({ typed: '1.6 cm', doubt: { kind: 'decimal-point', answer: null } });
+  expect(sent()[0]).toMatchObject({
+    findings: [{ measure: 'height', typed: '1.6 cm' }],
+    doubt: { kind: 'decimal-point', answer: null },
+  });
 });
 
 test('without height in the protocol the card counts, and asks for stage, colour, roots and the teacher’s own measure', async () => {
-  const own = [{ id: 'm', name: 'Mould', kind: 'choice' as const, unit: '', min: null, max: null, choices: ['none', 'some'] }];
+  const own = [{ ...newOwnMeasure('m'), name: 'Mould', quantity: 'choice' as const, choices: ['none', 'some'] }];
   const bench = {
     ...USUAL_BENCH,
-    measures: ['count-up' as const, 'stage' as const, 'colour' as const, 'root-length' as const],
+    measures: ['seeds-up', 'stage', 'vigour', 'root-length', 'percent-green'],
     own,
   };
   show({ investigation: investigationView({ bench }), readings: [] });
   expect(screen.queryByRole('button', { name: '7' })).not.toBeInTheDocument();
-  await tap('One more is up', 'One more is up', 'one blade', 'pale or limp', 'some');
-  await userEvent.type(screen.getByLabelText('Longest root, mm'), '12');
+  await tap('One more up', 'One more up', 'one blade', 'pale or limp', 'some');
+  await userEvent.type(screen.getByLabelText('How long is the longest root? (mm)'), '12');
+  await userEvent.type(screen.getByLabelText(/^How many per cent of it are green/), '62');
   await tap('Next: A2');
   expect(sent()[0]).toEqual(
     expect.objectContaining({
       state: 'measured',
-      more: { countUp: 2, stage: 'first-blade', vigour: 'fair', own: { m: 'some' }, rootMm: 12 },
+      findings: [
+        { measure: 'seeds-up', value: 2 },
+        { measure: 'stage', choice: 'first-blade' },
+        { measure: 'vigour', choice: 'fair' },
+        { measure: 'm', choice: 'some' },
+        { measure: 'root-length', typed: '12 mm' },
+        { measure: 'percent-green', value: 62 },
+      ],
     }),
   );
 });
@@ -158,14 +182,15 @@ test.each([
   ['on paper, where roots are seen', true, 'root-2mm' as const, 'How many have a root?', '1 of 3 with a root', '.seed-root'],
   ['in soil, where shoots are seen', false, 'shoot' as const, 'How many are up?', '1 of 3 up', '.seed-up'],
 ])('seeds that are only counted are drawn, %s, and follow the count', async (_, paper, sprouted, question, words, drawn) => {
-  const bench = { ...USUAL_BENCH, measures: ['count-up' as const], sprouted, care: { ...USUAL_BENCH.care, paper } };
+  const bench = { ...USUAL_BENCH, measures: [seedCountOf(sprouted)], sprouted, care: { ...USUAL_BENCH.care, paper } };
   const plain = investigationView({ bench });
   const containers = plain.containers.map((c) => ({ ...c, seedsSown: 3 }));
   show({ investigation: { ...plain, containers }, readings: [] });
   const picture = screen.getByRole('region', { name: /^A1/ });
   expect(picture).toHaveTextContent(question);
   expect(picture.querySelectorAll(drawn)).toHaveLength(0);
-  await tap('One more is up', 'One more is up', 'One less is up');
+  const sign = sprouted === 'root-2mm' ? 'with a root' : 'up';
+  await tap(`One more ${sign}`, `One more ${sign}`, `One less ${sign}`);
   expect(picture.querySelectorAll(drawn)).toHaveLength(1);
   expect(picture).toHaveTextContent('1of 3');
   expect(screen.getByText(words)).toBeInTheDocument();

@@ -1,7 +1,13 @@
 import { timeNow } from '@bright-sprout/core/clock/clock';
 import { type ContainerView, type InvestigationView, type ReadingView } from '@bright-sprout/contracts/investigations';
 import { formatDay, type IsoDay } from '@bright-sprout/core/calendar/days';
-import { COUNT_QUESTIONS } from '@bright-sprout/core/bench/benchProtocol';
+import { findingOf, heightOf, valueOf } from '@bright-sprout/core/measures/finding';
+import { findingWords, valueNumber } from '@bright-sprout/core/measures/findingWords';
+import { type Measure } from '@bright-sprout/core/measures/measure';
+import { mainMeasure, measureOf } from '@bright-sprout/core/measures/registry';
+import { SEED_COUNTS } from '@bright-sprout/core/measures/builtIn/counts';
+import { readingWords } from '@bright-sprout/core/readings/readingWords';
+import { doubtAboutFinding, type FindingDoubt } from '@bright-sprout/core/readings/findingDoubt';
 import { LOST_REASONS, LOST_WORDS, replacedBy } from '@bright-sprout/core/readings/reading';
 import { type Standing } from '@bright-sprout/core/readings/standing';
 import { formatLength, formatLengthNumber } from '@bright-sprout/core/quantities/length';
@@ -14,9 +20,9 @@ import { type ShownPhoto } from '../../entry/enteredSince';
 import { habitOf } from '../../records/habitOf';
 import { Photos } from '../../entry/Photos';
 import { BenchFoot } from './BenchFoot';
-import { DoubtQuestion } from './DoubtQuestion';
+import { DoubtQuestion, OtherDoubt } from './DoubtQuestion';
 import { dropDraft, keepDraft, readDraft } from './drafts';
-import { emptyEntry, type Entry, entryOf, isComplete, pressKey, readingOf, typedMm } from './entry';
+import { emptyEntry, type Entry, entryOf, foundIn, isComplete, pressKey, readingOf, typedMm } from './entry';
 import { HeightPad } from './HeightPad';
 import { MoreFields } from './MoreFields';
 import { ReadAloud } from './ReadAloud';
@@ -81,13 +87,18 @@ export function BenchCard(props: Props) {
   const [changing, setChanging] = useState(draft !== null || (saved === null && lost === null));
   const treatment = investigation.treatments.find((t) => t.code === container.treatment)!;
   const asksHeight = bench.measures.includes('height');
-  const countsOnly = !asksHeight && bench.measures.includes('count-up');
+  const main = mainMeasure(bench);
+  const countsOnly = SEED_COUNTS.some((code) => code === main.code);
   const mm = entry.state === 'measured' ? typedMm(entry) : null;
   const { doubt, shown } = useDoubt({ investigation, container, plant, day, mm, readings, kinds });
+  const other = doubtAboutOthers(entry, last, container, investigation);
+  const asked = doubt ? { kind: doubt.kind } : other ? { kind: other.kind, measure: other.measure } : null;
   const change = (to: Entry) => {
-    const asked = to.digits === entry.digits ? to : { ...to, answer: null, secondDigits: '' };
-    setEntry(asked);
-    keepDraft(draftKey, day, asked);
+    // A new value raises a new question.
+    const fresh = to.digits !== entry.digits || to.found !== entry.found;
+    const next = fresh && to.answer === entry.answer ? { ...to, answer: null, secondDigits: '' } : to;
+    setEntry(next);
+    keepDraft(draftKey, day, next);
   };
   /** A second tap takes the state back. */
   const toggle = (state: NonNullable<Entry['state']>) =>
@@ -106,14 +117,17 @@ export function BenchCard(props: Props) {
           day,
           ...(dayReason ? { dayReason } : {}),
           recordedAt: timeNow().toISOString(),
-          readings: [{ id: v7(), ...readingOf(entry, plant, doubt?.kind ?? null, saved?.id ?? null) }],
+          readings: [{ id: v7(), ...readingOf(entry, plant, asked, saved?.id ?? null) }],
         },
       });
     dropDraft(draftKey, day);
     onNext();
   };
   const young = investigation.class.gradeBand === 'early' || investigation.class.gradeBand === 'primary';
-  const question = questionOf(investigation, container, asksHeight);
+  const question = main.question(investigation.class.gradeBand, {
+    habit: habitOf(investigation, container),
+    sprouted: bench.sprouted,
+  });
   const old = saved ? replacedBy(readings, saved.id) : [];
   return (
     <>
@@ -124,9 +138,9 @@ export function BenchCard(props: Props) {
               plant={{ ...container, label: treatment.label, habit: treatment.habit }}
               resolution={resolution}
               mm={mm}
-              last={last}
+              last={last && heightOf(last) !== null ? { day: last.day, mm: heightOf(last)! } : null}
               state={entry.state}
-              leaves={entry.leaves}
+              leaves={foundIn(entry, 'leaves')?.value ?? null}
               doubtful={shown}
             />
           )}
@@ -136,7 +150,7 @@ export function BenchCard(props: Props) {
               species={kinds.find((k) => k.id === treatment.speciesId) ?? null}
               paper={bench.care.paper}
               sown={container.seedsSown}
-              up={entry.more.countUp ?? null}
+              up={foundIn(entry, main.code)?.value ?? null}
             />
           )}
           <div className={`bench-value${asksHeight ? '' : ' alone'}`} aria-live="polite">
@@ -148,12 +162,12 @@ export function BenchCard(props: Props) {
             <p
               className={`bench-number${mm === null ? ' none' : ''}${shown ? ' doubtful' : ''}${entry.digits.length > 6 ? ' long' : ''}`}
             >
-              <BigValue entry={entry} question={question} sown={container.seedsSown} />
+              <BigValue entry={entry} main={main} question={question} investigation={investigation} sown={container.seedsSown} />
             </p>
-            <p className="bench-change">{changeWords(mm, last, investigation)}</p>
+            <p className="bench-change">{changeWords(mm, last, main, investigation, container)}</p>
             {old.map((r) => (
               <s key={r.id} className="bench-old">
-                {r.valueMm === null ? r.state : formatLength(r.valueMm, resolution)}
+                {readingWords(r, { resolution, own: bench.own, sown: container.seedsSown })}
               </s>
             ))}
           </div>
@@ -202,17 +216,18 @@ export function BenchCard(props: Props) {
                 doubt={doubt}
                 entry={entry}
                 valueMm={mm!}
-                beforeMm={last?.valueMm ?? null}
+                beforeMm={last ? heightOf(last) : null}
                 resolution={resolution}
                 onChange={change}
               />
             )}
+            {!doubt && other && <OtherDoubt doubt={other} entry={entry} onChange={change} />}
             {entry.state === 'lost' ? (
               <WhyLost entry={entry} onChange={change} />
             ) : (
               <>
                 {asksHeight && <HeightPad entry={entry} resolution={resolution} onChange={change} />}
-                <MoreFields investigation={investigation} container={container} entry={entry} onChange={change} />
+                <MoreFields investigation={investigation} container={container} plant={plant} entry={entry} onChange={change} />
               </>
             )}
             <div className="bench-states" role="group" aria-label="No height because">
@@ -268,21 +283,27 @@ function same(a: Entry, b: Entry): boolean {
   return (
     a.state === b.state &&
     typedMm(a) === typedMm(b) &&
-    a.leaves === b.leaves &&
     a.lostReason === b.lostReason &&
     a.note === b.note &&
     a.answer === b.answer &&
     a.secondDigits === b.secondDigits &&
-    JSON.stringify(a.more) === JSON.stringify(b.more)
+    JSON.stringify(a.found) === JSON.stringify(b.found)
   );
 }
 
-function questionOf(investigation: InvestigationView, container: ContainerView, asksHeight: boolean): string {
-  if (asksHeight) return `How tall is it${habitOf(investigation, container) === 'grass' ? ', to the longest tip' : ''}?`;
-  return investigation.bench.measures.includes('count-up') ? COUNT_QUESTIONS[investigation.bench.sprouted] : 'What do you see?';
-}
-
-function BigValue({ entry, question, sown }: { entry: Entry; question: string; sown: number }) {
+function BigValue({
+  entry,
+  main,
+  question,
+  investigation: { resolution },
+  sown,
+}: {
+  entry: Entry;
+  main: Measure;
+  question: string;
+  investigation: InvestigationView;
+  sown: number;
+}) {
   if (entry.state === 'measured' && entry.digits !== '')
     return (
       <>
@@ -290,28 +311,57 @@ function BigValue({ entry, question, sown }: { entry: Entry; question: string; s
         <small>{entry.unit}</small>
       </>
     );
-  if (entry.state === 'measured' && entry.more.countUp !== undefined)
+  const found = entry.state === 'measured' ? foundIn(entry, main.code) : null;
+  if (found?.value !== undefined && found.value !== null)
     return (
       <>
-        {entry.more.countUp}
-        <small>of {sown}</small>
+        {valueNumber(main, found.value, { resolution })}
+        <small>{main.quantity === 'count-of' ? `of ${sown}` : main.unit}</small>
       </>
     );
+  if (found) return <span className="words">{findingWords(main, found, { resolution })}</span>;
   const words = { 'not-up': 'not up yet', lost: 'lost', 'not-checked': 'could not check' };
   return <span className="words">{words[entry.state as keyof typeof words] ?? question}</span>;
 }
 
-function changeWords(mm: number | null, last: ReadingView | null, { resolution }: InvestigationView): string {
+function changeWords(
+  mm: number | null,
+  last: ReadingView | null,
+  main: Measure,
+  { resolution, bench }: InvestigationView,
+  { seedsSown: sown }: ContainerView,
+): string {
   if (!last) return '';
   const day = formatDay(last.day, 'short');
-  if (last.valueMm === null) {
-    if (last.state === 'measured') return last.more?.countUp === undefined ? '' : `${last.more.countUp} up on ${day}`;
-    return last.state === 'not-up' ? `not up on ${day}` : `${LOST_WORDS[last.lostReason ?? 'other']} on ${day}`;
+  const before = heightOf(last);
+  if (before === null) {
+    const found = findingOf(last, main.code);
+    if (found) return `${findingWords(main, found, { resolution, sown })} on ${day}`;
+    return last.state === 'measured'
+      ? ''
+      : `${readingWords(last, { resolution, own: bench.own }).replace(/ yet$/, '')} on ${day}`;
   }
-  if (mm === null) return `${formatLength(last.valueMm, resolution)} on ${day}`;
-  const change = mm - last.valueMm;
+  if (mm === null) return `${formatLength(before, resolution)} on ${day}`;
+  const change = mm - before;
   if (Math.abs(change) < 1e-6) return `the same as on ${day}`;
   return `${formatLengthNumber(Math.abs(change), resolution)} ${resolution === 'quarter-in' ? 'in' : 'cm'} ${change > 0 ? 'more' : 'less'} than on ${day}`;
+}
+
+/** The first question that another value than the height raises, beside what was found last time. */
+function doubtAboutOthers(
+  entry: Entry,
+  last: ReadingView | null,
+  { seedsSown: sown }: ContainerView,
+  { bench, resolution }: InvestigationView,
+): FindingDoubt | null {
+  if (entry.state !== 'measured') return null;
+  for (const { measure: code, value } of entry.found) {
+    const measure = measureOf(code, bench.own);
+    if (!measure || value === null) continue;
+    const doubt = doubtAboutFinding(measure, value, last ? valueOf(last, code) : null, { resolution, sown });
+    if (doubt) return doubt;
+  }
+  return null;
 }
 
 function StateButton({ name, on, onPress, children }: { name: string; on: boolean; onPress: () => void; children: ReactNode }) {

@@ -63,7 +63,7 @@ beforeEach(() => {
 });
 
 test('the first time the guide is shown, then never by itself; it opens at the first container that is not done', async () => {
-  open({}, [readingView('A1', TODAY, { valueMm: 50 })]);
+  open({}, [readingView('A1', TODAY, { heightMm: 50 })]);
   expect((await tabs()).getByRole('button', { name: 'A1, done' })).not.toHaveAttribute('aria-current');
   expect((await tabs()).getByRole('button', { name: 'B1' })).toHaveAttribute('aria-current', 'true');
   await known();
@@ -74,7 +74,7 @@ test('the first time the guide is shown, then never by itself; it opens at the f
 test('when everything is checked the team sees what it has done and can hand the device on', async () => {
   open(
     {},
-    ['A1', 'B1'].map((id) => readingView(id, TODAY, { valueMm: 50 })),
+    ['A1', 'B1'].map((id) => readingView(id, TODAY, { heightMm: 50 })),
     { 'DELETE /session': undefined },
   );
   expect(await screen.findByRole('button', { name: /Hand the device/ })).toBeInTheDocument();

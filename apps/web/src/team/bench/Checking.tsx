@@ -38,7 +38,7 @@ export function Checking({ bench, own, onLeave }: { bench: Bench; own: BenchInve
   const day = chosen?.day ?? today;
   const guide = useGuideSeen(investigation.bench);
   const ids = useMemo(() => new Set(investigation.containers.map((c) => c.id)), [investigation]);
-  const readings = useMemo(() => withWaiting(own.readings, waiting, ids), [own.readings, waiting, ids]);
+  const readings = useMemo(() => withWaiting(own.readings, waiting, investigation), [own.readings, waiting, investigation]);
   const photos = photosSince(own.photos, waiting, ids);
   const { plants } = investigation.bench;
   const stops = stopsOf(investigation, day);

@@ -1,3 +1,5 @@
+import { type Intent } from '@bright-sprout/core/readings/doubtKinds';
+import { type FindingDoubt } from '@bright-sprout/core/readings/findingDoubt';
 import { type Doubt } from '@bright-sprout/core/readings/plausibility';
 import { doubtQuestion, INTENT_WORDS } from '@bright-sprout/core/readings/doubtWords';
 import { formatLength, type RulerResolution } from '@bright-sprout/core/quantities/length';
@@ -23,17 +25,7 @@ export function DoubtQuestion({ doubt, entry, valueMm, beforeMm, resolution, onC
         <b>{doubtQuestion(doubt, valueMm, resolution, beforeMm)}</b> The value stays as you typed it.
       </p>
       <div className="bench-intents">
-        {doubt.intents.map((intent) => (
-          <button
-            key={intent}
-            type="button"
-            className={entry.answer === intent ? 'on' : ''}
-            aria-pressed={entry.answer === intent}
-            onClick={() => onChange({ ...entry, answer: entry.answer === intent ? null : intent })}
-          >
-            {INTENT_WORDS[intent]}
-          </button>
-        ))}
+        <Intents intents={doubt.intents} entry={entry} onChange={onChange} />
         <button type="button" className={second ? 'on' : ''} aria-pressed={second} onClick={() => setSecond(!second)}>
           Somebody else measures
         </button>
@@ -52,6 +44,34 @@ export function DoubtQuestion({ doubt, entry, valueMm, beforeMm, resolution, onC
           {secondMm !== null && <b>{agreement(valueMm, secondMm, resolution)}</b>}
         </p>
       )}
+    </section>
+  );
+}
+
+function Intents({ intents, entry, onChange }: { intents: readonly Intent[]; entry: Entry; onChange: (entry: Entry) => void }) {
+  return intents.map((intent) => (
+    <button
+      key={intent}
+      type="button"
+      className={entry.answer === intent ? 'on' : ''}
+      aria-pressed={entry.answer === intent}
+      onClick={() => onChange({ ...entry, answer: entry.answer === intent ? null : intent })}
+    >
+      {INTENT_WORDS[intent]}
+    </button>
+  ));
+}
+
+/** The same for a value that is no height. */
+export function OtherDoubt({ doubt, entry, onChange }: { doubt: FindingDoubt; entry: Entry; onChange: (entry: Entry) => void }) {
+  return (
+    <section className="bench-doubt" role="group" aria-label="A question about this value">
+      <p role="status">
+        <b>{doubt.question}</b> The value stays as you typed it.
+      </p>
+      <div className="bench-intents">
+        <Intents intents={doubt.intents} entry={entry} onChange={onChange} />
+      </div>
     </section>
   );
 }

@@ -1,114 +1,152 @@
 import { type ContainerView, type InvestigationView } from '@bright-sprout/contracts/investigations';
-import {
-  COUNT_QUESTIONS,
-  COUNT_WORDS,
-  type MoreFound,
-  type OwnMeasure,
-  ownProblem,
-  STAGE_WORDS,
-  stagesOf,
-  VIGOUR_WORDS,
-  VIGOURS,
-} from '@bright-sprout/core/bench/benchProtocol';
-import { useState } from 'react';
+import { choiceFound, type Finding, numberFound } from '@bright-sprout/core/measures/finding';
+import { valueWords } from '@bright-sprout/core/measures/findingWords';
+import { choicesOf, type Measure } from '@bright-sprout/core/measures/measure';
+import { parseFinding } from '@bright-sprout/core/measures/parseFinding';
+import { measuresOf } from '@bright-sprout/core/measures/registry';
+import { type ReactNode, useState } from 'react';
+import { asVigour } from '../../drawing/plant';
 import { habitOf } from '../../records/habitOf';
-import { type Entry, withMore } from './entry';
+import { type Entry, foundIn, withFound } from './entry';
 import { StageDrawing, VigourLeaf } from './StageDrawing';
 
 interface Props {
   investigation: InvestigationView;
   container: ContainerView;
+  /** Tag of the plant; what is of the container is asked once, at its first plant. */
+  plant: string;
   entry: Entry;
   onChange: (entry: Entry) => void;
 }
 
-/** Everything that the protocol asks for beside the height, each with as few taps as it takes. */
-export function MoreFields({ investigation, container, entry, onChange }: Props) {
-  const { measures, own, sprouted } = investigation.bench;
-  const set = (part: MoreFound) => onChange(withMore(entry, part));
+/** Everything that is measured beside the height, each with as few taps as it takes. */
+export function MoreFields({ investigation, container, plant, entry, onChange }: Props) {
+  const asked = measuresOf(investigation.bench).filter((m) => m.code !== 'height' && (m.of === 'plant' || plant === '1'));
   return (
     <>
-      {measures.includes('count-up') && (
-        <Stepper
-          words={(n) => (n === null ? COUNT_QUESTIONS[sprouted] : `${n} of ${container.seedsSown} ${COUNT_WORDS[sprouted]}`)}
-          less="One less is up"
-          more="One more is up"
-          value={entry.more.countUp ?? (entry.state === 'not-up' ? 0 : null)}
-          most={container.seedsSown}
-          onChange={(countUp) => set({ countUp })}
-        />
-      )}
-      {measures.includes('leaves') && (
-        <Stepper
-          words={(n) => `${n ?? '–'} ${n === 1 ? 'leaf' : 'leaves'}`}
-          less="One leaf less"
-          more="One leaf more"
-          value={entry.leaves}
-          most={99}
-          onChange={(leaves) => onChange({ ...entry, leaves })}
-        />
-      )}
-      {measures.includes('stage') && (
-        <div className="bench-choices" role="group" aria-label="Stage">
-          {stagesOf(habitOf(investigation, container)).map((stage) => (
-            <button
-              key={stage}
-              type="button"
-              className={entry.more.stage === stage ? 'on' : ''}
-              aria-pressed={entry.more.stage === stage}
-              onClick={() => set({ stage: entry.more.stage === stage ? undefined : stage })}
-            >
-              <StageDrawing stage={stage} />
-              {STAGE_WORDS[stage]}
-            </button>
-          ))}
-        </div>
-      )}
-      {measures.includes('colour') && (
-        <div className="bench-choices" role="group" aria-label="Colour and vigour">
-          {VIGOURS.map((vigour) => (
-            <button
-              key={vigour}
-              type="button"
-              className={entry.more.vigour === vigour ? 'on' : ''}
-              aria-pressed={entry.more.vigour === vigour}
-              onClick={() => set({ vigour: entry.more.vigour === vigour ? undefined : vigour })}
-            >
-              <VigourLeaf vigour={vigour} />
-              {VIGOUR_WORDS[vigour]}
-            </button>
-          ))}
-        </div>
-      )}
-      {measures.includes('root-length') && (
-        <label className="bench-typed">
-          Longest root, mm
-          <input
-            inputMode="numeric"
-            value={entry.more.rootMm ?? ''}
-            onChange={(e) => {
-              const mm = Number(e.target.value);
-              set({ rootMm: e.target.value === '' || !Number.isFinite(mm) ? undefined : Math.min(2000, Math.max(0, mm)) });
-            }}
-          />
-        </label>
-      )}
-      {own.map((measure) => (
-        <Own
-          key={measure.id}
+      {asked.map((measure) => (
+        <MeasureField
+          key={measure.code}
           measure={measure}
-          value={entry.more.own?.[measure.id]}
-          onChange={(value) => {
-            const answers = { ...entry.more.own };
-            if (value === undefined) delete answers[measure.id];
-            else answers[measure.id] = value;
-            set({ own: Object.keys(answers).length > 0 ? answers : undefined });
-          }}
+          investigation={investigation}
+          container={container}
+          found={foundIn(entry, measure.code)}
+          none={entry.state === 'not-up'}
+          onFound={(finding) => onChange(withFound(entry, measure.code, finding))}
         />
       ))}
     </>
   );
 }
+
+interface FieldProps {
+  measure: Measure;
+  investigation: InvestigationView;
+  container: ContainerView;
+  found: Finding | null;
+  /** Nothing is up: counts stand at none. */
+  none: boolean;
+  onFound: (finding: Finding | null) => void;
+}
+
+/** One measure as it is entered: by steps, by tapping a choice, or typed. */
+function MeasureField(props: FieldProps) {
+  switch (props.measure.entry) {
+    case 'steps':
+      return <StepsField {...props} />;
+    case 'choices':
+      return <ChoicesField {...props} />;
+    default:
+      return <TypedField {...props} />;
+  }
+}
+
+function questionOf({ measure, investigation, container }: FieldProps): string {
+  const { class: group, bench } = investigation;
+  return measure.question(group.gradeBand, { habit: habitOf(investigation, container), sprouted: bench.sprouted });
+}
+
+function StepsField(props: FieldProps) {
+  const { measure, investigation, container, found, none, onFound } = props;
+  const ofSeeds = measure.quantity === 'count-of';
+  const shown = { resolution: investigation.resolution, ...(ofSeeds ? { sown: container.seedsSown } : {}) };
+  const one = measure.noun?.[0] ?? measure.name;
+  const words = (n: number | null) => {
+    if (n !== null) return valueWords(measure, n, shown);
+    return ofSeeds ? questionOf(props) : `– ${measure.noun?.[1] ?? measure.name}`;
+  };
+  return (
+    <Stepper
+      words={words}
+      less={ofSeeds ? `One less ${one}` : `One ${one} less`}
+      more={ofSeeds ? `One more ${one}` : `One ${one} more`}
+      value={found?.value ?? (ofSeeds && none ? 0 : null)}
+      most={ofSeeds ? container.seedsSown : (measure.most ?? 1000)}
+      onChange={(n) => onFound(numberFound(measure.code, n))}
+    />
+  );
+}
+
+/** A picture for a choice, where there is one. */
+function pictureOf(measure: Measure, code: string): ReactNode {
+  if (measure.drawn === 'stage') return <StageDrawing stage={code} />;
+  const vigour = measure.drawn === 'vigour' ? asVigour(code) : undefined;
+  return vigour ? <VigourLeaf vigour={vigour} /> : null;
+}
+
+function ChoicesField(props: FieldProps) {
+  const { measure, investigation, container, found, onFound } = props;
+  const choices = choicesOf(measure, habitOf(investigation, container));
+  // The best of a grade comes first, as one would say it.
+  const shown = measure.quantity === 'grade' ? [...choices].reverse() : choices;
+  return (
+    <div className="bench-choices" role="group" aria-label={questionOf(props)}>
+      {shown.map(({ code, words }) => (
+        <button
+          key={code}
+          type="button"
+          className={found?.choice === code ? 'on' : ''}
+          aria-pressed={found?.choice === code}
+          onClick={() => onFound(found?.choice === code ? null : choiceFound(measure.code, code))}
+        >
+          {pictureOf(measure, code)}
+          {words}
+        </button>
+      ))}
+    </div>
+  );
+}
+
+/** A number with its unit. What does not fit is said and not kept. */
+function TypedField(props: FieldProps) {
+  const { measure, investigation, found, onFound } = props;
+  const [typed, setTyped] = useState(
+    found?.typed ?? (found?.value === null || found?.value === undefined ? '' : String(found.value)),
+  );
+  const read =
+    typed.trim() === '' ? null : parseFinding(measure, typed, { resolution: investigation.resolution, unit: unitOf(measure) });
+  return (
+    <label className="bench-typed">
+      {questionOf(props)}
+      {measure.unit && measure.unit !== 'pH' && ` (${unitOf(measure)})`}
+      <input
+        inputMode="decimal"
+        value={typed}
+        maxLength={40}
+        aria-invalid={read !== null && !read.ok}
+        onChange={(e) => {
+          setTyped(e.target.value);
+          const now = parseFinding(measure, e.target.value, { resolution: investigation.resolution, unit: unitOf(measure) });
+          onFound(now.ok ? now.finding : null);
+        }}
+      />
+      {read !== null && !read.ok && <span className="bench-problem">{read.reason}</span>}
+    </label>
+  );
+}
+
+/** The unit of a number that is typed without one: small lengths are read in millimetres. */
+const unitOf = (measure: Measure) => (measure.quantity === 'length' ? 'mm' : measure.unit);
 
 /** Counting up and down with two big keys. */
 export function Stepper({
@@ -141,52 +179,5 @@ export function Stepper({
         +
       </button>
     </div>
-  );
-}
-
-/** A measure that the teacher defined. What does not fit is said and not kept. */
-function Own({
-  measure,
-  value,
-  onChange,
-}: {
-  measure: OwnMeasure;
-  value: number | string | undefined;
-  onChange: (value: number | string | undefined) => void;
-}) {
-  const [typed, setTyped] = useState(value === undefined ? '' : String(value));
-  const problem = typed.trim() === '' ? null : ownProblem(measure, typed.replace(',', '.'));
-  if (measure.kind === 'choice')
-    return (
-      <div className="bench-choices" role="group" aria-label={measure.name}>
-        {measure.choices.map((choice) => (
-          <button
-            key={choice}
-            type="button"
-            className={value === choice ? 'on' : ''}
-            aria-pressed={value === choice}
-            onClick={() => onChange(value === choice ? undefined : choice)}
-          >
-            {choice}
-          </button>
-        ))}
-      </div>
-    );
-  return (
-    <label className="bench-typed">
-      {measure.name}
-      {measure.unit && `, ${measure.unit}`}
-      <input
-        inputMode="decimal"
-        value={typed}
-        aria-invalid={problem !== null}
-        onChange={(e) => {
-          setTyped(e.target.value);
-          const number = e.target.value.trim().replace(',', '.');
-          onChange(number === '' || ownProblem(measure, number) !== null ? undefined : Number(number));
-        }}
-      />
-      {problem && <span className="bench-problem">{problem}</span>}
-    </label>
   );
 }

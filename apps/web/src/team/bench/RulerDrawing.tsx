@@ -1,5 +1,4 @@
-import { type ReadingView } from '@bright-sprout/contracts/investigations';
-import { weekdayName } from '@bright-sprout/core/calendar/days';
+import { type IsoDay, weekdayName } from '@bright-sprout/core/calendar/days';
 import { formatLengthNumber, type RulerResolution } from '@bright-sprout/core/quantities/length';
 import { type Habit } from '@bright-sprout/core/seeds/catalogue';
 import { useRef } from 'react';
@@ -20,7 +19,7 @@ interface Props {
   plant: Labelled;
   resolution: RulerResolution;
   mm: number | null;
-  last: Pick<ReadingView, 'day' | 'valueMm'> | null;
+  last: { day: IsoDay; mm: number } | null;
   state: Entry['state'];
   leaves: number | null;
   /** A question stands about the height. */
@@ -41,7 +40,7 @@ export function RulerDrawing({ plant, resolution, mm, last, state, leaves, doubt
   const soil = height - SOIL_DEPTH;
   const inches = resolution === 'quarter-in';
   const unit = inches ? 25.4 : 10;
-  const tallest = Math.max(mm ?? 0, last?.valueMm ?? 0);
+  const tallest = Math.max(mm ?? 0, last?.mm ?? 0);
   const topMm = Math.max(inches ? 152.4 : 150, Math.ceil((tallest * 1.1) / (unit * 5)) * unit * 5);
   const scale = (soil - TOP - 14) / topMm;
   const y = (mmUp: number) => soil - mmUp * scale;
@@ -77,15 +76,15 @@ export function RulerDrawing({ plant, resolution, mm, last, state, leaves, doubt
             )}
           </g>
         ))}
-        {last?.valueMm ? (
+        {last ? (
           <>
-            <path d={`M${x + 44} ${y(last.valueMm)}H${plantX + 34}`} stroke="#5F5266" strokeWidth="2" strokeDasharray="6 4" />
-            <path d={`M${x + 44} ${y(last.valueMm)}l12-6v12z`} fill="#5F5266" />
-            <text x={x + 60} y={y(last.valueMm) + 19} className="ruler-last">
-              {weekdayName(last.day)} <tspan className="ruler-value">{formatLengthNumber(last.valueMm, resolution)}</tspan>
+            <path d={`M${x + 44} ${y(last.mm)}H${plantX + 34}`} stroke="#5F5266" strokeWidth="2" strokeDasharray="6 4" />
+            <path d={`M${x + 44} ${y(last.mm)}l12-6v12z`} fill="#5F5266" />
+            <text x={x + 60} y={y(last.mm) + 19} className="ruler-last">
+              {weekdayName(last.day)} <tspan className="ruler-value">{formatLengthNumber(last.mm, resolution)}</tspan>
             </text>
             <g transform={`translate(${plantX - 8} ${soil})`}>
-              <PlantDrawing {...facts} heightMm={last.valueMm} leaves={null} scale={scale} ghost />
+              <PlantDrawing {...facts} heightMm={last.mm} leaves={null} scale={scale} ghost />
             </g>
           </>
         ) : null}

@@ -1,6 +1,6 @@
-import { type Stage, type Vigour } from '@bright-sprout/core/bench/benchProtocol';
+import { type Vigour } from '../../drawing/plant';
 
-const STAGE_PATHS: Record<Stage, string> = {
+const STAGE_PATHS: Record<string, string> = {
   hook: 'M22 38V20q0-10 9-10t6 8',
   spear: 'M26 38V10l4-6l3 8v26',
   'seed-leaves': 'M26 38V18M26 18q-14 2-16-8q12-4 16 8zM26 18q14 2 16-8q-12-4-16 8z',
@@ -13,10 +13,10 @@ const STAGE_PATHS: Record<Stage, string> = {
 };
 
 /** What a plant looks like at a stage, as a child would draw it. */
-export function StageDrawing({ stage }: { stage: Stage }) {
+export function StageDrawing({ stage }: { stage: string }) {
   return (
     <svg width="52" height="42" viewBox="0 0 52 42" fill="none" stroke="currentColor" strokeWidth="2" aria-hidden="true">
-      <path d={`M6 39H46${STAGE_PATHS[stage]}`} strokeLinejoin="round" strokeLinecap="round" />
+      <path d={`M6 39H46${STAGE_PATHS[stage] ?? ''}`} strokeLinejoin="round" strokeLinecap="round" />
     </svg>
   );
 }

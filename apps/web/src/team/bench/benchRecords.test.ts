@@ -1,4 +1,5 @@
 import { type WaitingCheck } from '../../api/outbox';
+import { investigationView } from '../../../test/records';
 import { withWaiting } from './benchRecords';
 
 function waiting(change: Partial<WaitingCheck> = {}): WaitingCheck {
@@ -19,10 +20,13 @@ function waiting(change: Partial<WaitingCheck> = {}): WaitingCheck {
   };
 }
 
-const own = new Set(['A1']);
+const { containers, bench, resolution } = investigationView();
+const own = { containers: containers.filter((c) => c.id === 'A1'), bench, resolution };
 
 test('what waits on the device is seen at once, in millimetres', () => {
-  expect(withWaiting([], [waiting()], own)).toMatchObject([{ id: 'r1', containerId: 'A1', valueMm: 165, state: 'measured' }]);
+  expect(withWaiting([], [waiting()], own)).toMatchObject([
+    { id: 'r1', containerId: 'A1', findings: [{ measure: 'height', value: 165 }], state: 'measured' },
+  ]);
 });
 
 test('what the server has told already is not there twice', () => {
@@ -32,5 +36,5 @@ test('what the server has told already is not there twice', () => {
 
 test('refused checks and other teams’ containers are left out', () => {
   expect(withWaiting([], [waiting({ refused: 'finished' })], own)).toEqual([]);
-  expect(withWaiting([], [waiting()], new Set(['B1']))).toEqual([]);
+  expect(withWaiting([], [waiting()], { ...own, containers: containers.filter((c) => c.id === 'B1') })).toEqual([]);
 });

@@ -8,7 +8,7 @@ const keyOf = (plantKey: string, day: string) => `sprout draft ${plantKey} ${day
 export function readDraft(plantKey: string, day: string, resolution: RulerResolution): Entry | null {
   try {
     const kept = JSON.parse(localStorage.getItem(keyOf(plantKey, day)) ?? 'null') as Partial<Entry> | null;
-    return kept && { ...emptyEntry(resolution), ...kept };
+    return kept && { ...emptyEntry(resolution), ...kept, found: Array.isArray(kept.found) ? kept.found : [] };
   } catch {
     return null;
   }

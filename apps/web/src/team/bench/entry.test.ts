@@ -1,5 +1,6 @@
 import { type RulerResolution } from '@bright-sprout/core/quantities/length';
-import { emptyEntry, isComplete, padKeys, pressKey, readingOf, typedMm, withMore } from './entry';
+import { emptyEntry, isComplete, padKeys, pressKey, readingOf, typedMm, withFound } from './entry';
+import { choiceFound, numberFound } from '@bright-sprout/core/measures/finding';
 
 const type = (keys: string[], resolution: RulerResolution) =>
   keys.reduce((entry, key) => pressKey(entry, key, resolution), emptyEntry(resolution));
@@ -54,22 +55,28 @@ test('a plant taller than the ruler is measured in pieces that are added up', ()
 });
 
 test('what else was found shows that a plant is up; counting none that it is not', () => {
-  const counted = withMore(emptyEntry('mm'), { countUp: 3 });
-  expect(counted).toMatchObject({ state: 'measured', more: { countUp: 3 } });
+  const up = (n: number) => numberFound('seeds-up', n);
+  const counted = withFound(emptyEntry('mm'), 'seeds-up', up(3));
+  expect(counted).toMatchObject({ state: 'measured', found: [up(3)] });
   expect(isComplete(counted)).toBe(true);
-  expect(withMore(counted, { countUp: undefined }).state).toBeNull();
-  expect(withMore(type(['5'], 'mm'), { countUp: 0 })).toMatchObject({ state: 'not-up', digits: '' });
-  expect(withMore(type(['5'], 'mm'), { stage: 'hook' })).toMatchObject({ state: 'measured', digits: '5' });
+  expect(withFound(counted, 'seeds-up', null).state).toBeNull();
+  const none = withFound(type(['5'], 'mm'), 'seeds-up', up(0));
+  expect(none).toMatchObject({ state: 'not-up', digits: '' });
+  expect(withFound(none, 'seeds-up', up(1))).toMatchObject({ state: 'measured', found: [up(1)] });
+  expect(withFound(type(['5'], 'mm'), 'stage', choiceFound('stage', 'hook'))).toMatchObject({ state: 'measured', digits: '5' });
 });
 
 test('an entry is sent with its question, answered or open, and the second height beside it', () => {
   const entry = { ...type(['7', '0'], 'mm'), secondDigits: '7' };
-  expect(readingOf(entry, '2', 'decimal-point', 'old')).toEqual({
+  expect(readingOf(entry, '2', { kind: 'decimal-point' }, 'old')).toEqual({
     plant: '2',
     state: 'measured',
-    typed: '70 cm',
+    findings: [{ measure: 'height', typed: '70 cm' }],
     doubt: { kind: 'decimal-point', answer: null, secondMm: 70 },
     supersedes: 'old',
   });
-  expect(readingOf(withMore(emptyEntry('mm'), { countUp: 0 }), '1', null, null)).toEqual({ plant: '1', state: 'not-up' });
+  expect(readingOf(withFound(emptyEntry('mm'), 'seeds-up', numberFound('seeds-up', 0)), '1', null, null)).toEqual({
+    plant: '1',
+    state: 'not-up',
+  });
 });

@@ -1,6 +1,7 @@
 import { type ReadingRequest } from '@bright-sprout/contracts/checks';
 import { type ReadingView } from '@bright-sprout/contracts/investigations';
-import { type MoreFound } from '@bright-sprout/core/bench/benchProtocol';
+import { type Finding, findingOf, heightOf, withFinding } from '@bright-sprout/core/measures/finding';
+import { sentOf } from '@bright-sprout/core/measures/sentFinding';
 import { type DoubtKind, type Intent } from '@bright-sprout/core/readings/doubtKinds';
 import { type LostReason, type ReadingState } from '@bright-sprout/core/readings/reading';
 import {
@@ -18,11 +19,10 @@ export interface Entry {
   state: ReadingState | null;
   digits: string;
   unit: LengthUnit;
-  leaves: number | null;
   lostReason: LostReason | null;
   note: string;
-  /** What else was found, as far as it is asked for. */
-  more: MoreFound;
+  /** What was found beside the height, as far as it is asked for. */
+  found: Finding[];
   /** What the team answered when its height was asked about. */
   answer: Intent | null;
   /** Height by a second student, as typed on the pad. */
@@ -34,10 +34,9 @@ export function emptyEntry(resolution: RulerResolution): Entry {
     state: null,
     digits: '',
     unit: RESOLUTION_UNIT[resolution],
-    leaves: null,
     lostReason: null,
     note: '',
-    more: {},
+    found: [],
     answer: null,
     secondDigits: '',
   };
@@ -45,14 +44,14 @@ export function emptyEntry(resolution: RulerResolution): Entry {
 
 /** The entry that shows what was saved, so that it can be changed. */
 export function entryOf(reading: ReadingView, resolution: RulerResolution): Entry {
+  const height = heightOf(reading);
   return {
     state: reading.state,
-    digits: reading.valueMm === null ? '' : formatLengthNumber(reading.valueMm, resolution),
+    digits: height === null ? '' : formatLengthNumber(height, resolution),
     unit: RESOLUTION_UNIT[resolution],
-    leaves: reading.leaves,
     lostReason: reading.lostReason,
     note: reading.note ?? '',
-    more: reading.more ?? {},
+    found: reading.findings.filter((f) => f.measure !== 'height'),
     answer: reading.doubt?.answer ?? null,
     secondDigits: reading.doubt?.secondMm ? formatLengthNumber(reading.doubt.secondMm, resolution) : '',
   };
@@ -64,41 +63,50 @@ export function typedMm({ digits, unit }: Pick<Entry, 'digits' | 'unit'>): numbe
   return length.ok && length.mm > 0 ? length.mm : null;
 }
 
-export const hasMore = ({ more }: Pick<Entry, 'more'>) => Object.values(more).some((v) => v !== undefined);
-
 /** Ready to be saved: a height or something else that shows it is up, or a state with what it needs. */
 export function isComplete(entry: Entry): boolean {
-  if (entry.state === 'measured') return entry.digits === '' ? hasMore(entry) : typedMm(entry) !== null;
+  if (entry.state === 'measured') return entry.digits === '' ? entry.found.length > 0 : typedMm(entry) !== null;
   if (entry.state === 'lost') return entry.lostReason !== null;
   return entry.state !== null;
 }
 
+/** No seed counted as sprouted shows that it is not up; the two counts are read so. */
+const isNoneUp = ({ measure, value }: Finding) => (measure === 'seeds-up' || measure === 'seeds-with-root') && value === 0;
+
 /** A finding beside the height shows that the plant is up; counting none shows that it is not. Taken back, nothing is said. */
-export function withMore(entry: Entry, part: MoreFound): Entry {
-  const more = { ...entry.more, ...part };
-  if (part.countUp === 0) return { ...entry, more: { countUp: 0 }, state: 'not-up', digits: '', leaves: null };
-  const found = hasMore({ more });
-  const state = entry.state === 'measured' && entry.digits !== '' ? 'measured' : found ? 'measured' : null;
-  return { ...entry, more, state, lostReason: null };
+export function withFound(entry: Entry, measure: string, finding: Finding | null): Entry {
+  if (finding !== null && isNoneUp(finding)) return { ...entry, found: [finding], state: 'not-up', digits: '' };
+  const found = withFinding(
+    entry.found.filter((f) => !isNoneUp(f)),
+    measure,
+    finding,
+  );
+  const state = (entry.state === 'measured' && entry.digits !== '') || found.length > 0 ? 'measured' : null;
+  return { ...entry, found, state, lostReason: null };
 }
 
-/** The reading of an entry as it is sent; a doubt goes with it whether it was answered or not. */
+/** What the entry has of a measure. */
+export const foundIn = ({ found }: Pick<Entry, 'found'>, measure: string) => findingOf({ findings: found }, measure);
+
+/** The question that goes with an entry, whether it was answered or not. */
+export type Asked = { kind: DoubtKind; measure?: string };
+
+/** The reading of an entry as it is sent. */
 export function readingOf(
   entry: Entry,
   plant: string,
-  doubt: DoubtKind | null,
+  doubt: Asked | null,
   supersedes: string | null,
 ): Omit<ReadingRequest, 'id'> {
-  const { state, digits, unit, leaves, lostReason, note, more, answer } = entry;
+  const { state, digits, unit, lostReason, note, found, answer } = entry;
   const measured = state === 'measured';
   const secondMm = typedMm({ digits: entry.secondDigits, unit });
+  const findings = [...(digits === '' ? [] : [{ measure: 'height', typed: `${digits} ${unit}` }]), ...sentOf(found)];
   return {
     plant,
     state: state!,
-    ...(measured && digits !== '' ? { typed: `${digits} ${unit}` } : {}),
-    ...(measured && leaves !== null ? { leaves } : {}),
-    ...(measured && hasMore(entry) ? { more } : {}),
-    ...(measured && doubt ? { doubt: { kind: doubt, answer, secondMm } } : {}),
+    ...(measured ? { findings } : {}),
+    ...(measured && doubt ? { doubt: { ...doubt, answer, secondMm } } : {}),
     ...(state === 'lost' ? { lostReason: lostReason! } : {}),
     ...(note.trim() ? { note: note.trim() } : {}),
     ...(supersedes ? { supersedes } : {}),

@@ -24,12 +24,15 @@ test('each tagged plant is done on its own and has its own past', () => {
   const investigation = investigationView({ bench: { ...USUAL_BENCH, plants: 2 } });
   const [first, second] = stopsOf(investigation, DAY);
   const readings = [
-    readingView('A1', '2026-03-16', { valueMm: 90, plant: '2' }),
+    readingView('A1', '2026-03-16', { heightMm: 90, plant: '2' }),
     readingView('A1', '2026-03-17', { state: 'not-checked', plant: '2' }),
-    readingView('A1', DAY, { valueMm: 140, plant: '1' }),
+    readingView('A1', DAY, { heightMm: 140, plant: '1' }),
   ];
   expect(stateOf(first!, readings, 2, DAY)).toMatchObject({ done: true, last: null });
-  expect(stateOf(second!, readings, 2, DAY)).toMatchObject({ done: false, last: { valueMm: 90 } });
+  expect(stateOf(second!, readings, 2, DAY)).toMatchObject({
+    done: false,
+    last: { findings: [{ measure: 'height', value: 90 }] },
+  });
 });
 
 test('a lost plant stays done', () => {

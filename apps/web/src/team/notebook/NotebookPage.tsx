@@ -1,3 +1,7 @@
+import { heightOf, valueOf } from '@bright-sprout/core/measures/finding';
+import { valueNumber } from '@bright-sprout/core/measures/findingWords';
+import { type Measure } from '@bright-sprout/core/measures/measure';
+import { mainMeasure } from '@bright-sprout/core/measures/registry';
 import { type ContainerView, type InvestigationView, type ReadingView } from '@bright-sprout/contracts/investigations';
 import { daysBetween, formatDay } from '@bright-sprout/core/calendar/days';
 import { currentReadings, replacedBy } from '@bright-sprout/core/readings/reading';
@@ -24,7 +28,10 @@ const STRIP = { height: 150, step: 74, foot: 24 };
 export function NotebookPage({ container, investigation, readings, photos, topMm }: Props) {
   const treatment = investigation.treatments.find((t) => t.code === container.treatment)!;
   const looks = currentReadings(readings);
-  const grown = looks.filter((r) => r.valueMm !== null);
+  const words = (r: ReadingView) =>
+    readingWords(r, { resolution: investigation.resolution, own: investigation.bench.own, sown: container.seedsSown });
+  const main = mainMeasure(investigation.bench);
+  const grown = looks.filter((r) => heightOf(r) !== null);
   const scale = (STRIP.height - 12) / topMm;
   return (
     <section className="section notebook-page" id={`page-${container.id}`} aria-label={container.code}>
@@ -38,15 +45,15 @@ export function NotebookPage({ container, investigation, readings, photos, topMm
             width={grown.length * STRIP.step}
             height={STRIP.height + STRIP.foot}
             role="img"
-            aria-label={`How ${container.code} grew: ${grown.map((r) => `day ${daysBetween(container.sownOn, r.day)} ${formatLengthNumber(r.valueMm!, investigation.resolution)}`).join(', ')}`}
+            aria-label={`How ${container.code} grew: ${grown.map((r) => `day ${daysBetween(container.sownOn, r.day)} ${formatLengthNumber(heightOf(r)!, investigation.resolution)}`).join(', ')}`}
           >
             <path d={`M0 ${STRIP.height}H${grown.length * STRIP.step}`} stroke="#2A1B2E" strokeWidth="2.2" />
             {grown.map((r, i) => (
               <g key={r.id} transform={`translate(${(i + 0.5) * STRIP.step} ${STRIP.height})`}>
                 <PlantDrawing
                   habit={habitOf(investigation, container)}
-                  heightMm={r.valueMm!}
-                  leaves={r.leaves}
+                  heightMm={heightOf(r)!}
+                  leaves={valueOf(r, 'leaves')}
                   face={container.code}
                   scale={scale}
                 />
@@ -77,13 +84,13 @@ export function NotebookPage({ container, investigation, readings, photos, topMm
                 <td>
                   {replacedBy(readings, r.id).map((old) => (
                     <s key={old.id} className="second me-2">
-                      {readingWords(old, investigation.resolution, investigation.bench.own)}
+                      {words(old)}
                     </s>
                   ))}
-                  {readingWords(r, investigation.resolution, investigation.bench.own)}
+                  {words(r)}
                   {r.note && <div className="second">“{r.note}”</div>}
                 </td>
-                <td className="numeral">{changeSince(grown, r, investigation)}</td>
+                <td className="numeral">{changeSince(looks, r, main, investigation)}</td>
               </tr>
             ))}
           </tbody>
@@ -93,11 +100,19 @@ export function NotebookPage({ container, investigation, readings, photos, topMm
   );
 }
 
-/** Millimetres since the last height of the same plant, in the ruler's own steps. */
-function changeSince(grown: readonly ReadingView[], reading: ReadingView, { resolution }: InvestigationView): string {
-  if (reading.valueMm === null) return '';
-  const before = grown.filter((r) => r.plant === reading.plant && r.day < reading.day).pop();
-  if (!before) return '';
-  const change = reading.valueMm - before.valueMm!;
-  return `${change > 0 ? '+' : change < 0 ? '−' : ''}${formatLengthNumber(Math.abs(change), resolution)}`;
+/** What the main measure has changed by since the same plant was last looked at. */
+function changeSince(
+  looks: readonly ReadingView[],
+  reading: ReadingView,
+  main: Measure,
+  { resolution }: InvestigationView,
+): string {
+  const now = valueOf(reading, main.code);
+  const before = looks
+    .filter((r) => r.plant === reading.plant && r.day < reading.day)
+    .flatMap((r) => valueOf(r, main.code) ?? [])
+    .pop();
+  if (now === null || before === undefined) return '';
+  const change = now - before;
+  return `${change > 0 ? '+' : change < 0 ? '−' : ''}${valueNumber(main, Math.abs(change), { resolution })}`;
 }

@@ -18,10 +18,10 @@ const EXPECTED: BenchPrediction = {
 
 const READINGS = [
   readingView('A1', '2026-03-07', { state: 'not-up' }),
-  readingView('A1', '2026-03-10', { valueMm: 40, leaves: 1, note: 'pale at the tip' }),
-  readingView('A1', '2026-03-14', { id: 'slip', valueMm: 9, recordedAt: '2026-03-14T09:00:00Z' }),
-  readingView('A1', '2026-03-14', { id: 'right', valueMm: 90, supersedes: 'slip', recordedAt: '2026-03-14T09:01:00Z' }),
-  readingView('B1', '2026-03-14', { valueMm: 30 }),
+  readingView('A1', '2026-03-10', { heightMm: 40, leaves: 1, note: 'pale at the tip' }),
+  readingView('A1', '2026-03-14', { id: 'slip', heightMm: 9, recordedAt: '2026-03-14T09:00:00Z' }),
+  readingView('A1', '2026-03-14', { id: 'right', heightMm: 90, supersedes: 'slip', recordedAt: '2026-03-14T09:01:00Z' }),
+  readingView('B1', '2026-03-14', { heightMm: 30 }),
 ];
 
 function open(readings = READINGS, predictions: BenchPrediction[] = [EXPECTED], photos: unknown[] = []) {
@@ -85,7 +85,7 @@ test('the team’s own wall and lines show its plants as last checked', async ()
   open();
   expect(await screen.findByRole('heading', { name: /^Our plants on Sat 14 Mar/ })).toBeInTheDocument();
   expect(
-    screen.getByRole('img', { name: /^How our plants grew: A1 9\.0 cm on day 11, B1 3\.0 cm on day 11/ }),
+    screen.getByRole('img', { name: /^How our plants grew, height: A1 9\.0 cm on day 11, B1 3\.0 cm on day 11/ }),
   ).toBeInTheDocument();
 });
 

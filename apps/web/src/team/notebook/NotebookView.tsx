@@ -1,3 +1,4 @@
+import { heightOf } from '@bright-sprout/core/measures/finding';
 import { type BenchView } from '@bright-sprout/contracts/checks';
 import { type BenchPrediction } from '@bright-sprout/contracts/predictions';
 import { formatLength } from '@bright-sprout/core/quantities/length';
@@ -42,7 +43,7 @@ type Own = BenchView['investigations'][number];
 
 function Notebook({ team, own, expected }: { team: BenchView['team']; own: Own; expected: BenchPrediction | undefined }) {
   const { investigation, readings } = own;
-  const tallest = Math.max(60, ...readings.map((r) => r.valueMm ?? 0));
+  const tallest = Math.max(60, ...readings.map((r) => heightOf(r) ?? 0));
   return (
     <>
       <header className="notebook-head">

@@ -2,7 +2,9 @@ import { type InvestigationView, type ReadingView } from '@bright-sprout/contrac
 import { formatDay } from '@bright-sprout/core/calendar/days';
 import { growthLines } from '@bright-sprout/core/compare/growthLines';
 import { recordedDays, standingsOn } from '@bright-sprout/core/readings/standing';
-import { formatLength, RESOLUTION_UNIT } from '@bright-sprout/core/quantities/length';
+import { type Measure } from '@bright-sprout/core/measures/measure';
+import { mainMeasure } from '@bright-sprout/core/measures/registry';
+import { summaryUnit, summaryValue, summaryWords } from '@bright-sprout/core/measures/summaryWords';
 import { useMemo, useRef } from 'react';
 import { LineUp, wallTop } from '../../wall/LineUp';
 import { MarkShape } from '../../marks/TreatmentMark';
@@ -44,42 +46,61 @@ export function OwnProgress({ investigation, readings }: { investigation: Invest
         chosen={null}
         onChoose={(id) => document.getElementById(`page-${id}`)?.scrollIntoView({ block: 'start' })}
       />
-      <Lines investigation={investigation} readings={readings} width={width} />
+      <Lines investigation={investigation} readings={readings} measure={mainMeasure(investigation.bench)} width={width} />
     </section>
   );
 }
 
 const CHART = { height: 260, left: 66, right: 54, top: 14, bottom: 34 };
 
-/** One line for each container: days since sowing along, height up. */
-function Lines({ investigation, readings, width }: { investigation: InvestigationView; readings: ReadingView[]; width: number }) {
-  const lines = growthLines(investigation.containers, readings);
+/** One line for each container: days since sowing along, the measure up. */
+function Lines({
+  investigation,
+  readings,
+  measure,
+  width,
+}: {
+  investigation: InvestigationView;
+  readings: ReadingView[];
+  measure: Measure;
+  width: number;
+}) {
+  const lines = growthLines(investigation.containers, readings, measure);
   const points = lines.flatMap((l) => l.points);
   if (points.length < 2) return null;
-  const unit = RESOLUTION_UNIT[investigation.resolution];
-  const perUnit = unit === 'in' ? 25.4 : 10;
+  const { resolution } = investigation;
+  const unit = summaryUnit(measure, resolution);
+  // Values are drawn in the unit in which the class speaks of them.
+  const perUnit = 1 / summaryValue(measure, 1, resolution);
   const last = Math.max(...points.map((p) => p.dayNumber));
-  const step = Math.max(...points.map((p) => p.heightMm)) / perUnit > 12 ? 5 : 2;
+  const most = Math.max(...points.map((p) => p.value)) / perUnit;
+  const step = [0.1, 0.2, 0.5, 1, 2, 5, 10, 20].find((s) => most / s <= 7) ?? 50;
   const every = last > 16 ? 7 : last > 8 ? 4 : 2;
-  const top = Math.ceil((Math.max(...points.map((p) => p.heightMm)) * 1.05) / (step * perUnit)) * step;
+  const top = Math.ceil((most * 1.05) / step) * step;
   const x = (dayNumber: number) => CHART.left + (dayNumber / Math.max(1, last)) * (width - CHART.left - CHART.right);
   const y = (mm: number) => CHART.height - CHART.bottom - (mm / (top * perUnit)) * (CHART.height - CHART.bottom - CHART.top);
-  const ends = spread(lines.map((l) => y(l.points[l.points.length - 1]!.heightMm)));
+  const ends = spread(lines.map((l) => y(l.points[l.points.length - 1]!.value)));
   const container = (id: string) => investigation.containers.find((c) => c.id === id)!;
   const words = lines
     .map(
       (l) =>
-        `${container(l.containerId).code} ${formatLength(l.points[l.points.length - 1]!.heightMm, investigation.resolution)} on day ${l.points[l.points.length - 1]!.dayNumber}`,
+        `${container(l.containerId).code} ${summaryWords(measure, l.points[l.points.length - 1]!.value, resolution)} on day ${l.points[l.points.length - 1]!.dayNumber}`,
     )
     .join(', ');
   return (
-    <svg className="notebook-lines" width={width} height={CHART.height} role="img" aria-label={`How our plants grew: ${words}`}>
-      {Array.from({ length: top / step + 1 }, (_, i) => i * step).map((n) => (
+    <svg
+      className="notebook-lines"
+      width={width}
+      height={CHART.height}
+      role="img"
+      aria-label={`How our plants grew, ${measure.name}: ${words}`}
+    >
+      {Array.from({ length: Math.round(top / step) + 1 }, (_, i) => Number((i * step).toFixed(6))).map((n) => (
         <g key={n}>
           <path d={`M${CHART.left} ${y(n * perUnit)}H${width - CHART.right}`} stroke="#E3E2EA" />
           <text x={CHART.left - 8} y={y(n * perUnit) + 5} textAnchor="end">
             {n}
-            {n === top ? ` ${unit}` : ''}
+            {Math.abs(n - top) < 1e-6 && unit ? ` ${unit}` : ''}
           </text>
         </g>
       ))}
@@ -95,14 +116,14 @@ function Lines({ investigation, readings, width }: { investigation: Investigatio
         return (
           <g key={line.containerId}>
             <path
-              d={line.points.map((p, k) => `${k === 0 ? 'M' : 'L'}${x(p.dayNumber)} ${y(p.heightMm)}`).join('')}
+              d={line.points.map((p, k) => `${k === 0 ? 'M' : 'L'}${x(p.dayNumber)} ${y(p.value)}`).join('')}
               fill="none"
               stroke={treatmentLook(treatment).colour}
               strokeWidth="2.5"
               strokeLinejoin="round"
             />
             {line.points.map((p) => (
-              <g key={p.dayNumber} transform={`translate(${x(p.dayNumber)} ${y(p.heightMm)})`}>
+              <g key={p.dayNumber} transform={`translate(${x(p.dayNumber)} ${y(p.value)})`}>
                 <MarkShape code={treatment} size={10} />
               </g>
             ))}

@@ -20,6 +20,7 @@ const DOUBT_WORDS: Record<DoubtKind, string> = {
   neighbour: 'It fits the plant next to it better.',
   shrank: 'It shrank.',
   'grew-too-fast': 'It grew faster than plants do.',
+  'more-than-sown': 'More were counted than were sown.',
 };
 
 const SOURCES: Record<ReadingView['source'], string> = {
@@ -42,7 +43,7 @@ interface Props {
 export function CellPanel({ records, row, day, cell, entry }: Props) {
   const { investigation, readings } = records;
   const [reason, setReason] = useState('');
-  const words = (r: ReadingView) => readingWords(r, investigation.resolution, investigation.bench.own);
+  const words = (r: ReadingView) => readingWords(r, { resolution: investigation.resolution, own: investigation.bench.own });
   const at = (r: ReadingView) =>
     new Date(r.recordedAt).toLocaleTimeString('en-GB', {
       hour: '2-digit',

@@ -2,7 +2,10 @@ import { type InvestigationRecords } from '@bright-sprout/contracts/investigatio
 import { daysBetween, formatDay, type IsoDay } from '@bright-sprout/core/calendar/days';
 import { readQuickEntry } from '@bright-sprout/core/readings/quickEntry';
 import { replacedBy } from '@bright-sprout/core/readings/reading';
-import { formatLengthNumber } from '@bright-sprout/core/quantities/length';
+import { type RulerResolution } from '@bright-sprout/core/quantities/length';
+import { findingOf } from '@bright-sprout/core/measures/finding';
+import { choiceWords, valueNumber } from '@bright-sprout/core/measures/findingWords';
+import { type Measure } from '@bright-sprout/core/measures/measure';
 import { type KeyboardEvent, useEffect, useRef, useState } from 'react';
 import { TreatmentMark } from '../../../marks/TreatmentMark';
 import { type LogCell, type LogRow } from './logRows';
@@ -10,6 +13,8 @@ import { type LogEntry } from './useLogEntry';
 
 interface Props {
   records: InvestigationRecords;
+  /** What the cells show and take. */
+  measure: Measure;
   rows: LogRow[];
   days: IsoDay[];
   cell: (row: LogRow, day: IsoDay) => LogCell | null;
@@ -20,7 +25,7 @@ interface Props {
 const MARKS: Record<string, string> = { 'not-up': 'n', lost: 'x', thinned: 'thin', moved: 'moved', 'not-checked': '–' };
 
 /** The table itself: arrows move, typing begins an entry, Enter goes down and Tab to the right. */
-export function Ledger({ records, rows, days, cell, entry, onLookAt }: Props) {
+export function Ledger({ records, measure, rows, days, cell, entry, onLookAt }: Props) {
   const { resolution } = records.investigation;
   const [at, setAt] = useState({ row: 0, day: days.length - 1 });
   const [editing, setEditing] = useState<{ row: LogRow; day: IsoDay; text: string } | null>(null);
@@ -46,13 +51,15 @@ export function Ledger({ records, rows, days, cell, entry, onLookAt }: Props) {
     if (!editing) return true;
     const { row, day, text } = editing;
     const before = cell(row, day);
-    if (text.trim() === '' || text.trim() === textOf(before?.reading ?? null, resolution)) {
+    if (text.trim() === '' || text.trim() === textOf(before?.reading ?? null, measure, resolution)) {
       setEditing(null);
       setRefused('');
       return true;
     }
     const read =
-      day <= row.sownOn ? { ok: false as const, reason: 'This day is not after sowing.' } : readQuickEntry(text, resolution);
+      day <= row.sownOn
+        ? { ok: false as const, reason: 'This day is not after sowing.' }
+        : readQuickEntry(text, measure, resolution);
     if (!read.ok) {
       setRefused(`${row.name}: ${read.reason}`);
       return false;
@@ -92,7 +99,7 @@ export function Ledger({ records, rows, days, cell, entry, onLookAt }: Props) {
     if (e.key === 'End') return step(0, days.length);
     if (e.key === 'F2') {
       e.preventDefault();
-      return begin(textOf(cell(rows[here.row]!, days[here.day]!)?.reading ?? null, resolution));
+      return begin(textOf(cell(rows[here.row]!, days[here.day]!)?.reading ?? null, measure, resolution));
     }
     if (e.key.length === 1 && !e.ctrlKey && !e.metaKey && !e.altKey) {
       e.preventDefault();
@@ -125,7 +132,7 @@ export function Ledger({ records, rows, days, cell, entry, onLookAt }: Props) {
                 const typing = editing?.row.name === row.name && editing.day === day;
                 const old = found ? replacedBy(records.readings, found.reading.id) : [];
                 const waits = pending[`${row.name} ${day}`];
-                const words = waits ?? textOf(found?.reading ?? null, resolution);
+                const words = waits ?? textOf(found?.reading ?? null, measure, resolution);
                 return (
                   <td
                     key={day}
@@ -133,7 +140,7 @@ export function Ledger({ records, rows, days, cell, entry, onLookAt }: Props) {
                     data-cell={`${r} ${d}`}
                     tabIndex={isHere && !typing ? 0 : -1}
                     className={`${found?.doubtful ? 'doubtful ' : ''}${old.length > 0 ? 'corrected ' : ''}${waits ? 'waits' : ''}${found?.reading.state === 'measured' ? ' numeral' : ' state'}`}
-                    aria-label={`${row.name}, ${formatDay(day)}: ${words || 'nothing'}${found?.doubtful ? ', doubtful' : ''}${old.length > 0 ? `, corrected from ${textOf(old[0]!, resolution)}` : ''}`}
+                    aria-label={`${row.name}, ${formatDay(day)}: ${words || 'nothing'}${found?.doubtful ? ', doubtful' : ''}${old.length > 0 ? `, corrected from ${textOf(old[0]!, measure, resolution)}` : ''}`}
                     onDoubleClick={() => setEditing({ row, day, text: words })}
                     onFocus={() => {
                       setAt({ row: r, day: d });
@@ -153,7 +160,7 @@ export function Ledger({ records, rows, days, cell, entry, onLookAt }: Props) {
                     ) : (
                       <>
                         {words}
-                        {old.length > 0 && <s className="ledger-old">{textOf(old[0]!, resolution)}</s>}
+                        {old.length > 0 && <s className="ledger-old">{textOf(old[0]!, measure, resolution)}</s>}
                       </>
                     )}
                   </td>
@@ -172,10 +179,11 @@ export function Ledger({ records, rows, days, cell, entry, onLookAt }: Props) {
   );
 }
 
-/** A look as it would be typed. */
-export function textOf(reading: LogCell['reading'] | null, resolution: Parameters<typeof formatLengthNumber>[1]): string {
+/** What a look found of a measure, as it would be typed; a dot where it found something else. */
+export function textOf(reading: LogCell['reading'] | null, measure: Measure, resolution: RulerResolution): string {
   if (!reading) return '';
   if (reading.state !== 'measured') return MARKS[reading.state] ?? '';
-  if (reading.valueMm !== null) return formatLengthNumber(reading.valueMm, resolution);
-  return reading.more?.countUp === undefined ? '·' : `${reading.more.countUp} up`;
+  const found = findingOf(reading, measure.code);
+  if (found === null) return '·';
+  return found.value === null ? choiceWords(measure, found.choice ?? '') : valueNumber(measure, found.value, { resolution });
 }

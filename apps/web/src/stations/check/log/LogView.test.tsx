@@ -1,3 +1,4 @@
+import { numberFound } from '@bright-sprout/core/measures/finding';
 import { todayIn } from '@bright-sprout/core/clock/clock';
 import { type SaveCheckRequest } from '@bright-sprout/contracts/checks';
 import { addDays } from '@bright-sprout/core/calendar/days';
@@ -38,7 +39,7 @@ test('a value is typed into its cell, saved for its own day with the reason, and
     containerId: 'A1',
     day: SECOND,
     dayReason: 'entered in the log',
-    readings: [{ state: 'measured', typed: '9,4 cm' }],
+    readings: [{ state: 'measured', findings: [{ measure: 'height', typed: '9,4 cm' }] }],
   });
   expect(screen.queryByRole('textbox', { name: /^A1 on/ })).not.toBeInTheDocument();
   await userEvent.keyboard('n{Enter}');
@@ -59,8 +60,8 @@ test('what cannot be read stays in its cell with a sentence, and nothing is sent
 
 test('a value that differs from what two devices said replaces both, and is no longer in dispute', async () => {
   const readings = [
-    readingView('A1', SECOND, { id: 'one', valueMm: 80, recordedAt: `${SECOND}T10:00:00Z` }),
-    readingView('A1', SECOND, { id: 'two', valueMm: 90, recordedAt: `${SECOND}T10:05:00Z` }),
+    readingView('A1', SECOND, { id: 'one', heightMm: 80, recordedAt: `${SECOND}T10:00:00Z` }),
+    readingView('A1', SECOND, { id: 'two', heightMm: 90, recordedAt: `${SECOND}T10:05:00Z` }),
   ];
   const writes = open(readings);
   await userEvent.click(await cell('A1, .*doubtful'));
@@ -68,14 +69,20 @@ test('a value that differs from what two devices said replaces both, and is no l
   expect(within(panel).getByText(/Another device says/)).toHaveTextContent('Another device says 8.0 cm');
   await userEvent.keyboard('8.5{Enter}');
   await waitFor(() => expect(writes).toHaveLength(1));
-  expect(bodyOf(writes[0]).readings.map((r) => [r.typed, r.supersedes])).toEqual([
+  expect(bodyOf(writes[0]).readings.map((r) => [r.findings![0]!.typed, r.supersedes])).toEqual([
     ['8.5 cm', 'two'],
     ['8.5 cm', 'one'],
   ]);
 });
 
 test('an open question is settled with a reason; without one it cannot be', async () => {
-  const writes = open([readingView('A1', SECOND, { id: 'low', valueMm: 40, typed: '4.0 cm', leaves: 2, doubt: DOUBT })]);
+  const writes = open([
+    readingView('A1', SECOND, {
+      id: 'low',
+      findings: [numberFound('height', 40, '4.0 cm'), numberFound('leaves', 2)],
+      doubt: DOUBT,
+    }),
+  ]);
   await userEvent.click(await cell('A1, .*doubtful'));
   expect(screen.getByText(/It shrank\. Nobody has answered\./)).toBeInTheDocument();
   const settle = screen.getByRole('button', { name: 'Settle it' });
@@ -84,7 +91,15 @@ test('an open question is settled with a reason; without one it cannot be', asyn
   await userEvent.click(settle);
   await waitFor(() => expect(writes).toHaveLength(1));
   expect(bodyOf(writes[0]).readings).toMatchObject([
-    { typed: '4.0 cm', leaves: 2, note: 'a slug', supersedes: 'low', doubt: { kind: 'shrank', answer: 'really-so' } },
+    {
+      findings: [
+        { measure: 'height', typed: '4.0 cm' },
+        { measure: 'leaves', value: 2 },
+      ],
+      note: 'a slug',
+      supersedes: 'low',
+      doubt: { kind: 'shrank', answer: 'really-so' },
+    },
   ]);
 });
 
@@ -97,8 +112,8 @@ test('what the server would not take is told by the plant’s name', async () =>
 
 test('the list can be kept to what is missing or doubtful', async () => {
   const lost = readingView('B2', FIRST, { state: 'lost', lostReason: 'eaten' });
-  const looked = [FIRST, SECOND].map((day) => readingView('A1', day, { valueMm: 50 }));
-  open([lost, ...looked, readingView('A2', FIRST, { valueMm: 44, doubt: DOUBT }), readingView('A2', SECOND, { valueMm: 50 })]);
+  const looked = [FIRST, SECOND].map((day) => readingView('A1', day, { heightMm: 50 }));
+  open([lost, ...looked, readingView('A2', FIRST, { heightMm: 44, doubt: DOUBT }), readingView('A2', SECOND, { heightMm: 50 })]);
   await userEvent.click(await screen.findByRole('button', { name: 'Only what is missing (1)' }));
   expect(screen.getAllByRole('rowheader').map((h) => h.textContent?.trim())).toEqual(['B1']);
   await userEvent.click(screen.getByRole('button', { name: 'Only what is doubtful (1)' }));

@@ -1,8 +1,10 @@
 import { todayIn } from '@bright-sprout/core/clock/clock';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
-import { QUICK_LETTERS } from '@bright-sprout/core/readings/quickEntry';
+import { quickLetters } from '@bright-sprout/core/readings/quickEntry';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
+import { measuresShown } from '../../../records/found';
+import { RuledWord } from '../../../page/RuledWord';
 import { CheckViews } from '../../../page/CheckViews';
 import { InvestigationFrame } from '../../../page/InvestigationFrame';
 import { CellPanel } from './CellPanel';
@@ -38,6 +40,9 @@ function Log({ records }: { records: InvestigationRecords }) {
   const [filter, setFilter] = useState<LogFilter>('all');
   const [at, setAt] = useState<{ name: string; day: string } | null>(null);
   const entry = useLogEntry(records);
+  const measures = useMemo(() => measuresShown(investigation, readings), [investigation, readings]);
+  const [code, setCode] = useState(measures[0]!.code);
+  const measure = measures.find((m) => m.code === code) ?? measures[0]!;
   const missing = rows.filter((r) => days.some((d) => isMissing(r, d, days, cell)));
   const doubtful = rows.filter((r) => days.some((d) => cell(r, d)?.doubtful));
   const shown = filter === 'all' ? rows : filter === 'missing' ? missing : doubtful;
@@ -47,6 +52,18 @@ function Log({ records }: { records: InvestigationRecords }) {
       <CheckViews investigationId={investigation.id} />
       <div className="log">
         <div className="log-main">
+          {measures.length > 1 && (
+            <p className="ruled-sentence no-print">
+              The cells show{' '}
+              <RuledWord
+                name="What the cells show"
+                value={measure.code}
+                choices={measures.map((m) => ({ value: m.code, label: m.name }))}
+                onChoose={setCode}
+              />
+              .
+            </p>
+          )}
           <p className="log-filters no-print" role="group" aria-label="Show">
             {(Object.keys(FILTERS) as LogFilter[]).map((f) => (
               <button key={f} type="button" className="btn" aria-pressed={filter === f} onClick={() => setFilter(f)}>
@@ -64,6 +81,7 @@ function Log({ records }: { records: InvestigationRecords }) {
           ) : (
             <Ledger
               records={records}
+              measure={measure}
               rows={shown}
               days={days}
               cell={cell}
@@ -72,7 +90,7 @@ function Log({ records }: { records: InvestigationRecords }) {
             />
           )}
           <p className="second">
-            Type into a cell: {QUICK_LETTERS}. Enter goes down, Tab to the right, Escape leaves it as it was.
+            Type into a cell: {quickLetters(measure)}. Enter goes down, Tab to the right, Escape leaves it as it was.
           </p>
         </div>
         <aside className="log-side">
@@ -91,7 +109,7 @@ function Log({ records }: { records: InvestigationRecords }) {
               <p>Choose a cell, and its story is here: who wrote it, what was corrected, what is open.</p>
             </section>
           )}
-          <SheetExchange records={records} rows={rows} days={days} cell={cell} entry={entry} />
+          <SheetExchange records={records} measure={measure} rows={rows} days={days} cell={cell} entry={entry} />
         </aside>
       </div>
     </>

@@ -1,3 +1,5 @@
+import { choiceWords, valueNumber } from '@bright-sprout/core/measures/findingWords';
+import { type Measure } from '@bright-sprout/core/measures/measure';
 import { todayIn } from '@bright-sprout/core/clock/clock';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { type IsoDay } from '@bright-sprout/core/calendar/days';
@@ -9,6 +11,8 @@ import { type LogEntry } from './useLogEntry';
 
 interface Props {
   records: InvestigationRecords;
+  /** What the sheet asks for. */
+  measure: Measure;
   rows: LogRow[];
   days: IsoDay[];
   cell: (row: LogRow, day: IsoDay) => LogCell | null;
@@ -22,7 +26,7 @@ interface Read {
 }
 
 /** The record sheet as a table file: taken along empty or filled, and brought back. Nothing comes in before it was shown. */
-export function SheetExchange({ records, rows, days, cell, entry }: Props) {
+export function SheetExchange({ records, measure, rows, days, cell, entry }: Props) {
   const { investigation } = records;
   const { resolution, sownOn } = investigation;
   const [read, setRead] = useState<Read | null>(null);
@@ -34,7 +38,7 @@ export function SheetExchange({ records, rows, days, cell, entry }: Props) {
     const text = writeRecordSheet(
       rows.map((r) => ({ name: r.name, treatment: labels.get(r.treatment) ?? r.treatment })),
       days,
-      (name, day) => textOf(before(name, day), resolution),
+      (name, day) => textOf(before(name, day), measure, resolution),
     );
     const link = document.createElement('a');
     link.href = URL.createObjectURL(new Blob([text], { type: 'text/csv;charset=utf-8' }));
@@ -45,17 +49,22 @@ export function SheetExchange({ records, rows, days, cell, entry }: Props) {
   const open = async (file: File) => {
     setDone('');
     const today = todayIn(investigation.class.timeZone);
-    const { entries, problems } = readRecordSheet(await file.text(), new Set(byName.keys()), { sownOn, today, resolution });
-    const differs = entries.filter((e) => textOf(before(e.name, e.day), resolution) !== written(e));
+    const { entries, problems } = readRecordSheet(await file.text(), new Set(byName.keys()), {
+      sownOn,
+      today,
+      resolution,
+      measure,
+    });
+    const differs = entries.filter((e) => textOf(before(e.name, e.day), measure, resolution) !== written(e));
     setRead({
       fresh: differs.filter((e) => before(e.name, e.day) === null),
       changed: differs.filter((e) => before(e.name, e.day) !== null),
       problems,
     });
     function written({ entry: e }: SheetEntry): string {
-      return e.state === 'measured'
-        ? e.typed.replace(/ ?(cm|in)$/, '')
-        : { 'not-up': 'n', 'not-checked': '–', lost: 'x' }[e.state];
+      if (e.state !== 'measured') return { 'not-up': 'n', 'not-checked': '–', lost: 'x' }[e.state];
+      const { value, choice } = e.finding;
+      return value === null ? choiceWords(measure, choice ?? '') : valueNumber(measure, value, { resolution });
     }
   };
   const take = async (entries: readonly SheetEntry[]) => {

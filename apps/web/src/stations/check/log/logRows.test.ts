@@ -10,7 +10,7 @@ const CHECKS = ['2026-03-16', '2026-03-18', '2026-03-20'].map((day) => ({
 }));
 
 test('columns are the days somebody looked or should have, up to today', () => {
-  const records = recordsOf([readingView('A1', '2026-03-17', { valueMm: 90 })], { schedule: CHECKS });
+  const records = recordsOf([readingView('A1', '2026-03-17', { heightMm: 90 })], { schedule: CHECKS });
   expect(logDays(records, '2026-03-19')).toEqual(['2026-03-16', '2026-03-17', '2026-03-18']);
 });
 
@@ -32,15 +32,15 @@ test('every tagged plant has its line', () => {
 test('a cell shows what counts, and is doubtful while a question is open or two devices disagree', () => {
   const wrong = readingView('A1', '2026-03-16', {
     id: 'w',
-    valueMm: 900,
+    heightMm: 900,
     doubt: { kind: 'decimal-point', answer: null, secondMm: null },
   });
-  const right = readingView('A1', '2026-03-16', { id: 'r', valueMm: 90, supersedes: 'w', recordedAt: '2026-03-16T11:00:00Z' });
+  const right = readingView('A1', '2026-03-16', { id: 'r', heightMm: 90, supersedes: 'w', recordedAt: '2026-03-16T11:00:00Z' });
   const [row] = logRows(recordsOf([]));
   expect(logCells([wrong])(row!, '2026-03-16')).toMatchObject({ doubtful: true });
-  expect(logCells([wrong, right])(row!, '2026-03-16')).toMatchObject({ doubtful: false, reading: { valueMm: 90 } });
-  const other = readingView('A1', '2026-03-16', { id: 'o', valueMm: 70, recordedAt: '2026-03-16T12:00:00Z' });
-  expect(logCells([right, other])(row!, '2026-03-16')).toMatchObject({ doubtful: true, reading: { valueMm: 70 } });
+  expect(logCells([wrong, right])(row!, '2026-03-16')).toMatchObject({ doubtful: false, reading: { id: 'r' } });
+  const other = readingView('A1', '2026-03-16', { id: 'o', heightMm: 70, recordedAt: '2026-03-16T12:00:00Z' });
+  expect(logCells([right, other])(row!, '2026-03-16')).toMatchObject({ doubtful: true, reading: { id: 'o' } });
 });
 
 test('what is lost is not missing later, nor what is not sown yet', () => {

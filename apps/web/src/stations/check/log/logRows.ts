@@ -1,7 +1,7 @@
 import { type InvestigationRecords, type ReadingView } from '@bright-sprout/contracts/investigations';
 import { type IsoDay } from '@bright-sprout/core/calendar/days';
 import { currentReadings } from '@bright-sprout/core/readings/reading';
-import { recordedDays } from '@bright-sprout/core/readings/standing';
+import { contradict, recordedDays } from '@bright-sprout/core/readings/standing';
 
 export interface LogRow {
   /** `C3`, or `C3 · 2` for the second tagged plant. */
@@ -54,7 +54,7 @@ export function logCells(readings: readonly ReadingView[]): (row: LogRow, day: I
     const key = keyOf(reading.containerId, reading.plant, reading.day);
     const before = cells.get(key);
     const others = before ? [...before.others, before.reading] : [];
-    const disputed = others.some((o) => o.state !== reading.state || o.valueMm !== reading.valueMm);
+    const disputed = others.some((o) => contradict(o, reading));
     const open = reading.doubt !== null && reading.doubt.answer === null;
     cells.set(key, { reading, others, doubtful: disputed || open });
   }

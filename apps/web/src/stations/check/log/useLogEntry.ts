@@ -1,3 +1,5 @@
+import { withFinding } from '@bright-sprout/core/measures/finding';
+import { sentOf } from '@bright-sprout/core/measures/sentFinding';
 import { timeNow } from '@bright-sprout/core/clock/clock';
 import { type ReadingRequest, type SaveCheckRequest } from '@bright-sprout/contracts/checks';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
@@ -68,7 +70,10 @@ export function useLogEntry({ investigation }: InvestigationRecords): LogEntry {
       send(row, day, before, {
         plant: row.plant,
         state: entry.state,
-        ...(entry.state === 'measured' ? { typed: entry.typed } : {}),
+        // What else was found that day stays beside what is typed now.
+        ...(entry.state === 'measured'
+          ? { findings: sentOf(withFinding(before?.reading.findings ?? [], entry.finding.measure, entry.finding)) }
+          : {}),
         ...(entry.state === 'measured' && before?.reading.doubt
           ? { doubt: { ...before.reading.doubt, answer: 'measured-again' } }
           : {}),
@@ -80,9 +85,7 @@ export function useLogEntry({ investigation }: InvestigationRecords): LogEntry {
       return send(row, reading.day, cell, {
         plant: row.plant,
         state: reading.state,
-        ...(reading.typed ? { typed: reading.typed } : {}),
-        ...(reading.leaves === null ? {} : { leaves: reading.leaves }),
-        ...(reading.more ? { more: reading.more } : {}),
+        ...(reading.state === 'measured' ? { findings: sentOf(reading.findings) } : {}),
         ...(reading.doubt ? { doubt: { ...reading.doubt, answer: 'really-so' } } : {}),
         ...(reading.lostReason ? { lostReason: reading.lostReason } : {}),
         note: reason,

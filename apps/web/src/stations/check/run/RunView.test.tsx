@@ -1,3 +1,4 @@
+import { numberFound } from '@bright-sprout/core/measures/finding';
 import { todayIn } from '@bright-sprout/core/clock/clock';
 import { type CareView } from '@bright-sprout/contracts/care';
 import { type RunChangeView } from '@bright-sprout/contracts/running';
@@ -89,7 +90,7 @@ describe('checking', () => {
 
 describe('an accident', () => {
   test('is one lost reading for each container that was chosen, for each of its plants, and replaces what stood there', async () => {
-    const before = readingView('A2', TODAY, { id: 'seen', valueMm: 40 });
+    const before = readingView('A2', TODAY, { id: 'seen', heightMm: 40 });
     const writes = open({}, {}, [before]);
     const accident = await part('Record an accident');
     for (const name of [/A1/, /A2/, /B2/]) await userEvent.click(accident.getByRole('button', { name }));
@@ -193,7 +194,7 @@ describe('thinning', () => {
   });
 
   test('counts what teams saw come up, draws again, and keeps the middle by rule', async () => {
-    const counted = readingView('A1', YESTERDAY, { state: 'measured', more: { countUp: 2 } });
+    const counted = readingView('A1', YESTERDAY, { findings: [numberFound('seeds-up', 2)] });
     open({}, {}, [counted]);
     const thin = await part('Thin');
     expect(thin.getByLabelText('Seedlings up in A1')).toHaveValue(2);

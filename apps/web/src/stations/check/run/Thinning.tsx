@@ -1,3 +1,4 @@
+import { seedsCounted } from '@bright-sprout/core/readings/countedUp';
 import { todayIn } from '@bright-sprout/core/clock/clock';
 import { type ContainerView, type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { currentReadings } from '@bright-sprout/core/readings/reading';
@@ -29,10 +30,8 @@ export function Thinning({ records: { investigation, readings } }: { records: In
   const upIn = (c: ContainerView): number => {
     const typed = counts[c.id];
     if (typed !== undefined) return Math.max(0, Math.round(Number(typed)) || 0);
-    const counted = currentReadings(readings)
-      .filter((r) => r.containerId === c.id && r.more?.countUp !== undefined)
-      .pop();
-    return counted?.more?.countUp ?? c.seedsSown;
+    const seen = currentReadings(readings).flatMap((r) => (r.containerId === c.id ? (seedsCounted(r) ?? []) : []));
+    return seen[seen.length - 1] ?? c.seedsSown;
   };
   const gone = standingsOn(
     investigation.containers.map((c) => c.id),

@@ -1,3 +1,4 @@
+import { newOwnMeasure } from '@bright-sprout/core/measures/ownMeasure';
 import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { fakeServer, renderPage } from '../../../../test/fakeServer';
@@ -70,14 +71,14 @@ test('every choice of the protocol says what it does to the records', async () =
 
 test('a measure of the class’s own has a range or words, and can be taken away again', async () => {
   const plan = planOf('salt-steps', {
-    ownMeasures: [{ id: 'm', name: 'mass', kind: 'number', unit: 'g', min: null, max: null, choices: [] }],
+    ownMeasures: [{ ...newOwnMeasure('m'), name: 'mass', unit: 'g' }],
   });
   const now = show(plan);
   const own = screen.getByRole('group', { name: 'Measure of our own 1' });
   await userEvent.type(within(own).getByLabelText('At most'), '9');
-  expect(now().ownMeasures[0]).toMatchObject({ max: 9 });
+  expect(now().ownMeasures[0]).toMatchObject({ most: 9 });
   await userEvent.click(screen.getByRole('button', { name: 'Choose between words of our own' }));
-  expect(now().ownMeasures[1]).toMatchObject({ kind: 'choice', choices: ['yes', 'no'] });
+  expect(now().ownMeasures[1]).toMatchObject({ quantity: 'choice', choices: ['yes', 'no'] });
   await userEvent.click(within(own).getByRole('button', { name: 'remove' }));
   expect(now().ownMeasures).toEqual([]);
 });

@@ -1,5 +1,5 @@
 import { type Factor, type PlanKind } from '@bright-sprout/core/plan/document/planDocument';
-import { MEASURES, type PlannedMeasure } from '@bright-sprout/core/measures/planMeasures';
+import { BUILT_IN, BUILT_IN_CODES } from '@bright-sprout/core/measures/registry';
 import { keptSameFor } from '@bright-sprout/core/plan/document/startingPoints';
 import { Form } from 'react-bootstrap';
 import { ChoiceField, setting, TextField } from '../planFields';
@@ -18,16 +18,6 @@ const KIND_NAMES: Record<PlanKind, string> = {
   'age-ladder': 'every age on one day',
   patch: 'a patch, seen from above',
   viability: 'a test of a seed lot',
-};
-
-const MEASURE_NAMES: Record<PlannedMeasure, string> = {
-  height: 'height',
-  'count-up': 'how many are up',
-  leaves: 'leaves',
-  stage: 'stage',
-  colour: 'colour and vigour',
-  'root-length': 'root length',
-  'percent-green': 'percent green',
 };
 
 /** The question, what is changed, what stays the same, what is measured and how. */
@@ -126,15 +116,18 @@ export function AskPart(props: PartProps) {
       <section className="section">
         <h2>Measured</h2>
         <div className="planner-ticks">
-          {MEASURES.map((m) => (
+          {BUILT_IN.map((m) => (
             <Form.Check
-              key={m}
-              id={`measure-${m}`}
+              key={m.code}
+              id={`measure-${m.code}`}
               type="checkbox"
-              label={MEASURE_NAMES[m]}
-              checked={plan.measures.includes(m)}
+              label={m.name}
+              checked={plan.measures.includes(m.code)}
               onChange={(e) =>
-                change((p) => ({ ...p, measures: MEASURES.filter((x) => (x === m ? e.target.checked : p.measures.includes(x))) }))
+                change((p) => ({
+                  ...p,
+                  measures: BUILT_IN_CODES.filter((code) => (code === m.code ? e.target.checked : p.measures.includes(code))),
+                }))
               }
             />
           ))}

@@ -1,3 +1,5 @@
+import { type SproutedRule } from '@bright-sprout/core/measures/measure';
+import { countingBy } from '@bright-sprout/core/plan/document/startingPoints';
 import { type Protocol } from '@bright-sprout/core/plan/document/planDocument';
 import { PROTOCOL_WORDS } from '@bright-sprout/core/plan/document/protocolWords';
 import { RESOLUTION_WORDS } from '../../../entry/resolutionWords';
@@ -49,7 +51,11 @@ export function ProtocolSection({ plan, change, problems }: Pick<PartProps, 'pla
               problems={problems}
               value={value as string}
               choices={Object.entries(words).map(([v, w]) => ({ value: v, name: w.name }))}
-              onChange={(v) => change((p) => ({ ...p, protocol: { ...p.protocol, [name]: v } }))}
+              onChange={(v) =>
+                change((p) =>
+                  name === 'sprouted' ? countingBy(p, v as SproutedRule) : { ...p, protocol: { ...p.protocol, [name]: v } },
+                )
+              }
             />
           );
         })}

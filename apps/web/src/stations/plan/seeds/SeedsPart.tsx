@@ -1,3 +1,4 @@
+import { countingBy } from '@bright-sprout/core/plan/document/startingPoints';
 import { plural } from '@bright-sprout/core/words/plural';
 import { METHODS, methodById, speciesById, usualFillMl } from '@bright-sprout/core/seeds/catalogue';
 import { lotStanding } from '@bright-sprout/core/seeds/seedLot';
@@ -29,12 +30,7 @@ export function SeedsPart({ plan, change, problems, out }: PartProps) {
           onChange={(methodId) =>
             change((p) => {
               const m = methodById(methodId)!;
-              return {
-                ...p,
-                methodId,
-                fillMl: usualFillMl(m),
-                protocol: { ...p.protocol, sprouted: m.paper ? 'root-2mm' : 'shoot' },
-              };
+              return countingBy({ ...p, methodId, fillMl: usualFillMl(m) }, m.paper ? 'root-2mm' : 'shoot');
             })
           }
         />

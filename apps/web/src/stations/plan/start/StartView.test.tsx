@@ -58,7 +58,7 @@ test('what another class asked can be asked again', async () => {
   const asked = { id: 'i1', question: 'Does salt keep barley short?', sownOn: '2026-03-03', phase: 'finished' as const };
   const writes = open({
     'GET /classes': [classView({ id: 'c9', name: '5 Willow', investigations: [asked] as never })],
-    'GET /investigations/i1': recordsOf([readingView('A1', '2026-03-24', { valueMm: 90 })]),
+    'GET /investigations/i1': recordsOf([readingView('A1', '2026-03-24', { heightMm: 90 })]),
   });
   await userEvent.click(await screen.findByRole('button', { name: 'ask it again' }));
   await waitFor(() => expect(writes).toHaveLength(1));

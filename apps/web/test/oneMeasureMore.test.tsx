@@ -1,0 +1,139 @@
+import { addDays } from '@bright-sprout/core/calendar/days';
+import { claimSentence } from '@bright-sprout/core/claims/claimSentence';
+import { todayIn } from '@bright-sprout/core/clock/clock';
+import { compareOnDay } from '@bright-sprout/core/compare/compareOnDay';
+import { guessMapping } from '@bright-sprout/core/formats/columnMapping';
+import { exportTidyCsv } from '@bright-sprout/core/formats/exportTidyCsv';
+import { importTidyCsv } from '@bright-sprout/core/formats/importTidyCsv';
+import { readCsv } from '@bright-sprout/core/formats/readCsv';
+import { numberFound, valueOf } from '@bright-sprout/core/measures/finding';
+import { measureOf } from '@bright-sprout/core/measures/registry';
+import { USUAL_BENCH } from '@bright-sprout/core/bench/benchProtocol';
+import { render, screen } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { MoreFields } from '../src/team/bench/MoreFields';
+import { emptyEntry, type Entry, readingOf } from '../src/team/bench/entry';
+import { LogView } from '../src/stations/check/log/LogView';
+import { Wall } from '../src/wall/Wall';
+import { fakeServer, renderPage } from './fakeServer';
+import { investigationView, readingView, recordsOf } from './records';
+
+// A measure that nobody has built in, added in the one place where measures are.
+jest.mock('@bright-sprout/core/measures/builtIn/amounts', () => {
+  const { measure } = jest.requireActual<typeof import('@bright-sprout/core/measures/measure')>(
+    '@bright-sprout/core/measures/measure',
+  );
+  const actual = jest.requireActual<typeof import('@bright-sprout/core/measures/builtIn/amounts')>(
+    '@bright-sprout/core/measures/builtIn/amounts',
+  );
+  const sugar = measure({
+    code: 'leaf-sugar',
+    name: 'sugar in the leaves',
+    question: () => 'What does the sugar meter say?',
+    quantity: 'number',
+    of: 'plant',
+    unit: '°Bx',
+    step: 0.1,
+    least: 0,
+    most: 40,
+    beyond: 'Sugar is from 0 to 40 °Bx.',
+    summedUp: 'mean',
+    more: 'sweeter',
+    less: 'less sweet',
+  });
+  return { AMOUNTS: [...actual.AMOUNTS, sugar] };
+});
+jest.mock('../src/api/live', () => ({ useLive: () => true }));
+
+const CODE = 'leaf-sugar';
+const DAY = addDays(todayIn('UTC'), -1);
+const bench = { ...USUAL_BENCH, measures: ['height', CODE] };
+const FOUND: Record<string, number> = { A1: 8.2, B1: 4.1, A2: 8.8, B2: 3.9 };
+const readings = Object.entries(FOUND).map(([id, n]) => readingView(id, DAY, { findings: [numberFound(CODE, n)] }));
+const records = recordsOf(readings, { bench, sownOn: addDays(DAY, -14) });
+
+test('the bench asks for it, says its limits, and sends it', async () => {
+  const investigation = investigationView({ bench });
+  let entry: Entry = emptyEntry('mm');
+  const field = () => (
+    <MoreFields
+      investigation={investigation}
+      container={investigation.containers[0]!}
+      plant="1"
+      entry={entry}
+      onChange={(to) => (entry = to)}
+    />
+  );
+  render(field());
+  const input = screen.getByLabelText('What does the sugar meter say? (°Bx)');
+  await userEvent.type(input, '70');
+  expect(screen.getByText('Sugar is from 0 to 40 °Bx.')).toBeInTheDocument();
+  await userEvent.clear(input);
+  await userEvent.type(input, '7,5');
+  expect(readingOf(entry, '1', null, null)).toEqual({ plant: '1', state: 'measured', findings: [{ measure: CODE, value: 7.5 }] });
+});
+
+test('the log shows it in its cells and its story', async () => {
+  fakeServer({
+    'GET /investigations/i1': records,
+    'GET /classes/c1/room': { readings: [], sensor: { there: false, on: false } },
+  });
+  renderPage(<LogView />, { path: '/investigations/i1/log', route: '/investigations/:id/log' });
+  await userEvent.click(await screen.findByRole('button', { name: 'What the cells show: height' }));
+  await userEvent.click(screen.getByRole('button', { name: 'sugar in the leaves' }));
+  await userEvent.click(screen.getByRole('gridcell', { name: /^A1, .*: 8\.2/ }));
+  expect(screen.getByText('sugar in the leaves 8.2 °Bx')).toBeInTheDocument();
+});
+
+test('the wall stands it up', async () => {
+  render(<Wall records={records} day={DAY} before={null} />);
+  await userEvent.click(screen.getByRole('button', { name: 'What is shown: height' }));
+  await userEvent.click(screen.getByRole('button', { name: 'sugar in the leaves' }));
+  expect(screen.getByRole('button', { name: 'A1, no salt: 8.2 °Bx' })).toBeInTheDocument();
+  expect(screen.getByText('8.50')).toBeInTheDocument();
+});
+
+test('a file carries it out and in', () => {
+  const units = records.investigation.containers.map(({ code, treatment, block, seedsSown, sownOn }) => ({
+    code,
+    treatment,
+    block,
+    seeds: seedsSown,
+    sownOn,
+  }));
+  const { treatments, sownOn } = records.investigation;
+  const text = exportTidyCsv({
+    sownOn,
+    treatments,
+    units,
+    own: [],
+    readings: readings.map((r) => ({ ...r, unit: r.containerId, key: r.id, corrects: null })),
+  });
+  expect(text).toContain('sugar in the leaves (°Bx)');
+  const read = readCsv(text);
+  const back = read.ok && importTidyCsv(read.csv, guessMapping(read.csv));
+  if (!back || !back.ok) throw new Error(JSON.stringify(back));
+  expect(back.table.readings.map((r) => [r.unit, valueOf(r, CODE)])).toEqual(Object.entries(FOUND));
+});
+
+test('a claim speaks of it in its own words', () => {
+  const containers = ['A', 'B'].flatMap((treatment) =>
+    Array.from({ length: 7 }, (_, i) => ({
+      id: `${treatment}${i}`,
+      code: `${treatment}${i}`,
+      treatment,
+      block: `team ${i}`,
+      seedsSown: 1,
+    })),
+  );
+  const sweet = containers.map((c, i) =>
+    readingView(c.id, DAY, { findings: [numberFound(CODE, (c.treatment === 'A' ? 8 : 4) + (i % 7) / 10)] }),
+  );
+  const comparison = compareOnDay(
+    { treatments: records.investigation.treatments, containers, readings: sweet },
+    { measure: measureOf(CODE)!, day: DAY, beforeSprouting: 'exclude', afterLoss: 'exclude', report: 'container-mean' },
+    1,
+  );
+  const { finding } = claimSentence(comparison, { kind: 'barley', container: 'pot', dayNumber: 14, resolution: 'mm' });
+  expect(finding).toBe('With salt, barley was less sweet on day 14 than with no salt: by about 4.00 °Bx.');
+});

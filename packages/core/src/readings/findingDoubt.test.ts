@@ -1,0 +1,36 @@
+import { measureOf } from '../measures/registry';
+import { doubtAboutFinding } from './findingDoubt';
+
+const ask = (code: string, value: number, before: number | null, sown = 10) =>
+  doubtAboutFinding(measureOf(code)!, value, before, { resolution: 'mm', sown });
+
+test('a tenfold mass is asked about, one that doubled is not', () => {
+  expect(ask('fresh-mass', 12, 1.2)).toMatchObject({
+    kind: 'decimal-point',
+    question: expect.stringContaining('12.00 g, and 1.20 g last time?'),
+  });
+  expect(ask('fresh-mass', 0.12, 1.2)?.kind).toBe('decimal-point');
+  expect(ask('fresh-mass', 2.4, 1.2)).toBeNull();
+  expect(ask('fresh-mass', 12, null)).toBeNull();
+});
+
+test('a root that falls is asked about beyond what reading it twice does', () => {
+  expect(ask('root-length', 30, 50)).toMatchObject({
+    kind: 'shrank',
+    question: 'It was 5.0 cm last time. Did it shrink to 3.0 cm?',
+  });
+  expect(ask('root-length', 47, 50)).toBeNull();
+});
+
+test('more seedlings than seeds are asked about; a falling count is a fact', () => {
+  expect(ask('seeds-up', 11, 9)).toMatchObject({
+    kind: 'more-than-sown',
+    question: '11, although 10 were sown? Is a weed among them?',
+  });
+  expect(ask('seeds-up', 4, 9)).toBeNull();
+});
+
+test('what is judged or read from a meter is taken as it is', () => {
+  expect(ask('soil-ph', 6, 5)).toBeNull();
+  expect(ask('leaves', 10, 1)).toBeNull();
+});
