@@ -196,7 +196,7 @@ describe('more than a height', () => {
       expect([answer.status, JSON.stringify(answer.body)]).toEqual([status, expect.stringContaining(sentence)]);
     };
     await refuse({ measure: 'percent-green', value: 101 }, 'A share is from 0 to 100 %.');
-    await refuse({ measure: 'leaves', value: 1.5 }, 'Leaves are counted in whole numbers.');
+    await refuse({ measure: 'leaves', value: 1.5 }, 'The number of leaves is a whole number.');
     await refuse({ measure: 'vigour', choice: 'splendid' }, '“splendid” is not known.');
     await refuse({ measure: 'beauty', value: 3 }, 'Nobody knows the measure “beauty” here.');
     await refuse({ measure: 'fresh-mass', typed: '3' }, 'In which unit is “3”?');

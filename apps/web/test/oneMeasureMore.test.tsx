@@ -87,8 +87,8 @@ test('the log shows it in its cells and its story', async () => {
 
 test('the wall stands it up', async () => {
   render(<Wall records={records} day={DAY} before={null} />);
-  await userEvent.click(screen.getByRole('button', { name: 'What is shown: height' }));
-  await userEvent.click(screen.getByRole('button', { name: 'sugar in the leaves' }));
+  await userEvent.click(screen.getByRole('button', { name: 'What is shown: Height' }));
+  await userEvent.click(screen.getByRole('button', { name: 'Sugar in the leaves' }));
   expect(screen.getByRole('button', { name: 'A1, no salt: 8.2 °Bx' })).toBeInTheDocument();
   expect(screen.getByText('8.50')).toBeInTheDocument();
 });

@@ -1,8 +1,8 @@
 import { type ContainerView, type InvestigationView, type ReadingView } from '@bright-sprout/contracts/investigations';
-import { findingWords } from '@bright-sprout/core/measures/findingWords';
+import { findingWords, valueNumber } from '@bright-sprout/core/measures/findingWords';
 import { type Measure } from '@bright-sprout/core/measures/measure';
 import { sumUp } from '@bright-sprout/core/measures/sumUp';
-import { summaryWords } from '@bright-sprout/core/measures/summaryWords';
+import { summaryNumber, summaryWords } from '@bright-sprout/core/measures/summaryWords';
 import { readingWords } from '@bright-sprout/core/readings/readingWords';
 import { foundOf, type Standing } from '@bright-sprout/core/readings/standing';
 import { StickLabelShape } from '../labels/StickLabel';
@@ -97,9 +97,25 @@ function ValuePlace({
       <svg viewBox="-18 0 36 44" width="36" height="44" aria-hidden="true">
         <StickLabelShape code={code} treatment={letter} dashed={standing.state === 'lost'} />
       </svg>
-      <b>{words}</b>
+      <b className={value === null ? 'state' : 'numeral'}>
+        {value === null ? words : shortWords(investigation, measure, value, found)}
+      </b>
     </button>
   );
+}
+
+/** What stands under the column: a number without its noun, or the words of a choice. */
+function shortWords(
+  { resolution }: InvestigationView,
+  measure: Measure,
+  value: number,
+  found: ReturnType<typeof foundOf>,
+): string {
+  if (measure.choices.length > 0) return summaryWords(measure, value, resolution);
+  const [only] = found;
+  return found.length === 1 && only!.value !== null
+    ? valueNumber(measure, only!.value, { resolution })
+    : summaryNumber(measure, value, resolution);
 }
 
 function wordsOf(

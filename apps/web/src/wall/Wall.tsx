@@ -95,7 +95,7 @@ export function Wall({
               <RuledWord
                 name="What is shown"
                 value={measure.code}
-                choices={measures.map((m) => ({ value: m.code, label: m.name }))}
+                choices={measures.map((m) => ({ value: m.code, label: m.name.charAt(0).toUpperCase() + m.name.slice(1) }))}
                 onChoose={setCode}
               />{' '}
               of {investigation.speciesName.toLowerCase()}
@@ -228,7 +228,8 @@ function Headings({
   return (
     <div className="wall-headings" style={{ gridTemplateColumns: columns, width: total }}>
       {groups.map((group) => {
-        const believers = group.letter ? investigation.expected.filter((e) => e.winner === group.letter) : [];
+        const believers =
+          group.letter && measure.drawn === 'height' ? investigation.expected.filter((e) => e.winner === group.letter) : [];
         return (
           <div key={group.key} className="wall-heading">
             {group.look && <TreatmentMark code={group.look} size={22} />}

@@ -31,8 +31,7 @@ export function parseFinding(
 export function valueProblem(measure: Measure, value: number): string | null {
   const { quantity, least, most, beyond, name } = measure;
   if (!Number.isFinite(value)) return `${capital(name)} is a number.`;
-  if ((quantity === 'count' || quantity === 'count-of') && !Number.isInteger(value))
-    return `${capital(name)} are counted in whole numbers.`;
+  if ((quantity === 'count' || quantity === 'count-of') && !Number.isInteger(value)) return `The ${name} is a whole number.`;
   const below = least !== null && (quantity === 'length' && measure.plausibility === 'growth' ? value <= least : value < least);
   return below || (most !== null && value > most) ? beyond : null;
 }

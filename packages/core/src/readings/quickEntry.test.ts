@@ -43,5 +43,5 @@ test('a cell holds what its measure finds: a mass, a share, a choice', () => {
   expect(read('percent-green', '62 %')).toBe(62);
   expect(read('vigour', 'pale or limp')).toBe('fair');
   expect(read('leaves', '0')).toBe(0);
-  expect(read('leaves', '2.5')).toMatchObject({ ok: false, reason: 'Leaves are counted in whole numbers.' });
+  expect(read('leaves', '2.5')).toMatchObject({ ok: false, reason: 'The number of leaves is a whole number.' });
 });

@@ -32,7 +32,9 @@ export function HowSure({
   const x = (value: number) => LEFT + 6 + ((value - low) / (high - low)) * (width - LEFT - 16);
   const height = contrasts.length * ROW + 34;
   const step = niceStep(inUnit(high - low));
-  const ticks = Array.from({ length: 60 }, (_, i) => (i - 30) * step).filter((v) => v >= inUnit(low) && v <= inUnit(high));
+  const ticks = Array.from({ length: 60 }, (_, i) => Number(((i - 30) * step).toFixed(6))).filter(
+    (v) => v >= inUnit(low) && v <= inUnit(high),
+  );
   /** One of the unit, in the unit of the differences. */
   const one = 1 / inUnit(1);
   return (
@@ -98,7 +100,7 @@ function luckWords({ permutation, adjustedP }: Contrast): string {
       ? `all ${permutation.arrangements.toLocaleString('en')} ways to deal the labels within teams`
       : `${permutation.draws!.toLocaleString('en')} deals of the labels within teams, drawn from ${permutation.arrangements.toLocaleString('en')}`;
   const floor =
-    permutation.smallestP > 0.05 && permutation.pTwoSided <= permutation.smallestP
+    permutation.smallestP > 0.05 && permutation.smallestP < 1 && permutation.pTwoSided <= permutation.smallestP
       ? ' With so few teams, no smaller p is possible.'
       : '';
   return `Of ${how}, a share of p = ${showP(permutation.pTwoSided)} gives a gap this big; counting how many we looked at, ${showP(adjustedP!)}.${floor}`;

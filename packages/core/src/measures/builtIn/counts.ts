@@ -18,7 +18,7 @@ export const COUNTS: Measure[] = [
   measure({
     ...OF_SOWN,
     code: 'seeds-up',
-    name: 'seeds up',
+    name: 'number of seeds up',
     question: (_band, { sprouted }) =>
       sprouted === 'seed-leaves' ? 'How many have their seed leaves open?' : 'How many are up?',
     more: 'more of its seeds up',
@@ -28,7 +28,7 @@ export const COUNTS: Measure[] = [
   measure({
     ...OF_SOWN,
     code: 'seeds-with-root',
-    name: 'seeds with a root',
+    name: 'number of seeds with a root',
     question: () => 'How many have a root?',
     more: 'more of its seeds with a root',
     less: 'fewer of its seeds with a root',
@@ -36,7 +36,7 @@ export const COUNTS: Measure[] = [
   }),
   measure({
     code: 'leaves',
-    name: 'leaves',
+    name: 'number of leaves',
     question: () => 'How many leaves?',
     quantity: 'count',
     of: 'plant',
