@@ -93,3 +93,30 @@ test('another file begins anew', async () => {
   await userEvent.click(screen.getByRole('button', { name: 'Another file' }));
   await waitFor(() => expect(screen.getByLabelText('Choose a CSV file')).toBeInTheDocument());
 });
+
+test('what else a table measured comes in as a known measure or as one of its own', async () => {
+  const writes = open();
+  const table = `pot;salt;date;height;fresh mass (g);smell
+1;none;2026-03-10;4,1;1,2;none
+2;none;2026-03-10;4,4;1,4;none
+3;salt;2026-03-10;2,0;0,5;sour
+4;salt;2026-03-10;2,3;0,6;sour`;
+  await choose(table);
+  await screen.findByText(/sill\.csv: 4 rows/);
+  expect(screen.getByLabelText('fresh mass (g)')).toHaveDisplayValue('fresh mass');
+  await map('smell', 'a measure of its own');
+  await userEvent.type(screen.getByLabelText('Sown on'), '2026-03-01');
+  await userEvent.type(screen.getByLabelText('The question'), 'Does salt keep radish light?');
+  await userEvent.type(screen.getByLabelText('What was changed'), 'salt');
+  await userEvent.click(screen.getByRole('button', { name: 'Bring them in' }));
+  await waitFor(() => expect(writes).toHaveLength(1));
+  expect(writes[0]!.body).toMatchObject({
+    mapping: {
+      measures: [
+        { heading: 'fresh mass (g)', measure: 'fresh-mass' },
+        { heading: 'smell', measure: 'column-smell' },
+      ],
+      own: [{ code: 'column-smell', name: 'smell', quantity: 'choice', choices: ['none', 'sour'] }],
+    },
+  });
+});
