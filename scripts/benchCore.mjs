@@ -33,7 +33,7 @@ export function benchCore(row) {
   const { curveIntervals } = load('growth/curveIntervals');
   const { turnbull, intervalsFromCounts } = load('germination/turnbull');
   const { fitTimeToSprout } = load('germination/timeToSprout');
-  const { fisherExact } = load('statistics/fisherExact');
+  const { fisherFreemanHalton } = load('statistics/fisherFreemanHalton');
   const { permuteOverall } = load('statistics/permuteSeveral');
   const { bcaDifference } = load('statistics/bcaInterval');
   const { powerBySimulation } = load('power/simulatedPower');
@@ -80,7 +80,7 @@ export function benchCore(row) {
     'Turnbull, 60 seeds at 8 looks': () => turnbull(counts),
     't50 with a share that never sprouts, 60 seeds': () => fitTimeToSprout(counts, 'log-logistic', true),
     'Fisher exact, 4 treatments × up or not, 20 seeds each': () =>
-      fisherExact([
+      fisherFreemanHalton([
         [18, 2],
         [15, 5],
         [11, 9],

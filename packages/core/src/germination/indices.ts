@@ -1,3 +1,4 @@
+import { noAnswer, type Result } from '../result/result';
 import { wilson } from '../statistics/proportions';
 import { type Interval } from '../statistics/descriptives';
 
@@ -22,10 +23,15 @@ export interface GerminationIndices {
   t50Coolbear: number | null;
   /** Day by which half of those sown were up; null when that never happened. */
   t50OfSown: number | null;
-  /** Speed index Σn/t, seeds a day (Maguire 1962). */
-  speedIndex: number;
-  /** Coefficient of velocity 100Σn/Σnt. */
-  velocity: number | null;
+  /** First and last day on which a seed was seen up, and the days between; null where none was. */
+  firstDay: number | null;
+  lastDay: number | null;
+  spreadDays: number | null;
+  /** Germination rate index Σn/t, seeds a day (Maguire 1962), and per 100 seeds sown. */
+  germinationRateIndex: number;
+  germinationRateIndexPercent: number;
+  /** Coefficient of velocity of germination, 100Σn/Σnt (Kotowski 1926). */
+  coefficientOfVelocity: number | null;
   /** Synchrony Z and uncertainty U in bits (Ranal and Santana 2006). */
   synchrony: number | null;
   uncertainty: number | null;
@@ -35,7 +41,9 @@ export interface GerminationIndices {
 }
 
 /** The indices of SCIENCE's classroom school; the cumulative curve starts at (0, 0) and crossings are linear between checks. */
-export function germinationIndices({ checkDay, newlyUp, sown }: GerminationCounts): GerminationIndices {
+export function germinationIndices({ checkDay, newlyUp, sown }: GerminationCounts): Result<GerminationIndices> {
+  const problem = countsProblem({ checkDay, newlyUp, sown });
+  if (problem) return noAnswer(problem);
   const n = newlyUp.reduce((sum, c) => sum + c, 0);
   const cumulative: number[] = [];
   newlyUp.forEach((c, i) => cumulative.push((cumulative[i - 1] ?? 0) + c));
@@ -49,18 +57,29 @@ export function germinationIndices({ checkDay, newlyUp, sown }: GerminationCount
     checkDay.forEach((d, i) => (up = d <= day ? cumulative[i]! : up));
     return (100 * up) / sown;
   };
+  const share = wilson(n, sown);
+  if (!share.ok) return share;
+  const { low, high } = share.interval;
+  const seen = checkDay.filter((_, i) => newlyUp[i]! > 0);
+  const [firstDay, lastDay] = [seen[0] ?? null, seen[seen.length - 1] ?? null];
+  const rateIndex = newlyUp.reduce((sum, c, i) => (c === 0 ? sum : sum + c / checkDay[i]!), 0);
   return {
+    ok: true,
     germinated: n,
     finalPercent: (100 * n) / sown,
-    finalInterval: percentInterval(n, sown),
+    finalInterval: { low: 100 * low, high: 100 * high },
     meanTime,
     meanTimeSd: variance === null ? null : Math.sqrt(variance),
     meanTimeSe: variance === null ? null : Math.sqrt(variance / n),
     t50Farooq: n === 0 ? null : crossing(checkDay, cumulative, n / 2),
     t50Coolbear: n === 0 ? null : crossing(checkDay, cumulative, (n + 1) / 2),
     t50OfSown: crossing(checkDay, cumulative, sown / 2),
-    speedIndex: newlyUp.reduce((sum, c, i) => (c === 0 ? sum : sum + c / checkDay[i]!), 0),
-    velocity: seedDays === 0 ? null : (100 * n) / seedDays,
+    firstDay,
+    lastDay,
+    spreadDays: firstDay === null ? null : lastDay! - firstDay,
+    germinationRateIndex: rateIndex,
+    germinationRateIndexPercent: (100 * rateIndex) / sown,
+    coefficientOfVelocity: seedDays === 0 ? null : (100 * n) / seedDays,
     synchrony: n < 2 ? null : newlyUp.reduce((sum, c) => sum + (c * (c - 1)) / 2, 0) / ((n * (n - 1)) / 2),
     uncertainty: n === 0 ? null : newlyUp.reduce((sum, c) => (c === 0 ? sum : sum - (c / n) * Math.log2(c / n)), 0) + 0,
     timsonChecks: cumulative.reduce((sum, c) => sum + (100 * c) / sown, 0),
@@ -68,9 +87,14 @@ export function germinationIndices({ checkDay, newlyUp, sown }: GerminationCount
   };
 }
 
-function percentInterval(n: number, sown: number): Interval {
-  const { low, high } = wilson(n, sown);
-  return { low: 100 * low, high: 100 * high };
+/** Why counts of sprouted seeds cannot be right, in words; null where they can. */
+function countsProblem({ checkDay, newlyUp, sown }: GerminationCounts): string | null {
+  if (!Number.isInteger(sown) || sown < 1) return 'At least one seed has to be sown.';
+  if (checkDay.length !== newlyUp.length) return 'Every check needs its day and its count.';
+  if (newlyUp.some((n) => !Number.isInteger(n) || n < 0)) return 'Newly sprouted seeds are counted in whole numbers from 0.';
+  if (checkDay.some((d, i) => !(d > (checkDay[i - 1] ?? 0)))) return 'Checks come one after another, after the day of sowing.';
+  const up = newlyUp.reduce((a, b) => a + b, 0);
+  return up > sown ? `${up} have come up, but only ${sown} were sown.` : null;
 }
 
 /** First day at which the cumulative curve reaches a level; null when it never does. */

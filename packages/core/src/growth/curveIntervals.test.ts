@@ -18,8 +18,8 @@ test('intervals surround the fit and come again with the same seed', () => {
   const found = curveIntervals('logistic', containers(8, 3), 1, 200);
   if (!found.ok) throw new Error(found.reason);
   const { fit, asymptote, greatestRate, inflectionTime } = found;
-  expect(asymptote.low).toBeLessThan(fit.asymptote);
-  expect(asymptote.high).toBeGreaterThan(fit.asymptote);
+  expect(asymptote!.low).toBeLessThan(fit.asymptote!);
+  expect(asymptote!.high).toBeGreaterThan(fit.asymptote!);
   expect(greatestRate!.low).toBeLessThan(fit.inflection!.rate);
   expect(inflectionTime!.high).toBeGreaterThan(fit.inflection!.t);
   expect(curveIntervals('logistic', containers(8, 3), 1, 200)).toEqual(found);
@@ -29,7 +29,7 @@ test('the interval of the level is as wide as containers differ, not as single h
   const found = curveIntervals('logistic', containers(8, 3), 1, 200);
   if (!found.ok) throw new Error(found.reason);
   const expected = (2 * 1.96 * 180 * 0.08) / Math.sqrt(8);
-  const width = found.asymptote.high - found.asymptote.low;
+  const width = found.asymptote!.high - found.asymptote!.low;
   expect(width).toBeGreaterThan(0.4 * expected);
   expect(width).toBeLessThan(1.8 * expected);
 });

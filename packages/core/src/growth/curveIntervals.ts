@@ -2,14 +2,14 @@ import { type Interval, quantile } from '../statistics/descriptives';
 import { type Result } from '../result/result';
 import { fitLeastSquares } from '../optimise/fitLeastSquares';
 import { generatorFrom } from '../random/generator';
-import { type CurveName, CURVES } from './curves';
+import { type CurveName, CURVES, inOrder } from './curves';
 import { type CurveFit, fitCurve } from './fitCurve';
 import { type GrowthSeries } from './rates';
 
 export interface CurveIntervals {
   fit: CurveFit;
-  /** 95 % percentile intervals from containers drawn again. */
-  asymptote: Interval;
+  /** 95 % percentile intervals from containers drawn again; null where the curve has no such thing. */
+  asymptote: Interval | null;
   greatestRate: Interval | null;
   inflectionTime: Interval | null;
   resamples: number;
@@ -38,10 +38,10 @@ export function curveIntervals(
   if (!fit.ok) return fit;
   const curve = CURVES[name];
   const random = generatorFrom(seed);
-  const found: { asymptote: number; rate: number | null; time: number | null }[] = [];
+  const found: { asymptote: number | null; rate: number | null; time: number | null }[] = [];
   for (let draw = 0; draw < resamples; draw++) {
     const drawn = pooled(containers.map(() => containers[random.below(containers.length)]!));
-    const again = fitLeastSquares(curve.value, drawn.t, drawn.y, fit.parameters);
+    const again = fitLeastSquares(curve.value, drawn.t, drawn.y, inOrder(curve, fit.parameters));
     if (!again.converged || !curve.allowed(again.parameters)) continue;
     const fastest = curve.inflection(again.parameters);
     found.push({
@@ -60,7 +60,7 @@ export function curveIntervals(
   return {
     ok: true,
     fit,
-    asymptote: interval((f) => f.asymptote)!,
+    asymptote: interval((f) => f.asymptote),
     greatestRate: interval((f) => f.rate),
     inflectionTime: interval((f) => f.time),
     resamples,

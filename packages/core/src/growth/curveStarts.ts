@@ -1,5 +1,8 @@
 import { type CurveName, type GrowthCurve } from './curves';
 
+/** The curves whose shape has to be searched for. */
+type Shaped = Exclude<CurveName, 'linear'>;
+
 /** Parameters that enter the curve as they are; the level (and the start of the monomolecular curve) follows by least squares. */
 type Shape = readonly number[];
 
@@ -10,10 +13,12 @@ const BEST = 4;
  * problem; the few shapes that leave the least are handed on.
  */
 export function curveStarts(curve: GrowthCurve, t: readonly number[], y: readonly number[]): number[][] {
+  if (curve.name === 'linear') return [straightLine(t, y)];
+  const { name } = curve;
   const first = Math.min(...t);
   const span = Math.max(...t) - first;
-  return GRID[curve.name](first, span)
-    .map((shape) => withLevels(curve.name, shape, t, y))
+  return GRID[name](first, span)
+    .map((shape) => withLevels(name, shape, t, y))
     .filter((p) => p.every(Number.isFinite) && curve.allowed(p))
     .map((p) => ({ p, rss: y.reduce((sum, v, i) => sum + (v - curve.value(p, t[i]!)) ** 2, 0) }))
     .filter(({ rss }) => Number.isFinite(rss))
@@ -27,7 +32,7 @@ const crossed = (a: readonly number[], b: readonly number[]): Shape[] => a.flatM
 const MIDDLES = Array.from({ length: 15 }, (_, i) => -0.2 + i * 0.12);
 const RATES = [1, 2, 4, 7, 12, 20, 40];
 
-const GRID: Record<CurveName, (first: number, span: number) => Shape[]> = {
+const GRID: Record<Shaped, (first: number, span: number) => Shape[]> = {
   monomolecular: (_, span) => [0.05, 0.2, 0.5, 1, 2, 4, 8, 16, 32].map((k) => [k / span]),
   logistic: (first, span) =>
     crossed(
@@ -47,14 +52,14 @@ const GRID: Record<CurveName, (first: number, span: number) => Shape[]> = {
 };
 
 /** Full parameters of a shape with the levels that suit the heights best. */
-function withLevels(name: CurveName, shape: Shape, t: readonly number[], y: readonly number[]): number[] {
+function withLevels(name: Shaped, shape: Shape, t: readonly number[], y: readonly number[]): number[] {
   if (name === 'monomolecular') {
     const falling = t.map((at) => Math.exp(-shape[0]! * at));
     const [level, drop] = straightLine(falling, y);
     return [level, level + drop, Math.log(shape[0]!)];
   }
   const [middle, rate, b4] = shape as [number, number, number];
-  const parameters: Record<Exclude<CurveName, 'monomolecular'>, (level: number) => number[]> = {
+  const parameters: Record<Exclude<Shaped, 'monomolecular'>, (level: number) => number[]> = {
     logistic: (level) => [level, middle, rate],
     gompertz: (level) => [level, Math.exp(rate * middle), Math.exp(-rate)],
     richards: (level) => [level, rate * middle + Math.log(b4), rate, b4],
@@ -65,7 +70,7 @@ function withLevels(name: CurveName, shape: Shape, t: readonly number[], y: read
 }
 
 /** The curves with a level of one. */
-const UNIT: Record<Exclude<CurveName, 'monomolecular'>, (shape: Shape, t: number) => number> = {
+const UNIT: Record<Exclude<Shaped, 'monomolecular'>, (shape: Shape, t: number) => number> = {
   logistic: ([middle, scale], t) => 1 / (1 + Math.exp((middle! - t) / scale!)),
   gompertz: ([middle, rate], t) => Math.exp(-Math.exp(-rate! * (t - middle!))),
   richards: ([middle, rate, b4], t) => (1 + Math.exp(-rate! * (t - middle!)) * b4!) ** (-1 / b4!),

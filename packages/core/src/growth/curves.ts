@@ -1,6 +1,6 @@
 /** The growth curves, in the parameters in which they are reported; t in days (any unit), y in mm (any unit). */
 
-export type CurveName = 'monomolecular' | 'logistic' | 'gompertz' | 'richards';
+export type CurveName = 'linear' | 'monomolecular' | 'logistic' | 'gompertz' | 'richards';
 
 /** Where growth is fastest; for the monomolecular curve that is at the first time. */
 export interface FastestGrowth {
@@ -14,8 +14,8 @@ export interface GrowthCurve {
   /** Names of the parameters, in order. */
   parameters: readonly string[];
   value: (p: readonly number[], t: number) => number;
-  /** Level that growth tends to. */
-  asymptote: (p: readonly number[]) => number;
+  /** Level that growth tends to; null for a straight line, which tends to none. */
+  asymptote: (p: readonly number[]) => number | null;
   /** Inflection and greatest rate; null for a curve without an inflection. */
   inflection: (p: readonly number[]) => FastestGrowth | null;
   /** Rate of growth at a time. */
@@ -23,6 +23,17 @@ export interface GrowthCurve {
   /** Whether the parameters describe growth that levels off. */
   allowed: (p: readonly number[]) => boolean;
 }
+
+/** y = intercept + slope·t: what growth looks like while nothing slows it down. */
+const linear: GrowthCurve = {
+  name: 'linear',
+  parameters: ['intercept', 'slope'],
+  value: ([intercept, slope], t) => intercept! + slope! * t,
+  asymptote: () => null,
+  inflection: () => null,
+  rate: ([, slope]) => slope!,
+  allowed: () => true,
+};
 
 /** y = Asym + (R0 − Asym)·exp(−e^lrc·t) (Mitscherlich 1909). */
 const monomolecular: GrowthCurve = {
@@ -81,4 +92,14 @@ const richards: GrowthCurve = {
   allowed: ([b1, , b3, b4]) => b1! > 0 && b3! > 0 && b4! > 0,
 };
 
-export const CURVES: Record<CurveName, GrowthCurve> = { monomolecular, logistic, gompertz, richards };
+export const CURVES: Record<CurveName, GrowthCurve> = { linear, monomolecular, logistic, gompertz, richards };
+
+/** Values by the names of a curve's parameters. */
+export function named({ parameters }: GrowthCurve, values: readonly number[]): Record<string, number> {
+  return Object.fromEntries(parameters.map((name, i) => [name, values[i]!]));
+}
+
+/** The same in the order of the curve's parameters. */
+export function inOrder({ parameters }: GrowthCurve, values: Readonly<Record<string, number>>): number[] {
+  return parameters.map((name) => values[name]!);
+}

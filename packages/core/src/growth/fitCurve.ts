@@ -1,14 +1,14 @@
-import { type Result } from '../result/result';
+import { noAnswer, type Result } from '../result/result';
 import { fitLeastSquares, type LeastSquaresFit } from '../optimise/fitLeastSquares';
-import { type CurveName, CURVES, type FastestGrowth, type GrowthCurve } from './curves';
+import { type CurveName, CURVES, type FastestGrowth, type GrowthCurve, named } from './curves';
 import { curveStarts } from './curveStarts';
 
 export interface CurveFit {
   curve: CurveName;
-  /** In the order of the curve's parameter names. */
-  parameters: number[];
-  /** Standard errors, n − p degrees of freedom. */
-  se: number[];
+  /** By the names of the curve's parameters. */
+  parameters: Record<string, number>;
+  /** Standard errors by the same names, n − p degrees of freedom. */
+  se: Record<string, number>;
   n: number;
   rss: number;
   residualSd: number;
@@ -17,7 +17,8 @@ export interface CurveFit {
   aic: number | null;
   aicc: number | null;
   bic: number | null;
-  asymptote: number;
+  /** Null for a straight line. */
+  asymptote: number | null;
   /** Null for a curve that only ever slows down. */
   inflection: FastestGrowth | null;
   /** The asymptote lies beyond everything measured: a guess about the future, to be said as such. */
@@ -45,19 +46,23 @@ export function fitCurve(name: CurveName, { t, y }: GrowthPoints, start?: readon
     return { ok: false, reason: `A ${name} curve has ${p} unknowns: it needs heights on at least ${p + 1} days.` };
   if (Math.max(...y) - Math.min(...y) === 0) return { ok: false, reason: 'All heights are equal: nothing has grown.' };
   const starts = start ? [start] : curveStarts(curve, t, y);
-  const best = starts
-    .map((s) => fitLeastSquares(curve.value, t, y, s))
-    .filter((fit) => fit.converged && fit.se !== null && sensible(curve, fit, t, y))
+  const found = starts.map((s) => fitLeastSquares(curve.value, t, y, s)).filter((fit) => fit.converged && fit.se !== null);
+  const best = found
+    .filter((fit) => sensible(curve, fit, t, y))
     .reduce<LeastSquaresFit | null>((a, b) => (a === null || b.rss < a.rss ? b : a), null);
   if (best === null)
-    return { ok: false, reason: `No ${name} curve fits best: the heights do not level off in the way it would need.` };
+    return noAnswer(
+      found.length > 0
+        ? `No ${name} curve fits best: the heights do not level off in the way it would need.`
+        : `No ${name} curve comes to rest on these heights: they are too few or too scattered for its ${p} unknowns.`,
+    );
   return { ok: true, ...summary(curve, best, y) };
 }
 
 function sensible(curve: GrowthCurve, { parameters }: LeastSquaresFit, t: readonly number[], y: readonly number[]): boolean {
   const span = Math.max(...t) - Math.min(...t);
   const straight = curve.name === 'monomolecular' && Math.exp(parameters[2]!) * span < 1e-3;
-  const level = curve.asymptote(parameters);
+  const level = curve.asymptote(parameters) ?? 0;
   return curve.allowed(parameters) && !straight && Math.abs(level) <= NO_LEVEL * Math.max(...y.map(Math.abs));
 }
 
@@ -73,8 +78,8 @@ function summary(curve: GrowthCurve, { parameters, se, rss }: LeastSquaresFit, y
   const asymptote = curve.asymptote(parameters);
   return {
     curve: curve.name,
-    parameters,
-    se: se!,
+    parameters: named(curve, parameters),
+    se: named(curve, se!),
     n,
     rss,
     residualSd: Math.sqrt(rss / (n - p)),
@@ -84,14 +89,27 @@ function summary(curve: GrowthCurve, { parameters, se, rss }: LeastSquaresFit, y
     bic: exact ? null : base + k * Math.log(n),
     asymptote,
     inflection: curve.inflection(parameters),
-    beyondTheData: asymptote > GUESS * Math.max(...y),
+    beyondTheData: asymptote !== null && asymptote > GUESS * Math.max(...y),
   };
 }
 
-/** Every curve that fits, the one of least AICc first (AIC where points are too few for it). */
-export function fitCurves(points: GrowthPoints, names: readonly CurveName[] = Object.keys(CURVES) as CurveName[]): CurveFit[] {
-  const fits = names.map((name) => fitCurve(name, points)).filter((fit) => fit.ok);
+export interface CurveFits {
+  /** The one of least AICc first (AIC where points are too few for it). */
+  fits: CurveFit[];
+  /** Curves that do not fit, with the reason. */
+  refused: { curve: CurveName; reason: string }[];
+}
+
+/** Every curve that fits, and why the others do not; no answer where none does. */
+export function fitCurves(
+  points: GrowthPoints,
+  names: readonly CurveName[] = Object.keys(CURVES) as CurveName[],
+): Result<CurveFits> {
+  const tried = names.map((curve) => ({ curve, fit: fitCurve(curve, points) }));
+  const fits = tried.flatMap(({ fit }) => (fit.ok ? [fit] : []));
+  const refused = tried.flatMap(({ curve, fit }) => (fit.ok ? [] : [{ curve, reason: fit.reason }]));
+  if (fits.length === 0) return noAnswer(refused[0]?.reason ?? 'No curve was asked for.');
   const useAicc = fits.every((fit) => fit.aicc !== null);
   const rank = (fit: CurveFit) => (useAicc ? fit.aicc : fit.aic) ?? -Infinity;
-  return fits.sort((a, b) => rank(a) - rank(b));
+  return { ok: true, fits: [...fits].sort((a, b) => rank(a) - rank(b)), refused };
 }

@@ -18,12 +18,15 @@ const seriesOf = (plant: string) => {
 test.each(Object.entries(plants))('rates and area of tree %s', (name, expected) => {
   checking('growthSteps, areaUnderCurve');
   const series = seriesOf(name);
-  growthSteps(series).forEach((step, i) => {
+  const found = growthSteps(series);
+  if (!found.ok) throw new Error(found.reason);
+  found.steps.forEach((step, i) => {
     expect([step.from, step.to]).toEqual([expected.intervals[i]!.from, expected.intervals[i]!.to]);
     expectReference(step.absolute, expected.intervals[i]!.agr);
     expectReference(step.relative, expected.intervals[i]!.rgr);
   });
-  expectReference(areaUnderCurve(series), expected.auc);
+  const area = areaUnderCurve(series);
+  expectReference(area.ok ? area.area : null, expected.auc);
 });
 
 test('relative rate of the group as the difference of mean logs', () => {
@@ -40,7 +43,12 @@ test('relative rate of the group as the difference of mean logs', () => {
 });
 
 test('a plant of no height has no relative rate, and says why', () => {
-  expect(growthSteps({ t: [0, 2], h: [0, 10] })).toEqual([{ from: 0, to: 2, absolute: 5, relative: null }]);
+  expect(growthSteps({ t: [0, 2], h: [0, 10] })).toEqual({ ok: true, steps: [{ from: 0, to: 2, absolute: 5, relative: null }] });
+  expect(growthSteps({ t: [2, 2], h: [1, 2] })).toMatchObject({
+    ok: false,
+    reason: expect.stringContaining('different days') as string,
+  });
+  expect(areaUnderCurve({ t: [2], h: [1] })).toMatchObject({ ok: false });
   expect(groupRelativeRate([0], [5], 3)).toMatchObject({ ok: false });
   expect(groupRelativeRate([5], [5], 3)).toMatchObject({ ok: true, seSamePlants: null, doublingTime: null });
 });

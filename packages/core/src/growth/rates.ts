@@ -1,5 +1,5 @@
 import { mean, standardDeviation } from '../statistics/descriptives';
-import { type Result } from '../result/result';
+import { noAnswer, type Result } from '../result/result';
 
 /** One plant's heights in time order; days and any unit of length. */
 export interface GrowthSeries {
@@ -16,18 +16,31 @@ export interface GrowthStep {
   relative: number | null;
 }
 
+/** Why heights in time are no series, in words; null where they are. */
+function seriesProblem({ t, h }: GrowthSeries): string | null {
+  if (t.length !== h.length) return 'Every height needs its day.';
+  if (t.length < 2) return 'Growth is seen between two looks: there is only one.';
+  return t.some((day, i) => i > 0 && !(day > t[i - 1]!)) ? 'Looks come one after another, on different days.' : null;
+}
+
 /** Rates between successive checks. */
-export function growthSteps({ t, h }: GrowthSeries): GrowthStep[] {
-  return t.slice(1).map((to, i) => {
+export function growthSteps({ t, h }: GrowthSeries): Result<{ steps: GrowthStep[] }> {
+  const problem = seriesProblem({ t, h });
+  if (problem) return noAnswer(problem);
+  const steps = t.slice(1).map((to, i) => {
     const span = to - t[i]!;
     const [h1, h2] = [h[i]!, h[i + 1]!];
     return { from: t[i]!, to, absolute: (h2 - h1) / span, relative: h1 > 0 && h2 > 0 ? Math.log(h2 / h1) / span : null };
   });
+  return { ok: true, steps };
 }
 
 /** Area under the line through the heights, length × days (trapezoids). */
-export function areaUnderCurve({ t, h }: GrowthSeries): number {
-  return t.slice(1).reduce((sum, to, i) => sum + ((h[i]! + h[i + 1]!) / 2) * (to - t[i]!), 0);
+export function areaUnderCurve({ t, h }: GrowthSeries): Result<{ area: number }> {
+  const problem = seriesProblem({ t, h });
+  if (problem) return noAnswer(problem);
+  const area = t.slice(1).reduce((sum, to, i) => sum + ((h[i]! + h[i + 1]!) / 2) * (to - t[i]!), 0);
+  return { ok: true, area };
 }
 
 export interface GroupRelativeRate {

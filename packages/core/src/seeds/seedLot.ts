@@ -67,5 +67,6 @@ export function lotStanding(lot: SeedLot, species: Species, today: IsoDay): LotS
         : test !== null && test.up / test.of < 0.5
           ? 'Fewer than half came up in the test: sow more, or buy new seed.'
           : null;
-  return { test, interval: test ? wilson(test.up, test.of) : null, byAge, warning };
+  const share = test && wilson(test.up, test.of);
+  return { test, interval: share?.ok ? share.interval : null, byAge, warning };
 }

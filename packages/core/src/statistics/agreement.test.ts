@@ -14,10 +14,12 @@ test.each(referenceCases('08-agree').map((c) => [c.case, c] as const))('%s', (_,
   expectReference(result.withinSd, expected.within_sd, close);
   expectReference(result.repeatability, expected.repeatability, close);
   expectReference(result.icc21, expected.icc_2_1, close);
+  expectReference(result.icc21Interval?.low, expected.icc_2_1_ci95_low, close);
+  expectReference(result.icc21Interval?.high, expected.icc_2_1_ci95_high, close);
 });
 
 test('one plant or a missing partner has a reason; equal plants have no ICC', () => {
   expect(agreement([1], [2])).toMatchObject({ ok: false });
   expect(agreement([1, 2], [2])).toMatchObject({ ok: false });
-  expect(agreement([5, 5], [5, 5])).toMatchObject({ ok: true, icc21: null });
+  expect(agreement([5, 5], [5, 5])).toMatchObject({ ok: true, icc21: null, icc21Interval: null });
 });

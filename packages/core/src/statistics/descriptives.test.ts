@@ -5,8 +5,9 @@ test.each(referenceCases('01-desc').map((c) => [c.case, c] as const))('%s', (_, 
   checking('describe');
   const result = describeValues(input.x as number[]);
   if (!result.ok) throw new Error(result.reason);
-  for (const key of ['n', 'mean', 'sd', 'se', 'min', 'q1', 'median', 'q3', 'max'] as const)
+  for (const key of ['n', 'mean', 'sd', 'se', 'min', 'q1', 'median', 'q3', 'max', 'iqr'] as const)
     expectReference(result[key], expected[key], tolerance.default);
+  expectReference(result.cvPercent, expected.cv_percent, tolerance.default);
   expectReference(result.interval?.low, expected.ci95_low, tolerance.default);
   expectReference(result.interval?.high, expected.ci95_high, tolerance.default);
 });

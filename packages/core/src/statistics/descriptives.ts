@@ -42,9 +42,13 @@ export interface Descriptives {
   max: number;
   q1: number;
   q3: number;
+  /** Interquartile range q3 − q1. */
+  iqr: number;
   /** null for a single value */
   sd: number | null;
   se: number | null;
+  /** Coefficient of variation 100·sd/mean; null for a single value or a mean of 0. */
+  cvPercent: number | null;
   /** t interval of the mean, 95 %; null for a single value */
   interval: Interval | null;
 }
@@ -56,6 +60,7 @@ export function describe(values: readonly number[], level = 0.95): Result<Descri
   const m = mean(values);
   const sd = standardDeviation(values);
   const se = sd === null ? null : sd / Math.sqrt(n);
+  const [q1, q3] = [quantile(values, 0.25), quantile(values, 0.75)];
   const half = se === null ? null : tQuantile((1 + level) / 2, n - 1) * se;
   return {
     ok: true,
@@ -64,10 +69,12 @@ export function describe(values: readonly number[], level = 0.95): Result<Descri
     median: quantile(values, 0.5),
     min: Math.min(...values),
     max: Math.max(...values),
-    q1: quantile(values, 0.25),
-    q3: quantile(values, 0.75),
+    q1,
+    q3,
+    iqr: q3 - q1,
     sd,
     se,
+    cvPercent: sd === null || m === 0 ? null : (100 * sd) / m,
     interval: half === null ? null : { low: m - half, high: m + half },
   };
 }

@@ -1,5 +1,5 @@
 import { checking, expectReference, referenceCases } from '../../test/reference';
-import { kruskalWallis } from './ranks';
+import { kruskalWallis } from './kruskalWallis';
 import { holm, oneWay, welchOneWay } from './severalGroups';
 import { welch } from './twoGroups';
 

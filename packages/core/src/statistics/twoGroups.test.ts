@@ -1,8 +1,11 @@
 import { checking, expectReference, referenceCases } from '../../test/reference';
 import { type Result } from '../result/result';
 import { choose } from './arrangements';
-import { kruskalWallis, mannWhitney, midranks } from './ranks';
-import { hedgesG, type MeanTest, paired, student, welch } from './twoGroups';
+import { kruskalWallis } from './kruskalWallis';
+import { mannWhitney } from './mannWhitney';
+import { paired } from './paired';
+import { midranks } from './ranks';
+import { hedgesG, type MeanTest, student, welch } from './twoGroups';
 
 type Numbers = Record<string, number>;
 
@@ -15,6 +18,8 @@ function expectTest(actual: MeanTest, expected: Numbers): void {
   expectReference(actual.t, expected.t);
   expectReference(actual.df, expected.df);
   expectReference(actual.p, expected.p, { rel: 1e-8, abs: 1e-14 });
+  expect(actual.pGreater + actual.pLess).toBeCloseTo(1, 12);
+  expect(2 * Math.min(actual.pGreater, actual.pLess)).toBeCloseTo(actual.p, 12);
   expectReference(actual.interval.low, expected.ci95_low);
   expectReference(actual.interval.high, expected.ci95_high);
 }

@@ -1,3 +1,4 @@
+import tCdf from '@stdlib/stats-base-dists-t-cdf';
 import tQuantile from '@stdlib/stats-base-dists-t-quantile';
 import gammaln from '@stdlib/math-base-special-gammaln';
 import { type Interval, mean, standardDeviation } from './descriptives';
@@ -10,11 +11,15 @@ export interface MeanTest {
   se: number;
   t: number;
   df: number;
+  /** Two-sided, and that the difference is above 0, and that it is below. */
   p: number;
+  pGreater: number;
+  pLess: number;
   interval: Interval;
 }
 
-function meanTest(difference: number, se: number, df: number, level: number): Result<MeanTest> {
+/** A difference of means with its standard error as a t test. */
+export function meanTest(difference: number, se: number, df: number, level: number): Result<MeanTest> {
   if (se === 0) return { ok: false, reason: 'All values of each group are equal, so there is no spread to judge by.' };
   const half = tQuantile((1 + level) / 2, df) * se;
   return {
@@ -24,6 +29,8 @@ function meanTest(difference: number, se: number, df: number, level: number): Re
     t: difference / se,
     df,
     p: tTails(difference / se, df),
+    pGreater: tCdf(-difference / se, df),
+    pLess: tCdf(difference / se, df),
     interval: { low: difference - half, high: difference + half },
   };
 }
@@ -43,14 +50,6 @@ export function student(a: readonly number[], b: readonly number[], level = 0.95
   if (a.length < 2 || b.length < 2) return TOO_FEW;
   const sd = pooledSd(a, b);
   return meanTest(mean(b) - mean(a), sd * Math.sqrt(1 / a.length + 1 / b.length), a.length + b.length - 2, level);
-}
-
-/** Mean of the differences b − a of the same units looked at twice, with its t interval. */
-export function paired(a: readonly number[], b: readonly number[], level = 0.95): Result<MeanTest> {
-  if (a.length !== b.length) return { ok: false, reason: 'Each value needs its partner.' };
-  if (a.length < 2) return { ok: false, reason: 'At least two pairs are needed.' };
-  const differences = b.map((v, i) => v - a[i]!);
-  return meanTest(mean(differences), standardDeviation(differences)! / Math.sqrt(a.length), a.length - 1, level);
 }
 
 /** Standard deviation of two groups together, weighted by their degrees of freedom. */

@@ -24,7 +24,7 @@ interface Rest {
  * one seen. Columns are dealt one after the other; equal remainders are kept once, and a remainder all or none of whose
  * completions count is settled at once (the network algorithm of Mehta and Patel 1983).
  */
-export function fisherExact(given: CountTable): Result<{ p: number }> {
+export function fisherFreemanHalton(given: CountTable): Result<{ p: number }> {
   const problem = tableProblem(given);
   if (problem) return { ok: false, reason: problem };
   const table = given.length <= given[0]!.length ? given : given[0]!.map((_, j) => given.map((row) => row[j]!));
