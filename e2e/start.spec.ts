@@ -155,7 +155,7 @@ test('a server that dies in the middle of a send loses nothing and keeps nothing
   const { today, investigations } = await bench();
   const { containers } = investigations[0]!.investigation;
   const entered = investigations[0]!.readings.filter((r) => r.day === today);
-  expect(entered.map((r) => [containers.find((c) => c.id === r.containerId)!.code, r.typed]).sort()).toEqual([
+  expect(entered.map((r) => [containers.find((c) => c.id === r.containerId)!.code, r.findings[0]!.typed]).sort()).toEqual([
     ['A1', '20.1 cm'],
     ['B1', '18.2 cm'],
   ]);

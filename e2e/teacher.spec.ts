@@ -124,8 +124,8 @@ test('compare: a sentence whose words can be changed, a figure, the claim, how s
   await page.getByText('Show the numbers').click();
   await expect(page.getByRole('row', { name: /A no salt 7/ })).toBeVisible();
   await expectAccessible(page);
-  await page.getByRole('button', { name: 'Not up yet: nothing' }).click();
-  await page.getByRole('button', { name: /^zero/ }).click();
+  await page.getByRole('button', { name: 'Not up yet: left out' }).click();
+  await page.getByRole('button', { name: /^counting as zero/ }).click();
   await expect(page.getByText(/not up yet, counted as zero/)).toBeVisible();
   await page.getByRole('button', { name: /^Day: day/ }).click();
   await page.getByRole('button', { name: /^day 10/ }).click();

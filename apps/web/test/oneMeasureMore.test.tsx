@@ -9,6 +9,8 @@ import { readCsv } from '@bright-sprout/core/formats/readCsv';
 import { numberFound, valueOf } from '@bright-sprout/core/measures/finding';
 import { measureOf } from '@bright-sprout/core/measures/registry';
 import { USUAL_BENCH } from '@bright-sprout/core/bench/benchProtocol';
+import type * as Amounts from '@bright-sprout/core/measures/builtIn/amounts';
+import type * as Measures from '@bright-sprout/core/measures/measure';
 import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { MoreFields } from '../src/team/bench/MoreFields';
@@ -20,12 +22,8 @@ import { investigationView, readingView, recordsOf } from './records';
 
 // A measure that nobody has built in, added in the one place where measures are.
 jest.mock('@bright-sprout/core/measures/builtIn/amounts', () => {
-  const { measure } = jest.requireActual<typeof import('@bright-sprout/core/measures/measure')>(
-    '@bright-sprout/core/measures/measure',
-  );
-  const actual = jest.requireActual<typeof import('@bright-sprout/core/measures/builtIn/amounts')>(
-    '@bright-sprout/core/measures/builtIn/amounts',
-  );
+  const { measure } = jest.requireActual<typeof Measures>('@bright-sprout/core/measures/measure');
+  const actual = jest.requireActual<typeof Amounts>('@bright-sprout/core/measures/builtIn/amounts');
   const sugar = measure({
     code: 'leaf-sugar',
     name: 'sugar in the leaves',

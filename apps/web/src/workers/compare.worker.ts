@@ -6,6 +6,11 @@ import { type CompareAnswer, type CompareQuestion } from './compareQuestion';
 addEventListener('message', ({ data }: MessageEvent<{ number: number; question: CompareQuestion }>) => {
   const { records, measure: code, own, seed, ...question } = data.question;
   const begun = performance.now();
-  const { measure: _measure, ...comparison } = compareOnDay(records, { ...question, measure: measureOf(code, own)! }, seed);
-  postMessage({ number: data.number, comparison: comparison satisfies CompareAnswer, milliseconds: performance.now() - begun });
+  const { day, beforeSprouting, afterLoss, report, groups, contrasts, reason } = compareOnDay(
+    records,
+    { ...question, measure: measureOf(code, own)! },
+    seed,
+  );
+  const comparison: CompareAnswer = { day, beforeSprouting, afterLoss, report, groups, contrasts, reason };
+  postMessage({ number: data.number, comparison, milliseconds: performance.now() - begun });
 });

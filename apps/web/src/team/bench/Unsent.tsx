@@ -1,3 +1,4 @@
+import { sentWords } from '@bright-sprout/core/readings/sentWords';
 import { isWaitingCheck, theOutbox, type WaitingEntry } from '../../api/outbox';
 
 /** What waits on this device, and what the server would not take. */
@@ -17,7 +18,7 @@ export function Unsent({ waiting }: { waiting: readonly WaitingEntry[] }) {
           <p className="notice-title">One {isWaitingCheck(c) ? 'check' : 'entry'} was not taken</p>
           <p>
             {c.refused}
-            {isWaitingCheck(c) && ` What you entered: ${c.body.readings.map((r) => r.typed ?? r.state).join(', ')}.`}
+            {isWaitingCheck(c) && ` What you entered: ${c.body.readings.map(sentWords).join(', ')}.`}
           </p>
           <button type="button" className="btn mt-2" onClick={() => void theOutbox().drop(c.id)}>
             We have read it
