@@ -1,5 +1,6 @@
 import { type PlanListing, type PlanView } from '@bright-sprout/contracts/plans';
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
+import { cautionSentence } from '@bright-sprout/core/plan/fairTest/fairTest';
 import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
 import { planFrom, STARTING_POINTS } from '@bright-sprout/core/plan/document/startingPoints';
 import { v7 } from 'uuid';
@@ -92,7 +93,7 @@ test('sowing makes what the plan says, once, and locks the plan; its open points
   const made = (await sow().expect(200)).body as InvestigationView;
   expect(made.containers).toHaveLength(8);
   expect(made.treatments.map((t) => t.label)).toEqual(['no salt', '25 mmol/L', '50 mmol/L', '100 mmol/L']);
-  expect(made.planCautions.join(' ')).toContain('Done knowingly: The sill is short.');
+  expect(made.planCautions.map(cautionSentence).join(' ')).toContain('Done knowingly: The sill is short.');
   await save(1, draft({ question: 'Something else entirely?' })).expect(409);
   await world.teacher.delete(`/plans/${id}`).expect(422);
 });

@@ -7,6 +7,8 @@ import { type Habit } from '@bright-sprout/core/seeds/catalogue';
 import { IsBoolean, IsIn, IsInt, IsOptional, IsString, Length } from 'class-validator';
 import { type BenchProtocol } from '@bright-sprout/core/bench/benchProtocol';
 import { type PlanEvent } from '@bright-sprout/core/plan/calendar/planEvents';
+import { type KeptCaution } from '@bright-sprout/core/plan/fairTest/fairTest';
+import { type RunStep, type WrittenStep } from '@bright-sprout/core/plan/lists/runSheet';
 import { type PlanOutlook } from '@bright-sprout/core/plan/calendar/planOutlook';
 import { type CareView } from './care';
 import { type DeviationView } from './deviations';
@@ -94,9 +96,9 @@ export interface InvestigationView {
   drawSeed: number;
   splitSentence: string;
   /** What the fair-test check still said of the plan when it was sown. */
-  planCautions: string[];
+  planCautions: (KeptCaution | string)[];
   /** Steps of sowing day, as planned; empty for imported records. */
-  runSheet: string[];
+  runSheet: (RunStep | WrittenStep)[];
   /** What every look asks for, and how. */
   bench: BenchProtocol;
   /** What has its day, from the plan; empty for imported records. */

@@ -1,6 +1,8 @@
 import { type Phase } from '@bright-sprout/contracts/classes';
 import { type BenchProtocol } from '@bright-sprout/core/bench/benchProtocol';
 import { type PlanEvent } from '@bright-sprout/core/plan/calendar/planEvents';
+import { type KeptCaution } from '@bright-sprout/core/plan/fairTest/fairTest';
+import { type RunStep, type WrittenStep } from '@bright-sprout/core/plan/lists/runSheet';
 import { type PlanOutlook } from '@bright-sprout/core/plan/calendar/planOutlook';
 import { type AfterLoss, type BeforeSprouting, type Report } from '@bright-sprout/core/readings/policies';
 import { type RulerResolution } from '@bright-sprout/core/quantities/length';
@@ -29,9 +31,9 @@ export class Investigation {
   @Column('int', { name: 'draw_seed' }) drawSeed: number;
   @Column({ name: 'split_sentence', length: 400 }) splitSentence: string;
   /** What the fair-test check still said of the plan: comes back with the claim. */
-  @Column('simple-json', { name: 'plan_cautions', default: '[]' }) planCautions: string[];
+  @Column('simple-json', { name: 'plan_cautions', default: '[]' }) planCautions: (KeptCaution | string)[];
   /** Steps of sowing day, as planned. */
-  @Column('simple-json', { name: 'run_sheet', default: '[]' }) runSheet: string[];
+  @Column('simple-json', { name: 'run_sheet', default: '[]' }) runSheet: (RunStep | WrittenStep)[];
   /** What every look asks for; null for imported records. */
   @Column('simple-json', { nullable: true }) bench: BenchProtocol | null;
   @Column('simple-json', { default: '[]' }) schedule: PlanEvent[];

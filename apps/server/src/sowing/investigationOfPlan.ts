@@ -4,8 +4,8 @@ import { planCalendar } from '@bright-sprout/core/plan/calendar/planCalendar';
 import { planOutlook } from '@bright-sprout/core/plan/calendar/planOutlook';
 import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
 import { sowingDayOfTreatment, sowingDays, speciesOfTreatment } from '@bright-sprout/core/plan/document/treatmentSowing';
-import { claimCautions, fairTest } from '@bright-sprout/core/plan/fairTest/fairTest';
-import { runSheet } from '@bright-sprout/core/plan/lists/prepare';
+import { fairTest, keptCautions } from '@bright-sprout/core/plan/fairTest/fairTest';
+import { runSheet } from '@bright-sprout/core/plan/lists/runSheet';
 import { type WorkedOut } from '@bright-sprout/core/plan/workedOut/workOut';
 import { type EntityManager } from 'typeorm';
 import { newId } from '../database/ids';
@@ -44,7 +44,7 @@ export function investigationOf(plan: PlanDocument, out: WorkedOut, { id, classI
       report: protocol.report,
       drawSeed: plan.drawSeed,
       splitSentence: out.layout.sentence,
-      planCautions: claimCautions(fairTest(plan, out, teamIds.length)),
+      planCautions: keptCautions(fairTest(plan, out, teamIds.length)),
       runSheet: runSheet(plan, out),
       bench: benchProtocol(plan),
       schedule: planCalendar(plan, out).events,

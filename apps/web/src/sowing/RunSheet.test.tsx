@@ -4,7 +4,7 @@ import userEvent from '@testing-library/user-event';
 import { investigationView } from '../../test/records';
 import { RunSheet } from './RunSheet';
 
-const investigation = investigationView({ runSheet: ['Count the seeds.', 'Fill the cups.', 'Write down what went otherwise.'] });
+const investigation = investigationView({ runSheet: ['Count the seeds.', 'Fill the cups.', { code: 'otherwise' }] });
 
 const ticked = (teamId: string | null, step: number): CareView => ({
   id: `${teamId} ${step}`,

@@ -1,5 +1,6 @@
 import { type CareView } from '@bright-sprout/contracts/care';
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
+import { runStepWords } from '@bright-sprout/core/plan/lists/runSheetWords';
 import { Form } from 'react-bootstrap';
 import { type Entering } from '../entry/useEntering';
 import './sowing.scss';
@@ -24,7 +25,7 @@ export function RunSheet({ investigation, entering, teamId }: Props) {
         Sowing day: {done} of {steps.length} done
       </h2>
       <ol className="run-steps">
-        {steps.map((step, i) => (
+        {steps.map(runStepWords).map((step, i) => (
           <li key={step}>
             <Step step={step} index={i} ticks={of(i)} entering={entering} teamId={teamId} teams={teams.length} />
           </li>

@@ -1,4 +1,5 @@
 import { type IsoDay } from '../calendar/days';
+import { eventWords } from '../plan/calendar/eventWords';
 import { type PlanEvent, type PlanEventKind } from '../plan/calendar/planEvents';
 
 /** What is done for plants between checks. */
@@ -83,8 +84,9 @@ export function careTasksOn(day: IsoDay, schedule: readonly PlanEvent[], rule: C
       tasks.push({ id: 'turn', kind: 'turn', title: 'Turn', note: 'Half a turn for all, so that none leans.', amountMl: null });
   }
   for (const event of today) {
-    const kind = OF_EVENT[event.kind] ?? (event.kind === 'care' ? careKindOf(event.title) : null);
-    if (kind) tasks.push({ id: event.title.slice(0, 60), kind, title: event.title, note: event.note, amountMl: null });
+    const { title, note } = eventWords(event);
+    const kind = OF_EVENT[event.kind] ?? (event.kind === 'care' ? careKindOf(title) : null);
+    if (kind) tasks.push({ id: title.slice(0, 60), kind, title, note, amountMl: null });
   }
   return tasks;
 }

@@ -3,12 +3,15 @@ import { cautionsFor } from './cautions/cautions';
 import { concurrence } from './layout/concurrence';
 import { fairTest } from './fairTest/fairTest';
 import { layOut } from './layout/layOut';
+import { eventWords } from './calendar/eventWords';
 import { planCalendar } from './calendar/planCalendar';
 import { inTodaysShape, type PlanDocument } from './document/planDocument';
 import { planLike } from './document/planLike';
 import { planProblems } from './document/planProblems';
 import { planTreatments } from './document/planTreatments';
-import { runSheet, shoppingList } from './lists/prepare';
+import { shoppingList } from './lists/prepare';
+import { runSheet } from './lists/runSheet';
+import { runStepWords } from './lists/runSheetWords';
 import { planFrom } from './document/startingPoints';
 import { sowingDayOfTreatment, sowingDays, speciesIn } from './document/treatmentSowing';
 import { workOut } from './workedOut/workOut';
@@ -36,7 +39,7 @@ describe('kinds side by side', () => {
       'Seeds of nasturtium, untreated',
     ]);
     expect(new Set(out.kinds.map((k) => k.depth.mm[1])).size).toBe(3);
-    expect(runSheet(plan, out).filter((s) => /Make holes/.test(s))).toHaveLength(3);
+    expect(runSheet(plan, out).filter((s) => s.code === 'holes')).toHaveLength(3);
   });
 
   test('the forecast is that of the slowest, the empty cups those of all, the cautions everybody’s', () => {
@@ -91,7 +94,7 @@ describe('an age ladder', () => {
     const ages = planTreatments(plan).map((t) => daysBetween(sowingDayOfTreatment(plan, t), plan.lessonOn));
     for (const [i, wanted] of [3, 7, 11, 15, 21].entries()) expect(Math.abs(ages[i]! - wanted)).toBeLessThanOrEqual(1);
     expect(sowingDays(plan)).toHaveLength(new Set(ages).size);
-    expect(runSheet(plan, workOut(plan, 7))[0]).toMatch(/^Sow only what has its turn: .* E; .* A\.$/);
+    expect(runSheet(plan, workOut(plan, 7)).map(runStepWords)[0]).toMatch(/^Sow only what has its turn: .* E; .* A\.$/);
   });
 
   test('needs its lesson day', () => {
@@ -129,7 +132,7 @@ test('the concurrence matrix counts teams: on the diagonal those that have a tre
 });
 
 describe('the days', () => {
-  const titles = (plan: PlanDocument) => planCalendar(plan, workOut(plan, 7)).events.map((e) => e.title);
+  const titles = (plan: PlanDocument) => planCalendar(plan, workOut(plan, 7)).events.map((e) => eventWords(e).title);
 
   test('paper runs out, covers come off in two steps', () => {
     const paper = start('soaked-or-dry', { endOn: addDays(TODAY, 40) });
@@ -142,8 +145,8 @@ describe('the days', () => {
   test('what goes outside waits for age and frost, is hardened off first, or is told to come too late', () => {
     const out = start('salt-steps', { goesOutside: true, endOn: addDays(TODAY, 80), lastFrost: '2026-04-20' });
     const days = planCalendar(out, workOut(out, 7));
-    const plantOut = days.events.find((e) => e.title === 'Plant out the barley')!;
-    const harden = days.events.find((e) => e.title === 'Begin to harden off the barley')!;
+    const plantOut = days.events.find((e) => eventWords(e).title === 'Plant out the barley')!;
+    const harden = days.events.find((e) => eventWords(e).title === 'Begin to harden off the barley')!;
     expect(daysBetween(harden.day, plantOut.day)).toBeGreaterThanOrEqual(6);
     const late = { ...out, lastFrost: '2026-07-20' };
     expect(

@@ -3,14 +3,17 @@ import { addDays } from '../calendar/days';
 import { isSchoolDay } from '../calendar/schoolCalendar';
 import { cautionsFor, protectiveGear, toAskAbout } from './cautions/cautions';
 import { METHODS, SPECIES } from '../seeds/catalogue';
-import { claimCautions, fairTest } from './fairTest/fairTest';
+import { cautionSentence, fairTest, keptCautions } from './fairTest/fairTest';
 import { layOut, moveTo } from './layout/layOut';
+import { eventWords } from './calendar/eventWords';
 import { planCalendar } from './calendar/planCalendar';
 import { type PlanDocument } from './document/planDocument';
 import { planProblems } from './document/planProblems';
 import { planTreatments } from './document/planTreatments';
 import { mixingCards, unitsOf } from './lists/mixingCards';
-import { homeKit, runSheet, shoppingList } from './lists/prepare';
+import { homeKit, shoppingList } from './lists/prepare';
+import { runSheet } from './lists/runSheet';
+import { runStepWords } from './lists/runSheetWords';
 import { keptSameFor, planFrom, STARTING_POINTS } from './document/startingPoints';
 import { workOut } from './workedOut/workOut';
 
@@ -215,7 +218,9 @@ describe('the fair-test check', () => {
       exceptions: [{ rule: 'too-few-containers', reason: 'The sill holds no more.' }],
     });
     const findings = fairTest(plan, workOut(plan, 7), 7);
-    expect(claimCautions(findings)).toContain('Only 2 containers of each. (Done knowingly: The sill holds no more.)');
+    expect(keptCautions(findings).map(cautionSentence)).toContain(
+      'Only 2 containers of each. (Done knowingly: The sill holds no more.)',
+    );
   });
 });
 
@@ -238,8 +243,8 @@ test('whatever is typed, the plan works out or says at which field it cannot', (
         const words = [
           ...fairTest(plan, out, teams).flatMap((f) => [f.what, f.why, f.fix?.label ?? '']),
           ...shoppingList(plan, out, teams, 'us').flatMap((l) => [l.what, l.perTeam, l.total]),
-          ...runSheet(plan, out),
-          ...planCalendar(plan, out).events.map((e) => e.title + e.note),
+          ...runSheet(plan, out).map(runStepWords),
+          ...planCalendar(plan, out).events.map((e) => Object.values(eventWords(e)).join(' ')),
         ].join(' ');
         expect(words).not.toMatch(/NaN|undefined|Infinity|null/);
       },
@@ -269,11 +274,11 @@ describe('calendar', () => {
   const { events, conflicts } = planCalendar(plan, workOut(plan, 7));
 
   test('goes from getting things together to the end, on school days only', () => {
-    expect(events[0]).toMatchObject({ kind: 'prepare', title: 'Get everything together' });
+    expect(events[0]).toMatchObject({ kind: 'prepare', code: 'get-together' });
     expect(events[events.length - 1]!.kind).toBe('end');
     expect(events.every((e) => isSchoolDay(plan.calendar, e.day))).toBe(true);
     expect(events.map((e) => e.day)).toEqual(events.map((e) => e.day).sort());
-    expect(events.some((e) => e.title === 'Before Exhibition days')).toBe(true);
+    expect(events.some((e) => eventWords(e).title === 'Before Exhibition days')).toBe(true);
   });
 
   test('what would fall on a day off is moved, and said', () => {
@@ -292,7 +297,7 @@ describe('calendar', () => {
       whileAway: 'somebody' as const,
       calendar: { ...plan.calendar, holidays: [{ from: '2026-03-16', to: '2026-03-20', name: 'Break' }] },
     };
-    const coming = planCalendar(away, workOut(away, 7)).events.filter((e) => e.title === 'Somebody comes in to water');
+    const coming = planCalendar(away, workOut(away, 7)).events.filter((e) => 'code' in e && e.code === 'come-in');
     // Sat 14 to Sun 22 March is nine days; paper pots last two.
     expect(coming.map((e) => e.day)).toEqual(['2026-03-16', '2026-03-18', '2026-03-20', '2026-03-22']);
     expect(rulesOf(away)).not.toContain('dry-before-monday');
@@ -367,8 +372,12 @@ describe('preparing', () => {
   });
 
   test('run sheet and home kit speak of this plan', () => {
-    expect(runSheet(plan, out).join(' ')).toMatch(/sets of \d+.*Close the holes and press gently/);
-    expect(runSheet(start('soaked-or-dry'), workOut(start('soaked-or-dry'), 7)).join(' ')).toMatch(/Wet the paper/);
+    expect(runSheet(plan, out).map(runStepWords).join(' ')).toMatch(/sets of \d+.*Close the holes and press gently/);
+    expect(
+      runSheet(start('soaked-or-dry'), workOut(start('soaked-or-dry'), 7))
+        .map(runStepWords)
+        .join(' '),
+    ).toMatch(/Wet the paper/);
     expect(homeKit(start('own-pot-at-home'), workOut(start('own-pot-at-home'), 7))).toHaveLength(7);
   });
 });

@@ -4,6 +4,7 @@ import { formatDay } from '@bright-sprout/core/calendar/days';
 import { comingDays, drySoon } from '@bright-sprout/core/care/drySoon';
 import { careTasksOn } from '@bright-sprout/core/care/careTasks';
 import { currentReadings } from '@bright-sprout/core/readings/reading';
+import { eventWords } from '@bright-sprout/core/plan/calendar/eventWords';
 import { plural } from '@bright-sprout/core/words/plural';
 import { Link } from 'react-router';
 
@@ -21,7 +22,7 @@ export function WhatComes({ all }: { all: InvestigationRecords[] }) {
     const care = careTasksOn(today, i.schedule, i.bench.care).filter(
       (t) => !i.care.some((c) => c.day === today && c.task === t.id && c.teamId === null),
     );
-    const words = [...events.map((e) => e.title.toLowerCase()), ...care.map((t) => t.title.toLowerCase())];
+    const words = [...events.map((e) => eventWords(e).title.toLowerCase()), ...care.map((t) => t.title.toLowerCase())];
     return words.length > 0 ? [{ i, words }] : [];
   });
   const dry = investigations.flatMap((i) => {
@@ -72,7 +73,7 @@ export function WhatComes({ all }: { all: InvestigationRecords[] }) {
                     .filter((c) => c.day === day)
                     .map((c) => (
                       <span key={c.i.id} className="d-block">
-                        <b>{c.i.class.name}</b> {c.events.map((e) => e.title.toLowerCase()).join(', ')}
+                        <b>{c.i.class.name}</b> {c.events.map((e) => eventWords(e).title.toLowerCase()).join(', ')}
                       </span>
                     ))}
                 </span>

@@ -4,6 +4,7 @@ import { claimSentence } from '@bright-sprout/core/claims/claimSentence';
 import { type ComparedContainer, type Group, groupsOnDay } from '@bright-sprout/core/compare/compareOnDay';
 import { isNumeric, isOrdered, type Measure } from '@bright-sprout/core/measures/measure';
 import { summaryWords } from '@bright-sprout/core/measures/summaryWords';
+import { cautionSentence } from '@bright-sprout/core/plan/fairTest/fairTest';
 import { type AfterLoss, type BeforeSprouting } from '@bright-sprout/core/readings/policies';
 import { recordedDays } from '@bright-sprout/core/readings/standing';
 import { plural } from '@bright-sprout/core/words/plural';
@@ -82,7 +83,7 @@ function Compare({ records, day, onLook }: { records: InvestigationRecords; day:
         dayNumber,
         resolution: investigation.resolution,
         band: investigation.class.gradeBand,
-        planCautions: investigation.planCautions,
+        planCautions: investigation.planCautions.map(cautionSentence),
         readingErrorMm,
       },
     );

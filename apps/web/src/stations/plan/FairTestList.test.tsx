@@ -9,6 +9,7 @@ const plan = planFrom('salt-steps', { gradeBand: 'middle', teams: 7, today: '202
 const finding = (part: Partial<Finding>): Finding => ({
   rule: 'too-few-containers',
   severity: 'mend',
+  params: { containers: 2 },
   what: 'Only 2 containers of each.',
   why: 'The container counts once.',
   fix: { label: 'Have 3 of each', apply: (p) => ({ ...p, containersEach: 3 }) },

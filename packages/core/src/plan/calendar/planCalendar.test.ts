@@ -36,7 +36,7 @@ test('whatever is planned and whenever school is, nothing falls on a day without
         const moved = { ...plan, calendar, sowOn: sowOn! };
         fc.pre(planProblems(moved).length === 0);
         const { events, conflicts } = calendarOf(moved);
-        for (const e of events) expect([e.title, isSchoolDay(calendar, e.day)]).toEqual([e.title, true]);
+        for (const e of events) expect([e.kind, isSchoolDay(calendar, e.day)]).toEqual([e.kind, true]);
         expect(events.map((e) => e.day)).toEqual(events.map((e) => e.day).sort());
         for (const c of conflicts) expect(`${c.what} ${c.wayOut}`).toMatch(/^.+\. .+\.$/);
         const checks = events.filter((e) => e.kind === 'check').map((e) => e.day);

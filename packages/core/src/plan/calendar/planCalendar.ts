@@ -1,11 +1,11 @@
 import { SEED_COUNTS } from '../../measures/builtIn/counts';
 import { addDays, formatDay, type IsoDay, weekday } from '../../calendar/days';
 import { gaps, isSchoolDay, lessonCalendar, schoolDayFrom } from '../../calendar/schoolCalendar';
-import { counted } from '../../words/plural';
 import { methodById, type Species } from '../../seeds/catalogue';
 import { HARDENING_DAYS, outsideFrom } from '../../seeds/suitability';
 import { type PlanDocument } from '../document/planDocument';
-import { EVENT_KINDS, type PlanEvent, type PlanEventKind } from './planEvents';
+import { eventWords } from './eventWords';
+import { EVENT_KINDS, type EventFact, type Leaving, type PlanEvent, type PlanEventKind } from './planEvents';
 import { sowingDayOfTreatment, sowingDays } from '../document/treatmentSowing';
 import { type WorkedOut } from '../workedOut/workOut';
 
@@ -32,61 +32,47 @@ export function planCalendar(plan: PlanDocument, out: WorkedOut): PlanCalendar {
   const conflicts: CalendarConflict[] = [];
   const { endOn } = plan;
   const calendar = lessonCalendar(plan.calendar, plan.period);
-  const put = (day: IsoDay, kind: PlanEventKind, title: string, note = '') => {
+  const put: Put = (day, kind, fact) => {
     const there = isSchoolDay(calendar, day) ? day : schoolDayFrom(calendar, day, -1);
     if (there === null) return;
     if (there !== day)
       conflicts.push({
         day,
-        what: `${title} would fall on ${formatDay(day)}, ${isSchoolDay(plan.calendar, day) ? 'a half day without our period' : 'a day without school'}.`,
+        what: `${eventWords({ day, kind, ...fact }).title} would fall on ${formatDay(day)}, ${isSchoolDay(plan.calendar, day) ? 'a half day without our period' : 'a day without school'}.`,
         wayOut: `It is moved to ${formatDay(there)}.`,
       });
-    events.push({ day: there, kind, title, note });
+    events.push({ day: there, kind, ...fact });
   };
   for (const { species } of out.kinds) for (const day of sowingDays(plan)) before(plan, species, day, put);
   prepare(plan, put);
   sowings(plan, out, put);
   if (out.forecast.ok) sprouting(plan, out, put);
-  if (out.checkDays.ok)
-    for (const day of out.checkDays.days)
-      events.push({ day, kind: 'check', title: 'Check', note: 'Every container gets an answer.' });
+  if (out.checkDays.ok) for (const day of out.checkDays.days) events.push({ day, kind: 'check', code: 'check' });
   later(plan, out, put);
   moving(plan, out, put, conflicts);
   weekends(plan, events, schoolDayFrom(calendar, endOn, -1) ?? endOn);
-  if (plan.lessonOn) put(plan.lessonOn, 'lesson', 'Lesson', 'The plants are looked at together.');
-  put(endOn, 'end', 'End', 'Last look, then clear away.');
+  if (plan.lessonOn) put(plan.lessonOn, 'lesson', { code: 'lesson' });
+  put(endOn, 'end', { code: 'end' });
   const order = (e: PlanEvent) => EVENT_KINDS.indexOf(e.kind);
   return { events: events.sort((a, b) => (a.day === b.day ? order(a) - order(b) : a.day < b.day ? -1 : 1)), conflicts };
 }
 
-type Put = (day: IsoDay, kind: PlanEventKind, title: string, note?: string) => void;
+type Put = (day: IsoDay, kind: PlanEventKind, fact: EventFact) => void;
 
 /** Getting things together, and soil that has to stand before anything is sown. */
 function prepare(plan: PlanDocument, put: Put): void {
   const first = sowingDays(plan)[0]!;
-  put(addDays(first, -7), 'prepare', 'Get everything together', 'The shopping list and the kit list are under Prepare.');
-  if (plan.factors.some((f) => f.subject === 'chalk'))
-    put(addDays(first, -SOIL_REACTS_DAYS), 'prepare', 'Mix the soil and let it stand', 'Chalk needs a few days to work.');
+  put(addDays(first, -7), 'prepare', { code: 'get-together' });
+  if (plan.factors.some((f) => f.subject === 'chalk')) put(addDays(first, -SOIL_REACTS_DAYS), 'prepare', { code: 'soil-stands' });
 }
 
 function before(plan: PlanDocument, species: Species, sowOn: IsoDay, put: Put): void {
   const { soakHours, coldWeeks, neverSoak } = species.before;
-  const name = species.name.toLowerCase();
-  if (coldWeeks)
-    put(
-      addDays(sowOn, -Math.ceil(coldWeeks[0] * 7)),
-      'prepare',
-      `Cold spell of ${name} begins`,
-      'Seeds lie moist in the refrigerator until sowing.',
-    );
-  const soaks = plan.factors.some((f) => f.subject === 'soaking');
-  if ((soakHours && !neverSoak) || soaks)
-    put(
-      addDays(sowOn, -1),
-      'prepare',
-      soaks ? `Soak the ${name} seeds that are to be soaked` : `Soak the ${name} seeds`,
-      `In plenty of water, at most ${soakHours?.[1] ?? 12} hours.`,
-    );
+  const named = species.name.toLowerCase();
+  if (coldWeeks) put(addDays(sowOn, -Math.ceil(coldWeeks[0] * 7)), 'prepare', { code: 'cold-spell', species: named });
+  const chosen = plan.factors.some((f) => f.subject === 'soaking');
+  if ((soakHours && !neverSoak) || chosen)
+    put(addDays(sowOn, -1), 'prepare', { code: 'soak', species: named, chosen, mostHours: soakHours?.[1] ?? 12 });
 }
 
 /** One sowing, or the rungs of an age ladder, each with what is sown then. */
@@ -94,8 +80,7 @@ function sowings(plan: PlanDocument, { treatments }: WorkedOut, put: Put): void 
   const days = sowingDays(plan);
   for (const day of days) {
     const own = treatments.filter((t) => sowingDayOfTreatment(plan, t) === day);
-    const which = days.length > 1 ? ` ${own.map((t) => t.code).join(' and ')}` : '';
-    put(day, 'sow', `Sow${which}`, 'The run sheet says what each team does.');
+    put(day, 'sow', { code: 'sow', treatments: days.length > 1 ? own.map((t) => t.code) : [] });
   }
 }
 
@@ -103,21 +88,20 @@ function sprouting(plan: PlanDocument, { forecast, kinds }: WorkedOut, put: Put)
   const earliest = kinds
     .flatMap((k) => (k.forecast.ok && k.forecast.first.earliest ? [k.forecast.first.earliest] : []))
     .sort()[0];
-  if (earliest && earliest < plan.endOn) put(earliest, 'first-look', 'First look', 'The first may be up from today.');
+  if (earliest && earliest < plan.endOn) put(earliest, 'first-look', { code: 'first-look' });
   const half = forecast.ok ? forecast.half.likely : null;
   if (plan.protocol.lightBefore !== 'warm-covered' || !half || half >= plan.endOn) return;
   if (plan.kind === 'viability') return;
   const { cover } = methodById(plan.methodId)!;
   const kept = plan.factors.some((f) => f.subject === 'light' || f.subject === 'cover');
-  const unless = kept ? ' What its label wants dark or covered stays so.' : '';
   if (cover !== 'lifted') {
     const grownOn = plan.measures.some((m) => !SEED_COUNTS.some((c) => c === m));
-    if (grownOn) put(half, 'care', 'Move into the light', `About half should be up: bright, but no sun on it.${unless}`);
+    if (grownOn) put(half, 'care', { code: 'into-light', kept });
     return;
   }
-  put(half, 'care', 'Lift the covers and move into the light', `About half should be up; leave a gap for air.${unless}`);
+  put(half, 'care', { code: 'lift-covers', kept });
   const off = addDays(half, COVER_OFF_DAYS);
-  if (off < plan.endOn) put(off, 'care', 'Take the covers off', `They are used to the air of the room by now.${unless}`);
+  if (off < plan.endOn) put(off, 'care', { code: 'covers-off', kept });
 }
 
 function later(plan: PlanDocument, { forecast, kinds }: WorkedOut, put: Put): void {
@@ -133,12 +117,7 @@ function later(plan: PlanDocument, { forecast, kinds }: WorkedOut, put: Put): vo
   const usedUp = paperUsedUp(plan);
   const day = usedUp !== null && usedUp < thinOn ? usedUp : thinOn;
   if (!thinned || day >= plan.endOn) return;
-  put(
-    day,
-    'thin',
-    `Thin to ${crowding ? 'the number on the label' : plan.keep}`,
-    'Which stay is decided by lot, and written down.',
-  );
+  put(day, 'thin', { code: 'thin', keep: crowding ? null : plan.keep });
 }
 
 /** The day on which paper or sponge feeds nothing any more; null in soil, in a seed test, or when the plan ends before. */
@@ -152,13 +131,7 @@ function paperUsedUp(plan: PlanDocument): IsoDay | null {
 function moving(plan: PlanDocument, { kinds }: WorkedOut, put: Put, conflicts: CalendarConflict[]): void {
   const sown = sowingDays(plan)[0]!;
   const usedUp = paperUsedUp(plan);
-  if (usedUp !== null)
-    put(
-      usedUp,
-      'transplant',
-      'Move on into soil',
-      'There is no food in paper or sponge: hold seedlings by the seed leaves, and plant root and all.',
-    );
+  if (usedUp !== null) put(usedUp, 'transplant', { code: 'into-soil' });
   if (!plan.goesOutside) return;
   for (const { species } of kinds) {
     const out = outsideFrom(species, sown, plan.lastFrost || null);
@@ -171,13 +144,8 @@ function moving(plan: PlanDocument, { kinds }: WorkedOut, put: Put, conflicts: C
       });
       continue;
     }
-    put(
-      addDays(out.day, -HARDENING_DAYS),
-      'care',
-      `Begin to harden off the ${name}`,
-      'An hour outside in the shade today, a little longer every day, in at night.',
-    );
-    put(out.day, 'transplant', `Plant out the ${name}`, 'In the evening or under cloud; water well, and shade for a few days.');
+    put(addDays(out.day, -HARDENING_DAYS), 'care', { code: 'harden-off', species: name });
+    put(out.day, 'transplant', { code: 'plant-out', species: name });
   }
 }
 
@@ -189,27 +157,16 @@ function weekends(plan: PlanDocument, events: PlanEvent[], lastLook: IsoDay): vo
     const day = addDays(gap.from, -1);
     if (day < sown || day >= lastLook) continue;
     const long = gap.days > unattendedDays;
-    const name = gap.holiday ?? (weekday(gap.from) === 6 ? 'the weekend' : 'the days off');
-    events.push({ day, kind: 'weekend', title: `Before ${name}`, note: beforeGap(plan, gap.days, long) });
+    const which = { gap: gap.holiday, weekend: weekday(gap.from) === 6 };
+    events.push({ day, kind: 'weekend', code: 'before-gap', ...which, days: gap.days, leaving: leavingOf(plan, long) });
     if (long && plan.whileAway === 'somebody')
       for (let alone = unattendedDays; alone < gap.days; alone += unattendedDays)
-        events.push({
-          day: addDays(gap.from, alone),
-          kind: 'weekend',
-          title: 'Somebody comes in to water',
-          note: `In the middle of ${name}, so that nothing is alone for more than ${unattendedDays} days.`,
-        });
+        events.push({ day: addDays(gap.from, alone), kind: 'weekend', code: 'come-in', ...which, every: unattendedDays });
   }
 }
 
-function beforeGap({ whileAway, methodId }: PlanDocument, days: number, long: boolean): string {
-  const leaving = {
-    lifted: 'Water, turn, and close covers',
-    stays: 'See that the paper is damp, and that all is shut',
-    none: 'Fill up the water under the paper',
-  }[methodById(methodId)!.cover];
-  if (!long) return `${leaving}: alone for ${counted(days, 'day')}.`;
-  if (whileAway === 'somebody') return `Water, and hand over: somebody comes in during the ${counted(days, 'day')}.`;
-  if (whileAway === 'reservoir') return `Fill the reservoirs and test the wicks: alone for ${counted(days, 'day')}.`;
-  return `Alone for ${counted(days, 'day')}, longer than they last: set up a reservoir, or ask somebody to water.`;
+function leavingOf({ whileAway, methodId }: PlanDocument, long: boolean): Leaving {
+  const { cover } = methodById(methodId)!;
+  if (!long) return { how: 'short', cover };
+  return { how: whileAway === 'nothing' ? 'too-long' : whileAway, cover };
 }

@@ -14,10 +14,34 @@ export const EVENT_KINDS = [
 ] as const;
 export type PlanEventKind = (typeof EVENT_KINDS)[number];
 
-export interface PlanEvent {
-  day: IsoDay;
-  kind: PlanEventKind;
+/** What happens on a day, as it is kept: what it says is made from it when it is shown (`eventWords`). */
+export type EventFact =
+  | {
+      code: 'get-together' | 'soil-stands' | 'first-look' | 'covers-off' | 'check' | 'into-soil' | 'lesson' | 'end';
+      kept?: boolean;
+    }
+  | { code: 'cold-spell' | 'harden-off' | 'plant-out'; species: string }
+  /** `chosen`: soaking is what differs, so only some are soaked. */
+  | { code: 'soak'; species: string; chosen: boolean; mostHours: number }
+  /** Treatments that have their turn; none where all are sown on one day. */
+  | { code: 'sow'; treatments: string[] }
+  /** `kept`: some treatments want dark or covered, and stay so. */
+  | { code: 'lift-covers' | 'into-light'; kept: boolean }
+  /** Null: the number on the label. */
+  | { code: 'thin'; keep: number | null }
+  | { code: 'before-gap'; gap: string | null; weekend: boolean; days: number; leaving: Leaving }
+  | { code: 'come-in'; gap: string | null; weekend: boolean; every: number };
+
+/** How plants are left alone: for a while, handed over, with a reservoir, or longer than they last; and what covers them. */
+export interface Leaving {
+  how: 'short' | 'somebody' | 'reservoir' | 'too-long';
+  cover: 'lifted' | 'stays' | 'none';
+}
+
+/** An event as it was kept before facts were: with its sentences. */
+export interface WrittenEvent {
   title: string;
-  /** What to do, a sentence; empty where the title says it. */
   note: string;
 }
+
+export type PlanEvent = { day: IsoDay; kind: PlanEventKind } & (EventFact | WrittenEvent);

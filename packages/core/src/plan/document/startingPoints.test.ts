@@ -4,9 +4,11 @@ import { benchProtocol } from '../../bench/benchOfPlan';
 import { fairTest } from '../fairTest/fairTest';
 import { layOut, moveTo } from '../layout/layOut';
 import { mixingCards } from '../lists/mixingCards';
+import { eventWords } from '../calendar/eventWords';
 import { planCalendar } from '../calendar/planCalendar';
 import { type PlanDocument } from './planDocument';
-import { runSheet } from '../lists/prepare';
+import { runSheet } from '../lists/runSheet';
+import { runStepWords } from '../lists/runSheetWords';
 import { planFrom, STARTING_POINTS } from './startingPoints';
 import { workOut } from '../workedOut/workOut';
 
@@ -15,7 +17,7 @@ const start = (id: string, part: Partial<PlanDocument> = {}): PlanDocument => ({
   ...planFrom(id, { gradeBand: 'middle', teams: TEAMS, today: '2026-03-02' }, 11),
   ...part,
 });
-const daysOf = (plan: PlanDocument) => planCalendar(plan, workOut(plan, TEAMS)).events;
+const daysOf = (plan: PlanDocument) => planCalendar(plan, workOut(plan, TEAMS)).events.map((e) => ({ ...e, ...eventWords(e) }));
 const note = (plan: PlanDocument, title: string) => daysOf(plan).find((e) => e.title === title)?.note;
 const found = (plan: PlanDocument) => fairTest(plan, workOut(plan, TEAMS), TEAMS);
 
@@ -35,7 +37,7 @@ describe.each(STARTING_POINTS.map((s) => s.id))('%s, taken as it is', (id) => {
   });
 
   test('counts in words that can be read aloud', () => {
-    const words = [...events.map((e) => `${e.title} ${e.note}`), ...runSheet(plan, out)].join(' ');
+    const words = [...events.map((e) => `${e.title} ${e.note}`), ...runSheet(plan, out).map(runStepWords)].join(' ');
     expect(words).not.toMatch(/\b1 (days|cups|seeds in)\b|boxs\b/);
   });
 });
@@ -118,7 +120,7 @@ test('a pan is filled by its sections, and holes have depths that a stick can be
   expect(patch.fillMl * 6).toBeGreaterThan(2500);
   expect(patch.fillMl * 6).toBeLessThan(7000);
   const plan = start('salt-steps');
-  expect(runSheet(plan, workOut(plan, TEAMS)).join()).toMatch(/Make holes \d*[05] mm deep/);
+  expect(runSheet(plan, workOut(plan, TEAMS)).map(runStepWords).join()).toMatch(/Make holes \d*[05] mm deep/);
 });
 
 test('a chain of dilutions is measured in steps of 5 mL, and enough of every strength is left', () => {

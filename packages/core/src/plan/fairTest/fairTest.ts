@@ -1,24 +1,21 @@
 import { type PlanDocument } from '../document/planDocument';
-import { BIOLOGY_RULES } from './fairTestBiology';
-import { type FairRule, type Finding, type Severity } from './fairRule';
-import { LAYOUT_RULES } from './fairTestLayout';
 import { type WorkedOut } from '../workedOut/workOut';
+import { type FactParams, type FairCheck, type Finding, type Severity } from './fairRule';
+import { FAIR_RULES } from './rules';
 
 const ORDER: Record<Severity, number> = { stop: 0, mend: 1, mind: 2 };
-const RULES: Record<string, FairRule> = { ...LAYOUT_RULES, ...BIOLOGY_RULES };
 
 /** Every rule that the plan breaks, the gravest first; declared exceptions stay in the list with their reason. */
 export function fairTest(plan: PlanDocument, out: WorkedOut, teams: number): Finding[] {
-  return Object.entries(RULES)
-    .flatMap(([rule, check]) => {
-      const found = rule in BIOLOGY_RULES ? ofAnyKind(check, plan, out, teams) : check(plan, out, teams);
-      return found ? [{ rule, ...found, declared: plan.exceptions.find((e) => e.rule === rule)?.reason ?? null }] : [];
-    })
-    .sort((a, b) => ORDER[a.severity] - ORDER[b.severity]);
+  return FAIR_RULES.flatMap(({ code: rule, ofEveryKind, check, words }) => {
+    const found = ofEveryKind ? ofAnyKind(check, plan, out, teams) : check(plan, out, teams);
+    const declared = plan.exceptions.find((e) => e.rule === rule)?.reason ?? null;
+    return found ? [{ rule, ...found, ...words(found.params), declared }] : [];
+  }).sort((a, b) => ORDER[a.severity] - ORDER[b.severity]);
 }
 
-/** Rules about seeds ask about every kind that is sown, not only the plan's own; the first that breaks the rule is named. */
-function ofAnyKind(check: FairRule, plan: PlanDocument, out: WorkedOut, teams: number): ReturnType<FairRule> {
+/** Rules about seeds ask about every kind that is sown; the first that breaks the rule is named. */
+function ofAnyKind(check: FairCheck, plan: PlanDocument, out: WorkedOut, teams: number): ReturnType<FairCheck> {
   for (const { species } of out.kinds) {
     const asKind = (p: PlanDocument) => ({ ...p, speciesId: species.id });
     const found = check(asKind(plan), out, teams);
@@ -29,9 +26,21 @@ function ofAnyKind(check: FairRule, plan: PlanDocument, out: WorkedOut, teams: n
   return null;
 }
 
-/** What the check still says when the plan is carried out: sentences that come back with the claim. */
-export function claimCautions(findings: readonly Finding[]): string[] {
-  return findings
-    .filter((f) => f.severity !== 'mind')
-    .map((f) => (f.declared === null ? f.what : `${f.what} (Done knowingly: ${f.declared.replace(/\.$/, '')}.)`));
+/** What the check still says of a plan that is carried out, as it is kept with the investigation. */
+export interface KeptCaution {
+  code: string;
+  params: FactParams;
+  /** The teacher’s reason where the rule is broken knowingly. */
+  declared: string | null;
+}
+
+export function keptCautions(findings: readonly Finding[]): KeptCaution[] {
+  return findings.filter((f) => f.severity !== 'mind').map(({ rule: code, params, declared }) => ({ code, params, declared }));
+}
+
+/** A kept caution as a sentence that comes back with the claim; those of earlier times were kept as sentences. */
+export function cautionSentence(caution: KeptCaution | string): string {
+  if (typeof caution === 'string') return caution;
+  const what = FAIR_RULES.find((r) => r.code === caution.code)?.words(caution.params).what ?? '';
+  return caution.declared === null ? what : `${what} (Done knowingly: ${caution.declared.replace(/\.$/, '')}.)`;
 }

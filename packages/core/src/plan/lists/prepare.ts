@@ -1,12 +1,10 @@
 import { formatMass } from '../../quantities/mass';
 import { formatVolume, type Kitchen } from '../../quantities/volume';
-import { metricRange, roundUpKitchen, roundUpMetric } from '../../quantities/kitchenMeasure';
+import { roundUpKitchen, roundUpMetric } from '../../quantities/kitchenMeasure';
 import { counted, plural } from '../../words/plural';
-import { formatDay } from '../../calendar/days';
 import { methodById } from '../../seeds/catalogue';
 import { additives } from './mixingCards';
 import { type PlanDocument } from '../document/planDocument';
-import { sowingDayOfTreatment, sowingDays } from '../document/treatmentSowing';
 import { type KindWorkedOut, type WorkedOut } from '../workedOut/workOut';
 
 export interface ListLine {
@@ -65,57 +63,6 @@ function seedLine({ species, containers, toBuy }: KindWorkedOut, plan: PlanDocum
     perTeam: `${Math.ceil(sown / groups)}`,
     total: `${seeds}${packets}${grams}`,
   };
-}
-
-/** What happens on sowing day, step by step, for one team. */
-export function runSheet(plan: PlanDocument, out: WorkedOut): string[] {
-  const method = methodById(plan.methodId)!;
-  const large = out.kinds.some(({ species }) => (species.thousandSeedGrams ?? 5000) > 150);
-  return [
-    ...onItsDay(plan, out),
-    `Count the seeds into sets of ${plan.seedsEach}, one set for each ${method.container}.`,
-    method.paper
-      ? `Wet the paper with ${metricRange(out.soil.waterPerContainerMl)} of water and let it stop dripping.`
-      : `Fill each ${method.container} with ${formatVolume(plan.fillMl)} of mix${plan.protocol.water === 'damp-before' ? ' that is damp already' : ''}, up to the line.`,
-    ...(method.paper ? ['Lay the seeds apart, where they can be seen.'] : out.kinds.map((k) => holes(k, out.kinds.length > 1))),
-    large && !method.paper
-      ? 'Lay each large seed on its side, scar downwards where it has one.'
-      : `Put one set into each ${method.container}, apart from each other.`,
-    ...(method.paper
-      ? []
-      : [plan.protocol.firm === 'press' ? 'Close the holes and press gently.' : 'Close the holes and leave the soil loose.']),
-    ...(method.paper || plan.protocol.water === 'damp-before'
-      ? []
-      : [`Water with ${metricRange(out.soil.waterPerContainerMl)}, the same for all.`]),
-    `Put the label into the ${method.container} itself, and read its code aloud.`,
-    `Put it in its place on the ${out.layout.form.carrier}.`,
-    'Write down what went otherwise: an extra seed, a broken one, other soil.',
-  ];
-}
-
-/** Staggered sowings: which treatments have their turn when. */
-function onItsDay(plan: PlanDocument, { treatments }: WorkedOut): string[] {
-  const days = sowingDays(plan);
-  if (days.length < 2) return [];
-  const turns = days.map((day) => {
-    const own = treatments.filter((t) => sowingDayOfTreatment(plan, t) === day).map((t) => t.code);
-    return `${formatDay(day, 'short')} ${own.join(' and ')}`;
-  });
-  return [`Sow only what has its turn: ${turns.join('; ')}.`];
-}
-
-/** A depth that a mark on a stick can give: whole millimetres, from a centimetre on steps of five. */
-function marked(mm: number): number {
-  return mm < 10 ? Math.round(mm) : 5 * Math.round(mm / 5);
-}
-
-function holes({ species, depth: { mm }, treatments }: KindWorkedOut, named: boolean): string {
-  const whose = named ? `${species.name} (${treatments.join(', ')}): ` : '';
-  const what =
-    mm[1] === 0
-      ? 'Press the seeds onto the surface; do not cover them.'
-      : `Make holes ${marked((mm[0] + mm[1]) / 2)} mm deep with a marked stick.`;
-  return whose + what;
 }
 
 /** What goes home with a student who grows a pot there. */

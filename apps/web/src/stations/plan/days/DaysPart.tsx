@@ -1,4 +1,5 @@
 import { addDays, formatDay, weekday } from '@bright-sprout/core/calendar/days';
+import { eventWords } from '@bright-sprout/core/plan/calendar/eventWords';
 import { type PlanCalendar, planCalendar } from '@bright-sprout/core/plan/calendar/planCalendar';
 import { sowForLesson } from '@bright-sprout/core/seeds/backPlanning';
 import { speciesById } from '@bright-sprout/core/seeds/catalogue';
@@ -261,9 +262,10 @@ function Agenda({ days }: { days: PlanCalendar }) {
             <span>
               {days.events
                 .filter((e) => e.day === day)
-                .map((e) => (
-                  <span key={e.kind + e.title} className={`agenda-event agenda-${e.kind}`}>
-                    <b>{e.title}</b> {e.kind !== 'check' && e.note}
+                .map((e) => ({ kind: e.kind, ...eventWords(e) }))
+                .map(({ kind, title, note }) => (
+                  <span key={kind + title} className={`agenda-event agenda-${kind}`}>
+                    <b>{title}</b> {kind !== 'check' && note}
                   </span>
                 ))}
             </span>

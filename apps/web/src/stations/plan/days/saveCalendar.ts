@@ -1,4 +1,5 @@
 import { addDays } from '@bright-sprout/core/calendar/days';
+import { eventWords } from '@bright-sprout/core/plan/calendar/eventWords';
 import { type PlanCalendar } from '@bright-sprout/core/plan/calendar/planCalendar';
 import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
 import { createEvents, type DateArray, type EventAttributes } from 'ics';
@@ -9,13 +10,14 @@ const PERIOD = /^\s*(\d{1,2})[:.](\d{2})\s*[–-]\s*(\d{1,2})[:.](\d{2})\s*$/;
 export function calendarText(plan: PlanDocument, days: PlanCalendar): string {
   const period = PERIOD.exec(plan.period)?.slice(1).map(Number);
   const events = days.events.map((e, i): EventAttributes => {
+    const { title, note } = eventWords(e);
     const date = (day: string): [number, number, number] => day.split('-').map(Number) as [number, number, number];
     const at = (hour: number, minute: number): DateArray => [...date(e.day), hour, minute];
     const timed = period !== undefined && e.kind !== 'weekend' && e.kind !== 'prepare';
     return {
       uid: `${plan.drawSeed}-${i}-${e.day}@bright-sprout`,
-      title: `${e.title}: ${plan.question}`,
-      description: e.note,
+      title: `${title}: ${plan.question}`,
+      description: note,
       startInputType: 'local',
       startOutputType: 'local',
       start: timed ? at(period[0]!, period[1]!) : date(e.day),

@@ -1,6 +1,8 @@
 import { cautionsFor, protectiveGear, RULES_FIRST, toAskAbout } from '@bright-sprout/core/plan/cautions/cautions';
 import { mixingCards } from '@bright-sprout/core/plan/lists/mixingCards';
-import { homeKit, runSheet, shoppingList } from '@bright-sprout/core/plan/lists/prepare';
+import { homeKit, shoppingList } from '@bright-sprout/core/plan/lists/prepare';
+import { runSheet } from '@bright-sprout/core/plan/lists/runSheet';
+import { runStepWords } from '@bright-sprout/core/plan/lists/runSheetWords';
 import { type Kitchen } from '@bright-sprout/core/quantities/volume';
 import { useState } from 'react';
 import { StickLabels } from '../../../labels/StickLabels';
@@ -96,9 +98,11 @@ export function PreparePart({ planId, group, plan, change, problems, out, readOn
       <section className="section">
         <h2>Sowing day</h2>
         <ol className="run-sheet">
-          {runSheet(plan, out).map((s) => (
-            <li key={s}>{s}</li>
-          ))}
+          {runSheet(plan, out)
+            .map(runStepWords)
+            .map((s) => (
+              <li key={s}>{s}</li>
+            ))}
         </ol>
       </section>
       <section className="section">

@@ -1,0 +1,81 @@
+import { counted } from '../../words/plural';
+import { type EventFact, type Leaving, type PlanEvent } from './planEvents';
+
+export interface EventWords {
+  title: string;
+  /** What to do, a sentence; empty where the title says it. */
+  note: string;
+}
+
+/** What an event says; those of earlier times were kept with their sentences. */
+export function eventWords(event: PlanEvent): EventWords {
+  if (!('code' in event)) return { title: event.title, note: event.note };
+  const [title, note] = WORDS[event.code](event as never);
+  return { title, note };
+}
+
+type Words = { [Code in EventFact['code']]: (fact: Extract<EventFact, { code: Code }>) => [title: string, note: string] };
+
+const unless = (kept: boolean | undefined) => (kept ? ' What its label wants dark or covered stays so.' : '');
+const gapName = ({ gap, weekend }: { gap: string | null; weekend: boolean }) => gap ?? (weekend ? 'the weekend' : 'the days off');
+
+const LEAVING: Record<Leaving['cover'], string> = {
+  lifted: 'Water, turn, and close covers',
+  stays: 'See that the paper is damp, and that all is shut',
+  none: 'Fill up the water under the paper',
+};
+
+function beforeGap({ how, cover }: Leaving, alone: string): string {
+  switch (how) {
+    case 'short':
+      return `${LEAVING[cover]}: alone for ${alone}.`;
+    case 'somebody':
+      return `Water, and hand over: somebody comes in during the ${alone}.`;
+    case 'reservoir':
+      return `Fill the reservoirs and test the wicks: alone for ${alone}.`;
+    case 'too-long':
+      return `Alone for ${alone}, longer than they last: set up a reservoir, or ask somebody to water.`;
+  }
+}
+
+const WORDS: Words = {
+  'get-together': () => ['Get everything together', 'The shopping list and the kit list are under Prepare.'],
+  'soil-stands': () => ['Mix the soil and let it stand', 'Chalk needs a few days to work.'],
+  'cold-spell': ({ species }) => [`Cold spell of ${species} begins`, 'Seeds lie moist in the refrigerator until sowing.'],
+  soak: ({ species, chosen, mostHours }) => [
+    chosen ? `Soak the ${species} seeds that are to be soaked` : `Soak the ${species} seeds`,
+    `In plenty of water, at most ${mostHours} hours.`,
+  ],
+  sow: ({ treatments }) => [
+    `Sow${treatments.length === 0 ? '' : ` ${treatments.join(' and ')}`}`,
+    'The run sheet says what each team does.',
+  ],
+  'first-look': () => ['First look', 'The first may be up from today.'],
+  'into-light': ({ kept }) => ['Move into the light', `About half should be up: bright, but no sun on it.${unless(kept)}`],
+  'lift-covers': ({ kept }) => [
+    'Lift the covers and move into the light',
+    `About half should be up; leave a gap for air.${unless(kept)}`,
+  ],
+  'covers-off': ({ kept }) => ['Take the covers off', `They are used to the air of the room by now.${unless(kept)}`],
+  check: () => ['Check', 'Every container gets an answer.'],
+  thin: ({ keep }) => [`Thin to ${keep ?? 'the number on the label'}`, 'Which stay is decided by lot, and written down.'],
+  'into-soil': () => [
+    'Move on into soil',
+    'There is no food in paper or sponge: hold seedlings by the seed leaves, and plant root and all.',
+  ],
+  'harden-off': ({ species }) => [
+    `Begin to harden off the ${species}`,
+    'An hour outside in the shade today, a little longer every day, in at night.',
+  ],
+  'plant-out': ({ species }) => [
+    `Plant out the ${species}`,
+    'In the evening or under cloud; water well, and shade for a few days.',
+  ],
+  'before-gap': (fact) => [`Before ${gapName(fact)}`, beforeGap(fact.leaving, counted(fact.days, 'day'))],
+  'come-in': (fact) => [
+    'Somebody comes in to water',
+    `In the middle of ${gapName(fact)}, so that nothing is alone for more than ${fact.every} days.`,
+  ],
+  lesson: () => ['Lesson', 'The plants are looked at together.'],
+  end: () => ['End', 'Last look, then clear away.'],
+};

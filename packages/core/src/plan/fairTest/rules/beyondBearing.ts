@@ -1,0 +1,44 @@
+import { type FairRule } from '../fairRule';
+import { saltConductivity } from '../../../mixing/solutions';
+import { lower, speciesOf } from '../planFacts';
+
+/** A strength above so many times what a kind bears without loss stops most of it. */
+const BEARS_TIMES = 3;
+
+export const beyondBearing: FairRule = {
+  code: 'beyond-bearing',
+  ofEveryKind: true,
+  check: (plan) => {
+    const { salt, name } = speciesOf(plan);
+    const factor = plan.factors.find((f) => f.subject === 'salt' && f.unit === 'mmol/L');
+    const weakest = Math.min(...(factor?.levels ?? []).flatMap((l) => (l.amount && l.amount > 0 ? [l.amount] : [])));
+    const ec = Number.isFinite(weakest) ? saltConductivity(weakest) : null;
+    if (!factor || !ec?.ok || salt.threshold === null || ec.mSPerCm <= BEARS_TIMES * salt.threshold) return null;
+    const share = salt.threshold / ec.mSPerCm;
+    const milder = (amount: number) => Number((amount * share).toPrecision(2));
+    return {
+      severity: 'mend',
+      params: { conductivity: Number(ec.mSPerCm.toFixed(1)), kind: name, bears: salt.threshold },
+      fix: {
+        label: `Begin at ${milder(weakest)} mmol/L`,
+        apply: (p) => ({
+          ...p,
+          factors: p.factors.map((f) =>
+            f.subject === 'salt'
+              ? {
+                  ...f,
+                  levels: f.levels.map((l) =>
+                    l.amount && l.amount > 0 ? { ...l, label: `${milder(l.amount)} mmol/L`, amount: milder(l.amount) } : l,
+                  ),
+                }
+              : f,
+          ),
+        }),
+      },
+    };
+  },
+  words: (p) => ({
+    what: `Even the weakest salt water (${Number(p.conductivity).toFixed(1)} mS/cm) is far beyond what ${lower(String(p.kind))} bears (about ${p.bears}).`,
+    why: 'Where nothing grows in any strength, nothing is learnt about how much is too much.',
+  }),
+};

@@ -1,0 +1,39 @@
+import { type FairRule } from '../fairRule';
+import { seedCountOf } from '../../../measures/registry';
+import { lower, methodOf } from '../planFacts';
+
+export const cannotBeSeen: FairRule = {
+  code: 'cannot-be-seen',
+  ofEveryKind: true,
+  check: (plan) => {
+    const m = methodOf(plan);
+    const hidden =
+      plan.measures.includes('root-length') && !m.rootsVisible
+        ? 'root-length'
+        : plan.measures.includes('height') && !m.heightMeasurable
+          ? 'height'
+          : null;
+    if (hidden === null) return null;
+    return {
+      severity: 'stop',
+      params: { measure: hidden, method: m.name },
+      fix: {
+        label: 'Leave that measure out',
+        apply: (p) => ({
+          ...p,
+          measures:
+            p.measures.filter((x) => x !== hidden).length > 0
+              ? p.measures.filter((x) => x !== hidden)
+              : [seedCountOf(p.protocol.sprouted)],
+        }),
+      },
+    };
+  },
+  words: (p) => ({
+    what:
+      p.measure === 'root-length'
+        ? `Roots cannot be seen in ${lower(String(p.method))}.`
+        : `Height cannot be measured in ${lower(String(p.method))}.`,
+    why: 'What nobody can see cannot be written down.',
+  }),
+};

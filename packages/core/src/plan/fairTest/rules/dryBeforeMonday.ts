@@ -1,0 +1,42 @@
+import { type FairRule } from '../fairRule';
+import { formatDay } from '../../../calendar/days';
+import { gaps } from '../../../calendar/schoolCalendar';
+import { type PlanDocument } from '../../document/planDocument';
+import { lower, methodOf } from '../planFacts';
+
+/** A wick or a saucer makes a container last about so many times as long. */
+const RESERVOIR_TIMES = 2;
+
+export const dryBeforeMonday: FairRule = {
+  code: 'dry-before-monday',
+  ofEveryKind: true,
+  check: (plan) => {
+    const { name } = methodOf(plan);
+    const lasts = daysAlone(plan);
+    const long = gaps(plan.calendar, plan.sowOn, plan.endOn).filter((g) => g.days > lasts);
+    const [worst] = [...long].sort((a, b) => b.days - a.days);
+    if (!worst) return null;
+    return {
+      severity: worst.days > 2 * lasts ? 'stop' : 'mend',
+      params: {
+        gap: worst.holiday,
+        from: worst.from,
+        days: worst.days,
+        method: name,
+        reservoir: plan.whileAway === 'reservoir',
+        lasts,
+      },
+      fix: { label: 'Somebody comes in to water', apply: (p) => ({ ...p, whileAway: 'somebody' }) },
+    };
+  },
+  words: (p) => ({
+    what: `${p.gap ?? 'The weekend'} from ${formatDay(String(p.from), 'short')} leaves the plants alone for ${p.days} days; ${lower(String(p.method))}${p.reservoir ? ' with a reservoir' : ''} lasts ${p.lasts}.`,
+    why: 'Plants die on weekends and holidays: somebody has to come, or they need a reservoir, or a later start.',
+  }),
+};
+
+/** Days that plants last without anybody: what they hold, more with a reservoir, for ever where somebody comes in. */
+function daysAlone(plan: PlanDocument): number {
+  const { unattendedDays } = methodOf(plan);
+  return { nothing: unattendedDays, reservoir: RESERVOIR_TIMES * unattendedDays, somebody: Infinity }[plan.whileAway];
+}

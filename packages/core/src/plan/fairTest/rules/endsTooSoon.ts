@@ -1,0 +1,33 @@
+import { type FairRule } from '../fairRule';
+import { addDays, daysBetween, formatDay } from '../../../calendar/days';
+
+export const endsTooSoon: FairRule = {
+  code: 'ends-too-soon',
+  ofEveryKind: true,
+  check: (plan, { forecast }) => {
+    if (!forecast.ok) return null;
+    const { latest, likely } = forecast.half;
+    const needed = latest ?? likely;
+    if (needed !== null && daysBetween(needed, plan.endOn) >= (plan.measures.includes('height') ? 7 : 3)) return null;
+    const to = needed ?? forecast.half.earliest;
+    if (to === null)
+      return {
+        severity: 'stop',
+        params: { half: null, end: plan.endOn },
+        fix: null,
+      };
+    const end = addDays(to, 10);
+    return {
+      severity: 'stop',
+      params: { half: to, end: plan.endOn },
+      fix: { label: `End on ${formatDay(end)}`, apply: (p) => ({ ...p, endOn: end }) },
+    };
+  },
+  words: (p) => ({
+    what:
+      p.half === null
+        ? 'Within four months hardly half would be up in this room.'
+        : `Half may be up only by ${formatDay(String(p.half))}, and the plan ends on ${formatDay(String(p.end))}.`,
+    why: p.half === null ? 'Nothing can be compared before it is up.' : 'What is asked about has to have time to happen.',
+  }),
+};

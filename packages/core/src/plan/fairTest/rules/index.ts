@@ -1,0 +1,57 @@
+import { beyondBearing } from './beyondBearing';
+import { cannotBeSeen } from './cannotBeSeen';
+import { dryBeforeMonday } from './dryBeforeMonday';
+import { endsTooSoon } from './endsTooSoon';
+import { fewSeedsToCount } from './fewSeedsToCount';
+import { kindAndMethod } from './kindAndMethod';
+import { kindsAreNoTest } from './kindsAreNoTest';
+import { lightSeedCovered } from './lightSeedCovered';
+import { looksTooSeldom } from './looksTooSeldom';
+import { manyBlanks } from './manyBlanks';
+import { moreThanOneThing } from './moreThanOneThing';
+import { noControl } from './noControl';
+import { observerIsTreatment } from './observerIsTreatment';
+import { placeIsTreatment } from './placeIsTreatment';
+import { placesStandApart } from './placesStandApart';
+import { potTooSmall } from './potTooSmall';
+import { roomStopsSeeds } from './roomStopsSeeds';
+import { sownApart } from './sownApart';
+import { standsElsewhere } from './standsElsewhere';
+import { teamIsTreatment } from './teamIsTreatment';
+import { tooFewContainers } from './tooFewContainers';
+import { tooManyInOne } from './tooManyInOne';
+import { tooStrong } from './tooStrong';
+import { trayIsTreatment } from './trayIsTreatment';
+import { unevenSteps } from './unevenSteps';
+import { unsafeMaterial } from './unsafeMaterial';
+import { type FairRule } from '../fairRule';
+
+/** Every rule of the fair-test check, in the order in which equally grave ones are told. A new rule is a file here and a line. */
+export const FAIR_RULES: readonly FairRule[] = [
+  noControl,
+  moreThanOneThing,
+  tooFewContainers,
+  teamIsTreatment,
+  placesStandApart,
+  standsElsewhere,
+  trayIsTreatment,
+  placeIsTreatment,
+  observerIsTreatment,
+  sownApart,
+  kindsAreNoTest,
+  roomStopsSeeds,
+  endsTooSoon,
+  looksTooSeldom,
+  dryBeforeMonday,
+  manyBlanks,
+  fewSeedsToCount,
+  tooManyInOne,
+  lightSeedCovered,
+  cannotBeSeen,
+  kindAndMethod,
+  potTooSmall,
+  beyondBearing,
+  unsafeMaterial,
+  unevenSteps,
+  tooStrong,
+];

@@ -1,0 +1,53 @@
+import { type FairRule, type FactParams } from '../fairRule';
+import { meanTemperature } from '../../../calendar/roomTemperature';
+import { changes, speciesOf } from '../planFacts';
+
+type RoomTrouble = 'too-cold' | 'too-hot' | 'off';
+
+const ROOM_TROUBLE: Record<RoomTrouble, (p: FactParams) => string> = {
+  'too-cold': (p) => `${p.kind} needs more than ${p.base} °C to sprout; the room is ${p.mean} °C on average.`,
+  'too-hot': (p) => `${p.kind} stops at ${p.ceiling} °C; the room reaches ${p.warmest} °C.`,
+  off: (p) => `${p.kind} sprouts well between ${p.min} and ${p.max} °C; the room goes from ${p.coldest} to ${p.warmest} °C.`,
+};
+
+export const roomStopsSeeds: FairRule = {
+  code: 'room-stops-seeds',
+  ofEveryKind: true,
+  check: (plan) => {
+    if (changes(plan, 'temperature')) return null;
+    const { thermal, name, sproutsAt } = speciesOf(plan);
+    const [coldest, warmest, mean] = [Math.min(plan.room.day, plan.room.night), plan.room.day, meanTemperature(plan.room)];
+    const trouble: RoomTrouble | null =
+      mean <= thermal.base + 1
+        ? 'too-cold'
+        : warmest >= thermal.ceiling
+          ? 'too-hot'
+          : mean < sproutsAt.min || warmest > sproutsAt.max
+            ? 'off'
+            : null;
+    if (trouble === null) return null;
+    const middle = Math.round((sproutsAt.optimum[0] + sproutsAt.optimum[1]) / 2);
+    return {
+      severity: mean <= thermal.base + 1 || warmest >= thermal.ceiling ? 'stop' : 'mend',
+      params: {
+        trouble,
+        kind: name,
+        base: thermal.base,
+        mean: Math.round(mean),
+        ceiling: thermal.ceiling,
+        warmest,
+        min: sproutsAt.min,
+        max: sproutsAt.max,
+        coldest,
+      },
+      fix: {
+        label: `Find a place of about ${middle} °C`,
+        apply: (p) => ({ ...p, room: { ...p.room, day: middle, night: middle - 2, weekend: null } }),
+      },
+    };
+  },
+  words: (p) => ({
+    what: ROOM_TROUBLE[p.trouble as RoomTrouble](p),
+    why: 'Seeds that are too cold or too hot wait or rot, whatever else is done to them.',
+  }),
+};

@@ -1,0 +1,33 @@
+import { type FairRule, type Fix } from '../fairRule';
+import { MOST_CONTAINERS } from '../../document/planDocument';
+import { countsBy, inSets } from '../deals';
+import { NOT_TESTS } from '../planFacts';
+
+export const teamIsTreatment: FairRule = {
+  code: 'team-is-treatment',
+  check: ({ assignment, kind, containersEach }, { layout, treatments }, teams) => {
+    if (teams === 0 || NOT_TESTS.includes(kind) || assignment === 'class-shares' || assignment === 'own-pot') return null;
+    const byTeam = countsBy(layout.containers, (c) => c.team);
+    const alone = [...byTeam.values()].filter((own) => own.size === 1).length;
+    if (treatments.length < 2 || alone === 0) return null;
+    return {
+      severity: 'mend',
+      params: { alone, teams: byTeam.size },
+      fix:
+        assignment === 'one-of-each'
+          ? wholeSets(containersEach, treatments.length, teams)
+          : { label: 'Give every team one of each', apply: inSets },
+    };
+  },
+  words: (p) => ({
+    what: p.alone === p.teams ? 'Each team has one treatment only.' : `${p.alone} of ${p.teams} teams have one treatment only.`,
+    why: 'A team that waters more or measures higher would look like its treatment.',
+  }),
+};
+
+/** Containers enough for whole sets for every team; null where the sill does not carry them. */
+function wholeSets(containersEach: number, treatments: number, teams: number): Fix | null {
+  const each = teams * Math.ceil(containersEach / teams);
+  if (each * treatments > MOST_CONTAINERS) return null;
+  return { label: `Have ${each} of each`, apply: (plan) => ({ ...plan, containersEach: each }) };
+}
