@@ -1,4 +1,5 @@
 import 'reflect-metadata';
+import { TALLEST_MM } from '@bright-sprout/core/measures/builtIn/lengths';
 import { type SentFinding } from '@bright-sprout/core/measures/sentFinding';
 import { DOUBT_KINDS, type DoubtKind, type Intent, INTENTS } from '@bright-sprout/core/readings/doubtKinds';
 import {
@@ -96,7 +97,7 @@ class DoubtRequest implements ReadingDoubt {
   @IsOptional()
   @IsNumber({}, { message: 'A second height is a number of millimetres.' })
   @Min(0, { message: 'A height is 0 or more.' })
-  @Max(10_000, { message: 'A height is at most 10 metres.' })
+  @Max(TALLEST_MM, { message: 'A height is at most 10 metres.' })
   secondMm: number | null;
 }
 

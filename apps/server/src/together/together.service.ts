@@ -3,6 +3,8 @@ import { type BenchTogether, type OpenTogetherRequest, type TogetherView } from 
 import { dayInZone } from '@bright-sprout/core/calendar/days';
 import { parseLength } from '@bright-sprout/core/quantities/length';
 import { numberFound, withFinding } from '@bright-sprout/core/measures/finding';
+import { valueProblem } from '@bright-sprout/core/measures/parseFinding';
+import { measureOf } from '@bright-sprout/core/measures/registry';
 import { speciesById } from '@bright-sprout/core/seeds/catalogue';
 import { Injectable } from '@nestjs/common';
 import { DataSource, In, IsNull } from 'typeorm';
@@ -18,12 +20,10 @@ import { ChangesService } from '../live/changes.service';
 import { notFound, Problem } from '../problems/problem';
 import { Together, TogetherReading } from './together.entities';
 
-const TALLEST_MM = 10_000;
-
 function millimetres(typed: string): number {
   const length = parseLength(typed);
-  if (!length.ok) throw new Problem(422, length.reason, { errors: [{ path: 'typed', sentence: length.reason }] });
-  if (length.mm <= 0 || length.mm > TALLEST_MM) throw new Problem(422, 'A height is more than 0 and at most 10 metres.');
+  const reason = length.ok ? valueProblem(measureOf('height')!, length.mm) : length.reason;
+  if (!length.ok || reason !== null) throw new Problem(422, reason!, { errors: [{ path: 'typed', sentence: reason! }] });
   return length.mm;
 }
 

@@ -1,4 +1,5 @@
 import { addDays, daysBetween, formatDay, type IsoDay, weekday } from './days';
+import { parsePeriod } from './period';
 import { type Result } from '../result/result';
 
 export interface Holiday {
@@ -37,8 +38,7 @@ export function holidayOn({ holidays }: SchoolCalendar, day: IsoDay): Holiday | 
  * @param period as `13:15–14:00`; without an hour every school day counts
  */
 export function lessonCalendar(calendar: SchoolCalendar, period: string): SchoolCalendar {
-  const begins = /^\s*(\d{1,2})[:.]/.exec(period);
-  if (!begins || Number(begins[1]) < NOON) return calendar;
+  if ((parsePeriod(period)?.begins.hour ?? 0) < NOON) return calendar;
   const off = (calendar.halfDays ?? []).map((day) => ({ from: day, to: day, name: 'Half day' }));
   return { ...calendar, holidays: [...calendar.holidays, ...off] };
 }

@@ -1,6 +1,6 @@
 import { addDays, daysBetween, type IsoDay } from '../calendar/days';
 import { type Finding, numberFound } from '../measures/finding';
-import { parseFinding } from '../measures/parseFinding';
+import { parseFinding, valueProblem } from '../measures/parseFinding';
 import { measureOf } from '../measures/registry';
 import { DOUBT_KINDS, INTENTS } from '../readings/doubtKinds';
 import { LOST_REASONS, type LostReason, type ReadingDoubt, type ReadingState } from '../readings/reading';
@@ -236,7 +236,8 @@ class RowReader {
     if (!length.ok) return problem(length.reason);
     if (length.mm === 0)
       return problem('A height of 0 is not taken: write not-up, lost or not-checked, they are three different facts.');
-    if (length.mm > 10_000) return problem(`${value} is more than 10 metres.`);
+    const beyond = valueProblem(measureOf('height')!, length.mm);
+    if (beyond !== null) return problem(beyond);
     return numberFound('height', length.mm, (this.cell(row, 'typed') || value).slice(0, 60));
   }
 

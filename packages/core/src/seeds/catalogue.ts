@@ -75,6 +75,10 @@ export interface GrowingMethod {
   maxSeeds: { large: number; medium: number; small: number };
   /** Seedlings come out from under it; stay in what is closed around them; or never had one. */
   cover: 'lifted' | 'stays' | 'none';
+  /** Sections of one pan or rows of one long box; 1 where a container is a thing of its own. */
+  perWhole: number;
+  /** How its containers stand together. */
+  stands: 'sill' | 'jars' | 'pane' | 'cells' | 'sections' | 'rows';
   /** Days it can be left alone. */
   unattendedDays: number;
   usefulDays: [number, number];
@@ -82,31 +86,6 @@ export interface GrowingMethod {
   avoidFor: string[];
   hazards: string[];
 }
-
-const CONTAINER_NAMES: Record<string, string> = {
-  bag_pocket: 'bag',
-  ball_in_bag: 'bag',
-  paper_jar: 'jar',
-  sponge: 'sponge',
-  clear_box_paper: 'box',
-  cup_mix: 'cup',
-  paper_pot: 'pot',
-  cell_tray: 'cell',
-  flat_divided: 'section',
-  planter_box: 'row',
-  deep_tree_pot: 'pot',
-  dome_box: 'box',
-};
-
-/** Sections of a pan and rows of a long box: the facts speak of the whole, a plan of one of so many. */
-export const SHARES: Record<string, number> = { flat_divided: 6, planter_box: 6 };
-
-const COVERS: Record<string, GrowingMethod['cover']> = {
-  bag_pocket: 'stays',
-  ball_in_bag: 'stays',
-  clear_box_paper: 'stays',
-  paper_jar: 'none',
-};
 
 type Fact = (typeof speciesFacts.species)[number];
 
@@ -176,12 +155,15 @@ function pair(range: readonly number[]): [number, number] {
   return [range[0]!, range[1]!];
 }
 
-function oneOf(methodId: string, ofAll: number): number {
-  return Math.round(ofAll / (SHARES[methodId] ?? 1));
+type MethodFact = (typeof methodFacts.methods)[number];
+
+/** Sections of a pan and rows of a long box: the facts speak of the whole, a plan of one of so many. */
+function oneOf({ containers_per_whole: parts }: MethodFact, ofAll: number): number {
+  return Math.round(ofAll / parts);
 }
 
-function shared(methodId: string, [low, high]: readonly number[]): [number, number] {
-  return [oneOf(methodId, low!), oneOf(methodId, high!)];
+function shared(method: MethodFact, [low, high]: readonly number[]): [number, number] {
+  return [oneOf(method, low!), oneOf(method, high!)];
 }
 
 /** A usual filling of one container, mL: the middle of what the method takes. */
@@ -199,19 +181,21 @@ export const SPECIES: readonly Species[] = (speciesFacts.species as Fact[]).map(
 export const METHODS: readonly GrowingMethod[] = methodFacts.methods.map((m) => ({
   id: m.id,
   name: m.name,
-  container: CONTAINER_NAMES[m.id] ?? 'container',
+  container: m.container_name,
   paper: m.sprouted_definition.rule === 'radicle',
   rootsVisible: m.visible.roots === true,
   heightMeasurable: m.height_measurable,
-  containerMl: shared(m.id, m.container_volume_mL),
-  fillMl: shared(m.id, m.substrate.volume_mL),
+  containerMl: shared(m, m.container_volume_mL),
+  fillMl: shared(m, m.substrate.volume_mL),
   damp: pair(m.first_water.fraction_of_substrate_volume),
   maxSeeds: {
-    large: oneOf(m.id, m.max_seeds.large_over_150_mg),
-    medium: oneOf(m.id, m.max_seeds.medium_5_to_150_mg),
-    small: oneOf(m.id, m.max_seeds.small_under_5_mg),
+    large: oneOf(m, m.max_seeds.large_over_150_mg),
+    medium: oneOf(m, m.max_seeds.medium_5_to_150_mg),
+    small: oneOf(m, m.max_seeds.small_under_5_mg),
   },
-  cover: COVERS[m.id] ?? 'lifted',
+  cover: m.cover as GrowingMethod['cover'],
+  perWhole: m.containers_per_whole,
+  stands: m.stands as GrowingMethod['stands'],
   unattendedDays: m.max_unattended_days,
   usefulDays: pair(m.useful_span_days),
   bestFor: m.best_for,

@@ -2,6 +2,9 @@ import { type Measure, measure } from '../measure';
 
 const RULED = { quantity: 'length', unit: 'mm', shownIn: ['cm', 'mm', 'in'], byRuler: true, summedUp: 'mean' } as const;
 
+/** No plant of a class is taller, mm. */
+export const TALLEST_MM = 10_000;
+
 /** What a ruler reads. */
 export const LENGTHS: Measure[] = [
   measure({
@@ -12,7 +15,7 @@ export const LENGTHS: Measure[] = [
       band === 'early' ? 'How tall is it?' : `How tall is it${habit === 'grass' ? ', to the longest tip' : ''}?`,
     of: 'plant',
     least: 0,
-    most: 10_000,
+    most: TALLEST_MM,
     beyond: 'A height is more than 0 and at most 10 metres. If nothing is up yet, choose “Not up yet”.',
     more: 'taller',
     less: 'shorter',

@@ -1,4 +1,5 @@
 import { isIsoDay, daysBetween, formatDay } from '../../calendar/days';
+import { parsePeriod } from '../../calendar/period';
 import { calendarProblems } from '../../calendar/schoolCalendar';
 import { methodById, speciesById } from '../../seeds/catalogue';
 import { MOST_CONTAINERS, MOST_TREATMENTS, type PlanDocument } from './planDocument';
@@ -55,7 +56,7 @@ export function planProblems(plan: PlanDocument): PlanProblem[] {
     if (!Number.isFinite(value) || value < -10 || value > 45) say(field, 'A room has between −10 and 45 °C.');
   if (!speciesById(plan.speciesId)) say('speciesId', 'Choose a kind of seed.');
   if (!methodById(plan.methodId)) say('methodId', 'Choose how it is grown.');
-  if (plan.period.trim() !== '' && !isPeriod(plan.period))
+  if (plan.period.trim() !== '' && !parsePeriod(plan.period))
     say('period', 'Write the period like 10:15–11:00, its end after its start.');
   for (const sentence of calendarProblems(plan.calendar)) say('calendar', sentence);
   for (const day of plan.calendar.halfDays ?? []) if (!isIsoDay(day)) say('calendar', 'A half day is not a day in the calendar.');
@@ -74,12 +75,4 @@ export function planProblems(plan: PlanDocument): PlanProblem[] {
     else if (daysBetween(plan.sowOn, plan.endOn) > 366) say('endOn', 'A plan lasts a year at most.');
   }
   return problems;
-}
-
-/** `10:15–11:00`, also with a plain hyphen or with dots: two times of a day, the later one last. */
-function isPeriod(text: string): boolean {
-  const times = /^\s*(\d{1,2})[:.](\d{2})\s*[–-]\s*(\d{1,2})[:.](\d{2})\s*$/.exec(text)?.slice(1).map(Number);
-  if (!times) return false;
-  const [h1, m1, h2, m2] = times as [number, number, number, number];
-  return h1 < 24 && h2 < 24 && m1 < 60 && m2 < 60 && 60 * h1 + m1 < 60 * h2 + m2;
 }

@@ -1,8 +1,8 @@
-import { SHARES } from '../../seeds/catalogue';
+import { type GrowingMethod, methodById } from '../../seeds/catalogue';
 
 /** How containers of a growing method stand together, and how that is drawn. */
 export interface LayoutForm {
-  id: 'sill' | 'jars' | 'pane' | 'cells' | 'sections' | 'rows';
+  id: GrowingMethod['stands'];
   /** What carries them: `sill`, `window pane`, `cell tray`, `pan`, `box`. */
   carrier: string;
   /** Rows from the window (or from the top of a pane) for that many on one carrier. */
@@ -30,51 +30,30 @@ function round(fillMl: number): Footprint {
 
 const fixed = (wideMm: number, deepMm: number) => () => ({ wideMm, deepMm });
 
-const SILL: LayoutForm = {
-  id: 'sill',
-  carrier: 'tray',
-  rows: (each) => Math.min(2, Math.max(1, each)),
-  most: 48,
-  footprint: round,
-};
-
-const FORMS: Record<string, LayoutForm> = {
-  bag_pocket: pane(),
-  ball_in_bag: pane(),
-  paper_jar: { id: 'jars', carrier: 'sill', rows: (each) => (each > 8 ? 2 : 1), most: 24, footprint: fixed(90, 90) },
-  cell_tray: {
+const FORMS: Record<GrowingMethod['stands'], LayoutForm> = {
+  sill: { id: 'sill', carrier: 'tray', rows: (each) => Math.min(2, Math.max(1, each)), most: 48, footprint: round },
+  pane: {
+    id: 'pane',
+    carrier: 'window pane',
+    rows: (each) => (each > 12 ? 3 : each > 4 ? 2 : 1),
+    most: 24,
+    footprint: fixed(190, 210),
+  },
+  jars: { id: 'jars', carrier: 'sill', rows: (each) => (each > 8 ? 2 : 1), most: 24, footprint: fixed(90, 90) },
+  cells: {
     id: 'cells',
     carrier: 'cell tray',
     rows: (each) => (each > 24 ? 6 : each > 8 ? 4 : 2),
     most: 72,
     footprint: fixed(45, 45),
   },
-  flat_divided: {
-    id: 'sections',
-    carrier: 'pan',
-    rows: (each) => (each > 3 ? 2 : 1),
-    most: SHARES.flat_divided!,
-    footprint: fixed(120, 150),
-  },
-  planter_box: {
-    id: 'rows',
-    carrier: 'box',
-    rows: (each) => Math.max(1, each),
-    most: SHARES.planter_box!,
-    footprint: fixed(600, 60),
-  },
+  sections: { id: 'sections', carrier: 'pan', rows: (each) => (each > 3 ? 2 : 1), most: 6, footprint: fixed(120, 150) },
+  rows: { id: 'rows', carrier: 'box', rows: (each) => Math.max(1, each), most: 6, footprint: fixed(600, 60) },
 };
 
-function pane(): LayoutForm {
-  return {
-    id: 'pane',
-    carrier: 'window pane',
-    rows: (each) => (each > 12 ? 3 : each > 4 ? 2 : 1),
-    most: 24,
-    footprint: fixed(190, 210),
-  };
-}
-
+/** How containers of a method stand; one whole pan or box carries as many as it has parts. */
 export function layoutForm(methodId: string): LayoutForm {
-  return FORMS[methodId] ?? SILL;
+  const method = methodById(methodId);
+  const form = FORMS[method?.stands ?? 'sill'];
+  return method && method.perWhole > 1 ? { ...form, most: method.perWhole } : form;
 }

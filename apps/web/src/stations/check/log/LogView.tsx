@@ -53,7 +53,7 @@ function Log({ records }: { records: InvestigationRecords }) {
       <div className="log">
         <div className="log-main">
           {measures.length > 1 && (
-            <p className="ruled-sentence no-print">
+            <div className="ruled-sentence no-print">
               The cells show{' '}
               <RuledWord
                 name="What the cells show"
@@ -62,7 +62,7 @@ function Log({ records }: { records: InvestigationRecords }) {
                 onChoose={setCode}
               />
               .
-            </p>
+            </div>
           )}
           <p className="log-filters no-print" role="group" aria-label="Show">
             {(Object.keys(FILTERS) as LogFilter[]).map((f) => (
