@@ -1,20 +1,26 @@
 import { type CareView } from '@bright-sprout/contracts/care';
 import { type DeviationView } from '@bright-sprout/contracts/deviations';
 import { type PhotoView } from '@bright-sprout/contracts/photos';
+import { since } from '@bright-sprout/core/readings/since';
 import { type WaitingEntry } from '../api/outbox';
 
-const counts = (entry: WaitingEntry) => entry.refused === null;
+/** Entries of one kind that were not refused. */
+function waitingOf<K extends WaitingEntry['kind']>(
+  waiting: readonly WaitingEntry[],
+  kind: K,
+): Extract<WaitingEntry, { kind: K }>[] {
+  return waiting.filter((w): w is Extract<WaitingEntry, { kind: K }> => w.kind === kind && w.refused === null);
+}
+
+const takenBack = (waiting: readonly WaitingEntry[], kind: 'care-back' | 'deviation-back' | 'photo-back') =>
+  new Set(waitingOf(waiting, kind).map((w) => w.body.of));
 
 /** What was done for the plants, as the server told it and as this device entered it since. */
 export function careSince(care: readonly CareView[], waiting: readonly WaitingEntry[], investigationId: string): CareView[] {
-  const known = new Set(care.map((c) => c.id));
-  const takenBack = new Set(waiting.flatMap((w) => (w.kind === 'care-back' && counts(w) ? [w.body.of] : [])));
-  const added = waiting.flatMap((w): CareView[] =>
-    w.kind === 'care' && counts(w) && w.body.investigationId === investigationId && !known.has(w.id)
-      ? [{ amountMl: null, skipped: false, note: null, ...w.body, id: w.id, teamId: w.teamId }]
-      : [],
-  );
-  return [...care, ...added].filter((c) => !takenBack.has(c.id));
+  const entered = waitingOf(waiting, 'care')
+    .filter((w) => w.body.investigationId === investigationId)
+    .map((w): CareView => ({ amountMl: null, skipped: false, note: null, ...w.body, id: w.id, teamId: w.teamId }));
+  return since(care, entered, takenBack(waiting, 'care-back'));
 }
 
 /** What went otherwise, in the same way. */
@@ -23,14 +29,13 @@ export function deviationsSince(
   waiting: readonly WaitingEntry[],
   containerIds: ReadonlySet<string>,
 ): DeviationView[] {
-  const known = new Set(deviations.map((d) => d.id));
-  const takenBack = new Set(waiting.flatMap((w) => (w.kind === 'deviation-back' && counts(w) ? [w.body.of] : [])));
-  const added = waiting.flatMap((w): DeviationView[] =>
-    w.kind === 'deviation' && counts(w) && containerIds.has(w.body.containerId) && !known.has(w.id)
-      ? [{ id: w.id, containerId: w.body.containerId, kind: w.body.kind, note: w.body.note ?? null }]
-      : [],
-  );
-  return [...deviations, ...added].filter((d) => containerIds.has(d.containerId) && !takenBack.has(d.id));
+  const entered = waitingOf(waiting, 'deviation').map(({ id, body }): DeviationView => ({
+    id,
+    containerId: body.containerId,
+    kind: body.kind,
+    note: body.note ?? null,
+  }));
+  return since(deviations, entered, takenBack(waiting, 'deviation-back')).filter((d) => containerIds.has(d.containerId));
 }
 
 /** A picture to show: at the server, or still on this device. */
@@ -45,14 +50,12 @@ export function photosSince(
   waiting: readonly WaitingEntry[],
   containerIds: ReadonlySet<string>,
 ): ShownPhoto[] {
-  const known = new Set(photos.map((p) => p.id));
-  const takenBack = new Set(waiting.flatMap((w) => (w.kind === 'photo-back' && counts(w) ? [w.body.of] : [])));
-  const added = waiting.flatMap((w): ShownPhoto[] =>
-    w.kind === 'photo' && counts(w) && !known.has(w.id)
-      ? [{ id: w.id, containerId: w.body.about.containerId, day: w.body.about.day, teamId: w.teamId, picture: w.body.picture }]
-      : [],
-  );
-  return [...photos.map((p) => ({ ...p, picture: null })), ...added].filter(
-    (p) => containerIds.has(p.containerId) && !takenBack.has(p.id),
-  );
+  const told = photos.map((p): ShownPhoto => ({ ...p, picture: null }));
+  const entered = waitingOf(waiting, 'photo').map(({ id, body, teamId }): ShownPhoto => ({
+    id,
+    ...body.about,
+    teamId,
+    picture: body.picture,
+  }));
+  return since(told, entered, takenBack(waiting, 'photo-back')).filter((p) => containerIds.has(p.containerId));
 }

@@ -9,7 +9,7 @@ import { useInvestigation, useRoom } from '../api/queries';
 import { DayRibbon } from '../ribbon/DayRibbon';
 import { Loaded } from './Notices';
 import { PageHead } from './PageHead';
-import { recordedOn, type Ribbon, ribbonOf } from '../ribbon/ribbon';
+import { recordedOn, type Ribbon, ribbonOf } from '@bright-sprout/core/ribbon/ribbon';
 import { Stations } from './Stations';
 
 /** The address is changed when nobody has moved the day for so long. */

@@ -3,7 +3,7 @@ import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { investigationView, readingView } from '../../test/records';
 import { DayRibbon } from './DayRibbon';
-import { ribbonOf } from './ribbon';
+import { ribbonOf } from '@bright-sprout/core/ribbon/ribbon';
 
 const LOOKED = ['2026-03-04', '2026-03-06', '2026-03-09'];
 const schedule = (['sow', 'check', 'check', 'thin', 'end'] as const).map((kind, i) => ({
@@ -64,7 +64,6 @@ test('the forecast stands until something is up; then what was seen takes its pl
       {
         investigation: investigationView({ outlook }),
         readings: [readingView('A1', '2026-03-06', { state, heightMm: null })],
-        photos: [],
       },
       '2026-03-10',
     ).sprouting;

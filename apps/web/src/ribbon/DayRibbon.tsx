@@ -1,7 +1,7 @@
 import { daysBetween, formatDay, type IsoDay, weekday } from '@bright-sprout/core/calendar/days';
 import { type RoomDay } from '@bright-sprout/core/room/roomRecord';
 import { type KeyboardEvent, memo, type PointerEvent, useMemo, useRef } from 'react';
-import { dayWords, recordedOn, type Ribbon, type RibbonDay } from './ribbon';
+import { dayWords, recordedOn, type Ribbon, type RibbonDay } from '@bright-sprout/core/ribbon/ribbon';
 import { RibbonMarks } from './RibbonMarks';
 import { useWidth } from '../page/useWidth';
 import './dayRibbon.scss';

@@ -1,6 +1,6 @@
 import { type RoomDay } from '@bright-sprout/core/room/roomRecord';
 import { memo } from 'react';
-import { type Ribbon, type RibbonMark } from './ribbon';
+import { type Ribbon, type RibbonMark } from '@bright-sprout/core/ribbon/ribbon';
 
 interface Props {
   ribbon: Ribbon;

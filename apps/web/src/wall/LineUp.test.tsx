@@ -2,7 +2,7 @@ import { standingsOn } from '@bright-sprout/core/readings/standing';
 import { fireEvent, render, screen } from '@testing-library/react';
 import { readingView, recordsOf } from '../../test/records';
 import { LineUp, wallTop } from './LineUp';
-import { ribbonOf } from '../ribbon/ribbon';
+import { ribbonOf } from '@bright-sprout/core/ribbon/ribbon';
 
 const MONDAY = '2026-03-16';
 const THURSDAY = '2026-03-19';

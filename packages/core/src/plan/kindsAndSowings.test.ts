@@ -167,7 +167,7 @@ describe('the days', () => {
     };
     expect(checks('10:15–11:00')).toContain('2026-03-18');
     expect(checks('13:15–14:00')).not.toContain('2026-03-18');
-    const sown = start('salt-steps', { calendar: half, period: '13:15', sowOn: '2026-03-18' });
+    const sown = start('salt-steps', { calendar: half, period: '13:15–14:00', sowOn: '2026-03-18' });
     expect(planCalendar(sown, workOut(sown, 7)).conflicts[0]!.what).toContain('a half day without our period');
   });
 });

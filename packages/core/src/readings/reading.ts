@@ -10,6 +10,13 @@ import { type DoubtKind, type Intent } from './doubtKinds';
 export const READING_STATES = ['measured', 'not-up', 'lost', 'thinned', 'moved', 'not-checked'] as const;
 export type ReadingState = (typeof READING_STATES)[number];
 
+/** States with which the record of a plant ends. */
+const ENDS: readonly ReadingState[] = ['lost', 'thinned', 'moved'];
+
+export function hasEnded(state: ReadingState): boolean {
+  return ENDS.includes(state);
+}
+
 export const LOST_REASONS = ['died', 'eaten', 'knocked-over', 'dried-out', 'other'] as const;
 export type LostReason = (typeof LOST_REASONS)[number];
 

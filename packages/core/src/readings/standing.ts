@@ -1,6 +1,6 @@
 import { type IsoDay } from '../calendar/days';
 import { type Finding, findingOf, heightOf } from '../measures/finding';
-import { currentReadings, type LostReason, type Reading, type ReadingState } from './reading';
+import { currentReadings, hasEnded, type LostReason, type Reading, type ReadingState } from './reading';
 
 /** How one container stands on one day, from all that was recorded up to it. */
 export interface Standing {
@@ -85,14 +85,12 @@ function meanOf(values: readonly number[]): number | null {
   return values.length === 0 ? null : values.reduce((sum, v) => sum + v, 0) / values.length;
 }
 
-const ENDS: readonly ReadingState[] = ['lost', 'thinned', 'moved'];
-
 /** The end in force: null while some plant is there. Where plants ended in different ways a loss counts before a removal. */
 function lastEnd(readings: readonly Reading[]): Reading | null {
   const last = new Map<string, Reading>();
   for (const reading of readings) if (reading.state !== 'not-checked') last.set(reading.plant, reading);
   const all = [...last.values()];
-  if (all.length === 0 || !all.every((r) => ENDS.includes(r.state))) return null;
+  if (all.length === 0 || !all.every((r) => hasEnded(r.state))) return null;
   return all.filter((r) => r.state === 'lost').pop() ?? all[all.length - 1]!;
 }
 

@@ -7,7 +7,7 @@ import { isProblem } from '../../api/client';
 import { useScreen } from '../../api/queries';
 import { DayRibbon } from '../../ribbon/DayRibbon';
 import { Waiting } from '../../page/Notices';
-import { recordedOn, ribbonOf } from '../../ribbon/ribbon';
+import { recordedOn, ribbonOf } from '@bright-sprout/core/ribbon/ribbon';
 import { Wall } from '../../wall/Wall';
 import './screen.scss';
 

@@ -1,6 +1,6 @@
 import { type ContainerView, type InvestigationView, type ReadingView } from '@bright-sprout/contracts/investigations';
 import { type IsoDay } from '@bright-sprout/core/calendar/days';
-import { currentReadings } from '@bright-sprout/core/readings/reading';
+import { currentReadings, hasEnded } from '@bright-sprout/core/readings/reading';
 import { type Standing, standingsOn } from '@bright-sprout/core/readings/standing';
 
 /** One plant to look at: a container, or one of several tagged plants in it. */
@@ -44,5 +44,5 @@ export function stateOf(stop: Stop, readings: readonly ReadingView[], plants: nu
     currentReadings(own)
       .filter((r) => r.day < day && r.state !== 'not-checked')
       .pop() ?? null;
-  return { standing, done: standing.reading !== null || ['lost', 'thinned', 'moved'].includes(standing.state), last };
+  return { standing, done: standing.reading !== null || hasEnded(standing.state), last };
 }

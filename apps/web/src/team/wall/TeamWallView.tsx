@@ -5,7 +5,7 @@ import { Link, useParams } from 'react-router';
 import { useSharedInvestigation } from '../../api/queries';
 import { DayRibbon } from '../../ribbon/DayRibbon';
 import { Loaded } from '../../page/Notices';
-import { recordedOn, ribbonOf } from '../../ribbon/ribbon';
+import { recordedOn, ribbonOf } from '@bright-sprout/core/ribbon/ribbon';
 import { Wall } from '../../wall/Wall';
 
 /** The class's wall on a team's device, while the teacher shares it. */

@@ -6,7 +6,7 @@ import { replacedBy } from '@bright-sprout/core/readings/reading';
 import { readingWords } from '@bright-sprout/core/readings/readingWords';
 import { formatLength } from '@bright-sprout/core/quantities/length';
 import { useState } from 'react';
-import { type LogCell, type LogRow } from './logRows';
+import { type LogCell, type LogRow } from '@bright-sprout/core/readings/logRows';
 import { type LogEntry } from './useLogEntry';
 
 const DOUBT_WORDS: Record<DoubtKind, string> = {
@@ -35,7 +35,7 @@ interface Props {
   records: InvestigationRecords;
   row: LogRow;
   day: IsoDay;
-  cell: LogCell | null;
+  cell: LogCell<ReadingView> | null;
   entry: LogEntry;
 }
 

@@ -8,7 +8,7 @@ import { choiceWords, valueNumber } from '@bright-sprout/core/measures/findingWo
 import { type Measure } from '@bright-sprout/core/measures/measure';
 import { type KeyboardEvent, useEffect, useRef, useState } from 'react';
 import { TreatmentMark } from '../../../marks/TreatmentMark';
-import { type LogCell, type LogRow } from './logRows';
+import { type LogCell, type LogRow } from '@bright-sprout/core/readings/logRows';
 import { type LogEntry } from './useLogEntry';
 
 interface Props {

@@ -9,7 +9,7 @@ import { CheckViews } from '../../../page/CheckViews';
 import { InvestigationFrame } from '../../../page/InvestigationFrame';
 import { CellPanel } from './CellPanel';
 import { Ledger } from './Ledger';
-import { isMissing, type LogFilter, logCells, logDays, logRows } from './logRows';
+import { isMissing, type LogFilter, logCells, logDays, logRows } from '@bright-sprout/core/readings/logRows';
 import { SheetExchange } from './SheetExchange';
 import { useLogEntry } from './useLogEntry';
 import './log.scss';

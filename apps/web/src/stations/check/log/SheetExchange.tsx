@@ -6,7 +6,7 @@ import { type IsoDay } from '@bright-sprout/core/calendar/days';
 import { readRecordSheet, type SheetEntry, type SheetProblem, writeRecordSheet } from '@bright-sprout/core/formats/recordSheet';
 import { useState } from 'react';
 import { textOf } from './Ledger';
-import { type LogCell, type LogRow } from './logRows';
+import { type LogCell, type LogRow } from '@bright-sprout/core/readings/logRows';
 import { type LogEntry } from './useLogEntry';
 
 interface Props {

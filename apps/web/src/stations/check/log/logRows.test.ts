@@ -1,6 +1,6 @@
 import { USUAL_BENCH } from '@bright-sprout/core/bench/benchProtocol';
 import { readingView, recordsOf } from '../../../../test/records';
-import { isMissing, logCells, logDays, logRows } from './logRows';
+import { isMissing, logCells, logDays, logRows } from '@bright-sprout/core/readings/logRows';
 
 const CHECKS = ['2026-03-16', '2026-03-18', '2026-03-20'].map((day) => ({
   day,

@@ -9,7 +9,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
 import { v7 } from 'uuid';
 import { request } from '../../../api/client';
-import { type LogCell, type LogRow } from './logRows';
+import { type LogCell, type LogRow } from '@bright-sprout/core/readings/logRows';
 
 export interface LogEntry {
   /**

@@ -1,7 +1,8 @@
 import { timeNow, todayIn } from '@bright-sprout/core/clock/clock';
 import { type SaveCheckRequest } from '@bright-sprout/contracts/checks';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
-import { LOST_REASONS, LOST_WORDS, type LostReason } from '@bright-sprout/core/readings/reading';
+import { lossOfAll } from '@bright-sprout/core/readings/losses';
+import { hasEnded, LOST_REASONS, LOST_WORDS, type LostReason } from '@bright-sprout/core/readings/reading';
 import { standingsOn } from '@bright-sprout/core/readings/standing';
 import { useState } from 'react';
 import { Form } from 'react-bootstrap';
@@ -22,23 +23,15 @@ export function Accident({ records: { investigation, readings } }: { records: In
     readings,
     today,
   );
-  const alive = investigation.containers.filter((c) => !['lost', 'moved', 'thinned'].includes(standings.get(c.id)!.state));
+  const alive = investigation.containers.filter((c) => !hasEnded(standings.get(c.id)!.state));
   const record = useWrite(async (ids: string[]) => {
     for (const containerId of ids) {
-      const now = standings.get(containerId)!.reading;
-      const plants = Array.from({ length: investigation.bench.plants }, (_, i) => String(i + 1));
+      const losses = lossOfAll(investigation.bench.plants, standings.get(containerId)!, reason, note);
       const body: SaveCheckRequest = {
         containerId,
         day: today,
         recordedAt: timeNow().toISOString(),
-        readings: plants.map((plant) => ({
-          id: v7(),
-          plant,
-          state: 'lost' as const,
-          lostReason: reason,
-          ...(note.trim() ? { note: note.trim() } : {}),
-          ...(now && now.plant === plant ? { supersedes: now.id } : {}),
-        })),
+        readings: losses.map((loss) => ({ id: v7(), ...loss })),
       };
       await request('PUT', `/checks/${v7()}`, body);
       // What is written down is no longer chosen: pressing again after a failure goes on with the others.

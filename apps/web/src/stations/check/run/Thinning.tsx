@@ -1,19 +1,13 @@
-import { seedsCounted } from '@bright-sprout/core/readings/countedUp';
 import { todayIn } from '@bright-sprout/core/clock/clock';
 import { type ContainerView, type InvestigationRecords } from '@bright-sprout/contracts/investigations';
-import { currentReadings } from '@bright-sprout/core/readings/reading';
 import { standingsOn } from '@bright-sprout/core/readings/standing';
-import { stayByLot } from '@bright-sprout/core/plan/layout/stayByLot';
+import { drawStaying, seedlingsIn, type Staying } from '@bright-sprout/core/readings/thinning';
 import { useState } from 'react';
 import { Form } from 'react-bootstrap';
 import { useTeacherEntering } from '../../../entry/useEntering';
 import { ProblemNotice } from '../../../page/Notices';
 
-interface Drawn {
-  container: ContainerView;
-  up: number;
-  stay: number[];
-}
+type Drawn = Staying<ContainerView>;
 
 const ordinal = (n: number) =>
   `${n}${n % 10 === 1 && n !== 11 ? 'st' : n % 10 === 2 && n !== 12 ? 'nd' : n % 10 === 3 && n !== 13 ? 'rd' : 'th'}`;
@@ -30,18 +24,18 @@ export function Thinning({ records: { investigation, readings } }: { records: In
   const upIn = (c: ContainerView): number => {
     const typed = counts[c.id];
     if (typed !== undefined) return Math.max(0, Math.round(Number(typed)) || 0);
-    const seen = currentReadings(readings).flatMap((r) => (r.containerId === c.id ? (seedsCounted(r) ?? []) : []));
-    return seen[seen.length - 1] ?? c.seedsSown;
+    return seedlingsIn(c, readings);
   };
   const gone = standingsOn(
     investigation.containers.map((c) => c.id),
     readings,
     todayIn(investigation.class.timeZone),
   );
-  const open: Drawn[] = investigation.containers
-    .filter((c) => !['lost', 'moved'].includes(gone.get(c.id)!.state))
-    .map((container, i) => ({ container, up: upIn(container), stay: stayByLot(upIn(container), wanted, rule, lot + i) }))
-    .filter((d) => !done.some((c) => c.task === `thin ${d.container.code}`));
+  const there = investigation.containers.filter((c) => !['lost', 'moved'].includes(gone.get(c.id)!.state));
+  const open = drawStaying(
+    there.map((container) => ({ container, up: upIn(container) })),
+    { keep: wanted, rule, lot },
+  ).filter((d) => !done.some((c) => c.task === `thin ${d.container.code}`));
   const drawn = open.filter((d) => d.up > wanted);
   // A row stays where it is while its count is being typed.
   const rows = open.filter((d) => d.up > wanted || counts[d.container.id] !== undefined);

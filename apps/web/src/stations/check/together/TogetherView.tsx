@@ -2,6 +2,7 @@ import { todayIn } from '@bright-sprout/core/clock/clock';
 import { type ContainerView, type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { type TogetherView as Gathered } from '@bright-sprout/contracts/together';
 import { dayInZone, formatDay } from '@bright-sprout/core/calendar/days';
+import { hasEnded } from '@bright-sprout/core/readings/reading';
 import { summaryOf } from '@bright-sprout/core/readings/together';
 import { standingsOn } from '@bright-sprout/core/readings/standing';
 import { formatLength, formatLengthNumber, parseLength, RESOLUTION_UNIT } from '@bright-sprout/core/quantities/length';
@@ -51,7 +52,7 @@ function Choose({ records: { investigation, readings }, last }: { records: Inves
     readings,
     today,
   );
-  const alive = investigation.containers.filter((c) => !['lost', 'moved', 'thinned'].includes(standings.get(c.id)!.state));
+  const alive = investigation.containers.filter((c) => !hasEnded(standings.get(c.id)!.state));
   const begin = useWrite(
     (containerId: string) => request('PUT', `/together/${v7()}`, { investigationId: investigation.id, containerId }),
     'investigations',

@@ -1,7 +1,17 @@
-import { type InvestigationRecords, type ReadingView } from '@bright-sprout/contracts/investigations';
-import { type IsoDay } from '@bright-sprout/core/calendar/days';
-import { currentReadings } from '@bright-sprout/core/readings/reading';
-import { contradict, recordedDays } from '@bright-sprout/core/readings/standing';
+import { type IsoDay } from '../calendar/days';
+import { currentReadings, hasEnded, type Reading } from './reading';
+import { contradict, recordedDays } from './standing';
+
+/** What the table of everything is made of. */
+export interface Logged {
+  investigation: {
+    containers: readonly { id: string; code: string; treatment: string; sownOn: IsoDay }[];
+    /** Plants of a container that are told apart. */
+    bench: { plants: number };
+    schedule: readonly { day: IsoDay; kind: string }[];
+  };
+  readings: readonly Reading[];
+}
 
 export interface LogRow {
   /** `C3`, or `C3 · 2` for the second tagged plant. */
@@ -12,11 +22,11 @@ export interface LogRow {
   sownOn: IsoDay;
 }
 
-export interface LogCell {
+export interface LogCell<R extends Reading = Reading> {
   /** The newest reading that counts. */
-  reading: ReadingView;
+  reading: R;
   /** Readings of other devices that count beside it. */
-  others: ReadingView[];
+  others: R[];
   /** A question about it is open, or two devices say different things. */
   doubtful: boolean;
 }
@@ -24,12 +34,12 @@ export interface LogCell {
 export type LogFilter = 'all' | 'missing' | 'doubtful';
 
 /** Days on which somebody looked or should have, up to today. */
-export function logDays({ investigation, readings }: InvestigationRecords, today: IsoDay): IsoDay[] {
+export function logDays({ investigation, readings }: Logged, today: IsoDay): IsoDay[] {
   const due = investigation.schedule.filter((e) => e.kind === 'check' && e.day <= today).map((e) => e.day);
   return [...new Set([...recordedDays(readings), ...due])].sort();
 }
 
-export function logRows({ investigation, readings }: InvestigationRecords): LogRow[] {
+export function logRows({ investigation, readings }: Logged): LogRow[] {
   const { containers, bench } = investigation;
   return containers.flatMap((c) => {
     const tags = new Set(Array.from({ length: bench.plants }, (_, i) => String(i + 1)));
@@ -48,8 +58,8 @@ export function logRows({ investigation, readings }: InvestigationRecords): LogR
 const keyOf = (containerId: string, plant: string, day: string) => `${containerId} ${plant} ${day}`;
 
 /** What stands in each cell: the newest reading that counts. */
-export function logCells(readings: readonly ReadingView[]): (row: LogRow, day: IsoDay) => LogCell | null {
-  const cells = new Map<string, LogCell>();
+export function logCells<R extends Reading>(readings: readonly R[]): (row: LogRow, day: IsoDay) => LogCell<R> | null {
+  const cells = new Map<string, LogCell<R>>();
   for (const reading of currentReadings(readings)) {
     const key = keyOf(reading.containerId, reading.plant, reading.day);
     const before = cells.get(key);
@@ -61,8 +71,6 @@ export function logCells(readings: readonly ReadingView[]): (row: LogRow, day: I
   return (row, day) => cells.get(keyOf(row.containerId, row.plant, day)) ?? null;
 }
 
-const ENDED = ['lost', 'thinned', 'moved'];
-
 /** A plant that is gone is not missing on later days, nor one that is not sown yet. */
 export function isMissing(
   row: LogRow,
@@ -71,10 +79,6 @@ export function isMissing(
   cell: (row: LogRow, day: IsoDay) => LogCell | null,
 ): boolean {
   if (day <= row.sownOn || cell(row, day)) return false;
-  const gone = days
-    .filter((d) => d < day)
-    .map((d) => cell(row, d)?.reading.state)
-    .filter(Boolean)
-    .pop();
-  return !ENDED.includes(gone ?? '');
+  const before = days.flatMap((d) => (d < day ? (cell(row, d)?.reading.state ?? []) : []));
+  return !before.slice(-1).some(hasEnded);
 }

@@ -1,9 +1,23 @@
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
-import { addDays, daysBetween, formatDay, type IsoDay, isWeekend } from '@bright-sprout/core/calendar/days';
-import { holidayOn, isSchoolDay } from '@bright-sprout/core/calendar/schoolCalendar';
-import { cameUp } from '@bright-sprout/core/readings/whatCame';
-import { recordedDays, standingsOn } from '@bright-sprout/core/readings/standing';
-import { type PlanEventKind } from '@bright-sprout/core/plan/calendar/planEvents';
+import { addDays, daysBetween, formatDay, type IsoDay, isWeekend } from '../calendar/days';
+import { holidayOn, isSchoolDay } from '../calendar/schoolCalendar';
+import { cameUp } from '../readings/whatCame';
+import { type PlanOutlook } from '../plan/calendar/planOutlook';
+import { type Reading } from '../readings/reading';
+import { recordedDays, standingsOn } from '../readings/standing';
+import { type PlanEvent, type PlanEventKind } from '../plan/calendar/planEvents';
+
+/** What the tape of days is made of. */
+export interface Grown {
+  investigation: {
+    sownOn: IsoDay;
+    schedule: readonly PlanEvent[];
+    /** Null for records that no plan was made for. */
+    outlook: PlanOutlook | null;
+    phase: string;
+    containers: readonly { id: string }[];
+  };
+  readings: readonly Reading[];
+}
 
 export interface RibbonDay {
   day: IsoDay;
@@ -51,7 +65,7 @@ const MARK_WORDS: Partial<Record<PlanEventKind, string>> = {
 };
 
 /** From getting ready while that lies ahead, later from the day before sowing; to the end of the plan or the last record. */
-export function ribbonOf({ investigation, readings }: InvestigationRecords, today: IsoDay): Ribbon {
+export function ribbonOf({ investigation, readings }: Grown, today: IsoDay): Ribbon {
   const { sownOn, schedule, outlook, phase } = investigation;
   const ids = investigation.containers.map((c) => c.id);
   const recorded = recordedDays(readings);
@@ -87,9 +101,9 @@ export function ribbonOf({ investigation, readings }: InvestigationRecords, toda
 
 /** The forecast, until enough is up to say when they came. */
 function sproutingOf(
-  ids: string[],
-  readings: InvestigationRecords['readings'],
-  outlook: InvestigationRecords['investigation']['outlook'],
+  ids: readonly string[],
+  readings: Grown['readings'],
+  outlook: PlanOutlook | null,
   sownOn: IsoDay,
 ): RibbonSpan | null {
   const seen = cameUp(ids, readings);
@@ -102,7 +116,7 @@ function sproutingOf(
 }
 
 /** Share of the containers with an answer on a day; a lost one has been answered for good. */
-function shareOn(ids: string[], readings: InvestigationRecords['readings'], day: IsoDay): number {
+function shareOn(ids: readonly string[], readings: Grown['readings'], day: IsoDay): number {
   const answered = [...standingsOn(ids, readings, day).values()].filter((s) => s.state !== 'not-checked').length;
   return ids.length === 0 ? 0 : answered / ids.length;
 }

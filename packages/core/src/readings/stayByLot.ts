@@ -1,4 +1,4 @@
-import { generatorFrom } from '../../random/generator';
+import { generatorFrom } from '../random/generator';
 
 /**
  * Places (1 is beside the label, then around) of the seedlings that stay when a container is thinned: by lot, or those in the
