@@ -53,7 +53,8 @@ export function photosSince(
   const told = photos.map((p): ShownPhoto => ({ ...p, picture: null }));
   const entered = waitingOf(waiting, 'photo').map(({ id, body, teamId }): ShownPhoto => ({
     id,
-    ...body.about,
+    containerId: body.about.containerId,
+    day: body.about.day,
     teamId,
     picture: body.picture,
   }));

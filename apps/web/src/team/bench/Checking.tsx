@@ -9,9 +9,9 @@ import { ContainerChoice } from '../../entry/ContainerChoice';
 import { photosSince } from '../../entry/enteredSince';
 import { EmblemMark } from '../../marks/EmblemMark';
 import { Empty } from '../../page/Notices';
-import { MarkShape } from '../../marks/TreatmentMark';
 import { AllDone } from './AllDone';
 import { BenchCard } from './BenchCard';
+import { ContainerTabs, PlantTabs } from './BenchTabs';
 import { type BenchInvestigation, withWaiting } from './benchRecords';
 import { CareToday } from './CareToday';
 import { type ChosenDay, DayChoice } from './DayChoice';
@@ -21,8 +21,6 @@ import { Unsent } from './Unsent';
 import { useGuideSeen } from './useGuideSeen';
 import { useOwnPot } from './useOwnPot';
 
-/** More tabs than fit beside the team's name have a row of their own. */
-const MANY_TABS = 6;
 /** Days for which a team is still offered the run sheet. */
 const SOWING_IS_FRESH = 7;
 
@@ -76,29 +74,15 @@ export function Checking({ bench, own, onLeave }: { bench: Bench; own: BenchInve
             </>
           )}
         </span>
-        <nav
-          className={`bench-tabs${investigation.containers.length > MANY_TABS ? ' many' : ''}`}
-          aria-label="Your containers"
-          hidden={ownPot.asks}
-        >
-          {investigation.containers.map((c) => {
-            const [isDone, isOpen] = [potDone(c.code) && c.sownOn <= day, c.id === stop?.container.id];
-            return (
-              <button
-                key={c.id}
-                type="button"
-                className={`bench-tab${isOpen ? ' open' : ''}${isDone ? ' done' : ''}`}
-                aria-current={isOpen ? 'true' : undefined}
-                aria-label={`${c.code}${isDone ? ', done' : ''}`}
-                disabled={c.sownOn > day}
-                onClick={() => open(c.code)}
-              >
-                <b>{c.code}</b>
-                <TabMark treatment={c.treatment} done={isDone} open={isOpen} />
-              </button>
-            );
-          })}
-        </nav>
+        {!ownPot.asks && (
+          <ContainerTabs
+            containers={investigation.containers}
+            day={day}
+            openId={stop?.container.id}
+            done={potDone}
+            onOpen={open}
+          />
+        )}
       </header>
       <Unsent waiting={waiting.filter((c) => c.teamId === bench.team.id)} />
       {investigation.checkingClosedAt !== null && (
@@ -179,50 +163,4 @@ function withOwnPot(investigation: InvestigationView, code: string | null): Inve
   return code === null
     ? investigation
     : { ...investigation, containers: investigation.containers.filter((c) => c.code === code) };
-}
-
-/** Several tagged plants of one container. */
-function PlantTabs({
-  stops,
-  stop,
-  done,
-  onOpen,
-}: {
-  stops: Stop[];
-  stop: Stop;
-  done: (s: Stop) => boolean;
-  onOpen: (name: string) => void;
-}) {
-  return (
-    <div className="bench-plants" role="group" aria-label={`Tagged plants of ${stop.container.code}`}>
-      {stops
-        .filter((s) => s.container === stop.container)
-        .map((s) => (
-          <button
-            key={s.plant}
-            type="button"
-            className={`${s === stop ? 'on' : ''}${done(s) ? ' done' : ''}`}
-            aria-current={s === stop ? 'true' : undefined}
-            onClick={() => onOpen(s.name)}
-          >
-            Plant {s.plant}
-            {done(s) && <span className="visually-hidden">, done</span>}
-          </button>
-        ))}
-    </div>
-  );
-}
-
-function TabMark({ treatment, done, open }: { treatment: string; done: boolean; open: boolean }) {
-  if (done)
-    return (
-      <svg width="18" height="16" viewBox="0 0 18 16" aria-hidden="true">
-        <path d="M2 8l5 5L16 2" fill="none" stroke="currentColor" strokeWidth="3" />
-      </svg>
-    );
-  return (
-    <svg width="18" height="18" viewBox="-10 -10 20 20" aria-hidden="true">
-      <MarkShape code={treatment} size={17} onDark={open} />
-    </svg>
-  );
 }

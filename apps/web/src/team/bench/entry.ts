@@ -163,3 +163,16 @@ export function keyWords(key: string, resolution: RulerResolution): string {
   if (key === 'step-down') return `− ${STEP_WORDS[resolution]}`;
   return key;
 }
+
+/** Whether two entries say the same. */
+export function sameEntry(a: Entry, b: Entry): boolean {
+  return (
+    a.state === b.state &&
+    typedMm(a) === typedMm(b) &&
+    a.lostReason === b.lostReason &&
+    a.note === b.note &&
+    a.answer === b.answer &&
+    a.secondDigits === b.secondDigits &&
+    JSON.stringify(a.found) === JSON.stringify(b.found)
+  );
+}

@@ -1,9 +1,13 @@
 import { todayIn } from '@bright-sprout/core/clock/clock';
 import { type ContainerView, type InvestigationView, type ReadingView } from '@bright-sprout/contracts/investigations';
 import { type IsoDay } from '@bright-sprout/core/calendar/days';
+import { valueOf } from '@bright-sprout/core/measures/finding';
+import { measureOf } from '@bright-sprout/core/measures/registry';
+import { doubtAboutFinding, type FindingDoubt } from '@bright-sprout/core/readings/findingDoubt';
 import { type Doubt } from '@bright-sprout/core/readings/plausibility';
 import { doubtOfReading } from '@bright-sprout/core/readings/surroundings';
 import { type Species } from '@bright-sprout/core/seeds/catalogue';
+import { type Entry } from './entry';
 import { useEffect, useMemo, useState } from 'react';
 
 /** A number is asked about when nobody has tapped for so long. */
@@ -43,4 +47,21 @@ export function useDoubt({ investigation, container, plant, day, mm, readings, k
     return () => clearTimeout(timer);
   }, [mm]);
   return { doubt, shown: doubt !== null && restedAt === mm };
+}
+
+/** The first question that another value than the height raises, beside what was found last time. */
+export function doubtAboutOthers(
+  entry: Entry,
+  last: ReadingView | null,
+  { seedsSown: sown }: ContainerView,
+  { bench, resolution }: InvestigationView,
+): FindingDoubt | null {
+  if (entry.state !== 'measured') return null;
+  for (const { measure: code, value } of entry.found) {
+    const measure = measureOf(code, bench.own);
+    if (!measure || value === null) continue;
+    const doubt = doubtAboutFinding(measure, value, last ? valueOf(last, code) : null, { resolution, sown });
+    if (doubt) return doubt;
+  }
+  return null;
 }

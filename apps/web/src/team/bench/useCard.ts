@@ -1,0 +1,83 @@
+import { timeNow } from '@bright-sprout/core/clock/clock';
+import { type ContainerView, type InvestigationView, type ReadingView } from '@bright-sprout/contracts/investigations';
+import { type IsoDay } from '@bright-sprout/core/calendar/days';
+import { type Standing } from '@bright-sprout/core/readings/standing';
+import { type Species } from '@bright-sprout/core/seeds/catalogue';
+import { useState } from 'react';
+import { v7 } from 'uuid';
+import { theOutbox } from '../../api/outbox';
+import { dropDraft, keepDraft, readDraft } from './drafts';
+import { emptyEntry, type Entry, entryOf, isComplete, readingOf, sameEntry, typedMm } from './entry';
+import { doubtAboutOthers, useDoubt } from './useDoubt';
+
+export interface Card {
+  teamId: string;
+  investigation: InvestigationView;
+  container: ContainerView;
+  /** Tag of the plant in its container. */
+  plant: string;
+  day: IsoDay;
+  /** Why another day than today's was chosen; empty for today. */
+  dayReason: string;
+  /** Today's reading, when there is one. */
+  saved: ReadingView | null;
+  lost: Standing | null;
+  readings: ReadingView[];
+  /** Facts of the kinds that are grown. */
+  kinds: readonly Species[];
+  /** The last look before today. */
+  last: ReadingView | null;
+  onNext: () => void;
+}
+
+/** What is being entered on a card: kept as a draft with every tap, asked about where it surprises, and sent on the way on. */
+export function useCard({
+  teamId,
+  investigation,
+  container,
+  plant,
+  day,
+  dayReason,
+  saved,
+  lost,
+  readings,
+  kinds,
+  last,
+  onNext,
+}: Card) {
+  const { resolution } = investigation;
+  const draftKey = `${container.id} ${plant}`;
+  const [draft] = useState(() => readDraft(draftKey, day, resolution));
+  const [entry, setEntry] = useState<Entry>(draft ?? (saved ? entryOf(saved, resolution) : emptyEntry(resolution)));
+  const [changing, setChanging] = useState(draft !== null || (saved === null && lost === null));
+  const mm = entry.state === 'measured' ? typedMm(entry) : null;
+  const { doubt, shown } = useDoubt({ investigation, container, plant, day, mm, readings, kinds });
+  const other = doubtAboutOthers(entry, last, container, investigation);
+  const asked = doubt ? { kind: doubt.kind } : other ? { kind: other.kind, measure: other.measure } : null;
+  const change = (to: Entry) => {
+    // A new value raises a new question.
+    const fresh = to.digits !== entry.digits || to.found !== entry.found;
+    const next = fresh && to.answer === entry.answer ? { ...to, answer: null, secondDigits: '' } : to;
+    setEntry(next);
+    keepDraft(draftKey, day, next);
+  };
+  /** A second tap takes the state back. */
+  const toggle = (state: NonNullable<Entry['state']>) =>
+    change({ ...emptyEntry(resolution), state: entry.state === state ? null : state, note: entry.note });
+  const save = () => {
+    if (changing && isComplete(entry) && !(saved && sameEntry(entry, entryOf(saved, resolution))))
+      void theOutbox().add(v7(), teamId, {
+        kind: 'check',
+        body: {
+          containerId: container.id,
+          day,
+          ...(dayReason ? { dayReason } : {}),
+          recordedAt: timeNow().toISOString(),
+          readings: [{ id: v7(), ...readingOf(entry, plant, asked, saved?.id ?? null) }],
+        },
+      });
+    dropDraft(draftKey, day);
+    onNext();
+  };
+  return { entry, mm, doubt, shown, other, changing, setChanging, change, toggle, save };
+}
