@@ -7,6 +7,8 @@ import { PlainError, which } from './mariadb.mjs';
 import { demoTeacher, demoTeams } from './demoSignIns.mjs';
 import { exitWith, ROOT } from './project.mjs';
 
+const heightMm = ({ findings }) => findings.find((f) => f.measure === 'height')?.value ?? null;
+
 const { chromium } = createRequire(import.meta.url)('@playwright/test');
 const base = process.env.SPROUT_URL ?? 'http://127.0.0.1:4310';
 const LAPTOP = { width: 1280, height: 800 };
@@ -63,8 +65,9 @@ async function main() {
     const { investigations } = await (await page.request.get(api('/bench'))).json();
     const [{ investigation: own, readings }] = investigations;
     const { id } = own.containers.find((c) => c.code === code);
-    const last = readings.filter((r) => r.containerId === id && r.valueMm !== null).at(-1);
-    for (const key of ((last.valueMm + byMm) / 10).toFixed(1)) await page.getByRole('button', { name: key, exact: true }).click();
+    const last = readings.filter((r) => r.containerId === id && heightMm(r) !== null).at(-1);
+    for (const key of ((heightMm(last) + byMm) / 10).toFixed(1))
+      await page.getByRole('button', { name: key, exact: true }).click();
     await page.mouse.move(5, 5);
   };
   const link = async (request) => {
@@ -75,14 +78,14 @@ async function main() {
   const readTogether = async (request) => {
     const id = await investigation(request);
     const { investigation: shown, readings } = await (await request.get(api(`/investigations/${id}`))).json();
-    const tallest = readings.filter((r) => r.valueMm !== null).sort((a, b) => b.valueMm - a.valueMm)[0];
+    const tallest = readings.filter((r) => heightMm(r) !== null).sort((a, b) => heightMm(b) - heightMm(a))[0];
     const open = randomUUID();
     await request.put(api(`/together/${open}`), { data: { investigationId: shown.id, containerId: tallest.containerId } });
     for (const [emblem, off] of Object.entries(READ_TOGETHER)) {
       const device = await browser.newContext();
       await team(emblem)(device.request);
       await device.request.put(api(`/bench/together/${open}`), {
-        data: { typed: `${(tallest.valueMm / 10 + off).toFixed(1)} cm` },
+        data: { typed: `${(heightMm(tallest) / 10 + off).toFixed(1)} cm` },
       });
       await device.close();
     }
