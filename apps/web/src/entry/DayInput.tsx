@@ -1,19 +1,82 @@
-import { formatDay, isIsoDay } from '@bright-sprout/core/calendar/days';
-import { type ComponentProps } from 'react';
-import { Form } from 'react-bootstrap';
+import { todayIn } from '@bright-sprout/core/clock/clock';
+import { isIsoDay, parseDay, writeDay } from '@bright-sprout/core/calendar/days';
+import { type ComponentProps, lazy, Suspense, useId, useRef, useState } from 'react';
+import { Form, Overlay, Popover } from 'react-bootstrap';
 import './dayInput.scss';
+
+const DayCalendar = lazy(() => import('./DayCalendar'));
 
 type Props = Omit<ComponentProps<typeof Form.Control>, 'type' | 'value' | 'onChange'> & {
   value: string;
   onChange: (day: string) => void;
+  /** The last day that can be tapped in the calendar. */
+  last?: string;
 };
 
-/** The browser's own day field, with the chosen day written out in it: its weekday, and no doubt which number is the month. */
-export function DayInput({ value, onChange, ...props }: Props) {
+const today = () => todayIn(Intl.DateTimeFormat().resolvedOptions().timeZone);
+
+/** A day as it is spoken: typed (`26 March`, `2026-03-26`) or tapped in a calendar, and written out so that nothing is mistaken. */
+export function DayInput({ value, onChange, last, isInvalid, ...props }: Props) {
+  const [typing, setTyping] = useState<string | null>(null);
+  const [open, setOpen] = useState(false);
+  const button = useRef<HTMLButtonElement>(null);
+  const id = useId();
+  const unread = typing !== null && typing.trim() !== '' && parseDay(typing, today()) === null;
+  const [left, setLeft] = useState(false);
+  const type = (text: string) => {
+    setTyping(text);
+    setLeft(false);
+    const day = text.trim() === '' ? '' : parseDay(text, today());
+    if (day !== null && day !== value) onChange(day);
+  };
+  const leave = () => {
+    setLeft(true);
+    if (!unread) setTyping(null);
+  };
+  const choose = (day: string) => {
+    setTyping(null);
+    setOpen(false);
+    onChange(day);
+    button.current?.focus();
+  };
   return (
     <div className="day-input">
-      <Form.Control {...props} type="date" value={value} onChange={(e) => onChange(e.target.value)} />
-      {isIsoDay(value) && <span className="day-input-words">{formatDay(value, 'short')}</span>}
+      <Form.Control
+        autoComplete="off"
+        placeholder="26 March"
+        {...props}
+        aria-describedby={[props['aria-describedby'], unread && left && id].filter(Boolean).join(' ') || undefined}
+        isInvalid={isInvalid || (unread && left)}
+        type="text"
+        value={typing ?? (isIsoDay(value) ? writeDay(value) : value)}
+        onChange={(e) => type(e.target.value)}
+        onBlur={leave}
+      />
+      <button
+        ref={button}
+        type="button"
+        className="day-input-open"
+        aria-label="Open the calendar"
+        aria-expanded={open}
+        disabled={props.disabled}
+        onClick={() => setOpen(!open)}
+      >
+        <svg width="20" height="20" viewBox="0 0 20 20" fill="none" stroke="currentColor" strokeWidth="1.6" aria-hidden="true">
+          <path d="M2 4.500H18V18H2zM2 8.500H18M6 2v4M14 2v4" />
+        </svg>
+      </button>
+      <Overlay target={button} show={open} placement="bottom-end" rootClose onHide={() => setOpen(false)}>
+        <Popover className="day-popover">
+          <Suspense fallback={<p className="second m-3">Opening …</p>}>
+            <DayCalendar day={isIsoDay(value) ? value : null} today={today()} last={last} onChoose={choose} />
+          </Suspense>
+        </Popover>
+      </Overlay>
+      {unread && left && (
+        <p className="day-input-unread" id={id}>
+          “{typing}” is no day: write it like 26 March.
+        </p>
+      )}
     </div>
   );
 }

@@ -1,4 +1,16 @@
-import { addDays, clockInZone, dayInZone, daysBetween, formatDay, isIsoDay, isTimeZone, isWeekend } from './days';
+import fc from 'fast-check';
+import {
+  addDays,
+  clockInZone,
+  dayInZone,
+  daysBetween,
+  formatDay,
+  isIsoDay,
+  isTimeZone,
+  isWeekend,
+  parseDay,
+  writeDay,
+} from './days';
 
 test('days are counted on the calendar, across changes of the clocks and leap days', () => {
   expect(daysBetween('2026-03-03', '2026-03-03')).toBe(0);
@@ -24,4 +36,33 @@ test('knows real days, zones and weekends', () => {
   expect(isWeekend('2026-03-21')).toBe(true);
   expect(isWeekend('2026-03-20')).toBe(false);
   expect(formatDay('2026-03-19')).toBe('Thu 19 March');
+});
+
+test.each([
+  ['2026-03-19', '2026-03-19'],
+  [' Thu 19 March 2026 ', '2026-03-19'],
+  ['19 Mar', '2026-03-19'],
+  ['1st april', '2026-04-01'],
+  ['3 January', '2026-01-03'],
+  ['29 Feb 2028', '2028-02-29'],
+])('%s is a day', (typed, day) => {
+  expect(parseDay(typed, '2026-03-02')).toBe(day);
+});
+
+test('a day without its year is the nearest one, over the turn of the year too', () => {
+  expect(parseDay('3 January', '2026-12-20')).toBe('2027-01-03');
+  expect(parseDay('20 December', '2027-01-03')).toBe('2026-12-20');
+});
+
+test.each(['', '3/4', '30 February 2026', '12', 'March', '19 Mar 26', '19 M', '2026-3-1'])('“%s” is no day', (typed) => {
+  expect(parseDay(typed, '2026-03-02')).toBeNull();
+});
+
+test('what a field shows of a day can be read back', () => {
+  fc.assert(
+    fc.property(fc.integer({ min: 0, max: 20_000 }), (n) => {
+      const day = addDays('2000-01-01', n);
+      expect(parseDay(writeDay(day), '2026-03-02')).toBe(day);
+    }),
+  );
 });

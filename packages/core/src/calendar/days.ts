@@ -93,3 +93,29 @@ export function formatDay(day: IsoDay, form: 'long' | 'short' = 'long'): string 
 export function weekdayName(day: IsoDay): string {
   return WEEKDAYS[weekday(day)]!;
 }
+
+/** `Thu 19 March 2026`, as a field shows a day that is typed. */
+export function writeDay(day: IsoDay): string {
+  return `${formatDay(day)} ${day.slice(0, 4)}`;
+}
+
+const WRITTEN = /^(?:[a-z]{3,9}\.?,?\s+)?(\d{1,2})(?:st|nd|rd|th)?\.?\s+([a-z]{3,9})\.?,?(?:\s+(\d{4}))?$/i;
+
+/**
+ * Reads a day as somebody types it: `2026-03-19`, `19 March 2026`, `Thu 19 Mar`. Without a year it is the nearest such day.
+ * Figures alone (`3/4`) say different days in different countries and are not taken.
+ *
+ * @returns null where it is no day
+ */
+export function parseDay(text: string, today: IsoDay): IsoDay | null {
+  const typed = text.trim();
+  if (isIsoDay(typed)) return typed;
+  const [, day, month, year] = WRITTEN.exec(typed) ?? [];
+  const at = MONTHS.findIndex((m) => month && m.toLowerCase().startsWith(month.toLowerCase()));
+  if (at < 0) return null;
+  const on = (y: number) => `${y}-${String(at + 1).padStart(2, '0')}-${day!.padStart(2, '0')}`;
+  const now = Number(today.slice(0, 4));
+  const days = (year ? [Number(year)] : [now - 1, now, now + 1]).map(on).filter(isIsoDay);
+  const away = (d: IsoDay) => Math.abs(daysBetween(today, d));
+  return days.sort((a, b) => away(a) - away(b))[0] ?? null;
+}

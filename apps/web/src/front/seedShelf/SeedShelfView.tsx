@@ -5,11 +5,12 @@ import { lotStanding, type SeedLot } from '@bright-sprout/core/seeds/seedLot';
 import { classValidatorResolver } from '@hookform/resolvers/class-validator';
 import { useState } from 'react';
 import { Form } from 'react-bootstrap';
-import { useFieldArray, useForm } from 'react-hook-form';
+import { Controller, useFieldArray, useForm } from 'react-hook-form';
 import { Link } from 'react-router';
 import { v7 } from 'uuid';
 import { request } from '../../api/client';
 import { useSeedLots, useWrite } from '../../api/queries';
+import { DayInput } from '../../entry/DayInput';
 import { Field } from '../../entry/Field';
 import { Empty, Loaded, ProblemNotice } from '../../page/Notices';
 import { PageHead } from '../../page/PageHead';
@@ -225,7 +226,13 @@ function LotForm({ lot, onDone }: { lot: SeedLot | null; onDone: () => void }) {
             aria-label={`Test ${i + 1}: seeds tested`}
             {...register(`tests.${i}.of`, { valueAsNumber: true })}
           />
-          <Form.Control type="date" aria-label={`Day of test ${i + 1}`} {...register(`tests.${i}.on`)} />
+          <Controller
+            control={control}
+            name={`tests.${i}.on`}
+            render={({ field: { value, onChange } }) => (
+              <DayInput aria-label={`Day of test ${i + 1}`} value={value} onChange={onChange} />
+            )}
+          />
           <button type="button" className="btn btn-plain" onClick={() => tests.remove(i)}>
             remove
           </button>

@@ -1,6 +1,7 @@
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { addDays, daysBetween, formatDay, type IsoDay, isWeekend } from '@bright-sprout/core/calendar/days';
 import { useState } from 'react';
+import { DayInput } from '../../entry/DayInput';
 
 /** Another day than the device's, and why. */
 export interface ChosenDay {
@@ -54,7 +55,7 @@ export function DayChoice({ investigation, today, chosen, onChoose, open, onClos
   return (
     <div className="bench-otherday">
       <label>
-        Which day did you look? <input type="date" value={day} max={today} onChange={(e) => setDay(e.target.value)} />
+        Which day did you look? <DayInput value={day} last={today} onChange={setDay} />
       </label>
       <p className="bench-reasons" role="group" aria-label="One of the last days">
         {lastWeekdays(investigation.sownOn, today).map((d) => (
