@@ -19,7 +19,7 @@ const today = () => todayIn(Intl.DateTimeFormat().resolvedOptions().timeZone);
 export function DayInput({ value, onChange, last, isInvalid, ...props }: Props) {
   const [typing, setTyping] = useState<string | null>(null);
   const [open, setOpen] = useState(false);
-  const button = useRef<HTMLButtonElement>(null);
+  const [field, button] = [useRef<HTMLDivElement>(null), useRef<HTMLButtonElement>(null)];
   const id = useId();
   const unread = typing !== null && typing.trim() !== '' && parseDay(typing, today()) === null;
   const [left, setLeft] = useState(false);
@@ -40,10 +40,10 @@ export function DayInput({ value, onChange, last, isInvalid, ...props }: Props) 
     button.current?.focus();
   };
   return (
-    <div className="day-input">
+    <div className="day-input" ref={field}>
       <Form.Control
         autoComplete="off"
-        placeholder="26 March"
+        placeholder="like 26 March"
         {...props}
         aria-describedby={[props['aria-describedby'], unread && left && id].filter(Boolean).join(' ') || undefined}
         isInvalid={isInvalid || (unread && left)}
@@ -65,7 +65,7 @@ export function DayInput({ value, onChange, last, isInvalid, ...props }: Props) 
           <path d="M2 4.500H18V18H2zM2 8.500H18M6 2v4M14 2v4" />
         </svg>
       </button>
-      <Overlay target={button} show={open} placement="bottom-end" rootClose onHide={() => setOpen(false)}>
+      <Overlay target={field} show={open} placement="bottom-start" rootClose onHide={() => setOpen(false)}>
         <Popover className="day-popover">
           <Suspense fallback={<p className="second m-3">Opening …</p>}>
             <DayCalendar day={isIsoDay(value) ? value : null} today={today()} last={last} onChoose={choose} />
