@@ -5,11 +5,10 @@ import { lossOfAll } from '@bright-sprout/core/readings/losses';
 import { hasEnded, LOST_REASONS, LOST_WORDS, type LostReason } from '@bright-sprout/core/readings/reading';
 import { standingsOn } from '@bright-sprout/core/readings/standing';
 import { useState } from 'react';
-import { Form } from 'react-bootstrap';
 import { v7 } from 'uuid';
 import { request } from '../../../api/client';
 import { useWrite } from '../../../api/queries';
-import { ProblemNotice } from '../../../page/Notices';
+import { RunChoice, RunForm, RunNote } from './RunForm';
 import { ContainerChoice, toggled } from '../../../entry/ContainerChoice';
 
 /** Several containers lost at once: a tray fell, a weekend dried out. */
@@ -39,42 +38,35 @@ export function Accident({ records: { investigation, readings } }: { records: In
     }
   }, 'investigations');
   return (
-    <section className="section">
-      <h2>Record an accident</h2>
-      <ContainerChoice
-        label="Containers that are lost"
-        containers={alive}
-        chosen={chosen}
-        onToggle={(id) => setChosen(toggled(chosen, id))}
-      />
-      <div className="run-fields">
-        <label>
-          Each of them
-          <Form.Select value={reason} onChange={(e) => setReason(e.target.value as LostReason)}>
-            {LOST_REASONS.map((r) => (
-              <option key={r} value={r}>
-                {LOST_WORDS[r]}
-              </option>
-            ))}
-          </Form.Select>
-        </label>
-        <label>
-          What happened
-          <Form.Control value={note} maxLength={200} onChange={(e) => setNote(e.target.value)} />
-        </label>
-        <button
-          type="button"
-          className="btn"
-          disabled={chosen.size === 0 || record.isPending}
-          onClick={() => record.mutate([...chosen], { onSuccess: () => setNote('') })}
-        >
-          {record.isPending ? 'Writing it down …' : chosen.size === 0 ? 'Record it' : `Record for ${chosen.size}`}
-        </button>
-      </div>
+    <RunForm
+      title="Record an accident"
+      action={record.isPending ? 'Writing it down …' : chosen.size === 0 ? 'Record it' : `Record for ${chosen.size}`}
+      disabled={chosen.size === 0 || record.isPending}
+      onSend={() => record.mutate([...chosen], { onSuccess: () => setNote('') })}
+      error={record.error}
+      above={
+        <ContainerChoice
+          label="Containers that are lost"
+          containers={alive}
+          chosen={chosen}
+          onToggle={(id) => setChosen(toggled(chosen, id))}
+        />
+      }
+      fields={
+        <>
+          <RunChoice
+            label="Each of them"
+            value={reason}
+            choices={LOST_REASONS.map((r) => [r, LOST_WORDS[r]])}
+            onChange={setReason}
+          />
+          <RunNote label="What happened" value={note} onChange={setNote} />
+        </>
+      }
+    >
       <p className="second mb-0">
         They leave the averages from today on, and are named beside them. A wrong one is put right in the log.
       </p>
-      {record.error && <ProblemNotice error={record.error} />}
-    </section>
+    </RunForm>
   );
 }

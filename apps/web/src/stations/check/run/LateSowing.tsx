@@ -4,7 +4,8 @@ import { useState } from 'react';
 import { Form } from 'react-bootstrap';
 import { useClass } from '../../../api/queries';
 import { DayInput } from '../../../entry/DayInput';
-import { ProblemNotice } from '../../../page/Notices';
+import { RunChoice, RunForm } from './RunForm';
+import { teamChoices } from './teamChoices';
 import { useRunChange } from './useRunChange';
 
 /** One more container, sown later than the others: it has its own day, and its age is counted from it. */
@@ -25,44 +26,33 @@ export function LateSowing({ investigation }: { investigation: InvestigationView
       ...(teamId ? { teamId } : {}),
     });
   return (
-    <section className="section">
-      <h2>Add a late sowing</h2>
-      <div className="run-fields">
-        <label>
-          Treatment
-          <Form.Select value={treatment} onChange={(e) => setTreatment(e.target.value)}>
-            {investigation.treatments.map((t) => (
-              <option key={t.code} value={t.code}>
-                {t.code} {t.label}
-              </option>
-            ))}
-          </Form.Select>
-        </label>
-        <label>
-          looked after by
-          <Form.Select value={teamId} onChange={(e) => setTeamId(e.target.value)}>
-            <option value="">the class</option>
-            {group.data?.teams.map((t) => (
-              <option key={t.id} value={t.id}>
-                {t.nickname}
-              </option>
-            ))}
-          </Form.Select>
-        </label>
-        <label>
-          sown on
-          <DayInput value={sownOn} onChange={setSownOn} />
-        </label>
-        <label>
-          seeds
-          <Form.Control type="number" min={1} max={500} value={seeds} onChange={(e) => setSeeds(e.target.value)} />
-        </label>
-        <button type="button" className="btn" disabled={change.isPending} onClick={add}>
-          Add it
-        </button>
-      </div>
+    <RunForm
+      title="Add a late sowing"
+      action="Add it"
+      disabled={change.isPending}
+      onSend={add}
+      error={change.error}
+      fields={
+        <>
+          <RunChoice
+            label="Treatment"
+            value={treatment}
+            choices={investigation.treatments.map((t) => [t.code, `${t.code} ${t.label}`])}
+            onChange={setTreatment}
+          />
+          <RunChoice label="looked after by" value={teamId} choices={teamChoices(group.data)} onChange={setTeamId} />
+          <label>
+            sown on
+            <DayInput value={sownOn} onChange={setSownOn} />
+          </label>
+          <label>
+            seeds
+            <Form.Control type="number" min={1} max={500} value={seeds} onChange={(e) => setSeeds(e.target.value)} />
+          </label>
+        </>
+      }
+    >
       {change.data && !change.isPending && <p role="status">{change.data.code} is added. Print its label under Plan.</p>}
-      {change.error && <ProblemNotice error={change.error} />}
-    </section>
+    </RunForm>
   );
 }

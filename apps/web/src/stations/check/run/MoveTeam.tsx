@@ -1,8 +1,8 @@
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { useState } from 'react';
-import { Form } from 'react-bootstrap';
 import { useClass } from '../../../api/queries';
-import { ProblemNotice } from '../../../page/Notices';
+import { RunChoice, RunForm, RunNote } from './RunForm';
+import { teamChoices } from './teamChoices';
 import { useRunChange } from './useRunChange';
 
 /** A container goes to another team: somebody is ill, a team is split. */
@@ -25,40 +25,30 @@ export function MoveTeam({ investigation }: { investigation: InvestigationView }
       { onSuccess: () => (setContainerId(''), setNote('')) },
     );
   return (
-    <section className="section">
-      <h2>Give a container to another team</h2>
-      <div className="run-fields">
-        <label>
-          Container
-          <Form.Select value={containerId} onChange={(e) => setContainerId(e.target.value)}>
-            <option value="">choose</option>
-            {investigation.containers.map((c) => (
-              <option key={c.id} value={c.id}>
-                {c.code}, {(c.teamId && names.get(c.teamId)) ?? 'the class'}
-              </option>
-            ))}
-          </Form.Select>
-        </label>
-        <label>
-          goes to
-          <Form.Select value={teamId} onChange={(e) => setTeamId(e.target.value)}>
-            <option value="">the class</option>
-            {group.data?.teams.map((t) => (
-              <option key={t.id} value={t.id}>
-                {t.nickname}
-              </option>
-            ))}
-          </Form.Select>
-        </label>
-        <label>
-          because
-          <Form.Control value={note} maxLength={200} onChange={(e) => setNote(e.target.value)} />
-        </label>
-        <button type="button" className="btn" disabled={!containerId || change.isPending} onClick={move}>
-          Move it
-        </button>
-      </div>
-      {change.error && <ProblemNotice error={change.error} />}
-    </section>
+    <RunForm
+      title="Give a container to another team"
+      action="Move it"
+      disabled={!containerId || change.isPending}
+      onSend={move}
+      error={change.error}
+      fields={
+        <>
+          <RunChoice
+            label="Container"
+            value={containerId}
+            choices={[
+              ['', 'choose'],
+              ...investigation.containers.map((c): [string, string] => [
+                c.id,
+                `${c.code}, ${(c.teamId && names.get(c.teamId)) ?? 'the class'}`,
+              ]),
+            ]}
+            onChange={setContainerId}
+          />
+          <RunChoice label="goes to" value={teamId} choices={teamChoices(group.data)} onChange={setTeamId} />
+          <RunNote label="because" value={note} onChange={setNote} />
+        </>
+      }
+    />
   );
 }

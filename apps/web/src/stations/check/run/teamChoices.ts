@@ -1,0 +1,6 @@
+import { type ClassView } from '@bright-sprout/contracts/classes';
+
+/** The teams of a class as choices; first the class itself, which has no team. */
+export function teamChoices(group: Pick<ClassView, 'teams'> | undefined): [string, string][] {
+  return [['', 'the class'], ...(group?.teams ?? []).map((t): [string, string] => [t.id, t.nickname])];
+}
