@@ -27,7 +27,7 @@ export function investigationView(change: Partial<InvestigationView> = {}): Inve
     afterLoss: 'exclude',
     report: 'container-mean',
     drawSeed: 7,
-    splitSentence: 'Every team has one of each treatment.',
+    split: { code: 'complete', each: 1 },
     planCautions: [],
     runSheet: [],
     bench: USUAL_BENCH,

@@ -18,3 +18,6 @@ HTMLCanvasElement.prototype.getContext = () => null;
 
 // A busy machine is slow; what is waited for comes all the same.
 configure({ asyncUtilTimeout: 5000 });
+
+// A form filled in key by key takes seconds where two cores do everything; nothing waits so long when all is well.
+jest.setTimeout(30_000);

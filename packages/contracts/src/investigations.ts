@@ -8,6 +8,7 @@ import { IsBoolean, IsIn, IsInt, IsOptional, IsString, Length } from 'class-vali
 import { type BenchProtocol } from '@bright-sprout/core/bench/benchProtocol';
 import { type PlanEvent } from '@bright-sprout/core/plan/calendar/planEvents';
 import { type KeptCaution } from '@bright-sprout/core/plan/fairTest/fairTest';
+import { type SplitFact } from '@bright-sprout/core/plan/layout/splitWords';
 import { type RunStep, type WrittenStep } from '@bright-sprout/core/plan/lists/runSheet';
 import { type PlanOutlook } from '@bright-sprout/core/plan/calendar/planOutlook';
 import { type CareView } from './care';
@@ -94,7 +95,8 @@ export interface InvestigationView {
   afterLoss: AfterLoss;
   report: Report;
   drawSeed: number;
-  splitSentence: string;
+  /** Who got what; a sentence where it was sown before facts were kept. */
+  split: SplitFact | string;
   /** What the fair-test check still said of the plan when it was sown. */
   planCautions: (KeptCaution | string)[];
   /** Steps of sowing day, as planned; empty for imported records. */

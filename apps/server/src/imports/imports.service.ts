@@ -51,7 +51,7 @@ export class ImportsService {
         beforeSprouting: 'exclude',
         bench: benchOf(table),
         drawSeed: 0,
-        splitSentence: 'These records came from a file; their places and teams are as the file says.',
+        split: { code: 'imported' },
         requestHash: hash,
       });
       await this.insertTable(manager, id, table);

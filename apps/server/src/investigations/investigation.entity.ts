@@ -2,6 +2,7 @@ import { type Phase } from '@bright-sprout/contracts/classes';
 import { type BenchProtocol } from '@bright-sprout/core/bench/benchProtocol';
 import { type PlanEvent } from '@bright-sprout/core/plan/calendar/planEvents';
 import { type KeptCaution } from '@bright-sprout/core/plan/fairTest/fairTest';
+import { type SplitFact } from '@bright-sprout/core/plan/layout/splitWords';
 import { type RunStep, type WrittenStep } from '@bright-sprout/core/plan/lists/runSheet';
 import { type PlanOutlook } from '@bright-sprout/core/plan/calendar/planOutlook';
 import { type AfterLoss, type BeforeSprouting, type Report } from '@bright-sprout/core/readings/policies';
@@ -10,6 +11,12 @@ import { Column, Entity, Index, JoinColumn, ManyToOne, OneToMany, PrimaryColumn,
 import { ClassGroup } from '../classes/classGroup.entity';
 import { Container } from './container.entity';
 import { TreatmentEntity } from './treatment.entity';
+
+/** A fact as JSON; rows of earlier times hold a sentence, which is told as it is. */
+const FACT_OR_SENTENCE = {
+  to: (fact: SplitFact | string) => (typeof fact === 'string' ? fact : JSON.stringify(fact)),
+  from: (text: string) => (text.startsWith('{') ? (JSON.parse(text) as SplitFact) : text),
+};
 
 @Entity('investigation')
 export class Investigation {
@@ -29,7 +36,7 @@ export class Investigation {
   @Column('varchar', { name: 'after_loss', length: 10, default: 'exclude' }) afterLoss: AfterLoss;
   @Column('varchar', { length: 16, default: 'container-mean' }) report: Report;
   @Column('int', { name: 'draw_seed' }) drawSeed: number;
-  @Column({ name: 'split_sentence', length: 400 }) splitSentence: string;
+  @Column('varchar', { name: 'split_sentence', length: 400, transformer: FACT_OR_SENTENCE }) split: SplitFact | string;
   /** What the fair-test check still said of the plan: comes back with the claim. */
   @Column('simple-json', { name: 'plan_cautions', default: '[]' }) planCautions: (KeptCaution | string)[];
   /** Steps of sowing day, as planned. */

@@ -53,7 +53,7 @@ export class InvestigationViews {
       afterLoss: investigation.afterLoss,
       report: investigation.report,
       drawSeed: investigation.drawSeed,
-      splitSentence: investigation.splitSentence,
+      split: investigation.split,
       planCautions: investigation.planCautions,
       runSheet: investigation.runSheet,
       bench: investigation.bench ?? USUAL_BENCH,

@@ -43,7 +43,7 @@ export function investigationOf(plan: PlanDocument, out: WorkedOut, { id, classI
       afterLoss: protocol.afterLoss,
       report: protocol.report,
       drawSeed: plan.drawSeed,
-      splitSentence: out.layout.sentence,
+      split: out.layout.split,
       planCautions: keptCautions(fairTest(plan, out, teamIds.length)),
       runSheet: runSheet(plan, out),
       bench: benchProtocol(plan),

@@ -3,6 +3,7 @@ import { planCalendar } from './calendar/planCalendar';
 import { planFrom, STARTING_POINTS } from './document/startingPoints';
 import { cautionSentence, fairTest, keptCautions } from './fairTest/fairTest';
 import { FAIR_RULES } from './fairTest/rules';
+import { splitWords } from './layout/splitWords';
 import { runSheet } from './lists/runSheet';
 import { runStepWords } from './lists/runSheetWords';
 import { workOut } from './workedOut/workOut';
@@ -19,7 +20,9 @@ describe.each(STARTING_POINTS.map((s) => s.id))('what is kept of %s', (id) => {
     expect(stored(events).map(eventWords)).toEqual(events.map(eventWords));
     const steps = runSheet(plan, out);
     expect(stored(steps).map(runStepWords)).toEqual(steps.map(runStepWords));
-    expect(JSON.stringify([events, steps])).not.toMatch(/[a-z]\.["\s]/);
+    const { split } = out.layout;
+    expect(splitWords(stored(split))).toBe(splitWords(split));
+    expect(JSON.stringify([events, steps, split])).not.toMatch(/[a-z]\.["\s]/);
   });
 });
 
@@ -46,6 +49,7 @@ test('what was kept as sentences in earlier times is still said', () => {
     note: 'By the sheet.',
   });
   expect(runStepWords('Count the seeds.')).toBe('Count the seeds.');
+  expect(splitWords('Every team has one of each.')).toBe('Every team has one of each.');
   expect(cautionSentence('All of D stood by the window.')).toBe('All of D stood by the window.');
 });
 

@@ -1,4 +1,5 @@
 import { type Generator, generatorFrom } from '../../random/generator';
+import { type SplitFact } from './splitWords';
 
 /** A container as dealt: its code for the stick label, its treatment, its team and its place on the tray. */
 export interface DealtContainer {
@@ -12,10 +13,8 @@ export interface DealtContainer {
 
 export interface Deal {
   containers: DealtContainer[];
-  /** `complete`: every team has the same number of every treatment. */
-  split: 'complete' | 'incomplete' | 'no-teams';
-  /** One sentence that says who gets what, and what is not even. */
-  sentence: string;
+  /** Who gets what, and what is not even. */
+  split: SplitFact;
   /** How often two treatments meet in one team, lowest and highest over the pairs. */
   pairsTogether: { fewest: number; most: number } | null;
 }
@@ -39,8 +38,7 @@ export function dealContainers(treatments: readonly string[], replicates: number
     const all = random.shuffle(treatments.flatMap((t) => Array.from({ length: replicates }, () => t)));
     return {
       containers: number([all], [null]),
-      split: 'no-teams',
-      sentence: 'No team has containers yet: the class looks after all of them.',
+      split: { code: 'no-teams' },
       pairsTogether: null,
     };
   }
@@ -58,27 +56,15 @@ export function dealContainers(treatments: readonly string[], replicates: number
       sets,
       sets.map((_, i) => i),
     ),
-    split: complete ? 'complete' : 'incomplete',
-    sentence: complete ? completeSentence(each) : unevenSentence(sets, treatments),
+    split: complete ? { code: 'complete', each } : unevenSplit(sets, treatments),
     pairsTogether: complete ? null : pairRange(sets, treatments),
   };
 }
 
-function completeSentence(each: number): string {
-  const set = each === 1 ? 'one of each treatment' : `${each} of each treatment`;
-  return `Every team has ${set}, so a heavy hand falls on all of them alike.`;
-}
-
-function unevenSentence(sets: readonly string[][], treatments: readonly string[]): string {
+function unevenSplit(sets: readonly string[][], treatments: readonly string[]): SplitFact {
   const sizes = sets.map((set) => set.length);
-  const [low, high] = [Math.min(...sizes), Math.max(...sizes)];
   const missing = sets.filter((set) => treatments.some((t) => !set.includes(t))).length;
-  const counts = low === high ? `${low} containers each` : `${low} or ${high} containers each`;
-  const gap =
-    missing === 0
-      ? 'each has every treatment, some more often than others'
-      : `${missing} of ${sets.length} teams miss a treatment`;
-  return `The numbers do not work out to one of each per team: teams have ${counts}, and ${gap}. This is the fairest split of these numbers.`;
+  return { code: 'uneven', low: Math.min(...sizes), high: Math.max(...sizes), missing, teams: sets.length };
 }
 
 /** Deals `left` containers of each treatment (fewer than teams) into sets whose sizes differ by one at most. */

@@ -3,6 +3,7 @@ import { type Generator, generatorFrom } from '../../random/generator';
 import { layoutForm, type LayoutForm } from './layoutForm';
 import { type Assignment, type Factor, type FactorSubject, type PlanDocument } from '../document/planDocument';
 import { planTreatments } from '../document/planTreatments';
+import { type SplitFact } from './splitWords';
 
 export interface LaidContainer {
   code: string;
@@ -22,8 +23,8 @@ export interface Layout {
   containers: LaidContainer[];
   /** Columns and rows, how much room they take in mm, and the place where it stands where places are compared. */
   trays: { columns: number; rows: number; wideMm: number; deepMm: number; at: string | null }[];
-  /** Who gets what, in a sentence. */
-  sentence: string;
+  /** Who gets what. */
+  split: SplitFact;
   /** How often two treatments meet in one team, fewest and most; null where every team has all. */
   pairsTogether: { fewest: number; most: number } | null;
 }
@@ -76,20 +77,18 @@ export function standing(plan: Pick<PlanDocument, 'factors' | 'assignment'>): Ma
 
 const roomOn = (trays: readonly { columns: number; rows: number }[]) => trays.reduce((sum, t) => sum + t.columns * t.rows, 0);
 
-type Dealt = Pick<Layout, 'sentence' | 'pairsTogether'> & {
+type Dealt = Pick<Layout, 'split' | 'pairsTogether'> & {
   containers: { code: string; treatment: string; team: number | null }[];
 };
 
 function deal({ assignment, containersEach, drawSeed }: PlanDocument, treatments: readonly string[], teams: number): Dealt {
   if (assignment === 'one-of-each' || assignment === 'own-pot' || teams === 0) {
-    const { containers, sentence, pairsTogether } = dealContainers(treatments, containersEach, teams, drawSeed);
-    return { containers, sentence: assignment === 'own-pot' ? `${AT_HOME} ${sentence}` : sentence, pairsTogether };
+    const { containers, split, pairsTogether } = dealContainers(treatments, containersEach, teams, drawSeed);
+    return { containers, split: assignment === 'own-pot' ? { ...split, atHome: true } : split, pairsTogether };
   }
   const random = generatorFrom(drawSeed);
   return SHARED[assignment](treatments, containersEach, teams, random);
 }
-
-const AT_HOME = 'Every student has one pot at home; within a team, lots say who gets which.';
 
 const SHARED: Record<
   Exclude<Assignment, 'one-of-each' | 'own-pot'>,
@@ -107,13 +106,13 @@ const SHARED: Record<
     );
     return {
       containers: containers.sort((a, b) => (a.team ?? teams) - (b.team ?? teams)),
-      sentence: 'Each team has one treatment only, so a team and its treatment cannot be told apart.',
+      split: { code: 'team-one-treatment' },
       pairsTogether: null,
     };
   },
   'class-shares': (treatments, each, _, random) => ({
     containers: random.shuffle(numbered(treatments, each)).map((c) => ({ ...c, team: null })),
-    sentence: 'The class looks after all containers together; any team measures any of them.',
+    split: { code: 'class-shares' },
     pairsTogether: null,
   }),
 };

@@ -1,3 +1,4 @@
+import { splitWords } from '@bright-sprout/core/plan/layout/splitWords';
 import { act, fireEvent, render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { partOf, planOf } from '../../../../test/plans';
@@ -52,7 +53,7 @@ test('another way of sharing out is told in a sentence', async () => {
   await userEvent.selectOptions(screen.getByLabelText('Containers are shared out so that'), 'team-one-treatment');
   expect(now().assignment).toBe('team-one-treatment');
   again();
-  expect(screen.getByText(partOf(now()).props.out!.layout.sentence)).toBeInTheDocument();
+  expect(screen.getByText(splitWords(partOf(now()).props.out!.layout.split))).toBeInTheDocument();
 });
 
 test('by keyboard a container is lifted, moved by one place and put down; the two that meet change places', async () => {

@@ -1,3 +1,4 @@
+import { splitWords } from '@bright-sprout/core/plan/layout/splitWords';
 import { moveTo } from '@bright-sprout/core/plan/layout/layOut';
 import { type Assignment } from '@bright-sprout/core/plan/document/planDocument';
 import { plural } from '@bright-sprout/core/words/plural';
@@ -29,7 +30,7 @@ export function LayOutPart({ group, plan, change, problems, out, readOnly }: Par
             label="Containers are shared out so that"
             field="assignment"
             problems={problems}
-            hint={layout.sentence}
+            hint={splitWords(layout.split)}
             value={plan.assignment}
             choices={(Object.keys(ASSIGNMENT_NAMES) as Assignment[]).map((value) => ({ value, name: ASSIGNMENT_NAMES[value] }))}
             onChange={(assignment) => change(setting({ assignment, moved: {} }))}

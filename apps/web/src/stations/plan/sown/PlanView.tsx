@@ -1,3 +1,4 @@
+import { splitWords } from '@bright-sprout/core/plan/layout/splitWords';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { formatDay } from '@bright-sprout/core/calendar/days';
 import { counted, plural } from '@bright-sprout/core/words/plural';
@@ -68,7 +69,7 @@ function Plan({ records: { investigation } }: { records: InvestigationRecords })
               ))}
             </tbody>
           </table>
-          <p className="second">{investigation.splitSentence}</p>
+          <p className="second">{splitWords(investigation.split)}</p>
         </section>
         <section className="section">
           <h2>How it is grown and read</h2>
