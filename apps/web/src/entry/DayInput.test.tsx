@@ -35,8 +35,10 @@ test('a day stands written out, and is typed as it is spoken', async () => {
   expect(told).toHaveBeenLastCalledWith('');
 });
 
-test('what is no day stays as it was typed, with a sentence, and the day before it stands', async () => {
+test('what is no day stays as it was typed, with a sentence, and no day stands behind it', async () => {
   const { told, field } = show('2026-02-12');
+  await userEvent.type(field, '!');
+  expect(told).toHaveBeenLastCalledWith('');
   await userEvent.clear(field);
   told.mockClear();
   await userEvent.type(field, '3/4');

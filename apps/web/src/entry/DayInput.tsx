@@ -26,8 +26,9 @@ export function DayInput({ value, onChange, last, isInvalid, ...props }: Props) 
   const type = (text: string) => {
     setTyping(text);
     setLeft(false);
-    const day = text.trim() === '' ? '' : parseDay(text, today());
-    if (day !== null && day !== value) onChange(day);
+    // What is no day must not leave another one standing behind it, to be sent by the next press.
+    const day = parseDay(text, today()) ?? '';
+    if (day !== value) onChange(day);
   };
   const leave = () => {
     setLeft(true);
