@@ -1,6 +1,7 @@
 import { expect } from '@playwright/test';
 import ICAL from 'ical.js';
 import { readFileSync } from 'node:fs';
+import { writeDay } from '@bright-sprout/core/calendar/days';
 import { inDays } from './days';
 import { expectAccessible, expectNoSidewaysScroll, joinOn, signIn } from './people';
 import { beginPlan, expectPrintable, fair, part, saved, sow } from './planning';
@@ -103,7 +104,19 @@ test('a pot at home: dealt within the teams, the kit is listed, and a phone at h
   await expect(page.getByRole('heading', { name: 'What goes home' })).toBeVisible();
   await expect(page.getByText('A paper ruler that begins at its end')).toBeVisible();
   await part(page, 'Days');
-  await page.getByLabel('Sown on', { exact: true }).fill(inDays(-6));
+  const sownOn = page.getByLabel('Sown on', { exact: true });
+  await sownOn.fill('3/4');
+  await sownOn.press('Tab');
+  await expect(page.getByText('“3/4” is no day: write it like 26 March.')).toBeVisible();
+  await sownOn.fill(inDays(-3));
+  await page.getByRole('button', { name: 'Open the calendar' }).first().click();
+  await expect(page.getByRole('grid')).toBeVisible();
+  await expectAccessible(page);
+  // From the chosen day, three days back.
+  for (let i = 0; i < 3; i++) await page.keyboard.press('ArrowLeft');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('grid')).toBeHidden();
+  await expect(sownOn).toHaveValue(writeDay(inDays(-6)));
   await saved(page);
   await sow(page);
   const id = /investigations\/([^/]+)/.exec(page.url())![1]!;

@@ -15,12 +15,15 @@ test('by keyboard alone a treatment is put at one end; the check sees it, and it
   const carry = async (from: number, to: number) => {
     await page.locator(`[data-place="${from}"] .lay-pot`).focus();
     await page.keyboard.press('Space');
+    // Lifted, and told where it hovers: only then are the places measured that arrows go by.
+    const over = (at: number) => expect(page.getByText(new RegExp(`is over place ${at + 1}\\.`))).toBeAttached();
     await expect(page.locator('.lay-pot.lifted')).toHaveCount(1);
+    await over(from);
     let place = from;
     const step = async (key: string, by: number) => {
       place += by;
       await page.keyboard.press(key);
-      await expect(page.getByText(new RegExp(`is over place ${place + 1}\\.`))).toBeAttached();
+      await over(place);
     };
     while (Math.floor(place / 2) > Math.floor(to / 2)) await step('ArrowLeft', -2);
     if (place % 2 !== to % 2) await step(place % 2 ? 'ArrowUp' : 'ArrowDown', place % 2 ? -1 : 1);
