@@ -31,6 +31,8 @@ export interface PredictionAnswer {
 /** What a team is asked to predict; from sowing on it can only be read. */
 export interface BenchPrediction {
   planId: string;
+  /** Whose answer it is: a tablet may change hands. */
+  teamId: string;
   question: string;
   speciesName: string;
   resolution: RulerResolution;

@@ -35,6 +35,7 @@ export class PredictionsService {
     const shown = plans.filter((p) => (p.sown ? own.some((o) => o.planId === p.id) : isOpen(p.document)));
     return shown.map(({ id, document, sown }) => ({
       planId: id,
+      teamId,
       question: document.question,
       speciesName: speciesById(document.speciesId)?.name ?? '',
       resolution: document.protocol.resolution,

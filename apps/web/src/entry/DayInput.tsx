@@ -1,7 +1,7 @@
-import { todayIn } from '@bright-sprout/core/clock/clock';
 import { isIsoDay, parseDay, writeDay } from '@bright-sprout/core/calendar/days';
 import { type ComponentProps, lazy, Suspense, useId, useRef, useState } from 'react';
 import { Form, Overlay, Popover } from 'react-bootstrap';
+import { localDay } from './localDay';
 import './dayInput.scss';
 
 const DayCalendar = lazy(() => import('./DayCalendar'));
@@ -13,21 +13,19 @@ type Props = Omit<ComponentProps<typeof Form.Control>, 'type' | 'value' | 'onCha
   last?: string;
 };
 
-const today = () => todayIn(Intl.DateTimeFormat().resolvedOptions().timeZone);
-
 /** A day as it is spoken: typed (`26 March`, `2026-03-26`) or tapped in a calendar, and written out so that nothing is mistaken. */
 export function DayInput({ value, onChange, last, isInvalid, ...props }: Props) {
   const [typing, setTyping] = useState<string | null>(null);
   const [open, setOpen] = useState(false);
   const [field, button] = [useRef<HTMLDivElement>(null), useRef<HTMLButtonElement>(null)];
   const id = useId();
-  const unread = typing !== null && typing.trim() !== '' && parseDay(typing, today()) === null;
+  const unread = typing !== null && typing.trim() !== '' && parseDay(typing, localDay()) === null;
   const [left, setLeft] = useState(false);
   const type = (text: string) => {
     setTyping(text);
     setLeft(false);
     // What is no day must not leave another one standing behind it, to be sent by the next press.
-    const day = parseDay(text, today()) ?? '';
+    const day = parseDay(text, localDay()) ?? '';
     if (day !== value) onChange(day);
   };
   const leave = () => {
@@ -69,7 +67,7 @@ export function DayInput({ value, onChange, last, isInvalid, ...props }: Props) 
       <Overlay target={field} show={open} placement="bottom-start" rootClose onHide={() => setOpen(false)}>
         <Popover className="day-popover">
           <Suspense fallback={<p className="second m-3">Opening …</p>}>
-            <DayCalendar day={isIsoDay(value) ? value : null} today={today()} last={last} onChoose={choose} />
+            <DayCalendar day={isIsoDay(value) ? value : null} today={localDay()} last={last} onChoose={choose} />
           </Suspense>
         </Popover>
       </Overlay>

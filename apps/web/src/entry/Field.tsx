@@ -24,7 +24,7 @@ export function Field({
   const id = useId();
   const described = [hint && `${id}-hint`, error && `${id}-error`].filter(Boolean).join(' ') || undefined;
   return (
-    <Form.Group className="mb-3">
+    <Form.Group className="field">
       <Form.Label htmlFor={id}>{label}</Form.Label>
       {children({ id, isInvalid: error !== undefined, 'aria-invalid': error !== undefined, 'aria-describedby': described })}
       {hint && (

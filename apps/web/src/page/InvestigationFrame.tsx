@@ -1,6 +1,6 @@
 import { todayIn } from '@bright-sprout/core/clock/clock';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
-import { daysBetween, formatDay, type IsoDay } from '@bright-sprout/core/calendar/days';
+import { type IsoDay } from '@bright-sprout/core/calendar/days';
 import { roomDays } from '@bright-sprout/core/room/roomRecord';
 import { type ReactNode, useEffect, useMemo, useRef, useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
@@ -9,8 +9,8 @@ import { useInvestigation, useRoom } from '../api/queries';
 import { DayRibbon } from '../ribbon/DayRibbon';
 import { Loaded } from './Notices';
 import { PageHead } from './PageHead';
-import { recordedOn, type Ribbon, ribbonOf } from '@bright-sprout/core/ribbon/ribbon';
-import { Stations } from './Stations';
+import { recordedOn, ribbonOf } from '@bright-sprout/core/ribbon/ribbon';
+import { InvestigationStations } from './InvestigationStations';
 
 /** The address is changed when nobody has moved the day for so long. */
 const REST_MS = 250;
@@ -115,52 +115,6 @@ function Framed({
       {stations}
       {children(looked)}
     </>
-  );
-}
-
-function InvestigationStations({
-  records: { investigation, readings },
-  ribbon,
-  day,
-  today,
-}: {
-  records: InvestigationRecords;
-  ribbon: Ribbon;
-  day: IsoDay | null;
-  today: IsoDay;
-}) {
-  const base = `/investigations/${investigation.id}`;
-  const keep = day === null ? '' : `?day=${day}`;
-  const share = ribbon.days.find((d) => d.day === day)?.share ?? 0;
-  const total = investigation.containers.length;
-  const sown = daysBetween(investigation.sownOn, today);
-  const sowing = {
-    to: `${base}/sow${keep}`,
-    name: 'Sow',
-    state: investigation.deviations.length === 0 ? 'as planned' : `${investigation.deviations.length} otherwise`,
-    done: sown >= 0,
-  };
-  return (
-    <Stations
-      stations={[
-        { to: `${base}/plan${keep}`, name: 'Plan', state: 'settled', done: true },
-        ...(investigation.origin === 'planned' ? [sowing] : []),
-        {
-          to: `${base}${keep}`,
-          name: 'Check',
-          state: day === null ? 'nothing yet' : `${Math.round(share * total)} of ${total}`,
-          done: share === 1,
-        },
-        { to: `${base}/compare${keep}`, name: 'Compare', state: readings.length === 0 ? 'after a check' : 'ready', done: false },
-      ]}
-      aside={
-        investigation.phase === 'finished'
-          ? `finished · sown ${formatDay(investigation.sownOn)}`
-          : sown < 0
-            ? `${-sown} days to sowing`
-            : `today is day ${sown}`
-      }
-    />
   );
 }
 

@@ -3,6 +3,7 @@ import { type IsoDay, daysBetween } from '@bright-sprout/core/calendar/days';
 import { describe } from '@bright-sprout/core/statistics/descriptives';
 import { type Measure } from '@bright-sprout/core/measures/measure';
 import { sumUp } from '@bright-sprout/core/measures/sumUp';
+import { countedUp } from '@bright-sprout/core/readings/countedUp';
 import { foundOf, type Standing } from '@bright-sprout/core/readings/standing';
 import { formatLength } from '@bright-sprout/core/quantities/length';
 import { counted } from '@bright-sprout/core/words/plural';
@@ -99,4 +100,11 @@ export function wallGroups(
       { alike: true, look: t.code, letter: t.code },
     ),
   );
+}
+
+/** How many of a group have sprouted, of all that were sown where somebody counted. */
+export function countDetail(group: LineUpGroup, standings: ReadonlyMap<string, Standing>, measure: Measure): string {
+  const share = countedUp(group.containers, standings, measure.code);
+  if (!share) return 'not counted yet';
+  return `${share.up} of ${share.of} ${measure.noun![1]}: ${Math.round((100 * share.up) / share.of)} %`;
 }

@@ -1,16 +1,13 @@
 import { type ClassView } from '@bright-sprout/contracts/classes';
-import { type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { type PlanView } from '@bright-sprout/contracts/plans';
-import { type Finding } from '@bright-sprout/core/plan/fairTest/fairRule';
 import { fairTest } from '@bright-sprout/core/plan/fairTest/fairTest';
 import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
 import { type PlanProblem, planProblems } from '@bright-sprout/core/plan/document/planProblems';
 import { type WorkedOut, workOut } from '@bright-sprout/core/plan/workedOut/workOut';
 import { knownLot, type SeedLot } from '@bright-sprout/core/seeds/seedLot';
-import { useEffect, useMemo, useRef } from 'react';
-import { Link, useNavigate, useParams } from 'react-router';
-import { request } from '../../api/client';
-import { useClass, usePlan, useSeedLots, useWrite } from '../../api/queries';
+import { useMemo } from 'react';
+import { Link, useParams } from 'react-router';
+import { useClass, usePlan, useSeedLots } from '../../api/queries';
 import { Loaded, ProblemNotice } from '../../page/Notices';
 import { PageHead } from '../../page/PageHead';
 import { Stations } from '../../page/Stations';
@@ -21,8 +18,11 @@ import { LayOutPart } from './layOut/LayOutPart';
 import { type PartProps } from './partProps';
 import { PreparePart } from './prepare/PreparePart';
 import { SeedsPart } from './seeds/SeedsPart';
-import { type PlanDraft, usePlanDraft } from './usePlanDraft';
+import { usePlanDraft } from './usePlanDraft';
 import { WorkedOutPanel } from './WorkedOutPanel';
+import { Saved, TwoVersions } from './Saved';
+import { useUndoKeys } from './useUndoKeys';
+import { StillMissing, SowIt } from './SowIt';
 import './planner.scss';
 
 const PARTS = ['ask', 'seeds', 'lay-out', 'days', 'prepare'] as const;
@@ -71,7 +71,7 @@ function Planner({ opened, group }: { opened: PlanView; group: ClassView }) {
         }
         title={plan.question.trim() || 'A plan without a question yet'}
         aside={opened.sown ? 'Sown: the plan can be read' : <Saved draft={draft} />}
-        next={<Sow opened={opened} draft={draft} problems={problems} findings={findings} />}
+        next={<SowIt opened={opened} draft={draft} problems={problems} findings={findings} />}
       />
       <Stations
         stations={PARTS.map((name) => ({ to: `/plans/${opened.id}/${name}`, ...stationOf(name, plan, out) }))}
@@ -126,129 +126,4 @@ function stationOf(part: (typeof PARTS)[number], plan: PlanDocument, out: Worked
     prepare: { name: 'Prepare', state: 'lists', done: out !== null },
   };
   return states[part];
-}
-
-function Saved({ draft }: { draft: PlanDraft }) {
-  const words = {
-    saved: 'All saved',
-    saving: 'Saving …',
-    waiting: 'No network: kept here, sent when it is back',
-    refused: 'Not saved yet',
-  };
-  return (
-    <span className="planner-saved" role="status">
-      <button type="button" className="btn btn-plain" disabled={!draft.undo} onClick={() => draft.undo?.()}>
-        Undo
-      </button>
-      <button type="button" className="btn btn-plain" disabled={!draft.redo} onClick={() => draft.redo?.()}>
-        Redo
-      </button>
-      {words[draft.saving]}
-    </span>
-  );
-}
-
-/** Ctrl+Z and Ctrl+Shift+Z (or Y) outside of text fields; inside, the field's own undo works. */
-function useUndoKeys(draft: PlanDraft): void {
-  const latest = useRef(draft);
-  useEffect(() => {
-    latest.current = draft;
-  });
-  useEffect(() => {
-    const onKey = (e: KeyboardEvent) => {
-      const typing =
-        e.target instanceof HTMLElement && e.target.matches('input:not([type=checkbox]):not([type=radio]), textarea');
-      if (typing || !(e.ctrlKey || e.metaKey)) return;
-      const key = e.key.toLowerCase();
-      const act = key === 'z' && !e.shiftKey ? latest.current.undo : key === 'y' || key === 'z' ? latest.current.redo : null;
-      if (!act) return;
-      e.preventDefault();
-      act();
-    };
-    addEventListener('keydown', onKey);
-    return () => removeEventListener('keydown', onKey);
-  }, []);
-}
-
-function TwoVersions({ draft }: { draft: PlanDraft }) {
-  if (draft.theirs?.sown)
-    return (
-      <div className="notice" role="alert">
-        <p>Somebody else has sown this plan a moment ago; your last change came too late for it.</p>
-        <button type="button" className="btn" onClick={() => location.reload()}>
-          See it as it was sown
-        </button>
-      </div>
-    );
-  return (
-    <div className="notice" role="alert">
-      <p>
-        Somebody else changed this plan a moment ago{draft.theirs ? `: “${draft.theirs.document.question}”` : ''}. Nothing is
-        lost; which version goes on?
-      </p>
-      <p className="d-flex gap-2 flex-wrap mb-0">
-        <button type="button" className="btn" onClick={draft.takeTheirs}>
-          Go on with theirs
-        </button>
-        <button type="button" className="btn" onClick={draft.keepOurs}>
-          Keep mine
-        </button>
-      </p>
-    </div>
-  );
-}
-
-function StillMissing({ problems }: { problems: readonly PlanProblem[] }) {
-  return (
-    <section className="section">
-      <h2>Before it works out</h2>
-      <ul className="planner-missing">
-        {problems.map((p) => (
-          <li key={`${p.field}${p.sentence}`}>{p.sentence}</li>
-        ))}
-      </ul>
-    </section>
-  );
-}
-
-function Sow({
-  opened,
-  draft,
-  problems,
-  findings,
-}: {
-  opened: PlanView;
-  draft: PlanDraft;
-  problems: readonly PlanProblem[];
-  findings: readonly Finding[];
-}) {
-  const navigate = useNavigate();
-  const sow = useWrite(
-    () => request<InvestigationView>('PUT', `/plans/${opened.id}/sowing`, { version: draft.version() }),
-    'investigations',
-    'classes',
-    'plans',
-  );
-  if (opened.sown)
-    return (
-      <Link className="btn-next" to={`/investigations/${opened.id}`}>
-        See the plants
-      </Link>
-    );
-  const stops = findings.filter((f) => f.severity === 'stop' && f.declared === null).length;
-  const ready = problems.length === 0 && stops === 0 && draft.saving === 'saved';
-  return (
-    <>
-      <button
-        type="button"
-        className="btn btn-next"
-        disabled={!ready || sow.isPending}
-        title={stops > 0 ? 'Mend or declare what stops the test first' : undefined}
-        onClick={() => sow.mutate(undefined, { onSuccess: (made) => void navigate(`/investigations/${made.id}/sow`) })}
-      >
-        {sow.isPending ? 'Laying out …' : 'Sow it'}
-      </button>
-      {sow.error && <ProblemNotice error={sow.error} />}
-    </>
-  );
 }

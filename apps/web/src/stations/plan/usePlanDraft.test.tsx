@@ -17,6 +17,7 @@ const server = { questions: [] as string[], hold: null as Promise<void> | null }
 
 beforeEach(() => {
   jest.useFakeTimers();
+  localStorage.clear();
   Object.assign(server, { questions: [], hold: null });
   globalThis.fetch = (async (_: string, { body }: RequestInit) => {
     const { version, document } = JSON.parse(body as string) as PlanView;
@@ -60,4 +61,49 @@ test('what is undone while it is on its way is sent as undone', async () => {
   await pass(600);
   expect(server.questions).toEqual(['Mistyped', opened.document.question]);
   expect(result.current.saving).toBe('saved');
+});
+
+describe('what was typed and not yet saved', () => {
+  const typed = { ...opened.document, question: 'Typed before the window closed' };
+  const keep = (version: number) => localStorage.setItem('sprout draft plan p1', JSON.stringify({ version, document: typed }));
+
+  test('is kept on the device with each change, until it is saved', async () => {
+    const { result } = renderHook(() => usePlanDraft(opened));
+    act(() => result.current.change(setting({ question: typed.question })));
+    expect(JSON.parse(localStorage.getItem('sprout draft plan p1')!)).toEqual({ version: 1, document: typed });
+    await pass(600);
+    expect(localStorage.getItem('sprout draft plan p1')).toBeNull();
+  });
+
+  test('is there again after the window was closed, is saved, and can be undone', async () => {
+    keep(1);
+    const { result } = renderHook(() => usePlanDraft(opened));
+    expect(result.current.plan.question).toBe(typed.question);
+    await pass(600);
+    expect(server.questions).toEqual([typed.question]);
+    act(() => result.current.undo!());
+    expect(result.current.plan.question).toBe(opened.document.question);
+  });
+
+  test('stands beside what somebody else saved meanwhile, and is sent when it is chosen', async () => {
+    keep(1);
+    const { result } = renderHook(() => usePlanDraft({ ...opened, version: 2 }));
+    expect(result.current.theirs?.version).toBe(2);
+    await pass(600);
+    expect(server.questions).toEqual([]);
+    act(() => result.current.keepOurs());
+    await pass(600);
+    expect(server.questions).toEqual([typed.question]);
+  });
+
+  test.each([
+    ['came through after all', JSON.stringify({ version: 1, document: opened.document })],
+    ['is of another make', JSON.stringify({ version: 1, document: { question: 'old' } })],
+    ['cannot be read', '{"version":1,'],
+  ])('is left alone where it %s', (_, kept) => {
+    localStorage.setItem('sprout draft plan p1', kept);
+    const { result } = renderHook(() => usePlanDraft({ ...opened, version: 2 }));
+    expect(result.current.theirs).toBeNull();
+    expect(result.current.plan).toBe(opened.document);
+  });
 });

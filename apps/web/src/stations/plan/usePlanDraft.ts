@@ -1,7 +1,8 @@
 import { type PlanView, type SavePlanRequest } from '@bright-sprout/contracts/plans';
 import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
-import { useEffect, useReducer, useRef, useState } from 'react';
+import { useEffect, useMemo, useReducer, useRef, useState } from 'react';
 import { isProblem, request, ServerProblem } from '../../api/client';
+import { deviceDraft } from '../../entry/deviceDraft';
 import { begin, type History, historyOf, redo, undo } from './history';
 
 type Action =
@@ -23,11 +24,31 @@ export type Saving = 'saved' | 'saving' | 'waiting' | 'refused';
 const GATHER_MS = 500;
 const TRY_AGAIN_MS = 4000;
 
-/** A plan being edited: history with undo and redo, saved by itself, and the other version when somebody else was faster. */
+type Unsaved = Pick<PlanView, 'version' | 'document'>;
+
+/** What was not saved when the page was left; nothing where it came through after all, or is of another make. */
+function unsavedOf({ document, sown }: PlanView, kept: Unsaved | null): Unsaved | null {
+  const make = (plan: PlanDocument) => Object.keys(plan).sort().join(' ');
+  if (sown || !kept || make(kept.document) !== make(document)) return null;
+  return JSON.stringify(kept.document) === JSON.stringify(document) ? null : kept;
+}
+
+/**
+ * A plan being edited: history with undo and redo, saved by itself, kept on the device until it is saved, and the other version
+ * when somebody else was faster.
+ */
 export function usePlanDraft(opened: PlanView) {
-  const [history, dispatch] = useReducer(reduce, opened.document, begin);
+  const draft = useMemo(
+    () =>
+      deviceDraft<Unsaved>(`plan ${opened.id}`, ({ version, document }) => (version && document ? { version, document } : null)),
+    [opened.id],
+  );
+  const [unsaved] = useState(() => unsavedOf(opened, draft.read()));
+  const [history, dispatch] = useReducer(reduce, opened.document, (saved) =>
+    unsaved ? historyOf(begin(saved), unsaved.document) : begin(saved),
+  );
   const [saving, setSaving] = useState<Saving>('saved');
-  const [theirs, setTheirs] = useState<PlanView | null>(null);
+  const [theirs, setTheirs] = useState<PlanView | null>(unsaved && unsaved.version !== opened.version ? opened : null);
   const [refusal, setRefusal] = useState<ServerProblem | null>(null);
   const [retry, setRetry] = useState(0);
   const version = useRef(opened.version);
@@ -67,11 +88,17 @@ export function usePlanDraft(opened: PlanView) {
     const timer = setTimeout(() => void send(), GATHER_MS);
     return () => clearTimeout(timer);
   }, [now, retry, theirs, opened, latest]);
+  useEffect(() => {
+    if (opened.sown) return;
+    if (now === lastSaved.current) draft.drop();
+    else draft.keep({ version: version.current, document: now });
+  }, [now, saving, retry, theirs, opened, draft]);
   const blocked = opened.sown || theirs !== null;
   useSendOnLeaving(() => {
     if (blocked || latest.current === lastSaved.current) return;
     const body: SavePlanRequest = { classId: opened.classId, version: version.current, document: latest.current };
-    request('PUT', `/plans/${opened.id}`, body).catch(() => undefined);
+    // Where it does not come through, it is still kept on the device.
+    request('PUT', `/plans/${opened.id}`, body).then(draft.drop, () => undefined);
   });
   useAskBeforeClosing(saving !== 'saved');
   return {

@@ -1,9 +1,8 @@
 import { timeNow } from '@bright-sprout/core/clock/clock';
-import { formatDay } from '@bright-sprout/core/calendar/days';
 import { heightOf } from '@bright-sprout/core/measures/finding';
 import { SEED_COUNTS } from '@bright-sprout/core/measures/builtIn/counts';
 import { mainMeasure } from '@bright-sprout/core/measures/registry';
-import { LOST_WORDS, replacedBy } from '@bright-sprout/core/readings/reading';
+import { replacedBy } from '@bright-sprout/core/readings/reading';
 import { useRef } from 'react';
 import { v7 } from 'uuid';
 import { theOutbox } from '../../api/outbox';
@@ -11,6 +10,8 @@ import { shrinkPicture } from '../../api/shrinkPicture';
 import { type ShownPhoto } from '../../entry/enteredSince';
 import { habitOf } from '../../records/habitOf';
 import { Photos } from '../../entry/Photos';
+import { BenchHelps } from './BenchHelps';
+import { BenchSaved } from './BenchSaved';
 import { BenchSight } from './BenchSight';
 import { NoHeight, WhyLost } from './NoHeight';
 import { type Card, useCard } from './useCard';
@@ -19,7 +20,6 @@ import { DoubtQuestion, OtherDoubt } from './DoubtQuestion';
 import { pressKey } from './entry';
 import { HeightPad } from './HeightPad';
 import { MoreFields } from './MoreFields';
-import { ReadAloud } from './ReadAloud';
 
 interface Props extends Card {
   /** Pictures of the container on this day. */
@@ -63,7 +63,6 @@ export function BenchCard(props: Props) {
     await theOutbox().add(v7(), teamId, { kind: 'photo', body: { about, picture: await shrinkPicture(file) } });
     scroll.current?.scrollTo({ top: 0 });
   };
-  const young = investigation.class.gradeBand === 'early' || investigation.class.gradeBand === 'primary';
   const question = main.question(investigation.class.gradeBand, {
     habit: habitOf(investigation, container),
     sprouted: bench.sprouted,
@@ -82,22 +81,13 @@ export function BenchCard(props: Props) {
           question={question}
           old={saved ? replacedBy(readings, saved.id) : []}
         />
-        <p className="bench-helps">
-          {young && <ReadAloud words={`${container.code}. ${question}`} />}
-          <button type="button" className="btn btn-plain" onClick={onGuide}>
-            How to measure
-          </button>
-          {dayReason === '' && investigation.class.gradeBand !== 'early' && (
-            <button type="button" className="btn btn-plain" onClick={onOtherDay}>
-              Another day?
-            </button>
-          )}
-          {changing && mm !== null && mm >= LONG_MM && (
-            <button type="button" className="btn btn-plain" onClick={() => change(pressKey(entry, '+', resolution))}>
-              Taller than the ruler?
-            </button>
-          )}
-        </p>
+        <BenchHelps
+          band={investigation.class.gradeBand}
+          aloud={`${container.code}. ${question}`}
+          onGuide={onGuide}
+          onOtherDay={dayReason === '' ? onOtherDay : null}
+          onTaller={changing && mm !== null && mm >= LONG_MM ? () => change(pressKey(entry, '+', resolution)) : null}
+        />
         {photos.length > 0 && (
           <div className="bench-photos">
             <Photos
@@ -109,16 +99,7 @@ export function BenchCard(props: Props) {
           </div>
         )}
         {!changing ? (
-          <div className="bench-saved">
-            <p role="status">
-              {lost
-                ? `${container.code} ${LOST_WORDS[lost.lostReason ?? 'other']}, seen on ${formatDay(lost.lostOn!)}.`
-                : `${container.code} is done for today.`}
-            </p>
-            <button type="button" className="btn" onClick={() => setChanging(true)}>
-              {lost && !saved ? 'It is alive after all' : 'Change it'}
-            </button>
-          </div>
+          <BenchSaved code={container.code} lost={lost} saved={saved !== null} onChange={() => setChanging(true)} />
         ) : (
           <>
             {doubt && shown && (

@@ -2,32 +2,27 @@ import { todayIn } from '@bright-sprout/core/clock/clock';
 import { type BenchView as Bench } from '@bright-sprout/contracts/checks';
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { daysBetween, formatDay } from '@bright-sprout/core/calendar/days';
-import { useEffect, useMemo, useState } from 'react';
-import { Link, useSearchParams } from 'react-router';
+import { useMemo, useState } from 'react';
+import { useSearchParams } from 'react-router';
 import { useWaiting } from '../../api/outbox';
-import { ContainerChoice } from '../../entry/ContainerChoice';
-import { photosSince } from '../../entry/enteredSince';
-import { EmblemMark } from '../../marks/EmblemMark';
 import { Empty } from '../../page/Notices';
 import { AllDone } from './AllDone';
 import { BenchCard } from './BenchCard';
+import { BenchHead } from './BenchHead';
 import { ContainerTabs, PlantTabs } from './BenchTabs';
-import { type BenchInvestigation, withWaiting } from './benchRecords';
+import { type BenchInvestigation } from './benchRecords';
 import { CareToday } from './CareToday';
 import { type ChosenDay, DayChoice } from './DayChoice';
 import { Guide } from './Guide';
-import { stateOf, type Stop, stopsOf } from './stops';
 import { Unsent } from './Unsent';
 import { useGuideSeen } from './useGuideSeen';
 import { useOwnPot } from './useOwnPot';
-
-/** Days for which a team is still offered the run sheet. */
-const SOWING_IS_FRESH = 7;
+import { useStops } from './useStops';
+import { WhosePot } from './WhosePot';
 
 /** The team's plants one after the other, in tray order. */
 export function Checking({ bench, own, onLeave }: { bench: Bench; own: BenchInvestigation; onLeave: () => void }) {
-  const [search, setSearch] = useSearchParams();
-  const ownPot = useOwnPot(own.investigation, bench.team.id, search.get('pot'));
+  const ownPot = useOwnPot(own.investigation, bench.team.id, useSearchParams()[0].get('pot'));
   const investigation = useMemo(() => withOwnPot(own.investigation, ownPot.code), [own.investigation, ownPot.code]);
   const waiting = useWaiting();
   const today = todayIn(investigation.class.timeZone);
@@ -35,55 +30,22 @@ export function Checking({ bench, own, onLeave }: { bench: Bench; own: BenchInve
   const [choosingDay, setChoosingDay] = useState(false);
   const day = chosen?.day ?? today;
   const guide = useGuideSeen(investigation.bench);
-  const ids = useMemo(() => new Set(investigation.containers.map((c) => c.id)), [investigation]);
-  const readings = useMemo(() => withWaiting(own.readings, waiting, investigation), [own.readings, waiting, investigation]);
-  const photos = photosSince(own.photos, waiting, ids);
+  const { stops, states, stop, next, done, open, readings, photos } = useStops(own, investigation, waiting, day);
   const { plants } = investigation.bench;
-  const stops = stopsOf(investigation, day);
-  const states = new Map(stops.map((s) => [s.name, stateOf(s, readings, plants, day)]));
-  const done = (stop: Stop) => states.get(stop.name)!.done;
-  const potDone = (code: string) => stops.filter((s) => s.container.code === code).every(done);
-  const [pot, plant] = (search.get('pot') ?? '').split(' · ');
-  const named = stops.filter((s) => s.container.code === pot);
-  const firstOpen = stops.find((s) => !done(s));
-  const stop =
-    named.find((s) => s.plant === plant) ?? named.find((s) => !done(s)) ?? named[0] ?? (pot === 'done' ? undefined : firstOpen);
-  const open = (name: string) => setSearch((s) => ({ ...Object.fromEntries(s), pot: name }), { replace: true });
-  const [start] = useState(stop?.name);
-  useEffect(() => {
-    if (pot === '' && start) open(start);
-    // Opening once: after that only a tap changes the pot, so that nothing jumps under a finger.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, []);
-  const next =
-    stop && (stops.slice(stops.indexOf(stop) + 1).find((s) => !done(s)) ?? stops.find((s) => s !== stop && !done(s)) ?? null);
   const dayNumber = daysBetween(investigation.sownOn, day);
   return (
     <main className={`bench bench-${investigation.class.gradeBand}`}>
-      <header className="bench-head">
-        <span className="bench-team">
-          <EmblemMark emblem={bench.team.emblem} size={34} />
-          <h1>{bench.team.nickname}</h1>
-        </span>
-        <span className="bench-when">
-          {investigation.speciesName} check, day {dayNumber} · {formatDay(day)}
-          {dayNumber <= SOWING_IS_FRESH && investigation.runSheet.length > 0 && (
-            <>
-              {' · '}
-              <Link to={`/bench/sow/${investigation.id}`}>Sowing day</Link>
-            </>
-          )}
-        </span>
+      <BenchHead team={bench.team} investigation={investigation} day={day}>
         {!ownPot.asks && (
           <ContainerTabs
             containers={investigation.containers}
             day={day}
             openId={stop?.container.id}
-            done={potDone}
+            done={(code) => stops.filter((s) => s.container.code === code).every(done)}
             onOpen={open}
           />
         )}
-      </header>
+      </BenchHead>
       <Unsent waiting={waiting.filter((c) => c.teamId === bench.team.id)} />
       {investigation.checkingClosedAt !== null && (
         <p className="bench-waiting" role="status">
@@ -107,18 +69,7 @@ export function Checking({ bench, own, onLeave }: { bench: Bench; own: BenchInve
         </p>
       )}
       {ownPot.asks ? (
-        <section className="bench-whose" aria-label="Which pot is yours?">
-          <h2>Which pot is yours?</h2>
-          <p>Its code is on the stick. This device keeps to it.</p>
-          <ContainerChoice
-            label="Pots of the team"
-            containers={investigation.containers}
-            onToggle={(id) => ownPot.choose(own.investigation.containers.find((c) => c.id === id)!.code)}
-          />
-          <button type="button" className="btn" onClick={() => ownPot.choose(null)}>
-            We look after all of them
-          </button>
-        </section>
+        <WhosePot containers={own.investigation.containers} onChoose={ownPot.choose} />
       ) : guide.open && stop ? (
         <Guide bench={investigation.bench} resolution={investigation.resolution} onClose={guide.close} />
       ) : dayNumber < 0 ? (

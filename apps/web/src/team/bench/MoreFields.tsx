@@ -9,6 +9,7 @@ import { asVigour } from '../../drawing/plant';
 import { habitOf } from '../../records/habitOf';
 import { type Entry, foundIn, withFound } from './entry';
 import { StageDrawing, VigourLeaf } from './StageDrawing';
+import { Stepper } from './Stepper';
 
 interface Props {
   investigation: InvestigationView;
@@ -147,37 +148,3 @@ function TypedField(props: FieldProps) {
 
 /** The unit of a number that is typed without one: small lengths are read in millimetres. */
 const unitOf = (measure: Measure) => (measure.quantity === 'length' ? 'mm' : measure.unit);
-
-/** Counting up and down with two big keys. */
-export function Stepper({
-  words,
-  less,
-  more,
-  value,
-  most,
-  onChange,
-}: {
-  words: (n: number | null) => string;
-  less: string;
-  more: string;
-  value: number | null;
-  most: number;
-  onChange: (n: number) => void;
-}) {
-  return (
-    <div className="bench-leaves" role="group" aria-label={more}>
-      <button type="button" aria-label={less} disabled={value === 0} onClick={() => onChange(Math.max(0, (value ?? 0) - 1))}>
-        −
-      </button>
-      <span role="status">{words(value)}</span>
-      <button
-        type="button"
-        aria-label={more}
-        disabled={value === most}
-        onClick={() => onChange(Math.min(most, (value ?? 0) + 1))}
-      >
-        +
-      </button>
-    </div>
-  );
-}

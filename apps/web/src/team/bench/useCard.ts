@@ -6,7 +6,7 @@ import { type Species } from '@bright-sprout/core/seeds/catalogue';
 import { useState } from 'react';
 import { v7 } from 'uuid';
 import { theOutbox } from '../../api/outbox';
-import { dropDraft, keepDraft, readDraft } from './drafts';
+import { deviceDraft } from '../../entry/deviceDraft';
 import { emptyEntry, type Entry, entryOf, isComplete, readingOf, sameEntry, typedMm } from './entry';
 import { doubtAboutOthers, useDoubt } from './useDoubt';
 
@@ -46,10 +46,14 @@ export function useCard({
   onNext,
 }: Card) {
   const { resolution } = investigation;
-  const draftKey = `${container.id} ${plant}`;
-  const [draft] = useState(() => readDraft(draftKey, day, resolution));
-  const [entry, setEntry] = useState<Entry>(draft ?? (saved ? entryOf(saved, resolution) : emptyEntry(resolution)));
-  const [changing, setChanging] = useState(draft !== null || (saved === null && lost === null));
+  const draft = deviceDraft<Entry>(`${container.id} ${plant} ${day}`, (kept) => ({
+    ...emptyEntry(resolution),
+    ...kept,
+    found: Array.isArray(kept.found) ? kept.found : [],
+  }));
+  const [begun] = useState(draft.read);
+  const [entry, setEntry] = useState<Entry>(begun ?? (saved ? entryOf(saved, resolution) : emptyEntry(resolution)));
+  const [changing, setChanging] = useState(begun !== null || (saved === null && lost === null));
   const mm = entry.state === 'measured' ? typedMm(entry) : null;
   const { doubt, shown } = useDoubt({ investigation, container, plant, day, mm, readings, kinds });
   const other = doubtAboutOthers(entry, last, container, investigation);
@@ -59,7 +63,7 @@ export function useCard({
     const fresh = to.digits !== entry.digits || to.found !== entry.found;
     const next = fresh && to.answer === entry.answer ? { ...to, answer: null, secondDigits: '' } : to;
     setEntry(next);
-    keepDraft(draftKey, day, next);
+    draft.keep(next);
   };
   /** A second tap takes the state back. */
   const toggle = (state: NonNullable<Entry['state']>) =>
@@ -76,7 +80,7 @@ export function useCard({
           readings: [{ id: v7(), ...readingOf(entry, plant, asked, saved?.id ?? null) }],
         },
       });
-    dropDraft(draftKey, day);
+    draft.drop();
     onNext();
   };
   return { entry, mm, doubt, shown, other, changing, setChanging, change, toggle, save };

@@ -6,6 +6,7 @@ import { NotebookView } from './NotebookView';
 
 const EXPECTED: BenchPrediction = {
   planId: 'i1',
+  teamId: 't1',
   question: 'Does salt keep barley short?',
   speciesName: 'Barley',
   resolution: 'mm',

@@ -1,11 +1,12 @@
 import { type BenchPrediction } from '@bright-sprout/contracts/predictions';
-import { screen, waitFor } from '@testing-library/react';
+import { cleanup, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { type Answers, fakeServer, Refusal, renderPage } from '../../../test/fakeServer';
 import { PredictView } from './PredictView';
 
 const ASKED: BenchPrediction = {
   planId: 'p1',
+  teamId: 't1',
   question: 'Does salt keep barley short?',
   speciesName: 'Barley',
   resolution: 'mm',
@@ -25,6 +26,8 @@ function open(asked: BenchPrediction[], answers: Answers = {}) {
   return writes;
 }
 
+afterEach(() => localStorage.clear());
+
 const press = async (name: string) => userEvent.click(screen.getByRole('button', { name }));
 
 test('three questions, one after the other, are kept at once', async () => {
@@ -40,6 +43,22 @@ test('three questions, one after the other, are kept at once', async () => {
   await press('Keep it');
   expect(await screen.findByRole('heading', { name: 'That is what you expect' })).toBeInTheDocument();
   expect(writes.map((w) => w.body)).toEqual([{ firstSproutDay: 6, height: '18,5', winner: 'A' }]);
+});
+
+test('a reload in the middle keeps what was said on this device, for this team alone, until it is sent', async () => {
+  open([ASKED]);
+  await userEvent.click(await screen.findByRole('radio', { name: '6' }));
+  cleanup();
+  open([{ ...ASKED, teamId: 't2' }]);
+  expect(await screen.findByRole('radio', { name: '6' })).not.toBeChecked();
+  cleanup();
+  open([{ ...ASKED, kinds: ['first-sprout-day'] }]);
+  expect(await screen.findByRole('radio', { name: '6' })).toBeChecked();
+  await press('Keep it');
+  await screen.findByRole('heading', { name: 'That is what you expect' });
+  cleanup();
+  open([ASKED]);
+  expect(await screen.findByRole('radio', { name: '6' })).not.toBeChecked();
 });
 
 test('going back keeps what was chosen', async () => {

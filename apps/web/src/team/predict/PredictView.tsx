@@ -1,12 +1,13 @@
 import { type BenchPrediction, type PredictionAnswer, type PredictionRequest } from '@bright-sprout/contracts/predictions';
 import { type PredictionKind } from '@bright-sprout/core/plan/document/planDocument';
-import { formatLengthNumber, RESOLUTION_UNIT } from '@bright-sprout/core/quantities/length';
+import { formatLengthNumber } from '@bright-sprout/core/quantities/length';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { request } from '../../api/client';
 import { useAskedPredictions, useWrite } from '../../api/queries';
+import { deviceDraft } from '../../entry/deviceDraft';
 import { Empty, Loaded, ProblemNotice } from '../../page/Notices';
-import { TreatmentMark } from '../../marks/TreatmentMark';
+import { FirstDay, Height, Winner } from './PredictQuestions';
 import './predict.scss';
 
 /** What the team expects, one question after the other; it can be changed until the seeds are sown. */
@@ -35,12 +36,13 @@ export function PredictView() {
 }
 
 function Predict({ asked }: { asked: BenchPrediction }) {
-  const before = asked.answer;
-  const [answer, setAnswer] = useState<PredictionRequest>({
-    firstSproutDay: before?.firstSproutDay ?? null,
-    height: before?.heightMm ? formatLengthNumber(before.heightMm, asked.resolution) : null,
-    winner: before?.winner ?? null,
-  });
+  const said = saidBefore(asked);
+  const draft = deviceDraft<PredictionRequest>(`prediction ${asked.planId} ${asked.teamId}`, (kept) => ({ ...said, ...kept }));
+  const [answer, keepAnswer] = useState(() => draft.read() ?? said);
+  const setAnswer = (next: PredictionRequest) => {
+    keepAnswer(next);
+    draft.keep(next);
+  };
   const [at, setAt] = useState(0);
   const save = useWrite(
     (body: PredictionRequest) => request<PredictionAnswer>('PUT', `/bench/predictions/${asked.planId}`, body),
@@ -52,7 +54,8 @@ function Predict({ asked }: { asked: BenchPrediction }) {
     'height-on-day': answer.height !== null && answer.height !== '',
     'which-wins': answer.winner !== null,
   };
-  const next = () => (at + 1 < asked.kinds.length ? setAt(at + 1) : save.mutate(answer, { onSuccess: () => setAt(at + 1) }));
+  const next = () =>
+    at + 1 < asked.kinds.length ? setAt(at + 1) : save.mutate(answer, { onSuccess: () => (draft.drop(), setAt(at + 1)) });
   if (!kind)
     return (
       <>
@@ -106,58 +109,11 @@ function Predict({ asked }: { asked: BenchPrediction }) {
   );
 }
 
-const DAYS = Array.from({ length: 20 }, (_, i) => i + 1);
-
-function FirstDay({ asked, value, onChoose }: { asked: BenchPrediction; value: number | null; onChoose: (day: number) => void }) {
-  return (
-    <>
-      <h1>After how many days will the first {asked.speciesName.toLowerCase()} be up?</h1>
-      <div className="predict-days" role="radiogroup" aria-label="Days after sowing">
-        {DAYS.map((d) => (
-          <button key={d} type="button" role="radio" aria-checked={value === d} onClick={() => onChoose(d)}>
-            {d}
-          </button>
-        ))}
-      </div>
-    </>
-  );
-}
-
-function Height({ asked, value, onType }: { asked: BenchPrediction; value: string; onType: (height: string) => void }) {
-  return (
-    <>
-      <h1>
-        <label htmlFor="height">How tall will the tallest be on day {asked.heightDay}?</label>
-      </h1>
-      <p className="predict-height">
-        <input
-          id="height"
-          inputMode="decimal"
-          autoComplete="off"
-          maxLength={8}
-          value={value}
-          onChange={(e) => onType(e.target.value)}
-        />{' '}
-        {RESOLUTION_UNIT[asked.resolution]}
-      </p>
-    </>
-  );
-}
-
-function Winner({ asked, value, onChoose }: { asked: BenchPrediction; value: string | null; onChoose: (code: string) => void }) {
-  return (
-    <>
-      <h1>Which will be the tallest in the end?</h1>
-      <div className="predict-winners" role="radiogroup" aria-label="Tallest in the end">
-        {asked.treatments.map((t) => (
-          <button key={t.code} type="button" role="radio" aria-checked={value === t.code} onClick={() => onChoose(t.code)}>
-            <TreatmentMark code={t.code} size={34} />
-            <span>
-              <b>{t.code}</b> {t.label}
-            </span>
-          </button>
-        ))}
-      </div>
-    </>
-  );
+/** What the team said before, as it would be typed. */
+function saidBefore({ answer, resolution }: BenchPrediction): PredictionRequest {
+  return {
+    firstSproutDay: answer?.firstSproutDay ?? null,
+    height: answer?.heightMm ? formatLengthNumber(answer.heightMm, resolution) : null,
+    winner: answer?.winner ?? null,
+  };
 }

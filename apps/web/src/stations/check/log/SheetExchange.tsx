@@ -5,7 +5,7 @@ import { type InvestigationRecords } from '@bright-sprout/contracts/investigatio
 import { type IsoDay } from '@bright-sprout/core/calendar/days';
 import { readRecordSheet, type SheetEntry, type SheetProblem, writeRecordSheet } from '@bright-sprout/core/formats/recordSheet';
 import { useState } from 'react';
-import { textOf } from './Ledger';
+import { cellText } from './cellText';
 import { type LogCell, type LogRow } from '@bright-sprout/core/readings/logRows';
 import { type LogEntry } from './useLogEntry';
 
@@ -38,7 +38,7 @@ export function SheetExchange({ records, measure, rows, days, cell, entry }: Pro
     const text = writeRecordSheet(
       rows.map((r) => ({ name: r.name, treatment: labels.get(r.treatment) ?? r.treatment })),
       days,
-      (name, day) => textOf(before(name, day), measure, resolution),
+      (name, day) => cellText(before(name, day), measure, resolution),
     );
     const link = document.createElement('a');
     link.href = URL.createObjectURL(new Blob([text], { type: 'text/csv;charset=utf-8' }));
@@ -55,7 +55,7 @@ export function SheetExchange({ records, measure, rows, days, cell, entry }: Pro
       resolution,
       measure,
     });
-    const differs = entries.filter((e) => textOf(before(e.name, e.day), measure, resolution) !== written(e));
+    const differs = entries.filter((e) => cellText(before(e.name, e.day), measure, resolution) !== written(e));
     setRead({
       fresh: differs.filter((e) => before(e.name, e.day) === null),
       changed: differs.filter((e) => before(e.name, e.day) !== null),

@@ -5,6 +5,7 @@ import { lossOfAll } from '@bright-sprout/core/readings/losses';
 import { hasEnded, LOST_REASONS, LOST_WORDS, type LostReason } from '@bright-sprout/core/readings/reading';
 import { standingsOn } from '@bright-sprout/core/readings/standing';
 import { useState } from 'react';
+import { useForm } from 'react-hook-form';
 import { v7 } from 'uuid';
 import { request } from '../../../api/client';
 import { useWrite } from '../../../api/queries';
@@ -15,15 +16,16 @@ import { ContainerChoice, toggled } from '../../../entry/ContainerChoice';
 export function Accident({ records: { investigation, readings } }: { records: InvestigationRecords }) {
   const today = todayIn(investigation.class.timeZone);
   const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set());
-  const [reason, setReason] = useState<LostReason>('knocked-over');
-  const [note, setNote] = useState('');
+  const { register, handleSubmit, resetField } = useForm({
+    defaultValues: { reason: 'knocked-over' as LostReason, note: '' },
+  });
   const standings = standingsOn(
     investigation.containers.map((c) => c.id),
     readings,
     today,
   );
   const alive = investigation.containers.filter((c) => !hasEnded(standings.get(c.id)!.state));
-  const record = useWrite(async (ids: string[]) => {
+  const record = useWrite(async ({ ids, reason, note }: { ids: string[]; reason: LostReason; note: string }) => {
     for (const containerId of ids) {
       const losses = lossOfAll(investigation.bench.plants, standings.get(containerId)!, reason, note);
       const body: SaveCheckRequest = {
@@ -37,12 +39,13 @@ export function Accident({ records: { investigation, readings } }: { records: In
       setChosen((now) => toggled(now, containerId));
     }
   }, 'investigations');
+  const send = handleSubmit((said) => record.mutate({ ids: [...chosen], ...said }, { onSuccess: () => resetField('note') }));
   return (
     <RunForm
       title="Record an accident"
       action={record.isPending ? 'Writing it down …' : chosen.size === 0 ? 'Record it' : `Record for ${chosen.size}`}
       disabled={chosen.size === 0 || record.isPending}
-      onSend={() => record.mutate([...chosen], { onSuccess: () => setNote('') })}
+      onSubmit={(e) => void send(e)}
       error={record.error}
       above={
         <ContainerChoice
@@ -54,13 +57,8 @@ export function Accident({ records: { investigation, readings } }: { records: In
       }
       fields={
         <>
-          <RunChoice
-            label="Each of them"
-            value={reason}
-            choices={LOST_REASONS.map((r) => [r, LOST_WORDS[r]])}
-            onChange={setReason}
-          />
-          <RunNote label="What happened" value={note} onChange={setNote} />
+          <RunChoice label="Each of them" choices={LOST_REASONS.map((r) => [r, LOST_WORDS[r]])} {...register('reason')} />
+          <RunNote label="What happened" {...register('note')} />
         </>
       }
     >

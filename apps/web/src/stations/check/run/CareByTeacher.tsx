@@ -1,9 +1,9 @@
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { type CareKind } from '@bright-sprout/core/care/careTasks';
-import { useState } from 'react';
-import { Form } from 'react-bootstrap';
-import { RunChoice, RunForm, RunNote } from './RunForm';
+import { parseVolume } from '@bright-sprout/core/quantities/volume';
+import { useForm, useWatch } from 'react-hook-form';
 import { useTeacherEntering } from '../../../entry/useEntering';
+import { RunChoice, RunForm, RunNote, RunNumber } from './RunForm';
 
 const DONE: readonly (readonly [CareKind, string])[] = [
   ['water', 'Watered'],
@@ -15,40 +15,52 @@ const DONE: readonly (readonly [CareKind, string])[] = [
   ['bring-in', 'Brought in'],
 ];
 
+/** As much as one container can take. */
+const MOST_ML = 5000;
+
+/** Why an amount cannot be taken; none need be given. */
+function amountProblem(typed: string): string | undefined {
+  if (typed.trim() === '') return undefined;
+  const read = parseVolume(typed, 'metric', 'ml');
+  if (!read.ok) return read.reason;
+  return read.value > MOST_ML ? 'At most 5 litres for one container.' : undefined;
+}
+
 /** What the teacher does for all, such as transplanting or the water before a weekend. */
 export function CareByTeacher({ investigation }: { investigation: InvestigationView }) {
   const entering = useTeacherEntering(investigation);
-  const [kind, setKind] = useState<CareKind>('water');
-  const [amount, setAmount] = useState('');
-  const [note, setNote] = useState('');
-  const ml = Number(amount.replace(',', '.'));
-  const wrong = amount !== '' && !(ml >= 0 && ml <= 5000);
-  const send = () => {
+  const { register, control, handleSubmit, resetField, formState } = useForm({
+    mode: 'onChange',
+    defaultValues: { kind: 'water' as CareKind, amount: '', note: '' },
+  });
+  const kind = useWatch({ control, name: 'kind' });
+  const send = handleSubmit(({ kind, amount, note }) => {
+    const ml = kind === 'water' ? parseVolume(amount, 'metric', 'ml') : null;
     entering.saveCare({
       kind,
       task: kind,
-      ...(kind === 'water' && amount !== '' ? { amountMl: ml } : {}),
+      ...(ml?.ok ? { amountMl: ml.value } : {}),
       ...(note.trim() ? { note: note.trim() } : {}),
     });
-    setNote('');
-  };
+    resetField('note');
+  });
   return (
     <RunForm
       title="Done for all"
       action="Write it down"
-      disabled={wrong}
-      onSend={send}
+      onSubmit={(e) => void send(e)}
       error={entering.error}
       fields={
         <>
-          <RunChoice label="What" value={kind} choices={DONE} onChange={setKind} />
+          <RunChoice label="What" choices={DONE} {...register('kind')} />
           {kind === 'water' && (
-            <label>
-              mL for each
-              <Form.Control inputMode="decimal" value={amount} isInvalid={wrong} onChange={(e) => setAmount(e.target.value)} />
-            </label>
+            <RunNumber
+              label="mL for each"
+              error={formState.errors.amount}
+              {...register('amount', { validate: amountProblem, shouldUnregister: true })}
+            />
           )}
-          <RunNote label="More about it" value={note} onChange={setNote} />
+          <RunNote label="More about it" {...register('note')} />
         </>
       }
     />

@@ -1,54 +1,70 @@
 import { todayIn } from '@bright-sprout/core/clock/clock';
+import { isIsoDay } from '@bright-sprout/core/calendar/days';
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
-import { useState } from 'react';
-import { Form } from 'react-bootstrap';
+import { Controller, useForm } from 'react-hook-form';
 import { useClass } from '../../../api/queries';
 import { DayInput } from '../../../entry/DayInput';
-import { RunChoice, RunForm } from './RunForm';
+import { Field } from '../../../entry/Field';
+import { RunChoice, RunForm, RunNumber } from './RunForm';
 import { teamChoices } from './teamChoices';
 import { useRunChange } from './useRunChange';
+
+const MOST_SEEDS = 500;
+
+const isSeedCount = (typed: string) =>
+  (/^\d+$/.test(typed.trim()) && Number(typed) >= 1 && Number(typed) <= MOST_SEEDS) ||
+  `Seeds are a whole number from 1 to ${MOST_SEEDS}.`;
 
 /** One more container, sown later than the others: it has its own day, and its age is counted from it. */
 export function LateSowing({ investigation }: { investigation: InvestigationView }) {
   const group = useClass(investigation.class.id);
   const change = useRunChange();
-  const [treatment, setTreatment] = useState(investigation.treatments[0]?.code ?? '');
-  const [teamId, setTeamId] = useState('');
-  const [sownOn, setSownOn] = useState(todayIn(investigation.class.timeZone));
-  const [seeds, setSeeds] = useState(String(investigation.containers[0]?.seedsSown ?? 1));
-  const add = () =>
+  const { register, control, handleSubmit, formState } = useForm({
+    mode: 'onChange',
+    defaultValues: {
+      treatment: investigation.treatments[0]?.code ?? '',
+      teamId: '',
+      sownOn: todayIn(investigation.class.timeZone) as string,
+      seeds: String(investigation.containers[0]?.seedsSown ?? 1),
+    },
+  });
+  const { errors } = formState;
+  const add = handleSubmit(({ treatment, teamId, sownOn, seeds }) =>
     change.mutate({
       investigationId: investigation.id,
       kind: 'late-sowing',
       treatment,
       sownOn,
-      seeds: Math.round(Number(seeds)),
+      seeds: Number(seeds),
       ...(teamId ? { teamId } : {}),
-    });
+    }),
+  );
   return (
     <RunForm
       title="Add a late sowing"
       action="Add it"
       disabled={change.isPending}
-      onSend={add}
+      onSubmit={(e) => void add(e)}
       error={change.error}
       fields={
         <>
           <RunChoice
             label="Treatment"
-            value={treatment}
             choices={investigation.treatments.map((t) => [t.code, `${t.code} ${t.label}`])}
-            onChange={setTreatment}
+            {...register('treatment')}
           />
-          <RunChoice label="looked after by" value={teamId} choices={teamChoices(group.data)} onChange={setTeamId} />
-          <label>
-            sown on
-            <DayInput value={sownOn} onChange={setSownOn} />
-          </label>
-          <label>
-            seeds
-            <Form.Control type="number" min={1} max={500} value={seeds} onChange={(e) => setSeeds(e.target.value)} />
-          </label>
+          <RunChoice label="looked after by" choices={teamChoices(group.data)} {...register('teamId')} />
+          <Controller
+            control={control}
+            name="sownOn"
+            rules={{ validate: (day) => isIsoDay(day) || 'Choose the day of sowing.' }}
+            render={({ field: { value, onChange } }) => (
+              <Field label="sown on" error={errors.sownOn}>
+                {(props) => <DayInput value={value} onChange={onChange} {...props} />}
+              </Field>
+            )}
+          />
+          <RunNumber label="seeds" error={errors.seeds} {...register('seeds', { validate: isSeedCount })} />
         </>
       }
     >

@@ -1,5 +1,5 @@
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
-import { useState } from 'react';
+import { useForm } from 'react-hook-form';
 import { useClass } from '../../../api/queries';
 import { RunChoice, RunForm, RunNote } from './RunForm';
 import { teamChoices } from './teamChoices';
@@ -9,11 +9,12 @@ import { useRunChange } from './useRunChange';
 export function MoveTeam({ investigation }: { investigation: InvestigationView }) {
   const group = useClass(investigation.class.id);
   const change = useRunChange();
-  const [containerId, setContainerId] = useState('');
-  const [teamId, setTeamId] = useState('');
-  const [note, setNote] = useState('');
+  const { register, handleSubmit, reset, formState } = useForm({
+    mode: 'onChange',
+    defaultValues: { containerId: '', teamId: '', note: '' },
+  });
   const names = new Map(group.data?.teams.map((t) => [t.id, t.nickname]));
-  const move = () =>
+  const move = handleSubmit(({ containerId, teamId, note }) =>
     change.mutate(
       {
         investigationId: investigation.id,
@@ -22,20 +23,21 @@ export function MoveTeam({ investigation }: { investigation: InvestigationView }
         ...(teamId ? { teamId } : {}),
         ...(note.trim() ? { note: note.trim() } : {}),
       },
-      { onSuccess: () => (setContainerId(''), setNote('')) },
-    );
+      { onSuccess: () => reset({ containerId: '', teamId, note: '' }) },
+    ),
+  );
   return (
     <RunForm
       title="Give a container to another team"
       action="Move it"
-      disabled={!containerId || change.isPending}
-      onSend={move}
+      disabled={change.isPending}
+      onSubmit={(e) => void move(e)}
       error={change.error}
       fields={
         <>
           <RunChoice
             label="Container"
-            value={containerId}
+            error={formState.errors.containerId}
             choices={[
               ['', 'choose'],
               ...investigation.containers.map((c): [string, string] => [
@@ -43,10 +45,10 @@ export function MoveTeam({ investigation }: { investigation: InvestigationView }
                 `${c.code}, ${(c.teamId && names.get(c.teamId)) ?? 'the class'}`,
               ]),
             ]}
-            onChange={setContainerId}
+            {...register('containerId', { required: 'Choose the container that moves.' })}
           />
-          <RunChoice label="goes to" value={teamId} choices={teamChoices(group.data)} onChange={setTeamId} />
-          <RunNote label="because" value={note} onChange={setNote} />
+          <RunChoice label="goes to" choices={teamChoices(group.data)} {...register('teamId')} />
+          <RunNote label="because" {...register('note')} />
         </>
       }
     />

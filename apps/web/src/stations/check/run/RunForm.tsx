@@ -1,5 +1,7 @@
-import { type ReactNode } from 'react';
+import { type FormEventHandler, type ReactNode } from 'react';
 import { Form } from 'react-bootstrap';
+import { type FieldError, type UseFormRegisterReturn } from 'react-hook-form';
+import { Field } from '../../../entry/Field';
 import { ProblemNotice } from '../../../page/Notices';
 
 /** A heading, fields in a row and what is done with them: the shape of everything a teacher does while a class is running. */
@@ -8,8 +10,8 @@ export function RunForm({
   above,
   fields,
   action,
-  disabled,
-  onSend,
+  disabled = false,
+  onSubmit,
   error,
   children,
 }: {
@@ -19,8 +21,8 @@ export function RunForm({
   fields: ReactNode;
   /** What the button says. */
   action: string;
-  disabled: boolean;
-  onSend: () => void;
+  disabled?: boolean;
+  onSubmit: FormEventHandler;
   error?: Error | null;
   /** What is said under it. */
   children?: ReactNode;
@@ -28,51 +30,58 @@ export function RunForm({
   return (
     <section className="section">
       <h2>{title}</h2>
-      {above}
-      <div className="run-fields">
-        {fields}
-        <button type="button" className="btn" disabled={disabled} onClick={onSend}>
-          {action}
-        </button>
-      </div>
+      <Form noValidate onSubmit={onSubmit}>
+        {above}
+        <div className="run-fields">
+          {fields}
+          <button type="submit" className="btn" disabled={disabled}>
+            {action}
+          </button>
+        </div>
+      </Form>
       {children}
       {error && <ProblemNotice error={error} />}
     </section>
   );
 }
 
-/** One of a few, by its code and what it is called. */
-export function RunChoice<V extends string>({
-  label,
-  value,
-  choices,
-  onChange,
-}: {
+type Registered = UseFormRegisterReturn & {
   label: string;
-  value: V;
-  choices: readonly (readonly [V, string])[];
-  onChange: (value: V) => void;
-}) {
+  /** Why it cannot be sent like this. */
+  error?: FieldError;
+};
+
+/** One of a few, by its code and what it is called. */
+export function RunChoice({ label, error, choices, ...field }: Registered & { choices: readonly (readonly [string, string])[] }) {
   return (
-    <label>
-      {label}
-      <Form.Select value={value} onChange={(e) => onChange(e.target.value as V)}>
-        {choices.map(([code, words]) => (
-          <option key={code} value={code}>
-            {words}
-          </option>
-        ))}
-      </Form.Select>
-    </label>
+    <Field label={label} error={error}>
+      {(props) => (
+        <Form.Select {...field} {...props}>
+          {choices.map(([code, words]) => (
+            <option key={code} value={code}>
+              {words}
+            </option>
+          ))}
+        </Form.Select>
+      )}
+    </Field>
+  );
+}
+
+/** A number, typed. */
+export function RunNumber({ label, error, ...field }: Registered) {
+  return (
+    <Field label={label} error={error}>
+      {(props) => <Form.Control inputMode="decimal" autoComplete="off" maxLength={20} {...field} {...props} />}
+    </Field>
   );
 }
 
 /** A few words of the teacher's own. */
-export function RunNote({ label, value, onChange }: { label: string; value: string; onChange: (value: string) => void }) {
+export function RunNote({ label, error, ...field }: Registered) {
   return (
-    <label>
-      {label}
-      <Form.Control value={value} maxLength={200} onChange={(e) => onChange(e.target.value)} />
-    </label>
+    <Field label={label} error={error}>
+      {(props) => <Form.Control maxLength={200} {...field} {...props} />}
+    </Field>
   );
 }

@@ -130,7 +130,8 @@ describe('a container goes to another team', () => {
   test('with its reason, and to the class where no team is chosen', async () => {
     const writes = open({}, { 'PUT /run-changes/:id': MOVED });
     const move = await part('Give a container to another team');
-    expect(move.getByRole('button', { name: 'Move it' })).toBeDisabled();
+    await userEvent.click(move.getByRole('button', { name: 'Move it' }));
+    expect(await move.findByText('Choose the container that moves.')).toBeInTheDocument();
     await userEvent.selectOptions(move.getByLabelText('Container'), 'A1');
     await userEvent.selectOptions(await move.findByLabelText('goes to'), 't2');
     await userEvent.type(move.getByLabelText('because'), 'somebody is ill');
@@ -153,6 +154,7 @@ describe('a late sowing', () => {
     const late = await part('Add a late sowing');
     await userEvent.selectOptions(late.getByLabelText('Treatment'), 'B');
     await userEvent.clear(late.getByLabelText('seeds'));
+    expect(await late.findByText('Seeds are a whole number from 1 to 500.')).toBeInTheDocument();
     await userEvent.type(late.getByLabelText('seeds'), '5');
     await userEvent.click(late.getByRole('button', { name: 'Add it' }));
     expect(await late.findByRole('status')).toHaveTextContent('B3 is added.');
@@ -213,7 +215,9 @@ describe('done for all', () => {
     const all = await part('Done for all');
     const amount = all.getByLabelText('mL for each');
     await userEvent.type(amount, '-3');
-    expect(all.getByRole('button', { name: 'Write it down' })).toBeDisabled();
+    expect(await all.findByText('A volume cannot be below zero.')).toBeInTheDocument();
+    await userEvent.click(all.getByRole('button', { name: 'Write it down' }));
+    expect(writes).toEqual([]);
     await userEvent.clear(amount);
     await userEvent.type(amount, '12,5');
     await userEvent.type(all.getByLabelText('More about it'), 'before the weekend');

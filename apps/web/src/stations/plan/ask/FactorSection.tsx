@@ -1,12 +1,9 @@
-import { type Factor, FACTOR_SUBJECTS, type FactorSubject, type Level } from '@bright-sprout/core/plan/document/planDocument';
+import { type Factor, FACTOR_SUBJECTS, type FactorSubject } from '@bright-sprout/core/plan/document/planDocument';
 import { unitsOf } from '@bright-sprout/core/plan/lists/mixingCards';
 import { planTreatments } from '@bright-sprout/core/plan/document/planTreatments';
-import { speciesById } from '@bright-sprout/core/seeds/catalogue';
-import { Form } from 'react-bootstrap';
-import { SpeciesOptions } from '../../../entry/SpeciesOptions';
-import { TreatmentMark } from '../../../marks/TreatmentMark';
 import { ChoiceField, TextField } from '../planFields';
 import { type PartProps } from '../partProps';
+import { FactorLevel } from './FactorLevel';
 
 const SUBJECT_NAMES: Record<FactorSubject, string> = {
   salt: 'salt in the water',
@@ -45,11 +42,8 @@ export function FactorSection({
   onRemove: (() => void) | null;
 }) {
   const treatments = planTreatments(plan);
-  const setLevel = (at: number, part: Partial<Factor['levels'][number]>) =>
-    onChange({ levels: factor.levels.map((l, i) => (i === at ? { ...l, ...part } : l)) });
   const codeOf = (level: number) =>
     plan.factors.length > 1 ? null : (treatments.find((t) => t.levels[0] === factor.levels[level])?.code ?? null);
-  const named = (at: number) => problems.find((p) => p.field === `factors.${index}.levels.${at}`)?.sentence;
   return (
     <section className="section" aria-label={`What is changed${index > 0 ? ', second' : ''}`}>
       <h2>{index === 0 ? 'What is changed' : 'And crossed with it'}</h2>
@@ -81,71 +75,18 @@ export function FactorSection({
         />
       </div>
       {factor.levels.map((level, i) => (
-        <div key={i}>
-          <div className={`planner-level${codeOf(i) ? '' : ' unmarked'}${factor.subject === 'kind' ? ' kinds' : ''}`}>
-            {codeOf(i) && (
-              <span className="planner-code">
-                <TreatmentMark code={codeOf(i)!} size={20} /> {codeOf(i)}
-              </span>
-            )}
-            <Form.Control
-              aria-label={`Level ${i + 1} of ${factor.name || 'it'}`}
-              value={level.label}
-              maxLength={60}
-              isInvalid={named(i) !== undefined}
-              onChange={(e) => setLevel(i, { label: e.target.value })}
-            />
-            {factor.subject === 'kind' ? (
-              <Form.Select
-                aria-label={`Kind of level ${i + 1}`}
-                value={level.speciesId ?? plan.speciesId}
-                onChange={(e) => setLevel(i, asKind(level, e.target.value))}
-              >
-                <SpeciesOptions />
-              </Form.Select>
-            ) : (
-              <Form.Control
-                type="number"
-                inputMode="decimal"
-                className="planner-amount"
-                aria-label={`Amount of level ${i + 1}${factor.unit ? ` in ${factor.unit}` : ''}`}
-                placeholder={factor.unit || 'amount'}
-                value={level.amount ?? ''}
-                onChange={(e) => setLevel(i, { amount: e.target.value === '' ? null : Number(e.target.value) })}
-              />
-            )}
-            <Form.Check
-              type="radio"
-              id={`control-${index}-${i}`}
-              name={`control-${index}`}
-              label="control"
-              checked={factor.control === i}
-              onChange={() => onChange({ control: i })}
-            />
-            <button
-              type="button"
-              className="btn btn-plain"
-              aria-label={`Take away level ${i + 1}`}
-              disabled={factor.levels.length <= 1}
-              onClick={() =>
-                onChange({
-                  levels: factor.levels.filter((_, k) => k !== i),
-                  control:
-                    factor.control === null
-                      ? null
-                      : factor.control === i
-                        ? 0
-                        : factor.control > i
-                          ? factor.control - 1
-                          : factor.control,
-                })
-              }
-            >
-              remove
-            </button>
-          </div>
-          {named(i) && <div className="invalid-feedback d-block">{named(i)}</div>}
-        </div>
+        <FactorLevel
+          key={i}
+          number={i + 1}
+          level={level}
+          factor={factor}
+          code={codeOf(i)}
+          usualKind={plan.speciesId}
+          control={{ group: `control-${index}`, chosen: factor.control === i, onChoose: () => onChange({ control: i }) }}
+          problem={problems.find((p) => p.field === `factors.${index}.levels.${i}`)?.sentence}
+          onChange={(part) => onChange({ levels: factor.levels.map((l, k) => (k === i ? { ...l, ...part } : l)) })}
+          onRemove={factor.levels.length > 1 ? () => onChange(withoutLevel(factor, i)) : null}
+        />
       ))}
       <div className="d-flex gap-2 flex-wrap mb-3">
         <button
@@ -186,9 +127,8 @@ export function FactorSection({
 /** A unit that nobody chose follows what is changed. */
 const isUsualUnit = ({ subject, unit }: Factor) => unit === '' || unitsOf(subject).includes(unit);
 
-/** A level that is another kind of seed is named after it, unless somebody gave it a name. */
-function asKind({ label, speciesId }: Level, to: string): Partial<Level> {
-  const nameOf = (id: string | undefined) => (id && speciesById(id)?.name.toLowerCase()) || '';
-  const own = label.trim() !== '' && label.trim().toLowerCase() !== nameOf(speciesId);
-  return { speciesId: to, ...(own ? {} : { label: nameOf(to) }) };
+/** The factor without one of its levels; where that was the control, the first is. */
+function withoutLevel({ levels, control }: Factor, at: number): Partial<Factor> {
+  const next = control === null || control < at ? control : control === at ? 0 : control - 1;
+  return { levels: levels.filter((_, i) => i !== at), control: next };
 }

@@ -2,14 +2,14 @@ import { splitWords } from '@bright-sprout/core/plan/layout/splitWords';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { formatDay } from '@bright-sprout/core/calendar/days';
 import { counted, plural } from '@bright-sprout/core/words/plural';
-import { Link, useNavigate } from 'react-router';
-import { useChangeInvestigation, useTeamPredictions } from '../../../api/queries';
+import { Link } from 'react-router';
+import { useTeamPredictions } from '../../../api/queries';
 import { InvestigationFrame } from '../../../page/InvestigationFrame';
-import { ProblemNotice } from '../../../page/Notices';
 import { TeamPredictions } from '../../../sowing/TeamPredictions';
 import { TrayPlan } from '../../../sowing/TrayPlan';
 import { TreatmentMark } from '../../../marks/TreatmentMark';
 import { RESOLUTION_WORDS } from '../../../entry/resolutionWords';
+import { KeepOn } from './KeepOn';
 import './plan.scss';
 
 export function PlanView() {
@@ -94,7 +94,7 @@ function Plan({ records: { investigation } }: { records: InvestigationRecords })
           </dl>
         </section>
         <Predicted investigationId={investigation.id} />
-        <Keep investigation={investigation} />
+        <KeepOn investigation={investigation} />
       </div>
     </>
   );
@@ -108,64 +108,6 @@ function Predicted({ investigationId }: { investigationId: string }) {
     <section className="section">
       <h2>What teams expected</h2>
       <TeamPredictions predictions={data} />
-    </section>
-  );
-}
-
-/** Sharing, ending, taking the records along, putting away. */
-function Keep({ investigation }: { investigation: InvestigationRecords['investigation'] }) {
-  const navigate = useNavigate();
-  const change = useChangeInvestigation(investigation);
-  return (
-    <section className="section no-print">
-      <h2>Records</h2>
-      <div className="plan-keep">
-        <Link className="btn" to={`/investigations/${investigation.id}/labels`}>
-          Print the stick labels
-        </Link>
-        <a className="btn" href={`/api/v1/investigations/${investigation.id}/export.csv`} download>
-          Take them along as a table (CSV)
-        </a>
-        <button
-          type="button"
-          className="btn"
-          disabled={change.isPending}
-          onClick={() => change.mutate({ sharedWithTeams: !investigation.sharedWithTeams })}
-        >
-          {investigation.sharedWithTeams ? 'Stop showing teams the whole class' : 'Let teams see the whole class'}
-        </button>
-        <button
-          type="button"
-          className="btn"
-          disabled={change.isPending}
-          onClick={() => change.mutate({ phase: investigation.phase === 'growing' ? 'finished' : 'growing' })}
-        >
-          {investigation.phase === 'growing' ? 'End the investigation' : 'Open it for checks again'}
-        </button>
-        {investigation.removed ? (
-          <button type="button" className="btn" disabled={change.isPending} onClick={() => change.mutate({ removed: false })}>
-            Put it back
-          </button>
-        ) : (
-          <button
-            type="button"
-            className="btn btn-plain"
-            disabled={change.isPending}
-            onClick={() => change.mutate({ removed: true })}
-          >
-            Put it away
-          </button>
-        )}
-        {investigation.removed && (
-          <p role="status">
-            It is put away: no list shows it, nothing is deleted.{' '}
-            <button type="button" className="btn btn-plain" onClick={() => void navigate(`/classes/${investigation.class.id}`)}>
-              Back to the class
-            </button>
-          </p>
-        )}
-        {change.error && <ProblemNotice error={change.error} />}
-      </div>
     </section>
   );
 }

@@ -1,22 +1,20 @@
 import { todayIn } from '@bright-sprout/core/clock/clock';
 import { type ClassView } from '@bright-sprout/contracts/classes';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
-import { type PlanListing, type PlanView } from '@bright-sprout/contracts/plans';
-import { addDays, daysBetween, formatDay, isIsoDay } from '@bright-sprout/core/calendar/days';
+import { type PlanView } from '@bright-sprout/contracts/plans';
+import { addDays, daysBetween, isIsoDay } from '@bright-sprout/core/calendar/days';
 import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
 import { type EarlierInvestigation, planLike } from '@bright-sprout/core/plan/document/planLike';
-import { planTreatments } from '@bright-sprout/core/plan/document/planTreatments';
 import { type ClassFacts, planFrom, STARTING_POINTS } from '@bright-sprout/core/plan/document/startingPoints';
-import { counted } from '@bright-sprout/core/words/plural';
-import { methodById, speciesById } from '@bright-sprout/core/seeds/catalogue';
 import { Link, useNavigate } from 'react-router';
 import { v7 } from 'uuid';
 import { request } from '../../../api/client';
-import { useClasses, usePlans, useWrite } from '../../../api/queries';
+import { usePlans, useWrite } from '../../../api/queries';
 import { ClassPage } from '../../../page/ClassPage';
 import { ProblemNotice } from '../../../page/Notices';
 import { PageHead } from '../../../page/PageHead';
-import { TreatmentMark } from '../../../marks/TreatmentMark';
+import { Earlier } from './Earlier';
+import { StartSize } from './StartSize';
 import '../planner.scss';
 
 export function StartView() {
@@ -125,51 +123,5 @@ function Start({ group }: { group: ClassView }) {
         )}
       </main>
     </>
-  );
-}
-
-/** What a starting point comes to for this class: its treatments, containers and days. */
-function StartSize({ plan }: { plan: PlanDocument }) {
-  const treatments = planTreatments(plan);
-  const kinds = plan.factors.find((f) => f.subject === 'kind')?.levels.length;
-  const kind = kinds ? `${kinds} kinds` : speciesById(plan.speciesId)!.name.toLowerCase();
-  const containers = counted(treatments.length * plan.containersEach, methodById(plan.methodId)!.container);
-  return (
-    <span className="start-size">
-      <span aria-hidden="true">
-        {treatments.map((t) => (
-          <TreatmentMark key={t.code} code={t.code} size={15} />
-        ))}
-      </span>
-      {containers} of {kind}, {daysBetween(plan.sowOn, plan.endOn)} days
-    </span>
-  );
-}
-
-/** Investigations of all classes that have no plan of this class beside them: imported ones, and those of other classes. */
-function Earlier({ plans, busy, onBegin }: { plans: PlanListing[]; busy: boolean; onBegin: (id: string) => void }) {
-  const classes = useClasses();
-  const own = new Set(plans.map((p) => p.id));
-  const others = (classes.data ?? []).flatMap((c) =>
-    c.investigations.filter((i) => !own.has(i.id)).map((i) => ({ ...i, className: c.name })),
-  );
-  if (others.length === 0) return null;
-  return (
-    <section className="section">
-      <h2>Asked before</h2>
-      <ul className="investigation-list start-earlier">
-        {others.map((i) => (
-          <li key={i.id}>
-            {i.question}{' '}
-            <span className="second">
-              {i.className}, {formatDay(i.sownOn)}
-            </span>{' '}
-            <button type="button" className="btn btn-plain" disabled={busy} onClick={() => onBegin(i.id)}>
-              ask it again
-            </button>
-          </li>
-        ))}
-      </ul>
-    </section>
   );
 }

@@ -1,0 +1,87 @@
+import { type Measure } from '@bright-sprout/core/measures/measure';
+import { mainMeasure } from '@bright-sprout/core/measures/registry';
+import { summaryNumber, summaryWords } from '@bright-sprout/core/measures/summaryWords';
+import { policiesOf } from '../../records/found';
+import { todayIn } from '@bright-sprout/core/clock/clock';
+import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { daysBetween, formatDay } from '@bright-sprout/core/calendar/days';
+import { groupsOnDay } from '@bright-sprout/core/compare/compareOnDay';
+import { type LookAgain, lookAgain } from '@bright-sprout/core/compare/lookAgain';
+import { recordedDays, standingsOn } from '@bright-sprout/core/readings/standing';
+import { counted } from '@bright-sprout/core/words/plural';
+import { Link } from 'react-router';
+import { comparedRecords } from '../../records/comparedRecords';
+
+interface Oddity extends LookAgain {
+  measure: Measure;
+  records: InvestigationRecords;
+}
+
+/** Who is late or behind as last checked, and which teams have not answered today. */
+export function WhatLooksWrong({ all }: { all: InvestigationRecords[] }) {
+  const odd: Oddity[] = all.flatMap((records) => {
+    const day = recordedDays(records.readings).pop();
+    if (!day) return [];
+    const measure = mainMeasure(records.investigation.bench);
+    const groups = groupsOnDay(comparedRecords(records), {
+      ...policiesOf(records.investigation),
+      measure,
+      day,
+      beforeSprouting: 'exclude',
+    });
+    return lookAgain(groups, measure).map((o) => ({ ...o, measure, records }));
+  });
+  const open = all.flatMap(({ investigation, readings }) => {
+    const today = todayIn(investigation.class.timeZone);
+    const standings = standingsOn(
+      investigation.containers.map((c) => c.id),
+      readings,
+      today,
+    );
+    const missing = investigation.containers.filter((c) => standings.get(c.id)!.state === 'not-checked');
+    const teams = investigation.teams.filter((t) => missing.some((c) => c.teamId === t.id)).map((t) => t.nickname);
+    return missing.length > 0 ? [{ investigation, teams, missing: missing.length }] : [];
+  });
+  return (
+    <>
+      <section className="section">
+        <h2>What looks wrong</h2>
+        {odd.length === 0 && <p className="second">Nothing stands out as last checked.</p>}
+        {odd.slice(0, 4).map((o) => (
+          <div key={`${o.records.investigation.id} ${o.code}`} className="oddity">
+            <h3>
+              {o.records.investigation.class.name}: {o.code} {o.kind === 'late' ? 'is not up' : 'is behind its twins'}
+            </h3>
+            <p>{whyOdd(o)}</p>
+            <Link className="btn" to={`/investigations/${o.records.investigation.id}`}>
+              Look at {o.code}
+            </Link>
+          </div>
+        ))}
+        {odd.length > 4 && <p className="second">and {odd.length - 4} more on the walls</p>}
+      </section>
+      <section className="section mt-4">
+        <h2>Not answered today</h2>
+        {open.length === 0 ? (
+          <p className="second">Every pot has its answer for today.</p>
+        ) : (
+          open.map(({ investigation, teams, missing }) => (
+            <p key={investigation.id}>
+              <b>{investigation.class.name}</b>: {missing} of{' '}
+              {counted(investigation.containers.length, investigation.containerName)}
+              {teams.length > 0 && `: ${teams.join(', ')}`}
+            </p>
+          ))
+        )}
+      </section>
+    </>
+  );
+}
+
+function whyOdd({ kind, value, measure, treatment, twins, records }: Oddity): string {
+  const { resolution, sownOn } = records.investigation;
+  const day = recordedDays(records.readings).pop()!;
+  if (kind === 'late') return `${daysBetween(sownOn, day)} days with ${treatment}; ${twins.up} others with ${treatment} are up.`;
+  const range = `${summaryNumber(measure, twins.low, resolution)} to ${summaryWords(measure, twins.high, resolution)}`;
+  return `${summaryWords(measure, value!, resolution)} on ${formatDay(day)}; the others with ${treatment} stood at ${range}.`;
+}

@@ -1,0 +1,27 @@
+import { todayIn } from '@bright-sprout/core/clock/clock';
+import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { formatDay } from '@bright-sprout/core/calendar/days';
+
+/** What there is to look at today, or when the next look is due. */
+export function titleOf(all: InvestigationRecords[], pots: number): string {
+  const due = all.filter(({ investigation: i }) => {
+    const today = todayIn(i.class.timeZone);
+    return i.schedule.length === 0 || i.schedule.some((e) => e.kind === 'check' && e.day === today);
+  });
+  const one = all.length === 1;
+  if (due.length > 0)
+    return `Today ${inWords(all.length)} ${one ? 'investigation has' : 'investigations have'} ${pots} pots to look at`;
+  const next = all
+    .flatMap(({ investigation: i }) => {
+      const today = todayIn(i.class.timeZone);
+      return i.schedule.filter((e) => e.kind === 'check' && e.day > today);
+    })
+    .map((e) => e.day)
+    .sort()[0];
+  const growing = `${inWords(all.length)[0]!.toUpperCase()}${inWords(all.length).slice(1)} ${one ? 'investigation is' : 'investigations are'} growing`;
+  return next ? `${growing}; the next check is ${formatDay(next)}` : growing;
+}
+
+const WORDS = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve'];
+
+const inWords = (n: number) => WORDS[n] ?? String(n);

@@ -1,0 +1,73 @@
+import { type RoomReadingView } from '@bright-sprout/contracts/room';
+import { addDays, clockInZone, dayInZone, daysBetween, type IsoDay, isWeekend } from '@bright-sprout/core/calendar/days';
+import { type Data, type Layout, type Shape } from 'plotly.js';
+import { useMemo } from 'react';
+import { PlotlyChart } from '../../../charts/PlotlyChart';
+
+/** Hours that the clock in the room showed, as the chart's axis wants them. */
+const onTheClock = (at: string, timeZone: string) =>
+  `${dayInZone(new Date(at), timeZone)} ${clockInZone(new Date(at), timeZone)}`;
+
+/** A flat band over each weekend from the first to the last day: it is then that a room is left to itself. */
+function weekendBands(from: IsoDay, to: IsoDay): Partial<Shape>[] {
+  const days = Array.from({ length: daysBetween(from, to) + 1 }, (_, i) => addDays(from, i));
+  return days.filter(isWeekend).map((day) => ({
+    type: 'rect',
+    layer: 'below',
+    xref: 'x',
+    yref: 'paper',
+    x0: day,
+    x1: addDays(day, 1),
+    y0: 0,
+    y1: 1,
+    fillcolor: '#E9E7EF',
+    line: { width: 0 },
+  }));
+}
+
+export function RoomCurve({
+  readings,
+  name,
+  unit,
+  timeZone,
+}: {
+  readings: RoomReadingView[];
+  name: string;
+  unit: string;
+  timeZone: string;
+}) {
+  const [data, layout] = useMemo((): [Data[], Partial<Layout>] => {
+    const x = readings.map((r) => onTheClock(r.at, timeZone));
+    const days = x.map((at) => at.slice(0, 10)).sort();
+    const points: Data = {
+      x,
+      y: readings.map((r) => r.value),
+      mode: readings.length > 60 ? 'lines' : 'lines+markers',
+      line: { color: '#2A1B2E', width: 2 },
+      marker: { color: '#2A1B2E', size: 6 },
+      hovertemplate: `%{y} ${unit}<br>%{x|%a %-d %b, %H:%M}<extra></extra>`,
+    };
+    return [
+      [points],
+      {
+        margin: { t: 8, r: 8, b: 40, l: 56 },
+        paper_bgcolor: 'rgba(0,0,0,0)',
+        plot_bgcolor: '#fff',
+        font: { family: 'Atkinson Hyperlegible Next, Verdana, sans-serif', size: 15, color: '#2A1B2E' },
+        xaxis: { type: 'date', gridcolor: '#E3E2EA', tickformat: '%a %-d %b', nticks: 8 },
+        shapes: weekendBands(days[0]!, days.at(-1)!),
+        yaxis: { title: { text: unit ? `${name}, ${unit}` : name }, gridcolor: '#E3E2EA' },
+        showlegend: false,
+      },
+    ];
+  }, [readings, name, unit, timeZone]);
+  const values = readings.map((r) => r.value);
+  return (
+    <PlotlyChart
+      data={data}
+      layout={layout}
+      height={320}
+      summary={`${name} from ${Math.min(...values)} to ${Math.max(...values)} ${unit}, ${readings.length} readings`}
+    />
+  );
+}

@@ -1,0 +1,112 @@
+import { type ContainerView, type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type TogetherView as Gathered } from '@bright-sprout/contracts/together';
+import { summaryOf } from '@bright-sprout/core/readings/together';
+import { formatLength, formatLengthNumber, parseLength, RESOLUTION_UNIT } from '@bright-sprout/core/quantities/length';
+import { useState } from 'react';
+import { Form } from 'react-bootstrap';
+import { request } from '../../../api/client';
+import { useWrite } from '../../../api/queries';
+import { EmblemMark } from '../../../marks/EmblemMark';
+import { Field } from '../../../entry/Field';
+import { habitOf } from '../../../records/habitOf';
+import { ProblemNotice } from '../../../page/Notices';
+import { TreatmentMark } from '../../../marks/TreatmentMark';
+import { GatheredRuler } from './GatheredRuler';
+
+/** What has come in, first covered, then as marks on the ruler; the class settles on the middle or on what it agrees on. */
+export function ReadingNow({ open, records: { investigation } }: { open: Gathered; records: InvestigationRecords }) {
+  const { resolution, teams } = investigation;
+  const [uncovered, setUncovered] = useState(false);
+  const container: ContainerView = investigation.containers.find((c) => c.id === open.containerId)!;
+  const treatment = investigation.treatments.find((t) => t.code === container.treatment)!;
+  const summary = summaryOf(open.readings.map((r) => r.valueMm));
+  const all = open.readings.length >= teams.length;
+  const shown = uncovered || all;
+  const leave = useWrite(() => request('DELETE', `/together/${open.id}`), 'investigations');
+  return (
+    <>
+      <section className="section together-main">
+        <h2 className="together-title">
+          Everybody reads <TreatmentMark code={container.treatment} size={26} /> {open.code}
+          <small>
+            {treatment.label} · {open.readings.length} of {teams.length} teams have read
+          </small>
+        </h2>
+        <ul className="together-teams" aria-label="Teams">
+          {teams.map((t) => (
+            <li key={t.id} className={open.readings.some((r) => r.team.id === t.id) ? 'read' : undefined}>
+              <EmblemMark emblem={t.emblem} size={30} />
+              <span>{t.nickname}</span>
+              <span className="visually-hidden">{open.readings.some((r) => r.team.id === t.id) ? 'has read' : 'is reading'}</span>
+            </li>
+          ))}
+        </ul>
+        <GatheredRuler
+          readings={open.readings}
+          shown={shown}
+          resolution={resolution}
+          habit={habitOf(investigation, container)}
+          code={open.code}
+          height={Math.max(360, window.innerHeight - 380)}
+        />
+      </section>
+      <section className="section together-now" aria-label="Settle">
+        {!summary && <p>Nobody has sent anything yet. Each team finds the question on its device.</p>}
+        {!shown && summary && (
+          <button type="button" className="btn" onClick={() => setUncovered(true)}>
+            Show what was read so far
+          </button>
+        )}
+        {shown && summary && <Settle key={summary.medianMm} open={open} summary={summary} resolution={resolution} />}
+        <button type="button" className="btn btn-plain" disabled={leave.isPending} onClick={() => leave.mutate(undefined)}>
+          Leave it without a value
+        </button>
+        {leave.error && <ProblemNotice error={leave.error} />}
+      </section>
+    </>
+  );
+}
+
+function Settle({
+  open,
+  summary,
+  resolution,
+}: {
+  open: Gathered;
+  summary: NonNullable<ReturnType<typeof summaryOf>>;
+  resolution: InvestigationRecords['investigation']['resolution'];
+}) {
+  const unit = RESOLUTION_UNIT[resolution];
+  const [value, setValue] = useState(formatLengthNumber(summary.medianMm, resolution));
+  const parsed = parseLength(value, unit);
+  const settle = useWrite(
+    () => request('PUT', `/together/${open.id}/settled`, { typed: `${value.trim()} ${unit}` }),
+    'investigations',
+  );
+  const apart = summary.highMm - summary.lowMm;
+  return (
+    <form
+      className="together-settle"
+      onSubmit={(e) => {
+        e.preventDefault();
+        settle.mutate(undefined);
+      }}
+    >
+      <p>
+        The middle is <b>{formatLength(summary.medianMm, resolution)}</b>.{' '}
+        {apart < 0.05
+          ? 'Everybody read the same.'
+          : `Readings lie ${formatLength(apart, resolution)} apart, from ${formatLengthNumber(summary.lowMm, resolution)} to ${formatLength(summary.highMm, resolution)}. Why?`}
+      </p>
+      <Field label={`The class settles on, ${unit}`} error={parsed.ok ? undefined : { message: parsed.reason }}>
+        {(props) => (
+          <Form.Control inputMode="decimal" maxLength={12} value={value} onChange={(e) => setValue(e.target.value)} {...props} />
+        )}
+      </Field>
+      <button type="submit" className="btn btn-next" disabled={!parsed.ok || settle.isPending}>
+        {settle.isPending ? 'Writing it down …' : 'Settle on it'}
+      </button>
+      {settle.error && <ProblemNotice error={settle.error} />}
+    </form>
+  );
+}

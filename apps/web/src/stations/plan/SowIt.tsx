@@ -1,0 +1,64 @@
+import { type InvestigationView } from '@bright-sprout/contracts/investigations';
+import { type PlanView } from '@bright-sprout/contracts/plans';
+import { type Finding } from '@bright-sprout/core/plan/fairTest/fairRule';
+import { type PlanProblem } from '@bright-sprout/core/plan/document/planProblems';
+import { Link, useNavigate } from 'react-router';
+import { request } from '../../api/client';
+import { useWrite } from '../../api/queries';
+import { ProblemNotice } from '../../page/Notices';
+import { type PlanDraft } from './usePlanDraft';
+
+export function StillMissing({ problems }: { problems: readonly PlanProblem[] }) {
+  return (
+    <section className="section">
+      <h2>Before it works out</h2>
+      <ul className="planner-missing">
+        {problems.map((p) => (
+          <li key={`${p.field}${p.sentence}`}>{p.sentence}</li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+export function SowIt({
+  opened,
+  draft,
+  problems,
+  findings,
+}: {
+  opened: PlanView;
+  draft: PlanDraft;
+  problems: readonly PlanProblem[];
+  findings: readonly Finding[];
+}) {
+  const navigate = useNavigate();
+  const sow = useWrite(
+    () => request<InvestigationView>('PUT', `/plans/${opened.id}/sowing`, { version: draft.version() }),
+    'investigations',
+    'classes',
+    'plans',
+  );
+  if (opened.sown)
+    return (
+      <Link className="btn-next" to={`/investigations/${opened.id}`}>
+        See the plants
+      </Link>
+    );
+  const stops = findings.filter((f) => f.severity === 'stop' && f.declared === null).length;
+  const ready = problems.length === 0 && stops === 0 && draft.saving === 'saved';
+  return (
+    <>
+      <button
+        type="button"
+        className="btn btn-next"
+        disabled={!ready || sow.isPending}
+        title={stops > 0 ? 'Mend or declare what stops the test first' : undefined}
+        onClick={() => sow.mutate(undefined, { onSuccess: (made) => void navigate(`/investigations/${made.id}/sow`) })}
+      >
+        {sow.isPending ? 'Laying out …' : 'Sow it'}
+      </button>
+      {sow.error && <ProblemNotice error={sow.error} />}
+    </>
+  );
+}

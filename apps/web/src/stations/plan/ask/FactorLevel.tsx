@@ -1,0 +1,95 @@
+import { type Factor, type Level } from '@bright-sprout/core/plan/document/planDocument';
+import { speciesById } from '@bright-sprout/core/seeds/catalogue';
+import { Form } from 'react-bootstrap';
+import { SpeciesOptions } from '../../../entry/SpeciesOptions';
+import { TreatmentMark } from '../../../marks/TreatmentMark';
+
+/** One level of a factor: its name, its amount or kind of seed, and whether it is the control. */
+export function FactorLevel({
+  number,
+  level,
+  factor,
+  code,
+  usualKind,
+  control,
+  problem,
+  onChange,
+  onRemove,
+}: {
+  /** From 1. */
+  number: number;
+  level: Level;
+  factor: Pick<Factor, 'name' | 'subject' | 'unit'>;
+  /** Its treatment, where a level is one. */
+  code: string | null;
+  /** The kind of seed where a level names none. */
+  usualKind: string;
+  control: { group: string; chosen: boolean; onChoose: () => void };
+  problem: string | undefined;
+  onChange: (part: Partial<Level>) => void;
+  /** Null where it is the only one. */
+  onRemove: (() => void) | null;
+}) {
+  return (
+    <div>
+      <div className={`planner-level${code ? '' : ' unmarked'}${factor.subject === 'kind' ? ' kinds' : ''}`}>
+        {code && (
+          <span className="planner-code">
+            <TreatmentMark code={code} size={20} /> {code}
+          </span>
+        )}
+        <Form.Control
+          aria-label={`Level ${number} of ${factor.name || 'it'}`}
+          value={level.label}
+          maxLength={60}
+          isInvalid={problem !== undefined}
+          onChange={(e) => onChange({ label: e.target.value })}
+        />
+        {factor.subject === 'kind' ? (
+          <Form.Select
+            aria-label={`Kind of level ${number}`}
+            value={level.speciesId ?? usualKind}
+            onChange={(e) => onChange(asKind(level, e.target.value))}
+          >
+            <SpeciesOptions />
+          </Form.Select>
+        ) : (
+          <Form.Control
+            type="number"
+            inputMode="decimal"
+            className="planner-amount"
+            aria-label={`Amount of level ${number}${factor.unit ? ` in ${factor.unit}` : ''}`}
+            placeholder={factor.unit || 'amount'}
+            value={level.amount ?? ''}
+            onChange={(e) => onChange({ amount: e.target.value === '' ? null : Number(e.target.value) })}
+          />
+        )}
+        <Form.Check
+          type="radio"
+          id={`${control.group}-${number}`}
+          name={control.group}
+          label="control"
+          checked={control.chosen}
+          onChange={control.onChoose}
+        />
+        <button
+          type="button"
+          className="btn btn-plain"
+          aria-label={`Take away level ${number}`}
+          disabled={onRemove === null}
+          onClick={onRemove ?? undefined}
+        >
+          remove
+        </button>
+      </div>
+      {problem && <div className="invalid-feedback d-block">{problem}</div>}
+    </div>
+  );
+}
+
+/** A level that is another kind of seed is named after it, unless somebody gave it a name. */
+function asKind({ label, speciesId }: Level, to: string): Partial<Level> {
+  const nameOf = (id: string | undefined) => (id && speciesById(id)?.name.toLowerCase()) || '';
+  const own = label.trim() !== '' && label.trim().toLowerCase() !== nameOf(speciesId);
+  return { speciesId: to, ...(own ? {} : { label: nameOf(to) }) };
+}

@@ -1,0 +1,70 @@
+import { Form } from 'react-bootstrap';
+import { NumberField, setting } from '../planFields';
+import { type PartProps } from '../partProps';
+import { MONDAY_FIRST, WEEKDAY_NAMES } from './weekdays';
+
+export function Cadence({ plan, change, problems }: Pick<PartProps, 'plan' | 'change' | 'problems'>) {
+  const { cadence } = plan;
+  const chosen = cadence.kind === 'weekdays' ? cadence.weekdays : [];
+  return (
+    <fieldset className="planner-cadence">
+      <legend>Checks</legend>
+      <Form.Check
+        type="radio"
+        id="cadence-all"
+        name="cadence"
+        label="on every school day"
+        checked={cadence.kind === 'school-days'}
+        onChange={() => change(setting({ cadence: { kind: 'school-days' } }))}
+      />
+      <Form.Check
+        type="radio"
+        id="cadence-weekdays"
+        name="cadence"
+        label="on these weekdays"
+        checked={cadence.kind === 'weekdays'}
+        onChange={() => change(setting({ cadence: { kind: 'weekdays', weekdays: [1, 3, 5] } }))}
+      />
+      {cadence.kind === 'weekdays' && (
+        <span className="planner-weekdays">
+          {MONDAY_FIRST.map((d) => (
+            <Form.Check
+              key={d}
+              type="checkbox"
+              id={`check-${d}`}
+              label={WEEKDAY_NAMES[d]}
+              checked={chosen.includes(d)}
+              onChange={(e) =>
+                change(
+                  setting({
+                    cadence: {
+                      kind: 'weekdays',
+                      weekdays: MONDAY_FIRST.filter((x) => (x === d ? e.target.checked : chosen.includes(x))),
+                    },
+                  }),
+                )
+              }
+            />
+          ))}
+        </span>
+      )}
+      <Form.Check
+        type="radio"
+        id="cadence-every"
+        name="cadence"
+        label="every few days"
+        checked={cadence.kind === 'every'}
+        onChange={() => change(setting({ cadence: { kind: 'every', days: 3 } }))}
+      />
+      {cadence.kind === 'every' && (
+        <NumberField
+          label="Days from one check to the next"
+          field="cadence"
+          problems={problems}
+          value={cadence.days}
+          onChange={(n) => change(setting({ cadence: { kind: 'every', days: Math.max(0, Math.round(n)) } }))}
+        />
+      )}
+    </fieldset>
+  );
+}

@@ -1,0 +1,44 @@
+import { type Species } from '@bright-sprout/core/seeds/catalogue';
+import { SeedDrawing } from '../../../drawing/SeedDrawing';
+
+/** Kinds side by side, their seeds drawn to one scale. */
+export function SeedCards({
+  kinds,
+  chosen,
+  days,
+  largestMm,
+  onChoose,
+}: {
+  kinds: readonly Species[];
+  chosen: Species | undefined;
+  /** Days until half are up. */
+  days: (species: Species) => number;
+  largestMm: number;
+  onChoose: (speciesId: string) => void;
+}) {
+  return (
+    <div className="planner-seeds" role="radiogroup" aria-label="Kind of seed">
+      {kinds.map((s) => (
+        <button
+          key={s.id}
+          type="button"
+          role="radio"
+          aria-checked={s === chosen}
+          className="planner-seed"
+          onClick={() => onChoose(s.id)}
+        >
+          <SeedDrawing species={s} largestMm={largestMm} />
+          <b>{s.name}</b>
+          <span>
+            {Number.isFinite(days(s)) ? `up in ${Math.round(days(s))} days` : 'does not come up here'} · {seedWeight(s)}
+          </span>
+        </button>
+      ))}
+    </div>
+  );
+}
+
+/** Weight of one seed in words. */
+function seedWeight({ thousandSeedGrams }: Species): string {
+  return thousandSeedGrams === null ? 'a tuber' : `${Number(thousandSeedGrams.toPrecision(2))} mg each`;
+}

@@ -1,0 +1,42 @@
+import { type BenchView as Bench } from '@bright-sprout/contracts/checks';
+import { type InvestigationView } from '@bright-sprout/contracts/investigations';
+import { daysBetween, formatDay, type IsoDay } from '@bright-sprout/core/calendar/days';
+import { type ReactNode } from 'react';
+import { Link } from 'react-router';
+import { EmblemMark } from '../../marks/EmblemMark';
+
+/** Days for which a team is still offered the run sheet. */
+const SOWING_IS_FRESH = 7;
+
+/** Whose bench it is and which day is checked; its pots hang below. */
+export function BenchHead({
+  team,
+  investigation,
+  day,
+  children,
+}: {
+  team: Bench['team'];
+  investigation: InvestigationView;
+  day: IsoDay;
+  children: ReactNode;
+}) {
+  const dayNumber = daysBetween(investigation.sownOn, day);
+  return (
+    <header className="bench-head">
+      <span className="bench-team">
+        <EmblemMark emblem={team.emblem} size={34} />
+        <h1>{team.nickname}</h1>
+      </span>
+      <span className="bench-when">
+        {investigation.speciesName} check, day {dayNumber} · {formatDay(day)}
+        {dayNumber <= SOWING_IS_FRESH && investigation.runSheet.length > 0 && (
+          <>
+            {' · '}
+            <Link to={`/bench/sow/${investigation.id}`}>Sowing day</Link>
+          </>
+        )}
+      </span>
+      {children}
+    </header>
+  );
+}

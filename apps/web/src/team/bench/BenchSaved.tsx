@@ -1,0 +1,24 @@
+import { formatDay } from '@bright-sprout/core/calendar/days';
+import { LOST_WORDS } from '@bright-sprout/core/readings/reading';
+import { type Card } from './useCard';
+
+/** The answer is on record: said, and the way to change it. */
+export function BenchSaved({
+  code,
+  lost,
+  saved,
+  onChange,
+}: { code: string; saved: boolean; onChange: () => void } & Pick<Card, 'lost'>) {
+  return (
+    <div className="bench-saved">
+      <p role="status">
+        {lost
+          ? `${code} ${LOST_WORDS[lost.lostReason ?? 'other']}, seen on ${formatDay(lost.lostOn!)}.`
+          : `${code} is done for today.`}
+      </p>
+      <button type="button" className="btn" onClick={onChange}>
+        {lost && !saved ? 'It is alive after all' : 'Change it'}
+      </button>
+    </div>
+  );
+}

@@ -1,0 +1,75 @@
+import { type BenchPrediction } from '@bright-sprout/contracts/predictions';
+import { RESOLUTION_UNIT } from '@bright-sprout/core/quantities/length';
+import { TreatmentMark } from '../../marks/TreatmentMark';
+
+const DAYS = Array.from({ length: 20 }, (_, i) => i + 1);
+
+export function FirstDay({
+  asked,
+  value,
+  onChoose,
+}: {
+  asked: BenchPrediction;
+  value: number | null;
+  onChoose: (day: number) => void;
+}) {
+  return (
+    <>
+      <h1>After how many days will the first {asked.speciesName.toLowerCase()} be up?</h1>
+      <div className="predict-days" role="radiogroup" aria-label="Days after sowing">
+        {DAYS.map((d) => (
+          <button key={d} type="button" role="radio" aria-checked={value === d} onClick={() => onChoose(d)}>
+            {d}
+          </button>
+        ))}
+      </div>
+    </>
+  );
+}
+
+export function Height({ asked, value, onType }: { asked: BenchPrediction; value: string; onType: (height: string) => void }) {
+  return (
+    <>
+      <h1>
+        <label htmlFor="height">How tall will the tallest be on day {asked.heightDay}?</label>
+      </h1>
+      <p className="predict-height">
+        <input
+          id="height"
+          inputMode="decimal"
+          autoComplete="off"
+          maxLength={8}
+          value={value}
+          onChange={(e) => onType(e.target.value)}
+        />{' '}
+        {RESOLUTION_UNIT[asked.resolution]}
+      </p>
+    </>
+  );
+}
+
+export function Winner({
+  asked,
+  value,
+  onChoose,
+}: {
+  asked: BenchPrediction;
+  value: string | null;
+  onChoose: (code: string) => void;
+}) {
+  return (
+    <>
+      <h1>Which will be the tallest in the end?</h1>
+      <div className="predict-winners" role="radiogroup" aria-label="Tallest in the end">
+        {asked.treatments.map((t) => (
+          <button key={t.code} type="button" role="radio" aria-checked={value === t.code} onClick={() => onChoose(t.code)}>
+            <TreatmentMark code={t.code} size={34} />
+            <span>
+              <b>{t.code}</b> {t.label}
+            </span>
+          </button>
+        ))}
+      </div>
+    </>
+  );
+}

@@ -1,0 +1,28 @@
+import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type Standing } from '@bright-sprout/core/readings/standing';
+
+/** Who is in no mean, by name. */
+export function WallMissing({
+  investigation,
+  standings,
+}: {
+  investigation: InvestigationRecords['investigation'];
+  standings: Map<string, Standing>;
+}) {
+  const codes = (fits: (s: Standing) => boolean) =>
+    investigation.containers.filter((c) => fits(standings.get(c.id)!)).map((c) => c.code);
+  const parts = (
+    [
+      ['not up yet', codes((s) => s.state === 'not-up')],
+      ['lost', codes((s) => s.state === 'lost')],
+      ['without a height', codes((s) => s.state === 'measured' && s.heightMm === null)],
+      ['not looked at', codes((s) => s.state === 'not-checked')],
+    ] as [string, string[]][]
+  ).filter(([, list]) => list.length > 0);
+  if (parts.length === 0) return null;
+  return (
+    <p className="second wall-missing">
+      {parts.map(([word, list]) => `${list.join(', ')} ${word}`).join(' · ')}: you see them here, but no mean counts them.
+    </p>
+  );
+}

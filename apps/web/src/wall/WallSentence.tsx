@@ -1,0 +1,77 @@
+import { type InvestigationView } from '@bright-sprout/contracts/investigations';
+import { type IsoDay, weekdayName } from '@bright-sprout/core/calendar/days';
+import { type Measure } from '@bright-sprout/core/measures/measure';
+import { RuledWord } from '../page/RuledWord';
+import { type Grouping, groupingsOf } from './wallGroups';
+
+/** How the plants stood at the check before: drawn behind them, or not. */
+export type Outline = 'last' | 'none';
+
+const GROUPING_WORDS: Record<Grouping, string> = { treatment: 'treatment', team: 'team', kind: 'kind', age: 'age' };
+
+const capital = (word: string) => word.charAt(0).toUpperCase() + word.slice(1);
+
+/** What the wall shows, as a sentence whose words open. */
+export function WallSentence({
+  investigation,
+  measures,
+  measure,
+  onMeasure,
+  by,
+  onGrouping,
+  before,
+  outline,
+  onOutline,
+}: {
+  investigation: InvestigationView;
+  measures: readonly Measure[];
+  measure: Measure;
+  onMeasure: (code: string) => void;
+  by: Grouping;
+  onGrouping: (by: Grouping) => void;
+  /** The check before, where its outline can be drawn. */
+  before: IsoDay | null;
+  outline: Outline;
+  onOutline: (outline: Outline) => void;
+}) {
+  return (
+    <div className="ruled-sentence wall-sentence">
+      {measures.length > 1 ? (
+        <>
+          <RuledWord
+            name="What is shown"
+            value={measure.code}
+            choices={measures.map((m) => ({ value: m.code, label: capital(m.name) }))}
+            onChoose={onMeasure}
+          />{' '}
+          of {investigation.speciesName.toLowerCase()}
+        </>
+      ) : (
+        investigation.speciesName
+      )}{' '}
+      lined up by{' '}
+      <RuledWord
+        name="Lined up by"
+        value={by}
+        choices={groupingsOf(investigation).map((g) => ({ value: g, label: GROUPING_WORDS[g] }))}
+        onChoose={onGrouping}
+      />
+      {before && (
+        <>
+          , with{' '}
+          <RuledWord
+            name="Outline"
+            value={outline}
+            choices={[
+              { value: 'last', label: `${weekdayName(before)}’s outline` },
+              { value: 'none', label: 'no outline' },
+            ]}
+            onChoose={onOutline}
+          />{' '}
+          behind
+        </>
+      )}
+      .
+    </div>
+  );
+}
