@@ -61,13 +61,13 @@ export function groupRelativeRate(first: readonly number[], last: readonly numbe
   const [l1, l2] = [first.map(Math.log), last.map(Math.log)];
   const rate = (mean(l2) - mean(l1)) / days;
   const n = first.length;
-  const own = standardDeviation(l2.map((l, i) => (l - l1[i]!) / days));
-  const [s1, s2] = [standardDeviation(l1), standardDeviation(l2)];
+  const seSamePlants = () => standardDeviation(l2.map((l, i) => (l - l1[i]!) / days)) / Math.sqrt(n);
+  const seOtherPlants = () => Math.sqrt((standardDeviation(l1) ** 2 + standardDeviation(l2) ** 2) / n) / days;
   return {
     ok: true,
     rate,
-    seSamePlants: own === null ? null : own / Math.sqrt(n),
-    seOtherPlants: s1 === null || s2 === null ? null : Math.sqrt((s1 ** 2 + s2 ** 2) / n) / days,
+    seSamePlants: n < 2 ? null : seSamePlants(),
+    seOtherPlants: n < 2 ? null : seOtherPlants(),
     doublingTime: rate > 0 ? Math.LN2 / rate : null,
   };
 }

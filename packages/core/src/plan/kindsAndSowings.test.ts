@@ -12,18 +12,12 @@ import { planTreatments } from './document/planTreatments';
 import { shoppingList } from './lists/prepare';
 import { runSheet } from './lists/runSheet';
 import { runStepWords } from './lists/runSheetWords';
-import { planFrom } from './document/startingPoints';
 import { sowingDayOfTreatment, sowingDays, speciesIn } from './document/treatmentSowing';
 import { workOut } from './workedOut/workOut';
-
-const TODAY = '2026-03-02';
-const start = (id: string, part: Partial<PlanDocument> = {}): PlanDocument => ({
-  ...planFrom(id, { gradeBand: 'middle', teams: 7, today: TODAY }, 11),
-  ...part,
-});
+import { BEGUN_ON, startedPlan } from '../../test/startedPlan';
 
 describe('kinds side by side', () => {
-  const plan = start('kinds-side-by-side');
+  const plan = startedPlan('kinds-side-by-side');
   const out = workOut(plan, 7);
 
   test('each kind has its own numbers, depth and packet', () => {
@@ -88,7 +82,7 @@ describe('kinds side by side', () => {
 });
 
 describe('an age ladder', () => {
-  const plan = start('age-ladder');
+  const plan = startedPlan('age-ladder');
 
   test('every treatment has its own sowing day, and its age on the lesson day', () => {
     const ages = planTreatments(plan).map((t) => daysBetween(sowingDayOfTreatment(plan, t), plan.lessonOn));
@@ -99,13 +93,13 @@ describe('an age ladder', () => {
 
   test('needs its lesson day', () => {
     expect(planProblems({ ...plan, lessonOn: '' })).toContainEqual(expect.objectContaining({ field: 'lessonOn' }));
-    expect(sowingDays(start('salt-steps'))).toEqual([start('salt-steps').sowOn]);
+    expect(sowingDays(startedPlan('salt-steps'))).toEqual([startedPlan('salt-steps').sowOn]);
   });
 });
 
 describe('containers stand as their method does', () => {
   const shape = (methodId: string, containersEach: number, trays = 1) => {
-    const { form, trays: laid } = layOut(start('salt-steps', { methodId, containersEach, trays }), 7);
+    const { form, trays: laid } = layOut(startedPlan('salt-steps', { methodId, containersEach, trays }), 7);
     return [form.id, laid.length, laid[0]!.columns, laid[0]!.rows];
   };
 
@@ -122,7 +116,7 @@ describe('containers stand as their method does', () => {
 });
 
 test('the concurrence matrix counts teams: on the diagonal those that have a treatment, beside it those that have both', () => {
-  const plan = start('salt-steps', { containersEach: 4 });
+  const plan = startedPlan('salt-steps', { containersEach: 4 });
   const layout = layOut(plan, 7);
   const matrix = concurrence(['A', 'B', 'C', 'D'], layout.containers);
   const off = matrix.flatMap((row, i) => row.filter((_, j) => j !== i));
@@ -135,15 +129,15 @@ describe('the days', () => {
   const titles = (plan: PlanDocument) => planCalendar(plan, workOut(plan, 7)).events.map((e) => eventWords(e).title);
 
   test('paper runs out, covers come off in two steps', () => {
-    const paper = start('soaked-or-dry', { endOn: addDays(TODAY, 40) });
+    const paper = startedPlan('soaked-or-dry', { endOn: addDays(BEGUN_ON, 40) });
     expect(titles(paper)).toContain('Move on into soil');
-    const all = titles(start('salt-steps'));
+    const all = titles(startedPlan('salt-steps'));
     expect(all.indexOf('Lift the covers and move into the light')).toBeLessThan(all.indexOf('Take the covers off'));
     expect(all.indexOf('Lift the covers and move into the light')).toBeGreaterThan(-1);
   });
 
   test('what goes outside waits for age and frost, is hardened off first, or is told to come too late', () => {
-    const out = start('salt-steps', { goesOutside: true, endOn: addDays(TODAY, 80), lastFrost: '2026-04-20' });
+    const out = startedPlan('salt-steps', { goesOutside: true, endOn: addDays(BEGUN_ON, 80), lastFrost: '2026-04-20' });
     const days = planCalendar(out, workOut(out, 7));
     const plantOut = days.events.find((e) => eventWords(e).title === 'Plant out the barley')!;
     const harden = days.events.find((e) => eventWords(e).title === 'Begin to harden off the barley')!;
@@ -157,25 +151,31 @@ describe('the days', () => {
   });
 
   test('a half day has no afternoon lesson, and keeps its morning', () => {
-    const { calendar } = start('salt-steps');
+    const { calendar } = startedPlan('salt-steps');
     const half = { ...calendar, halfDays: ['2026-03-18'] };
     const checks = (period: string) => {
-      const plan = start('salt-steps', { calendar: half, period });
+      const plan = startedPlan('salt-steps', { calendar: half, period });
       return planCalendar(plan, workOut(plan, 7))
         .events.filter((e) => e.kind === 'check')
         .map((e) => e.day);
     };
     expect(checks('10:15–11:00')).toContain('2026-03-18');
     expect(checks('13:15–14:00')).not.toContain('2026-03-18');
-    const sown = start('salt-steps', { calendar: half, period: '13:15–14:00', sowOn: '2026-03-18' });
+    const sown = startedPlan('salt-steps', { calendar: half, period: '13:15–14:00', sowOn: '2026-03-18' });
     expect(planCalendar(sown, workOut(sown, 7)).conflicts[0]!.what).toContain('a half day without our period');
   });
 });
 
 test('a plan kept before today’s shape is read all the same', () => {
-  const old = { ...start('age-ladder'), goesOutside: undefined, lastFrost: undefined, ownMeasures: undefined, ages: [3, 7] };
+  const old = {
+    ...startedPlan('age-ladder'),
+    goesOutside: undefined,
+    lastFrost: undefined,
+    ownMeasures: undefined,
+    ages: [3, 7],
+  };
   const kept = inTodaysShape(old as unknown as PlanDocument);
-  expect(kept).toEqual(start('age-ladder'));
+  expect(kept).toEqual(startedPlan('age-ladder'));
 });
 
 test('records without a plan become a plan that works out and asks the same', () => {
@@ -194,7 +194,7 @@ test('records without a plan become a plan that works out and asks the same', ()
     beforeSprouting: 'zero' as const,
     days: 3,
   };
-  const plan = planLike(earlier, { gradeBand: 'middle', teams: 5, today: TODAY }, 3);
+  const plan = planLike(earlier, { gradeBand: 'middle', teams: 5, today: BEGUN_ON }, 3);
   expect(planProblems(plan)).toEqual([]);
   expect(planTreatments(plan).map((t) => [t.code, t.label, t.control])).toEqual([
     ['A', 'sun', true],

@@ -65,11 +65,11 @@ export function powerBySimulation(plan: PowerPlan, seed: number, simulations = 2
     curve.push({ difference, chance: shown / simulations });
     if (shown / simulations > 0.97) break;
   }
-  const t = sdMm > 0 ? smallestDifference(perTreatment, sdMm, WANTED, ALPHA) : null;
+  const t = smallestDifference(perTreatment, sdMm, WANTED, ALPHA);
   return {
     ok: true,
     smallest: crossing(curve),
-    byT: t === null ? null : t / controlMm,
+    byT: t.ok ? t.difference / controlMm : null,
     controlMm,
     sdMm,
     curve,

@@ -35,13 +35,16 @@ test.each(rows('09-power-mdd').map((r) => [r.n, r.power, r] as const))(
   'smallest difference of %d a side at %d',
   (n, power, row) => {
     checking('smallestDifference');
-    expectReference(smallestDifference(n, 1, power, row.alpha), row.mdd_in_sd, { rel: 1e-5, abs: 1e-12 });
+    const found = smallestDifference(n, 1, power, row.alpha);
+    if (!found.ok) throw new Error(found.reason);
+    expectReference(found.difference, row.mdd_in_sd, { rel: 1e-5, abs: 1e-12 });
   },
 );
 
 test('one container a side shows nothing; no difference needs a reason', () => {
   expect(powerOfT({ n: 1, difference: 5, sd: 1 })).toBe(0);
-  expect(smallestDifference(1, 1)).toBeNull();
+  expect(smallestDifference(1, 1)).toEqual({ ok: false, reason: expect.stringContaining('two containers') as string });
+  expect(smallestDifference(4, 0)).toMatchObject({ ok: false });
   expect(containersNeeded(0, 1)).toMatchObject({ ok: false });
   expect(containersNeeded(0.001, 1)).toMatchObject({ ok: false });
 });

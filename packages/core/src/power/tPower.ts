@@ -1,7 +1,7 @@
 import gammaln from '@stdlib/math-base-special-gammaln';
 import normalCdf from '@stdlib/stats-base-dists-normal-cdf';
 import tQuantile from '@stdlib/stats-base-dists-t-quantile';
-import { type Result } from '../result/result';
+import { noAnswer, type Result } from '../result/result';
 
 /** Two groups of n containers each, a common spread, a two-sided test; only the tail in the effect's direction counts. */
 export interface TwoGroupPlan {
@@ -45,9 +45,9 @@ export function containersNeeded(
   power = 0.8,
   alpha = 0.05,
 ): Result<{ n: number; unrounded: number; power: number }> {
-  if (!(Math.abs(difference) > 0) || !(sd > 0)) return { ok: false, reason: 'A difference and a spread above zero are needed.' };
+  if (!(Math.abs(difference) > 0) || !(sd > 0)) return noAnswer('A difference and a spread above zero are needed.');
   const at = (n: number) => powerOfT({ n, difference, sd, alpha });
-  if (at(MOST) < power) return { ok: false, reason: `More than ${MOST} containers in each group would be needed.` };
+  if (at(MOST) < power) return noAnswer(`More than ${MOST} containers in each group would be needed.`);
   const unrounded = Math.max(
     2,
     solve((n) => at(n) - power, 1.0001, MOST),
@@ -58,10 +58,11 @@ export function containersNeeded(
 
 const MOST = 10_000;
 
-/** Smallest difference that shows with the wanted chance, in the unit of sd; null with fewer than two containers a group. */
-export function smallestDifference(n: number, sd: number, power = 0.8, alpha = 0.05): number | null {
-  if (n < 2 || !(sd > 0)) return null;
-  return sd * solve((difference) => powerOfT({ n, difference, sd: 1, alpha }) - power, 0, 100);
+/** Smallest difference that shows with the wanted chance, in the unit of sd. */
+export function smallestDifference(n: number, sd: number, power = 0.8, alpha = 0.05): Result<{ difference: number }> {
+  if (n < 2) return noAnswer('A spread within groups needs at least two containers in each.');
+  if (!(sd > 0)) return noAnswer('A spread above zero is needed.');
+  return { ok: true, difference: sd * solve((difference) => powerOfT({ n, difference, sd: 1, alpha }) - power, 0, 100) };
 }
 
 /** Where a rising function crosses zero, by halving. */

@@ -28,11 +28,11 @@ export function agreement(a: readonly number[], b: readonly number[]): Result<Ag
   if (n < 2) return { ok: false, reason: 'At least two plants have to be measured by both.' };
   const differences = b.map((v, i) => v - a[i]!);
   const bias = mean(differences);
-  const sd = standardDeviation(differences)!;
+  const sd = standardDeviation(differences);
   const half = (tQuantile(0.975, n - 1) * sd) / Math.sqrt(n);
   const withinSd = Math.sqrt(differences.reduce((sum, d) => sum + d * d, 0) / (2 * n));
   const plants = a.map((v, i) => (v + b[i]!) / 2);
-  const rows = 2 * standardDeviation(plants)! ** 2;
+  const rows = 2 * standardDeviation(plants) ** 2;
   const columns = (n * bias ** 2) / 2;
   const residual = sd ** 2 / 2;
   const whole = rows + residual + (2 * (columns - residual)) / n;

@@ -11,9 +11,8 @@ export function mean(values: readonly number[]): number {
   return values.reduce((sum, v) => sum + v, 0) / values.length;
 }
 
-/** Sample standard deviation (n − 1), null below two values. */
-export function standardDeviation(values: readonly number[]): number | null {
-  if (values.length < 2) return null;
+/** Sample standard deviation (n − 1), in the unit of the values; NaN-free because callers pass at least two. */
+export function standardDeviation(values: readonly number[]): number {
   const m = mean(values);
   return Math.sqrt(values.reduce((sum, v) => sum + (v - m) ** 2, 0) / (values.length - 1));
 }
@@ -58,7 +57,7 @@ export function describe(values: readonly number[], level = 0.95): Result<Descri
   if (values.length === 0) return { ok: false, reason: 'There is no value to describe.' };
   const n = values.length;
   const m = mean(values);
-  const sd = standardDeviation(values);
+  const sd = n < 2 ? null : standardDeviation(values);
   const se = sd === null ? null : sd / Math.sqrt(n);
   const [q1, q3] = [quantile(values, 0.25), quantile(values, 0.75)];
   const half = se === null ? null : tQuantile((1 + level) / 2, n - 1) * se;

@@ -21,7 +21,7 @@ export function meanContrast(
   level = 0.95,
 ): Result<MeanContrast> {
   if (groups.some((g) => g.length < 2)) return { ok: false, reason: 'Each combination needs at least two containers.' };
-  const parts = groups.map((g, i) => (weights[i]! ** 2 * standardDeviation(g)! ** 2) / g.length);
+  const parts = groups.map((g, i) => (weights[i]! ** 2 * standardDeviation(g) ** 2) / g.length);
   const variance = parts.reduce((a, b) => a + b, 0);
   if (variance === 0) return { ok: false, reason: 'All values of each group are equal, so there is no spread to judge by.' };
   const df = variance ** 2 / parts.reduce((sum, v, i) => sum + v ** 2 / (groups[i]!.length - 1), 0);

@@ -7,5 +7,5 @@ export function paired(a: readonly number[], b: readonly number[], level = 0.95)
   if (a.length !== b.length) return noAnswer('Each value needs its partner.');
   if (a.length < 2) return noAnswer('At least two pairs are needed.');
   const differences = b.map((v, i) => v - a[i]!);
-  return meanTest(mean(differences), standardDeviation(differences)! / Math.sqrt(a.length), a.length - 1, level);
+  return meanTest(mean(differences), standardDeviation(differences) / Math.sqrt(a.length), a.length - 1, level);
 }

@@ -48,7 +48,7 @@ export function welchOneWay(
 ): Result<{ f: number; dfNumerator: number; dfDenominator: number; p: number }> {
   if (groups.length < 2 || groups.some((g) => g.length < 2))
     return { ok: false, reason: 'At least two groups with two values each are needed.' };
-  const weights = groups.map((g) => g.length / standardDeviation(g)! ** 2);
+  const weights = groups.map((g) => g.length / standardDeviation(g) ** 2);
   if (weights.some((w) => !Number.isFinite(w)))
     return { ok: false, reason: 'All values of a group are equal, so it has no spread to weigh by.' };
   const k = groups.length;

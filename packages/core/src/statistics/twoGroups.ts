@@ -40,7 +40,7 @@ const TOO_FEW = { ok: false, reason: 'Each side needs at least two containers.' 
 /** Difference of two means, b − a, without assuming equal spread (Welch 1947; degrees of freedom by Satterthwaite 1946). */
 export function welch(a: readonly number[], b: readonly number[], level = 0.95): Result<MeanTest> {
   if (a.length < 2 || b.length < 2) return TOO_FEW;
-  const [va, vb] = [standardDeviation(a)! ** 2 / a.length, standardDeviation(b)! ** 2 / b.length];
+  const [va, vb] = [standardDeviation(a) ** 2 / a.length, standardDeviation(b) ** 2 / b.length];
   const df = va + vb === 0 ? 1 : (va + vb) ** 2 / (va ** 2 / (a.length - 1) + vb ** 2 / (b.length - 1));
   return meanTest(mean(b) - mean(a), Math.sqrt(va + vb), df, level);
 }
@@ -54,7 +54,7 @@ export function student(a: readonly number[], b: readonly number[], level = 0.95
 
 /** Standard deviation of two groups together, weighted by their degrees of freedom. */
 function pooledSd(a: readonly number[], b: readonly number[]): number {
-  const [sa, sb] = [standardDeviation(a)!, standardDeviation(b)!];
+  const [sa, sb] = [standardDeviation(a), standardDeviation(b)];
   return Math.sqrt(((a.length - 1) * sa ** 2 + (b.length - 1) * sb ** 2) / (a.length + b.length - 2));
 }
 

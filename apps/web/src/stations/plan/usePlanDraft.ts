@@ -1,5 +1,5 @@
 import { type PlanView, type SavePlanRequest } from '@bright-sprout/contracts/plans';
-import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
+import { inTodaysShape, type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
 import { useEffect, useMemo, useReducer, useRef, useState } from 'react';
 import { isProblem, request, ServerProblem } from '../../api/client';
 import { deviceDraft } from '../../entry/deviceDraft';
@@ -40,7 +40,9 @@ function unsavedOf({ document, sown }: PlanView, kept: Unsaved | null): Unsaved 
 export function usePlanDraft(opened: PlanView) {
   const draft = useMemo(
     () =>
-      deviceDraft<Unsaved>(`plan ${opened.id}`, ({ version, document }) => (version && document ? { version, document } : null)),
+      deviceDraft<Unsaved>(`plan ${opened.id}`, ({ version, document }) =>
+        version && document ? { version, document: inTodaysShape(document) } : null,
+      ),
     [opened.id],
   );
   const [unsaved] = useState(() => unsavedOf(opened, draft.read()));

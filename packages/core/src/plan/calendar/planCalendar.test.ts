@@ -4,15 +4,13 @@ import { isSchoolDay } from '../../calendar/schoolCalendar';
 import { planCalendar } from './planCalendar';
 import { type PlanDocument } from '../document/planDocument';
 import { planProblems } from '../document/planProblems';
-import { planFrom, STARTING_POINTS } from '../document/startingPoints';
+import { STARTING_POINTS } from '../document/startingPoints';
 import { workOut } from '../workedOut/workOut';
+import { rulesOf, startedPlan } from '../../../test/startedPlan';
+import { eventWords } from './eventWords';
 
 const TEAMS = 5;
-const TODAY = '2026-03-02';
-const begun = (id: string, part: Partial<PlanDocument> = {}): PlanDocument => ({
-  ...planFrom(id, { gradeBand: 'middle', teams: TEAMS, today: TODAY }, 11),
-  ...part,
-});
+const begun = (id: string, part: Partial<PlanDocument> = {}) => startedPlan(id, part, TEAMS);
 const calendarOf = (plan: PlanDocument) => planCalendar(plan, workOut(plan, TEAMS));
 
 test('whatever is planned and whenever school is, nothing falls on a day without it, and all stands in order', () => {
@@ -65,4 +63,50 @@ test('an afternoon lesson on a half day is moved, and it is said why', () => {
   ]);
   const morning = calendarOf({ ...planned, period: '09:15–10:00' });
   expect(morning.events.find((e) => e.kind === 'lesson')!.day).toBe(friday);
+});
+
+describe('a series of salt', () => {
+  const plan = startedPlan('salt-steps', {
+    calendar: {
+      weekdays: startedPlan('salt-steps').calendar.weekdays,
+      holidays: [{ from: '2026-03-23', to: '2026-03-25', name: 'Exhibition days' }],
+    },
+  });
+  const { events, conflicts } = planCalendar(plan, workOut(plan, 7));
+
+  test('goes from getting things together to the end, on school days only', () => {
+    expect(events[0]).toMatchObject({ kind: 'prepare', code: 'get-together' });
+    expect(events[events.length - 1]!.kind).toBe('end');
+    expect(events.every((e) => isSchoolDay(plan.calendar, e.day))).toBe(true);
+    expect(events.map((e) => e.day)).toEqual(events.map((e) => e.day).sort());
+    expect(events.some((e) => eventWords(e).title === 'Before Exhibition days')).toBe(true);
+  });
+
+  test('what would fall on a day off is moved, and said', () => {
+    const weekend = { ...plan, sowOn: '2026-03-14' };
+    const moved = planCalendar(weekend, workOut(weekend, 7));
+    expect(moved.conflicts.map((c) => `${c.what} ${c.wayOut}`).join(' ')).toContain(
+      'Sow would fall on Sat 14 March, a day without school. It is moved to Fri 13 March.',
+    );
+    expect(conflicts.every((c) => !c.what.startsWith('Sow '))).toBe(true);
+  });
+
+  test('somebody who comes in stands in the calendar, between days that the plants last', () => {
+    const away = {
+      ...plan,
+      methodId: 'paper_pot',
+      whileAway: 'somebody' as const,
+      calendar: { ...plan.calendar, holidays: [{ from: '2026-03-16', to: '2026-03-20', name: 'Break' }] },
+    };
+    const coming = planCalendar(away, workOut(away, 7)).events.filter((e) => 'code' in e && e.code === 'come-in');
+    // Sat 14 to Sun 22 March is nine days; paper pots last two.
+    expect(coming.map((e) => e.day)).toEqual(['2026-03-16', '2026-03-18', '2026-03-20', '2026-03-22']);
+    expect(rulesOf(away)).not.toContain('dry-before-monday');
+  });
+
+  test('an age ladder sows on every rung', () => {
+    const ladder = startedPlan('age-ladder');
+    const sowings = planCalendar(ladder, workOut(ladder, 7)).events.filter((e) => e.kind === 'sow');
+    expect(sowings.length).toBe(5);
+  });
 });

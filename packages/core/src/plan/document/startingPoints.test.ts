@@ -11,18 +11,15 @@ import { runSheet } from '../lists/runSheet';
 import { runStepWords } from '../lists/runSheetWords';
 import { planFrom, STARTING_POINTS } from './startingPoints';
 import { workOut } from '../workedOut/workOut';
+import { startedPlan } from '../../../test/startedPlan';
 
 const TEAMS = 7;
-const start = (id: string, part: Partial<PlanDocument> = {}): PlanDocument => ({
-  ...planFrom(id, { gradeBand: 'middle', teams: TEAMS, today: '2026-03-02' }, 11),
-  ...part,
-});
 const daysOf = (plan: PlanDocument) => planCalendar(plan, workOut(plan, TEAMS)).events.map((e) => ({ ...e, ...eventWords(e) }));
 const note = (plan: PlanDocument, title: string) => daysOf(plan).find((e) => e.title === title)?.note;
 const found = (plan: PlanDocument) => fairTest(plan, workOut(plan, TEAMS), TEAMS);
 
 describe.each(STARTING_POINTS.map((s) => s.id))('%s, taken as it is', (id) => {
-  const plan = start(id);
+  const plan = startedPlan(id);
   const out = workOut(plan, TEAMS);
   const events = daysOf(plan);
 
@@ -44,39 +41,39 @@ describe.each(STARTING_POINTS.map((s) => s.id))('%s, taken as it is', (id) => {
 
 describe('what is in a bag stays in it, what is kept dark stays dark', () => {
   test('covers come off pots; a bag on the window is only moved, a seed test is left alone', () => {
-    const titles = (id: string) => daysOf(start(id)).map((e) => e.title);
+    const titles = (id: string) => daysOf(startedPlan(id)).map((e) => e.title);
     expect(titles('salt-steps')).toEqual(
       expect.arrayContaining(['Lift the covers and move into the light', 'Take the covers off']),
     );
     expect(titles('soaked-or-dry')).toContain('Move into the light');
     for (const id of ['soaked-or-dry', 'is-it-alive']) expect(titles(id).join()).not.toMatch(/cover/i);
     expect(titles('is-it-alive')).not.toContain('Move into the light');
-    expect(note(start('is-it-alive'), 'Before the weekend')).toMatch(/^See that the paper is damp, and that all is shut:/);
-    expect(benchProtocol(start('soaked-or-dry')).care).toMatchObject({ closed: true, paper: true });
-    expect(benchProtocol(start('light-and-dark')).care).toMatchObject({ closed: false, paper: true });
+    expect(note(startedPlan('is-it-alive'), 'Before the weekend')).toMatch(/^See that the paper is damp, and that all is shut:/);
+    expect(benchProtocol(startedPlan('soaked-or-dry')).care).toMatchObject({ closed: true, paper: true });
+    expect(benchProtocol(startedPlan('light-and-dark')).care).toMatchObject({ closed: false, paper: true });
   });
 
   test.each(['light-and-dark', 'patch-from-above'])('%s keeps what its label says', (id) => {
-    expect(note(start(id), 'Lift the covers and move into the light')).toMatch(
+    expect(note(startedPlan(id), 'Lift the covers and move into the light')).toMatch(
       /What its label wants dark or covered stays so\.$/,
     );
-    expect(note(start('salt-steps'), 'Lift the covers and move into the light')).not.toMatch(/label/);
+    expect(note(startedPlan('salt-steps'), 'Lift the covers and move into the light')).not.toMatch(/label/);
   });
 
   test('crowding is thinned to what each label says', () => {
-    expect(daysOf(start('crowded-pots')).find((e) => e.kind === 'thin')!.title).toBe('Thin to the number on the label');
-    expect(daysOf(start('salt-steps')).find((e) => e.kind === 'thin')!.title).toBe('Thin to 1');
+    expect(daysOf(startedPlan('crowded-pots')).find((e) => e.kind === 'thin')!.title).toBe('Thin to the number on the label');
+    expect(daysOf(startedPlan('salt-steps')).find((e) => e.kind === 'thin')!.title).toBe('Thin to 1');
   });
 
   test('the day before a day off says for how long', () => {
-    const plan = start('salt-steps');
+    const plan = startedPlan('salt-steps');
     const calendar = { ...plan.calendar, holidays: [{ from: '2026-03-18', to: '2026-03-18', name: 'Fair' }] };
     expect(note({ ...plan, calendar }, 'Before Fair')).toContain(`alone for ${counted(1, 'day')}.`);
   });
 });
 
 describe('places that are compared', () => {
-  const plan = start('warm-and-cool');
+  const plan = startedPlan('warm-and-cool');
   const layout = layOut(plan, TEAMS);
   const at = (code: string, { containers, trays } = layout) => trays[containers.find((c) => c.code === code)!.tray]!.at;
 
@@ -104,27 +101,27 @@ describe('places that are compared', () => {
       'the cool corridor',
       'the cool corridor',
     ]);
-    const crossed = { ...plan, kind: 'two-factors' as const, factors: [start('salt-steps').factors[0]!, ...plan.factors] };
+    const crossed = { ...plan, kind: 'two-factors' as const, factors: [startedPlan('salt-steps').factors[0]!, ...plan.factors] };
     const { trays, containers } = layOut(crossed, TEAMS);
     expect(new Set(trays.map((t) => t.at)).size).toBe(2);
     for (const t of [0, 1]) expect(new Set(containers.filter((c) => c.tray === t).map((c) => c.treatment)).size).toBe(4);
   });
 
   test('at home every pot has a sill of its own', () => {
-    expect(layOut(start('own-pot-at-home'), TEAMS).trays.map((t) => t.at)).toEqual([null]);
+    expect(layOut(startedPlan('own-pot-at-home'), TEAMS).trays.map((t) => t.at)).toEqual([null]);
   });
 });
 
 test('a pan is filled by its sections, and holes have depths that a stick can be marked with', () => {
-  const patch = start('patch-from-above');
+  const patch = startedPlan('patch-from-above');
   expect(patch.fillMl * 6).toBeGreaterThan(2500);
   expect(patch.fillMl * 6).toBeLessThan(7000);
-  const plan = start('salt-steps');
+  const plan = startedPlan('salt-steps');
   expect(runSheet(plan, workOut(plan, TEAMS)).map(runStepWords).join()).toMatch(/Make holes \d*[05] mm deep/);
 });
 
 test('a chain of dilutions is measured in steps of 5 mL, and enough of every strength is left', () => {
-  const plan = start('salt-steps');
+  const plan = startedPlan('salt-steps');
   const [card] = mixingCards(plan, workOut(plan, TEAMS));
   const wanted = Number(/, (\d+) mL of each/.exec(card!.title)![1]);
   const chain = [...card!.steps.find((s) => s.startsWith('Or weigh once'))!.matchAll(/from (\d+) mL of .*? and (\d+) mL/g)].map(

@@ -1,0 +1,82 @@
+import fc from 'fast-check';
+import { addDays } from '../../calendar/days';
+import { METHODS, SPECIES } from '../../seeds/catalogue';
+import { fairTest } from '../fairTest/fairTest';
+import { eventWords } from '../calendar/eventWords';
+import { planCalendar } from '../calendar/planCalendar';
+import { planProblems } from './planProblems';
+import { planTreatments } from './planTreatments';
+import { shoppingList } from '../lists/prepare';
+import { runSheet } from '../lists/runSheet';
+import { runStepWords } from '../lists/runSheetWords';
+import { keptSameFor, planFrom, STARTING_POINTS } from './startingPoints';
+import { workOut } from '../workedOut/workOut';
+import { BEGUN_ON, startedPlan } from '../../../test/startedPlan';
+
+test('there are a dozen starting points or more, each a plan that works out and says no “stop”', () => {
+  expect(STARTING_POINTS.length).toBeGreaterThanOrEqual(12);
+  for (const { id } of STARTING_POINTS)
+    for (const gradeBand of ['early', 'primary', 'middle', 'upper'] as const) {
+      const plan = planFrom(id, { gradeBand, teams: 7, today: BEGUN_ON }, 11);
+      expect([id, planProblems(plan)]).toEqual([id, []]);
+      const stops = fairTest(plan, workOut(plan, 7), 7).filter((f) => f.severity === 'stop');
+      expect([id, stops.map((s) => s.what)]).toEqual([id, []]);
+    }
+});
+
+test('two factors are crossed fully, controls first', () => {
+  const treatments = planTreatments(startedPlan('feed-and-light'));
+  expect(treatments.map((t) => [t.code, t.label, t.control])).toEqual([
+    ['A', 'plain water · bright sill', true],
+    ['B', 'plain water · behind a curtain', false],
+    ['C', '50 mg N/L · bright sill', false],
+    ['D', '50 mg N/L · behind a curtain', false],
+  ]);
+});
+
+test('what stays the same leaves out what is changed, and remembers what was ticked', () => {
+  const plan = startedPlan('how-deep');
+  expect(plan.keptSame.map((k) => k.id)).not.toContain('depth');
+  const loose = plan.keptSame.map((k) => ({ ...k, kept: k.id !== 'water' }));
+  expect(keptSameFor(plan.factors, loose).find((k) => k.id === 'water')!.kept).toBe(false);
+});
+
+test('whatever is typed, the plan works out or says at which field it cannot', () => {
+  const number = fc.oneof(fc.integer({ min: -5, max: 600 }), fc.constant(NaN), fc.double({ min: -1, max: 3 }));
+  fc.assert(
+    fc.property(
+      fc.constantFrom(...STARTING_POINTS.map((s) => s.id)),
+      fc.constantFrom(...SPECIES.map((s) => s.id)),
+      fc.constantFrom(...METHODS.map((m) => m.id)),
+      number,
+      number,
+      fc.integer({ min: -20, max: 400 }),
+      fc.integer({ min: 0, max: 8 }),
+      (id, speciesId, methodId, containersEach, seedsEach, days, teams) => {
+        const plan = startedPlan(id, { speciesId, methodId, containersEach, seedsEach, endOn: addDays(BEGUN_ON, days) });
+        const problems = planProblems(plan);
+        if (problems.length > 0) return expect(problems.every((p) => p.field !== '' && /\.$/.test(p.sentence))).toBe(true);
+        const out = workOut(plan, teams);
+        const words = [
+          ...fairTest(plan, out, teams).flatMap((f) => [f.what, f.why, f.fix?.label ?? '']),
+          ...shoppingList(plan, out, teams, 'us').flatMap((l) => [l.what, l.perTeam, l.total]),
+          ...runSheet(plan, out).map(runStepWords),
+          ...planCalendar(plan, out).events.map((e) => Object.values(eventWords(e)).join(' ')),
+        ].join(' ');
+        expect(words).not.toMatch(/NaN|undefined|Infinity|null/);
+      },
+    ),
+    { numRuns: 120 },
+  );
+});
+
+test.each([
+  ['', true],
+  ['10:15–11:00', true],
+  ['9.05 - 9.50', true],
+  ['11:00–10:15', false],
+  ['after lunch', false],
+  ['25:00–26:00', false],
+])('a period of “%s” is taken: %s', (period, fits) => {
+  expect(planProblems(startedPlan('salt-steps', { period })).some((p) => p.field === 'period')).toBe(!fits);
+});

@@ -1,0 +1,140 @@
+import { addDays } from '../../calendar/days';
+import { cautionSentence, fairTest, keptCautions } from './fairTest';
+import { layOut } from '../layout/layOut';
+import { type PlanDocument } from '../document/planDocument';
+import { workOut } from '../workedOut/workOut';
+import { BEGUN_ON, rulesOf, startedPlan } from '../../../test/startedPlan';
+
+describe('the fair-test check', () => {
+  test.each<[string, Partial<PlanDocument>, string]>([
+    ['no control', { factors: [{ ...startedPlan('salt-steps').factors[0]!, control: null }] }, 'no-control'],
+    [
+      'two things changed',
+      { keptSame: startedPlan('salt-steps').keptSame.map((k) => ({ ...k, kept: k.id !== 'soil' })) },
+      'more-than-one-thing',
+    ],
+    ['too few containers', { containersEach: 2 }, 'too-few-containers'],
+    ['team and treatment one', { assignment: 'team-one-treatment' }, 'team-is-treatment'],
+    ['teams with half a set', { containersEach: 3 }, 'team-is-treatment'],
+    ['blanks', { seedsEach: 1 }, 'many-blanks'],
+    ['checks too seldom', { measures: ['seeds-up'], seedsEach: 9, cadence: { kind: 'every', days: 9 } }, 'looks-too-seldom'],
+    ['an early end', { endOn: addDays(BEGUN_ON, 12) }, 'ends-too-soon'],
+    ['a cold room', { room: { day: 3, night: 1, weekend: null, dayHours: [7, 18] } }, 'room-stops-seeds'],
+    [
+      'a long holiday',
+      {
+        calendar: {
+          weekdays: startedPlan('salt-steps').calendar.weekdays,
+          holidays: [{ from: '2026-03-16', to: '2026-03-27', name: 'Break' }],
+        },
+      },
+      'dry-before-monday',
+    ],
+    ['light seed buried', { speciesId: 'lettuce', factors: startedPlan('how-deep').factors }, 'light-seed-covered'],
+    [
+      'a pot too small',
+      { methodId: 'cell_tray', fillMl: 12, speciesId: 'tomato', endOn: addDays(BEGUN_ON, 60) },
+      'pot-too-small',
+    ],
+    [
+      'uneven steps',
+      {
+        factors: [
+          {
+            ...startedPlan('salt-steps').factors[0]!,
+            levels: [
+              { label: '0', amount: 0 },
+              { label: '1', amount: 1 },
+              { label: '100', amount: 100 },
+            ],
+          },
+        ],
+      },
+      'uneven-steps',
+    ],
+    [
+      'far too strong',
+      {
+        factors: [
+          {
+            ...startedPlan('salt-steps').factors[0]!,
+            levels: [
+              { label: '0', amount: 0 },
+              { label: '400', amount: 400 },
+            ],
+          },
+        ],
+      },
+      'too-strong',
+    ],
+    [
+      'a weekend with only a reservoir',
+      {
+        methodId: 'paper_pot',
+        whileAway: 'reservoir',
+        calendar: {
+          weekdays: startedPlan('salt-steps').calendar.weekdays,
+          holidays: [{ from: '2026-03-16', to: '2026-03-27', name: 'Break' }],
+        },
+      },
+      'dry-before-monday',
+    ],
+    [
+      'stronger than it bears',
+      {
+        speciesId: 'lettuce',
+        factors: [
+          {
+            ...startedPlan('salt-steps').factors[0]!,
+            levels: [
+              { label: '0', amount: 0 },
+              { label: '80', amount: 80 },
+              { label: '160', amount: 160 },
+            ],
+          },
+        ],
+      },
+      'beyond-bearing',
+    ],
+    [
+      'poison',
+      { factors: [{ ...startedPlan('salt-steps').factors[0]!, name: 'bleach in the water', subject: 'other' }] },
+      'unsafe-material',
+    ],
+    ['one observer a treatment', { assignment: 'team-one-treatment' }, 'observer-is-treatment'],
+    ['roots in the dark', { measures: ['root-length'] }, 'cannot-be-seen'],
+    ['a kind that fails there', { methodId: 'bag_pocket', speciesId: 'petunia', measures: ['seeds-up'] }, 'kind-and-method'],
+    ['few seeds to count', { measures: ['seeds-up'], containersEach: 3, seedsEach: 3 }, 'few-seeds-to-count'],
+  ])('%s is found, and its fix mends it', (_, part, rule) => {
+    const plan = startedPlan('salt-steps', part);
+    const found = fairTest(plan, workOut(plan, 7), 7).find((f) => f.rule === rule);
+    expect(found).toBeDefined();
+    expect(found!.what).toMatch(/\.$/);
+    expect(found!.why).toMatch(/\.$/);
+    if (found!.fix) expect(rulesOf(found!.fix.apply(plan))).not.toContain(rule);
+  });
+
+  test('a treatment put at one end is seen, and dealing again mends it', () => {
+    const plan = startedPlan('salt-steps');
+    const codes = layOut(plan, 7).containers.map((c) => c.code);
+    const sorted = [...codes].sort();
+    const moved = Object.fromEntries(sorted.map((code, place) => [code, place]));
+    const confounded = { ...plan, moved };
+    const found = fairTest(confounded, workOut(confounded, 7), 7).find((f) => f.rule === 'place-is-treatment')!;
+    expect(found.what).toMatch(/stand at one end/);
+    expect(rulesOf(found.fix!.apply(confounded))).not.toContain('place-is-treatment');
+    const trays = { ...confounded, trays: 2 };
+    expect(rulesOf(trays)).toContain('tray-is-treatment');
+  });
+
+  test('an exception that is declared stays on record and comes back with the claim', () => {
+    const plan = startedPlan('salt-steps', {
+      containersEach: 2,
+      exceptions: [{ rule: 'too-few-containers', reason: 'The sill holds no more.' }],
+    });
+    const findings = fairTest(plan, workOut(plan, 7), 7);
+    expect(keptCautions(findings).map(cautionSentence)).toContain(
+      'Only 2 containers of each. (Done knowingly: The sill holds no more.)',
+    );
+  });
+});

@@ -1,0 +1,78 @@
+import { mixingCards, unitsOf } from './mixingCards';
+import { homeKit, shoppingList } from './prepare';
+import { runSheet } from './runSheet';
+import { runStepWords } from './runSheetWords';
+import { workOut } from '../workedOut/workOut';
+import { startedPlan } from '../../../test/startedPlan';
+
+describe('preparing', () => {
+  const plan = startedPlan('salt-steps', { packetSeeds: 50 });
+  const out = workOut(plan, 7);
+  const line = (what: RegExp) => shoppingList(plan, out, 7, 'us').find((l) => what.test(l.what))!;
+
+  test('the list holds for one team and for all, with packets and spares', () => {
+    expect(line(/Seeds/).total).toMatch(/^\d+ = \d+ packets of 50, about/);
+    expect(line(/^Cups/)).toMatchObject({ perTeam: '4', total: '31' });
+    expect(line(/salt/).total).toMatch(/g$/);
+  });
+
+  test('salt water is mixed by weight, with what a meter shows and what the mix changes', () => {
+    const [card] = mixingCards(plan, out);
+    expect(card!.steps[0]).toMatch(
+      /^25 mmol\/L: \d+\.\d\d g of table salt, water up to [\d.]+ m?L\. A meter shows about 2\.9 mS\/cm; it pulls on water with −0\.12 MPa\.$/,
+    );
+    expect(card!.limit).toMatch(/buffers/);
+    const litres = (plan.containersEach * plan.doseMl * 3 * 1.1) / 1000;
+    const grams = Number(/([\d.]+) g/.exec(card!.steps[1]!)![1]);
+    expect(grams).toBeGreaterThanOrEqual(2.922 * litres - 0.01);
+    expect(mixingCards(startedPlan('light-and-dark'), workOut(startedPlan('light-and-dark'), 7))).toEqual([]);
+  });
+
+  test('a halving series can be made from the strongest alone', () => {
+    const chain = mixingCards(plan, out)[0]!.steps.find((s) => s.startsWith('Or weigh once'))!;
+    const millilitres = (words: RegExpExecArray | null) => Number(words![1]) * (words![2] === 'L' ? 1000 : 1);
+    const stock = millilitres(/make ([\d.]+) (m?L) of 100/.exec(chain));
+    expect(chain).toMatch(/50 mmol\/L from .* of 100 mmol\/L and .* of water; 25 mmol\/L from .* of 50 mmol\/L/);
+    const batch = millilitres(/water up to ([\d.]+) (m?L)/.exec(mixingCards(plan, out)[0]!.steps[0]!));
+    // 1 + 1/2 + 1/4 of a batch of the strongest make a batch of each of three.
+    expect(stock / batch).toBeCloseTo(1.75, 1);
+  });
+
+  test('acid crossed with chalk: vinegar by volume with its pH, chalk by mass, and what is left of both', () => {
+    const sour = startedPlan('sour-water-and-chalk');
+    const worked = workOut(sour, 7);
+    const [acid, chalk] = mixingCards(sour, worked);
+    expect(acid!.steps[0]).toMatch(/^sour water: [\d.]+ m?L of vinegar of 5 %, water up to .*\. In pure water about pH 3\.3\.$/);
+    expect(chalk!.steps.join(' ')).toMatch(
+      /\d g of powdered calcium carbonate into \d+\.\d L of dry mix.*After one watering with sour water on chalk, chalk is left: \d+ mg, enough for \d+ such waterings/,
+    );
+    // 30 mL at 20 mL/L is 0.6 mL of vinegar, 0.5 mmol of acid, 25 mg of chalk: 4 g/L × 215 mL are 860 mg.
+    expect(Number(/chalk is left: (\d+) mg/.exec(chalk!.steps.join(' '))![1])).toBe(835);
+    const list = shoppingList(sour, worked, 7, 'metric').map((l) => l.what);
+    expect(list).toEqual(expect.arrayContaining(['Vinegar of 5 %', 'Calcium carbonate, powdered']));
+    const milligrams = startedPlan('salt-steps', {
+      factors: [
+        {
+          ...plan.factors[0]!,
+          unit: 'g/L',
+          levels: [
+            { label: 'none', amount: 0 },
+            { label: '2 g/L', amount: 2 },
+          ],
+        },
+      ],
+    });
+    expect(mixingCards(milligrams, workOut(milligrams, 7))[0]!.steps[0]).toMatch(/A meter shows about 3\.9 mS\/cm/);
+    expect(unitsOf('acid')).toEqual(['mL/L', 'mmol/L']);
+  });
+
+  test('run sheet and home kit speak of this plan', () => {
+    expect(runSheet(plan, out).map(runStepWords).join(' ')).toMatch(/sets of \d+.*Close the holes and press gently/);
+    expect(
+      runSheet(startedPlan('soaked-or-dry'), workOut(startedPlan('soaked-or-dry'), 7))
+        .map(runStepWords)
+        .join(' '),
+    ).toMatch(/Wet the paper/);
+    expect(homeKit(startedPlan('own-pot-at-home'), workOut(startedPlan('own-pot-at-home'), 7))).toHaveLength(7);
+  });
+});
