@@ -54,6 +54,12 @@ test('the question names what would fit, and offers reasons', () => {
     expect(doubtQuestion(ask(part)!, part.valueMm ?? 125, 'mm', 110)).toMatch(/\?/);
 });
 
+test('the other side of the ruler is the one that was not asked for', () => {
+  expect(ask({ valueMm: 312 })?.kind).toBe('grew-too-fast');
+  expect(ask({ valueMm: 312 }, { resolution: 'quarter-in' })?.kind).toBe('centimetres');
+  expect(ask({ valueMm: 48 }, { resolution: 'quarter-in' })?.kind).not.toBe('inches');
+});
+
 test('a ruler of whole centimetres is allowed its own coarseness', () => {
   expect(ask({ valueMm: 100 }, { resolution: 'cm' })).toBeNull();
   expect(ask({ valueMm: 90 }, { resolution: 'cm' })?.kind).toBe('shrank');

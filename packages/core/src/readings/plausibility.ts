@@ -1,7 +1,7 @@
 import { quantile } from '../statistics/descriptives';
 import { type Species } from '../seeds/catalogue';
 import { medianEmergenceDays } from '../seeds/emergenceTime';
-import { type RulerResolution, RESOLUTION_MM } from '../quantities/length';
+import { type RulerResolution, RESOLUTION_MM, RESOLUTION_UNIT } from '../quantities/length';
 import { type DoubtKind, type Intent } from './doubtKinds';
 import { heightCurve } from '../growth/plantGrowth';
 
@@ -122,8 +122,10 @@ function penDoubt({ valueMm, dayNumber }: NewHeight, around: Surroundings): Doub
   const slips: [DoubtKind, number, Intent][] = [
     ['decimal-point', valueMm / 10, 'decimal-point'],
     ['decimal-point', valueMm * 10, 'decimal-point'],
-    ['inches', valueMm * INCH, 'other-unit'],
-    ['centimetres', valueMm / INCH, 'other-unit'],
+    // The other side of the ruler: which one that is depends on the side that is asked for.
+    RESOLUTION_UNIT[around.resolution] === 'in'
+      ? ['centimetres', valueMm / INCH, 'other-unit']
+      : ['inches', valueMm * INCH, 'other-unit'],
   ];
   for (const [kind, insteadMm, intent] of slips)
     if (near(insteadMm)) return doubt(kind, [intent, 'neighbour', 'really-so'], { expectedMm, insteadMm });

@@ -4,6 +4,7 @@ import { standingsOn } from '@bright-sprout/core/readings/standing';
 import { drawStaying, seedlingsIn, type Staying } from '@bright-sprout/core/readings/thinning';
 import { useState } from 'react';
 import { Form } from 'react-bootstrap';
+import { Field } from '../../../entry/Field';
 import { useTeacherEntering } from '../../../entry/useEntering';
 import { ProblemNotice } from '../../../page/Notices';
 
@@ -46,17 +47,19 @@ export function Thinning({ records: { investigation, readings } }: { records: In
     <section className="section run-wide">
       <h2>Thin</h2>
       <div className="run-fields">
-        <label>
-          Seedlings that stay in each
-          <Form.Control type="number" min={1} max={100} value={keep} onChange={(e) => setKeep(e.target.value)} />
-        </label>
-        <label>
-          Which
-          <Form.Select value={rule} onChange={(e) => setRule(e.target.value as typeof rule)}>
-            <option value="lot">by lot</option>
-            <option value="middle">those in the middle of the row</option>
-          </Form.Select>
-        </label>
+        <Field label="Seedlings that stay in each">
+          {(props) => (
+            <Form.Control type="number" min={1} max={100} value={keep} onChange={(e) => setKeep(e.target.value)} {...props} />
+          )}
+        </Field>
+        <Field label="Which">
+          {(props) => (
+            <Form.Select value={rule} onChange={(e) => setRule(e.target.value as typeof rule)} {...props}>
+              <option value="lot">by lot</option>
+              <option value="middle">those in the middle of the row</option>
+            </Form.Select>
+          )}
+        </Field>
         {rule === 'lot' && (
           <button type="button" className="btn" onClick={() => setLot((n) => n + 101)}>
             Draw again
