@@ -124,6 +124,24 @@ test('two people at one plan: the slower one is told, and chooses', async ({ pag
   await expect(page.getByLabel('What do you want to find out?')).toHaveValue('Mine: how deep is deep enough?');
 });
 
+test('what was typed just before the window closed, with no network, is there again and saved', async ({ page, context }) => {
+  await beginPlan(page, /^How deep/);
+  await saved(page);
+  await context.route('**/api/v1/plans/**', (route) => (route.request().method() === 'PUT' ? route.abort() : route.continue()));
+  await page.getByLabel('What do you want to find out?').fill('How deep is too deep for a window that closes?');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('How deep is too deep for a window that closes?');
+  const address = page.url();
+  await page.close();
+  await context.unroute('**/api/v1/plans/**');
+  const again = await context.newPage();
+  await again.goto(address);
+  await expect(again.getByLabel('What do you want to find out?')).toHaveValue('How deep is too deep for a window that closes?');
+  await saved(again);
+  await again.getByRole('button', { name: 'Undo' }).click();
+  await expect(again.getByLabel('What do you want to find out?')).not.toHaveValue(/window that closes/);
+  await saved(again);
+});
+
 test('what goes outside waits for the last frost, and a half day has no afternoon lesson', async ({ page }) => {
   await beginPlan(page, /^Salt in steps/);
   await part(page, 'Days');

@@ -3,6 +3,7 @@ import { daysBetween, formatDay, type IsoDay } from '@bright-sprout/core/calenda
 import { type Ribbon } from '@bright-sprout/core/ribbon/ribbon';
 import { Stations } from './Stations';
 
+/** The stations of a growing investigation; the work has reached the one that is marked. */
 export function InvestigationStations({
   records: { investigation, readings },
   ribbon,

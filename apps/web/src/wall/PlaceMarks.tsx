@@ -10,6 +10,7 @@ export function Doubt({ y }: { y: number }) {
   );
 }
 
+/** Bare soil with the days waited. */
 export function NotUp({ days, slot }: { days: number; slot: number }) {
   return (
     <>

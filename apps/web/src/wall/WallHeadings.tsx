@@ -6,6 +6,7 @@ import { EmblemMark } from '../marks/EmblemMark';
 import { type LineUpGroup } from './lineUpGroup';
 import { TreatmentMark } from '../marks/TreatmentMark';
 
+/** What stands over each group: its mark and name, its mean, and who expected it to win. */
 export function WallHeadings({
   groups,
   measure,

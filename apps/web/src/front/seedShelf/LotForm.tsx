@@ -24,6 +24,7 @@ const EMPTY: SaveSeedLotRequest = {
   tests: [],
 };
 
+/** What the packet says and what tests of it gave. */
 export function LotForm({ lot, onDone }: { lot: SeedLot | null; onDone: () => void }) {
   const [id] = useState(() => lot?.id ?? v7());
   const { register, control, handleSubmit, formState } = useForm<SaveSeedLotRequest>({

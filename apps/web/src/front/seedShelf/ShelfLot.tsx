@@ -5,6 +5,7 @@ import { localDay } from '../../entry/localDay';
 
 const percent = (share: number) => `${Math.round(100 * share)} %`;
 
+/** A lot with what can be expected of it: a hundred of its seeds, drawn. */
 export function ShelfLot({ lot, onEdit, onRemove }: { lot: SeedLot; onEdit: () => void; onRemove: () => void }) {
   const species = speciesById(lot.speciesId)!;
   const { test, interval, byAge, warning } = lotStanding(lot, species, localDay());

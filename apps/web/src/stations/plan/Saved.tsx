@@ -1,5 +1,6 @@
 import { type PlanDraft } from './usePlanDraft';
 
+/** Whether what is shown is saved, and why not. */
 export function Saved({ draft }: { draft: PlanDraft }) {
   const words = {
     saved: 'All saved',
@@ -20,6 +21,7 @@ export function Saved({ draft }: { draft: PlanDraft }) {
   );
 }
 
+/** Somebody else saved meanwhile: theirs or ours. */
 export function TwoVersions({ draft }: { draft: PlanDraft }) {
   if (draft.theirs?.sown)
     return (

@@ -8,6 +8,7 @@ import { useWrite } from '../../api/queries';
 import { ProblemNotice } from '../../page/Notices';
 import { type PlanDraft } from './usePlanDraft';
 
+/** What has to be settled before anything is worked out. */
 export function StillMissing({ problems }: { problems: readonly PlanProblem[] }) {
   return (
     <section className="section">
@@ -21,6 +22,7 @@ export function StillMissing({ problems }: { problems: readonly PlanProblem[] })
   );
 }
 
+/** Sows the plan as it stands; what the fair-test check stops cannot be sown. */
 export function SowIt({
   opened,
   draft,

@@ -4,6 +4,7 @@ import { TreatmentMark } from '../../marks/TreatmentMark';
 
 const DAYS = Array.from({ length: 20 }, (_, i) => i + 1);
 
+/** The day of the first sprout, tapped. */
 export function FirstDay({
   asked,
   value,
@@ -27,6 +28,7 @@ export function FirstDay({
   );
 }
 
+/** How tall the tallest will be, typed. */
 export function Height({ asked, value, onType }: { asked: BenchPrediction; value: string; onType: (height: string) => void }) {
   return (
     <>
@@ -48,6 +50,7 @@ export function Height({ asked, value, onType }: { asked: BenchPrediction; value
   );
 }
 
+/** Which treatment will be tallest. */
 export function Winner({
   asked,
   value,

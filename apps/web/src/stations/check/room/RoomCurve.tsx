@@ -25,6 +25,7 @@ function weekendBands(from: IsoDay, to: IsoDay): Partial<Shape>[] {
   }));
 }
 
+/** One kind of reading over the days, weekends shaded. */
 export function RoomCurve({
   readings,
   name,

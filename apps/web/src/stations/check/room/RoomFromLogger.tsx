@@ -8,6 +8,7 @@ import { ProblemNotice } from '../../../page/Notices';
 /** Readings sent at a time. */
 const BATCH = 300;
 
+/** A logger’s file, sent in parts; lines that cannot be read are named. */
 export function RoomFromLogger({ classId }: { classId: string }) {
   const [words, setWords] = useState('');
   const [skipped, setSkipped] = useState<string[]>([]);

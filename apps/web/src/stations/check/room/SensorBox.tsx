@@ -3,6 +3,7 @@ import { request } from '../../../api/client';
 import { useWrite } from '../../../api/queries';
 import { ProblemNotice } from '../../../page/Notices';
 
+/** The class listens to the sensor box, or does not. */
 export function SensorBox({ classId, sensor }: { classId: string; sensor: Room['sensor'] }) {
   const listen = useWrite((on: boolean) => request('PUT', `/classes/${classId}/room/sensor`, { on }), 'room');
   return (

@@ -2,6 +2,7 @@ import { addDays, formatDay, weekday } from '@bright-sprout/core/calendar/days';
 import { eventWords } from '@bright-sprout/core/plan/calendar/eventWords';
 import { type PlanCalendar } from '@bright-sprout/core/plan/calendar/planCalendar';
 
+/** What cannot fall on the day it would, and the way out. */
 export function Conflicts({ days }: { days: PlanCalendar }) {
   if (days.conflicts.length === 0) return null;
   return (

@@ -4,6 +4,7 @@ import { speciesById } from '@bright-sprout/core/seeds/catalogue';
 import { DayField, setting } from '../planFields';
 import { type PartProps } from '../partProps';
 
+/** The day of sowing, counted back from the lesson for which plants are to be up. */
 export function BackFromLesson({ plan, change, problems }: Pick<PartProps, 'plan' | 'change' | 'problems'>) {
   const species = speciesById(plan.speciesId);
   const planned =

@@ -3,6 +3,7 @@ import { NumberField, setting } from '../planFields';
 import { type PartProps } from '../partProps';
 import { MONDAY_FIRST, WEEKDAY_NAMES } from './weekdays';
 
+/** On which days plants are looked at. */
 export function Cadence({ plan, change, problems }: Pick<PartProps, 'plan' | 'change' | 'problems'>) {
   const { cadence } = plan;
   const chosen = cadence.kind === 'weekdays' ? cadence.weekdays : [];

@@ -4,6 +4,7 @@ import { useRoom } from '../../../api/queries';
 import { NumberField, setting } from '../planFields';
 import { type PartProps } from '../partProps';
 
+/** How warm it is where they grow, by day, by night and on days off. */
 export function RoomTemperature({ group, plan, change, problems }: Pick<PartProps, 'group' | 'plan' | 'change' | 'problems'>) {
   const record = useRoom(group.id);
   const measured = roomFromRecord(record.data?.readings ?? [], group.timeZone, plan.calendar, plan.room.dayHours);
