@@ -1,5 +1,5 @@
 import { type ChildProcess, spawn, spawnSync } from 'node:child_process';
-import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdirSync, mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -30,18 +30,19 @@ test('a port in use ends with one sentence', async () => {
   const { port } = taken.address() as { port: number };
   const run = start({ PORT: String(port), SPROUT_DATA_DIR: folder });
   expect(await run.ended).toBe(1);
-  expect(run.said().trim()).toMatch(new RegExp(`^Port ${port} is in use\\..*$`));
+  expect(run.said().trim()).toMatch(new RegExp(`^Port ${port} is in use by another program\\..*$`));
   taken.close();
 });
 
-test('a broken database folder ends with one sentence', async () => {
+test('a broken database folder ends with one sentence, and stays as it is', async () => {
   mkdirSync(join(folder, 'mariadb', 'mysql'), { recursive: true });
+  mkdirSync(join(folder, 'mariadb', 'bright_sprout'));
   writeFileSync(join(folder, 'mariadb', 'ibdata1'), 'this is no tablespace');
   const { freePort } = await import('../scripts/mariadb.mjs');
   const run = start({ PORT: String(await freePort()), SPROUT_DATA_DIR: folder });
   expect(await run.ended).toBe(1);
   expect(run.said().trim().split('\n').pop()).toMatch(
-    /^The database in .* does not start.*move the folder away to begin with a new one\.$/,
+    /^The database in .* does not start.*Leave the folder as it is; a backup can be opened beside it/,
   );
 });
 
@@ -72,6 +73,94 @@ test('it starts, keeps its data over a second start, and Ctrl-C stops everything
     expect(await run.ended).toBe(0);
     expect(await portIsFree(port)).toBe(true);
   }
+});
+
+/** A start that has come as far as its address. */
+async function running(port: number) {
+  const run = start({ PORT: String(port), SPROUT_DATA_DIR: folder });
+  await expect.poll(run.said, { timeout: 40_000 }).toContain('Ctrl-C stops it.');
+  return run;
+}
+
+const left = async () => (await import('../scripts/ownProcesses.mjs')).processesOn(folder);
+
+test('a window that is closed, and a start that is killed, leave nothing running', async () => {
+  const { freePort, portIsFree } = await import('../scripts/mariadb.mjs');
+  const port = await freePort();
+  const closed = await running(port);
+  expect((await left()).map((p) => p.kind).sort()).toEqual(['database', 'server', 'start']);
+  closed.child.kill('SIGHUP');
+  expect(await closed.ended).toBe(0);
+  expect(await left()).toEqual([]);
+  const killed = await running(port);
+  killed.child.kill('SIGKILL');
+  await expect.poll(left, { timeout: 20_000 }).toEqual([]);
+  expect(await portIsFree(port)).toBe(true);
+});
+
+test('npm that is asked to end takes everything with it', async () => {
+  const { freePort } = await import('../scripts/mariadb.mjs');
+  const env = { ...process.env, PORT: String(await freePort()), SPROUT_DATA_DIR: folder };
+  const npm = spawn('npm', ['start'], { cwd: join(__dirname, '..'), env, detached: true });
+  let said = '';
+  npm.stdout.on('data', (chunk) => (said += chunk));
+  await expect.poll(() => said, { timeout: 60_000 }).toContain('Ctrl-C stops it.');
+  npm.kill('SIGTERM');
+  await expect.poll(left, { timeout: 20_000 }).toEqual([]);
+});
+
+test('a second start says where the first one runs; what an earlier one left over is ended and its records are there', async ({
+  request,
+}) => {
+  const { freePort } = await import('../scripts/mariadb.mjs');
+  const port = await freePort();
+  const first = await running(port);
+  const second = start({ PORT: String(await freePort()), SPROUT_DATA_DIR: folder });
+  expect(await second.ended).toBe(0);
+  expect(second.said()).toContain(`already, at http://127.0.0.1:${port}`);
+  first.child.kill('SIGINT');
+  await first.ended;
+  // As a system without the means to end it with its parent would leave it.
+  const args = ['--no-defaults', '--user=root', `--datadir=${join(folder, 'mariadb')}`, `--port=${await freePort()}`];
+  spawn('/usr/sbin/mariadbd', [...args, `--socket=${join(folder, 's')}`], { detached: true, stdio: 'ignore' }).unref();
+  await expect.poll(async () => (await left()).length).toBe(1);
+  const again = await running(port);
+  expect(again.said()).toContain('Ending what an earlier run left behind');
+  expect(again.said()).not.toContain('The demo was loaded');
+  expect((await request.get(`http://127.0.0.1:${port}/api/health`)).ok()).toBe(true);
+  again.child.kill('SIGINT');
+  await again.ended;
+});
+
+test('where only the database ends, it is brought back', async ({ request }) => {
+  const { freePort } = await import('../scripts/mariadb.mjs');
+  const port = await freePort();
+  const run = await running(port);
+  const database = (await left()).find((p) => p.kind === 'database')!;
+  process.kill(database.pid, 'SIGKILL');
+  await expect.poll(run.said).toContain('starting it again');
+  const signIn = () =>
+    request.post(`http://127.0.0.1:${port}/api/v1/session`, { data: { email: 'nobody@weir.example', password: 'not-this-one' } });
+  await expect.poll(async () => (await signIn()).status(), { timeout: 30_000 }).toBe(401);
+  run.child.kill('SIGINT');
+  expect(await run.ended).toBe(0);
+});
+
+test('a first start that is killed, early and late, begins again and comes through', async () => {
+  const { freePort } = await import('../scripts/mariadb.mjs');
+  const port = await freePort();
+  for (const ready of [/mariadb\.new/, /mariadb /]) {
+    const cut = start({ PORT: String(port), SPROUT_DATA_DIR: folder });
+    // Once while the folder of the database is being made, once as soon as it is there.
+    await expect.poll(() => `${readdirSync(folder).join(' ')} `, { timeout: 30_000, intervals: [20] }).toMatch(ready);
+    cut.child.kill('SIGKILL');
+    await cut.ended;
+  }
+  const whole = await running(port);
+  expect(whole.said()).toContain('The demo was loaded');
+  whole.child.kill('SIGINT');
+  expect(await whole.ended).toBe(0);
+  expect(readdirSync(folder).filter((f) => f.includes('.new'))).toEqual([]);
 });
 
 test('a backup opens in another folder with everything in it, and never over what is there', async ({ request }) => {

@@ -1,9 +1,9 @@
 // A private MariaDB on loopback with its own data folder; plain Node, no dependency.
 import { execFileSync, spawn } from 'node:child_process';
-import { existsSync, mkdirSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { existsSync, mkdirSync, mkdtempSync, readdirSync, readFileSync, renameSync, rmSync } from 'node:fs';
 import { connect, createServer } from 'node:net';
 import { tmpdir, userInfo } from 'node:os';
-import { join } from 'node:path';
+import { basename, dirname, join } from 'node:path';
 
 export class PlainError extends Error {}
 
@@ -77,52 +77,100 @@ const answers = (port) =>
     socket.once('error', () => resolve(false));
   });
 
+/** A folder with a database in it: made beside and renamed, so that an interruption leaves nothing half made behind. */
+function makeDatabaseFolder(dataDir, user) {
+  const [parent, name] = [dirname(dataDir), basename(dataDir)];
+  mkdirSync(parent, { recursive: true });
+  for (const left of readdirSync(parent).filter((f) => f.startsWith(`${name}.new-`)))
+    rmSync(join(parent, left), { recursive: true, force: true });
+  const fresh = join(parent, `${name}.new-${process.pid}`);
+  try {
+    execFileSync(
+      which('mariadb-install-db'),
+      ['--no-defaults', `--datadir=${fresh}`, `--user=${user}`, '--auth-root-authentication-method=normal', '--skip-test-db'],
+      { stdio: 'pipe' },
+    );
+  } catch (error) {
+    throw new PlainError(
+      `The database folder ${dataDir} could not be set up: ${String(error.stderr ?? error.message)
+        .trim()
+        .split('\n')
+        .pop()}`,
+    );
+  }
+  // What an interrupted set-up of an earlier version left is put aside, never deleted.
+  if (existsSync(dataDir) && readdirSync(dataDir).length > 0) renameSync(dataDir, `${dataDir}.unfinished-${process.pid}`);
+  renameSync(fresh, dataDir);
+}
+
+const SYSTEM_FOLDERS = ['mysql', 'performance_schema', 'sys', 'test'];
+
+/** Somebody's records may be in it. */
+const holdsRecords = (dataDir) =>
+  readdirSync(dataDir, { withFileTypes: true }).some((f) => f.isDirectory() && !SYSTEM_FOLDERS.includes(f.name));
+
+/** After so long a start is worth a word: after a power cut a database first puts itself in order. */
+const SLOW_MS = 20_000;
+const NEVER_MS = 900_000;
+
+/** What to do about a database that does not start: never a step that would put records out of sight. */
+function doesNotStart(dataDir, log) {
+  const errors = existsSync(log)
+    ? readFileSync(log, 'utf8')
+        .split('\n')
+        .filter((l) => /\[ERROR\]/.test(l))
+    : [];
+  if (errors.some((l) => /lock/i.test(l)))
+    return new PlainError(`Another database program uses ${dataDir}. End it, then run this again; its records are safe.`);
+  const why = errors[0] ? ` (${errors[0].replace(/^.*\[ERROR\]\s*/, '').slice(0, 200)})` : '';
+  return new PlainError(
+    `The database in ${dataDir} does not start${why}. Its log is ${log}. Leave the folder as it is; a backup can be opened beside it: SPROUT_DATA_DIR=OTHER npm run restore -- BACKUP`,
+  );
+}
+
 /**
- * Starts MariaDB on the folder (made where it is new) and waits until it answers.
- * @returns {{ port: number, url: (database: string) => string, stop: () => Promise<void>, exited: Promise<number> }}
+ * Starts MariaDB on the folder (made where it is new) and waits until it answers. It ends with the process that started it.
+ * @returns {{ port: number, pid: number, url: (database: string) => string, stop: () => Promise<void>, exited: Promise<number> }}
  */
 export async function startMariadb({ dataDir, port }) {
   if (!which('mariadbd')) installPackages(['mariadb-server'], 'MariaDB');
-  mkdirSync(dataDir, { recursive: true });
   const user = userInfo().username;
-  if (!existsSync(join(dataDir, 'mysql'))) {
-    try {
-      execFileSync(
-        which('mariadb-install-db'),
-        ['--no-defaults', `--datadir=${dataDir}`, `--user=${user}`, '--auth-root-authentication-method=normal', '--skip-test-db'],
-        { stdio: 'pipe' },
-      );
-    } catch (error) {
-      throw new PlainError(
-        `The database folder ${dataDir} could not be set up: ${String(error.stderr ?? error.message)
-          .trim()
-          .split('\n')
-          .pop()}`,
-      );
-    }
+  if (!existsSync(join(dataDir, 'mysql'))) makeDatabaseFolder(dataDir, user);
+  try {
+    return await runMariadb({ dataDir, port, user });
+  } catch (error) {
+    // A set-up that was cut off, by an earlier version: nothing was ever kept in it.
+    if (!existsSync(join(dataDir, 'mysql')) || holdsRecords(dataDir)) throw error;
+    renameSync(dataDir, `${dataDir}.unfinished-${process.pid}`);
+    makeDatabaseFolder(dataDir, user);
+    return runMariadb({ dataDir, port, user });
   }
+}
+
+async function runMariadb({ dataDir, port, user }) {
   // A socket path over 107 characters fails, whatever the depth of the data folder.
   const short = mkdtempSync(join(tmpdir(), 'sprout-db-'));
   const log = join(dataDir, 'error.log');
-  const child = spawn(
-    which('mariadbd'),
-    [
-      '--no-defaults',
-      `--user=${user}`,
-      `--datadir=${dataDir}`,
-      '--bind-address=127.0.0.1',
-      `--port=${port}`,
-      `--socket=${join(short, 's')}`,
-      `--pid-file=${join(short, 'pid')}`,
-      `--log-error=${log}`,
-      '--character-set-server=utf8mb4',
-      '--collation-server=utf8mb4_unicode_ci',
-      '--skip-name-resolve',
-      '--max-connections=200',
-      '--default-time-zone=+00:00',
-    ],
-    { stdio: 'ignore', detached: true },
-  );
+  rmSync(log, { force: true });
+  const args = [
+    '--no-defaults',
+    `--user=${user}`,
+    `--datadir=${dataDir}`,
+    '--bind-address=127.0.0.1',
+    `--port=${port}`,
+    `--socket=${join(short, 's')}`,
+    `--pid-file=${join(short, 'pid')}`,
+    `--log-error=${log}`,
+    '--character-set-server=utf8mb4',
+    '--collation-server=utf8mb4_unicode_ci',
+    '--skip-name-resolve',
+    '--max-connections=200',
+    '--default-time-zone=+00:00',
+  ];
+  // Where the system can, it ends the database itself should this process be killed.
+  const keeper = which('setpriv');
+  const [program, ...before] = keeper ? [keeper, '--pdeathsig', 'TERM', which('mariadbd')] : [which('mariadbd')];
+  const child = spawn(program, [...before, ...args], { stdio: 'ignore', detached: true });
   let over = false;
   const exited = new Promise((resolve) =>
     child.once('exit', (code) => {
@@ -131,22 +179,22 @@ export async function startMariadb({ dataDir, port }) {
       resolve(code ?? 1);
     }),
   );
-  for (let tries = 0; !(await answers(port)); tries++) {
-    if (over || tries > 300) {
-      const why = existsSync(log)
-        ? readFileSync(log, 'utf8')
-            .split('\n')
-            .find((l) => /\[ERROR\]/.test(l))
-        : undefined;
-      if (!over) child.kill('SIGKILL');
-      throw new PlainError(
-        `The database in ${dataDir} does not start${why ? ` (${why.replace(/^.*\[ERROR\]\s*/, '').slice(0, 200)})` : ''}. Its log is ${log}; move the folder away to begin with a new one.`,
-      );
+  let said = false;
+  for (let waited = 0; !(await answers(port)); waited += 100) {
+    if (over) throw doesNotStart(dataDir, log);
+    if (waited > NEVER_MS) {
+      child.kill('SIGTERM');
+      throw doesNotStart(dataDir, log);
+    }
+    if (waited > SLOW_MS && !said) {
+      console.log('The database is putting itself in order; after a power cut that can take some minutes …');
+      said = true;
     }
     await new Promise((next) => setTimeout(next, 100));
   }
   return {
     port,
+    pid: child.pid,
     url: (database) => `mysql://root@127.0.0.1:${port}/${database}`,
     exited,
     stop: async () => {

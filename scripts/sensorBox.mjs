@@ -27,4 +27,4 @@ const server = createServer((request, response) => {
 });
 
 server.listen(Number(process.env.SENSOR_PORT ?? 4320), '127.0.0.1', () => process.send?.('ready'));
-for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => process.exit(0));
+for (const end of ['SIGINT', 'SIGTERM', 'disconnect']) process.on(end, () => process.exit(0));

@@ -1,22 +1,36 @@
 #!/usr/bin/env node
 // One command from an empty machine to a running application; safe to run again.
-import { spawn, spawnSync } from 'node:child_process';
+import { spawn } from 'node:child_process';
 import { randomBytes } from 'node:crypto';
-import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs';
 import { join, resolve } from 'node:path';
 import { PlainError, portIsFree, freePort, startMariadb } from './mariadb.mjs';
+import { end, processesOn } from './ownProcesses.mjs';
 import { build, checkNode, exitWith, installModules, ROOT } from './project.mjs';
 
 const dataDir = resolve(ROOT, process.env.SPROUT_DATA_DIR ?? 'var');
 const port = Number(process.env.PORT ?? 4310);
 const host = process.env.HOST ?? '127.0.0.1';
+const url = `http://${host.includes(':') ? `[${host}]` : host}:${port}`;
+/** Says who runs on this data folder, and where. */
+const runningFile = join(dataDir, 'running.json');
+
+/** So often a database that ended by itself is brought back, in so many minutes. */
+const MOST_RESTARTS = 5;
+const RESTARTS_WITHIN_MS = 600_000;
 
 /** The secret that seals PINs: given, or made once and kept beside the data. */
 function secret() {
   if (process.env.SPROUT_SECRET) return process.env.SPROUT_SECRET;
   const file = join(dataDir, 'secret');
-  if (!existsSync(file)) writeFileSync(file, randomBytes(32).toString('hex'), { mode: 0o600 });
+  if (!existsSync(file)) writeWhole(file, randomBytes(32).toString('hex'));
   return readFileSync(file, 'utf8').trim();
+}
+
+/** A file that is there as a whole, or not at all. */
+function writeWhole(file, text) {
+  writeFileSync(`${file}.new`, text, { mode: 0o600 });
+  renameSync(`${file}.new`, file);
 }
 
 function makeDataDir() {
@@ -28,7 +42,21 @@ function makeDataDir() {
   }
 }
 
-async function waitUntilReady(child, url) {
+/** What runs on this folder already: the address where it is whole; what is left over of an earlier run is ended. */
+async function whatRunsAlready() {
+  const there = processesOn(dataDir);
+  if (there.some((p) => p.kind === 'start')) {
+    const { url: address } = existsSync(runningFile) ? JSON.parse(readFileSync(runningFile, 'utf8')) : {};
+    return address ? `at ${address}` : 'and is still starting';
+  }
+  const kinds = [there.filter((p) => p.kind === 'server'), there.filter((p) => p.kind === 'database')];
+  if (there.length > 0) console.log('Ending what an earlier run left behind …');
+  for (const kind of kinds) await end(kind.map((p) => p.pid));
+  rmSync(runningFile, { force: true });
+  return null;
+}
+
+async function waitUntilReady(child) {
   let over = false;
   child.once('exit', () => (over = true));
   for (let tries = 0; tries < 300; tries++) {
@@ -45,55 +73,97 @@ async function waitUntilReady(child, url) {
   throw new PlainError('The server did not become ready within 30 seconds.');
 }
 
+let database = null;
+const children = [];
+let stopping = null;
+
+/** Ends everything in order: what uses the database first. */
+function stop(code) {
+  return (stopping ??= (async () => {
+    const living = children.filter((c) => c.exitCode === null && c.signalCode === null && c.pid);
+    await end(
+      living.map((c) => c.pid),
+      5000,
+    );
+    await database?.stop();
+    rmSync(runningFile, { force: true });
+    process.exit(code);
+  })());
+}
+
+/**
+ * A program of ours in its own process group, so that Ctrl-C reaches this process alone, which then ends all in order. It holds a
+ * line to this process, and ends by itself when that breaks.
+ */
+function child(script, env, stdio = ['ignore', 'inherit', 'inherit', 'ipc']) {
+  const made = spawn(process.execPath, [join(ROOT, script)], { env, stdio, detached: true });
+  children.push(made);
+  return made;
+}
+
+/** Brings the database back where only that has ended. */
+function keepDatabase(folder) {
+  const ends = [];
+  const watch = () =>
+    void database.exited.then(async (code) => {
+      if (stopping) return;
+      const now = performance.now();
+      ends.push(now);
+      if (ends.filter((t) => now - t < RESTARTS_WITHIN_MS).length > MOST_RESTARTS) {
+        console.error(
+          `The database ended ${MOST_RESTARTS + 1} times in ten minutes (exit ${code}). Its log is ${folder}/error.log.`,
+        );
+        return stop(1);
+      }
+      console.error(`The database ended by itself (exit ${code}); starting it again.`);
+      try {
+        database = await startMariadb({ dataDir: folder, port: database.port });
+        watch();
+      } catch (error) {
+        console.error(error.message);
+        await stop(1);
+      }
+    });
+  watch();
+}
+
+/** Run by npm and left by it: what was to end with it ends too. */
+function endWithNpm() {
+  if (!process.env.npm_lifecycle_event) return;
+  const parent = process.ppid;
+  setInterval(() => process.ppid !== parent && void stop(0), 500).unref();
+}
+
 async function main() {
   checkNode();
   if (!Number.isInteger(port) || port < 1 || port > 65535)
     throw new PlainError(`PORT is “${process.env.PORT}”; it must be a number from 1 to 65535.`);
-  if (!(await portIsFree(port, host)))
-    throw new PlainError(`Port ${port} is in use. Stop what uses it, or choose another: PORT=4311 npm start`);
   makeDataDir();
-  installModules();
-  build();
-
-  let database = null;
-  let server = null;
-  let sensor = null;
-  let stopping = null;
-  const stop = (code) =>
-    (stopping ??= (async () => {
-      if (server && server.exitCode === null && server.signalCode === null) {
-        const ended = new Promise((next) => server.once('exit', next));
-        server.kill('SIGTERM');
-        const late = setTimeout(() => server.kill('SIGKILL'), 5000);
-        await ended;
-        clearTimeout(late);
-      }
-      sensor?.kill('SIGTERM');
-      await database?.stop();
-      process.exit(code);
-    })());
-  process.on('SIGINT', () => void stop(0));
-  process.on('SIGTERM', () => void stop(0));
-
+  const already = await whatRunsAlready();
+  if (already) {
+    console.log(`Bright Sprout runs on ${dataDir} already, ${already}. Ctrl-C in its window stops it.`);
+    return;
+  }
+  if (!(await portIsFree(port, host)))
+    throw new PlainError(`Port ${port} is in use by another program. Choose another: PORT=4311 npm start`);
+  for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => void stop(0));
+  endWithNpm();
   try {
+    installModules();
+    build();
     let databaseUrl = process.env.DATABASE_URL;
     if (!databaseUrl) {
-      database = await startMariadb({ dataDir: join(dataDir, 'mariadb'), port: await freePort() });
+      const folder = join(dataDir, 'mariadb');
+      database = await startMariadb({ dataDir: folder, port: await freePort() });
       databaseUrl = database.url('bright_sprout');
-      void database.exited.then(
-        (code) => stopping ?? (console.error(`The database stopped unexpectedly (exit ${code}).`), stop(1)),
-      );
+      keepDatabase(folder);
     }
     // The demo has a simulated sensor box in its room; a real one is named by SPROUT_SENSOR_URL.
     let sensorUrl = '';
     if (!process.env.SPROUT_SENSOR_URL && process.env.SPROUT_DEMO !== 'off') {
       const sensorPort = await freePort();
       sensorUrl = `http://127.0.0.1:${sensorPort}`;
-      sensor = spawn(process.execPath, [join(ROOT, 'scripts/sensorBox.mjs')], {
-        env: { ...process.env, SENSOR_PORT: String(sensorPort) },
-        stdio: 'ignore',
-        detached: true,
-      });
+      child('scripts/sensorBox.mjs', { ...process.env, SENSOR_PORT: String(sensorPort) }, ['ignore', 'ignore', 'ignore', 'ipc']);
     }
     const env = {
       ...process.env,
@@ -105,24 +175,18 @@ async function main() {
       NODE_ENV: 'production',
       SPROUT_SENSOR_URL: process.env.SPROUT_SENSOR_URL ?? sensorUrl,
     };
-    const prepared = spawnSync(process.execPath, [join(ROOT, 'apps/server/dist/prepare.js')], {
-      env,
-      stdio: ['ignore', 'inherit', 'inherit'],
-    });
-    if (prepared.status !== 0) throw new PlainError('The database could not be prepared; its reason stands above.');
-    // Its own process group: Ctrl-C reaches this process alone, which then stops both in order.
-    server = spawn(process.execPath, [join(ROOT, 'apps/server/dist/main.js')], {
-      env,
-      stdio: ['ignore', 'inherit', 'inherit'],
-      detached: true,
-    });
+    const preparing = child('apps/server/dist/prepare.js', env);
+    const prepared = await new Promise((next) => preparing.once('exit', next));
+    if (stopping) return;
+    if (prepared !== 0) throw new PlainError('The database could not be prepared; its reason stands above.');
+    const server = child('apps/server/dist/main.js', env);
     server.once('exit', (code) => stopping ?? (console.error(`The server stopped unexpectedly (exit ${code}).`), stop(1)));
-    const url = `http://${host.includes(':') ? `[${host}]` : host}:${port}`;
-    await waitUntilReady(server, url);
+    await waitUntilReady(server);
+    writeWhole(runningFile, JSON.stringify({ url }));
     const { signIns } = await import('./demoSignIns.mjs');
     console.log(`\nBright Sprout is ready: ${url}\n${process.env.SPROUT_DEMO === 'off' ? '' : signIns(url)}\nCtrl-C stops it.`);
   } catch (error) {
-    console.error(error instanceof PlainError ? error.message : error);
+    if (!stopping) console.error(error instanceof PlainError ? error.message : error);
     await stop(1);
   }
 }

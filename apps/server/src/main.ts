@@ -7,6 +7,8 @@ async function main(): Promise<void> {
   const settings = readSettings();
   if (settings.startsAt) setClock(settings.startsAt);
   const app = await createApp(settings);
+  // Started by another process and left by it: nothing is kept running that nobody can stop.
+  process.once('disconnect', () => void app.close().finally(() => process.exit(0)));
   await app.listen(settings.port, settings.host);
   process.send?.('ready');
 }

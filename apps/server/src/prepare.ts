@@ -27,7 +27,12 @@ async function createDatabase(url: string): Promise<void> {
   await connection.destroy();
 }
 
-prepare().catch((error: unknown) => {
-  console.error(error instanceof Error ? error.message : error);
-  process.exit(1);
-});
+// Left by the command that started it.
+process.once('disconnect', () => process.exit(1));
+
+prepare()
+  .then(() => process.exit(0))
+  .catch((error: unknown) => {
+    console.error(error instanceof Error ? error.message : error);
+    process.exit(1);
+  });

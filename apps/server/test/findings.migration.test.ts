@@ -1,17 +1,12 @@
-import { spawnSync } from 'node:child_process';
-import { randomBytes } from 'node:crypto';
-import { readFileSync } from 'node:fs';
-import { join } from 'node:path';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { type PlanView } from '@bright-sprout/contracts/plans';
 import { readingWords } from '@bright-sprout/core/readings/readingWords';
 import { DataSource } from 'typeorm';
 import { databaseOptions } from '../src/database/dataSource';
 import { Findings1764100000000 } from '../src/database/migrations/1764100000000-Findings';
+import { databaseBeforeFindings } from './databases';
 import { device, PASSWORD, startApplication, type TestApplication } from './application';
 
-// The dump was made by the version before measures were alike: two growing investigations, a draft, and a file.
-const DUMP = join(__dirname, 'fixtures', 'before-findings.sql');
 const SALT = '0197a000-0000-7000-8000-0000000000b1';
 const BAGS = '0197a000-0000-7000-8000-0000000000b2';
 const DRAFT = '0197a000-0000-7000-8000-0000000000b3';
@@ -19,23 +14,8 @@ const FILE = '0197a000-0000-7000-8000-0000000000c1';
 
 let application: TestApplication;
 
-/** A database as that version left it. */
-async function databaseBefore(): Promise<string> {
-  const name = `before_${randomBytes(6).toString('hex')}`;
-  const server = new URL(process.env.TEST_DATABASE_SERVER!);
-  const connection = await new DataSource({ type: 'mariadb', url: `${server.href}information_schema` }).initialize();
-  await connection.query(`CREATE DATABASE ${name} CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci`);
-  await connection.destroy();
-  const { which } = await import('../../../scripts/mariadb.mjs');
-  const args = ['--no-defaults', `--host=${server.hostname}`, `--port=${server.port}`, `--user=${server.username}`, name];
-  const input = `SET FOREIGN_KEY_CHECKS = 0;\n${readFileSync(DUMP, 'utf8')}`;
-  const loaded = spawnSync(which('mariadb')!, args, { input, encoding: 'utf8' });
-  if (loaded.status !== 0) throw new Error(loaded.stderr);
-  return `${server.href}${name}`;
-}
-
 beforeAll(async () => {
-  const databaseUrl = await databaseBefore();
+  const databaseUrl = await databaseBeforeFindings();
   const source = await new DataSource(databaseOptions(databaseUrl)).initialize();
   const runner = source.createQueryRunner();
   // Cut off before it was noted as done, once at its very end: it is simply run again.

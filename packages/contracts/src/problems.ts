@@ -1,3 +1,9 @@
+/** The device has been joined by another team since: what was entered before waits for its own. */
+export const OTHER_TEAM = 'urn:bright-sprout:other-team';
+
+/** Names the team that entered what is sent, so that it cannot go out as another's. */
+export const TEAM_HEADER = 'x-sprout-team';
+
 /** An error as it crosses the wire (RFC 9457). */
 export interface ProblemDetails {
   type: string;

@@ -59,8 +59,16 @@ export class AccessController {
 
   @Post('join')
   @HttpCode(204)
-  async join(@Body() body: JoinRequest, @Ip() address: string, @Res({ passthrough: true }) response: Response): Promise<void> {
-    await this.sessions.open('team', await this.access.join(body, address), response);
+  async join(
+    @Body() body: JoinRequest,
+    @Ip() address: string,
+    @Req() request: Request,
+    @Res({ passthrough: true }) response: Response,
+  ): Promise<void> {
+    const teamId = await this.access.join(body, address);
+    // A tablet that changes hands is one team's at a time: the session before this one ends.
+    await this.sessions.close('team', request, response);
+    await this.sessions.open('team', teamId, response);
   }
 
   @Delete('join')

@@ -1,3 +1,4 @@
+import { OTHER_TEAM, TEAM_HEADER } from '@bright-sprout/contracts/problems';
 import { CanActivate, ExecutionContext, Injectable } from '@nestjs/common';
 import { Problem } from '../problems/problem';
 import { type RequestWithRequester } from './requester';
@@ -27,6 +28,16 @@ export class TeamGuard implements CanActivate {
     const team = await this.sessions.team(request);
     if (!team)
       throw new Problem(401, 'Join your team again with class code, emblem and PIN. What you typed stays on this device.');
+    // Sent in the name of a team that no longer holds the device: it is that team's, and waits for it.
+    const sender = request.header(TEAM_HEADER);
+    if (sender !== undefined && sender !== team.teamId)
+      throw new Problem(
+        409,
+        'Another team holds this device now. What was entered before waits until its own team joins again.',
+        {
+          type: OTHER_TEAM,
+        },
+      );
     request.requester = team;
     return true;
   }

@@ -22,7 +22,7 @@ export class Problem extends HttpException {
   constructor(
     status: number,
     detail: string,
-    readonly more: Pick<ProblemDetails, 'errors' | 'current'> = {},
+    readonly more: Partial<Pick<ProblemDetails, 'type' | 'errors' | 'current'>> = {},
   ) {
     super(detail, status);
   }

@@ -17,11 +17,16 @@ export class Unreachable extends Error {
 type Method = 'GET' | 'PUT' | 'POST' | 'PATCH' | 'DELETE';
 
 /** One request to the API, with JSON or with a file; throws `ServerProblem` or `Unreachable`. */
-export async function request<T>(method: Method, path: string, body?: unknown): Promise<T> {
+export async function request<T>(
+  method: Method,
+  path: string,
+  body?: unknown,
+  headers: Readonly<Record<string, string>> = {},
+): Promise<T> {
   const file = body instanceof Blob;
   const response = await fetch(`/api/v1${path}`, {
     method,
-    headers: body === undefined ? {} : { 'content-type': file ? body.type : 'application/json' },
+    headers: body === undefined ? headers : { ...headers, 'content-type': file ? body.type : 'application/json' },
     body: body === undefined ? undefined : file ? body : JSON.stringify(body),
   }).catch(() => {
     throw new Unreachable();

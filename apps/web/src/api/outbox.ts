@@ -4,6 +4,7 @@ import { type SaveCheckRequest } from '@bright-sprout/contracts/checks';
 import { type SaveDeviationRequest } from '@bright-sprout/contracts/deviations';
 import { type PhotoRequest } from '@bright-sprout/contracts/photos';
 import { type TogetherReadingRequest } from '@bright-sprout/contracts/together';
+import { OTHER_TEAM, TEAM_HEADER } from '@bright-sprout/contracts/problems';
 import { createStore, del, entries, set } from 'idb-keyval';
 import { useSyncExternalStore } from 'react';
 import { request, ServerProblem } from './client';
@@ -29,6 +30,8 @@ interface Keeping {
   refused: string | null;
   /** The server has it; it is kept in memory so that nothing flickers until the next answer includes it. */
   confirmed: boolean;
+  /** It lies in the browser's database; null while it is being put there, false where that cannot keep it. */
+  kept: boolean | null;
 }
 
 /** Something entered on this device that the server has not confirmed. */
@@ -40,34 +43,40 @@ const isUnsent = (entry: WaitingEntry) => entry.refused === null && !entry.confi
 const MAY_PASS_LATER = new Set([401, 408, 429]);
 
 function send(entry: WaitingEntry): Promise<unknown> {
+  const as = { [TEAM_HEADER]: entry.teamId };
   switch (entry.kind) {
     case 'check':
-      return request('PUT', `/bench/checks/${entry.id}`, entry.body);
+      return request('PUT', `/bench/checks/${entry.id}`, entry.body, as);
     case 'care':
-      return request('PUT', `/bench/care/${entry.id}`, entry.body);
+      return request('PUT', `/bench/care/${entry.id}`, entry.body, as);
     case 'deviation':
-      return request('PUT', `/bench/deviations/${entry.id}`, entry.body);
-    case 'photo':
-      return request(
-        'PUT',
-        `/bench/photos/${entry.id}?${new URLSearchParams({ ...entry.body.about }).toString()}`,
-        entry.body.picture,
-      );
-    case 'photo-back':
-      return request('DELETE', `/bench/photos/${entry.body.of}`);
+      return request('PUT', `/bench/deviations/${entry.id}`, entry.body, as);
+    case 'photo': {
+      const about = new URLSearchParams({ ...entry.body.about }).toString();
+      return request('PUT', `/bench/photos/${entry.id}?${about}`, entry.body.picture, as);
+    }
     case 'together':
-      return request('PUT', `/bench/together/${entry.body.of}`, { typed: entry.body.typed });
+      return request('PUT', `/bench/together/${entry.body.of}`, { typed: entry.body.typed }, as);
+    case 'photo-back':
+      return request('DELETE', `/bench/photos/${entry.body.of}`, undefined, as);
     case 'care-back':
-      return request('DELETE', `/bench/care/${entry.body.of}`);
+      return request('DELETE', `/bench/care/${entry.body.of}`, undefined, as);
     case 'deviation-back':
-      return request('DELETE', `/bench/deviations/${entry.body.of}`);
+      return request('DELETE', `/bench/deviations/${entry.body.of}`, undefined, as);
   }
+}
+
+/** What an entry is about: a later one about the same waits until it is through, all others may pass it. */
+function subjectOf(entry: WaitingEntry): string {
+  if (entry.kind === 'check') return entry.body.containerId;
+  return 'of' in entry.body ? entry.body.of : entry.id;
 }
 
 /**
  * What teams enter waits in the browser's database until the server has confirmed it. Each entry has an id made here, so that
  * sending one twice changes nothing, and a reload or a closed tablet loses nothing. Entries go in the order in which they
- * were made, and only while their own team holds the device: another team's wait until it joins here again.
+ * were made, and only once it is known that their own team holds the device: another team's wait until it joins here again. Each
+ * names its team to the server, which refuses it where another one has joined since.
  */
 class Outbox {
   private readonly store = createStore('bright-sprout-outbox', 'checks');
@@ -86,7 +95,7 @@ class Outbox {
   private async load(): Promise<void> {
     // Checks were once kept without a kind and a time.
     const stored = (await entries<string, WaitingEntry>(this.store)).map(
-      ([, entry]) => ({ ...{ kind: 'check', at: 0 }, ...entry }) as WaitingEntry,
+      ([, entry]) => ({ ...{ kind: 'check', at: 0 }, ...entry, kept: true }) as WaitingEntry,
     );
     const known = new Set(this.waiting.map((w) => w.id));
     this.change([...stored.filter((c) => !known.has(c.id)), ...this.waiting].sort((a, b) => a.at - b.at));
@@ -103,10 +112,24 @@ class Outbox {
   /** Keeps what was entered, then sends all that wait. */
   async add(id: string, teamId: string, entered: Entered): Promise<void> {
     const at = Math.max(msNow(), ...this.waiting.map((w) => w.at + 1));
-    const kept: WaitingEntry = { ...entered, id, teamId, at, refused: null, confirmed: false };
-    this.change([...this.waiting, kept]);
-    await set(kept.id, kept, this.store);
+    const entry: WaitingEntry = { ...entered, id, teamId, at, refused: null, confirmed: false, kept: null };
+    this.change([...this.waiting, entry]);
+    const kept = await set(id, { ...entry, kept: true }, this.store).then(
+      () => true,
+      () => false,
+    );
+    this.change(this.waiting.map((w) => (w.id === id ? { ...w, kept } : w)));
     this.actAs(teamId);
+    await this.send();
+  }
+
+  /** Sends a refused entry again: the teacher may have changed what stood against it. */
+  async again(id: string): Promise<void> {
+    const entry = this.waiting.find((w) => w.id === id);
+    if (!entry) return;
+    const open = { ...entry, refused: null };
+    await set(id, open, this.store).catch(() => undefined);
+    this.change(this.waiting.map((w) => (w.id === id ? open : w)));
     await this.send();
   }
 
@@ -121,28 +144,40 @@ class Outbox {
   }
 
   private async sendAll(): Promise<void> {
-    for (let next = this.nextUnsent(new Set()), tried = new Set<string>(); next; next = this.nextUnsent(tried)) {
+    const tried = new Set<string>();
+    /** What the server could not take for now; what follows about the same would come before its time. */
+    const stuck = new Set<string>();
+    for (let next = this.nextUnsent(tried, stuck); next; next = this.nextUnsent(tried, stuck)) {
       tried.add(next.id);
       try {
         await send(next);
-        await del(next.id, this.store);
+        await del(next.id, this.store).catch(() => undefined);
         this.change(this.waiting.map((c) => (c.id === next!.id ? { ...c, confirmed: true } : c)));
         this.confirmed.forEach((tell) => tell());
       } catch (error) {
-        if (!(error instanceof ServerProblem) || error.problem.status >= 500 || MAY_PASS_LATER.has(error.problem.status)) return;
+        if (!(error instanceof ServerProblem) || MAY_PASS_LATER.has(error.problem.status)) return;
+        if (error.problem.type === OTHER_TEAM) {
+          // Until the page knows who holds the device, nothing goes out.
+          this.teamId = null;
+          return;
+        }
+        if (error.problem.status >= 500) {
+          stuck.add(subjectOf(next)).add(next.id);
+          continue;
+        }
         const refused = { ...next, refused: error.problem.detail };
-        await set(next.id, refused, this.store);
+        await set(next.id, refused, this.store).catch(() => undefined);
         this.change(this.waiting.map((c) => (c.id === next!.id ? refused : c)));
       }
     }
   }
 
   private mayGo(entry: WaitingEntry): boolean {
-    return isUnsent(entry) && (this.teamId === null || entry.teamId === this.teamId);
+    return isUnsent(entry) && entry.teamId === this.teamId;
   }
 
-  private nextUnsent(tried: Set<string>): WaitingEntry | undefined {
-    return this.waiting.find((c) => this.mayGo(c) && !tried.has(c.id));
+  private nextUnsent(tried: ReadonlySet<string>, stuck: ReadonlySet<string>): WaitingEntry | undefined {
+    return this.waiting.find((c) => this.mayGo(c) && !tried.has(c.id) && !stuck.has(subjectOf(c)));
   }
 
   private change(waiting: WaitingEntry[]): void {

@@ -92,7 +92,8 @@ function countsProblem({ checkDay, newlyUp, sown }: GerminationCounts): string |
   if (!Number.isInteger(sown) || sown < 1) return 'At least one seed has to be sown.';
   if (checkDay.length !== newlyUp.length) return 'Every check needs its day and its count.';
   if (newlyUp.some((n) => !Number.isInteger(n) || n < 0)) return 'Newly sprouted seeds are counted in whole numbers from 0.';
-  if (checkDay.some((d, i) => !(d > (checkDay[i - 1] ?? 0)))) return 'Checks come one after another, after the day of sowing.';
+  if (checkDay.some((d, i) => !Number.isFinite(d) || !(d > (checkDay[i - 1] ?? 0))))
+    return 'Checks come one after another, after the day of sowing.';
   const up = newlyUp.reduce((a, b) => a + b, 0);
   return up > sown ? `${up} have come up, but only ${sown} were sown.` : null;
 }

@@ -19,6 +19,7 @@ export interface GrowthStep {
 /** Why heights in time are no series, in words; null where they are. */
 function seriesProblem({ t, h }: GrowthSeries): string | null {
   if (t.length !== h.length) return 'Every height needs its day.';
+  if (![...t, ...h].every(Number.isFinite)) return 'Heights and days are numbers.';
   if (t.length < 2) return 'Growth is seen between two looks: there is only one.';
   return t.some((day, i) => i > 0 && !(day > t[i - 1]!)) ? 'Looks come one after another, on different days.' : null;
 }
@@ -46,28 +47,32 @@ export function areaUnderCurve({ t, h }: GrowthSeries): Result<{ area: number }>
 export interface GroupRelativeRate {
   /** Difference of the mean logs over the time between: unbiased (Hoffmann and Poorter 2002). */
   rate: number;
-  /** Standard error when the same plants were measured twice, and when others were; null for single plants. */
+  /** Standard error when the same plants were measured twice (null where numbers differ), and when others were; null for single plants. */
   seSamePlants: number | null;
   seOtherPlants: number | null;
   doublingTime: number | null;
 }
 
-/** Relative growth rate of a group between two days, per day. `first` and `last` list the same plants in the same order. */
+/**
+ * Relative growth rate of a group between two days, per day. Where `first` and `last` list the same plants in the same order the
+ * error of the same plants holds; where plants were lost or others were taken, that of other plants does.
+ */
 export function groupRelativeRate(first: readonly number[], last: readonly number[], days: number): Result<GroupRelativeRate> {
-  if (first.length === 0 || first.length !== last.length)
-    return { ok: false, reason: 'The same plants have to be measured on both days.' };
-  if ([...first, ...last].some((h) => h <= 0)) return { ok: false, reason: 'A relative rate needs heights above zero.' };
-  if (days <= 0) return { ok: false, reason: 'The second day has to come after the first.' };
+  if (first.length === 0 || last.length === 0) return noAnswer('Plants have to be measured on both days.');
+  if ([...first, ...last].some((h) => !(h > 0 && Number.isFinite(h))))
+    return noAnswer('A relative rate needs heights above zero.');
+  if (!(days > 0)) return noAnswer('The second day has to come after the first.');
   const [l1, l2] = [first.map(Math.log), last.map(Math.log)];
   const rate = (mean(l2) - mean(l1)) / days;
-  const n = first.length;
-  const seSamePlants = () => standardDeviation(l2.map((l, i) => (l - l1[i]!) / days)) / Math.sqrt(n);
-  const seOtherPlants = () => Math.sqrt((standardDeviation(l1) ** 2 + standardDeviation(l2) ** 2) / n) / days;
+  const [n1, n2] = [first.length, last.length];
+  const several = n1 > 1 && n2 > 1;
+  const seSamePlants = () => standardDeviation(l2.map((l, i) => (l - l1[i]!) / days)) / Math.sqrt(n1);
+  const seOtherPlants = () => Math.sqrt(standardDeviation(l1) ** 2 / n1 + standardDeviation(l2) ** 2 / n2) / days;
   return {
     ok: true,
     rate,
-    seSamePlants: n < 2 ? null : seSamePlants(),
-    seOtherPlants: n < 2 ? null : seOtherPlants(),
+    seSamePlants: several && n1 === n2 ? seSamePlants() : null,
+    seOtherPlants: several ? seOtherPlants() : null,
     doublingTime: rate > 0 ? Math.LN2 / rate : null,
   };
 }

@@ -1,6 +1,6 @@
 import betaQuantile from '@stdlib/stats-base-dists-beta-quantile';
 import tQuantile from '@stdlib/stats-base-dists-t-quantile';
-import { type Interval, mean, standardDeviation } from './descriptives';
+import { type Interval, isRounding, mean, standardDeviation } from './descriptives';
 import { type Result } from '../result/result';
 
 export interface Agreement {
@@ -36,7 +36,7 @@ export function agreement(a: readonly number[], b: readonly number[]): Result<Ag
   const columns = (n * bias ** 2) / 2;
   const residual = sd ** 2 / 2;
   const whole = rows + residual + (2 * (columns - residual)) / n;
-  const icc = whole === 0 ? null : (rows - residual) / whole;
+  const icc = isRounding(Math.abs(whole), [...a, ...b]) ? null : (rows - residual) / whole;
   return {
     ok: true,
     n,
@@ -72,10 +72,9 @@ function iccInterval(icc: number, { n, rows, columns, residual }: MeanSquares): 
   const v = (a * columns + b * residual) ** 2 / parts;
   const [lower, upper] = [fQuantile(0.975, n - 1, v), fQuantile(0.975, v, n - 1)];
   const spread = k * columns + (k * n - k - n) * residual;
-  return {
-    low: (n * (rows - lower * residual)) / (lower * spread + n * rows),
-    high: (n * (upper * rows - residual)) / (spread + n * upper * rows),
-  };
+  const low = (n * (rows - lower * residual)) / (lower * spread + n * rows);
+  const high = (n * (upper * rows - residual)) / (spread + n * upper * rows);
+  return Number.isFinite(low) && Number.isFinite(high) ? { low, high } : null;
 }
 
 /** Quantile of F by that of beta, also for fractional degrees of freedom. */

@@ -1,4 +1,4 @@
-import { type Result } from '../result/result';
+import { noAnswer, type Result } from '../result/result';
 import tQuantile from '@stdlib/stats-base-dists-t-quantile';
 
 export interface Interval {
@@ -11,10 +11,25 @@ export function mean(values: readonly number[]): number {
   return values.reduce((sum, v) => sum + v, 0) / values.length;
 }
 
+/** Values that differ by a smaller share of themselves are equal: three times 25.4 is not quite three times its mean. */
+const ROUNDING = 1e-10;
+
+/** Whether squares that are left over of values are nothing but the rounding of arithmetic. */
+export function isRounding(squares: number, values: readonly number[]): boolean {
+  const largest = values.reduce((most, v) => Math.max(most, Math.abs(v)), 0);
+  return squares <= values.length * (ROUNDING * largest) ** 2;
+}
+
+/** Σ(v − mean)²; exactly 0 where all values are equal. */
+export function squaresAboutMean(values: readonly number[]): number {
+  const m = mean(values);
+  const squares = values.reduce((sum, v) => sum + (v - m) ** 2, 0);
+  return isRounding(squares, values) ? 0 : squares;
+}
+
 /** Sample standard deviation (n − 1), in the unit of the values; NaN-free because callers pass at least two. */
 export function standardDeviation(values: readonly number[]): number {
-  const m = mean(values);
-  return Math.sqrt(values.reduce((sum, v) => sum + (v - m) ** 2, 0) / (values.length - 1));
+  return Math.sqrt(squaresAboutMean(values) / (values.length - 1));
 }
 
 /** Quantile by linear interpolation at 1 + (n − 1)p: R's type 7 (Hyndman and Fan 1996). */
@@ -54,7 +69,8 @@ export interface Descriptives {
 
 /** Counts, centre and spread of one group, in the unit of the values. */
 export function describe(values: readonly number[], level = 0.95): Result<Descriptives> {
-  if (values.length === 0) return { ok: false, reason: 'There is no value to describe.' };
+  if (values.length === 0) return noAnswer('There is no value to describe.');
+  if (!values.every(Number.isFinite)) return noAnswer('A value that is no number cannot be described.');
   const n = values.length;
   const m = mean(values);
   const sd = n < 2 ? null : standardDeviation(values);
@@ -66,8 +82,8 @@ export function describe(values: readonly number[], level = 0.95): Result<Descri
     n,
     mean: m,
     median: quantile(values, 0.5),
-    min: Math.min(...values),
-    max: Math.max(...values),
+    min: quantile(values, 0),
+    max: quantile(values, 1),
     q1,
     q3,
     iqr: q3 - q1,

@@ -1,4 +1,5 @@
 import { type Result } from '../result/result';
+import { isRounding } from './descriptives';
 import { indicators, residualSquares } from './leastSquares';
 import { fTail } from './tails';
 
@@ -27,6 +28,11 @@ const NO_ERROR = {
   reason: 'There are no more containers than combinations, so there is no spread to judge by.',
 } as const;
 
+const TOLD_APART = {
+  ok: false,
+  reason: 'What is compared goes with something else everywhere, so that the two cannot be told apart.',
+} as const;
+
 export interface TwoWayRow {
   a: string;
   b: string;
@@ -49,7 +55,8 @@ export function twoWayAnova(
   const both = residualSquares([...one, ...a, ...b], y);
   const full = residualSquares(cells, y);
   const residual = { ss: full.rss, df: rows.length - full.rank };
-  if (residual.df < 1 || full.rank === both.rank || residual.ss === 0) return NO_ERROR;
+  if (residual.df < 1 || full.rank === both.rank || isRounding(residual.ss, y)) return NO_ERROR;
+  if (both.rank === onlyA.rank || both.rank === onlyB.rank) return TOLD_APART;
   return {
     ok: true,
     a: line(onlyB, both, residual),
@@ -75,7 +82,8 @@ export function blockAnova(rows: readonly BlockRow[]): Result<{ block: AnovaLine
   const blocked = residualSquares([...one, ...blocks], y);
   const full = residualSquares([...one, ...blocks, ...treatments], y);
   const residual = { ss: full.rss, df: rows.length - full.rank };
-  if (residual.df < 1 || residual.ss === 0) return NO_ERROR;
+  if (residual.df < 1 || isRounding(residual.ss, y)) return NO_ERROR;
+  if (full.rank === blocked.rank) return TOLD_APART;
   if (blocked.rank === mean.rank) return { ok: false, reason: 'At least two blocks are needed.' };
   return { ok: true, block: line(mean, blocked, residual), treatment: line(blocked, full, residual), residual };
 }

@@ -1,7 +1,7 @@
 import studentizedRangeCdf from '@stdlib/stats-base-dists-studentized-range-cdf';
 import studentizedRangeQuantile from '@stdlib/stats-base-dists-studentized-range-quantile';
 import { type Interval, mean } from './descriptives';
-import { type Result } from '../result/result';
+import { noAnswer, type Result } from '../result/result';
 import { holm, oneWay } from './severalGroups';
 import { type MeanTest, welch } from './twoGroups';
 
@@ -26,6 +26,8 @@ function pairsOf(count: number): [number, number][] {
 export function tukey(groups: readonly (readonly number[])[], level = 0.95): Result<{ pairs: PairDifference[] }> {
   const table = oneWay(groups);
   if (!table.ok) return table;
+  // The studentized range has no such quantile.
+  if (table.dfWithin < 2) return noAnswer('There are too few containers to judge the spread by.');
   const spread = table.ssWithin / table.dfWithin;
   const critical = studentizedRangeQuantile(level, groups.length, table.dfWithin);
   return {

@@ -166,6 +166,7 @@ export function maxTWithinBlocks(
   const codes = [control, ...treatments];
   const blocks = centredBlocks(units, codes);
   const counts = codes.map((code) => units.filter((u) => u.treatment === code).length);
+  if (counts.some((n) => n === 0)) return noAnswer('Every treatment that is compared needs a container.');
   const total = blocks.reduce((sum, b) => b.values.reduce((s, v) => s + v * v, sum), 0);
   const sums = new Float64Array(codes.length);
   const statistics = new Float64Array(treatments.length);

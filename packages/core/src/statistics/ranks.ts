@@ -1,5 +1,9 @@
+/** Means of equal readings can differ in their last digits: for a rank they are the same. */
+const asRanked = (values: readonly number[]) => values.map((v) => Number(v.toPrecision(12)));
+
 /** Ranks from 1, equal values sharing the middle of their ranks. */
-export function midranks(values: readonly number[]): number[] {
+export function midranks(unrounded: readonly number[]): number[] {
+  const values = asRanked(unrounded);
   const order = values.map((_, i) => i).sort((i, j) => values[i]! - values[j]!);
   const ranks = new Array<number>(values.length);
   for (let from = 0; from < order.length;) {
@@ -14,6 +18,6 @@ export function midranks(values: readonly number[]): number[] {
 /** Σ(t³ − t) over groups of equal values: what ties take from the spread of ranks. */
 export function tieSum(values: readonly number[]): number {
   const counts = new Map<number, number>();
-  for (const v of values) counts.set(v, (counts.get(v) ?? 0) + 1);
+  for (const v of asRanked(values)) counts.set(v, (counts.get(v) ?? 0) + 1);
   return [...counts.values()].reduce((sum, t) => sum + t ** 3 - t, 0);
 }

@@ -1,6 +1,6 @@
 import normalQuantile from '@stdlib/stats-base-dists-normal-quantile';
 import tQuantile from '@stdlib/stats-base-dists-t-quantile';
-import { type Interval, mean } from './descriptives';
+import { type Interval, isRounding, mean } from './descriptives';
 import { type Result } from '../result/result';
 import { midranks } from './ranks';
 import { tTails } from './tails';
@@ -34,7 +34,7 @@ function sums(x: readonly number[], y: readonly number[]) {
 export function pearson(x: readonly number[], y: readonly number[]): Result<Correlation> {
   if (x.length !== y.length || x.length < 3) return TOO_FEW;
   const { sxx, syy, sxy } = sums(x, y);
-  if (sxx === 0 || syy === 0) return LEVEL;
+  if (isRounding(sxx, x) || isRounding(syy, y)) return LEVEL;
   const n = x.length;
   const r = Math.max(-1, Math.min(1, sxy / Math.sqrt(sxx * syy)));
   const df = n - 2;
@@ -71,14 +71,13 @@ export interface StraightLine {
 export function straightLine(x: readonly number[], y: readonly number[]): Result<StraightLine> {
   if (x.length !== y.length || x.length < 3) return TOO_FEW;
   const { mx, my, sxx, syy, sxy } = sums(x, y);
-  if (sxx === 0) return LEVEL;
+  if (isRounding(sxx, x)) return LEVEL;
   const n = x.length;
   const slope = sxy / sxx;
   const intercept = my - slope * mx;
   const rss = x.reduce((sum, v, i) => sum + (y[i]! - intercept - slope * v) ** 2, 0);
   const residualSd = Math.sqrt(rss / (n - 2));
-  if (rss <= 1e-24 * Math.max(syy, Number.MIN_VALUE))
-    return { ok: false, reason: 'All points lie on one line exactly, so there is no spread to judge by.' };
+  if (isRounding(rss, y)) return { ok: false, reason: 'All points lie on one line exactly, so there is no spread to judge by.' };
   const seSlope = residualSd / Math.sqrt(sxx);
   const critical = tQuantile(0.975, n - 2);
   const t = slope / seSlope;

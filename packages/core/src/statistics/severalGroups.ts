@@ -1,4 +1,4 @@
-import { mean, standardDeviation } from './descriptives';
+import { mean, squaresAboutMean, standardDeviation } from './descriptives';
 import { type Result } from '../result/result';
 import { fTail } from './tails';
 
@@ -13,11 +13,6 @@ export interface OneWay {
   eta2: number;
 }
 
-const sumOfSquares = (values: readonly number[]) => {
-  const m = mean(values);
-  return values.reduce((sum, v) => sum + (v - m) ** 2, 0);
-};
-
 /** One-way analysis of variance (Fisher 1925). */
 export function oneWay(groups: readonly (readonly number[])[]): Result<OneWay> {
   const n = groups.reduce((sum, g) => sum + g.length, 0);
@@ -26,8 +21,8 @@ export function oneWay(groups: readonly (readonly number[])[]): Result<OneWay> {
   const dfBetween = groups.length - 1;
   const dfWithin = n - groups.length;
   if (dfWithin < 1) return { ok: false, reason: 'With one container in each group there is no spread to judge by.' };
-  const ssWithin = groups.reduce((sum, g) => sum + sumOfSquares(g), 0);
-  const ssBetween = sumOfSquares(groups.flat()) - ssWithin;
+  const ssWithin = groups.reduce((sum, g) => sum + squaresAboutMean(g), 0);
+  const ssBetween = Math.max(0, squaresAboutMean(groups.flat()) - ssWithin);
   if (ssWithin === 0) return { ok: false, reason: 'All values of each group are equal, so there is no spread to judge by.' };
   const f = ssBetween / dfBetween / (ssWithin / dfWithin);
   return {

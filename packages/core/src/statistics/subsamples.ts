@@ -1,4 +1,4 @@
-import { mean } from './descriptives';
+import { isRounding, mean } from './descriptives';
 import { type Result } from '../result/result';
 import { fTail, tTails } from './tails';
 import { type MeanTest, student, welch } from './twoGroups';
@@ -65,7 +65,8 @@ export interface MixedFit {
  * that takes seedlings for replicates stands beside it.
  * @param treatments first and second; the difference is second − first
  */
-export function compareSubsamples(rows: readonly Seedling[], treatments: readonly [string, string]): SubsampleComparison {
+export function compareSubsamples(all: readonly Seedling[], treatments: readonly [string, string]): SubsampleComparison {
+  const rows = all.filter((r) => treatments.includes(r.treatment));
   const means = containerMeans(rows);
   const of = (t: string) => means.filter((m) => m.treatment === t).map((m) => m.mean);
   const single = (t: string) => rows.filter((r) => r.treatment === t).map((r) => r.y);
@@ -97,6 +98,8 @@ export function containerMeans(rows: readonly Seedling[]): ContainerMean[] {
   }));
 }
 
+const ys = (rows: readonly Seedling[]) => rows.map((r) => r.y);
+
 function withinSquares(rows: readonly Seedling[], means: readonly ContainerMean[]): number {
   const at = new Map(means.map((m) => [JSON.stringify([m.treatment, m.container]), m.mean]));
   return rows.reduce((sum, r) => sum + (r.y - at.get(JSON.stringify([r.treatment, r.container]))!) ** 2, 0);
@@ -105,6 +108,8 @@ function withinSquares(rows: readonly Seedling[], means: readonly ContainerMean[
 function varianceParts(rows: readonly Seedling[], treatments: readonly string[]): Result<VarianceParts> {
   const means = containerMeans(rows);
   const n = rows.length;
+  if (treatments.some((t) => !means.some((m) => m.treatment === t)))
+    return { ok: false, reason: 'Each treatment needs a container.' };
   const dfContainers = means.length - treatments.length;
   const dfWithin = n - means.length;
   if (dfContainers < 1)
@@ -118,7 +123,7 @@ function varianceParts(rows: readonly Seedling[], treatments: readonly string[])
   const ssContainers = groups.reduce((sum, g) => sum + g.reduce((s, m) => s + m.plants * (m.mean - weighted(g)) ** 2, 0), 0);
   const msWithin = withinSquares(rows, means) / dfWithin;
   const msContainers = ssContainers / dfContainers;
-  if (msContainers === 0)
+  if (isRounding(ssContainers, ys(rows)))
     return { ok: false, reason: 'All containers of a treatment are equal, so there is no spread to judge by.' };
   const uneven = groups.reduce((sum, g) => sum + g.reduce((s, m) => s + m.plants ** 2, 0) / plants(g), 0);
   const n0 = (n - uneven) / dfContainers;
@@ -146,7 +151,8 @@ function fitMixed(rows: readonly Seedling[], treatments: readonly [string, strin
   if (n - means.length < 1)
     return { ok: false, reason: 'Each container holds one plant, so there is nothing within containers.' };
   const within = withinSquares(rows, means);
-  if (within === 0) return { ok: false, reason: 'All plants of each container are equal, so there is no spread within them.' };
+  if (isRounding(within, ys(rows)))
+    return { ok: false, reason: 'All plants of each container are equal, so there is no spread within them.' };
   const df = n - 2;
   /** Weighted sums for a ratio of the two standard deviations. */
   const at = (ratio: number) => {

@@ -3,7 +3,7 @@ import { type MigrationInterface, type QueryRunner } from 'typeorm';
 /** Plans under construction, and what the fair-test check still said when an investigation was sown. */
 export class Plans1763940000000 implements MigrationInterface {
   async up(runner: QueryRunner): Promise<void> {
-    await runner.query(`CREATE TABLE \`plan\` (
+    await runner.query(`CREATE TABLE IF NOT EXISTS \`plan\` (
       id uuid NOT NULL,
       class_id uuid NOT NULL,
       version int NOT NULL,
@@ -16,9 +16,9 @@ export class Plans1763940000000 implements MigrationInterface {
       CONSTRAINT plan_rule_1 CHECK (version > 0)
     ) ENGINE=InnoDB`);
     await runner.query(
-      'ALTER TABLE plan ADD CONSTRAINT FK_147aca0f4f1afa2f336df796c66 FOREIGN KEY (class_id) REFERENCES class_group(id) ON DELETE CASCADE ON UPDATE NO ACTION',
+      'ALTER TABLE plan ADD CONSTRAINT FK_147aca0f4f1afa2f336df796c66 FOREIGN KEY IF NOT EXISTS (class_id) REFERENCES class_group(id) ON DELETE CASCADE ON UPDATE NO ACTION',
     );
-    await runner.query("ALTER TABLE investigation ADD plan_cautions text NOT NULL DEFAULT '[]'");
+    await runner.query("ALTER TABLE investigation ADD COLUMN IF NOT EXISTS plan_cautions text NOT NULL DEFAULT '[]'");
   }
 
   async down(runner: QueryRunner): Promise<void> {

@@ -3,7 +3,7 @@ import { type MigrationInterface, type QueryRunner } from 'typeorm';
 /** Seed lots with their packet directions and tests. */
 export class SeedShelf1763950000000 implements MigrationInterface {
   async up(runner: QueryRunner): Promise<void> {
-    await runner.query(`CREATE TABLE \`seed_lot\` (
+    await runner.query(`CREATE TABLE IF NOT EXISTS \`seed_lot\` (
       id uuid NOT NULL,
       school_id uuid NOT NULL,
       species_id varchar(60) NOT NULL,
@@ -18,7 +18,7 @@ export class SeedShelf1763950000000 implements MigrationInterface {
       PRIMARY KEY (id)
     ) ENGINE=InnoDB`);
     await runner.query(
-      'ALTER TABLE seed_lot ADD CONSTRAINT FK_7cd2f291971de21c9f3f21760e2 FOREIGN KEY (school_id) REFERENCES school(id) ON DELETE CASCADE ON UPDATE NO ACTION',
+      'ALTER TABLE seed_lot ADD CONSTRAINT FK_7cd2f291971de21c9f3f21760e2 FOREIGN KEY IF NOT EXISTS (school_id) REFERENCES school(id) ON DELETE CASCADE ON UPDATE NO ACTION',
     );
   }
 

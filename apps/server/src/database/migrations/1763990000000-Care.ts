@@ -3,7 +3,7 @@ import { type MigrationInterface, type QueryRunner } from 'typeorm';
 /** What is done for the plants between checks. */
 export class Care1763990000000 implements MigrationInterface {
   async up(runner: QueryRunner): Promise<void> {
-    await runner.query(`CREATE TABLE \`care_event\` (
+    await runner.query(`CREATE TABLE IF NOT EXISTS \`care_event\` (
       id uuid NOT NULL,
       investigation_id uuid NOT NULL,
       team_id uuid NULL,
@@ -19,10 +19,10 @@ export class Care1763990000000 implements MigrationInterface {
       PRIMARY KEY (id)
     ) ENGINE=InnoDB`);
     await runner.query(
-      'ALTER TABLE care_event ADD CONSTRAINT FK_1c158f03819c45beadfb3349627 FOREIGN KEY (investigation_id) REFERENCES investigation(id) ON DELETE CASCADE ON UPDATE NO ACTION',
+      'ALTER TABLE care_event ADD CONSTRAINT FK_1c158f03819c45beadfb3349627 FOREIGN KEY IF NOT EXISTS (investigation_id) REFERENCES investigation(id) ON DELETE CASCADE ON UPDATE NO ACTION',
     );
     await runner.query(
-      'ALTER TABLE care_event ADD CONSTRAINT FK_f4112f6b5716197199b809dd16b FOREIGN KEY (team_id) REFERENCES team(id) ON DELETE SET NULL ON UPDATE NO ACTION',
+      'ALTER TABLE care_event ADD CONSTRAINT FK_f4112f6b5716197199b809dd16b FOREIGN KEY IF NOT EXISTS (team_id) REFERENCES team(id) ON DELETE SET NULL ON UPDATE NO ACTION',
     );
   }
 

@@ -3,7 +3,7 @@ import { type MigrationInterface, type QueryRunner } from 'typeorm';
 /** Plants that the whole class reads at once. */
 export class Together1764020000000 implements MigrationInterface {
   async up(runner: QueryRunner): Promise<void> {
-    await runner.query(`CREATE TABLE \`together\` (
+    await runner.query(`CREATE TABLE IF NOT EXISTS \`together\` (
       id uuid NOT NULL,
       container_id uuid NOT NULL,
       opened_at datetime(3) NOT NULL,
@@ -12,7 +12,7 @@ export class Together1764020000000 implements MigrationInterface {
       INDEX together_container (container_id),
       PRIMARY KEY (id)
     ) ENGINE=InnoDB`);
-    await runner.query(`CREATE TABLE \`together_reading\` (
+    await runner.query(`CREATE TABLE IF NOT EXISTS \`together_reading\` (
       together_id uuid NOT NULL,
       team_id uuid NOT NULL,
       value_mm double NOT NULL,
@@ -25,7 +25,7 @@ export class Together1764020000000 implements MigrationInterface {
       ['together_reading', 'FK_54835a42e79248e4a65c4bfcc92', 'team_id', 'team'],
     ])
       await runner.query(
-        `ALTER TABLE ${table} ADD CONSTRAINT ${name} FOREIGN KEY (${column}) REFERENCES ${target}(id) ON DELETE CASCADE ON UPDATE NO ACTION`,
+        `ALTER TABLE ${table} ADD CONSTRAINT ${name} FOREIGN KEY IF NOT EXISTS (${column}) REFERENCES ${target}(id) ON DELETE CASCADE ON UPDATE NO ACTION`,
       );
   }
 

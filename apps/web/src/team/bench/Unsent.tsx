@@ -4,7 +4,9 @@ import { isWaitingCheck, theOutbox, type WaitingEntry } from '../../api/outbox';
 /** What waits on this device, and what the server would not take. */
 export function Unsent({ waiting }: { waiting: readonly WaitingEntry[] }) {
   const refused = waiting.filter((c) => c.refused !== null);
-  const unsent = waiting.filter((c) => c.refused === null && !c.confirmed);
+  const onTheWay = waiting.filter((c) => c.refused === null && !c.confirmed);
+  const unsent = onTheWay.filter((c) => c.kept);
+  const notKept = onTheWay.filter((c) => c.kept === false).length;
   const [one, several] = unsent.every(isWaitingCheck) ? ['check waits', 'checks wait'] : ['entry waits', 'entries wait'];
   return (
     <>
@@ -13,6 +15,15 @@ export function Unsent({ waiting }: { waiting: readonly WaitingEntry[] }) {
           {unsent.length} {unsent.length === 1 ? one : several} on this device and will be sent by itself.
         </p>
       )}
+      {notKept > 0 && (
+        <div className="notice" role="alert">
+          <p className="notice-title">This device cannot keep what you enter</p>
+          <p>
+            Its storage is full or switched off. Leave this page open until{' '}
+            {notKept === 1 ? 'your entry is' : `all ${notKept} entries are`} sent, and tell your teacher.
+          </p>
+        </div>
+      )}
       {refused.map((c) => (
         <div key={c.id} className="notice" role="alert">
           <p className="notice-title">One {isWaitingCheck(c) ? 'check' : 'entry'} was not taken</p>
@@ -20,9 +31,14 @@ export function Unsent({ waiting }: { waiting: readonly WaitingEntry[] }) {
             {c.refused}
             {isWaitingCheck(c) && ` What you entered: ${c.body.readings.map(sentWords).join(', ')}.`}
           </p>
-          <button type="button" className="btn mt-2" onClick={() => void theOutbox().drop(c.id)}>
-            We have read it
-          </button>
+          <p className="d-flex gap-2 flex-wrap mb-0">
+            <button type="button" className="btn" onClick={() => void theOutbox().again(c.id)}>
+              Send it again
+            </button>
+            <button type="button" className="btn btn-plain" onClick={() => void theOutbox().drop(c.id)}>
+              Throw it away
+            </button>
+          </p>
         </div>
       ))}
     </>
