@@ -82,7 +82,7 @@ function makeDatabaseFolder(dataDir, user) {
   const [parent, name] = [dirname(dataDir), basename(dataDir)];
   mkdirSync(parent, { recursive: true });
   for (const left of readdirSync(parent).filter((f) => f.startsWith(`${name}.new-`)))
-    rmSync(join(parent, left), { recursive: true, force: true });
+    rmSync(join(parent, left), { recursive: true, force: true, maxRetries: 10, retryDelay: 200 });
   const fresh = join(parent, `${name}.new-${process.pid}`);
   try {
     execFileSync(

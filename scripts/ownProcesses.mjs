@@ -23,11 +23,14 @@ function startedWith(pid) {
 
 const SCRIPTS = { start: ['scripts/start.mjs'], server: ['apps/server/dist/main.js', 'apps/server/dist/prepare.js'] };
 
+/** The database's folder, or one in which it is being set up. */
+const isDatabaseOf = (dataDir, folder) => folder === join(dataDir, 'mariadb') || folder.startsWith(join(dataDir, 'mariadb.new-'));
+
 /** The kind of an own process on the folder, or null. */
 function kindOn(dataDir, { argv, env, cwd }) {
   const [program = '', script = ''] = argv;
   if (/^(mariadbd|mysqld)$/.test(basename(program)))
-    return argv.some((a) => a.startsWith('--datadir=') && real(a.slice(10)) === join(dataDir, 'mariadb')) ? 'database' : null;
+    return argv.some((a) => a.startsWith('--datadir=') && isDatabaseOf(dataDir, real(a.slice(10)))) ? 'database' : null;
   const path = resolve(cwd, script);
   const kind = Object.keys(SCRIPTS).find((k) => SCRIPTS[k].some((s) => path.endsWith(`/${s}`)));
   if (!kind) return null;
