@@ -16,6 +16,7 @@ import { PhotosModule } from './photos/photos.module';
 import { PlansModule } from './plans/plans.module';
 import { CareModule } from './care/care.module';
 import { BenchModule } from './bench/bench.module';
+import { HeldModule } from './held/held.module';
 import { DeviationsModule } from './deviations/deviations.module';
 import { SowingModule } from './sowing/sowing.module';
 import { PredictionsModule } from './predictions/predictions.module';
@@ -57,6 +58,7 @@ export class AppModule {
         SowingModule,
         DeviationsModule,
         CareModule,
+        HeldModule,
         RunningModule,
         ScreensModule,
         RoomModule,

@@ -34,6 +34,7 @@ export function investigationView(change: Partial<InvestigationView> = {}): Inve
     schedule: [],
     outlook: null,
     checkingClosedAt: null,
+    cameLate: 0,
     deviations: [],
     expected: [],
     care: [],

@@ -1,4 +1,4 @@
-import { IsIn, IsOptional, IsString, IsUUID, Length } from 'class-validator';
+import { IsIn, IsISO8601, IsOptional, IsString, IsUUID, Length } from 'class-validator';
 
 /** What went otherwise than planned when a container was sown. */
 export const DEVIATION_KINDS = [
@@ -34,6 +34,11 @@ export class SaveDeviationRequest {
   @IsString({ message: 'A note is text.' })
   @Length(1, 200, { message: 'A note has at most 200 characters.' })
   note?: string;
+
+  /** When it was written down on the device; left out by devices of earlier versions. */
+  @IsOptional()
+  @IsISO8601({ strict: true }, { message: 'Say when.' })
+  recordedAt?: string;
 }
 
 export interface DeviationView {

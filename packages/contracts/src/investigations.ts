@@ -109,6 +109,8 @@ export interface InvestigationView {
   outlook: PlanOutlook | null;
   /** Since when teams cannot enter anything; null while checking is open. */
   checkingClosedAt: string | null;
+  /** Checks that came in after the end, or after checking was closed, and were made before. */
+  cameLate: number;
   /** What went otherwise when it was sown. */
   deviations: DeviationView[];
   /** What teams expected; on a team's device its own. */

@@ -67,7 +67,7 @@ export class AccessController {
   ): Promise<void> {
     const teamId = await this.access.join(body, address);
     // A tablet that changes hands is one team's at a time: the session before this one ends.
-    await this.sessions.close('team', request, response);
+    await this.sessions.end('team', request);
     await this.sessions.open('team', teamId, response);
   }
 

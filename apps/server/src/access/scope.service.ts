@@ -58,8 +58,11 @@ export class Scope {
     return found;
   }
 
-  /** An investigation that the asker may write care for: the teacher's own, or one in which the team has containers. */
-  async investigationToCareFor(asking: Requester, id: string): Promise<Investigation> {
+  /**
+   * An investigation that the asker may write care for: the teacher's own, or one in which the team has containers.
+   * @param at when it was done
+   */
+  async investigationToCareFor(asking: Requester, id: string, at: Date): Promise<Investigation> {
     if (asking.kind === 'teacher') return this.investigationOf(asking, id);
     const found = await this.dataSource
       .getRepository(Investigation)
@@ -68,14 +71,17 @@ export class Scope {
       { investigationId: id, teamId: asking.teamId },
       { investigationId: id, teamId: IsNull() },
     ]);
-    if (!found || !own || found.removedAt) throw notFound('This investigation');
-    if (found.phase !== 'growing') throw new Problem(422, 'This investigation is finished: nothing more is written down for it.');
+    if (!found || !own) throw notFound('This investigation');
+    refuseAfterTheEnd(found, at);
     return found;
   }
 
-  /** A container that the asker may write for: the teacher's own, or one that the team itself looks after. */
-  async containerToWriteFor(asking: Requester, containerId: string): Promise<Container> {
-    if (asking.kind === 'team') return this.containerToCheck(asking, containerId);
+  /**
+   * A container that the asker may write for: the teacher's own, or one that the team looked after.
+   * @param at when what is written was done
+   */
+  async containerToWriteFor(asking: Requester, containerId: string, at: Date): Promise<Container> {
+    if (asking.kind === 'team') return this.containerToCheck(asking, containerId, at);
     const found = await this.dataSource.getRepository(Container).findOne({
       where: { id: containerId, investigation: { classGroup: { schoolId: asking.schoolId, teacherId: asking.teacherId } } },
       relations: { investigation: { classGroup: true } },
@@ -91,8 +97,8 @@ export class Scope {
     });
   }
 
-  /** A container that the team looks after, in an investigation that is still growing. */
-  async containerToCheck(team: TeamRequester, containerId: string): Promise<Container> {
+  /** A container that the team looked after at a moment, in an investigation that was still growing then. */
+  private async containerToCheck(team: TeamRequester, containerId: string, at: Date): Promise<Container> {
     const found = await this.dataSource
       .getRepository(Container)
       .createQueryBuilder('container')
@@ -100,13 +106,34 @@ export class Scope {
       .innerJoinAndSelect('investigation.classGroup', 'classGroup')
       .where({ id: containerId })
       .andWhere('investigation.classId = :classId', { classId: team.classId })
-      .andWhere("(container.teamId = :teamId OR (container.teamId IS NULL AND investigation.origin = 'planned'))", {
-        teamId: team.teamId,
-      })
+      .andWhere(
+        `(container.teamId = :teamId OR (container.teamId IS NULL AND investigation.origin = 'planned') OR EXISTS (
+          SELECT 1 FROM run_change moved WHERE moved.container_id = container.id AND moved.kind = 'move-team' AND (
+            (moved.from_team = :teamId AND moved.recorded_at >= :at)
+            OR (moved.to_team = :teamId AND moved.recorded_at <= :at AND moved.undone_at >= :at))))`,
+        { teamId: team.teamId, at },
+      )
       .getOne();
     if (!found) throw new Problem(403, 'This container belongs to another team. Nothing was saved for it.');
-    if (found.investigation.phase !== 'growing' || found.investigation.removedAt)
-      throw new Problem(422, 'This investigation is finished: it takes no more checks.');
+    refuseAfterTheEnd(found.investigation, at);
     return found;
   }
+}
+
+type Ends = Pick<Investigation, 'phase' | 'finishedAt' | 'removedAt' | 'checkingClosedAt'>;
+
+/** What a team did counts by when it did it: what was done before the end is taken whenever it arrives, what was done after is not. */
+function refuseAfterTheEnd({ phase, finishedAt, removedAt, checkingClosedAt }: Ends, at: Date): void {
+  const before = (end: Date | null) => end !== null && at <= end;
+  if (phase !== 'growing' && !before(finishedAt))
+    throw new Problem(422, 'This investigation is finished: nothing more is written down for it.');
+  if (removedAt && !before(removedAt)) throw notFound('This investigation');
+  if (checkingClosedAt && !before(checkingClosedAt))
+    throw new Problem(422, 'Your teacher has closed checking for now. What you entered stays on this device.');
+}
+
+/** When something was done, as its device says; a clock that runs ahead makes nothing later than its arrival. */
+export function doneAt(recordedAt: string | undefined, arrived: Date): Date {
+  const said = recordedAt === undefined ? arrived : new Date(recordedAt);
+  return said < arrived ? said : arrived;
 }

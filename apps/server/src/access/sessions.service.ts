@@ -43,9 +43,14 @@ export class SessionsService {
     });
   }
 
-  async close(kind: Kind, request: Request, response: Response): Promise<void> {
+  /** Ends the session that the device came with. */
+  async end(kind: Kind, request: Request): Promise<void> {
     const token = this.tokenOf(kind, request);
     if (token) await this.dataSource.getRepository(AccessSession).delete({ tokenHash: hashOf(token) });
+  }
+
+  async close(kind: Kind, request: Request, response: Response): Promise<void> {
+    await this.end(kind, request);
     response.clearCookie(COOKIES[kind], { path: '/' });
   }
 

@@ -1,10 +1,10 @@
 import { timeNow } from '@bright-sprout/core/clock/clock';
 import { type CareView, type SaveCareRequest } from '@bright-sprout/contracts/care';
-import { isIsoDay } from '@bright-sprout/core/calendar/days';
+import { addDays, dayInZone, isIsoDay } from '@bright-sprout/core/calendar/days';
 import { Injectable } from '@nestjs/common';
 import { DataSource } from 'typeorm';
 import { type Requester } from '../access/requester';
-import { Scope } from '../access/scope.service';
+import { doneAt, Scope } from '../access/scope.service';
 import { isDuplicate, Transactions } from '../database/transactions';
 import { ChangesService } from '../live/changes.service';
 import { Problem } from '../problems/problem';
@@ -12,6 +12,8 @@ import { CareEvent } from './careEvent.entity';
 import { careView } from './careView';
 
 const MOST_FOR_ONE = 2000;
+/** Seeds are pretreated for so long at most. */
+const PREPARING_DAYS = 200;
 
 /** What is done for the plants, by teams and by the teacher. */
 @Injectable()
@@ -26,11 +28,15 @@ export class CareService {
   /** Writes it down once, however often it is sent. */
   async save(asking: Requester, id: string, request: SaveCareRequest): Promise<CareView> {
     const { investigationId } = request;
-    const investigation = await this.scope.investigationToCareFor(asking, investigationId);
     const teamId = asking.kind === 'team' ? asking.teamId : null;
     const there = await this.dataSource.getRepository(CareEvent).findOneBy({ id });
     if (there) return this.repeat(there, request, teamId);
+    const now = timeNow();
+    const investigation = await this.scope.investigationToCareFor(asking, investigationId, doneAt(request.recordedAt, now));
     if (!isIsoDay(request.day)) throw new Problem(422, `${request.day} is not a day in the calendar.`);
+    // Soaking and cold come before sowing; nothing is done on a day that has not come anywhere.
+    if (request.day < addDays(investigation.sownOn, -PREPARING_DAYS) || request.day > addDays(dayInZone(now, 'UTC'), 1))
+      throw new Problem(422, 'This day lies outside the investigation. Look at the date of this device.');
     if ((await this.dataSource.getRepository(CareEvent).countBy({ investigationId })) >= MOST_FOR_ONE)
       throw new Problem(422, 'So much is written down for this investigation that no more fits.');
     const row = {
@@ -62,7 +68,7 @@ export class CareService {
   async takeBack(asking: Requester, id: string): Promise<void> {
     const there = await this.dataSource.getRepository(CareEvent).findOneBy({ id });
     if (!there) return;
-    const { classId } = await this.scope.investigationToCareFor(asking, there.investigationId);
+    const { classId } = await this.scope.investigationToCareFor(asking, there.investigationId, timeNow());
     if (asking.kind === 'team' && there.teamId !== asking.teamId)
       throw new Problem(403, 'Another team, or your teacher, wrote this down. It stays.');
     await this.transactions.run(async (manager) => {

@@ -8,5 +8,6 @@ import { ChecksService } from './checks.service';
   imports: [InvestigationsModule],
   controllers: [TeacherChecksController, TeamChecksController],
   providers: [ChecksService, ArrivalDoubts],
+  exports: [ChecksService],
 })
 export class ChecksModule {}

@@ -10,7 +10,7 @@ import { type RulerResolution } from '@bright-sprout/core/quantities/length';
 import { Injectable } from '@nestjs/common';
 import { DataSource } from 'typeorm';
 import { type Requester } from '../access/requester';
-import { Scope } from '../access/scope.service';
+import { doneAt, Scope } from '../access/scope.service';
 import { requestHash } from '../database/ids';
 import { isDuplicate, Transactions } from '../database/transactions';
 import { type Container } from '../investigations/container.entity';
@@ -37,13 +37,12 @@ export class ChecksService {
     const hash = requestHash(request);
     const before = await this.repeat(id, hash, asking);
     if (before) return before;
-    const container = await this.scope.containerToWriteFor(asking, request.containerId);
+    const receivedAt = timeNow();
+    const container = await this.scope.containerToWriteFor(asking, request.containerId, doneAt(request.recordedAt, receivedAt));
     this.checkDay(request.day, container);
-    if (asking.kind === 'team') checkOpen(request.recordedAt, container.investigation);
     const rows = request.readings.map((r) => this.rowOf(id, r, container.investigation));
     await this.checkCorrections(request);
     const readings = await this.doubts.ask(container, request.day, rows);
-    const receivedAt = timeNow();
     const check = {
       id,
       containerId: container.id,
@@ -78,7 +77,9 @@ export class ChecksService {
     const saved = await this.dataSource.getRepository(PlantCheck).createQueryBuilder('saved').where({ id }).getOne();
     if (!saved) return null;
     const by = asking.kind === 'team' ? asking.teamId : null;
-    if (saved.teamId !== by || saved.requestHash !== hash)
+    // What the teacher took in for the team is the same check.
+    const own = saved.teamId === by || saved.teamId === null;
+    if (!own || saved.requestHash !== hash)
       throw new Problem(
         409,
         'A check with this id was saved before with other readings. The saved one stays; send a correction instead.',
@@ -131,12 +132,6 @@ export class ChecksService {
         throw new Problem(422, 'A correction belongs to the same plant and day as the reading it corrects.');
     }
   }
-}
-
-/** What was entered before checking was closed is taken, whenever it arrives. */
-function checkOpen(recordedAt: string, { checkingClosedAt }: Investigation): void {
-  if (checkingClosedAt && new Date(recordedAt) > checkingClosedAt)
-    throw new Problem(422, 'Your teacher has closed checking for now. What you entered stays on this device.');
 }
 
 function keptDoubt({ doubt }: ReadingRequest): ReadingDoubt | null {

@@ -13,6 +13,7 @@ import { Running1764010000000 } from './migrations/1764010000000-Running';
 import { Together1764020000000 } from './migrations/1764020000000-Together';
 import { Outlook1764030000000 } from './migrations/1764030000000-Outlook';
 import { Findings1764100000000 } from './migrations/1764100000000-Findings';
+import { AfterTheEnd1764200000000 } from './migrations/1764200000000-AfterTheEnd';
 import { Photos1764040000000 } from './migrations/1764040000000-Photos';
 
 /** One place says how the database is reached: UTC, days as text, migrations only. */
@@ -36,6 +37,7 @@ export function databaseOptions(url: string): DataSourceOptions {
       Outlook1764030000000,
       Photos1764040000000,
       Findings1764100000000,
+      AfterTheEnd1764200000000,
     ],
     migrationsTableName: 'migration',
     synchronize: false,

@@ -17,6 +17,7 @@ import { Prediction } from '../predictions/prediction.entity';
 import { CareEvent } from '../care/careEvent.entity';
 import { Deviation } from '../deviations/deviation.entity';
 import { RoomReadingEntity } from '../room/roomReading.entity';
+import { HeldEntry } from '../held/heldEntry.entity';
 import { RunChange } from '../running/runChange.entity';
 import { ScreenLink } from '../screens/screenLink.entity';
 import { Together, TogetherReading } from '../together/together.entities';
@@ -38,6 +39,7 @@ export const ENTITIES = [
   Container,
   Deviation,
   CareEvent,
+  HeldEntry,
   RunChange,
   ScreenLink,
   RoomReadingEntity,

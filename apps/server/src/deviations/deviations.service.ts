@@ -3,7 +3,7 @@ import { type DeviationView, type SaveDeviationRequest } from '@bright-sprout/co
 import { Injectable } from '@nestjs/common';
 import { DataSource } from 'typeorm';
 import { type Requester } from '../access/requester';
-import { Scope } from '../access/scope.service';
+import { doneAt, Scope } from '../access/scope.service';
 import { isDuplicate, Transactions } from '../database/transactions';
 import { ChangesService } from '../live/changes.service';
 import { Problem } from '../problems/problem';
@@ -23,18 +23,20 @@ export class DeviationsService {
 
   /** Writes it down once, however often it is sent. A team writes for its own containers only. */
   async save(asking: Requester, id: string, request: SaveDeviationRequest): Promise<DeviationView> {
-    const container = await this.scope.containerToWriteFor(asking, request.containerId);
+    const teamId = asking.kind === 'team' ? asking.teamId : null;
     const there = await this.dataSource.getRepository(Deviation).findOneBy({ id });
-    if (there) return this.repeat(there, request);
+    if (there) return this.repeat(there, request, teamId);
+    const recordedAt = doneAt(request.recordedAt, timeNow());
+    const container = await this.scope.containerToWriteFor(asking, request.containerId, recordedAt);
     if ((await this.dataSource.getRepository(Deviation).countBy({ containerId: container.id })) >= MOST_FOR_ONE)
       throw new Problem(422, 'So much is written down for this container that no more fits.');
     const row = {
       id,
       containerId: container.id,
-      teamId: asking.kind === 'team' ? asking.teamId : null,
+      teamId,
       kind: request.kind,
       note: request.note ?? null,
-      recordedAt: timeNow(),
+      recordedAt,
     };
     try {
       await this.transactions.run(async (manager) => {
@@ -51,11 +53,13 @@ export class DeviationsService {
     return row;
   }
 
-  /** Takes it back: it stays on record, but counts no longer. */
+  /** Takes it back: it stays on record, but counts no longer. A team takes back only what it wrote itself. */
   async takeBack(asking: Requester, id: string): Promise<void> {
     const there = await this.dataSource.getRepository(Deviation).findOneBy({ id });
     if (!there) return;
-    const container = await this.scope.containerToWriteFor(asking, there.containerId);
+    const container = await this.scope.containerToWriteFor(asking, there.containerId, timeNow());
+    if (asking.kind === 'team' && there.teamId !== asking.teamId)
+      throw new Problem(403, 'Another team, or your teacher, wrote this down. It stays.');
     await this.transactions.run(async (manager) => {
       await manager.getRepository(Deviation).update({ id }, { takenBackAt: timeNow() });
       await this.changes.note(manager, {
@@ -66,8 +70,8 @@ export class DeviationsService {
     });
   }
 
-  private repeat(there: Deviation, request: SaveDeviationRequest): DeviationView {
-    if (there.containerId !== request.containerId || there.kind !== request.kind)
+  private repeat(there: Deviation, request: SaveDeviationRequest, teamId: string | null): DeviationView {
+    if (there.containerId !== request.containerId || there.kind !== request.kind || there.teamId !== teamId)
       throw new Problem(409, 'Something else was written down under this id. Nothing was changed.');
     return { id: there.id, containerId: there.containerId, kind: there.kind, note: there.note };
   }

@@ -25,7 +25,7 @@ export class Investigation {
   @ManyToOne(() => ClassGroup, { onDelete: 'CASCADE' }) @JoinColumn({ name: 'class_id' }) classGroup: Relation<ClassGroup>;
   @Column('int', { default: 1 }) version: number;
   @Column({ length: 200 }) question: string;
-  @Column({ length: 60 }) factor: string;
+  @Column({ length: 130 }) factor: string;
   @Column('varchar', { length: 10 }) phase: Phase;
   @Column('varchar', { length: 10 }) origin: 'planned' | 'imported';
   @Column({ name: 'species_id', length: 60 }) speciesId: string;
@@ -45,6 +45,8 @@ export class Investigation {
   @Column('simple-json', { nullable: true }) bench: BenchProtocol | null;
   @Column('simple-json', { default: '[]' }) schedule: PlanEvent[];
   @Column('simple-json', { nullable: true }) outlook: PlanOutlook | null;
+  /** When it ended; null while it grows, and for records that came as a file. */
+  @Column('datetime', { name: 'finished_at', precision: 3, nullable: true }) finishedAt: Date | null;
   @Column('datetime', { name: 'checking_closed_at', precision: 3, nullable: true }) checkingClosedAt: Date | null;
   @Column('boolean', { name: 'shared_with_teams', default: false }) sharedWithTeams: boolean;
   @Column('datetime', { name: 'removed_at', precision: 3, nullable: true }) removedAt: Date | null;

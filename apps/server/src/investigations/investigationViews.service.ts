@@ -5,9 +5,10 @@ import { USUAL_BENCH } from '@bright-sprout/core/bench/benchProtocol';
 import { predictedHeightDay } from '@bright-sprout/core/plan/document/predictedDay';
 import { methodById, speciesById } from '@bright-sprout/core/seeds/catalogue';
 import { Injectable } from '@nestjs/common';
-import { DataSource, In, IsNull } from 'typeorm';
+import { DataSource, In, IsNull, MoreThan, Not } from 'typeorm';
 import { careView } from '../care/careView';
 import { CareEvent } from '../care/careEvent.entity';
+import { PlantCheck } from '../checks/plantCheck.entity';
 import { type Team } from '../classes/team.entity';
 import { teamsInOrder } from '../classes/teamsInOrder';
 import { Prediction } from '../predictions/prediction.entity';
@@ -60,6 +61,7 @@ export class InvestigationViews {
       schedule: investigation.schedule,
       outlook: investigation.outlook,
       checkingClosedAt: investigation.checkingClosedAt?.toISOString() ?? null,
+      cameLate: await this.cameLate(investigation),
       deviations,
       expected: await this.expected(investigation.id),
       care: await this.care(investigation.id),
@@ -85,6 +87,15 @@ export class InvestigationViews {
         sownOn: c.sownOn ?? investigation.sownOn,
       })),
     };
+  }
+
+  /** Checks that came in after the end, or after checking was closed, and were made before. */
+  private async cameLate({ id, finishedAt, checkingClosedAt }: Investigation): Promise<number> {
+    const ends = [finishedAt, checkingClosedAt].filter((end) => end !== null).sort((a, b) => a.getTime() - b.getTime());
+    if (!ends[0]) return 0;
+    return this.dataSource
+      .getRepository(PlantCheck)
+      .countBy({ container: { investigationId: id }, teamId: Not(IsNull()), receivedAt: MoreThan(ends[0]) });
   }
 
   private async expected(investigationId: string): Promise<ExpectedView[]> {

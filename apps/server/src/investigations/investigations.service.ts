@@ -4,6 +4,7 @@ import {
   type InvestigationRecords,
   type InvestigationView,
 } from '@bright-sprout/contracts/investigations';
+import { type Phase } from '@bright-sprout/contracts/classes';
 import { exportTidyCsv } from '@bright-sprout/core/formats/exportTidyCsv';
 import { Injectable } from '@nestjs/common';
 import { DataSource, In, IsNull, type EntityManager } from 'typeorm';
@@ -72,6 +73,7 @@ export class InvestigationsService {
     const wanted = {
       question: request.question ?? found.question,
       phase: request.phase ?? found.phase,
+      finishedAt: finishedAt(request.phase, found),
       sharedWithTeams: request.sharedWithTeams ?? found.sharedWithTeams,
       checkingClosedAt: closedAt(request.checkingOpen, found.checkingClosedAt),
       removedAt: request.removed === undefined ? found.removedAt : request.removed ? (found.removedAt ?? timeNow()) : null,
@@ -133,6 +135,12 @@ export class InvestigationsService {
       text,
     };
   }
+}
+
+/** Ending twice keeps the first time; opened again it has none. */
+function finishedAt(phase: Phase | undefined, before: Investigation): Date | null {
+  if (phase === undefined || phase === before.phase) return before.finishedAt;
+  return phase === 'finished' ? timeNow() : null;
 }
 
 /** Closing twice keeps the first time. */

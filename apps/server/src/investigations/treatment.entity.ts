@@ -10,7 +10,7 @@ export class TreatmentEntity {
   @JoinColumn({ name: 'investigation_id' })
   investigation: Relation<Investigation>;
   @Column('char', { length: 1 }) code: string;
-  @Column({ length: 60 }) label: string;
+  @Column({ length: 130 }) label: string;
   @Column('boolean', { name: 'is_control' }) control: boolean;
   /** Its own kind of seed; null where it is the investigation's. */
   @Column('varchar', { name: 'species_id', length: 60, nullable: true }) speciesId: string | null;

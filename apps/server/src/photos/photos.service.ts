@@ -4,7 +4,7 @@ import { addDays, isIsoDay } from '@bright-sprout/core/calendar/days';
 import { Inject, Injectable } from '@nestjs/common';
 import { DataSource, IsNull } from 'typeorm';
 import { type Requester } from '../access/requester';
-import { Scope } from '../access/scope.service';
+import { doneAt, Scope } from '../access/scope.service';
 import { isDuplicate, Transactions } from '../database/transactions';
 import { ChangesService } from '../live/changes.service';
 import { notFound, Problem } from '../problems/problem';
@@ -31,7 +31,7 @@ export class PhotosService {
     const teamId = asking.kind === 'team' ? asking.teamId : null;
     const before = await this.repeat(id, request.containerId, teamId);
     if (before) return before;
-    const container = await this.scope.containerToWriteFor(asking, request.containerId);
+    const container = await this.scope.containerToWriteFor(asking, request.containerId, doneAt(request.recordedAt, timeNow()));
     const { investigation } = container;
     const today = todayIn(investigation.classGroup.timeZone);
     const { day } = request;
@@ -98,7 +98,7 @@ export class PhotosService {
   async takeBack(asking: Requester, id: string): Promise<void> {
     const photo = await this.dataSource.getRepository(Photo).findOne({ where: { id }, relations: { container: true } });
     if (!photo) return;
-    const { investigation } = await this.scope.containerToWriteFor(asking, photo.containerId);
+    const { investigation } = await this.scope.containerToWriteFor(asking, photo.containerId, timeNow());
     if (asking.kind === 'team' && photo.teamId !== asking.teamId) throw new Problem(403, 'Another team has taken this picture.');
     await this.transactions.run(async (manager) => {
       await manager.getRepository(Photo).update({ id, takenBackAt: IsNull() }, { takenBackAt: timeNow() });

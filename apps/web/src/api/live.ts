@@ -18,7 +18,10 @@ export function useLive(): boolean {
       const { kind, investigationId } = JSON.parse((event as MessageEvent<string>).data) as LiveEvent;
       void client.invalidateQueries({ queryKey: ['investigations'], exact: true });
       if (investigationId) void client.invalidateQueries({ queryKey: ['investigations', investigationId] });
-      if (kind !== 'check-saved') void client.invalidateQueries({ queryKey: ['classes'] });
+      if (kind !== 'check-saved') {
+        void client.invalidateQueries({ queryKey: ['classes'] });
+        void client.invalidateQueries({ queryKey: ['held'] });
+      }
     });
     return () => source.close();
   }, [client]);

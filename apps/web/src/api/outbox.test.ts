@@ -1,26 +1,46 @@
 import fc from 'fast-check';
+import { OTHER_TEAM, TEAM_HEADER } from '@bright-sprout/contracts/problems';
 import { type Entered, type WaitingEntry } from './outbox';
 
 /** The browser's database, as a map that outlives the page. */
 const stored = new Map<string, WaitingEntry>();
+const database = { full: false };
 jest.mock('idb-keyval', () => ({
   createStore: () => 'store',
   entries: () => Promise.resolve([...stored.entries()].sort(([a], [b]) => (a < b ? -1 : 1))),
-  set: (id: string, entry: WaitingEntry) => Promise.resolve(void stored.set(id, entry)),
+  set: (id: string, entry: WaitingEntry) =>
+    database.full ? Promise.reject(new Error('QuotaExceededError')) : Promise.resolve(void stored.set(id, entry)),
   del: (id: string) => Promise.resolve(void stored.delete(id)),
 }));
 
 type Mood = 'up' | 'away' | 'refuses' | 'answer-lost' | 'restarting' | 'signed-out';
 
 /** A server that can be away, refuse, restart, or lose its answer after saving. `arrivals` counts repeats too. */
-const server = { saved: [] as string[], takenBack: [] as string[], mood: 'up' as Mood, joined: 't1' };
+const server = {
+  saved: [] as string[],
+  takenBack: [] as string[],
+  held: [] as string[],
+  mood: 'up' as Mood,
+  joined: 't1',
+  /** Entries at which it breaks, whatever its mood. */
+  breaksAt: '',
+};
 
-const problem = (status: number, detail: string) =>
-  Promise.resolve({ ok: false, status, json: () => Promise.resolve({ status, detail }) } as Response);
+const problem = (status: number, detail: string, type = 'about:blank') =>
+  Promise.resolve({ ok: false, status, json: () => Promise.resolve({ status, detail, type }) } as Response);
 
-function answer(path: string, { method }: RequestInit): Promise<Response> {
+function held(id: string): Promise<Response> {
+  if (!server.held.includes(id)) server.held.push(id);
+  return Promise.resolve({ ok: true, status: 204 } as Response);
+}
+
+function answer(path: string, { method, headers }: RequestInit): Promise<Response> {
   const id = path.split('/').pop()!;
   if (server.mood === 'away') return Promise.reject(new TypeError('no network'));
+  if ((headers as Record<string, string>)[TEAM_HEADER] !== server.joined)
+    return problem(409, 'Another team holds this device now.', OTHER_TEAM);
+  if (path.includes('/held/')) return held(id);
+  if (id === server.breaksAt) return problem(500, 'Something broke.');
   if (server.mood === 'restarting') return problem(503, 'The server is starting.');
   if (server.mood === 'signed-out') return problem(401, 'Join again.');
   if (server.mood === 'refuses') return problem(422, 'This investigation is finished.');
@@ -55,7 +75,8 @@ async function openPage() {
 beforeEach(() => {
   jest.useFakeTimers({ doNotFake: ['nextTick'] });
   stored.clear();
-  Object.assign(server, { saved: [], takenBack: [], mood: 'up', joined: 't1' });
+  Object.assign(server, { saved: [], takenBack: [], held: [], mood: 'up', joined: 't1', breaksAt: '' });
+  database.full = false;
   globalThis.fetch = ((path: string, init: RequestInit) => answer(path, init)) as typeof fetch;
 });
 afterEach(() => jest.useRealTimers());
@@ -97,6 +118,63 @@ test('a refused check stays with its reason until somebody has read it, and does
   expect(reopened.snapshot()).toMatchObject([{ id: 't1-1', refused: 'This investigation is finished.' }]);
   await reopened.drop('t1-1');
   expect(stored.size).toBe(0);
+});
+
+test('what was refused reaches the teacher once, also when the network comes later, and can be sent again', async () => {
+  server.mood = 'refuses';
+  const box = await openPage();
+  await box.add('t1-1', 't1', check);
+  expect(server.held).toEqual(['t1-1']);
+  expect((await openPage()).snapshot()).toMatchObject([{ id: 't1-1', told: true, refused: 'This investigation is finished.' }]);
+  server.mood = 'up';
+  const reopened = await openPage();
+  await reopened.again('t1-1');
+  expect([server.saved, server.held]).toEqual([['t1-1'], ['t1-1']]);
+  expect(stored.size).toBe(0);
+});
+
+test('what the server breaks at holds back only what is about the same', async () => {
+  server.breaksAt = 't1-1';
+  const box = await openPage();
+  const other = { ...check, body: { ...check.body, containerId: 'B1' } } as Entered;
+  server.mood = 'away';
+  await box.add('t1-1', 't1', check);
+  await box.add('t1-2', 't1', check);
+  await box.add('t1-3', 't1', other);
+  server.mood = 'up';
+  await box.send();
+  expect(server.saved).toEqual(['t1-3']);
+  server.breaksAt = '';
+  await box.send();
+  expect(server.saved).toEqual(['t1-3', 't1-1', 't1-2']);
+});
+
+test('a device that cannot keep an entry says so, and sends it all the same', async () => {
+  database.full = true;
+  server.mood = 'away';
+  const box = await openPage();
+  await box.add('t1-1', 't1', check);
+  expect(box.snapshot()).toMatchObject([{ id: 't1-1', kept: false, confirmed: false }]);
+  server.mood = 'up';
+  await box.send();
+  expect(server.saved).toEqual(['t1-1']);
+});
+
+test('nothing goes out before it is known who holds the device, nor in the name of another', async () => {
+  server.mood = 'away';
+  await (await openPage()).add('t1-1', 't1', check);
+  server.mood = 'up';
+  jest.resetModules();
+  const { theOutbox } = await import('./outbox');
+  await new Promise(process.nextTick);
+  await theOutbox().send();
+  expect(server.saved).toEqual([]);
+  // The page believes itself with the old team; the server knows better, and the entry waits.
+  server.joined = 't2';
+  theOutbox().actAs('t1');
+  await theOutbox().send();
+  expect(server.saved).toEqual([]);
+  expect(theOutbox().snapshot()).toMatchObject([{ id: 't1-1', refused: null, confirmed: false }]);
 });
 
 test('what a team left behind waits while another team holds the device', async () => {

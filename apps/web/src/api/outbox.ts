@@ -1,6 +1,7 @@
 import { msNow } from '@bright-sprout/core/clock/clock';
 import { type SaveCareRequest } from '@bright-sprout/contracts/care';
 import { type SaveCheckRequest } from '@bright-sprout/contracts/checks';
+import { HELD_KINDS } from '@bright-sprout/contracts/heldKinds';
 import { type SaveDeviationRequest } from '@bright-sprout/contracts/deviations';
 import { type PhotoRequest } from '@bright-sprout/contracts/photos';
 import { type TogetherReadingRequest } from '@bright-sprout/contracts/together';
@@ -30,6 +31,8 @@ interface Keeping {
   refused: string | null;
   /** The server has it; it is kept in memory so that nothing flickers until the next answer includes it. */
   confirmed: boolean;
+  /** What was refused waits for the teacher's word; null until that is said, false where it cannot be. */
+  told: boolean | null;
   /** It lies in the browser's database; null while it is being put there, false where that cannot keep it. */
   kept: boolean | null;
 }
@@ -66,6 +69,8 @@ function send(entry: WaitingEntry): Promise<unknown> {
   }
 }
 
+const isHeld = ({ kind }: WaitingEntry) => HELD_KINDS.some((k) => k === kind);
+
 /** What an entry is about: a later one about the same waits until it is through, all others may pass it. */
 function subjectOf(entry: WaitingEntry): string {
   if (entry.kind === 'check') return entry.body.containerId;
@@ -89,13 +94,13 @@ class Outbox {
   constructor() {
     void this.load();
     addEventListener('online', () => void this.send());
-    setInterval(() => this.waiting.some((w) => this.mayGo(w)) && void this.send(), RETRY_MS);
+    setInterval(() => this.waiting.some((w) => this.mayGo(w) || this.isUntold(w)) && void this.send(), RETRY_MS);
   }
 
   private async load(): Promise<void> {
     // Checks were once kept without a kind and a time.
     const stored = (await entries<string, WaitingEntry>(this.store)).map(
-      ([, entry]) => ({ ...{ kind: 'check', at: 0 }, ...entry, kept: true }) as WaitingEntry,
+      ([, entry]) => ({ ...{ kind: 'check', at: 0, told: null }, ...entry, kept: true }) as WaitingEntry,
     );
     const known = new Set(this.waiting.map((w) => w.id));
     this.change([...stored.filter((c) => !known.has(c.id)), ...this.waiting].sort((a, b) => a.at - b.at));
@@ -112,7 +117,7 @@ class Outbox {
   /** Keeps what was entered, then sends all that wait. */
   async add(id: string, teamId: string, entered: Entered): Promise<void> {
     const at = Math.max(msNow(), ...this.waiting.map((w) => w.at + 1));
-    const entry: WaitingEntry = { ...entered, id, teamId, at, refused: null, confirmed: false, kept: null };
+    const entry: WaitingEntry = { ...entered, id, teamId, at, refused: null, confirmed: false, told: null, kept: null };
     this.change([...this.waiting, entry]);
     const kept = await set(id, { ...entry, kept: true }, this.store).then(
       () => true,
@@ -127,9 +132,7 @@ class Outbox {
   async again(id: string): Promise<void> {
     const entry = this.waiting.find((w) => w.id === id);
     if (!entry) return;
-    const open = { ...entry, refused: null };
-    await set(id, open, this.store).catch(() => undefined);
-    this.change(this.waiting.map((w) => (w.id === id ? open : w)));
+    await this.rewrite({ ...entry, refused: null });
     await this.send();
   }
 
@@ -140,7 +143,9 @@ class Outbox {
   }
 
   send(): Promise<void> {
-    return (this.sending ??= this.sendAll().finally(() => (this.sending = null)));
+    return (this.sending ??= this.sendAll()
+      .then(() => this.tellTeacher())
+      .finally(() => (this.sending = null)));
   }
 
   private async sendAll(): Promise<void> {
@@ -165,11 +170,33 @@ class Outbox {
           stuck.add(subjectOf(next)).add(next.id);
           continue;
         }
-        const refused = { ...next, refused: error.problem.detail };
-        await set(next.id, refused, this.store).catch(() => undefined);
-        this.change(this.waiting.map((c) => (c.id === next!.id ? refused : c)));
+        await this.rewrite({ ...next, refused: error.problem.detail });
       }
     }
+  }
+
+  private isUntold(entry: WaitingEntry): boolean {
+    return entry.refused !== null && entry.told === null && entry.teamId === this.teamId && isHeld(entry);
+  }
+
+  /** What the server would not take reaches the teacher as waiting for a decision; without a network it is said later. */
+  private async tellTeacher(): Promise<void> {
+    for (const entry of this.waiting.filter((w) => this.isUntold(w))) {
+      const { id, kind, body, teamId, refused } = entry;
+      try {
+        await request('PUT', `/bench/held/${id}`, { kind, body, reason: refused!.slice(0, 400) }, { [TEAM_HEADER]: teamId });
+        await this.rewrite({ ...entry, told: true });
+      } catch (error) {
+        if (!(error instanceof ServerProblem) || error.problem.status >= 500 || MAY_PASS_LATER.has(error.problem.status)) return;
+        await this.rewrite({ ...entry, told: false });
+      }
+    }
+  }
+
+  /** Puts an entry in the place of itself, here and in the browser's database. */
+  private async rewrite(entry: WaitingEntry): Promise<void> {
+    await set(entry.id, entry, this.store).catch(() => undefined);
+    this.change(this.waiting.map((w) => (w.id === entry.id ? entry : w)));
   }
 
   private mayGo(entry: WaitingEntry): boolean {

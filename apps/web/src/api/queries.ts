@@ -1,3 +1,4 @@
+import { type HeldView } from '@bright-sprout/contracts/held';
 import { type JoinView, type SessionView } from '@bright-sprout/contracts/access';
 import { type BenchView } from '@bright-sprout/contracts/checks';
 import { type ClassView } from '@bright-sprout/contracts/classes';
@@ -104,6 +105,10 @@ export const useRunChanges = (investigationId: string) =>
     queryKey: ['investigations', investigationId, 'run-changes'],
     queryFn: () => request<RunChangeView[]>('GET', `/investigations/${investigationId}/run-changes`),
   });
+
+/** What teams entered and could not be taken: it waits for the teacher. */
+export const useHeld = (classId: string) =>
+  useQuery({ queryKey: ['held', classId], queryFn: () => request<HeldView[]>('GET', `/classes/${classId}/held`) });
 
 export const useScreenLinks = (investigationId: string) =>
   useQuery({

@@ -57,7 +57,7 @@ export function useTeacherEntering(investigation: InvestigationView): Entering {
   const underway = useRef(0);
   const enter = (entry: Entered, send: (id: string) => Promise<unknown>) => {
     const id = v7();
-    setEntered((all) => [...all, { ...entry, id, teamId: '', at: 0, refused: null, confirmed: false, kept: null }]);
+    setEntered((all) => [...all, { ...entry, id, teamId: '', at: 0, refused: null, confirmed: false, told: null, kept: null }]);
     setError(null);
     underway.current += 1;
     send(id)

@@ -1,3 +1,4 @@
+import { timeNow } from '@bright-sprout/core/clock/clock';
 import { DEVIATION_KINDS, DEVIATION_WORDS, type DeviationKind } from '@bright-sprout/contracts/deviations';
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { useState } from 'react';
@@ -19,7 +20,12 @@ export function SownOtherwise({
   const codes = new Map(investigation.containers.map((c) => [c.id, c.code]));
   const record = (kind: DeviationKind) => {
     if (pot === null) return;
-    entering.saveDeviation({ containerId: pot, kind, ...(note.trim() ? { note: note.trim() } : {}) });
+    entering.saveDeviation({
+      containerId: pot,
+      kind,
+      ...(note.trim() ? { note: note.trim() } : {}),
+      recordedAt: timeNow().toISOString(),
+    });
     setPot(null);
     setNote('');
   };

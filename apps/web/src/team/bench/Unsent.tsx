@@ -30,13 +30,14 @@ export function Unsent({ waiting }: { waiting: readonly WaitingEntry[] }) {
           <p>
             {c.refused}
             {isWaitingCheck(c) && ` What you entered: ${c.body.readings.map(sentWords).join(', ')}.`}
+            {c.told && ' Your teacher has it now, and decides.'}
           </p>
           <p className="d-flex gap-2 flex-wrap mb-0">
             <button type="button" className="btn" onClick={() => void theOutbox().again(c.id)}>
               Send it again
             </button>
             <button type="button" className="btn btn-plain" onClick={() => void theOutbox().drop(c.id)}>
-              Throw it away
+              {c.told ? 'We leave it to our teacher' : 'Throw it away'}
             </button>
           </p>
         </div>

@@ -10,6 +10,7 @@ function waiting(change: Partial<WaitingCheck> = {}): WaitingCheck {
     at: 1,
     refused: null,
     confirmed: false,
+    told: null,
     kept: true,
     body: {
       containerId: 'A1',

@@ -1,6 +1,7 @@
 import { numberFound } from '@bright-sprout/core/measures/finding';
 import { todayIn } from '@bright-sprout/core/clock/clock';
 import { type CareView } from '@bright-sprout/contracts/care';
+import { type HeldView } from '@bright-sprout/contracts/held';
 import { type RunChangeView } from '@bright-sprout/contracts/running';
 import { addDays } from '@bright-sprout/core/calendar/days';
 import { screen, waitFor, within } from '@testing-library/react';
@@ -53,6 +54,7 @@ function open(
     'GET /classes/c1': classView(),
     'GET /investigations/i1/run-changes': [],
     'GET /investigations/i1/screen-links': [],
+    'GET /classes/c1/held': [],
     'PUT /care/:id': {},
     'PUT /checks/:id': {},
     ...answers,
@@ -85,6 +87,43 @@ describe('checking', () => {
     const opening = await part('Checking is open');
     await userEvent.click(opening.getByRole('button', { name: 'End the investigation' }));
     expect(await opening.findByText('Somebody else has changed it.')).toBeInTheDocument();
+  });
+});
+
+describe('what could not be taken', () => {
+  const held: HeldView = {
+    id: 'h1',
+    kind: 'check',
+    body: {
+      containerId: 'A1',
+      day: YESTERDAY,
+      recordedAt: `${YESTERDAY}T10:00:00Z`,
+      readings: [{ id: 'r', plant: '1', state: 'measured', typed: '12.5 cm' } as never],
+    },
+    team: { id: 't1', emblem: 'kite', nickname: 'Kites' },
+    code: 'A1',
+    reason: 'This container belongs to another team.',
+    receivedAt: `${TODAY}T08:00:00Z`,
+  };
+
+  test('is told with its reason, and taken in or left out', async () => {
+    const writes = open(
+      {},
+      { 'GET /classes/c1/held': [held, { ...held, id: 'h2' }], 'PUT /held/h1/taken': {}, 'DELETE /held/h2': undefined },
+    );
+    const waiting = await part('Waiting for you to decide');
+    const [first, second] = waiting.getAllByRole('listitem');
+    expect(first).toHaveTextContent(/Kites, A1: 12.5 cm on .* This container belongs to another team\./);
+    await userEvent.click(within(first!).getByRole('button', { name: 'Take it in' }));
+    await waitFor(() => expect(within(second!).getByRole('button', { name: 'Leave it out' })).toBeEnabled());
+    await userEvent.click(within(second!).getByRole('button', { name: 'Leave it out' }));
+    await waitFor(() => expect(writes.map((w) => `${w.method} ${w.path}`)).toEqual(['PUT /held/h1/taken', 'DELETE /held/h2']));
+  });
+
+  test('checks that came in after the end are told', async () => {
+    open({ phase: 'finished', cameLate: 2 });
+    const opening = await part('The investigation is finished');
+    expect(opening.getByText(/2 checks came in since; they were made before\./)).toBeInTheDocument();
   });
 });
 

@@ -1,10 +1,12 @@
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { counted } from '@bright-sprout/core/words/plural';
 import { Link } from 'react-router';
 import { useChangeInvestigation } from '../../../api/queries';
 import { CheckFrame } from '../../../page/CheckFrame';
 import { ProblemNotice } from '../../../page/Notices';
 import { Accident } from './Accident';
 import { CareByTeacher } from './CareByTeacher';
+import { HeldEntries } from './HeldEntries';
 import { LateSowing } from './LateSowing';
 import { MoveTeam } from './MoveTeam';
 import { Screens } from './Screens';
@@ -19,6 +21,7 @@ export function RunView() {
       {(records) => (
         <div className="run">
           <Opening records={records} />
+          <HeldEntries classId={records.investigation.class.id} />
           <MoveTeam investigation={records.investigation} />
           <Accident records={records} />
           <LateSowing investigation={records.investigation} />
@@ -41,11 +44,11 @@ function Opening({ records: { investigation } }: { records: InvestigationRecords
     <section className="section">
       <h2>{!growing ? 'The investigation is finished' : open ? 'Checking is open' : 'Checking is closed'}</h2>
       <p>
-        {!growing
-          ? 'Teams can enter nothing any more.'
-          : open
-            ? 'Teams can enter what they see.'
-            : 'What teams entered before still arrives; what they enter now stays on their devices.'}
+        {growing && open
+          ? 'Teams can enter what they see.'
+          : 'What teams entered before still arrives; what they enter now stays on their devices.'}
+        {investigation.cameLate > 0 &&
+          ` ${counted(investigation.cameLate, 'check')} came in since; ${investigation.cameLate === 1 ? 'it was' : 'they were'} made before.`}
       </p>
       <div className="d-flex flex-wrap gap-2">
         {growing && (

@@ -1,24 +1,11 @@
-import { type CareView } from '@bright-sprout/contracts/care';
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { type RunChangeView } from '@bright-sprout/contracts/running';
 import { formatDay } from '@bright-sprout/core/calendar/days';
+import { CARE_WORDS } from '@bright-sprout/core/care/careWords';
 import { request } from '../../../api/client';
 import { useClass, useRunChanges, useWrite } from '../../../api/queries';
 import { ProblemNotice } from '../../../page/Notices';
 import { useTeacherEntering } from '../../../entry/useEntering';
-
-const CARE_WORDS: Record<CareView['kind'], string> = {
-  'sowing-step': 'sowing step',
-  water: 'watered',
-  turn: 'turned',
-  light: 'other light',
-  vent: 'air let in',
-  thin: 'thinned',
-  transplant: 'transplanted',
-  harden: 'hardened off',
-  'bring-in': 'brought in',
-  'before-leaving': 'made ready for days alone',
-};
 
 /** What was done and changed, newest first; it can be undone where the world allows. */
 export function Trace({ investigation }: { investigation: InvestigationView }) {
