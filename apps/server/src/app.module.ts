@@ -4,6 +4,7 @@ import { seconds, ThrottlerGuard, ThrottlerModule } from '@nestjs/throttler';
 import { TypeOrmModule } from '@nestjs/typeorm';
 import { type Request } from 'express';
 import { AccessModule } from './access/access.module';
+import { SessionsService } from './access/sessions.service';
 import { ChecksModule } from './checks/checks.module';
 import { ClassesModule } from './classes/classes.module';
 import { databaseOptions } from './database/dataSource';
@@ -27,13 +28,6 @@ import { SeedsModule } from './seeds/seeds.module';
 import { type Settings, SETTINGS } from './settings';
 import { TogetherModule } from './together/together.module';
 
-/** A class shares one address, so whoever holds a session is counted by it; the rest by address. */
-function trackerOf(request: Record<string, unknown>): string {
-  const { cookies, ip } = request as unknown as Request;
-  const jar = cookies as Record<string, string> | undefined;
-  return jar?.sprout_team ?? jar?.sprout_teacher ?? ip ?? 'unknown';
-}
-
 const REQUESTS_PER_MINUTE = 900;
 
 @Global()
@@ -44,8 +38,18 @@ export class AppModule {
       module: AppModule,
       imports: [
         TypeOrmModule.forRoot({ ...databaseOptions(settings.databaseUrl), retryAttempts: 3, retryDelay: 500 }),
-        ThrottlerModule.forRoot({ throttlers: [{ ttl: seconds(60), limit: REQUESTS_PER_MINUTE }], getTracker: trackerOf }),
         AccessModule,
+        ThrottlerModule.forRootAsync({
+          inject: [SessionsService],
+          useFactory: (sessions: SessionsService) => ({
+            throttlers: [{ ttl: seconds(60), limit: REQUESTS_PER_MINUTE }],
+            // A class shares one address, so whoever holds a session is counted by it; a cookie that is made up is not one.
+            getTracker: async (request) => {
+              const from = request as unknown as Request;
+              return (await sessions.holderOf(from)) ?? from.ip ?? 'unknown';
+            },
+          }),
+        }),
         LiveModule,
         ClassesModule,
         InvestigationsModule,

@@ -23,6 +23,7 @@ export async function createApp(settings: Settings): Promise<NestExpressApplicat
     bodyParser: false,
     logger: ['warn', 'error'],
   });
+  if (settings.trustedProxies.length > 0) app.set('trust proxy', settings.trustedProxies);
   app.use(
     helmet({
       contentSecurityPolicy: {

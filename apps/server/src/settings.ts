@@ -12,6 +12,8 @@ export interface Settings {
   blobFolder: string;
   loadDemo: boolean;
   secureCookies: boolean;
+  /** Reverse proxies whose word about an address is taken: `loopback`, addresses or subnets; empty for none. */
+  trustedProxies: string[];
   /** Address of a sensor box that answers GET /now; null without one. */
   sensorUrl: string | null;
   /** The moment at which the clock starts, to live through another day; null for the real one. */
@@ -38,6 +40,10 @@ export function readSettings(env: NodeJS.ProcessEnv = process.env): Settings {
     blobFolder: resolve(env.SPROUT_DATA_DIR ?? 'var', 'blobs'),
     loadDemo: env.SPROUT_DEMO !== 'off',
     secureCookies: env.SPROUT_SECURE_COOKIES === 'on',
+    trustedProxies: (env.SPROUT_TRUSTED_PROXIES ?? '')
+      .split(',')
+      .map((p) => p.trim())
+      .filter(Boolean),
     sensorUrl: sensorUrl(env.SPROUT_SENSOR_URL),
     startsAt: moment(env.SPROUT_NOW),
   };

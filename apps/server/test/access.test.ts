@@ -1,4 +1,4 @@
-import { hashPassword } from '../src/access/access.service';
+import { hashPassword } from '../src/access/passwords';
 import { addOtherTeacher, device, joined, PASSWORD, startApplication, startClass, type TestApplication } from './application';
 
 let application: TestApplication;

@@ -46,6 +46,7 @@ export async function startApplication(change: Partial<Settings> = {}): Promise<
     blobFolder: mkdtempSync(join(tmpdir(), 'sprout-blobs-')),
     loadDemo: false,
     secureCookies: false,
+    trustedProxies: [],
     sensorUrl: null,
     startsAt: null,
     ...change,
@@ -128,7 +129,7 @@ export async function sownPlan(teacher: Device, classId: string, document: PlanD
 
 /** A second school with its own teacher, put straight into the database: the interface makes only the first. */
 export async function addOtherTeacher({ dataSource }: TestApplication, schoolId = v7()): Promise<{ email: string }> {
-  const { hashPassword } = await import('../src/access/access.service');
+  const { hashPassword } = await import('../src/access/passwords');
   const email = `${v7()}@other.example`;
   await dataSource.query('INSERT IGNORE INTO school (id, name) VALUES (?, ?)', [schoolId, 'Other School']);
   await dataSource.query('INSERT INTO teacher (id, school_id, email, name, password_hash) VALUES (?, ?, ?, ?, ?)', [

@@ -12,6 +12,6 @@ import { SessionsService } from './sessions.service';
 @Module({
   controllers: [AccessController],
   providers: [AccessService, AttemptsService, PinsService, Scope, SessionsService, TeacherGuard, TeamGuard],
-  exports: [PinsService, Scope, SessionsService, TeacherGuard, TeamGuard],
+  exports: [AttemptsService, PinsService, Scope, SessionsService, TeacherGuard, TeamGuard],
 })
 export class AccessModule {}

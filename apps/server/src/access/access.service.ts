@@ -6,26 +6,18 @@ import {
   SignInRequest,
 } from '@bright-sprout/contracts/access';
 import { Injectable } from '@nestjs/common';
-import { hash, verify } from '@node-rs/argon2';
 import { DataSource } from 'typeorm';
 import { ClassGroup } from '../classes/classGroup.entity';
 import { teamsInOrder } from '../classes/teamsInOrder';
 import { newId } from '../database/ids';
 import { Transactions } from '../database/transactions';
 import { Problem } from '../problems/problem';
-import { AttemptsService } from './attempts.service';
+import { AttemptsService, teamAccount } from './attempts.service';
+import { hashPassword, isPassword, refuseWeak } from './passwords';
 import { PinsService } from './pins.service';
 import { type TeacherRequester } from './requester';
 import { School } from './school.entity';
 import { Teacher } from './teacher.entity';
-
-/** argon2id, the package's default algorithm, with the memory and passes of OWASP's recommendation. */
-const ARGON = { memoryCost: 19_456, timeCost: 2, parallelism: 1 };
-
-export const hashPassword = (password: string): Promise<string> => hash(password, ARGON);
-
-/** Verified in place of a missing account's password, so that both answers take the same time. */
-const NOBODY = hashPassword('nobody has this password');
 
 @Injectable()
 export class AccessService {
@@ -45,64 +37,81 @@ export class AccessService {
 
   async signIn({ email, password }: SignInRequest, address: string): Promise<TeacherRequester> {
     const account = email.toLowerCase();
-    await this.attempts.check(account, address);
-    const teacher = await this.dataSource.getRepository(Teacher).findOneBy({ email: account });
-    const right = await verify(teacher?.passwordHash ?? (await NOBODY), password);
-    if (!teacher || !right) {
-      await this.attempts.failed(account, address);
-      throw new Problem(401, 'E-mail address and password do not belong together. Check both and try again.');
-    }
-    await this.attempts.forget(account);
+    const judge = async () => {
+      const teacher = await this.dataSource.getRepository(Teacher).findOneBy({ email: account });
+      return (await isPassword(teacher?.passwordHash, password)) ? teacher : null;
+    };
+    const teacher = await this.attempts.judge(
+      'teacher',
+      account,
+      address,
+      judge,
+      () => new Problem(401, 'E-mail address and password do not belong together. Check both and try again.'),
+    );
     return { kind: 'teacher', teacherId: teacher.id, schoolId: teacher.schoolId };
   }
 
   async createFirstTeacher(request: FirstTeacherRequest): Promise<TeacherRequester> {
-    const passwordHash = await hashPassword(request.password);
-    return this.transactions.run(async (manager) => {
-      // Two people may press the button at once; a named lock is short and enough for something done once.
-      await manager.query("SELECT GET_LOCK('bright-sprout-first-teacher', 5)");
-      try {
+    const { schoolName, name, email, password } = request;
+    refuseWeak(password, [schoolName, name, email]);
+    const passwordHash = await hashPassword(password);
+    // Two people may press the button at once: the lock is held until the first one's transaction has ended.
+    return this.alone('bright-sprout-first-teacher', () =>
+      this.transactions.run(async (manager) => {
         if (await manager.getRepository(Teacher).exists())
           throw new Problem(409, 'There is a teacher already. Sign in, or ask that teacher.');
-        const school = { id: newId(), name: request.schoolName };
-        const teacher = {
-          id: newId(),
-          schoolId: school.id,
-          email: request.email.toLowerCase(),
-          name: request.name,
-          passwordHash,
-        };
+        const school = { id: newId(), name: schoolName };
+        const teacher = { id: newId(), schoolId: school.id, email: email.toLowerCase(), name, passwordHash };
         await manager.getRepository(School).insert(school);
         await manager.getRepository(Teacher).insert(teacher);
-        return { kind: 'teacher', teacherId: teacher.id, schoolId: school.id };
-      } finally {
-        await manager.query("SELECT RELEASE_LOCK('bright-sprout-first-teacher')");
-      }
-    });
+        return { kind: 'teacher' as const, teacherId: teacher.id, schoolId: school.id };
+      }),
+    );
   }
 
-  async joinView(classCode: string, address: string): Promise<JoinView> {
-    await this.attempts.check(`code ${classCode.slice(0, 6).toUpperCase()}`, address);
-    const found = await this.classByCode(classCode);
-    if (!found) {
-      await this.attempts.failed(`code ${classCode.slice(0, 6).toUpperCase()}`, address);
-      throw new Problem(404, 'No class has this code. Look at the board again: it has six letters and digits.');
+  /** Does what is done once by one at a time, over all server processes. */
+  private async alone<T>(name: string, work: () => Promise<T>): Promise<T> {
+    const holder = this.dataSource.createQueryRunner();
+    try {
+      const [{ held }] = (await holder.query('SELECT GET_LOCK(?, 10) AS held', [name])) as [{ held: number | string | null }];
+      if (Number(held) !== 1) throw new Problem(503, 'Somebody else is doing this at the moment. Try again in a few seconds.');
+      return await work();
+    } finally {
+      await holder.query('SELECT RELEASE_LOCK(?)', [name]);
+      await holder.release();
     }
+  }
+
+  /** A code that is right is always answered, so that one device that guesses shuts nobody out. */
+  async joinView(classCode: string, address: string): Promise<JoinView> {
+    const code = classCode.slice(0, 6).toUpperCase();
+    const right = await this.classByCode(code);
+    const found =
+      right ??
+      (await this.attempts.judge<ClassGroup>(
+        'code',
+        address,
+        address,
+        () => Promise.resolve(null),
+        () => new Problem(404, 'No class has this code. Look at the board again: it has six letters and digits.'),
+      ));
     const teams = teamsInOrder(found.teams);
     return { className: found.name, teams: teams.map(({ emblem, nickname }) => ({ emblem, nickname })) };
   }
 
   /** @returns the id of the team that joined */
   async join({ classCode, emblem, pin }: JoinRequest, address: string): Promise<string> {
-    const account = `${classCode.toUpperCase()} ${emblem}`;
-    await this.attempts.check(account, address);
-    const team = (await this.classByCode(classCode))?.teams.find((t) => t.emblem === emblem);
-    if (!team || !this.pins.matches(team.sealedPin, pin)) {
-      await this.attempts.failed(account, address);
-      throw new Problem(401, 'Emblem and PIN do not belong together. Tap your emblem and type its PIN again.');
-    }
-    await this.attempts.forget(account);
-    return team.id;
+    const judge = async () => {
+      const team = (await this.classByCode(classCode))?.teams.find((t) => t.emblem === emblem);
+      return team && this.pins.matches(team.sealedPin, pin) ? team.id : null;
+    };
+    return this.attempts.judge(
+      'team',
+      teamAccount(classCode, emblem),
+      address,
+      judge,
+      () => new Problem(401, 'Emblem and PIN do not belong together. Tap your emblem and type its PIN again.'),
+    );
   }
 
   private classByCode(code: string): Promise<ClassGroup | null> {

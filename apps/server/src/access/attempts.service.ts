@@ -1,39 +1,75 @@
 import { msNow, timeNow } from '@bright-sprout/core/clock/clock';
 import { Injectable } from '@nestjs/common';
-import { DataSource, LessThan, MoreThan } from 'typeorm';
+import { DataSource, In, LessThan, LessThanOrEqual, MoreThan, Not } from 'typeorm';
 import { newId } from '../database/ids';
 import { Problem } from '../problems/problem';
 import { FailedAttempt } from './failedAttempt.entity';
 
 const WINDOW_MS = 10 * 60_000;
-/** A whole class shares one address, so an address gets far more tries than an account or a team. */
-const LIMITS = { account: 10, address: 150 };
+
+/** Who is trying: a teacher by e-mail, a team by class and emblem, or a device by a class code. Each has its own budget. */
+export type AttemptKind = 'teacher' | 'team' | 'code';
+
+/**
+ * Failures in ten minutes. A whole school may share one address, so an address alone shuts nobody out: beyond its limit only those
+ * are refused who have failed before.
+ */
+const LIMITS: Record<AttemptKind, number> = { teacher: 10, team: 10, code: 150 };
+const ADDRESS_LIMIT = 150;
+
+const WORDS: Record<AttemptKind, string> = {
+  teacher: 'That did not match too many times. Wait ten minutes and try again.',
+  team: 'That did not match too many times. Wait ten minutes, or ask your teacher for a new PIN.',
+  code: 'No class had these codes. Wait ten minutes, and read the code from the board again.',
+};
+
+const accountKey = (kind: AttemptKind, account: string) => `${kind} ${account}`.slice(0, 220);
 
 /** Counts failed sign-ins and joins in the database, so that the limit holds over all server processes. */
 @Injectable()
 export class AttemptsService {
   constructor(private readonly dataSource: DataSource) {}
 
-  /** Refuses when the account (a teacher's e-mail, a team's emblem) or the address has failed too often. */
-  async check(account: string, address: string): Promise<void> {
+  /**
+   * Judges an attempt that was counted before: of many at once only as many are judged as the limit allows.
+   * @param judge null where it does not match
+   * @param refuse what is said then
+   */
+  async judge<T>(
+    kind: AttemptKind,
+    account: string,
+    address: string,
+    judge: () => Promise<T | null>,
+    refuse: () => Problem,
+  ): Promise<T> {
     const attempts = this.dataSource.getRepository(FailedAttempt);
-    const since = MoreThan(new Date(msNow() - WINDOW_MS));
-    const [byAccount, byAddress] = await Promise.all([
-      attempts.countBy({ key: `account ${account}`, at: since }),
-      attempts.countBy({ key: `address ${address}`, at: since }),
-    ]);
-    if (byAccount >= LIMITS.account || byAddress >= LIMITS.address)
-      throw new Problem(429, 'That did not match too many times. Wait ten minutes, or ask your teacher for a new PIN.');
-  }
-
-  async failed(account: string, address: string): Promise<void> {
-    const attempts = this.dataSource.getRepository(FailedAttempt);
+    const [own, shared] = [accountKey(kind, account), `${kind} address ${address}`];
     const at = timeNow();
-    await attempts.delete({ at: LessThan(new Date(msNow() - WINDOW_MS)) });
-    await attempts.insert([`account ${account}`, `address ${address}`].map((key) => ({ id: newId(), key, at })));
+    const rows = [own, shared].map((key) => ({ id: newId(), key, at }));
+    await attempts.insert(rows);
+    const ids = rows.map((r) => r.id);
+    const since = MoreThan(new Date(msNow() - WINDOW_MS));
+    // Ids rise with time: an attempt counts those that were made before it.
+    const before = (key: string, id: string) => attempts.countBy({ key, at: since, id: LessThanOrEqual(id) });
+    const [byAccount, byAddress] = await Promise.all([before(own, ids[0]!), before(shared, ids[1]!)]);
+    if (byAccount > LIMITS[kind] || (byAddress > ADDRESS_LIMIT && byAccount > 1)) {
+      await attempts.delete({ id: In(ids) });
+      throw new Problem(429, WORDS[kind]);
+    }
+    const found = await judge();
+    if (found === null) {
+      await attempts.delete({ at: LessThan(new Date(msNow() - WINDOW_MS)) });
+      throw refuse();
+    }
+    await attempts.delete([{ id: In(ids) }, { key: own, id: Not(In(ids)) }]);
+    return found;
   }
 
-  async forget(account: string): Promise<void> {
-    await this.dataSource.getRepository(FailedAttempt).delete({ key: `account ${account}` });
+  /** Forgets what failed, as when a team gets a new PIN. */
+  async forget(kind: AttemptKind, account: string): Promise<void> {
+    await this.dataSource.getRepository(FailedAttempt).delete({ key: accountKey(kind, account) });
   }
 }
+
+/** A team as its attempts are counted. */
+export const teamAccount = (classCode: string, emblem: string) => `${classCode.toUpperCase()} ${emblem}`;

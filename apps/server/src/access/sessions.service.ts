@@ -12,6 +12,10 @@ const HOUR = 3_600_000;
 const COOKIES = { teacher: 'sprout_teacher', team: 'sprout_team' } as const;
 const LIFE = { teacher: 14 * 24 * HOUR, team: 120 * 24 * HOUR };
 
+/** Sessions that are remembered for counting, and for how long. */
+const MOST_KNOWN = 5000;
+const KNOWN_MS = 60_000;
+
 type Kind = keyof typeof COOKIES;
 
 const hashOf = (token: string) => createHash('sha256').update(token).digest('hex');
@@ -19,6 +23,9 @@ const hashOf = (token: string) => createHash('sha256').update(token).digest('hex
 /** Server-side sessions behind random tokens in HttpOnly, SameSite cookies. */
 @Injectable()
 export class SessionsService {
+  /** Token → until when it counts as there. */
+  private readonly known = new Map<string, number>();
+
   constructor(
     private readonly dataSource: DataSource,
     @Inject(SETTINGS) private readonly settings: Settings,
@@ -68,6 +75,26 @@ export class SessionsService {
     const session = await this.find('team', request);
     if (!session?.team) return null;
     return { kind: 'team', teamId: session.team.id, classId: session.team.classId, schoolId: session.team.classGroup.schoolId };
+  }
+
+  /** Whose requests these are, for counting them: a session that is really there; null for everybody else. */
+  async holderOf(request: Request): Promise<string | null> {
+    for (const kind of ['team', 'teacher'] as const) {
+      const token = this.tokenOf(kind, request);
+      if (token && (await this.isKnown(kind, token, request))) return hashOf(token);
+    }
+    return null;
+  }
+
+  /** A session found a moment ago is not looked up again for each request that is counted. */
+  private async isKnown(kind: Kind, token: string, request: Request): Promise<boolean> {
+    const until = this.known.get(token);
+    if (until !== undefined && until > msNow()) return true;
+    this.known.delete(token);
+    if (!(await this.find(kind, request))) return false;
+    if (this.known.size >= MOST_KNOWN) this.known.clear();
+    this.known.set(token, msNow() + KNOWN_MS);
+    return true;
   }
 
   private async find(kind: Kind, request: Request): Promise<AccessSession | null> {

@@ -4,6 +4,7 @@ import { type ClassView, SaveClassRequest, SaveTeamsRequest } from '@bright-spro
 import { isTimeZone } from '@bright-sprout/core/calendar/days';
 import { Injectable } from '@nestjs/common';
 import { DataSource, In, IsNull } from 'typeorm';
+import { AttemptsService, teamAccount } from '../access/attempts.service';
 import { PinsService } from '../access/pins.service';
 import { type TeacherRequester } from '../access/requester';
 import { Scope } from '../access/scope.service';
@@ -27,6 +28,7 @@ export class ClassesService {
     private readonly scope: Scope,
     private readonly pins: PinsService,
     private readonly sessions: SessionsService,
+    private readonly attempts: AttemptsService,
   ) {}
 
   async list(teacher: TeacherRequester): Promise<ClassView[]> {
@@ -121,6 +123,8 @@ export class ClassesService {
     if (!group.teams.some((t) => t.id === teamId)) throw notFound('This team');
     await this.dataSource.getRepository(Team).update({ id: teamId, classId }, { sealedPin: this.pins.seal(this.pins.draw()) });
     await this.sessions.closeAllOfTeam(teamId);
+    // Whoever was stopped by too many wrong PINs may try the new one.
+    await this.attempts.forget('team', teamAccount(group.joinCode, group.teams.find((t) => t.id === teamId)!.emblem));
     return this.one(teacher, classId);
   }
 

@@ -3,7 +3,7 @@ import { EMBLEM_NAMES } from '@bright-sprout/contracts/access';
 import { type IsoDay } from '@bright-sprout/core/calendar/days';
 import { generatorFrom } from '@bright-sprout/core/random/generator';
 import { DataSource, type EntityManager } from 'typeorm';
-import { hashPassword } from '../access/access.service';
+import { hashPassword } from '../access/passwords';
 import { PinsService } from '../access/pins.service';
 import { School } from '../access/school.entity';
 import { Teacher } from '../access/teacher.entity';

@@ -33,7 +33,7 @@ export class ScreenLinksController {
 /** Without a session: the link itself is the key, and it opens nothing but this. */
 @ApiTags('screens')
 @Controller('screens')
-@Throttle({ default: { ttl: seconds(60), limit: 120 } })
+@Throttle({ default: { ttl: seconds(60), limit: 600 } })
 export class ScreenController {
   constructor(private readonly screens: ScreensService) {}
 
