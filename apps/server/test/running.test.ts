@@ -77,6 +77,51 @@ test('a late sowing is one more container with its own day; undone only while no
   await world.teacher.put(`/run-changes/${v7()}`, { ...late, teamId: v7() }).expect(422);
 });
 
+test('late sowings at one moment each get a label of their own; one taken back stays on record', async () => {
+  const day = new Date(msNow() - 4 * 86_400_000).toISOString().slice(0, 10);
+  const late = { investigationId: world.investigationId, kind: 'late-sowing', treatment: 'B', sownOn: day, seeds: 1 };
+  const ids = Array.from({ length: 6 }, () => v7());
+  const made = await Promise.all(ids.map((id) => world.teacher.put(`/run-changes/${id}`, late)));
+  expect(made.map((m) => m.status)).toEqual([200, 200, 200, 200, 200, 200]);
+  const codes = made.map((m) => (m.body as RunChangeView).code);
+  expect(new Set(codes).size).toBe(6);
+  await world.teacher.delete(`/run-changes/${ids[0]}`).expect(204);
+  expect((await records()).investigation.containers.map((c) => c.code)).not.toContain(codes[0]);
+  expect((await trace()).find((c) => c.id === ids[0])).toMatchObject({ code: codes[0], undone: true });
+  // Its label is not given away again.
+  const next = (await world.teacher.put(`/run-changes/${v7()}`, late)).body as RunChangeView;
+  expect(codes).not.toContain(next.code);
+});
+
+test('moves are taken back in any order', async () => {
+  const [own] = await ownContainers(kites);
+  const [kite, bell] = [teamOf('kite'), teamOf('bell')];
+  const holder = async () => (await records()).investigation.containers.find((c) => c.id === own!.id)!.teamId;
+  const move = async (teamId?: string) => {
+    const id = v7();
+    const body = {
+      investigationId: world.investigationId,
+      kind: 'move-team',
+      containerId: own!.id,
+      ...(teamId ? { teamId } : {}),
+    };
+    await world.teacher.put(`/run-changes/${id}`, body).expect(200);
+    return id;
+  };
+  const takeBack = (id: string) => world.teacher.delete(`/run-changes/${id}`).expect(204);
+  expect(await holder()).toBe(kite);
+  const [toBells, toClass] = [await move(bell), await move()];
+  await takeBack(toBells);
+  expect(await holder()).toBeNull();
+  await takeBack(toClass);
+  expect(await holder()).toBe(kite);
+  const [first, second] = [await move(bell), await move()];
+  await takeBack(second);
+  expect(await holder()).toBe(bell);
+  await takeBack(first);
+  expect(await holder()).toBe(kite);
+});
+
 test('a screen sees the wall by its link alone, until it is taken back', async () => {
   const [own] = await ownContainers(kites);
   await kites.put(`/bench/checks/${v7()}`, checkOf(own!.id, { note: 'our secret' })).expect(200);

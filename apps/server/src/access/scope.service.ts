@@ -83,7 +83,11 @@ export class Scope {
   async containerToWriteFor(asking: Requester, containerId: string, at: Date): Promise<Container> {
     if (asking.kind === 'team') return this.containerToCheck(asking, containerId, at);
     const found = await this.dataSource.getRepository(Container).findOne({
-      where: { id: containerId, investigation: { classGroup: { schoolId: asking.schoolId, teacherId: asking.teacherId } } },
+      where: {
+        id: containerId,
+        takenBackAt: IsNull(),
+        investigation: { classGroup: { schoolId: asking.schoolId, teacherId: asking.teacherId } },
+      },
       relations: { investigation: { classGroup: true } },
     });
     if (!found) throw notFound('This container');
@@ -93,7 +97,10 @@ export class Scope {
   /** The containers that a team looks after: its own, and those that the class looks after together. */
   async containersOf({ teamId, classId }: TeamRequester): Promise<Container[]> {
     return this.dataSource.getRepository(Container).find({
-      where: [{ teamId }, { teamId: IsNull(), investigation: { classId, origin: 'planned' } }],
+      where: [
+        { teamId, takenBackAt: IsNull() },
+        { teamId: IsNull(), takenBackAt: IsNull(), investigation: { classId, origin: 'planned' } },
+      ],
     });
   }
 
@@ -104,7 +111,7 @@ export class Scope {
       .createQueryBuilder('container')
       .innerJoinAndSelect('container.investigation', 'investigation')
       .innerJoinAndSelect('investigation.classGroup', 'classGroup')
-      .where({ id: containerId })
+      .where({ id: containerId, takenBackAt: IsNull() })
       .andWhere('investigation.classId = :classId', { classId: team.classId })
       .andWhere(
         `(container.teamId = :teamId OR (container.teamId IS NULL AND investigation.origin = 'planned') OR EXISTS (

@@ -26,4 +26,6 @@ export class Container {
   @Column('int', { name: 'seeds_sown' }) seedsSown: number;
   /** Null where it was sown with the investigation. */
   @Column('date', { name: 'sown_on', nullable: true }) sownOn: string | null;
+  /** A late sowing that was taken back: it is shown no more, and what belongs to it stays on record. */
+  @Column('datetime', { name: 'taken_back_at', precision: 3, nullable: true }) takenBackAt: Date | null;
 }

@@ -27,7 +27,7 @@ export class InvestigationViews {
     const where = { investigationId: investigation.id };
     const [treatments, containers] = await Promise.all([
       this.dataSource.getRepository(TreatmentEntity).find({ where, order: { code: 'ASC' } }),
-      this.dataSource.getRepository(Container).find({ where, order: { position: 'ASC' } }),
+      this.dataSource.getRepository(Container).find({ where: { ...where, takenBackAt: IsNull() }, order: { position: 'ASC' } }),
     ]);
     const deviations = await this.deviations(containers.map((c) => c.id));
     const codes = new Map(treatments.map((t) => [t.id, t.code]));

@@ -16,6 +16,8 @@ import { ChangesService } from '../live/changes.service';
 import { notFound, Problem } from '../problems/problem';
 import { RunChange } from './runChange.entity';
 
+const ATTEMPTS = 8;
+
 /** What a teacher changes while an investigation grows. */
 @Injectable()
 export class RunningService {
@@ -48,20 +50,29 @@ export class RunningService {
     if (investigation.phase !== 'growing') throw new Problem(422, 'This investigation is finished. Open it again first.');
     if (request.teamId && !investigation.classGroup.teams.some((t) => t.id === request.teamId))
       throw new Problem(422, 'This team is not of the class.');
-    try {
-      await this.transactions.run(async (manager) => {
-        if (request.kind === 'move-team') await this.moveTeam(manager, id, investigation, request);
-        else await this.sowLate(manager, id, investigation, request);
-        await this.changes.note(manager, {
-          kind: 'investigation-changed',
-          classId: investigation.classId,
-          investigationId: investigation.id,
-        });
-      });
-    } catch (error) {
-      if (!isDuplicate(error)) throw error;
+    for (let attempt = 1; ; attempt++) {
+      try {
+        await this.makeNow(id, investigation, request);
+      } catch (error) {
+        if (!isDuplicate(error)) throw error;
+      }
+      // Two late sowings at one moment take one label: the slower one takes the next.
+      const made = await this.one(id);
+      if (made) return viewOf(made);
+      if (attempt === ATTEMPTS) throw new Problem(503, 'Very much is changed at this moment. Try again in a few seconds.');
     }
-    return viewOf((await this.one(id))!);
+  }
+
+  private makeNow(id: string, investigation: Investigation, request: RunChangeRequest): Promise<void> {
+    return this.transactions.run(async (manager) => {
+      if (request.kind === 'move-team') await this.moveTeam(manager, id, investigation, request);
+      else await this.sowLate(manager, id, investigation, request);
+      await this.changes.note(manager, {
+        kind: 'investigation-changed',
+        classId: investigation.classId,
+        investigationId: investigation.id,
+      });
+    });
   }
 
   /** Undoes it where the world allows: a container that was looked at since stays. */
@@ -75,13 +86,22 @@ export class RunningService {
       if (found.kind === 'late-sowing') {
         if (await manager.getRepository(PlantCheck).existsBy({ containerId: found.containerId }))
           throw new Problem(422, `${found.container.code} was looked at since it was sown; it stays.`);
-        await manager.getRepository(Container).delete({ id: found.containerId });
-      } else {
-        await manager.getRepository(Container).update({ id: found.containerId }, { teamId: found.fromTeam });
+        await manager.getRepository(Container).update({ id: found.containerId }, { takenBackAt: timeNow() });
         await manager.getRepository(RunChange).update({ id }, { undoneAt: timeNow() });
-      }
+      } else await this.undoMove(manager, found);
       await this.changes.note(manager, { kind: 'investigation-changed', classId, investigationId });
     });
+  }
+
+  /** In whatever order moves are taken back: the container is where the last one that stands has put it. */
+  private async undoMove(manager: EntityManager, { id, containerId }: RunChange): Promise<void> {
+    const moves = await manager
+      .getRepository(RunChange)
+      .find({ where: { containerId, kind: 'move-team' }, order: { recordedAt: 'ASC', id: 'ASC' } });
+    const standing = moves.filter((m) => m.id !== id && m.undoneAt === null).pop();
+    const teamId = standing ? standing.toTeam : moves[0]!.fromTeam;
+    await manager.getRepository(Container).update({ id: containerId }, { teamId });
+    await manager.getRepository(RunChange).update({ id }, { undoneAt: timeNow() });
   }
 
   private one(id: string): Promise<RunChange | null> {
@@ -118,7 +138,8 @@ export class RunningService {
     if (!code || !treatment) throw new Problem(422, 'Choose one of the treatments.');
     if (!seeds) throw new Problem(422, 'Say how many seeds are sown.');
     const all = await manager.getRepository(Container).findBy({ investigationId: investigation.id });
-    if (all.length >= MOST_CONTAINERS) throw new Problem(422, `At most ${MOST_CONTAINERS} containers are possible.`);
+    if (all.filter((c) => c.takenBackAt === null).length >= MOST_CONTAINERS)
+      throw new Problem(422, `At most ${MOST_CONTAINERS} containers are possible.`);
     const highest = Math.max(0, ...all.flatMap((c) => (c.code.startsWith(code) ? [Number(c.code.slice(1)) || 0] : [])));
     const containerId = newId();
     await manager.getRepository(Container).insert({

@@ -10,6 +10,7 @@ export class AfterTheEnd1764200000000 implements MigrationInterface {
       'ALTER TABLE investigation ADD COLUMN IF NOT EXISTS finished_at datetime(3) NULL, MODIFY factor varchar(130) NOT NULL',
     );
     await runner.query('ALTER TABLE treatment MODIFY label varchar(130) NOT NULL');
+    await runner.query('ALTER TABLE container ADD COLUMN IF NOT EXISTS taken_back_at datetime(3) NULL');
     await runner.query(`CREATE TABLE IF NOT EXISTS held_entry (
       id uuid NOT NULL,
       class_id uuid NOT NULL,
@@ -34,6 +35,7 @@ export class AfterTheEnd1764200000000 implements MigrationInterface {
 
   async down(runner: QueryRunner): Promise<void> {
     await runner.query('DROP TABLE held_entry');
+    await runner.query('ALTER TABLE container DROP COLUMN taken_back_at');
     await runner.query('ALTER TABLE treatment MODIFY label varchar(60) NOT NULL');
     await runner.query('ALTER TABLE investigation DROP COLUMN finished_at, MODIFY factor varchar(60) NOT NULL');
   }
