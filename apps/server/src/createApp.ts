@@ -11,6 +11,7 @@ import express, { type NextFunction, type Request, type Response } from 'express
 import helmet from 'helmet';
 import { AppModule } from './app.module';
 import { describeApi } from './openApi';
+import { titleOf } from './problems/problem';
 import { ProblemFilter } from './problems/problemFilter';
 import { validationPipe } from './problems/validationPipe';
 import { type Settings } from './settings';
@@ -58,6 +59,7 @@ export async function createApp(settings: Settings): Promise<NestExpressApplicat
   app.use('/api/v1/imports', express.json({ limit: MAX_IMPORT_CHARACTERS * 2 }));
   app.use(['/api/v1/photos', '/api/v1/bench/photos'], express.raw({ type: [...PHOTO_TYPES], limit: MOST_PHOTO_BYTES }));
   app.use(express.json({ limit: JSON_LIMIT }));
+  app.use(refuseWhatNobodyWrites);
   app.setGlobalPrefix('api/v1', { exclude: ['api/health'] });
   app.useGlobalPipes(validationPipe());
   app.useGlobalFilters(new ProblemFilter());
@@ -65,6 +67,31 @@ export async function createApp(settings: Settings): Promise<NestExpressApplicat
   describeApi(app);
   serveWeb(app, settings.webFolder);
   return app;
+}
+
+/** Nothing that is sent lies deeper. */
+const DEEPEST = 24;
+
+/** Broken letters and lists within lists within lists come from no page of ours, and other programs stumble over them. */
+function refuseWhatNobodyWrites(request: Request, response: Response, next: NextFunction): void {
+  if (isWritten(request.body, 0)) return next();
+  response
+    .status(400)
+    .type('application/problem+json')
+    .send(
+      JSON.stringify({
+        type: 'about:blank',
+        title: titleOf(400),
+        status: 400,
+        detail: 'What was sent cannot be read. Nothing was saved.',
+      }),
+    );
+}
+
+function isWritten(value: unknown, depth: number): boolean {
+  if (typeof value === 'string') return !/[\uD800-\uDFFF]/u.test(value) && !value.includes('\u0000');
+  if (typeof value !== 'object' || value === null || Buffer.isBuffer(value)) return true;
+  return depth < DEEPEST && Object.entries(value).every(([key, inner]) => isWritten(key, depth) && isWritten(inner, depth + 1));
 }
 
 /** A browser that sends an unsafe request from another site says so in Origin; SameSite cookies are the first lock, this the second. */

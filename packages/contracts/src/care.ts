@@ -1,5 +1,6 @@
 import { CARE_KINDS, type CareKind } from '@bright-sprout/core/care/careTasks';
-import { IsBoolean, IsIn, IsISO8601, IsNumber, IsOptional, IsString, IsUUID, Length, Matches, Max, Min } from 'class-validator';
+import { IsBoolean, IsIn, IsNumber, IsOptional, IsString, IsUUID, Length, Matches, Max, Min } from 'class-validator';
+import { IsMoment } from './moment';
 
 /** Something done for the plants. Its id is made on the device: sending it again changes nothing. */
 export class SaveCareRequest {
@@ -17,7 +18,7 @@ export class SaveCareRequest {
   @Matches(/^\d{4}-\d{2}-\d{2}$/, { message: 'Say on which day.' })
   day: string;
 
-  @IsISO8601({ strict: true }, { message: 'Say when.' })
+  @IsMoment({ message: 'Say when.' })
   recordedAt: string;
 
   /** Water or solution for one container. */

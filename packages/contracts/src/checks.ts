@@ -10,7 +10,6 @@ import {
   type ReadingState,
 } from '@bright-sprout/core/readings/reading';
 import { type Species } from '@bright-sprout/core/seeds/catalogue';
-import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
   ArrayMinSize,
@@ -18,7 +17,6 @@ import {
   IsArray,
   IsIn,
   IsInt,
-  IsISO8601,
   IsNumber,
   IsObject,
   IsOptional,
@@ -29,12 +27,13 @@ import {
   Max,
   Min,
   Validate,
-  ValidateNested,
   ValidatorConstraint,
   type ValidatorConstraintInterface,
 } from 'class-validator';
 import { type InvestigationRecords } from './investigations';
 import { type TeamView } from './classes';
+import { PartOf, PartsOf } from './parts';
+import { IsMoment } from './moment';
 
 /** Answers to the teacher's own measures: at most four, numbers or short words. */
 @ValidatorConstraint({ name: 'own' })
@@ -117,8 +116,7 @@ export class ReadingRequest {
   @IsArray({ message: 'What was found is a list.' })
   @ArrayMaxSize(30, { message: 'At most thirty things are found at a plant.' })
   @ArrayUnique((f: FindingRequest) => f?.measure, { message: 'Each measure is found once at a plant.' })
-  @ValidateNested({ each: true })
-  @Type(() => FindingRequest)
+  @PartsOf(() => FindingRequest)
   findings?: FindingRequest[];
 
   /** A height, leaves and the rest in the form of earlier devices. */
@@ -129,14 +127,12 @@ export class ReadingRequest {
   @IsOptional() @IsInt({ message: 'Leaves are counted in whole numbers.' }) leaves?: number;
   @IsOptional()
   @IsObject({ message: 'What else was found is a list of answers.' })
-  @ValidateNested()
-  @Type(() => EarlierMoreRequest)
+  @PartOf(() => EarlierMoreRequest)
   more?: EarlierMoreRequest;
 
   @IsOptional()
   @IsObject({ message: 'A question has a kind and an answer.' })
-  @ValidateNested()
-  @Type(() => DoubtRequest)
+  @PartOf(() => DoubtRequest)
   doubt?: DoubtRequest;
 
   @IsOptional()
@@ -168,14 +164,13 @@ export class SaveCheckRequest {
   @Length(1, 200, { message: 'A reason has at most 200 characters.' })
   dayReason?: string;
 
-  @IsISO8601({ strict: true }, { message: 'Say when the check was made.' })
+  @IsMoment({ message: 'Say when the check was made.' })
   recordedAt: string;
 
   @IsArray({ message: 'A check has readings.' })
   @ArrayMinSize(1, { message: 'A check has at least one reading.' })
   @ArrayMaxSize(20, { message: 'A check has at most 20 readings.' })
-  @ValidateNested({ each: true })
-  @Type(() => ReadingRequest)
+  @PartsOf(() => ReadingRequest)
   readings: ReadingRequest[];
 }
 

@@ -1,8 +1,8 @@
 import 'reflect-metadata';
 import { GRADE_BANDS, type GradeBand } from '@bright-sprout/core/words/gradeBand';
-import { Type } from 'class-transformer';
-import { ArrayMaxSize, ArrayUnique, IsArray, IsIn, IsString, IsUUID, Length, ValidateNested } from 'class-validator';
+import { ArrayMaxSize, ArrayUnique, IsArray, IsIn, IsString, IsUUID, Length } from 'class-validator';
 import { type Emblem, EMBLEMS } from './access';
+import { PartsOf } from './parts';
 
 export { GRADE_BANDS, type GradeBand };
 
@@ -38,8 +38,7 @@ export class SaveTeamsRequest {
   @IsArray({ message: 'Send a list of teams.' })
   @ArrayMaxSize(EMBLEMS.length, { message: 'A class has at most twelve teams.' })
   @ArrayUnique((t: TeamRequest) => t?.emblem, { message: 'Every team needs its own emblem.' })
-  @ValidateNested({ each: true })
-  @Type(() => TeamRequest)
+  @PartsOf(() => TeamRequest)
   teams: TeamRequest[];
 }
 

@@ -1,4 +1,5 @@
-import { IsIn, IsISO8601, IsOptional, IsString, IsUUID, Length } from 'class-validator';
+import { IsIn, IsOptional, IsString, IsUUID, Length } from 'class-validator';
+import { IsMoment } from './moment';
 
 /** What went otherwise than planned when a container was sown. */
 export const DEVIATION_KINDS = [
@@ -37,7 +38,7 @@ export class SaveDeviationRequest {
 
   /** When it was written down on the device; left out by devices of earlier versions. */
   @IsOptional()
-  @IsISO8601({ strict: true }, { message: 'Say when.' })
+  @IsMoment({ message: 'Say when.' })
   recordedAt?: string;
 }
 

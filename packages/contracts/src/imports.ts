@@ -1,21 +1,9 @@
 import 'reflect-metadata';
 import { COLUMN_ROLES, type ColumnMapping } from '@bright-sprout/core/formats/columnMapping';
 import { type MeasureColumn } from '@bright-sprout/core/formats/measureColumns';
-import { Type } from 'class-transformer';
-import {
-  ArrayMaxSize,
-  IsArray,
-  IsIn,
-  IsObject,
-  IsOptional,
-  IsString,
-  IsUUID,
-  Length,
-  Matches,
-  MaxLength,
-  ValidateNested,
-} from 'class-validator';
+import { ArrayMaxSize, IsArray, IsIn, IsObject, IsOptional, IsString, IsUUID, Length, Matches, MaxLength } from 'class-validator';
 import { OwnMeasureRequest } from './ownMeasures';
+import { PartOf, PartsOf } from './parts';
 
 /** A file may have 4 million characters; more is another tool's job. */
 export const MAX_IMPORT_CHARACTERS = 4_000_000;
@@ -40,15 +28,13 @@ export class MappingRequest implements ColumnMapping {
   @IsOptional()
   @IsArray({ message: 'Say which columns are measures.' })
   @ArrayMaxSize(40, { message: 'At most forty columns of measures.' })
-  @ValidateNested({ each: true })
-  @Type(() => MeasureColumnRequest)
+  @PartsOf(() => MeasureColumnRequest)
   measures: MeasureColumnRequest[] = [];
 
   @IsOptional()
   @IsArray({ message: 'Say what the columns measure.' })
   @ArrayMaxSize(40, { message: 'At most forty measures of its own.' })
-  @ValidateNested({ each: true })
-  @Type(() => OwnMeasureRequest)
+  @PartsOf(() => OwnMeasureRequest)
   own: OwnMeasureRequest[] = [];
 
   @IsIn(['mm', 'cm', 'm', 'in', 'ft'], { message: 'Choose the unit of length.' })
@@ -87,8 +73,7 @@ export class ImportRequest {
   @Length(1, MAX_IMPORT_CHARACTERS, { message: 'The file is empty or longer than 4 million characters.' })
   text: string;
 
-  @ValidateNested()
-  @Type(() => MappingRequest)
+  @PartOf(() => MappingRequest)
   mapping: MappingRequest;
 }
 

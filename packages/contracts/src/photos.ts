@@ -1,4 +1,5 @@
-import { IsISO8601, IsUUID, Matches } from 'class-validator';
+import { IsUUID, Matches } from 'class-validator';
+import { IsMoment } from './moment';
 
 /** Kinds of pictures that are taken; all are stored as JPEG. */
 export const PHOTO_TYPES = ['image/jpeg', 'image/png', 'image/webp'] as const;
@@ -14,7 +15,7 @@ export class PhotoRequest {
   @Matches(/^\d{4}-\d{2}-\d{2}$/, { message: 'Say on which day the picture was taken.' })
   day: string;
 
-  @IsISO8601({ strict: true }, { message: 'Say when the picture was taken.' })
+  @IsMoment({ message: 'Say when the picture was taken.' })
   recordedAt: string;
 }
 

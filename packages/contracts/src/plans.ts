@@ -16,7 +16,6 @@ import {
 } from '@bright-sprout/core/plan/document/planDocument';
 import { BUILT_IN_CODES } from '@bright-sprout/core/measures/registry';
 import { PROTOCOL_WORDS } from '@bright-sprout/core/plan/document/protocolWords';
-import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
   ArrayMinSize,
@@ -33,12 +32,12 @@ import {
   MaxLength,
   Min,
   Validate,
-  ValidateNested,
   ValidatorConstraint,
   type ValidatorConstraintInterface,
 } from 'class-validator';
 import { RESOLUTIONS } from './investigations';
 import { OwnMeasureRequest } from './ownMeasures';
+import { PartOf, PartsOf } from './parts';
 
 // A draft may be unfinished: here only its shape and size are checked. Whether it can be carried out is asked when it is sown.
 
@@ -59,8 +58,7 @@ class FactorOfPlan {
   @IsString(TEXT) @MaxLength(20, LONG) unit: string;
   @IsArray(TEXT)
   @ArrayMaxSize(12, { message: 'At most twelve levels.' })
-  @ValidateNested({ each: true })
-  @Type(() => LevelOfPlan)
+  @PartsOf(() => LevelOfPlan)
   levels: LevelOfPlan[];
   @IsOptional() @IsInt(NUMBER) control: number | null;
   @IsString(TEXT) @MaxLength(200, LONG) noControlReason: string;
@@ -78,7 +76,7 @@ class RoomPart {
 }
 
 class RoomOfPlan extends RoomPart {
-  @IsOptional() @ValidateNested() @Type(() => RoomPart) weekend: RoomPart | null;
+  @IsOptional() @PartOf(() => RoomPart) weekend: RoomPart | null;
   @IsArray(NUMBER) @ArrayMinSize(2, NUMBER) @ArrayMaxSize(2, NUMBER) @IsInt({ each: true, ...NUMBER }) dayHours: readonly [
     number,
     number,
@@ -95,8 +93,7 @@ class CalendarOfPlan {
   @IsArray(TEXT) @ArrayMinSize(7, TEXT) @ArrayMaxSize(7, TEXT) @IsBoolean({ each: true, ...TEXT }) weekdays: readonly boolean[];
   @IsArray(TEXT)
   @ArrayMaxSize(40, { message: 'At most forty holidays.' })
-  @ValidateNested({ each: true })
-  @Type(() => HolidayOfPlan)
+  @PartsOf(() => HolidayOfPlan)
   holidays: readonly HolidayOfPlan[];
   @IsOptional()
   @IsArray(TEXT)
@@ -163,10 +160,9 @@ export class PlanOnTheWire implements PlanDocument {
   @IsArray(TEXT)
   @ArrayMinSize(1, { message: 'Choose at least one thing to change.' })
   @ArrayMaxSize(2, { message: 'Change at most two things.' })
-  @ValidateNested({ each: true })
-  @Type(() => FactorOfPlan)
+  @PartsOf(() => FactorOfPlan)
   factors: FactorOfPlan[];
-  @IsArray(TEXT) @ArrayMaxSize(30, LONG) @ValidateNested({ each: true }) @Type(() => KeptSameOfPlan) keptSame: KeptSameOfPlan[];
+  @IsArray(TEXT) @ArrayMaxSize(30, LONG) @PartsOf(() => KeptSameOfPlan) keptSame: KeptSameOfPlan[];
   @IsString(TEXT) @MaxLength(60, LONG) speciesId: string;
   @IsString(TEXT) @MaxLength(60, LONG) methodId: string;
   @IsString(TEXT) @MaxLength(36, LONG) seedLotId: string;
@@ -181,23 +177,22 @@ export class PlanOnTheWire implements PlanDocument {
   measures: string[];
   @IsArray(TEXT)
   @ArrayMaxSize(4, { message: 'At most four measures of your own.' })
-  @ValidateNested({ each: true })
-  @Type(() => OwnMeasureRequest)
+  @PartsOf(() => OwnMeasureRequest)
   ownMeasures: OwnMeasureRequest[];
   @IsObject(TEXT) @Validate(IsProtocol) protocol: Protocol;
   @IsIn(ASSIGNMENTS, { message: 'Choose who gets what.' }) assignment: Assignment;
   @IsNumber({}, NUMBER) @Max(1e6, FAR) trays: number;
   @IsInt(NUMBER) @Min(0, NUMBER) @Max(2147483647, FAR) drawSeed: number;
   @IsObject(TEXT) @Validate(IsPlaces) moved: Record<string, number>;
-  @ValidateNested() @Type(() => RoomOfPlan) room: RoomOfPlan;
-  @ValidateNested() @Type(() => CalendarOfPlan) calendar: CalendarOfPlan;
+  @PartOf(() => RoomOfPlan) room: RoomOfPlan;
+  @PartOf(() => CalendarOfPlan) calendar: CalendarOfPlan;
   @IsString(TEXT) @MaxLength(40, LONG) period: string;
   @IsString(TEXT) @MaxLength(10, LONG) sowOn: string;
   @IsString(TEXT) @MaxLength(10, LONG) lessonOn: string;
   @IsString(TEXT) @MaxLength(10, LONG) endOn: string;
   @IsBoolean({ message: 'Goes outside: yes or no.' }) goesOutside: boolean;
   @IsString(TEXT) @MaxLength(10, LONG) lastFrost: string;
-  @ValidateNested() @Type(() => CadenceOfPlan) cadence: PlanDocument['cadence'];
+  @PartOf(() => CadenceOfPlan) cadence: PlanDocument['cadence'];
   @IsIn(WHILE_AWAY, { message: 'Choose who waters while nobody is there.' }) whileAway: WhileAway;
   @IsNumber({}, NUMBER) @Max(1e6, FAR) sparePercent: number;
   @IsNumber({}, NUMBER) @Max(1e9, FAR) packetSeeds: number;
@@ -208,8 +203,7 @@ export class PlanOnTheWire implements PlanDocument {
   @IsBoolean({ message: 'Ask the teams: yes or no.' }) askTeams: boolean;
   @IsArray(TEXT)
   @ArrayMaxSize(30, LONG)
-  @ValidateNested({ each: true })
-  @Type(() => ExceptionOfPlan)
+  @PartsOf(() => ExceptionOfPlan)
   exceptions: ExceptionOfPlan[];
 }
 
@@ -222,8 +216,7 @@ export class SavePlanRequest {
   @Min(0, { message: 'Say which version you changed.' })
   version: number;
 
-  @ValidateNested()
-  @Type(() => PlanOnTheWire)
+  @PartOf(() => PlanOnTheWire)
   document: PlanOnTheWire;
 }
 

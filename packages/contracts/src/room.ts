@@ -1,20 +1,19 @@
 import { ROOM_KINDS, ROOM_LIMITS, type RoomKind } from '@bright-sprout/core/room/roomRecord';
-import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
   ArrayMinSize,
   IsArray,
   IsBoolean,
   IsIn,
-  IsISO8601,
   IsNumber,
   IsUUID,
   Validate,
-  ValidateNested,
   type ValidationArguments,
   ValidatorConstraint,
   type ValidatorConstraintInterface,
 } from 'class-validator';
+import { PartsOf } from './parts';
+import { IsMoment } from './moment';
 
 export const ROOM_SOURCES = ['hand', 'file', 'sensor'] as const;
 export type RoomSource = (typeof ROOM_SOURCES)[number];
@@ -37,7 +36,7 @@ export class RoomReadingRequest {
   @IsUUID(undefined, { message: 'A reading has an id made in the browser.' })
   id: string;
 
-  @IsISO8601({ strict: true }, { message: 'Say when it was read.' })
+  @IsMoment({ message: 'Say when it was read.' })
   at: string;
 
   @IsIn(ROOM_KINDS, { message: 'Choose what was read.' })
@@ -56,8 +55,7 @@ export class SaveRoomRequest {
   @IsArray({ message: 'List the readings.' })
   @ArrayMinSize(1, { message: 'List at least one reading.' })
   @ArrayMaxSize(400, { message: 'At most 400 readings at a time.' })
-  @ValidateNested({ each: true })
-  @Type(() => RoomReadingRequest)
+  @PartsOf(() => RoomReadingRequest)
   readings: RoomReadingRequest[];
 }
 

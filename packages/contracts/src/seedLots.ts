@@ -1,6 +1,5 @@
 import 'reflect-metadata';
 import { type LotTest, type SeedLot } from '@bright-sprout/core/seeds/seedLot';
-import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
   ArrayMinSize,
@@ -14,8 +13,8 @@ import {
   Matches,
   Max,
   Min,
-  ValidateNested,
 } from 'class-validator';
+import { PartsOf } from './parts';
 
 const WHOLE = { message: 'A whole number, 0 or more.' };
 const RANGE = { message: 'Two numbers, from and to.' };
@@ -58,7 +57,6 @@ export class SaveSeedLotRequest implements Omit<SeedLot, 'id'> {
   daysToSprout: [number, number] | null;
   @IsArray(WHOLE)
   @ArrayMaxSize(30, { message: 'At most thirty tests.' })
-  @ValidateNested({ each: true })
-  @Type(() => LotTestOnTheWire)
+  @PartsOf(() => LotTestOnTheWire)
   tests: LotTestOnTheWire[];
 }

@@ -64,7 +64,13 @@ export class ImportsService {
     if (!isColumnMap(mapping.columns)) throw new Problem(400, 'The meaning of a column is not known.');
     const read = readCsv(text);
     if (!read.ok) throw new Problem(422, read.reason);
-    const result = importTidyCsv(read.csv, { ...mapping, sownOn: mapping.sownOn ?? null, control: mapping.control ?? null });
+    const result = importTidyCsv(read.csv, {
+      ...mapping,
+      measures: mapping.measures ?? [],
+      own: mapping.own ?? [],
+      sownOn: mapping.sownOn ?? null,
+      control: mapping.control ?? null,
+    });
     if (result.ok) return result.table;
     const errors = result.problems.map((p) => ({ path: `line ${p.line}`, sentence: p.sentence }));
     throw new Problem(422, `${errors.length} ${errors.length === 1 ? 'row is' : 'rows are'} wrong, so nothing was imported.`, {

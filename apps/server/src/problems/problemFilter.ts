@@ -4,6 +4,14 @@ import { ThrottlerException } from '@nestjs/throttler';
 import { type Response } from 'express';
 import { Problem, titleOf } from './problem';
 
+const SENTENCES: Record<number, string> = {
+  400: 'What was sent cannot be read. Nothing was saved.',
+  404: 'There is nothing at this address.',
+  405: 'This cannot be done at this address.',
+  413: 'This is larger than what can be sent at once. Nothing was saved.',
+  415: 'This kind of writing is not known here. Nothing was saved.',
+};
+
 /** Turns every error into problem details (RFC 9457) and keeps what is internal in the log. */
 @Catch()
 export class ProblemFilter implements ExceptionFilter {
@@ -29,10 +37,11 @@ export class ProblemFilter implements ExceptionFilter {
     if (error instanceof ThrottlerException)
       return about(429, 'That was a lot at once. Wait a minute and go on; nothing was lost.');
     if (error instanceof HttpException)
-      return about(error.getStatus(), error.getStatus() === 404 ? 'There is nothing at this address.' : error.message);
+      return about(error.getStatus(), SENTENCES[error.getStatus()] ?? 'This cannot be done. Nothing was changed.');
+    // What the readers of bodies refuse carries its status.
     const status = (error as { status?: number } | null)?.status;
-    if (status === 413) return about(413, 'This is larger than what can be sent at once. Nothing was saved.');
-    if (status === 400) return about(400, 'What was sent cannot be read. Nothing was saved.');
+    const sentence = status === undefined ? undefined : SENTENCES[status];
+    if (sentence) return about(status!, sentence);
     return about(500, 'The server could not finish this. Nothing was changed; please try again.');
   }
 }

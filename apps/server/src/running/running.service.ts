@@ -134,7 +134,9 @@ export class RunningService {
       throw new Problem(422, 'A late sowing lies between the first sowing and today.', {
         errors: [{ path: 'sownOn', sentence: 'Choose a day between the first sowing and today.' }],
       });
-    const treatment = await manager.getRepository(TreatmentEntity).findOneBy({ investigationId: investigation.id, code });
+    const treatment = code
+      ? await manager.getRepository(TreatmentEntity).findOneBy({ investigationId: investigation.id, code })
+      : null;
     if (!code || !treatment) throw new Problem(422, 'Choose one of the treatments.');
     if (!seeds) throw new Problem(422, 'Say how many seeds are sown.');
     const all = await manager.getRepository(Container).findBy({ investigationId: investigation.id });

@@ -1,4 +1,4 @@
-import { addDays, daysBetween, type IsoDay } from '../calendar/days';
+import { addDays, daysBetween, isIsoDay, type IsoDay } from '../calendar/days';
 import { type Finding, numberFound } from '../measures/finding';
 import { parseFinding, valueProblem } from '../measures/parseFinding';
 import { measureOf } from '../measures/registry';
@@ -19,6 +19,9 @@ export type ImportResult = { ok: true; table: TidyTable } | { ok: false; problem
 
 /** No more than this many problems are listed; the first ones usually explain the rest. */
 export const MAX_PROBLEMS = 200;
+
+/** Seeds of records were sown between these days. */
+const [EARLIEST, LATEST] = ['1800-01-01', '2200-12-31'];
 
 const STATE_WORDS: [RegExp, ReadingState][] = [
   [/^(measured|alive|up|ok)$/i, 'measured'],
@@ -71,7 +74,8 @@ class RowReader {
     private readonly csv: CsvTable,
     private readonly mapping: ColumnMapping,
   ) {
-    this.sownOn = mapping.sownOn ?? this.sowingDayFromFile();
+    const said = mapping.sownOn ?? this.sowingDayFromFile();
+    this.sownOn = said !== null && isIsoDay(said) && said >= EARLIEST && said <= LATEST ? said : null;
     if (this.sownOn === null)
       this.problems.push({ line: 1, sentence: 'Say on which day the seeds were sown, so that days can be counted.' });
     else for (const row of csv.rows) this.readRow(row);
@@ -98,14 +102,22 @@ class RowReader {
     const wrong = (sentence: string) => void this.problems.push({ line: row.line, sentence });
     const unit = this.cell(row, 'unit');
     const treatment = this.cell(row, 'treatment');
+    const width = this.csv.headings.length;
+    if (row.width !== undefined && row.width !== width)
+      return wrong(
+        `This line has ${row.width} cells where the heading has ${width}${row.width > width ? ': does a number have a comma in it, without quotation marks around it?' : '.'}`,
+      );
     if (unit === '') return wrong('The unit is empty: which container is this?');
     if (unit.length > 40) return wrong('The name of the unit is longer than 40 characters.');
     if (treatment === '') return wrong(`The treatment of ${unit} is empty.`);
     const label = this.cell(row, 'treatmentLabel') || treatment;
     if (label.length > 60) return wrong('The name of the treatment is longer than 60 characters.');
-    this.noteUnit(row, unit, treatment, label);
+    const plant = this.cell(row, 'plant') || '1';
+    if (plant.length > 20) return wrong('The name of the plant is longer than 20 characters.');
+    const noted = this.noteUnit(row, unit, treatment, label);
+    if (!noted) return;
     if (!this.cell(row, 'date') && !this.cell(row, 'day') && !this.cell(row, 'state') && !this.cell(row, 'value')) return;
-    const day = this.readDay(row, this.units.get(unit)!.sownOn, wrong);
+    const day = this.readDay(row, noted.sownOn, wrong);
     if (day === null) return;
     const findings = this.readOthers(row, wrong);
     if (findings === null) return;
@@ -118,7 +130,7 @@ class RowReader {
     this.readings.push({
       line: row.line,
       unit,
-      plant: this.cell(row, 'plant') || '1',
+      plant,
       day,
       ...reading,
       doubt: this.readDoubt(row),
@@ -129,8 +141,9 @@ class RowReader {
     });
   }
 
-  private noteUnit(row: Row, code: string, treatment: string, label: string): void {
-    const wrong = (sentence: string) => void this.problems.push({ line: row.line, sentence });
+  /** The container of a row; null where the row cannot be one of it. */
+  private noteUnit(row: Row, code: string, treatment: string, label: string): TidyUnit | null {
+    const wrong = (sentence: string) => (this.problems.push({ line: row.line, sentence }), null);
     const block = this.cell(row, 'block') || null;
     if (block !== null && block.length > 60) return wrong('The name of the block is longer than 60 characters.');
     const seedsText = this.cell(row, 'seeds');
@@ -140,16 +153,20 @@ class RowReader {
     if (!known) {
       const sownOn = readDate(this.cell(row, 'sownOn'), this.mapping.dateOrder) ?? this.sownOn!;
       const seeds = seedsText === '' ? 1 : Number(seedsText);
-      this.units.set(code, { code, treatment, block, seeds, sownOn, line: row.line });
+      const made = { code, treatment, block, seeds, sownOn, line: row.line };
+      this.units.set(code, made);
       const named = this.mapping.control;
       const control = named === null ? /^(yes|true|1|y)$/i.test(this.cell(row, 'control')) : named === treatment;
       if (!this.treatments.has(treatment)) this.treatments.set(treatment, { label, control });
-    } else if (known.treatment !== treatment)
-      wrong(
+      return made;
+    }
+    if (known.treatment !== treatment)
+      return wrong(
         `${code} has treatment “${known.treatment}” on line ${known.line} and “${treatment}” here. A container has one treatment.`,
       );
-    else if (known.block !== block)
-      wrong(`${code} is in block “${known.block ?? ''}” on line ${known.line} and “${block ?? ''}” here.`);
+    if (known.block !== block)
+      return wrong(`${code} is in block “${known.block ?? ''}” on line ${known.line} and “${block ?? ''}” here.`);
+    return known;
   }
 
   private readDay(row: Row, sownOn: IsoDay, wrong: (sentence: string) => void): IsoDay | null {

@@ -4,7 +4,8 @@ import { unguardCell } from './csvCells';
 /** A table as it stands in a file: heading, and cells by heading with their line. */
 export interface CsvTable {
   headings: string[];
-  rows: { line: number; cells: Record<string, string> }[];
+  /** `width` is the number of cells as they stand in the line; a table has one for each heading. */
+  rows: { line: number; cells: Record<string, string>; width?: number }[];
 }
 
 export const MAX_ROWS = 20_000;
@@ -23,7 +24,11 @@ export function readCsv(text: string): { ok: true; csv: CsvTable } | { ok: false
   const rows: CsvTable['rows'] = [];
   for (const record of parsed.data) {
     if (line > 1 && record.some((cell) => cell.trim() !== ''))
-      rows.push({ line, cells: Object.fromEntries(headings.map((h, i) => [h, unguardCell(record[i] ?? '')])) });
+      rows.push({
+        line,
+        width: record.length,
+        cells: Object.fromEntries(headings.map((h, i) => [h, unguardCell(record[i] ?? '')])),
+      });
     line += 1 + record.reduce((breaks, cell) => breaks + (cell.match(/\n/g)?.length ?? 0), 0);
   }
   if (rows.length === 0) return { ok: false, reason: 'There is a heading and no row under it.' };

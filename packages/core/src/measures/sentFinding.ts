@@ -21,12 +21,13 @@ export function readSent(
 ): Result<{ finding: Finding }> {
   const measure = measureOf(code, own);
   if (!measure) return noAnswer(`Nobody knows the measure “${code}” here.`);
-  if (typed !== undefined) return parseFinding(measure, typed, { resolution, unit: null });
+  // A device may send null for what it has not.
+  if (typeof typed === 'string') return parseFinding(measure, typed, { resolution, unit: null });
   if (measure.choices.length > 0) {
     const known = measure.choices.some((c) => c.code === choice);
     return known ? { ok: true, finding: choiceFound(code, choice!) } : parseFinding(measure, choice ?? '', { resolution });
   }
-  if (value === undefined) return noAnswer('Nothing is typed yet.');
+  if (typeof value !== 'number') return noAnswer('Nothing is typed yet.');
   const problem = valueProblem(measure, value);
   return problem === null ? { ok: true, finding: numberFound(code, value) } : noAnswer(problem);
 }
