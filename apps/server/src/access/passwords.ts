@@ -2,32 +2,17 @@ import { hash, verify } from '@node-rs/argon2';
 import { zxcvbn, zxcvbnOptions } from '@zxcvbn-ts/core';
 import { adjacencyGraphs, dictionary } from '@zxcvbn-ts/language-common';
 import { Problem } from '../problems/problem';
+import { Turns } from '../turns';
 
 /** argon2id, the package's default algorithm, with the memory and passes of OWASP's recommendation. */
 const ARGON = { memoryCost: 19_456, timeCost: 2, parallelism: 1 };
 
-/** So many are hashed at once; the other threads stay free for everything else. */
-const AT_ONCE = 2;
-const MOST_WAITING = 60;
+/** Two are hashed at once; the other threads stay free for everything else. */
+const turns = new Turns(2, 60, 'Very many sign in at this moment. Try again in a few seconds.');
 
 zxcvbnOptions.setOptions({ dictionary: { ...dictionary }, graphs: adjacencyGraphs });
 
-let running = 0;
-const waiting: (() => void)[] = [];
-
-async function inTurn<T>(work: () => Promise<T>): Promise<T> {
-  if (waiting.length >= MOST_WAITING) throw new Problem(503, 'Very many sign in at this moment. Try again in a few seconds.');
-  if (running >= AT_ONCE) await new Promise<void>((next) => waiting.push(next));
-  running += 1;
-  try {
-    return await work();
-  } finally {
-    running -= 1;
-    waiting.shift()?.();
-  }
-}
-
-export const hashPassword = (password: string): Promise<string> => inTurn(() => hash(password, ARGON));
+export const hashPassword = (password: string): Promise<string> => turns.take(() => hash(password, ARGON));
 
 /** Verified in place of a missing account's password, so that both answers take the same time. */
 const NOBODY = hash('nobody has this password', ARGON);
@@ -35,7 +20,7 @@ const NOBODY = hash('nobody has this password', ARGON);
 /** Whether a password is that of an account; for a missing account it takes as long to say no. */
 export async function isPassword(kept: string | undefined, password: string): Promise<boolean> {
   const against = kept ?? (await NOBODY);
-  const right = await inTurn(() => verify(against, password));
+  const right = await turns.take(() => verify(against, password));
   return right && kept !== undefined;
 }
 

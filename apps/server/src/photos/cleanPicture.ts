@@ -1,5 +1,6 @@
 import sharp from 'sharp';
 import { Problem } from '../problems/problem';
+import { Turns } from '../turns';
 
 const WIDEST = 1600;
 const SMALL = 360;
@@ -13,12 +14,24 @@ export interface CleanPicture {
   height: number;
 }
 
+const FORMATS = new Set<string | undefined>(['jpeg', 'png', 'webp']);
+
+/** Two pictures are drawn at once, so that checks go on beside them. */
+const turns = new Turns(2, 40, 'Very many pictures arrive at this moment. It is sent again by itself.');
+
 /**
  * The picture newly encoded as JPEG, upright, at most 1600 pixels wide or high, without anything that came with it: place,
  * device and time stay behind. A second, small version is for lists.
  */
 export async function cleanPicture(sent: Buffer): Promise<CleanPicture> {
+  return turns.take(() => drawAnew(sent));
+}
+
+async function drawAnew(sent: Buffer): Promise<CleanPicture> {
   try {
+    // Taken by what it is, not by what it is called: drawings and documents are no pictures of a plant.
+    const { format } = await sharp(sent, { limitInputPixels: MOST_PIXELS }).metadata();
+    if (!FORMATS.has(format)) throw new Error(`no picture: ${format}`);
     const upright = () =>
       sharp(sent, { limitInputPixels: MOST_PIXELS, failOn: 'error' }).rotate().flatten({ background: '#fff' });
     const full = await upright()

@@ -60,7 +60,8 @@ export class ScreensService {
     const { investigation, readings } = await this.all.records(found.investigation);
     return {
       investigation: { ...investigation, care: [], deviations: [], runSheet: [], planCautions: [] },
-      readings: readings.map((r) => ({ ...r, note: null })),
+      // Nothing that a student wrote in words of their own.
+      readings: readings.map((r) => ({ ...r, note: null, dayReason: null })),
       photos: [],
     };
   }

@@ -1,3 +1,4 @@
+import { msNow } from '@bright-sprout/core/clock/clock';
 import { type HeldView } from '@bright-sprout/contracts/held';
 import { type JoinView, type SessionView } from '@bright-sprout/contracts/access';
 import { type BenchView } from '@bright-sprout/contracts/checks';
@@ -15,7 +16,7 @@ import { type ScreenLinkView, type ScreenView } from '@bright-sprout/contracts/s
 import { type BenchTogether, type TogetherView } from '@bright-sprout/contracts/together';
 import { type SeedLot } from '@bright-sprout/core/seeds/seedLot';
 import { QueryClient, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { request, ServerProblem } from './client';
+import { isProblem, request, ServerProblem } from './client';
 
 export const queryClient = new QueryClient({
   defaultOptions: {
@@ -121,7 +122,9 @@ export const useScreen = (token: string) =>
   useQuery({
     queryKey: ['screen', token],
     queryFn: () => request<ScreenView>('GET', `/screens/${encodeURIComponent(token)}`),
-    refetchInterval: (query) => (query.state.error instanceof ServerProblem ? false : 5000),
+    // After a failure the pauses grow with the time that nothing has come; only a link that is no more ends it.
+    refetchInterval: ({ state: { error, dataUpdatedAt } }) =>
+      error === null ? 5000 : isProblem(error, 404) ? false : Math.min(60_000, Math.max(5000, (msNow() - dataUpdatedAt) / 2)),
     refetchIntervalInBackground: true,
   });
 

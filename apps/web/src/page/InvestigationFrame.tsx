@@ -113,7 +113,7 @@ function Framed({
       {head}
       <DayRibbon ribbon={ribbon} sownOn={investigation.sownOn} chosen={looked.day} onChoose={setWanted} warmth={warmth} />
       {stations}
-      {children(looked)}
+      <main>{children(looked)}</main>
     </>
   );
 }

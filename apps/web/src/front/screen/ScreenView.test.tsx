@@ -35,6 +35,15 @@ test('a link that was taken back shows nothing of the class', async () => {
   expect(await screen.findByRole('alert')).toHaveTextContent('This screen has been taken back');
 });
 
+test('after a refusal it asks again, with longer pauses, and comes back', async () => {
+  jest.useFakeTimers();
+  let asked = 0;
+  open(() => (++asked < 3 ? new Refusal(429, 'That was a lot at once.') : recordsOf(READINGS)));
+  await act(() => jest.advanceTimersByTimeAsync(200_000));
+  jest.useRealTimers();
+  expect(await screen.findByRole('heading', { name: 'Does salt keep barley short?' })).toBeInTheDocument();
+});
+
 test('where seeds are counted, every seed is drawn and the groups say their shares', async () => {
   const counted = (code: string, countUp: number) =>
     readingView(code, '2026-03-17', { findings: [numberFound('seeds-with-root', countUp)] });

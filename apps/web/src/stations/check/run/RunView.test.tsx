@@ -120,6 +120,12 @@ describe('what could not be taken', () => {
     await waitFor(() => expect(writes.map((w) => `${w.method} ${w.path}`)).toEqual(['PUT /held/h1/taken', 'DELETE /held/h2']));
   });
 
+  test('the page has one main part that a screen reader can jump to', async () => {
+    open();
+    await part('Checking is open');
+    expect(screen.getByRole('main')).toContainElement(screen.getByRole('heading', { name: 'Checking is open' }));
+  });
+
   test('checks that came in after the end are told', async () => {
     open({ phase: 'finished', cameLate: 2 });
     const opening = await part('The investigation is finished');
