@@ -21,7 +21,7 @@ export function Saved({ draft }: { draft: PlanDraft }) {
   );
 }
 
-/** Somebody else saved meanwhile: theirs or ours. */
+/** Somebody else saved meanwhile: theirs, or ours with what they changed elsewhere. */
 export function TwoVersions({ draft }: { draft: PlanDraft }) {
   if (draft.theirs?.sown)
     return (
@@ -36,14 +36,14 @@ export function TwoVersions({ draft }: { draft: PlanDraft }) {
     <div className="notice" role="alert">
       <p>
         Somebody else changed this plan a moment ago{draft.theirs ? `: “${draft.theirs.document.question}”` : ''}. Nothing is
-        lost; which version goes on?
+        lost: what you changed in different places can be put together.
       </p>
       <p className="d-flex gap-2 flex-wrap mb-0">
         <button type="button" className="btn" onClick={draft.takeTheirs}>
           Go on with theirs
         </button>
         <button type="button" className="btn" onClick={draft.keepOurs}>
-          Keep mine
+          Keep mine, with what they changed elsewhere
         </button>
       </p>
     </div>

@@ -22,6 +22,11 @@ beforeEach(() => {
   globalThis.fetch = (async (_: string, { body }: RequestInit) => {
     const { version, document } = JSON.parse(body as string) as PlanView;
     await server.hold;
+    if (document.seedsEach > 1e6) {
+      const errors = [{ path: 'document.seedsEach', sentence: 'That is too far.' }];
+      const problem = { status: 400, detail: 'That is too far.', errors };
+      return { ok: false, status: 400, json: () => Promise.resolve(problem) } as Response;
+    }
     server.questions.push(document.question);
     return { ok: true, status: 200, json: () => Promise.resolve({ ...opened, version: version + 1 }) } as Response;
   }) as typeof fetch;
@@ -70,7 +75,7 @@ describe('what was typed and not yet saved', () => {
   test('is kept on the device with each change, until it is saved', async () => {
     const { result } = renderHook(() => usePlanDraft(opened));
     act(() => result.current.change(setting({ question: typed.question })));
-    expect(JSON.parse(localStorage.getItem('sprout draft plan p1')!)).toEqual({ version: 1, document: typed });
+    expect(JSON.parse(localStorage.getItem('sprout draft plan p1')!)).toMatchObject({ version: 1, document: typed });
     await pass(600);
     expect(localStorage.getItem('sprout draft plan p1')).toBeNull();
   });
@@ -94,6 +99,45 @@ describe('what was typed and not yet saved', () => {
     act(() => result.current.keepOurs());
     await pass(600);
     expect(server.questions).toEqual([typed.question]);
+  });
+
+  test('comes together with what somebody else changed elsewhere', async () => {
+    localStorage.setItem('sprout draft plan p1', JSON.stringify({ version: 1, document: typed, base: opened.document }));
+    const { result } = renderHook(() => usePlanDraft({ ...opened, version: 2, document: { ...opened.document, seedsEach: 9 } }));
+    act(() => result.current.keepOurs());
+    expect(result.current.plan).toMatchObject({ question: typed.question, seedsEach: 9 });
+    await pass(600);
+    expect(server.questions).toEqual([typed.question]);
+  });
+
+  test('can be undone after a reload', async () => {
+    const { result, unmount } = renderHook(() => usePlanDraft(opened));
+    act(() => result.current.change(setting({ question: 'First?' })));
+    await pass(600);
+    act(() => result.current.change(setting({ question: 'Second?' })));
+    await pass(600);
+    unmount();
+    const again = renderHook(() =>
+      usePlanDraft({ ...opened, version: 3, document: { ...opened.document, question: 'Second?' } }),
+    );
+    act(() => again.result.current.undo!());
+    expect(again.result.current.plan.question).toBe('First?');
+    again.unmount();
+    localStorage.removeItem('sprout draft plan p1');
+    const other = renderHook(() => usePlanDraft({ ...opened, version: 3, document: { ...opened.document, question: 'Third?' } }));
+    expect(other.result.current.undo).toBeNull();
+  });
+
+  test('one value that cannot be saved does not hold back the rest', async () => {
+    const { result } = renderHook(() => usePlanDraft(opened));
+    act(() => result.current.change(setting({ seedsEach: 1e9, question: 'Saved all the same?' })));
+    await pass(600);
+    expect(server.questions).toEqual(['Saved all the same?']);
+    expect(result.current.saving).toBe('refused');
+    expect(result.current.plan.seedsEach).toBe(1e9);
+    act(() => result.current.change(setting({ seedsEach: 4 })));
+    await pass(600);
+    expect(result.current.saving).toBe('saved');
   });
 
   test.each([

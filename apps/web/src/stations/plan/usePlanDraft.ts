@@ -1,5 +1,6 @@
 import { type PlanView, type SavePlanRequest } from '@bright-sprout/contracts/plans';
 import { inTodaysShape, type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
+import { mergePlans, withoutRefused } from '@bright-sprout/core/plan/document/mergePlans';
 import { useEffect, useMemo, useReducer, useRef, useState } from 'react';
 import { isProblem, request, ServerProblem } from '../../api/client';
 import { deviceDraft } from '../../entry/deviceDraft';
@@ -24,7 +25,16 @@ export type Saving = 'saved' | 'saving' | 'waiting' | 'refused';
 const GATHER_MS = 500;
 const TRY_AGAIN_MS = 4000;
 
-type Unsaved = Pick<PlanView, 'version' | 'document'>;
+/** Typed and not saved, with the version and the plan that it began with. */
+type Unsaved = Pick<PlanView, 'version' | 'document'> & { base?: PlanDocument };
+
+/** Steps back that outlive a reload. */
+const STEPS_KEPT = 20;
+
+interface Steps {
+  now: PlanDocument;
+  past: PlanDocument[];
+}
 
 /** What was not saved when the page was left; nothing where it came through after all, or is of another make. */
 function unsavedOf({ document, sown }: PlanView, kept: Unsaved | null): Unsaved | null {
@@ -40,21 +50,29 @@ function unsavedOf({ document, sown }: PlanView, kept: Unsaved | null): Unsaved 
 export function usePlanDraft(opened: PlanView) {
   const draft = useMemo(
     () =>
-      deviceDraft<Unsaved>(`plan ${opened.id}`, ({ version, document }) =>
-        version && document ? { version, document: inTodaysShape(document) } : null,
+      deviceDraft<Unsaved>(`plan ${opened.id}`, ({ version, document, base }) =>
+        version && document ? { version, base, document: inTodaysShape(document) } : null,
       ),
     [opened.id],
   );
   const [unsaved] = useState(() => unsavedOf(opened, draft.read()));
-  const [history, dispatch] = useReducer(reduce, opened.document, (saved) =>
-    unsaved ? historyOf(begin(saved), unsaved.document) : begin(saved),
+  const steps = useMemo(
+    () =>
+      deviceDraft<Steps>(`steps of plan ${opened.id}`, ({ now, past }) => (now && Array.isArray(past) ? { now, past } : null)),
+    [opened.id],
   );
+  const [history, dispatch] = useReducer(reduce, opened.document, (saved) => {
+    const begun = withSteps(saved, steps.read());
+    return unsaved ? historyOf(begun, unsaved.document) : begun;
+  });
   const [saving, setSaving] = useState<Saving>('saved');
   const [theirs, setTheirs] = useState<PlanView | null>(unsaved && unsaved.version !== opened.version ? opened : null);
   const [refusal, setRefusal] = useState<ServerProblem | null>(null);
   const [retry, setRetry] = useState(0);
   const version = useRef(opened.version);
   const lastSaved = useRef(opened.document);
+  /** What the server has: the last saved plan, or what of it was not refused. */
+  const base = useRef(unsaved?.base ?? opened.document);
   const sending = useRef(false);
   const { now } = history;
   const latest = useLatest(now);
@@ -66,10 +84,14 @@ export function usePlanDraft(opened: PlanView) {
     const send = async () => {
       if (sending.current) return setRetry((n) => n + 1);
       sending.current = true;
-      try {
-        const body: SavePlanRequest = { classId: opened.classId, version: version.current, document: now };
+      const put = async (document: PlanDocument) => {
+        const body: SavePlanRequest = { classId: opened.classId, version: version.current, document };
         const answer = await request<PlanView>('PUT', `/plans/${opened.id}`, body);
         version.current = answer.version;
+        base.current = document;
+      };
+      try {
+        await put(now);
         lastSaved.current = now;
         setRefusal(null);
         if (latest.current === now) setSaving('saved');
@@ -79,6 +101,10 @@ export function usePlanDraft(opened: PlanView) {
         else if (error instanceof ServerProblem) {
           setRefusal(error);
           setSaving('refused');
+          // One place that cannot be does not hold back what else was changed.
+          const paths = (error.problem.errors ?? []).map((e) => e.path.replace(/^document\./, ''));
+          const rest = withoutRefused(now, base.current, paths);
+          if (paths.length > 0 && JSON.stringify(rest) !== JSON.stringify(base.current)) await put(rest).catch(() => undefined);
         } else {
           setSaving('waiting');
           setTimeout(() => setRetry((n) => n + 1), TRY_AGAIN_MS);
@@ -93,8 +119,11 @@ export function usePlanDraft(opened: PlanView) {
   useEffect(() => {
     if (opened.sown) return;
     if (now === lastSaved.current) draft.drop();
-    else draft.keep({ version: version.current, document: now });
+    else draft.keep({ version: version.current, document: now, base: base.current });
   }, [now, saving, retry, theirs, opened, draft]);
+  useEffect(() => {
+    if (saving === 'saved' && history.past.length > 0) steps.keep({ now, past: history.past.slice(-STEPS_KEPT) });
+  }, [saving, now, history.past, steps]);
   const blocked = opened.sown || theirs !== null;
   useSendOnLeaving(() => {
     if (blocked || latest.current === lastSaved.current) return;
@@ -117,18 +146,28 @@ export function usePlanDraft(opened: PlanView) {
       if (!theirs) return;
       version.current = theirs.version;
       lastSaved.current = theirs.document;
+      base.current = theirs.document;
       dispatch({ kind: 'replace', plan: theirs.document });
       setTheirs(null);
       setSaving('saved');
     },
-    /** Saves ours on top of theirs. */
+    /** Goes on with ours and with what they changed elsewhere. */
     keepOurs: () => {
       if (!theirs) return;
+      const merged = mergePlans(base.current, latest.current, theirs.document);
       version.current = theirs.version;
+      base.current = theirs.document;
+      dispatch({ kind: 'change', change: () => merged });
       setTheirs(null);
       setRetry((n) => n + 1);
     },
   };
+}
+
+/** The plan with the steps that led to it, where they are those of this very version. */
+function withSteps(saved: PlanDocument, kept: Steps | null): History<PlanDocument> {
+  const begun = begin(saved);
+  return kept && JSON.stringify(kept.now) === JSON.stringify(saved) ? { ...begun, past: kept.past } : begun;
 }
 
 function useLatest<T>(value: T): { readonly current: T } {
