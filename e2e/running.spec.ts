@@ -74,6 +74,15 @@ test('checking is closed for a team that comes too late, and opened again', asyn
   await expect(bells.getByRole('alert')).toContainText(
     'Your teacher has closed checking for now. What you entered stays on this device. What you entered: 3.2 cm.',
   );
+  // It reaches the teacher, who takes it in.
+  await expect(bells.getByRole('alert')).toContainText('Your teacher has it now, and decides.');
+  await page.reload();
+  const held = section(page, 'Waiting for you to decide');
+  await expect(held.getByRole('listitem')).toContainText(/Bells, A2: 3\.2 cm on/);
+  await held.getByRole('button', { name: 'Take it in' }).click();
+  await expect(page.getByRole('heading', { name: 'Waiting for you to decide' })).toHaveCount(0);
+  await bells.getByRole('button', { name: 'Send it again' }).click();
+  await expect(bells.getByRole('alert')).toHaveCount(0);
   await page.getByRole('button', { name: 'Open checking' }).click();
   await expect(page.getByRole('heading', { name: 'Checking is open' })).toBeVisible();
 });

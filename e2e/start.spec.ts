@@ -68,7 +68,7 @@ test('it starts, keeps its data over a second start, and Ctrl-C stops everything
     expect(run.said()).toContain('teacher@millrace.example');
     expect(run.said().includes('The demo was loaded')).toBe(round === 'first');
     const health = await request.get(`http://127.0.0.1:${port}/api/health`);
-    expect(await health.json()).toEqual({ status: 'ok', version: '0.1.0' });
+    expect(await health.json()).toMatchObject({ status: 'ok', version: '0.1.0' });
     run.child.kill('SIGINT');
     expect(await run.ended).toBe(0);
     expect(await portIsFree(port)).toBe(true);

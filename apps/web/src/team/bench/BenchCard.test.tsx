@@ -59,6 +59,13 @@ beforeEach(() => {
   localStorage.clear();
 });
 
+test('what another device wrote of the same plant is shown beside the own', () => {
+  const saved = readingView('A1', DAY, { id: 'own', heightMm: 165 });
+  const other = readingView('A1', DAY, { id: 'other', heightMm: 121, recordedAt: `${DAY}T12:00:00Z` });
+  show({ saved, readings: [LAST, saved, other] });
+  expect(screen.getByRole('alert')).toHaveTextContent(/Another device wrote 12.1 cm for it today/);
+});
+
 test('a tapped height shows its change and is saved once, as typed, on the way to the neighbour', async () => {
   const { onNext } = show();
   await tap('1', '6', '.', '5');

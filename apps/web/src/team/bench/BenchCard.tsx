@@ -2,7 +2,8 @@ import { timeNow } from '@bright-sprout/core/clock/clock';
 import { heightOf } from '@bright-sprout/core/measures/finding';
 import { SEED_COUNTS } from '@bright-sprout/core/measures/builtIn/counts';
 import { mainMeasure } from '@bright-sprout/core/measures/registry';
-import { replacedBy } from '@bright-sprout/core/readings/reading';
+import { currentReadings, replacedBy } from '@bright-sprout/core/readings/reading';
+import { readingWords } from '@bright-sprout/core/readings/readingWords';
 import { useRef } from 'react';
 import { v7 } from 'uuid';
 import { theOutbox } from '../../api/outbox';
@@ -14,6 +15,7 @@ import { BenchHelps } from './BenchHelps';
 import { BenchSaved } from './BenchSaved';
 import { BenchSight } from './BenchSight';
 import { NoHeight, WhyLost } from './NoHeight';
+import { readingsOf } from './stops';
 import { type Card, useCard } from './useCard';
 import { BenchFoot } from './BenchFoot';
 import { DoubtQuestion, OtherDoubt } from './DoubtQuestion';
@@ -55,6 +57,9 @@ export function BenchCard(props: Props) {
   const { resolution, bench } = investigation;
   const scroll = useRef<HTMLDivElement>(null);
   const { entry, mm, doubt, shown, other, changing, setChanging, change, toggle, save } = useCard(props);
+  const elsewhere = currentReadings(readingsOf({ container, plant, name: '' }, readings, bench.plants)).filter(
+    (r) => r.day === day && saved !== null && r.id !== saved.id,
+  );
   const main = mainMeasure(bench);
   const asksHeight = bench.measures.includes('height');
   const looksForRoots = SEED_COUNTS.some((code) => code === main.code) && bench.sprouted === 'root-2mm';
@@ -99,7 +104,13 @@ export function BenchCard(props: Props) {
           </div>
         )}
         {!changing ? (
-          <BenchSaved code={container.code} lost={lost} saved={saved !== null} onChange={() => setChanging(true)} />
+          <BenchSaved
+            code={container.code}
+            lost={lost}
+            saved={saved !== null}
+            elsewhere={elsewhere.map((r) => readingWords(r, { resolution, own: bench.own, sown: container.seedsSown }))}
+            onChange={() => setChanging(true)}
+          />
         ) : (
           <>
             {doubt && shown && (

@@ -7,8 +7,15 @@ export function BenchSaved({
   code,
   lost,
   saved,
+  elsewhere,
   onChange,
-}: { code: string; saved: boolean; onChange: () => void } & Pick<Card, 'lost'>) {
+}: {
+  code: string;
+  saved: boolean;
+  /** What other devices wrote of the same plant today, in words, where it counts beside this. */
+  elsewhere: readonly string[];
+  onChange: () => void;
+} & Pick<Card, 'lost'>) {
   return (
     <div className="bench-saved">
       <p role="status">
@@ -16,6 +23,12 @@ export function BenchSaved({
           ? `${code} ${LOST_WORDS[lost.lostReason ?? 'other']}, seen on ${formatDay(lost.lostOn!)}.`
           : `${code} is done for today.`}
       </p>
+      {elsewhere.length > 0 && (
+        <p role="alert">
+          Another device wrote {elsewhere.join(' and ')} for it today. Both are kept. Look again together, and change the wrong
+          one.
+        </p>
+      )}
       <button type="button" className="btn" onClick={onChange}>
         {lost && !saved ? 'It is alive after all' : 'Change it'}
       </button>

@@ -10,12 +10,13 @@ import { AllDone } from './AllDone';
 import { BenchCard } from './BenchCard';
 import { BenchHead } from './BenchHead';
 import { ContainerTabs, PlantTabs } from './BenchTabs';
-import { type BenchInvestigation } from './benchRecords';
+import { type BenchInvestigation } from '../../records/benchRecords';
 import { CareToday } from './CareToday';
 import { type ChosenDay, DayChoice } from './DayChoice';
 import { Guide } from './Guide';
 import { Unsent } from './Unsent';
 import { useGuideSeen } from './useGuideSeen';
+import { useRightClock } from './useRightClock';
 import { useOwnPot } from './useOwnPot';
 import { useStops } from './useStops';
 import { WhosePot } from './WhosePot';
@@ -25,6 +26,7 @@ export function Checking({ bench, own, onLeave }: { bench: Bench; own: BenchInve
   const ownPot = useOwnPot(own.investigation, bench.team.id, useSearchParams()[0].get('pot'));
   const investigation = useMemo(() => withOwnPot(own.investigation, ownPot.code), [own.investigation, ownPot.code]);
   const waiting = useWaiting();
+  const wrongDay = useRightClock(investigation.class.timeZone);
   const today = todayIn(investigation.class.timeZone);
   const [chosen, setChosen] = useState<ChosenDay | null>(null);
   const [choosingDay, setChoosingDay] = useState(false);
@@ -46,6 +48,11 @@ export function Checking({ bench, own, onLeave }: { bench: Bench; own: BenchInve
           />
         )}
       </BenchHead>
+      {wrongDay && (
+        <p className="bench-waiting" role="alert">
+          This device’s clock says {formatDay(wrongDay)}; at school it is {formatDay(today)}. We write down {formatDay(today)}.
+        </p>
+      )}
       <Unsent waiting={waiting.filter((c) => c.teamId === bench.team.id)} />
       {investigation.checkingClosedAt !== null && (
         <p className="bench-waiting" role="status">

@@ -4,7 +4,7 @@ import { useEffect, useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { type WaitingEntry } from '../../api/outbox';
 import { photosSince } from '../../entry/enteredSince';
-import { type BenchInvestigation, withWaiting } from './benchRecords';
+import { type BenchInvestigation, withWaiting } from '../../records/benchRecords';
 import { stateOf, type Stop, stopsOf } from './stops';
 
 /**

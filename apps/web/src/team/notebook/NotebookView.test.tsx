@@ -1,4 +1,5 @@
 import { type BenchPrediction } from '@bright-sprout/contracts/predictions';
+import { type WaitingEntry } from '../../api/outbox';
 import { screen, within } from '@testing-library/react';
 import { fakeServer, Refusal, renderPage } from '../../../test/fakeServer';
 import { readingView, recordsOf } from '../../../test/records';
@@ -38,6 +39,36 @@ function open(readings = READINGS, predictions: BenchPrediction[] = [EXPECTED], 
   fakeServer({ 'GET /bench': bench, 'GET /bench/predictions': predictions });
   renderPage(<NotebookView />, { path: '/bench/notebook/i1', route: '/bench/notebook/:id' });
 }
+
+let waiting: WaitingEntry[] = [];
+jest.mock('../../api/outbox', () => ({
+  useWaiting: () => waiting,
+  isWaitingCheck: (entry: WaitingEntry) => entry.kind === 'check',
+}));
+
+test('what waits on the device counts too', async () => {
+  waiting = [
+    {
+      id: 'w',
+      kind: 'check',
+      teamId: 't1',
+      at: 1,
+      refused: null,
+      confirmed: false,
+      told: null,
+      kept: true,
+      body: {
+        containerId: 'A1',
+        day: '2026-03-16',
+        recordedAt: '2026-03-16T10:00:00Z',
+        readings: [{ id: 'r', plant: '1', state: 'measured', typed: '10.5 cm' } as never],
+      },
+    },
+  ];
+  open();
+  expect((await page('A1')).getByText(/10\.5 cm/)).toBeInTheDocument();
+  waiting = [];
+});
 
 const page = async (code: string) => within(await screen.findByRole('region', { name: code }));
 

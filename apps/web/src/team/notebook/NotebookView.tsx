@@ -5,7 +5,9 @@ import { formatLength } from '@bright-sprout/core/quantities/length';
 import { firstUp, tallestAround, tallestTreatment } from '@bright-sprout/core/readings/whatCame';
 import { Link, Navigate, useParams } from 'react-router';
 import { isProblem } from '../../api/client';
+import { useWaiting, type WaitingEntry } from '../../api/outbox';
 import { useAskedPredictions, useBench } from '../../api/queries';
+import { withWaiting } from '../../records/benchRecords';
 import { EmblemMark } from '../../marks/EmblemMark';
 import { Empty, Loaded } from '../../page/Notices';
 import { NotebookPage } from './NotebookPage';
@@ -17,6 +19,7 @@ export function NotebookView() {
   const { id = '' } = useParams();
   const bench = useBench();
   const predictions = useAskedPredictions();
+  const waiting = useWaiting();
   if (isProblem(bench.error, 401)) return <Navigate to="/join" replace />;
   return (
     <main className="page notebook">
@@ -32,7 +35,7 @@ export function NotebookView() {
               </Empty>
             );
           const expected = predictions.data?.find((p) => p.planId === id);
-          return <Notebook team={loaded.team} own={own} expected={expected} />;
+          return <Notebook team={loaded.team} own={withAllThatWaits(own, waiting)} expected={expected} />;
         }}
       </Loaded>
     </main>
@@ -40,6 +43,11 @@ export function NotebookView() {
 }
 
 type Own = BenchView['investigations'][number];
+
+/** What the team entered on this device counts also while it has not been sent. */
+function withAllThatWaits(own: Own, waiting: readonly WaitingEntry[]): Own {
+  return { ...own, readings: withWaiting(own.readings, waiting, own.investigation) };
+}
 
 function Notebook({ team, own, expected }: { team: BenchView['team']; own: Own; expected: BenchPrediction | undefined }) {
   const { investigation, readings } = own;

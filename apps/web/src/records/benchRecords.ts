@@ -3,7 +3,7 @@ import { type ReadingView } from '@bright-sprout/contracts/investigations';
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { type Finding } from '@bright-sprout/core/measures/finding';
 import { findingsSent, readSent } from '@bright-sprout/core/measures/sentFinding';
-import { isWaitingCheck, type WaitingEntry } from '../../api/outbox';
+import { isWaitingCheck, type WaitingEntry } from '../api/outbox';
 
 /** What the server has told and what this device entered since, as one list of readings. */
 export function withWaiting(

@@ -1,5 +1,5 @@
-import { type WaitingCheck } from '../../api/outbox';
-import { investigationView } from '../../../test/records';
+import { type WaitingCheck } from '../api/outbox';
+import { investigationView } from '../../test/records';
 import { withWaiting } from './benchRecords';
 
 function waiting(change: Partial<WaitingCheck> = {}): WaitingCheck {
