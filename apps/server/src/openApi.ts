@@ -11,6 +11,7 @@ const RULES: Record<string, (constraints: unknown[]) => Schema> = {
   isString: () => ({ type: 'string' }),
   isEmail: () => ({ type: 'string', format: 'email' }),
   isUuid: () => ({ type: 'string', format: 'uuid' }),
+  moment: () => ({ type: 'string', format: 'date-time' }),
   isIso8601: () => ({ type: 'string', format: 'date-time' }),
   isInt: () => ({ type: 'integer' }),
   isBoolean: () => ({ type: 'boolean' }),

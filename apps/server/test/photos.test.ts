@@ -115,3 +115,18 @@ test('a picture is seen and taken back only by those who may', async () => {
   await kites.delete(`/bench/photos/${id}`).expect(204);
   await kites.get(`/bench/photos/${id}`).expect(404);
 });
+
+test('a picture that nobody shows any more leaves the store; one that is shown twice stays until both are taken back', async () => {
+  const files = () =>
+    readdirSync(application.settings.blobFolder, { recursive: true, withFileTypes: true }).filter((f) => f.isFile()).length;
+  const before = files();
+  const same = await picture(77, 55);
+  const [first, second] = [v7(), v7()];
+  await send(kites, first, same).expect(200);
+  await send(kites, second, same).expect(200);
+  expect(files()).toBeGreaterThan(before);
+  await kites.delete(`/bench/photos/${first}`).expect(204);
+  await kites.get(`/bench/photos/${second}`).expect(200);
+  await kites.delete(`/bench/photos/${second}`).expect(204);
+  expect(files()).toBe(before);
+});

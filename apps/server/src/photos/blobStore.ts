@@ -1,5 +1,5 @@
 import { createHash, randomBytes } from 'node:crypto';
-import { mkdir, readFile, rename, writeFile } from 'node:fs/promises';
+import { mkdir, readFile, rename, rm, writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
 
 /** Files under the hash of their content; what is stored never changes. */
@@ -8,6 +8,8 @@ export interface BlobStore {
   put(content: Buffer): Promise<string>;
   /** Null where nothing is stored under the hash. */
   get(hash: string): Promise<Buffer | null>;
+  /** Forgets it; nothing happens where it is not there. */
+  remove(hash: string): Promise<void>;
 }
 
 export const BLOB_STORE = Symbol('blob store');
@@ -31,6 +33,10 @@ export class FolderBlobStore implements BlobStore {
       if (error.code === 'ENOENT') return null;
       throw error;
     });
+  }
+
+  async remove(hash: string): Promise<void> {
+    await rm(this.place(hash)[1], { force: true });
   }
 
   private place(hash: string): [string, string] {

@@ -108,5 +108,15 @@ export class PhotosService {
         investigationId: investigation.id,
       });
     });
+    for (const hash of [photo.hash, photo.smallHash]) await this.forget(hash);
+  }
+
+  /** A picture that nobody shows any more leaves the store; that it was taken stays on record. */
+  private async forget(hash: string): Promise<void> {
+    const shown = await this.dataSource.getRepository(Photo).existsBy([
+      { hash, takenBackAt: IsNull() },
+      { smallHash: hash, takenBackAt: IsNull() },
+    ]);
+    if (!shown) await this.blobs.remove(hash);
   }
 }

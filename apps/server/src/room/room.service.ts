@@ -1,7 +1,7 @@
 import { msNow } from '@bright-sprout/core/clock/clock';
 import { type RoomView, type SaveRoomRequest } from '@bright-sprout/contracts/room';
 import { Injectable } from '@nestjs/common';
-import { DataSource, MoreThan } from 'typeorm';
+import { DataSource, MoreThan, Not } from 'typeorm';
 import { type TeacherRequester } from '../access/requester';
 import { Scope } from '../access/scope.service';
 import { ClassGroup } from '../classes/classGroup.entity';
@@ -37,7 +37,8 @@ export class RoomService {
   async save(teacher: TeacherRequester, classId: string, { source, readings }: SaveRoomRequest): Promise<RoomView> {
     await this.scope.classOf(teacher, classId);
     const repository = this.dataSource.getRepository(RoomReadingEntity);
-    if ((await repository.countBy({ classId })) + readings.length > MOST_READINGS)
+    // What the sensor box reads by itself takes nobody's room.
+    if ((await repository.countBy({ classId, source: Not('sensor') })) + readings.length > MOST_READINGS)
       throw new Problem(422, `A class keeps at most ${MOST_READINGS} readings of its room.`);
     const soon = msNow() + 86_400_000;
     const late = readings.findIndex((r) => Date.parse(r.at) > soon);

@@ -33,7 +33,10 @@ export class SensorBoxService implements OnModuleInit, OnModuleDestroy {
 
   onModuleInit(): void {
     if (!this.there) return;
-    this.timer = setInterval(() => void this.readForAll(), EVERY_MS);
+    // A round that fails is made up for by the next one; it never ends the server.
+    const round = () =>
+      this.readForAll().catch((error: unknown) => this.logger.warn(`The sensor box’s readings were not kept: ${String(error)}`));
+    this.timer = setInterval(() => void round(), EVERY_MS);
     this.timer.unref();
   }
 

@@ -54,6 +54,23 @@ export function clockInZone(instant: Date, timeZone: string): string {
   return clock.format(instant);
 }
 
+/**
+ * The instant at which the clock on the wall of a zone shows a time; of an hour that a change of the clocks leaves out, the instant
+ * just after it, and of one that comes twice the first.
+ * @param clock `08:45` or `08:45:30`
+ */
+export function instantInZone(day: IsoDay, clock: string, timeZone: string): Date {
+  const wall = Date.parse(`${day}T${clock.length === 5 ? `${clock}:00` : clock}Z`);
+  const shown = (instant: number) => {
+    const at = new Date(instant);
+    return Date.parse(`${dayInZone(at, timeZone)}T${clockInZone(at, timeZone)}:00Z`) - Math.floor(instant / 60_000) * 60_000;
+  };
+  // The zone's distance from UTC before and after a change: the greater one gives the earlier instant.
+  const distances = [shown(wall - DAY_MS / 2), shown(wall + DAY_MS / 2)].sort((a, b) => b - a);
+  const found = distances.map((d) => wall - d).find((instant) => instant + shown(instant) === wall);
+  return new Date(found ?? wall - distances[1]!);
+}
+
 /** True when the runtime knows the IANA zone. */
 export function isTimeZone(name: string): boolean {
   try {

@@ -102,7 +102,8 @@ export function guessMapping({ headings, rows }: CsvTable): ColumnMapping {
   };
 }
 
-function guessDateOrder(dates: readonly string[]): DateOrder {
+/** In which order dates are written, by what would be no date otherwise. */
+export function guessDateOrder(dates: readonly string[]): DateOrder {
   const parts = dates.map((d) => d.split(/[-/.]/).map(Number));
   if (dates.every((d) => /^\d{4}/.test(d))) return 'year-month-day';
   return parts.some((p) => (p[1] ?? 0) > 12) ? 'month-day-year' : 'day-month-year';

@@ -1,5 +1,5 @@
 import { MONDAY_TO_FRIDAY } from '../calendar/schoolCalendar';
-import { readLoggerCsv, roomDays, roomFromRecord, type RoomReading } from './roomRecord';
+import { roomDays, roomFromRecord, type RoomReading } from './roomRecord';
 
 const CALENDAR = { weekdays: MONDAY_TO_FRIDAY, holidays: [] };
 const t = (at: string, value: number): RoomReading => ({ at, kind: 'temperature', value });
@@ -27,21 +27,4 @@ test('days are those of the class’s zone', () => {
   expect(roomDays(late, 'temperature', 'UTC').map((d) => d.day)).toEqual(['2026-03-16', '2026-03-17']);
   expect(roomDays(late, 'temperature', 'Europe/Berlin')).toEqual([{ day: '2026-03-17', low: 10, high: 20 }]);
   expect(roomDays(late, 'ph', 'UTC')).toEqual([]);
-});
-
-test('a logger’s table is read; what cannot be is told by line', () => {
-  const text = 'Time;Temp (°C);Light lux\n2026-03-19 14:30;21,5;900\n2026-03-19T15:30:00Z;95;\nyesterday;20;1\n';
-  expect(readLoggerCsv(text)).toEqual({
-    ok: true,
-    readings: [
-      { at: '2026-03-19T14:30:00.000Z', kind: 'temperature', value: 21.5 },
-      { at: '2026-03-19T14:30:00.000Z', kind: 'light', value: 900 },
-    ],
-    skipped: [
-      { line: 3, sentence: 'Temperature “95” is not between -40 and 70.' },
-      { line: 4, sentence: '“yesterday” is not a time like 2026-03-19 14:30.' },
-    ],
-  });
-  expect(readLoggerCsv('a;b\n1;2\n')).toMatchObject({ ok: false, reason: expect.stringContaining('date and time') as string });
-  expect(readLoggerCsv('time;b\n1;2\n')).toMatchObject({ ok: false, reason: expect.stringContaining('No column') as string });
 });

@@ -3,7 +3,6 @@ import { type RoomTemperature } from '../calendar/roomTemperature';
 import { isSchoolDay, type SchoolCalendar } from '../calendar/schoolCalendar';
 import { type Result } from '../result/result';
 import { quantile } from '../statistics/descriptives';
-import { readCsv } from '../formats/readCsv';
 
 /** What is read of a room: °C, lux, percent of water in the soil by volume, pH. */
 export const ROOM_KINDS = ['temperature', 'light', 'moisture', 'ph'] as const;
@@ -81,44 +80,4 @@ export function roomFromRecord(
   const [offDay, offNight] = [middle(pick(false, true)), middle(pick(false, false))];
   const weekend = offDay === null || offNight === null ? null : { day: offDay, night: offNight };
   return { ok: true, room: { day, night, weekend, dayHours: [dayHours[0], dayHours[1]] } };
-}
-
-const COLUMNS: Record<RoomKind, RegExp> = {
-  temperature: /temp|°c|celsius/i,
-  light: /light|lux|licht/i,
-  moisture: /moist|humid.*soil|vwc/i,
-  ph: /^ph$/i,
-};
-
-/** Reads a logger's table: a column with date and time, and one or more that are known by their heading. */
-export function readLoggerCsv(text: string): Result<{ readings: RoomReading[]; skipped: { line: number; sentence: string }[] }> {
-  const read = readCsv(text);
-  if (!read.ok) return read;
-  const { headings, rows } = read.csv;
-  const time = headings.find((h) => /time|date|when|^at$/i.test(h));
-  if (!time) return { ok: false, reason: 'There is no column with date and time; its heading should say “time”.' };
-  const known = ROOM_KINDS.flatMap((kind) => {
-    const heading = headings.find((h) => h !== time && COLUMNS[kind].test(h));
-    return heading ? [{ kind, heading }] : [];
-  });
-  if (known.length === 0) return { ok: false, reason: 'No column is known: temperature, light, soil moisture or pH.' };
-  const skipped: { line: number; sentence: string }[] = [];
-  const readings = rows.flatMap(({ line, cells }) => {
-    const stamp = (cells[time] ?? '').trim();
-    const at = Date.parse(/[zZ]|[+-]\d\d:?\d\d$/.test(stamp) ? stamp : `${stamp.replace(' ', 'T')}Z`);
-    if (!/^\d{4}-\d{2}-\d{2}[T ]\d/.test(stamp) || Number.isNaN(at)) {
-      skipped.push({ line, sentence: `“${stamp}” is not a time like 2026-03-19 14:30.` });
-      return [];
-    }
-    return known.flatMap(({ kind, heading }): RoomReading[] => {
-      const typed = (cells[heading] ?? '').trim().replace(',', '.');
-      if (typed === '') return [];
-      const value = Number(typed);
-      const [low, high] = ROOM_LIMITS[kind];
-      if (Number.isFinite(value) && value >= low && value <= high) return [{ at: new Date(at).toISOString(), kind, value }];
-      skipped.push({ line, sentence: `${ROOM_WORDS[kind].name} “${typed}” is not between ${low} and ${high}.` });
-      return [];
-    });
-  });
-  return { ok: true, readings, skipped };
 }

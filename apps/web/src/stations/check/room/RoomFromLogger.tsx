@@ -1,27 +1,36 @@
-import { readLoggerCsv } from '@bright-sprout/core/room/roomRecord';
+import { type Degrees, readLoggerCsv } from '@bright-sprout/core/room/readLogger';
 import { useState } from 'react';
-import { v7 } from 'uuid';
+import { Form } from 'react-bootstrap';
+import { v5 } from 'uuid';
 import { request } from '../../../api/client';
 import { useWrite } from '../../../api/queries';
 import { ProblemNotice } from '../../../page/Notices';
+
+/** Names readings of loggers by what they are, so that the same file twice adds nothing. */
+const LOGGER_IDS = '0d6a9a7e-6a0c-4a57-9f3b-5d0f6f1c2b11';
 
 /** Readings sent at a time. */
 const BATCH = 300;
 
 /** A logger’s file, sent in parts; lines that cannot be read are named. */
-export function RoomFromLogger({ classId }: { classId: string }) {
+export function RoomFromLogger({ classId, timeZone }: { classId: string; timeZone: string }) {
+  const [degrees, setDegrees] = useState<Degrees | ''>('');
   const [words, setWords] = useState('');
   const [skipped, setSkipped] = useState<string[]>([]);
   const send = useWrite(async (file: File) => {
-    const read = readLoggerCsv(await file.text());
+    const read = readLoggerCsv(await file.text(), timeZone, degrees || null);
     setSkipped(read.ok ? read.skipped.map((s) => `Line ${s.line}: ${s.sentence}`) : []);
     if (!read.ok) return setWords(read.reason);
     for (let i = 0; i < read.readings.length; i += BATCH) {
       setWords(`Bringing in ${i} of ${read.readings.length} …`);
-      const readings = read.readings.slice(i, i + BATCH).map((r) => ({ ...r, id: v7() }));
+      const readings = read.readings.slice(i, i + BATCH).map((r) => ({
+        ...r,
+        id: v5(`${classId} ${r.kind} ${r.at}`, LOGGER_IDS),
+      }));
       await request('PUT', `/classes/${classId}/room/readings`, { source: 'file', readings });
     }
-    setWords(`${read.readings.length} readings came in.`);
+    const thinned = read.thinnedBy === 1 ? '' : ` Every ${read.thinnedBy}th look was taken: that shows the room as well.`;
+    setWords(`${read.readings.length} readings came in.${thinned}`);
   }, 'room');
   return (
     <section className="section">
@@ -32,8 +41,22 @@ export function RoomFromLogger({ classId }: { classId: string }) {
         type="file"
         accept=".csv,text/csv"
         className="form-control"
-        onChange={(e) => e.target.files?.[0] && send.mutate(e.target.files[0])}
+        onChange={(e) => {
+          if (e.target.files?.[0]) send.mutate(e.target.files[0]);
+          // The same file can be chosen again, as after choosing its degrees.
+          e.target.value = '';
+        }}
       />
+      <Form.Select
+        aria-label="Its temperatures are in"
+        className="mt-2"
+        value={degrees}
+        onChange={(e) => setDegrees(e.target.value as Degrees | '')}
+      >
+        <option value="">degrees as its heading says</option>
+        <option value="celsius">°C</option>
+        <option value="fahrenheit">°F</option>
+      </Form.Select>
       {words && <p role="status">{words}</p>}
       {skipped.length > 0 && (
         <ul>

@@ -107,6 +107,10 @@ test('a logger’s file comes in by batches; lines that cannot be read are named
   expect(await screen.findByText('320 readings came in.')).toBeInTheDocument();
   expect(writes.map((w) => (w.body as { readings: unknown[] }).readings.length)).toEqual([300, 20]);
   expect(screen.getByText(/^Line 322: /)).toBeInTheDocument();
+  // The same file again has the same ids, so that nothing is added.
+  await userEvent.upload(screen.getByLabelText(/A table \(CSV\)/), file);
+  await waitFor(() => expect(writes).toHaveLength(4));
+  expect(writes[2]!.body).toEqual(writes[0]!.body);
 });
 
 test('a file that is no record of a room is refused with a sentence, and nothing is sent', async () => {

@@ -77,7 +77,7 @@ function RoomRecord({ room, investigation }: { room: Room; investigation: Invest
       </div>
       <aside>
         <RoomByHand classId={classId} readings={room.readings} />
-        <RoomFromLogger classId={classId} />
+        <RoomFromLogger classId={classId} timeZone={timeZone} />
         <SensorBox classId={classId} sensor={room.sensor} />
       </aside>
     </div>
