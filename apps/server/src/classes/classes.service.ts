@@ -12,6 +12,7 @@ import { SessionsService } from '../access/sessions.service';
 import { isDuplicate, Transactions } from '../database/transactions';
 import { Container } from '../investigations/container.entity';
 import { Investigation } from '../investigations/investigation.entity';
+import { ChangesService } from '../live/changes.service';
 import { notFound, Problem } from '../problems/problem';
 import { ClassGroup } from './classGroup.entity';
 import { teamsInOrder } from './teamsInOrder';
@@ -19,6 +20,8 @@ import { Team } from './team.entity';
 
 /** No letters or digits that are read for one another. */
 const CODE_SIGNS = 'ABCDEFGHJKMNPQRSTUVWXYZ23456789';
+
+const changed = (classId: string) => ({ kind: 'class-changed' as const, classId, investigationId: null });
 
 @Injectable()
 export class ClassesService {
@@ -29,6 +32,7 @@ export class ClassesService {
     private readonly pins: PinsService,
     private readonly sessions: SessionsService,
     private readonly attempts: AttemptsService,
+    private readonly changes: ChangesService,
   ) {}
 
   async list(teacher: TeacherRequester): Promise<ClassView[]> {
@@ -63,7 +67,10 @@ export class ClassesService {
     const classes = this.dataSource.getRepository(ClassGroup);
     if (await classes.existsBy({ id })) {
       await this.scope.classOf(teacher, id);
-      await classes.update({ id }, { ...request });
+      await this.transactions.run(async (manager) => {
+        await manager.getRepository(ClassGroup).update({ id }, { ...request });
+        await this.changes.note(manager, changed(id));
+      });
     } else await this.insertWithCode({ id, schoolId: teacher.schoolId, teacherId: teacher.teacherId, ...request });
     return this.one(teacher, id);
   }
@@ -72,7 +79,10 @@ export class ClassesService {
     for (let attempt = 1; ; attempt++) {
       const joinCode = Array.from({ length: 6 }, () => CODE_SIGNS[randomInt(CODE_SIGNS.length)]).join('');
       try {
-        await this.dataSource.getRepository(ClassGroup).insert({ ...group, joinCode });
+        await this.transactions.run(async (manager) => {
+          await manager.getRepository(ClassGroup).insert({ ...group, joinCode });
+          await this.changes.note(manager, changed(group.id));
+        });
         return;
       } catch (error) {
         const made = await this.dataSource.getRepository(ClassGroup).findOneBy({ id: group.id });
@@ -114,6 +124,7 @@ export class ClassesService {
           await manager.getRepository(Team).insert({ id, classId, ...names, sealedPin: this.pins.seal(this.pins.draw()) });
         else await manager.getRepository(Team).update({ id, classId }, names);
       }
+      await this.changes.note(manager, changed(classId));
     });
   }
 
@@ -121,7 +132,10 @@ export class ClassesService {
   async renewPin(teacher: TeacherRequester, classId: string, teamId: string): Promise<ClassView> {
     const group = await this.scope.classOf(teacher, classId);
     if (!group.teams.some((t) => t.id === teamId)) throw notFound('This team');
-    await this.dataSource.getRepository(Team).update({ id: teamId, classId }, { sealedPin: this.pins.seal(this.pins.draw()) });
+    await this.transactions.run(async (manager) => {
+      await manager.getRepository(Team).update({ id: teamId, classId }, { sealedPin: this.pins.seal(this.pins.draw()) });
+      await this.changes.note(manager, changed(classId));
+    });
     await this.sessions.closeAllOfTeam(teamId);
     // Whoever was stopped by too many wrong PINs may try the new one.
     await this.attempts.forget('team', teamAccount(group.joinCode, group.teams.find((t) => t.id === teamId)!.emblem));

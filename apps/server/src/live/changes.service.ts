@@ -2,13 +2,15 @@ import { msNow, timeNow } from '@bright-sprout/core/clock/clock';
 import { type LiveEvent } from '@bright-sprout/contracts/live';
 import { Injectable, Logger, OnModuleDestroy } from '@nestjs/common';
 import { Observable, Subject } from 'rxjs';
-import { DataSource, type EntityManager, LessThan, MoreThanOrEqual } from 'typeorm';
+import { DataSource, type EntityManager, In, LessThan, MoreThan } from 'typeorm';
 import { newId } from '../database/ids';
 import { Change } from './change.entity';
 
 const POLL_MS = 400;
-/** Clocks of several processes and late commits may differ by so much; ids already told are remembered for as long. */
-const OVERLAP_MS = 5_000;
+/** A place in the log that is empty belongs to a transaction that has not ended, or never will: it is waited for so long. */
+const WAIT_FOR_MS = 120_000;
+/** Read at a time. */
+const CHUNK = 500;
 const KEEP_MS = 24 * 3_600_000;
 
 /** Writes the change log and tells its news to this process's listeners by reading it, so that processes share no memory. */
@@ -16,7 +18,9 @@ const KEEP_MS = 24 * 3_600_000;
 export class ChangesService implements OnModuleDestroy {
   private readonly logger = new Logger('Live');
   private readonly news = new Subject<LiveEvent>();
-  private readonly told = new Map<string, number>();
+  /** The last place of the log that was read, and places before it that were empty, with when they were found so. */
+  private cursor: number | null = null;
+  private readonly gaps = new Map<number, number>();
   private listeners = 0;
   private timer: NodeJS.Timeout | null = null;
   private reading = false;
@@ -46,9 +50,11 @@ export class ChangesService implements OnModuleDestroy {
   }
 
   private start(): void {
-    const begun = timeNow();
+    this.cursor = null;
+    this.gaps.clear();
     void this.forgetOld();
-    this.timer = setInterval(() => void this.read(begun), POLL_MS);
+    void this.read();
+    this.timer = setInterval(() => void this.read(), POLL_MS);
   }
 
   private stop(): void {
@@ -65,23 +71,38 @@ export class ChangesService implements OnModuleDestroy {
     }
   }
 
-  private async read(begun: Date): Promise<void> {
+  private async read(): Promise<void> {
     if (this.reading) return;
     this.reading = true;
     try {
-      const since = new Date(Math.max(begun.getTime(), msNow() - OVERLAP_MS));
-      const changes = await this.dataSource
-        .getRepository(Change)
-        .find({ where: { at: MoreThanOrEqual(since) }, order: { at: 'ASC' } });
-      for (const { id, kind, classId, investigationId } of changes) {
-        if (!this.told.has(id)) this.news.next({ id, kind, classId, investigationId });
-        this.told.set(id, msNow());
-      }
-      for (const [id, at] of this.told) if (at < msNow() - 2 * OVERLAP_MS) this.told.delete(id);
+      if (this.cursor === null) this.cursor = await this.lastPlace();
+      else await this.readOn(this.cursor);
     } catch (error) {
       this.logger.warn(`The change log could not be read: ${String(error)}`);
     } finally {
       this.reading = false;
     }
+  }
+
+  private async lastPlace(): Promise<number> {
+    const [last] = await this.dataSource.getRepository(Change).find({ order: { seq: 'DESC' }, take: 1 });
+    return Number(last?.seq ?? 0);
+  }
+
+  private async readOn(from: number): Promise<void> {
+    const changes = await this.dataSource.getRepository(Change).find({
+      where: [{ seq: MoreThan(String(from)) }, ...(this.gaps.size > 0 ? [{ seq: In([...this.gaps.keys()].map(String)) }] : [])],
+      order: { seq: 'ASC' },
+      take: CHUNK,
+    });
+    const now = msNow();
+    for (const { id, seq, kind, classId, investigationId } of changes) {
+      const place = Number(seq);
+      for (let empty = this.cursor! + 1; empty < place; empty++) this.gaps.set(empty, now);
+      this.cursor = Math.max(this.cursor!, place);
+      this.gaps.delete(place);
+      this.news.next({ id, kind, classId, investigationId });
+    }
+    for (const [place, since] of this.gaps) if (since < now - WAIT_FOR_MS) this.gaps.delete(place);
   }
 }

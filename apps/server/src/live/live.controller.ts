@@ -1,9 +1,12 @@
-import { Controller, MessageEvent, Sse, UseGuards } from '@nestjs/common';
+import { type LiveEvent } from '@bright-sprout/contracts/live';
+import { Controller, MessageEvent, Req, Sse, UseGuards } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
-import { filter, interval, map, merge, type Observable } from 'rxjs';
+import { type Request } from 'express';
+import { concatMap, from, filter, interval, map, merge, type Observable, takeWhile } from 'rxjs';
 import { TeacherGuard } from '../access/guards';
 import { Asking, type TeacherRequester } from '../access/requester';
 import { Scope } from '../access/scope.service';
+import { SessionsService } from '../access/sessions.service';
 import { ChangesService } from './changes.service';
 
 const HEARTBEAT_MS = 20_000;
@@ -15,16 +18,41 @@ export class LiveController {
   constructor(
     private readonly changes: ChangesService,
     private readonly scope: Scope,
+    private readonly sessions: SessionsService,
   ) {}
 
-  /** Server-sent events about the teacher's own classes; a heartbeat keeps proxies from closing the line. */
+  /**
+   * Server-sent events about the teacher's own classes, also those that are made later. A heartbeat keeps proxies from closing the
+   * line, and ends it where the teacher has signed out.
+   */
   @Sse()
-  async events(@Asking() teacher: TeacherRequester): Promise<Observable<MessageEvent>> {
-    const own = new Set((await this.scope.classesOf(teacher)).map((c) => c.id));
+  events(@Asking() teacher: TeacherRequester, @Req() request: Request): Observable<MessageEvent> {
+    const own = new Set<string>();
+    const isOwn = async ({ classId }: LiveEvent) => {
+      // A class that is not known yet may have been made a moment ago.
+      if (!own.has(classId)) for (const { id } of await this.scope.classesOf(teacher)) own.add(id);
+      return own.has(classId);
+    };
     const news = this.changes.listen().pipe(
-      filter((event) => own.has(event.classId)),
+      concatMap((event) =>
+        from(isOwn(event).catch(() => false)).pipe(
+          filter(Boolean),
+          map(() => event),
+        ),
+      ),
       map((event): MessageEvent => ({ type: 'change', id: event.id, data: event })),
     );
-    return merge(news, interval(HEARTBEAT_MS).pipe(map((): MessageEvent => ({ type: 'heartbeat', data: '' }))));
+    const beats = interval(HEARTBEAT_MS).pipe(
+      concatMap(() =>
+        this.sessions.teacher(request).then(
+          (still) => still !== null,
+          () => true,
+        ),
+      ),
+      map((still): MessageEvent => ({ type: still ? 'heartbeat' : END, data: '' })),
+    );
+    return merge(news, beats).pipe(takeWhile((event) => event.type !== END));
   }
 }
+
+const END = 'end';

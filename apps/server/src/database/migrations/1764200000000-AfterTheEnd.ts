@@ -2,7 +2,7 @@ import { type MigrationInterface, type QueryRunner } from 'typeorm';
 
 /**
  * When an investigation ended: what was done before is taken after. What could not be taken waits for the teacher. Two crossed
- * factors need the room of both their names.
+ * factors need the room of both their names, and listeners a place in the log of changes to go on from.
  */
 export class AfterTheEnd1764200000000 implements MigrationInterface {
   async up(runner: QueryRunner): Promise<void> {
@@ -10,6 +10,9 @@ export class AfterTheEnd1764200000000 implements MigrationInterface {
       'ALTER TABLE investigation ADD COLUMN IF NOT EXISTS finished_at datetime(3) NULL, MODIFY factor varchar(130) NOT NULL',
     );
     await runner.query('ALTER TABLE treatment MODIFY label varchar(130) NOT NULL');
+    await runner.query(
+      'ALTER TABLE change_log ADD COLUMN IF NOT EXISTS seq bigint NOT NULL AUTO_INCREMENT, ADD UNIQUE INDEX IF NOT EXISTS change_log_seq (seq)',
+    );
     await runner.query('ALTER TABLE container ADD COLUMN IF NOT EXISTS taken_back_at datetime(3) NULL');
     await runner.query(`CREATE TABLE IF NOT EXISTS held_entry (
       id uuid NOT NULL,
@@ -35,6 +38,7 @@ export class AfterTheEnd1764200000000 implements MigrationInterface {
 
   async down(runner: QueryRunner): Promise<void> {
     await runner.query('DROP TABLE held_entry');
+    await runner.query('ALTER TABLE change_log DROP COLUMN seq');
     await runner.query('ALTER TABLE container DROP COLUMN taken_back_at');
     await runner.query('ALTER TABLE treatment MODIFY label varchar(60) NOT NULL');
     await runner.query('ALTER TABLE investigation DROP COLUMN finished_at, MODIFY factor varchar(60) NOT NULL');
