@@ -31,7 +31,7 @@ export function HeldEntries({ classId }: { classId: string }) {
                 {entry.team.nickname}
                 {entry.code && `, ${entry.code}`}
               </b>
-              : {inWords(entry)} <span className="second">{entry.reason}</span>
+              : {inWords(entry)} <span className="second">They were told: “{entry.reason}”</span>
             </span>
             <button
               type="button"

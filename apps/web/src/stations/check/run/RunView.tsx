@@ -20,8 +20,8 @@ export function RunView() {
     <CheckFrame>
       {(records) => (
         <div className="run">
-          <Opening records={records} />
           <HeldEntries classId={records.investigation.class.id} />
+          <Opening records={records} />
           <MoveTeam investigation={records.investigation} />
           <Accident records={records} />
           <LateSowing investigation={records.investigation} />
