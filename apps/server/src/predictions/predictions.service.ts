@@ -17,14 +17,18 @@ import { type TeacherRequester, type TeamRequester } from '../access/requester';
 import { Scope } from '../access/scope.service';
 import { newId } from '../database/ids';
 import { Plan } from '../plans/plan.entity';
+import { Transactions } from '../database/transactions';
 import { notFound, Problem } from '../problems/problem';
 import { Prediction } from './prediction.entity';
+
+const LOCKED = 'The seeds are sown: predictions are locked. What you said before is kept.';
 
 /** Teams say what they expect of a plan while it is open to them; sowing locks it. */
 @Injectable()
 export class PredictionsService {
   constructor(
     private readonly dataSource: DataSource,
+    private readonly transactions: Transactions,
     private readonly scope: Scope,
   ) {}
 
@@ -51,7 +55,7 @@ export class PredictionsService {
   async save({ classId, teamId }: TeamRequester, planId: string, request: PredictionRequest): Promise<PredictionAnswer> {
     const plan = await this.dataSource.getRepository(Plan).findOneBy({ id: planId, classId });
     if (!plan) throw notFound('This plan');
-    if (plan.sown) throw new Problem(422, 'The seeds are sown: predictions are locked. What you said before is kept.');
+    if (plan.sown) throw new Problem(422, LOCKED);
     if (!isOpen(plan.document)) throw new Problem(422, 'Your teacher is not asking for predictions of this plan at the moment.');
     const height = request.height ? parseLength(request.height, RESOLUTION_UNIT[plan.document.protocol.resolution]) : null;
     if (height && !height.ok) throw new Problem(400, height.reason, { errors: [{ path: 'height', sentence: height.reason }] });
@@ -64,8 +68,16 @@ export class PredictionsService {
       heightMm: height?.mm ?? null,
       winner: request.winner ?? null,
     };
-    const repository = this.dataSource.getRepository(Prediction);
-    await repository.upsert({ id: newId(), planId, teamId, ...answer, recordedAt: timeNow() }, ['planId', 'teamId']);
+    await this.transactions.run(async (manager) => {
+      // Held against a sowing at the same moment: either this is kept before it, or it comes too late.
+      const [open] = (await manager.query('SELECT sown FROM plan WHERE id = ? LOCK IN SHARE MODE', [planId])) as {
+        sown: number;
+      }[];
+      if (!open || Number(open.sown) === 1) throw new Problem(422, LOCKED);
+      await manager
+        .getRepository(Prediction)
+        .upsert({ id: newId(), planId, teamId, ...answer, recordedAt: timeNow() }, ['planId', 'teamId']);
+    });
     return answer;
   }
 
