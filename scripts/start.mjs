@@ -2,6 +2,8 @@
 // One command from an empty machine to a running application; safe to run again.
 import { spawn } from 'node:child_process';
 import { randomBytes } from 'node:crypto';
+import http from 'node:http';
+import https from 'node:https';
 import { existsSync, mkdirSync, readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs';
 import { join, resolve } from 'node:path';
 import { PlainError, portIsFree, freePort, startMariadb } from './mariadb.mjs';
@@ -11,7 +13,9 @@ import { build, checkNode, exitWith, installModules, ROOT } from './project.mjs'
 const dataDir = resolve(ROOT, process.env.SPROUT_DATA_DIR ?? 'var');
 const port = Number(process.env.PORT ?? 4310);
 const host = process.env.HOST ?? '127.0.0.1';
-const url = `http://${host.includes(':') ? `[${host}]` : host}:${port}`;
+/** Served over HTTPS where a certificate is given. */
+const scheme = process.env.SPROUT_TLS_CERT ? 'https' : 'http';
+const url = `${scheme}://${host.includes(':') ? `[${host}]` : host}:${port}`;
 /** Says who runs on this data folder, and where. */
 const runningFile = join(dataDir, 'running.json');
 
@@ -56,18 +60,23 @@ async function whatRunsAlready() {
   return null;
 }
 
+/** Asked on this machine, whose own certificate need not name it. */
+const isHealthy = () =>
+  new Promise((resolve) => {
+    const { get } = scheme === 'https' ? https : http;
+    get(
+      `${url}/api/health`,
+      { rejectUnauthorized: false },
+      (answer) => (answer.resume(), resolve(answer.statusCode === 200)),
+    ).once('error', () => resolve(false));
+  });
+
 async function waitUntilReady(child) {
   let over = false;
   child.once('exit', () => (over = true));
   for (let tries = 0; tries < 300; tries++) {
     if (over) throw new PlainError('The server stopped while starting; its reason stands above.');
-    if (
-      await fetch(`${url}/api/health`).then(
-        (r) => r.ok,
-        () => false,
-      )
-    )
-      return;
+    if (await isHealthy()) return;
     await new Promise((next) => setTimeout(next, 100));
   }
   throw new PlainError('The server did not become ready within 30 seconds.');

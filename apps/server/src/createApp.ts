@@ -22,6 +22,7 @@ const JSON_LIMIT = '100kb';
 export async function createApp(settings: Settings): Promise<NestExpressApplication> {
   const app = await NestFactory.create<NestExpressApplication>(AppModule.with(settings), {
     bodyParser: false,
+    ...(settings.tls ? { httpsOptions: settings.tls } : {}),
     logger: ['warn', 'error'],
   });
   if (settings.trustedProxies.length > 0) app.set('trust proxy', settings.trustedProxies);

@@ -210,6 +210,7 @@ describe('what cannot be taken', () => {
     await other.put(`/held/${id}/taken`, {}).expect(404);
     await other.delete(`/held/${id}`).expect(404);
     await world.kites.get(`/classes/${world.classId}/held`).expect(401);
+    await teacher.put(`/held/${id}/taken`, {}).expect(422);
     expect(await held(world.classId)).toHaveLength(1);
   });
 });

@@ -47,6 +47,7 @@ export async function startApplication(change: Partial<Settings> = {}): Promise<
     loadDemo: false,
     secureCookies: false,
     trustedProxies: [],
+    tls: null,
     sensorUrl: null,
     startsAt: null,
     ...change,

@@ -15,6 +15,8 @@ describe('settings', () => {
       databaseUrl: 'mysql://sprout@127.0.0.1:3306/sprout',
       loadDemo: true,
       secureCookies: false,
+      tls: null,
+      trustedProxies: [],
       sensorUrl: null,
       startsAt: null,
     });
@@ -26,6 +28,8 @@ describe('settings', () => {
     [{ DATABASE_URL: 'sprout.db' }, /DATABASE_URL must be an address/],
     [{ SPROUT_SECRET: 'short' }, /64 hexadecimal digits/],
     [{ SPROUT_NOW: 'next Thursday' }, /SPROUT_NOW is “next Thursday”/],
+    [{ SPROUT_TLS_CERT: '/nowhere/cert.pem' }, /belong together/],
+    [{ SPROUT_TLS_CERT: '/nowhere/cert.pem', SPROUT_TLS_KEY: '/nowhere/key.pem' }, /\/nowhere\/cert.pem, which cannot be read/],
     [{ SPROUT_SENSOR_URL: 'box' }, /SPROUT_SENSOR_URL must be an address/],
     [{ SPROUT_SENSOR_URL: 'file:///etc' }, /SPROUT_SENSOR_URL must be an address/],
   ])('%j is refused with a sentence', (change, sentence) => {

@@ -96,6 +96,9 @@ export class HeldService {
     if (!entry) throw notFound('This entry');
     await this.scope.classOf(teacher, entry.classId);
     if (entry.decidedAt) return;
+    // What names nothing of this class is taken in for no other.
+    if (take && entry.investigationId === null)
+      throw new Problem(422, 'What this is about is there no more, or is not of this class. Leave it out.');
     if (take) await this.takeIn(teacher, id, { kind: entry.kind, body: entry.body } as HeldBody);
     await this.transactions.run(async (manager) => {
       await manager.getRepository(HeldEntry).update({ id }, { decidedAt: timeNow(), taken: take });
