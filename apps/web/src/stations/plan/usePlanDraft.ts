@@ -4,6 +4,7 @@ import { mergePlans, withoutRefused } from '@bright-sprout/core/plan/document/me
 import { useEffect, useMemo, useReducer, useRef, useState } from 'react';
 import { isProblem, request, ServerProblem } from '../../api/client';
 import { deviceDraft } from '../../entry/deviceDraft';
+import { useAskBeforeLeaving } from '../../page/useAskBeforeLeaving';
 import { begin, type History, historyOf, redo, undo } from './history';
 
 type Action =
@@ -131,7 +132,7 @@ export function usePlanDraft(opened: PlanView) {
     // Where it does not come through, it is still kept on the device.
     request('PUT', `/plans/${opened.id}`, body).then(draft.drop, () => undefined);
   });
-  useAskBeforeClosing(saving !== 'saved');
+  useAskBeforeLeaving(saving !== 'saved');
   return {
     plan: now,
     version: () => version.current,
@@ -182,16 +183,6 @@ function useLatest<T>(value: T): { readonly current: T } {
 function useSendOnLeaving(send: () => void): void {
   const latest = useLatest(send);
   useEffect(() => () => latest.current(), [latest]);
-}
-
-/** Closing the window while something is not saved: the browser asks first. */
-function useAskBeforeClosing(unsaved: boolean): void {
-  useEffect(() => {
-    if (!unsaved) return;
-    const ask = (e: BeforeUnloadEvent) => e.preventDefault();
-    addEventListener('beforeunload', ask);
-    return () => removeEventListener('beforeunload', ask);
-  }, [unsaved]);
 }
 
 export type PlanDraft = ReturnType<typeof usePlanDraft>;

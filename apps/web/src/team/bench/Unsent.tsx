@@ -1,4 +1,5 @@
 import { sentWords } from '@bright-sprout/core/readings/sentWords';
+import { useAskBeforeLeaving } from '../../page/useAskBeforeLeaving';
 import { isWaitingCheck, theOutbox, type WaitingEntry } from '../../api/outbox';
 
 /** What waits on this device, and what the server would not take. */
@@ -7,12 +8,16 @@ export function Unsent({ waiting }: { waiting: readonly WaitingEntry[] }) {
   const onTheWay = waiting.filter((c) => c.refused === null && !c.confirmed);
   const unsent = onTheWay.filter((c) => c.kept);
   const notKept = onTheWay.filter((c) => c.kept === false).length;
+  // Over plain HTTP a browser allows no worker that opens the page without a network.
+  const opensAgain = 'serviceWorker' in navigator;
+  useAskBeforeLeaving(notKept > 0 || (!opensAgain && onTheWay.length > 0));
   const [one, several] = unsent.every(isWaitingCheck) ? ['check waits', 'checks wait'] : ['entry waits', 'entries wait'];
   return (
     <>
       {unsent.length > 0 && (
         <p className="bench-waiting" role="status">
           {unsent.length} {unsent.length === 1 ? one : several} on this device and will be sent by itself.
+          {!opensAgain && ' Keep this page open until then: without a network it does not open again here.'}
         </p>
       )}
       {notKept > 0 && (
