@@ -1,26 +1,9 @@
-import { type WaitingCheck } from '../api/outbox';
 import { investigationView } from '../../test/records';
+import { waitingCheck } from '../../test/waiting';
 import { withWaiting } from './benchRecords';
 
-function waiting(change: Partial<WaitingCheck> = {}): WaitingCheck {
-  return {
-    id: 'check',
-    kind: 'check',
-    teamId: 'team',
-    at: 1,
-    refused: null,
-    confirmed: false,
-    told: null,
-    kept: true,
-    body: {
-      containerId: 'A1',
-      day: '2026-03-19',
-      recordedAt: '2026-03-19T10:00:00Z',
-      readings: [{ id: 'r1', plant: '1', state: 'measured', typed: '16.5 cm' }],
-    },
-    ...change,
-  };
-}
+const waiting = (change: Parameters<typeof waitingCheck>[1] = {}) =>
+  waitingCheck({ id: 'r1', state: 'measured', typed: '16.5 cm' }, change);
 
 const { containers, bench, resolution } = investigationView();
 const own = { containers: containers.filter((c) => c.id === 'A1'), bench, resolution };

@@ -1,5 +1,6 @@
 import { render, screen } from '@testing-library/react';
 import { type WaitingEntry } from '../../api/outbox';
+import { waitingCheck } from '../../../test/waiting';
 import { Unsent } from './Unsent';
 
 const again = jest.fn();
@@ -8,19 +9,7 @@ jest.mock('../../api/outbox', () => ({
   theOutbox: () => ({ again: (id: string) => again(id) as unknown, drop: jest.fn() }),
 }));
 
-const entry = (part: Partial<WaitingEntry> = {}) =>
-  ({
-    id: 'w',
-    kind: 'check',
-    teamId: 't1',
-    at: 1,
-    refused: null,
-    confirmed: false,
-    told: null,
-    kept: true,
-    body: { containerId: 'A1', day: '2026-03-16', recordedAt: '', readings: [{ id: 'r', plant: '1', state: 'not-up' }] },
-    ...part,
-  }) as WaitingEntry;
+const entry = (part: Parameters<typeof waitingCheck>[1] = {}) => waitingCheck({}, part);
 
 /** True where the browser would ask before the page is left. */
 const asksBeforeLeaving = () => !dispatchEvent(new Event('beforeunload', { cancelable: true }));
@@ -56,5 +45,5 @@ test('what was refused says why and who decides, and can be sent again', () => {
     'It is another team’s. What you entered: not up yet. Your teacher has it now',
   );
   screen.getByRole('button', { name: 'Send it again' }).click();
-  expect(again).toHaveBeenCalledWith('w');
+  expect(again).toHaveBeenCalledWith('check');
 });

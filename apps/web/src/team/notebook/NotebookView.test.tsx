@@ -3,6 +3,7 @@ import { type WaitingEntry } from '../../api/outbox';
 import { screen, within } from '@testing-library/react';
 import { fakeServer, Refusal, renderPage } from '../../../test/fakeServer';
 import { readingView, recordsOf } from '../../../test/records';
+import { waitingCheck } from '../../../test/waiting';
 import { NotebookView } from './NotebookView';
 
 const EXPECTED: BenchPrediction = {
@@ -47,24 +48,7 @@ jest.mock('../../api/outbox', () => ({
 }));
 
 test('what waits on the device counts too', async () => {
-  waiting = [
-    {
-      id: 'w',
-      kind: 'check',
-      teamId: 't1',
-      at: 1,
-      refused: null,
-      confirmed: false,
-      told: null,
-      kept: true,
-      body: {
-        containerId: 'A1',
-        day: '2026-03-16',
-        recordedAt: '2026-03-16T10:00:00Z',
-        readings: [{ id: 'r', plant: '1', state: 'measured', typed: '10.5 cm' } as never],
-      },
-    },
-  ];
+  waiting = [waitingCheck({ state: 'measured', typed: '10.5 cm' })];
   open();
   expect((await page('A1')).getByText(/10\.5 cm/)).toBeInTheDocument();
   waiting = [];
