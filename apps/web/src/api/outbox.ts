@@ -98,8 +98,8 @@ class Outbox {
   }
 
   private async load(): Promise<void> {
-    // Checks were once kept without a kind and a time.
-    const stored = (await entries<string, WaitingEntry>(this.store)).map(
+    // A browser without a database of its own has kept nothing. Checks were once kept without a kind and a time.
+    const stored = (await entries<string, WaitingEntry>(this.store).catch(() => [])).map(
       ([, entry]) => ({ ...{ kind: 'check', at: 0, told: null }, ...entry, kept: true }) as WaitingEntry,
     );
     const known = new Set(this.waiting.map((w) => w.id));
@@ -138,7 +138,7 @@ class Outbox {
 
   /** Drops a refused entry after somebody has read why. */
   async drop(id: string): Promise<void> {
-    await del(id, this.store);
+    await del(id, this.store).catch(() => undefined);
     this.change(this.waiting.filter((c) => c.id !== id));
   }
 
