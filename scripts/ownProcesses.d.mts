@@ -1,0 +1,7 @@
+export interface OwnProcess {
+  pid: number;
+  kind: 'start' | 'server' | 'database';
+}
+export function processesOn(folder: string): OwnProcess[];
+export function lives(pid: number): boolean;
+export function end(pids: readonly number[], patience?: number): Promise<void>;
