@@ -5,6 +5,7 @@ export function portIsFree(port: number, host?: string): Promise<boolean>;
 export function freePort(): Promise<number>;
 export interface PrivateDatabase {
   port: number;
+  pid: number;
   url: (database: string) => string;
   exited: Promise<number>;
   stop: () => Promise<void>;
