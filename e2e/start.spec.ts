@@ -46,6 +46,15 @@ test('a broken database folder ends with one sentence, and stays as it is', asyn
   );
 });
 
+test('a database that another program uses is left where it is', async () => {
+  const { freePort, startMariadb } = await import('../scripts/mariadb.mjs');
+  const dataDir = join(folder, 'mariadb');
+  const first = await startMariadb({ dataDir, port: await freePort() });
+  await expect(startMariadb({ dataDir, port: await freePort() })).rejects.toThrow(/Another database program uses .* are safe/);
+  expect(readdirSync(folder)).toEqual(['mariadb']);
+  await first.stop();
+});
+
 test('a system without the right to install is told what to run', async () => {
   const { installPackages } = await import('../scripts/mariadb.mjs');
   const path = process.env.PATH;

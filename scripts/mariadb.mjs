@@ -1,11 +1,14 @@
 // A private MariaDB on loopback with its own data folder; plain Node, no dependency.
 import { execFileSync, spawn } from 'node:child_process';
-import { existsSync, mkdirSync, mkdtempSync, readdirSync, readFileSync, renameSync, rmSync } from 'node:fs';
+import { existsSync, mkdirSync, mkdtempSync, readdirSync, readFileSync, renameSync, rmSync, statSync } from 'node:fs';
 import { connect, createServer } from 'node:net';
 import { tmpdir, userInfo } from 'node:os';
 import { basename, dirname, join } from 'node:path';
 
 export class PlainError extends Error {}
+
+/** Somebody's living database: its folder is left where it is. */
+class InUse extends PlainError {}
 
 /** The path of a program, or null. */
 export function which(...names) {
@@ -114,14 +117,16 @@ const SLOW_MS = 20_000;
 const NEVER_MS = 900_000;
 
 /** What to do about a database that does not start: never a step that would put records out of sight. */
-function doesNotStart(dataDir, log) {
+function doesNotStart(dataDir, log, from) {
   const errors = existsSync(log)
-    ? readFileSync(log, 'utf8')
+    ? readFileSync(log)
+        .subarray(from)
+        .toString('utf8')
         .split('\n')
         .filter((l) => /\[ERROR\]/.test(l))
     : [];
   if (errors.some((l) => /lock/i.test(l)))
-    return new PlainError(`Another database program uses ${dataDir}. End it, then run this again; its records are safe.`);
+    return new InUse(`Another database program uses ${dataDir}. End it, then run this again; its records are safe.`);
   const why = errors[0] ? ` (${errors[0].replace(/^.*\[ERROR\]\s*/, '').slice(0, 200)})` : '';
   return new PlainError(
     `The database in ${dataDir} does not start${why}. Its log is ${log}. Leave the folder as it is; a backup can be opened beside it: SPROUT_DATA_DIR=OTHER npm run restore -- BACKUP`,
@@ -140,7 +145,7 @@ export async function startMariadb({ dataDir, port }) {
     return await runMariadb({ dataDir, port, user });
   } catch (error) {
     // A set-up that was cut off, by an earlier version: nothing was ever kept in it.
-    if (!existsSync(join(dataDir, 'mysql')) || holdsRecords(dataDir)) throw error;
+    if (error instanceof InUse || !existsSync(join(dataDir, 'mysql')) || holdsRecords(dataDir)) throw error;
     renameSync(dataDir, `${dataDir}.unfinished-${process.pid}`);
     makeDatabaseFolder(dataDir, user);
     return runMariadb({ dataDir, port, user });
@@ -151,7 +156,8 @@ async function runMariadb({ dataDir, port, user }) {
   // A socket path over 107 characters fails, whatever the depth of the data folder.
   const short = mkdtempSync(join(tmpdir(), 'sprout-db-'));
   const log = join(dataDir, 'error.log');
-  rmSync(log, { force: true });
+  // What was written there before tells of earlier runs.
+  const from = existsSync(log) ? statSync(log).size : 0;
   const args = [
     '--no-defaults',
     `--user=${user}`,
@@ -181,10 +187,10 @@ async function runMariadb({ dataDir, port, user }) {
   );
   let said = false;
   for (let waited = 0; !(await answers(port)); waited += 100) {
-    if (over) throw doesNotStart(dataDir, log);
+    if (over) throw doesNotStart(dataDir, log, from);
     if (waited > NEVER_MS) {
       child.kill('SIGTERM');
-      throw doesNotStart(dataDir, log);
+      throw doesNotStart(dataDir, log, from);
     }
     if (waited > SLOW_MS && !said) {
       console.log('The database is putting itself in order; after a power cut that can take some minutes …');

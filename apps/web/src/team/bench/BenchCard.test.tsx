@@ -66,6 +66,13 @@ test('what another device wrote of the same plant is shown beside the own', () =
   expect(screen.getByRole('alert')).toHaveTextContent(/Another device wrote 12.1 cm for it today/);
 });
 
+test('two devices that wrote the same do not disagree', () => {
+  const saved = readingView('A1', DAY, { id: 'own', heightMm: 165 });
+  const same = readingView('A1', DAY, { id: 'other', heightMm: 165, recordedAt: `${DAY}T12:00:00Z` });
+  show({ saved, readings: [LAST, saved, same] });
+  expect(screen.queryByRole('alert')).not.toBeInTheDocument();
+});
+
 test('a tapped height shows its change and is saved once, as typed, on the way to the neighbour', async () => {
   const { onNext } = show();
   await tap('1', '6', '.', '5');

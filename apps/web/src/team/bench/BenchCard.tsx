@@ -2,6 +2,7 @@ import { timeNow } from '@bright-sprout/core/clock/clock';
 import { heightOf } from '@bright-sprout/core/measures/finding';
 import { SEED_COUNTS } from '@bright-sprout/core/measures/builtIn/counts';
 import { mainMeasure } from '@bright-sprout/core/measures/registry';
+import { contradict } from '@bright-sprout/core/readings/standing';
 import { currentReadings, replacedBy } from '@bright-sprout/core/readings/reading';
 import { readingWords } from '@bright-sprout/core/readings/readingWords';
 import { useRef } from 'react';
@@ -58,7 +59,7 @@ export function BenchCard(props: Props) {
   const scroll = useRef<HTMLDivElement>(null);
   const { entry, mm, doubt, shown, other, changing, setChanging, change, toggle, save } = useCard(props);
   const elsewhere = currentReadings(readingsOf({ container, plant, name: '' }, readings, bench.plants)).filter(
-    (r) => r.day === day && saved !== null && r.id !== saved.id,
+    (r) => r.day === day && saved !== null && r.id !== saved.id && contradict(r, saved),
   );
   const main = mainMeasure(bench);
   const asksHeight = bench.measures.includes('height');

@@ -29,7 +29,7 @@ export function RoomFromLogger({ classId, timeZone }: { classId: string; timeZon
       }));
       await request('PUT', `/classes/${classId}/room/readings`, { source: 'file', readings });
     }
-    const thinned = read.thinnedBy === 1 ? '' : ` Every ${read.thinnedBy}th look was taken: that shows the room as well.`;
+    const thinned = read.thinnedBy === 1 ? '' : ` One look in ${read.thinnedBy} was taken: that shows the room as well.`;
     setWords(`${read.readings.length} readings came in.${thinned}`);
   }, 'room');
   return (
