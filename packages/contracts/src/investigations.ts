@@ -4,7 +4,8 @@ import { type AfterLoss, type BeforeSprouting, type Report } from '@bright-sprou
 import { type Reading } from '@bright-sprout/core/readings/reading';
 import { type RulerResolution } from '@bright-sprout/core/quantities/length';
 import { type Habit } from '@bright-sprout/core/seeds/catalogue';
-import { IsBoolean, IsIn, IsInt, IsOptional, IsString, Length } from 'class-validator';
+import { Transform } from 'class-transformer';
+import { ArrayMaxSize, IsBoolean, IsIn, IsInt, IsOptional, IsString, IsUUID, Length } from 'class-validator';
 import { type BenchProtocol } from '@bright-sprout/core/bench/benchProtocol';
 import { type PlanEvent } from '@bright-sprout/core/plan/calendar/planEvents';
 import { type KeptCaution } from '@bright-sprout/core/plan/fairTest/fairTest';
@@ -132,6 +133,31 @@ export interface InvestigationRecords {
   /** Pictures of its containers, oldest first. */
   photos: PhotoView[];
 }
+
+/** At most so many checks, or pictures, are asked for one by one; beyond that everything is asked for. */
+export const MOST_NEWS = 50;
+
+/** Checks and pictures that a listener was told of: `?checks=id,id&photos=id`. */
+export class NewsQuery {
+  @IsOptional()
+  @Transform(({ value }) => listed(value))
+  @ArrayMaxSize(MOST_NEWS, { message: `Ask for at most ${MOST_NEWS} checks at a time.` })
+  @IsUUID('all', { each: true, message: 'Name checks by their ids.' })
+  checks?: string[];
+
+  @IsOptional()
+  @Transform(({ value }) => listed(value))
+  @ArrayMaxSize(MOST_NEWS, { message: `Ask for at most ${MOST_NEWS} pictures at a time.` })
+  @IsUUID('all', { each: true, message: 'Name pictures by their ids.' })
+  photos?: string[];
+}
+
+function listed(value: unknown): unknown {
+  return typeof value === 'string' ? value.split(',') : value;
+}
+
+/** The investigation as it is now, with the readings of the checks and the pictures that were asked for. */
+export type InvestigationNews = InvestigationRecords;
 
 /** Where a check came from: a team's device, the teacher, a file, or the simulator of the demo. */
 export const CHECK_SOURCES = ['bench', 'teacher', 'together', 'import', 'simulated'] as const;

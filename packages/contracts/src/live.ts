@@ -1,7 +1,27 @@
+/** What changes are about; each is answered by asking anew for that and nothing more. */
+export const LIVE_KINDS = [
+  /** One more check, named by `subjectId`. */
+  'check-saved',
+  /** One more picture, named by `subjectId`. */
+  'photo-saved',
+  /** Something beside the readings: care, what went otherwise at sowing, settings. */
+  'investigation-noted',
+  /** Anything of the investigation, its readings and pictures too. */
+  'investigation-changed',
+  /** A plant that the class reads together. */
+  'together-changed',
+  /** A plan of the class, or a prediction about it. */
+  'plan-changed',
+  /** How warm, light or moist the room is. */
+  'room-changed',
+  'class-changed',
+] as const;
+
 /** One change, told to whoever may see it. */
 export interface LiveEvent {
   id: string;
-  kind: 'check-saved' | 'investigation-changed' | 'class-changed';
+  kind: (typeof LIVE_KINDS)[number];
   classId: string;
   investigationId: string | null;
+  subjectId: string | null;
 }

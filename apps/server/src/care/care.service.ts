@@ -55,7 +55,7 @@ export class CareService {
     try {
       await this.transactions.run(async (manager) => {
         await manager.getRepository(CareEvent).insert(row);
-        await this.changes.note(manager, { kind: 'investigation-changed', classId: investigation.classId, investigationId });
+        await this.changes.note(manager, { kind: 'investigation-noted', classId: investigation.classId, investigationId });
       });
     } catch (error) {
       if (!isDuplicate(error)) throw error;
@@ -73,7 +73,7 @@ export class CareService {
       throw new Problem(403, 'Another team, or your teacher, wrote this down. It stays.');
     await this.transactions.run(async (manager) => {
       await manager.getRepository(CareEvent).update({ id }, { takenBackAt: timeNow() });
-      await this.changes.note(manager, { kind: 'investigation-changed', classId, investigationId: there.investigationId });
+      await this.changes.note(manager, { kind: 'investigation-noted', classId, investigationId: there.investigationId });
     });
   }
 

@@ -62,6 +62,7 @@ export class ChecksService {
           kind: 'check-saved',
           classId: container.investigation.classId,
           investigationId: container.investigationId,
+          subjectId: id,
         });
       });
     } catch (error) {

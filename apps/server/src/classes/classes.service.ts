@@ -21,7 +21,7 @@ import { Team } from './team.entity';
 /** No letters or digits that are read for one another. */
 const CODE_SIGNS = 'ABCDEFGHJKMNPQRSTUVWXYZ23456789';
 
-const changed = (classId: string) => ({ kind: 'class-changed' as const, classId, investigationId: null });
+const changed = (classId: string) => ({ kind: 'class-changed' as const, classId });
 
 @Injectable()
 export class ClassesService {

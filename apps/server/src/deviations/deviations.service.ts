@@ -42,7 +42,7 @@ export class DeviationsService {
       await this.transactions.run(async (manager) => {
         await manager.getRepository(Deviation).insert(row);
         await this.changes.note(manager, {
-          kind: 'investigation-changed',
+          kind: 'investigation-noted',
           classId: container.investigation.classId,
           investigationId: container.investigationId,
         });
@@ -63,7 +63,7 @@ export class DeviationsService {
     await this.transactions.run(async (manager) => {
       await manager.getRepository(Deviation).update({ id }, { takenBackAt: timeNow() });
       await this.changes.note(manager, {
-        kind: 'investigation-changed',
+        kind: 'investigation-noted',
         classId: container.investigation.classId,
         investigationId: container.investigationId,
       });

@@ -1,9 +1,11 @@
 import {
   ChangeInvestigationRequest,
+  type InvestigationNews,
   type InvestigationRecords,
   type InvestigationView,
+  NewsQuery,
 } from '@bright-sprout/contracts/investigations';
-import { Body, Controller, Get, Header, Param, Patch, Res, UseGuards } from '@nestjs/common';
+import { Body, Controller, Get, Header, Param, Patch, Query, Res, UseGuards } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { type Response } from 'express';
 import { TeacherGuard } from '../access/guards';
@@ -25,6 +27,16 @@ export class InvestigationsController {
   @Get(':id')
   records(@Asking() teacher: TeacherRequester, @Param('id', IdPipe) id: string): Promise<InvestigationRecords> {
     return this.investigations.records(teacher, id);
+  }
+
+  /** What came since, for whoever has the rest: the listed checks and pictures, and the investigation as it is now. */
+  @Get(':id/news')
+  news(
+    @Asking() teacher: TeacherRequester,
+    @Param('id', IdPipe) id: string,
+    @Query() query: NewsQuery,
+  ): Promise<InvestigationNews> {
+    return this.investigations.news(teacher, id, query);
   }
 
   @Patch(':id')

@@ -1,8 +1,10 @@
 import { timeNow } from '@bright-sprout/core/clock/clock';
 import {
   ChangeInvestigationRequest,
+  type InvestigationNews,
   type InvestigationRecords,
   type InvestigationView,
+  type NewsQuery,
 } from '@bright-sprout/contracts/investigations';
 import { type Phase } from '@bright-sprout/contracts/classes';
 import { exportTidyCsv } from '@bright-sprout/core/formats/exportTidyCsv';
@@ -30,6 +32,11 @@ export class InvestigationsService {
 
   async records(asking: Requester, id: string): Promise<InvestigationRecords> {
     return this.all.records(await this.scope.investigationOf(asking, id));
+  }
+
+  async news(asking: Requester, id: string, { checks = [], photos = [] }: NewsQuery): Promise<InvestigationNews> {
+    const investigation = await this.views.view(await this.scope.investigationOf(asking, id));
+    return { investigation, ...(await this.all.named(investigation.containers.map((c) => c.id), checks, photos)) };
   }
 
   /** Every growing investigation of the teacher's classes, with its records: what the shelves of today are drawn from. */

@@ -1,7 +1,8 @@
 import { type InvestigationRecords, type ReadingView } from '@bright-sprout/contracts/investigations';
 import { type PhotoView } from '@bright-sprout/contracts/photos';
 import { Injectable } from '@nestjs/common';
-import { DataSource, In, IsNull } from 'typeorm';
+import { DataSource, type FindOptionsWhere, In, IsNull } from 'typeorm';
+import { type PlantCheck } from '../checks/plantCheck.entity';
 import { ReadingEntity } from '../checks/reading.entity';
 import { Photo } from '../photos/photo.entity';
 import { photoView } from '../photos/photoView';
@@ -28,20 +29,39 @@ export class RecordsService {
     return { readings, photos };
   }
 
+  /** Of the containers those readings and pictures whose check or id is named. */
+  async named(
+    containerIds: string[],
+    checkIds: string[],
+    photoIds: string[],
+  ): Promise<Pick<InvestigationRecords, 'readings' | 'photos'>> {
+    const [readings, photos] = await Promise.all([
+      checkIds.length === 0 ? [] : this.find({ id: In(checkIds), containerId: In(containerIds) }),
+      photoIds.length === 0 ? [] : this.findPhotos({ id: In(photoIds), containerId: In(containerIds) }),
+    ]);
+    return { readings, photos };
+  }
+
   private async photos(containerIds: string[]): Promise<PhotoView[]> {
-    if (containerIds.length === 0) return [];
+    return containerIds.length === 0 ? [] : this.findPhotos({ containerId: In(containerIds) });
+  }
+
+  private async findPhotos(where: FindOptionsWhere<Photo>): Promise<PhotoView[]> {
     const found = await this.dataSource
       .getRepository(Photo)
-      .find({ where: { containerId: In(containerIds), takenBackAt: IsNull() }, order: { day: 'ASC', recordedAt: 'ASC' } });
+      .find({ where: { ...where, takenBackAt: IsNull() }, order: { day: 'ASC', recordedAt: 'ASC' } });
     return found.map(photoView);
   }
 
   /** Every reading of the containers, corrections and what they replaced included, in the order they were recorded. */
   async readingsOf(containerIds: string[]): Promise<ReadingView[]> {
-    if (containerIds.length === 0) return [];
+    return containerIds.length === 0 ? [] : this.find({ containerId: In(containerIds) });
+  }
+
+  private async find(check: FindOptionsWhere<PlantCheck>): Promise<ReadingView[]> {
     const found = await this.dataSource
       .getRepository(ReadingEntity)
-      .find({ where: { check: { containerId: In(containerIds) } }, relations: { check: true, findings: true } });
+      .find({ where: { check }, relations: { check: true, findings: true } });
     return found
       .sort((a, b) => a.check.recordedAt.getTime() - b.check.recordedAt.getTime() || (a.id < b.id ? -1 : 1))
       .map((r) => ({

@@ -10,5 +10,6 @@ export class Change {
   @Column('varchar', { length: 30 }) kind: LiveEvent['kind'];
   @Column('uuid', { name: 'class_id' }) classId: string;
   @Column('uuid', { name: 'investigation_id', nullable: true }) investigationId: string | null;
+  @Column('uuid', { name: 'subject_id', nullable: true }) subjectId: string | null;
   @Index('change_log_at') @Column('datetime', { precision: 3 }) at: Date;
 }

@@ -13,6 +13,9 @@ const WAIT_FOR_MS = 120_000;
 const CHUNK = 500;
 const KEEP_MS = 24 * 3_600_000;
 
+/** A change as it is noted; what it is about is named where one thing came new. */
+type NewChange = Pick<LiveEvent, 'kind' | 'classId'> & Partial<Pick<LiveEvent, 'investigationId' | 'subjectId'>>;
+
 /** Writes the change log and tells its news to this process's listeners by reading it, so that processes share no memory. */
 @Injectable()
 export class ChangesService implements OnModuleDestroy {
@@ -28,8 +31,8 @@ export class ChangesService implements OnModuleDestroy {
   constructor(private readonly dataSource: DataSource) {}
 
   /** Notes a change inside the transaction that makes it. */
-  async note(manager: EntityManager, event: Omit<LiveEvent, 'id'>): Promise<void> {
-    await manager.getRepository(Change).insert({ id: newId(), ...event, at: timeNow() });
+  async note(manager: EntityManager, event: NewChange): Promise<void> {
+    await manager.getRepository(Change).insert({ id: newId(), investigationId: null, subjectId: null, ...event, at: timeNow() });
   }
 
   /** Changes from now on, while somebody listens. */
@@ -96,12 +99,12 @@ export class ChangesService implements OnModuleDestroy {
       take: CHUNK,
     });
     const now = msNow();
-    for (const { id, seq, kind, classId, investigationId } of changes) {
+    for (const { id, seq, kind, classId, investigationId, subjectId } of changes) {
       const place = Number(seq);
       for (let empty = this.cursor! + 1; empty < place; empty++) this.gaps.set(empty, now);
       this.cursor = Math.max(this.cursor!, place);
       this.gaps.delete(place);
-      this.news.next({ id, kind, classId, investigationId });
+      this.news.next({ id, kind, classId, investigationId, subjectId });
     }
     for (const [place, since] of this.gaps) if (since < now - WAIT_FOR_MS) this.gaps.delete(place);
   }

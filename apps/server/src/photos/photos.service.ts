@@ -57,9 +57,10 @@ export class PhotosService {
       await this.transactions.run(async (manager) => {
         await manager.getRepository(Photo).insert(row);
         await this.changes.note(manager, {
-          kind: 'check-saved',
+          kind: 'photo-saved',
           classId: investigation.classId,
           investigationId: investigation.id,
+          subjectId: id,
         });
       });
     } catch (error) {
@@ -103,7 +104,7 @@ export class PhotosService {
     await this.transactions.run(async (manager) => {
       await manager.getRepository(Photo).update({ id, takenBackAt: IsNull() }, { takenBackAt: timeNow() });
       await this.changes.note(manager, {
-        kind: 'check-saved',
+        kind: 'investigation-changed',
         classId: investigation.classId,
         investigationId: investigation.id,
       });

@@ -18,6 +18,7 @@ import { Scope } from '../access/scope.service';
 import { newId } from '../database/ids';
 import { Plan } from '../plans/plan.entity';
 import { Transactions } from '../database/transactions';
+import { ChangesService } from '../live/changes.service';
 import { notFound, Problem } from '../problems/problem';
 import { Prediction } from './prediction.entity';
 
@@ -30,6 +31,7 @@ export class PredictionsService {
     private readonly dataSource: DataSource,
     private readonly transactions: Transactions,
     private readonly scope: Scope,
+    private readonly changes: ChangesService,
   ) {}
 
   /** What the team is asked at the moment, and what it said before a sowing. */
@@ -77,6 +79,7 @@ export class PredictionsService {
       await manager
         .getRepository(Prediction)
         .upsert({ id: newId(), planId, teamId, ...answer, recordedAt: timeNow() }, ['planId', 'teamId']);
+      await this.changes.note(manager, { kind: 'plan-changed', classId });
     });
     return answer;
   }

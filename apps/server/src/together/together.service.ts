@@ -68,7 +68,7 @@ export class TogetherService {
       await this.transactions.run(async (manager) => {
         await manager.getRepository(Together).update({ id: In(open.map((t) => t.id)) }, { closedAt: timeNow() });
         await manager.getRepository(Together).insert({ id, containerId, openedAt: timeNow() });
-        await this.changes.note(manager, { kind: 'investigation-changed', classId: investigation.classId, investigationId });
+        await this.changes.note(manager, { kind: 'together-changed', classId: investigation.classId, investigationId });
       });
     } catch (error) {
       if (!isDuplicate(error)) throw error;
@@ -125,6 +125,12 @@ export class TogetherService {
         kind: 'check-saved',
         classId: investigation.classId,
         investigationId: investigation.id,
+        subjectId: checkId,
+      });
+      await this.changes.note(manager, {
+        kind: 'together-changed',
+        classId: investigation.classId,
+        investigationId: investigation.id,
       });
     });
     return viewOf(await this.own(teacher, id));
@@ -138,7 +144,7 @@ export class TogetherService {
     await this.transactions.run(async (manager) => {
       await manager.getRepository(Together).update({ id, closedAt: IsNull() }, { closedAt: timeNow() });
       await this.changes.note(manager, {
-        kind: 'investigation-changed',
+        kind: 'together-changed',
         classId: container.investigation.classId,
         investigationId: container.investigationId,
       });
@@ -174,7 +180,7 @@ export class TogetherService {
         .getRepository(TogetherReading)
         .upsert({ togetherId: id, teamId, valueMm, typed: typed.trim() }, ['togetherId', 'teamId']);
       await this.changes.note(manager, {
-        kind: 'investigation-changed',
+        kind: 'together-changed',
         classId,
         investigationId: open.container.investigationId,
       });

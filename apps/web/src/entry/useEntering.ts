@@ -7,6 +7,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
 import { v7 } from 'uuid';
 import { request } from '../api/client';
+import { takeNews } from '../api/news';
 import { type Entered, theOutbox, useWaiting, type WaitingEntry } from '../api/outbox';
 import { careSince, deviationsSince } from './enteredSince';
 
@@ -68,7 +69,7 @@ export function useTeacherEntering(investigation: InvestigationView): Entering {
       .finally(() => {
         underway.current -= 1;
         // Many at once, as when a whole class is thinned, are fetched once.
-        if (underway.current === 0) void client.invalidateQueries({ queryKey: ['investigations'] });
+        if (underway.current === 0) void takeNews(client, investigation.id, { checks: [], photos: [] });
       });
   };
   const ids = new Set(investigation.containers.map((c) => c.id));

@@ -9,6 +9,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
 import { v7 } from 'uuid';
 import { request } from '../../../api/client';
+import { takeNews } from '../../../api/news';
 import { type LogCell, type LogRow } from '@bright-sprout/core/readings/logRows';
 
 export interface LogEntry {
@@ -59,7 +60,7 @@ export function useLogEntry({ investigation }: InvestigationRecords): LogEntry {
         throw error;
       } finally {
         setUnder((n) => n - 1);
-        void client.invalidateQueries({ queryKey: ['investigations'] });
+        void takeNews(client, investigation.id, { checks: [id], photos: [] });
       }
     });
     chain.current = sent.catch(() => undefined);

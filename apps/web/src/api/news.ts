@@ -1,0 +1,64 @@
+import { type InvestigationNews, type InvestigationRecords, MOST_NEWS } from '@bright-sprout/contracts/investigations';
+import { type QueryClient } from '@tanstack/react-query';
+import { request } from './client';
+
+/** What came: ids of checks and of pictures. Where none is named, something beside them changed. */
+export interface WhatCame {
+  checks: readonly string[];
+  photos: readonly string[];
+}
+
+const LIST = ['investigations'];
+const one = (id: string) => ['investigations', id];
+
+/**
+ * Asks for what came of an investigation and puts it beside what is shown of it already; everything is asked for anew only where
+ * so much came, or where an answer is under way that may not have it yet.
+ */
+export async function takeNews(client: QueryClient, id: string, { checks, photos }: WhatCame): Promise<void> {
+  const shown = [LIST, one(id)].filter((queryKey) => client.getQueryData(queryKey) !== undefined);
+  const underway = [LIST, one(id)].some((queryKey) => client.isFetching({ queryKey, exact: true }) > 0);
+  if (underway || checks.length > MOST_NEWS || photos.length > MOST_NEWS) return askAnew(client, id);
+  if (shown.length === 0) return;
+  const query = new URLSearchParams();
+  if (checks.length > 0) query.set('checks', checks.join(','));
+  if (photos.length > 0) query.set('photos', photos.join(','));
+  try {
+    const news = await request<InvestigationNews>('GET', `/investigations/${id}/news?${query.toString()}`);
+    client.setQueryData<InvestigationRecords>(one(id), (before) => before && withNews(before, news));
+    client.setQueryData<InvestigationRecords[]>(LIST, (before) =>
+      before?.map((r) => (r.investigation.id === id ? withNews(r, news) : r)),
+    );
+  } catch {
+    await askAnew(client, id);
+  }
+}
+
+async function askAnew(client: QueryClient, id: string): Promise<void> {
+  await Promise.all([LIST, one(id)].map((queryKey) => client.invalidateQueries({ queryKey, exact: true })));
+}
+
+/** Records with what came since; lists into which nothing came stay the same lists. */
+export function withNews(before: InvestigationRecords, { investigation, readings, photos }: InvestigationNews): InvestigationRecords {
+  const there = new Set(investigation.containers.map((c) => c.id));
+  const oldest = <T extends { id: string; recordedAt: string }>(a: T, b: T) =>
+    a.recordedAt === b.recordedAt ? (a.id < b.id ? -1 : 1) : a.recordedAt < b.recordedAt ? -1 : 1;
+  return {
+    investigation,
+    readings: added(before.readings, readings, there, oldest),
+    photos: added(before.photos, photos, there, (a, b) => (a.day === b.day ? oldest(a, b) : a.day < b.day ? -1 : 1)),
+  };
+}
+
+function added<T extends { id: string; containerId: string }>(
+  before: T[],
+  came: readonly T[],
+  containers: ReadonlySet<string>,
+  order: (a: T, b: T) => number,
+): T[] {
+  const known = new Set(before.map((b) => b.id));
+  const fresh = came.filter((c) => !known.has(c.id));
+  const kept = before.filter((b) => containers.has(b.containerId));
+  if (fresh.length === 0 && kept.length === before.length) return before;
+  return [...kept, ...fresh].sort(order);
+}
