@@ -7,6 +7,9 @@ const forbid = (files, group, message) => ({
   rules: { 'no-restricted-imports': ['error', { patterns: [{ group, message }] }] },
 });
 
+const FROM_THE_WEB = ['react', 'react-*', '@bright-sprout/web*', '**/apps/web/**', '**/web/src/**'];
+const NOT_THE_WEB = 'The server never imports the web application.';
+
 const ONE_CLOCK = 'Ask core/src/clock/clock: the one clock that can be set.';
 
 export default tseslint.config(
@@ -71,9 +74,24 @@ export default tseslint.config(
     ['@nestjs/*', 'typeorm', 'mysql2', '@bright-sprout/server*', '**/apps/server/**', '**/server/src/**'],
     'The web application never imports the server.',
   ),
-  forbid(
-    ['apps/server/src/**/*.ts'],
-    ['react', 'react-*', '@bright-sprout/web*', '**/apps/web/**', '**/web/src/**'],
-    'The server never imports the web application.',
-  ),
+  forbid(['apps/server/src/**/*.ts'], FROM_THE_WEB, NOT_THE_WEB),
+  {
+    // One way to the database: what begins a unit of work, and what reads and writes in it, is in one place.
+    files: ['apps/server/src/**/*.{service,controller}.ts'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        {
+          patterns: [{ group: FROM_THE_WEB, message: NOT_THE_WEB }],
+          paths: [
+            {
+              name: 'typeorm',
+              importNames: ['DataSource', 'EntityManager', 'getRepository'],
+              message: 'Go through database/database: the one way to the tables.',
+            },
+          ],
+        },
+      ],
+    },
+  },
 );

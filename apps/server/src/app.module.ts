@@ -7,8 +7,8 @@ import { AccessModule } from './access/access.module';
 import { SessionsService } from './access/sessions.service';
 import { ChecksModule } from './checks/checks.module';
 import { ClassesModule } from './classes/classes.module';
+import { Database } from './database/database';
 import { databaseOptions } from './database/dataSource';
-import { Transactions } from './database/transactions';
 import { HealthController } from './health/health.controller';
 import { ImportsModule } from './imports/imports.module';
 import { InvestigationsModule } from './investigations/investigations.module';
@@ -70,8 +70,8 @@ export class AppModule {
         PhotosModule,
       ],
       controllers: [HealthController],
-      providers: [{ provide: SETTINGS, useValue: settings }, Transactions, { provide: APP_GUARD, useClass: ThrottlerGuard }],
-      exports: [SETTINGS, Transactions],
+      providers: [{ provide: SETTINGS, useValue: settings }, Database, { provide: APP_GUARD, useClass: ThrottlerGuard }],
+      exports: [SETTINGS, Database],
     };
   }
 }

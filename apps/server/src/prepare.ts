@@ -2,6 +2,7 @@ import 'reflect-metadata';
 import { setClock } from '@bright-sprout/core/clock/clock';
 import { DataSource } from 'typeorm';
 import { loadDemo } from './demo/loadDemo';
+import { Database } from './database/database';
 import { databaseOptions } from './database/dataSource';
 import { readSettings } from './settings';
 
@@ -12,7 +13,7 @@ async function prepare(): Promise<void> {
   await createDatabase(settings.databaseUrl);
   const dataSource = await new DataSource(databaseOptions(settings.databaseUrl)).initialize();
   await dataSource.runMigrations({ transaction: 'each' });
-  const demo = settings.loadDemo ? await loadDemo(dataSource, settings) : null;
+  const demo = settings.loadDemo ? await loadDemo(new Database(dataSource), settings) : null;
   await dataSource.destroy();
   if (demo) console.warn('The demo was loaded.');
 }

@@ -3,6 +3,7 @@ import { heightOf } from '@bright-sprout/core/measures/finding';
 import { addDays, weekday } from '@bright-sprout/core/calendar/days';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { DEMO_CLASSES, DEMO_TEACHER } from '../src/demo/demoScenario';
+import { Database } from '../src/database/database';
 import { demoPins, loadDemo } from '../src/demo/loadDemo';
 import { ODD_MOMENTS } from '../../../packages/core/test/oddMoments';
 import { device, startApplication, type TestApplication } from './application';
@@ -14,7 +15,7 @@ describe.each(ODD_MOMENTS)('the demo as loaded %s', (_words, moment) => {
   beforeAll(async () => {
     setClock(moment);
     application = await startApplication();
-    expect(await loadDemo(application.dataSource, application.settings)).toBe(true);
+    expect(await loadDemo(new Database(application.dataSource), application.settings)).toBe(true);
     const teacher = device(application);
     await teacher.post('/session', { email: DEMO_TEACHER.email, password: DEMO_TEACHER.password }).expect(200);
     records = ((await teacher.get('/investigations')).body as InvestigationRecords[])[0]!;
@@ -40,7 +41,7 @@ describe.each(ODD_MOMENTS)('the demo as loaded %s', (_words, moment) => {
   });
 
   test('is loaded once, and its teams join with their PINs', async () => {
-    expect(await loadDemo(application.dataSource, application.settings)).toBe(false);
+    expect(await loadDemo(new Database(application.dataSource), application.settings)).toBe(false);
     const demo = DEMO_CLASSES[0]!;
     const kites = device(application);
     await kites.post('/join', { classCode: demo.joinCode, emblem: 'kite', pin: demoPins(demo)[0] }).expect(204);

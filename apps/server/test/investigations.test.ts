@@ -1,4 +1,5 @@
 import { v7 } from 'uuid';
+import { Database } from '../src/database/database';
 import { loadDemo } from '../src/demo/loadDemo';
 import {
   device,
@@ -95,10 +96,10 @@ test('the API describes itself: every route, and the rules of what is sent', asy
 });
 
 test('the demo fills an empty database only, in its third week, from the simulator', async () => {
-  expect(await loadDemo(application.dataSource, application.settings)).toBe(false);
+  expect(await loadDemo(new Database(application.dataSource), application.settings)).toBe(false);
   const empty = await startApplication();
   try {
-    expect(await loadDemo(empty.dataSource, empty.settings)).toBe(true);
+    expect(await loadDemo(new Database(empty.dataSource), empty.settings)).toBe(true);
     const teacher = device(empty);
     await teacher.post('/session', { email: 'teacher@millrace.example', password: 'grow-a-hedge-2' }).expect(200);
     const { body: classes } = await teacher.get('/classes').expect(200);

@@ -6,11 +6,10 @@ import {
   SignInRequest,
 } from '@bright-sprout/contracts/access';
 import { Injectable } from '@nestjs/common';
-import { DataSource } from 'typeorm';
 import { ClassGroup } from '../classes/classGroup.entity';
 import { teamsInOrder } from '../classes/teamsInOrder';
 import { newId } from '../database/ids';
-import { Transactions } from '../database/transactions';
+import { Database } from '../database/database';
 import { Problem } from '../problems/problem';
 import { AttemptsService, teamAccount } from './attempts.service';
 import { hashPassword, isPassword, refuseWeak } from './passwords';
@@ -22,14 +21,13 @@ import { Teacher } from './teacher.entity';
 @Injectable()
 export class AccessService {
   constructor(
-    private readonly dataSource: DataSource,
-    private readonly transactions: Transactions,
+    private readonly db: Database,
     private readonly attempts: AttemptsService,
     private readonly pins: PinsService,
   ) {}
 
   async view(asking: TeacherRequester | null): Promise<SessionView> {
-    const teachers = this.dataSource.getRepository(Teacher);
+    const teachers = this.db.of(Teacher);
     if (!asking) return { needsFirstTeacher: !(await teachers.exists()), teacher: null };
     const teacher = await teachers.findOneOrFail({ where: { id: asking.teacherId }, relations: { school: true } });
     return { needsFirstTeacher: false, teacher: { id: teacher.id, name: teacher.name, schoolName: teacher.school.name } };
@@ -38,7 +36,7 @@ export class AccessService {
   async signIn({ email, password }: SignInRequest, address: string): Promise<TeacherRequester> {
     const account = email.toLowerCase();
     const judge = async () => {
-      const teacher = await this.dataSource.getRepository(Teacher).findOneBy({ email: account });
+      const teacher = await this.db.of(Teacher).findOneBy({ email: account });
       return (await isPassword(teacher?.passwordHash, password)) ? teacher : null;
     };
     const teacher = await this.attempts.judge(
@@ -56,30 +54,19 @@ export class AccessService {
     refuseWeak(password, [schoolName, name, email]);
     const passwordHash = await hashPassword(password);
     // Two people may press the button at once: the lock is held until the first one's transaction has ended.
-    return this.alone('bright-sprout-first-teacher', () =>
-      this.transactions.run(async (manager) => {
-        if (await manager.getRepository(Teacher).exists())
+    const made = await this.db.alone('bright-sprout-first-teacher', () =>
+      this.db.work(async () => {
+        if (await this.db.of(Teacher).exists())
           throw new Problem(409, 'There is a teacher already. Sign in, or ask that teacher.');
         const school = { id: newId(), name: schoolName };
         const teacher = { id: newId(), schoolId: school.id, email: email.toLowerCase(), name, passwordHash };
-        await manager.getRepository(School).insert(school);
-        await manager.getRepository(Teacher).insert(teacher);
+        await this.db.of(School).insert(school);
+        await this.db.of(Teacher).insert(teacher);
         return { kind: 'teacher' as const, teacherId: teacher.id, schoolId: school.id };
       }),
     );
-  }
-
-  /** Does what is done once by one at a time, over all server processes. */
-  private async alone<T>(name: string, work: () => Promise<T>): Promise<T> {
-    const holder = this.dataSource.createQueryRunner();
-    try {
-      const [{ held }] = (await holder.query('SELECT GET_LOCK(?, 10) AS held', [name])) as [{ held: number | string | null }];
-      if (Number(held) !== 1) throw new Problem(503, 'Somebody else is doing this at the moment. Try again in a few seconds.');
-      return await work();
-    } finally {
-      await holder.query('SELECT RELEASE_LOCK(?)', [name]);
-      await holder.release();
-    }
+    if (!made) throw new Problem(503, 'Somebody else is doing this at the moment. Try again in a few seconds.');
+    return made;
   }
 
   /** A code that is right is always answered, so that one device that guesses shuts nobody out. */
@@ -115,8 +102,6 @@ export class AccessService {
   }
 
   private classByCode(code: string): Promise<ClassGroup | null> {
-    return this.dataSource
-      .getRepository(ClassGroup)
-      .findOne({ where: { joinCode: code.slice(0, 6).toUpperCase() }, relations: { teams: true } });
+    return this.db.of(ClassGroup).findOne({ where: { joinCode: code.slice(0, 6).toUpperCase() }, relations: { teams: true } });
   }
 }

@@ -1,9 +1,10 @@
 import { msNow, timeNow } from '@bright-sprout/core/clock/clock';
 import { Injectable } from '@nestjs/common';
-import { DataSource, In, LessThan, LessThanOrEqual, MoreThan, Not } from 'typeorm';
+import { In, LessThan, LessThanOrEqual, MoreThan, Not } from 'typeorm';
 import { newId } from '../database/ids';
 import { Problem } from '../problems/problem';
 import { FailedAttempt } from './failedAttempt.entity';
+import { Database } from '../database/database';
 
 const WINDOW_MS = 10 * 60_000;
 
@@ -28,7 +29,7 @@ const accountKey = (kind: AttemptKind, account: string) => `${kind} ${account}`.
 /** Counts failed sign-ins and joins in the database, so that the limit holds over all server processes. */
 @Injectable()
 export class AttemptsService {
-  constructor(private readonly dataSource: DataSource) {}
+  constructor(private readonly db: Database) {}
 
   /**
    * Judges an attempt that was counted before: of many at once only as many are judged as the limit allows.
@@ -42,7 +43,7 @@ export class AttemptsService {
     judge: () => Promise<T | null>,
     refuse: () => Problem,
   ): Promise<T> {
-    const attempts = this.dataSource.getRepository(FailedAttempt);
+    const attempts = this.db.of(FailedAttempt);
     const [own, shared] = [accountKey(kind, account), `${kind} address ${address}`];
     const at = timeNow();
     const rows = [own, shared].map((key) => ({ id: newId(), key, at }));
@@ -67,7 +68,7 @@ export class AttemptsService {
 
   /** Forgets what failed, as when a team gets a new PIN. */
   async forget(kind: AttemptKind, account: string): Promise<void> {
-    await this.dataSource.getRepository(FailedAttempt).delete({ key: accountKey(kind, account) });
+    await this.db.of(FailedAttempt).delete({ key: accountKey(kind, account) });
   }
 }
 

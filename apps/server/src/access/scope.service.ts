@@ -1,11 +1,31 @@
 import { Injectable } from '@nestjs/common';
-import { DataSource, IsNull } from 'typeorm';
+import { IsNull } from 'typeorm';
 import { ClassGroup } from '../classes/classGroup.entity';
 import { Container } from '../investigations/container.entity';
 import { Investigation } from '../investigations/investigation.entity';
 import { Plan } from '../plans/plan.entity';
 import { notFound, Problem } from '../problems/problem';
 import { type Requester, type TeacherRequester, type TeamRequester } from './requester';
+import { Database } from '../database/database';
+
+/** What writing for a container asks of its investigation; the rest of it, with its whole calendar, is left where it is. */
+const OF_INVESTIGATION = [
+  'id',
+  'classId',
+  'phase',
+  'origin',
+  'speciesId',
+  'sownOn',
+  'resolution',
+  'bench',
+  'finishedAt',
+  'removedAt',
+  'checkingClosedAt',
+] as const satisfies (keyof Investigation)[];
+
+export type ContainerToWriteFor = Omit<Container, 'investigation'> & {
+  investigation: Pick<Investigation, (typeof OF_INVESTIGATION)[number]> & { classGroup: Pick<ClassGroup, 'id' | 'timeZone'> };
+};
 
 /**
  * The one place that says who may reach what. Services load classes, investigations and containers only through it;
@@ -13,11 +33,11 @@ import { type Requester, type TeacherRequester, type TeamRequester } from './req
  */
 @Injectable()
 export class Scope {
-  constructor(private readonly dataSource: DataSource) {}
+  constructor(private readonly db: Database) {}
 
   /** A class of the teacher's own, in the teacher's school. */
   async classOf(teacher: TeacherRequester, classId: string): Promise<ClassGroup> {
-    const found = await this.dataSource.getRepository(ClassGroup).findOne({
+    const found = await this.db.of(ClassGroup).findOne({
       where: { id: classId, schoolId: teacher.schoolId, teacherId: teacher.teacherId },
       relations: { teams: true },
     });
@@ -26,7 +46,7 @@ export class Scope {
   }
 
   classesOf(teacher: TeacherRequester): Promise<ClassGroup[]> {
-    return this.dataSource.getRepository(ClassGroup).find({
+    return this.db.of(ClassGroup).find({
       where: { schoolId: teacher.schoolId, teacherId: teacher.teacherId },
       relations: { teams: true },
       order: { name: 'ASC' },
@@ -39,8 +59,8 @@ export class Scope {
       asking.kind === 'teacher'
         ? { classGroup: { schoolId: asking.schoolId, teacherId: asking.teacherId } }
         : { classId: asking.classId, classGroup: { schoolId: asking.schoolId } };
-    const found = await this.dataSource
-      .getRepository(Investigation)
+    const found = await this.db
+      .of(Investigation)
       .findOne({ where: { id, ...fence }, relations: { classGroup: { teams: true } } });
     if (!found) throw notFound('This investigation');
     if (asking.kind === 'team' && (!found.sharedWithTeams || found.removedAt))
@@ -50,7 +70,7 @@ export class Scope {
 
   /** A plan of the teacher's own class. */
   async planOf(teacher: TeacherRequester, id: string): Promise<Plan> {
-    const found = await this.dataSource.getRepository(Plan).findOne({
+    const found = await this.db.of(Plan).findOne({
       where: { id, classGroup: { schoolId: teacher.schoolId, teacherId: teacher.teacherId } },
       relations: { classGroup: { teams: true } },
     });
@@ -64,10 +84,10 @@ export class Scope {
    */
   async investigationToCareFor(asking: Requester, id: string, at: Date): Promise<Investigation> {
     if (asking.kind === 'teacher') return this.investigationOf(asking, id);
-    const found = await this.dataSource
-      .getRepository(Investigation)
+    const found = await this.db
+      .of(Investigation)
       .findOne({ where: { id, classId: asking.classId, classGroup: { schoolId: asking.schoolId } } });
-    const own = await this.dataSource.getRepository(Container).existsBy([
+    const own = await this.db.of(Container).existsBy([
       { investigationId: id, teamId: asking.teamId },
       { investigationId: id, teamId: IsNull() },
     ]);
@@ -77,53 +97,49 @@ export class Scope {
   }
 
   /**
-   * A container that the asker may write for: the teacher's own, or one that the team looked after.
+   * A container that the asker may write for: the teacher's own, or one that the team looked after at that moment, in an
+   * investigation that was still growing then.
    * @param at when what is written was done
    */
-  async containerToWriteFor(asking: Requester, containerId: string, at: Date): Promise<Container> {
-    if (asking.kind === 'team') return this.containerToCheck(asking, containerId, at);
-    const found = await this.dataSource.getRepository(Container).findOne({
-      where: {
-        id: containerId,
-        takenBackAt: IsNull(),
-        investigation: { classGroup: { schoolId: asking.schoolId, teacherId: asking.teacherId } },
-      },
-      relations: { investigation: { classGroup: true } },
-    });
-    if (!found) throw notFound('This container');
-    return found;
-  }
-
-  /** The containers that a team looks after: its own, and those that the class looks after together. */
-  async containersOf({ teamId, classId }: TeamRequester): Promise<Container[]> {
-    return this.dataSource.getRepository(Container).find({
-      where: [
-        { teamId, takenBackAt: IsNull() },
-        { teamId: IsNull(), takenBackAt: IsNull(), investigation: { classId, origin: 'planned' } },
-      ],
-    });
-  }
-
-  /** A container that the team looked after at a moment, in an investigation that was still growing then. */
-  private async containerToCheck(team: TeamRequester, containerId: string, at: Date): Promise<Container> {
-    const found = await this.dataSource
-      .getRepository(Container)
+  async containerToWriteFor(asking: Requester, containerId: string, at: Date): Promise<ContainerToWriteFor> {
+    const query = this.db
+      .of(Container)
       .createQueryBuilder('container')
-      .innerJoinAndSelect('container.investigation', 'investigation')
-      .innerJoinAndSelect('investigation.classGroup', 'classGroup')
-      .where({ id: containerId, takenBackAt: IsNull() })
-      .andWhere('investigation.classId = :classId', { classId: team.classId })
+      .innerJoin('container.investigation', 'investigation')
+      .innerJoin('investigation.classGroup', 'classGroup')
+      .addSelect([...OF_INVESTIGATION.map((column) => `investigation.${column}`), 'classGroup.id', 'classGroup.timeZone'])
+      .where({ id: containerId, takenBackAt: IsNull() });
+    if (asking.kind === 'teacher') {
+      const { schoolId, teacherId } = asking;
+      const own = 'classGroup.schoolId = :schoolId AND classGroup.teacherId = :teacherId';
+      const found = await query.andWhere(own, { schoolId, teacherId }).getOne();
+      if (!found) throw notFound('This container');
+      return found;
+    }
+    const { teamId, classId } = asking;
+    const found = await query
+      .andWhere('investigation.classId = :classId', { classId })
       .andWhere(
         `(container.teamId = :teamId OR (container.teamId IS NULL AND investigation.origin = 'planned') OR EXISTS (
           SELECT 1 FROM run_change moved WHERE moved.container_id = container.id AND moved.kind = 'move-team' AND (
             (moved.from_team = :teamId AND moved.recorded_at >= :at)
             OR (moved.to_team = :teamId AND moved.recorded_at <= :at AND moved.undone_at >= :at))))`,
-        { teamId: team.teamId, at },
+        { teamId, at },
       )
       .getOne();
     if (!found) throw new Problem(403, 'This container belongs to another team. Nothing was saved for it.');
     refuseAfterTheEnd(found.investigation, at);
     return found;
+  }
+
+  /** The containers that a team looks after: its own, and those that the class looks after together. */
+  async containersOf({ teamId, classId }: TeamRequester): Promise<Container[]> {
+    return this.db.of(Container).find({
+      where: [
+        { teamId, takenBackAt: IsNull() },
+        { teamId: IsNull(), takenBackAt: IsNull(), investigation: { classId, origin: 'planned' } },
+      ],
+    });
   }
 }
 

@@ -2,10 +2,11 @@ import { msNow, timeNow } from '@bright-sprout/core/clock/clock';
 import { createHash, randomBytes } from 'node:crypto';
 import { Inject, Injectable } from '@nestjs/common';
 import { type Request, type Response } from 'express';
-import { DataSource, LessThan } from 'typeorm';
+import { LessThan } from 'typeorm';
 import { type Settings, SETTINGS } from '../settings';
 import { AccessSession } from './accessSession.entity';
 import { type TeacherRequester, type TeamRequester } from './requester';
+import { Database } from '../database/database';
 
 const HOUR = 3_600_000;
 /** A teacher's device and a shared tablet may hold both sessions at once, so each has its own cookie. */
@@ -27,13 +28,13 @@ export class SessionsService {
   private readonly known = new Map<string, number>();
 
   constructor(
-    private readonly dataSource: DataSource,
+    private readonly db: Database,
     @Inject(SETTINGS) private readonly settings: Settings,
   ) {}
 
   async open(kind: Kind, ownerId: string, response: Response): Promise<void> {
     const token = randomBytes(32).toString('base64url');
-    const sessions = this.dataSource.getRepository(AccessSession);
+    const sessions = this.db.of(AccessSession);
     await sessions.delete({ expiresAt: LessThan(timeNow()) });
     await sessions.insert({
       tokenHash: hashOf(token),
@@ -53,7 +54,7 @@ export class SessionsService {
   /** Ends the session that the device came with. */
   async end(kind: Kind, request: Request): Promise<void> {
     const token = this.tokenOf(kind, request);
-    if (token) await this.dataSource.getRepository(AccessSession).delete({ tokenHash: hashOf(token) });
+    if (token) await this.db.of(AccessSession).delete({ tokenHash: hashOf(token) });
   }
 
   async close(kind: Kind, request: Request, response: Response): Promise<void> {
@@ -63,7 +64,7 @@ export class SessionsService {
 
   /** Ends every session of a team, as when its PIN is made anew. */
   async closeAllOfTeam(teamId: string): Promise<void> {
-    await this.dataSource.getRepository(AccessSession).delete({ teamId });
+    await this.db.of(AccessSession).delete({ teamId });
   }
 
   async teacher(request: Request): Promise<TeacherRequester | null> {
@@ -101,8 +102,8 @@ export class SessionsService {
     const token = this.tokenOf(kind, request);
     if (!token) return null;
     // One query with its joins: this runs before every request.
-    const query = this.dataSource
-      .getRepository(AccessSession)
+    const query = this.db
+      .of(AccessSession)
       .createQueryBuilder('session')
       .where({ tokenHash: hashOf(token) });
     if (kind === 'teacher') query.leftJoinAndSelect('session.teacher', 'teacher');

@@ -2,19 +2,20 @@ import { todayIn } from '@bright-sprout/core/clock/clock';
 import { type BenchView } from '@bright-sprout/contracts/checks';
 import { speciesById } from '@bright-sprout/core/seeds/catalogue';
 import { Injectable } from '@nestjs/common';
-import { DataSource, In, IsNull } from 'typeorm';
+import { In, IsNull } from 'typeorm';
 import { type TeamRequester } from '../access/requester';
 import { Scope } from '../access/scope.service';
 import { Team } from '../classes/team.entity';
 import { Investigation } from '../investigations/investigation.entity';
 import { InvestigationViews } from '../investigations/investigationViews.service';
 import { RecordsService } from '../investigations/records.service';
+import { Database } from '../database/database';
 
 /** What a team's device shows. */
 @Injectable()
 export class BenchService {
   constructor(
-    private readonly dataSource: DataSource,
+    private readonly db: Database,
     private readonly scope: Scope,
     private readonly views: InvestigationViews,
     private readonly records: RecordsService,
@@ -22,12 +23,10 @@ export class BenchService {
 
   /** The team's own containers and the class's in every growing investigation, newest sowing first. */
   async bench(asking: TeamRequester): Promise<BenchView> {
-    const team = await this.dataSource
-      .getRepository(Team)
-      .findOneOrFail({ where: { id: asking.teamId }, relations: { classGroup: true } });
+    const team = await this.db.of(Team).findOneOrFail({ where: { id: asking.teamId }, relations: { classGroup: true } });
     const containers = await this.scope.containersOf(asking);
     const looksAfter = new Set(containers.map((c) => c.id));
-    const investigations = await this.dataSource.getRepository(Investigation).find({
+    const investigations = await this.db.of(Investigation).find({
       where: { id: In([...new Set(containers.map((c) => c.investigationId))]), phase: 'growing', removedAt: IsNull() },
       relations: { classGroup: { teams: true } },
       order: { sownOn: 'DESC' },

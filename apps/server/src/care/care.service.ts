@@ -2,10 +2,9 @@ import { timeNow } from '@bright-sprout/core/clock/clock';
 import { type CareView, type SaveCareRequest } from '@bright-sprout/contracts/care';
 import { addDays, dayInZone, isIsoDay } from '@bright-sprout/core/calendar/days';
 import { Injectable } from '@nestjs/common';
-import { DataSource } from 'typeorm';
 import { type Requester } from '../access/requester';
 import { doneAt, Scope } from '../access/scope.service';
-import { isDuplicate, Transactions } from '../database/transactions';
+import { Database, isDuplicate } from '../database/database';
 import { ChangesService } from '../live/changes.service';
 import { Problem } from '../problems/problem';
 import { CareEvent } from './careEvent.entity';
@@ -19,8 +18,7 @@ const PREPARING_DAYS = 200;
 @Injectable()
 export class CareService {
   constructor(
-    private readonly dataSource: DataSource,
-    private readonly transactions: Transactions,
+    private readonly db: Database,
     private readonly scope: Scope,
     private readonly changes: ChangesService,
   ) {}
@@ -29,7 +27,7 @@ export class CareService {
   async save(asking: Requester, id: string, request: SaveCareRequest): Promise<CareView> {
     const { investigationId } = request;
     const teamId = asking.kind === 'team' ? asking.teamId : null;
-    const there = await this.dataSource.getRepository(CareEvent).findOneBy({ id });
+    const there = await this.db.of(CareEvent).findOneBy({ id });
     if (there) return this.repeat(there, request, teamId);
     const now = timeNow();
     const investigation = await this.scope.investigationToCareFor(asking, investigationId, doneAt(request.recordedAt, now));
@@ -37,7 +35,7 @@ export class CareService {
     // Soaking and cold come before sowing; nothing is done on a day that has not come anywhere.
     if (request.day < addDays(investigation.sownOn, -PREPARING_DAYS) || request.day > addDays(dayInZone(now, 'UTC'), 1))
       throw new Problem(422, 'This day lies outside the investigation. Look at the date of this device.');
-    if ((await this.dataSource.getRepository(CareEvent).countBy({ investigationId })) >= MOST_FOR_ONE)
+    if ((await this.db.of(CareEvent).countBy({ investigationId })) >= MOST_FOR_ONE)
       throw new Problem(422, 'So much is written down for this investigation that no more fits.');
     const row = {
       id,
@@ -53,9 +51,9 @@ export class CareService {
       takenBackAt: null,
     };
     try {
-      await this.transactions.run(async (manager) => {
-        await manager.getRepository(CareEvent).insert(row);
-        await this.changes.note(manager, { kind: 'investigation-noted', classId: investigation.classId, investigationId });
+      await this.db.work(async () => {
+        await this.db.of(CareEvent).insert(row);
+        await this.changes.note({ kind: 'investigation-noted', classId: investigation.classId, investigationId });
       });
     } catch (error) {
       if (!isDuplicate(error)) throw error;
@@ -66,14 +64,14 @@ export class CareService {
 
   /** Takes it back: it stays on record, but counts no longer. A team takes back only what it wrote itself. */
   async takeBack(asking: Requester, id: string): Promise<void> {
-    const there = await this.dataSource.getRepository(CareEvent).findOneBy({ id });
+    const there = await this.db.of(CareEvent).findOneBy({ id });
     if (!there) return;
     const { classId } = await this.scope.investigationToCareFor(asking, there.investigationId, timeNow());
     if (asking.kind === 'team' && there.teamId !== asking.teamId)
       throw new Problem(403, 'Another team, or your teacher, wrote this down. It stays.');
-    await this.transactions.run(async (manager) => {
-      await manager.getRepository(CareEvent).update({ id }, { takenBackAt: timeNow() });
-      await this.changes.note(manager, { kind: 'investigation-noted', classId, investigationId: there.investigationId });
+    await this.db.work(async () => {
+      await this.db.of(CareEvent).update({ id }, { takenBackAt: timeNow() });
+      await this.changes.note({ kind: 'investigation-noted', classId, investigationId: there.investigationId });
     });
   }
 

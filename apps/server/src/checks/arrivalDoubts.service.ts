@@ -1,14 +1,33 @@
 import { todayIn } from '@bright-sprout/core/clock/clock';
-import { heightOf } from '@bright-sprout/core/measures/finding';
+import { heightOf, numberFound } from '@bright-sprout/core/measures/finding';
 import { USUAL_BENCH } from '@bright-sprout/core/bench/benchProtocol';
-import { type ReadingDoubt } from '@bright-sprout/core/readings/reading';
-import { doubtOfReading } from '@bright-sprout/core/readings/surroundings';
+import { type ReadingDoubt, type ReadingState } from '@bright-sprout/core/readings/reading';
+import { doubtOfReading, type LookedReading } from '@bright-sprout/core/readings/surroundings';
 import { speciesById } from '@bright-sprout/core/seeds/catalogue';
 import { Injectable } from '@nestjs/common';
-import { DataSource, IsNull } from 'typeorm';
-import { Container } from '../investigations/container.entity';
-import { RecordsService } from '../investigations/records.service';
+import { type ContainerToWriteFor } from '../access/scope.service';
+import { Database } from '../database/database';
 import { type NewReading } from './insertReadings';
+
+interface Beside {
+  id: string;
+  code: string;
+  position: number;
+  sownOn: string | null;
+  treatment: string;
+  speciesId: string | null;
+}
+
+interface Recorded {
+  id: string;
+  containerId: string;
+  plant: string;
+  day: string;
+  state: ReadingState;
+  supersedes: string | null;
+  recordedAt: Date;
+  heightMm: number | null;
+}
 
 /**
  * Asks about heights that nobody has asked about yet: typed from paper, taken in from a sheet, or sent by a device that did
@@ -16,42 +35,31 @@ import { type NewReading } from './insertReadings';
  */
 @Injectable()
 export class ArrivalDoubts {
-  constructor(
-    private readonly dataSource: DataSource,
-    private readonly records: RecordsService,
-  ) {}
+  constructor(private readonly db: Database) {}
 
   /**
    * The readings of one container and day, each with the open question its height raises beside what was recorded before of
    * the containers that the same team looks after.
-   * @param container loaded with its investigation and class
    */
-  async ask(container: Container, day: string, readings: NewReading[]): Promise<NewReading[]> {
+  async ask(container: ContainerToWriteFor, day: string, readings: NewReading[]): Promise<NewReading[]> {
     const unasked = readings.filter((r) => heightOf(r) !== null && !r.doubt && !r.supersedesId);
     if (unasked.length === 0) return readings;
-    const { investigation, investigationId, teamId } = container;
-    const ofTeam = await this.dataSource
-      .getRepository(Container)
-      .find({ where: { investigationId, teamId: teamId ?? IsNull() }, relations: { treatment: true } });
-    const here = ofTeam.find((c) => c.id === container.id);
+    const { investigation } = container;
+    const beside = await this.beside(container);
+    const here = beside.find((c) => c.id === container.id);
     // Given to another team in this very moment: whom to compare it with is not known.
     if (!here) return readings;
-    // Only twins and neighbours are compared with: where a whole class shares its containers, there are many others.
-    const beside = ofTeam.filter((c) => c.treatmentId === here.treatmentId || Math.abs(c.position - here.position) <= 1);
-    const species = speciesById(here.treatment.speciesId ?? investigation.speciesId);
+    const species = speciesById(here.speciesId ?? investigation.speciesId);
     if (!species) return readings;
     const now = todayIn(investigation.classGroup.timeZone);
     const setting = {
       species,
       resolution: investigation.resolution,
-      containers: beside.map(({ id, code, treatment, position, sownOn }) => ({
-        id,
-        code,
-        treatment: treatment.code,
-        position,
-        sownOn: sownOn ?? investigation.sownOn,
-      })),
-      readings: await this.records.readingsOf(beside.map((c) => c.id)),
+      containers: beside.map((c) => ({ ...c, sownOn: c.sownOn ?? investigation.sownOn })),
+      readings: await this.recorded(
+        beside.map((c) => c.id),
+        day,
+      ),
       plants: (investigation.bench ?? USUAL_BENCH).plants,
     };
     const asked = (reading: NewReading): ReadingDoubt | null => {
@@ -66,5 +74,35 @@ export class ArrivalDoubts {
       return doubt && { kind: doubt.kind, answer: null, secondMm: null };
     };
     return readings.map((r) => (unasked.includes(r) ? { ...r, doubt: asked(r) } : r));
+  }
+
+  /**
+   * The container with its twins and neighbours among those that the same team looks after: where a whole class shares its
+   * containers, there are many others.
+   */
+  private beside({ investigationId, teamId, treatmentId, position }: ContainerToWriteFor): Promise<Beside[]> {
+    return this.db.query<Beside[]>(
+      `SELECT c.id, c.code, c.position, c.sown_on AS sownOn, t.code AS treatment, t.species_id AS speciesId
+       FROM container c JOIN treatment t ON t.id = c.treatment_id
+       WHERE c.investigation_id = ? AND c.team_id <=> ? AND c.taken_back_at IS NULL AND (c.treatment_id = ? OR c.position BETWEEN ? AND ?)`,
+      [investigationId, teamId, treatmentId, position - 1, position + 1],
+    );
+  }
+
+  /** What was recorded of the containers before a day, with heights and nothing else of what was found. */
+  private async recorded(containerIds: string[], day: string): Promise<LookedReading[]> {
+    const found = await this.db.query<Recorded[]>(
+      `SELECT r.id, k.container_id AS containerId, r.plant, k.day, r.state, r.supersedes_id AS supersedes,
+         k.recorded_at AS recordedAt, f.value AS heightMm
+       FROM plant_check k JOIN reading r ON r.check_id = k.id
+         LEFT JOIN finding f ON f.reading_id = r.id AND f.measure = 'height'
+       WHERE k.container_id IN (?) AND k.day < ?`,
+      [containerIds, day],
+    );
+    return found.map(({ heightMm, recordedAt, ...r }) => ({
+      ...r,
+      recordedAt: recordedAt.toISOString(),
+      findings: heightMm === null ? [] : [numberFound('height', heightMm)],
+    }));
   }
 }

@@ -8,12 +8,10 @@ import { type OwnMeasure } from '@bright-sprout/core/measures/ownMeasure';
 import { findingsSent, readSent, type SentFinding } from '@bright-sprout/core/measures/sentFinding';
 import { type RulerResolution } from '@bright-sprout/core/quantities/length';
 import { Injectable } from '@nestjs/common';
-import { DataSource } from 'typeorm';
 import { type Requester } from '../access/requester';
-import { doneAt, Scope } from '../access/scope.service';
+import { type ContainerToWriteFor, doneAt, Scope } from '../access/scope.service';
 import { requestHash } from '../database/ids';
-import { isDuplicate, Transactions } from '../database/transactions';
-import { type Container } from '../investigations/container.entity';
+import { Database, isDuplicate } from '../database/database';
 import { type Investigation } from '../investigations/investigation.entity';
 import { ChangesService } from '../live/changes.service';
 import { Problem } from '../problems/problem';
@@ -25,8 +23,7 @@ import { ReadingEntity } from './reading.entity';
 @Injectable()
 export class ChecksService {
   constructor(
-    private readonly dataSource: DataSource,
-    private readonly transactions: Transactions,
+    private readonly db: Database,
     private readonly scope: Scope,
     private readonly doubts: ArrivalDoubts,
     private readonly changes: ChangesService,
@@ -55,10 +52,10 @@ export class ChecksService {
       requestHash: hash,
     };
     try {
-      await this.transactions.run(async (manager) => {
-        await manager.getRepository(PlantCheck).insert(check);
-        await insertReadings(manager, readings);
-        await this.changes.note(manager, {
+      await this.db.work(async () => {
+        await this.db.of(PlantCheck).insert(check);
+        await insertReadings(this.db, readings);
+        await this.changes.note({
           kind: 'check-saved',
           classId: container.investigation.classId,
           investigationId: container.investigationId,
@@ -75,7 +72,7 @@ export class ChecksService {
   }
 
   private async repeat(id: string, hash: string, asking: Requester): Promise<SavedCheck | null> {
-    const saved = await this.dataSource.getRepository(PlantCheck).createQueryBuilder('saved').where({ id }).getOne();
+    const saved = await this.db.of(PlantCheck).createQueryBuilder('saved').where({ id }).getOne();
     if (!saved) return null;
     const by = asking.kind === 'team' ? asking.teamId : null;
     // What the teacher took in for the team is the same check.
@@ -88,7 +85,7 @@ export class ChecksService {
     return { id, receivedAt: saved.receivedAt.toISOString() };
   }
 
-  private checkDay(day: string, { sownOn, investigation }: Container): void {
+  private checkDay(day: string, { sownOn, investigation }: ContainerToWriteFor): void {
     const today = todayIn(investigation.classGroup.timeZone);
     if (!isIsoDay(day)) throw new Problem(422, `${day} is not a day in the calendar. Your readings stay on this device.`);
     if (day < (sownOn ?? investigation.sownOn))
@@ -97,7 +94,11 @@ export class ChecksService {
       throw new Problem(422, 'This day has not come yet. Look at the date of this device; your readings stay on it.');
   }
 
-  private rowOf(checkId: string, reading: ReadingRequest, { bench, resolution }: Investigation): NewReading {
+  private rowOf(
+    checkId: string,
+    reading: ReadingRequest,
+    { bench, resolution }: Pick<Investigation, 'bench' | 'resolution'>,
+  ): NewReading {
     const { own, sprouted } = bench ?? USUAL_BENCH;
     const measured = reading.state === 'measured';
     const findings = measured ? findingsSent(reading, sprouted).map((sent) => this.found(sent, own, resolution)) : [];
@@ -126,9 +127,7 @@ export class ChecksService {
   private async checkCorrections({ containerId, day, readings }: SaveCheckRequest): Promise<void> {
     for (const reading of readings) {
       if (!reading.supersedes) continue;
-      const old = await this.dataSource
-        .getRepository(ReadingEntity)
-        .findOne({ where: { id: reading.supersedes }, relations: { check: true } });
+      const old = await this.db.of(ReadingEntity).findOne({ where: { id: reading.supersedes }, relations: { check: true } });
       if (!old || old.check.containerId !== containerId || old.check.day !== day || old.plant !== reading.plant)
         throw new Problem(422, 'A correction belongs to the same plant and day as the reading it corrects.');
     }

@@ -1,5 +1,6 @@
 import { type Finding } from '@bright-sprout/core/measures/finding';
-import { type EntityManager, type ObjectLiteral } from 'typeorm';
+import { type Database } from '../database/database';
+import { type ObjectLiteral } from 'typeorm';
 import { FindingEntity } from './finding.entity';
 import { ReadingEntity } from './reading.entity';
 
@@ -10,14 +11,14 @@ export type NewReading = Pick<ReadingEntity, 'id' | 'checkId' | 'plant' | 'state
   Partial<Pick<ReadingEntity, 'doubt' | 'lostReason' | 'note' | 'supersedesId'>> & { findings: readonly Finding[] };
 
 /** The one way in which readings come into the database: each with its findings, corrections after what they correct. */
-export async function insertReadings(manager: EntityManager, readings: readonly NewReading[]): Promise<void> {
+export async function insertReadings(db: Database, readings: readonly NewReading[]): Promise<void> {
   await insertInChunks(
-    manager,
+    db,
     ReadingEntity,
     readings.map(({ findings: _findings, ...row }) => row),
   );
   await insertInChunks(
-    manager,
+    db,
     FindingEntity,
     readings.flatMap(({ id, findings }) => findings.map((f) => ({ ...f, readingId: id }))),
   );
@@ -25,10 +26,9 @@ export async function insertReadings(manager: EntityManager, readings: readonly 
 
 /** Many rows in statements of a bounded size. */
 export async function insertInChunks<T extends ObjectLiteral>(
-  manager: EntityManager,
+  db: Database,
   entity: new () => T,
   rows: readonly Partial<T>[],
 ): Promise<void> {
-  for (let from = 0; from < rows.length; from += CHUNK)
-    await manager.getRepository(entity).insert(rows.slice(from, from + CHUNK) as never);
+  for (let from = 0; from < rows.length; from += CHUNK) await db.of(entity).insert(rows.slice(from, from + CHUNK) as never);
 }

@@ -3,13 +3,13 @@ import { EMBLEM_NAMES } from '@bright-sprout/contracts/access';
 import { type ClassView, SaveClassRequest, SaveTeamsRequest } from '@bright-sprout/contracts/classes';
 import { isTimeZone } from '@bright-sprout/core/calendar/days';
 import { Injectable } from '@nestjs/common';
-import { DataSource, In, IsNull } from 'typeorm';
+import { In, IsNull } from 'typeorm';
 import { AttemptsService, teamAccount } from '../access/attempts.service';
 import { PinsService } from '../access/pins.service';
 import { type TeacherRequester } from '../access/requester';
 import { Scope } from '../access/scope.service';
 import { SessionsService } from '../access/sessions.service';
-import { isDuplicate, Transactions } from '../database/transactions';
+import { Database, isDuplicate } from '../database/database';
 import { Container } from '../investigations/container.entity';
 import { Investigation } from '../investigations/investigation.entity';
 import { ChangesService } from '../live/changes.service';
@@ -26,8 +26,7 @@ const changed = (classId: string) => ({ kind: 'class-changed' as const, classId 
 @Injectable()
 export class ClassesService {
   constructor(
-    private readonly dataSource: DataSource,
-    private readonly transactions: Transactions,
+    private readonly db: Database,
     private readonly scope: Scope,
     private readonly pins: PinsService,
     private readonly sessions: SessionsService,
@@ -37,8 +36,8 @@ export class ClassesService {
 
   async list(teacher: TeacherRequester): Promise<ClassView[]> {
     const classes = await this.scope.classesOf(teacher);
-    const investigations = await this.dataSource
-      .getRepository(Investigation)
+    const investigations = await this.db
+      .of(Investigation)
       .find({ where: { classId: In(classes.map((c) => c.id)), removedAt: IsNull() }, order: { sownOn: 'DESC' } });
     return classes.map((c) =>
       this.view(
@@ -52,9 +51,7 @@ export class ClassesService {
     const found = await this.scope.classOf(teacher, id);
     return this.view(
       found,
-      await this.dataSource
-        .getRepository(Investigation)
-        .find({ where: { classId: id, removedAt: IsNull() }, order: { sownOn: 'DESC' } }),
+      await this.db.of(Investigation).find({ where: { classId: id, removedAt: IsNull() }, order: { sownOn: 'DESC' } }),
     );
   }
 
@@ -64,12 +61,12 @@ export class ClassesService {
       throw new Problem(400, 'This time zone is not known.', {
         errors: [{ path: 'timeZone', sentence: 'Choose a time zone from the list.' }],
       });
-    const classes = this.dataSource.getRepository(ClassGroup);
+    const classes = this.db.of(ClassGroup);
     if (await classes.existsBy({ id })) {
       await this.scope.classOf(teacher, id);
-      await this.transactions.run(async (manager) => {
-        await manager.getRepository(ClassGroup).update({ id }, { ...request });
-        await this.changes.note(manager, changed(id));
+      await this.db.work(async () => {
+        await this.db.of(ClassGroup).update({ id }, { ...request });
+        await this.changes.note(changed(id));
       });
     } else await this.insertWithCode({ id, schoolId: teacher.schoolId, teacherId: teacher.teacherId, ...request });
     return this.one(teacher, id);
@@ -79,13 +76,13 @@ export class ClassesService {
     for (let attempt = 1; ; attempt++) {
       const joinCode = Array.from({ length: 6 }, () => CODE_SIGNS[randomInt(CODE_SIGNS.length)]).join('');
       try {
-        await this.transactions.run(async (manager) => {
-          await manager.getRepository(ClassGroup).insert({ ...group, joinCode });
-          await this.changes.note(manager, changed(group.id));
+        await this.db.work(async () => {
+          await this.db.of(ClassGroup).insert({ ...group, joinCode });
+          await this.changes.note(changed(group.id));
         });
         return;
       } catch (error) {
-        const made = await this.dataSource.getRepository(ClassGroup).findOneBy({ id: group.id });
+        const made = await this.db.of(ClassGroup).findOneBy({ id: group.id });
         if (made && made.teacherId === group.teacherId) return;
         if (!isDuplicate(error) || attempt === 5) throw error;
       }
@@ -112,19 +109,19 @@ export class ClassesService {
     const group = await this.scope.classOf(teacher, classId);
     const gone = group.teams.filter((t) => !teams.some((r) => r.id === t.id));
     const fresh = teams.filter((r) => !group.teams.some((t) => t.id === r.id));
-    await this.transactions.run(async (manager) => {
-      const busy = await manager
-        .getRepository(Container)
+    await this.db.work(async () => {
+      const busy = await this.db
+        .of(Container)
         .findOne({ where: { teamId: In(gone.map((t) => t.id)) }, relations: { team: true } });
       if (busy) throw new Problem(422, `${busy.team!.nickname} look after containers, so the team stays. Nothing was changed.`);
-      await manager.getRepository(Team).delete({ id: In(gone.map((t) => t.id)), classId });
+      await this.db.of(Team).delete({ id: In(gone.map((t) => t.id)), classId });
       for (const { id, emblem } of teams) {
         const names = { emblem, nickname: EMBLEM_NAMES[emblem] };
         if (fresh.some((r) => r.id === id))
-          await manager.getRepository(Team).insert({ id, classId, ...names, sealedPin: this.pins.seal(this.pins.draw()) });
-        else await manager.getRepository(Team).update({ id, classId }, names);
+          await this.db.of(Team).insert({ id, classId, ...names, sealedPin: this.pins.seal(this.pins.draw()) });
+        else await this.db.of(Team).update({ id, classId }, names);
       }
-      await this.changes.note(manager, changed(classId));
+      await this.changes.note(changed(classId));
     });
   }
 
@@ -132,9 +129,9 @@ export class ClassesService {
   async renewPin(teacher: TeacherRequester, classId: string, teamId: string): Promise<ClassView> {
     const group = await this.scope.classOf(teacher, classId);
     if (!group.teams.some((t) => t.id === teamId)) throw notFound('This team');
-    await this.transactions.run(async (manager) => {
-      await manager.getRepository(Team).update({ id: teamId, classId }, { sealedPin: this.pins.seal(this.pins.draw()) });
-      await this.changes.note(manager, changed(classId));
+    await this.db.work(async () => {
+      await this.db.of(Team).update({ id: teamId, classId }, { sealedPin: this.pins.seal(this.pins.draw()) });
+      await this.changes.note(changed(classId));
     });
     await this.sessions.closeAllOfTeam(teamId);
     // Whoever was stopped by too many wrong PINs may try the new one.

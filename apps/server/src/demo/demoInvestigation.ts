@@ -3,7 +3,7 @@ import { type IsoDay } from '@bright-sprout/core/calendar/days';
 import { workOut } from '@bright-sprout/core/plan/workedOut/workOut';
 import { speciesById } from '@bright-sprout/core/seeds/catalogue';
 import { simulateInvestigation } from '@bright-sprout/core/simulate/simulateInvestigation';
-import { type EntityManager } from 'typeorm';
+import { type Database } from '../database/database';
 import { PlantCheck } from '../checks/plantCheck.entity';
 import { insertReadings } from '../checks/insertReadings';
 import { newId, requestHash } from '../database/ids';
@@ -17,7 +17,7 @@ import { type DemoClass } from './demoScenario';
 import { rowsOf } from './simulatedRows';
 
 export async function loadInvestigation(
-  manager: EntityManager,
+  db: Database,
   demo: DemoClass,
   classId: string,
   teamIds: string[],
@@ -29,11 +29,11 @@ export async function loadInvestigation(
   const document = demoSownPlan(plan, demo.gradeBand, sownOn, teamIds.length);
   const out = workOut(document, teamIds.length);
   const laid = out.layout.containers;
-  await manager
-    .getRepository(Plan)
+  await db
+    .of(Plan)
     .insert({ id, classId, version: 1, document, requestHash: requestHash(document), changedAt: timeNow(), sown: true });
   const sown = investigationOf(document, out, { id, classId, teamIds, requestHash: requestHash(plan.question) });
-  await insertInvestigation(manager, {
+  await insertInvestigation(db, {
     ...sown,
     investigation: { ...sown.investigation, phase: plan.phase, sharedWithTeams: plan.shared },
   });
@@ -52,23 +52,19 @@ export async function loadInvestigation(
   const past = simulated.filter((r) => r.day < today);
   const slipped = past.filter((r) => (r.valueMm ?? 0) > 50).pop();
   const rows = past.flatMap((r) => rowsOf(r, containerIds.get(r.code)!, teamIds[r.team]!, demo, r === slipped));
-  await manager.getRepository(PlantCheck).insert(rows.map((r) => r.check));
+  await db.of(PlantCheck).insert(rows.map((r) => r.check));
   await insertReadings(
-    manager,
+    db,
     rows.map((r) => r.reading),
   );
-  await manager.getRepository(CareEvent).insert(
+  await db.of(CareEvent).insert(
     [...demoSowing(sown.investigation.runSheet.length, sownOn), ...demoWatering(plan, sownOn, today)].map((c) => ({
       ...c,
       id: newId(),
       investigationId: id,
     })),
   );
-  await manager
-    .getRepository(Prediction)
-    .insert(demoPredictions(document, teamIds, sownOn).map((p) => ({ ...p, id: newId(), planId: id })));
+  await db.of(Prediction).insert(demoPredictions(document, teamIds, sownOn).map((p) => ({ ...p, id: newId(), planId: id })));
   if (plan.phase === 'growing')
-    await manager
-      .getRepository(RoomReadingEntity)
-      .insert(demoRoom(document, sownOn, today).map((r) => ({ ...r, id: newId(), classId })));
+    await db.of(RoomReadingEntity).insert(demoRoom(document, sownOn, today).map((r) => ({ ...r, id: newId(), classId })));
 }

@@ -2,13 +2,13 @@ import { timeNow, todayIn } from '@bright-sprout/core/clock/clock';
 import { EMBLEM_NAMES } from '@bright-sprout/contracts/access';
 import { type IsoDay } from '@bright-sprout/core/calendar/days';
 import { generatorFrom } from '@bright-sprout/core/random/generator';
-import { DataSource, type EntityManager } from 'typeorm';
 import { hashPassword } from '../access/passwords';
 import { PinsService } from '../access/pins.service';
 import { School } from '../access/school.entity';
 import { Teacher } from '../access/teacher.entity';
 import { ClassGroup } from '../classes/classGroup.entity';
 import { Team } from '../classes/team.entity';
+import { type Database } from '../database/database';
 import { newId, requestHash } from '../database/ids';
 import { Plan } from '../plans/plan.entity';
 import { SeedLotEntity } from '../seeds/seedLot.entity';
@@ -24,16 +24,16 @@ export function demoPins(demoClass: Pick<DemoClass, 'pinSeed'>): string[] {
 }
 
 /** Fills an empty database with the demo school; does nothing where there is any teacher. True when it was loaded. */
-export async function loadDemo(dataSource: DataSource, settings: Settings): Promise<boolean> {
+export async function loadDemo(db: Database, settings: Settings): Promise<boolean> {
   const timeZone = Intl.DateTimeFormat().resolvedOptions().timeZone;
   const today = todayIn(timeZone);
   const pins = new PinsService(settings);
-  return dataSource.transaction(async (manager) => {
-    if (await manager.getRepository(Teacher).exists()) return false;
+  return db.work(async () => {
+    if (await db.of(Teacher).exists()) return false;
     const schoolId = newId();
     const teacherId = newId();
-    await manager.getRepository(School).insert({ id: schoolId, name: DEMO_TEACHER.schoolName });
-    await manager.getRepository(Teacher).insert({
+    await db.of(School).insert({ id: schoolId, name: DEMO_TEACHER.schoolName });
+    await db.of(Teacher).insert({
       id: teacherId,
       schoolId,
       email: DEMO_TEACHER.email,
@@ -42,7 +42,7 @@ export async function loadDemo(dataSource: DataSource, settings: Settings): Prom
     });
     for (const demo of DEMO_CLASSES) {
       const classId = newId();
-      await manager.getRepository(ClassGroup).insert({
+      await db.of(ClassGroup).insert({
         id: classId,
         schoolId,
         teacherId,
@@ -59,27 +59,27 @@ export async function loadDemo(dataSource: DataSource, settings: Settings): Prom
         nickname: EMBLEM_NAMES[emblem],
         sealedPin: pins.seal(secrets[i]!),
       }));
-      await manager.getRepository(Team).insert(teams);
+      await db.of(Team).insert(teams);
       await loadInvestigation(
-        manager,
+        db,
         demo,
         classId,
         teams.map((t) => t.id),
         today,
       );
     }
-    await loadPlanning(manager, schoolId, today);
+    await loadPlanning(db, schoolId, today);
     return true;
   });
 }
 
 /** What is being planned, and the seed shelf. */
-async function loadPlanning(manager: EntityManager, schoolId: string, today: IsoDay): Promise<void> {
+async function loadPlanning(db: Database, schoolId: string, today: IsoDay): Promise<void> {
   const [first] = DEMO_CLASSES;
-  const { id: classId } = await manager.getRepository(ClassGroup).findOneByOrFail({ schoolId, name: first!.name });
+  const { id: classId } = await db.of(ClassGroup).findOneByOrFail({ schoolId, name: first!.name });
   const document = demoPlan(today, DEMO_EMBLEMS.length);
-  await manager
-    .getRepository(Plan)
+  await db
+    .of(Plan)
     .insert({ id: newId(), classId, version: 1, document, requestHash: requestHash(document), changedAt: timeNow() });
-  await manager.getRepository(SeedLotEntity).insert(demoSeedLots(today).map((lot) => ({ ...lot, id: newId(), schoolId })));
+  await db.of(SeedLotEntity).insert(demoSeedLots(today).map((lot) => ({ ...lot, id: newId(), schoolId })));
 }

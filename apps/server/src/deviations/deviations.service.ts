@@ -1,10 +1,9 @@
 import { timeNow } from '@bright-sprout/core/clock/clock';
 import { type DeviationView, type SaveDeviationRequest } from '@bright-sprout/contracts/deviations';
 import { Injectable } from '@nestjs/common';
-import { DataSource } from 'typeorm';
 import { type Requester } from '../access/requester';
 import { doneAt, Scope } from '../access/scope.service';
-import { isDuplicate, Transactions } from '../database/transactions';
+import { Database, isDuplicate } from '../database/database';
 import { ChangesService } from '../live/changes.service';
 import { Problem } from '../problems/problem';
 import { Deviation } from './deviation.entity';
@@ -15,8 +14,7 @@ const MOST_FOR_ONE = 50;
 @Injectable()
 export class DeviationsService {
   constructor(
-    private readonly dataSource: DataSource,
-    private readonly transactions: Transactions,
+    private readonly db: Database,
     private readonly scope: Scope,
     private readonly changes: ChangesService,
   ) {}
@@ -24,11 +22,11 @@ export class DeviationsService {
   /** Writes it down once, however often it is sent. A team writes for its own containers only. */
   async save(asking: Requester, id: string, request: SaveDeviationRequest): Promise<DeviationView> {
     const teamId = asking.kind === 'team' ? asking.teamId : null;
-    const there = await this.dataSource.getRepository(Deviation).findOneBy({ id });
+    const there = await this.db.of(Deviation).findOneBy({ id });
     if (there) return this.repeat(there, request, teamId);
     const recordedAt = doneAt(request.recordedAt, timeNow());
     const container = await this.scope.containerToWriteFor(asking, request.containerId, recordedAt);
-    if ((await this.dataSource.getRepository(Deviation).countBy({ containerId: container.id })) >= MOST_FOR_ONE)
+    if ((await this.db.of(Deviation).countBy({ containerId: container.id })) >= MOST_FOR_ONE)
       throw new Problem(422, 'So much is written down for this container that no more fits.');
     const row = {
       id,
@@ -39,9 +37,9 @@ export class DeviationsService {
       recordedAt,
     };
     try {
-      await this.transactions.run(async (manager) => {
-        await manager.getRepository(Deviation).insert(row);
-        await this.changes.note(manager, {
+      await this.db.work(async () => {
+        await this.db.of(Deviation).insert(row);
+        await this.changes.note({
           kind: 'investigation-noted',
           classId: container.investigation.classId,
           investigationId: container.investigationId,
@@ -55,14 +53,14 @@ export class DeviationsService {
 
   /** Takes it back: it stays on record, but counts no longer. A team takes back only what it wrote itself. */
   async takeBack(asking: Requester, id: string): Promise<void> {
-    const there = await this.dataSource.getRepository(Deviation).findOneBy({ id });
+    const there = await this.db.of(Deviation).findOneBy({ id });
     if (!there) return;
     const container = await this.scope.containerToWriteFor(asking, there.containerId, timeNow());
     if (asking.kind === 'team' && there.teamId !== asking.teamId)
       throw new Problem(403, 'Another team, or your teacher, wrote this down. It stays.');
-    await this.transactions.run(async (manager) => {
-      await manager.getRepository(Deviation).update({ id }, { takenBackAt: timeNow() });
-      await this.changes.note(manager, {
+    await this.db.work(async () => {
+      await this.db.of(Deviation).update({ id }, { takenBackAt: timeNow() });
+      await this.changes.note({
         kind: 'investigation-noted',
         classId: container.investigation.classId,
         investigationId: container.investigationId,

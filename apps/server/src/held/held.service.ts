@@ -4,12 +4,12 @@ import { SaveCheckRequest } from '@bright-sprout/contracts/checks';
 import { SaveDeviationRequest } from '@bright-sprout/contracts/deviations';
 import { type HeldBody, type HeldView, type HoldRequest } from '@bright-sprout/contracts/held';
 import { Injectable } from '@nestjs/common';
-import { DataSource, In, IsNull } from 'typeorm';
+import { In, IsNull } from 'typeorm';
 import { type TeacherRequester, type TeamRequester } from '../access/requester';
 import { Scope } from '../access/scope.service';
 import { CareService } from '../care/care.service';
 import { ChecksService } from '../checks/checks.service';
-import { isDuplicate, Transactions } from '../database/transactions';
+import { Database, isDuplicate } from '../database/database';
 import { DeviationsService } from '../deviations/deviations.service';
 import { Container } from '../investigations/container.entity';
 import { Investigation } from '../investigations/investigation.entity';
@@ -29,8 +29,7 @@ export class HeldService {
   private readonly pipe = validationPipe();
 
   constructor(
-    private readonly dataSource: DataSource,
-    private readonly transactions: Transactions,
+    private readonly db: Database,
     private readonly scope: Scope,
     private readonly changes: ChangesService,
     private readonly checks: ChecksService,
@@ -40,7 +39,7 @@ export class HeldService {
 
   /** Keeps it once, however often it is sent. */
   async hold({ teamId, classId }: TeamRequester, id: string, { kind, body, reason }: HoldRequest): Promise<void> {
-    const entries = this.dataSource.getRepository(HeldEntry);
+    const entries = this.db.of(HeldEntry);
     const there = await entries.findOneBy({ id });
     if (there) {
       if (there.teamId !== teamId) throw new Problem(409, 'Something else waits under this id.');
@@ -60,9 +59,9 @@ export class HeldService {
       receivedAt: timeNow(),
     };
     try {
-      await this.transactions.run(async (manager) => {
-        await manager.getRepository(HeldEntry).insert(row);
-        await this.changes.note(manager, { kind: 'investigation-changed', classId, investigationId: row.investigationId });
+      await this.db.work(async () => {
+        await this.db.of(HeldEntry).insert(row);
+        await this.changes.note({ kind: 'investigation-changed', classId, investigationId: row.investigationId });
       });
     } catch (error) {
       if (!isDuplicate(error)) throw error;
@@ -72,13 +71,11 @@ export class HeldService {
   /** What waits of a class, oldest first. */
   async list(teacher: TeacherRequester, classId: string): Promise<HeldView[]> {
     await this.scope.classOf(teacher, classId);
-    const found = await this.dataSource
-      .getRepository(HeldEntry)
+    const found = await this.db
+      .of(HeldEntry)
       .find({ where: { classId, decidedAt: IsNull() }, relations: { team: true }, order: { receivedAt: 'ASC' } });
     const ids = found.flatMap(({ body }) => ('containerId' in body ? [body.containerId] : []));
-    const containers = await this.dataSource
-      .getRepository(Container)
-      .find({ where: { id: In(ids), investigation: { classId } } });
+    const containers = await this.db.of(Container).find({ where: { id: In(ids), investigation: { classId } } });
     const codes = new Map(containers.map((c) => [c.id, c.code]));
     return found.map(({ id, kind, body, team, reason, receivedAt }) => ({
       ...({ kind, body } as HeldBody),
@@ -92,7 +89,7 @@ export class HeldService {
 
   /** The teacher takes it in as it was entered, or leaves it out; both are kept. */
   async decide(teacher: TeacherRequester, id: string, take: boolean): Promise<void> {
-    const entry = await this.dataSource.getRepository(HeldEntry).findOneBy({ id });
+    const entry = await this.db.of(HeldEntry).findOneBy({ id });
     if (!entry) throw notFound('This entry');
     await this.scope.classOf(teacher, entry.classId);
     if (entry.decidedAt) return;
@@ -100,10 +97,10 @@ export class HeldService {
     if (take && entry.investigationId === null)
       throw new Problem(422, 'What this is about is there no more, or is not of this class. Leave it out.');
     if (take) await this.takeIn(teacher, id, { kind: entry.kind, body: entry.body } as HeldBody);
-    await this.transactions.run(async (manager) => {
-      await manager.getRepository(HeldEntry).update({ id }, { decidedAt: timeNow(), taken: take });
+    await this.db.work(async () => {
+      await this.db.of(HeldEntry).update({ id }, { decidedAt: timeNow(), taken: take });
       const { classId, investigationId } = entry;
-      await this.changes.note(manager, { kind: 'investigation-changed', classId, investigationId });
+      await this.changes.note({ kind: 'investigation-changed', classId, investigationId });
     });
   }
 
@@ -121,12 +118,10 @@ export class HeldService {
   /** The investigation of the class that it is about; null where that is there no more. */
   private async investigationOf(classId: string, body: HeldBody['body']): Promise<string | null> {
     if ('investigationId' in body) {
-      const known = await this.dataSource.getRepository(Investigation).existsBy({ id: body.investigationId, classId });
+      const known = await this.db.of(Investigation).existsBy({ id: body.investigationId, classId });
       return known ? body.investigationId : null;
     }
-    const container = await this.dataSource
-      .getRepository(Container)
-      .findOne({ where: { id: body.containerId, investigation: { classId } } });
+    const container = await this.db.of(Container).findOne({ where: { id: body.containerId, investigation: { classId } } });
     return container?.investigationId ?? null;
   }
 }

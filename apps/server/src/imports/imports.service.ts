@@ -8,7 +8,7 @@ import { readCsv } from '@bright-sprout/core/formats/readCsv';
 import { type TidyReading, type TidyTable } from '@bright-sprout/core/formats/tidyTable';
 import { speciesById } from '@bright-sprout/core/seeds/catalogue';
 import { Injectable } from '@nestjs/common';
-import { type EntityManager } from 'typeorm';
+import { Database } from '../database/database';
 import { type TeacherRequester } from '../access/requester';
 import { Scope } from '../access/scope.service';
 import { PlantCheck } from '../checks/plantCheck.entity';
@@ -25,6 +25,7 @@ import { Problem } from '../problems/problem';
 @Injectable()
 export class ImportsService {
   constructor(
+    private readonly db: Database,
     private readonly scope: Scope,
     private readonly investigations: InvestigationsService,
     private readonly changes: ChangesService,
@@ -36,8 +37,8 @@ export class ImportsService {
     if (await this.investigations.alreadyMade(teacher, id, hash)) return this.investigations.viewOf(teacher, id);
     const table = this.read(request);
     if (!speciesById(request.speciesId)) throw new Problem(400, 'This kind of plant is not in the catalogue.');
-    await this.investigations.insert(id, hash, async (manager) => {
-      await manager.getRepository(Investigation).insert({
+    await this.investigations.insert(id, hash, async () => {
+      await this.db.of(Investigation).insert({
         id,
         classId: group.id,
         question: request.question,
@@ -54,8 +55,8 @@ export class ImportsService {
         split: { code: 'imported' },
         requestHash: hash,
       });
-      await this.insertTable(manager, id, table);
-      await this.changes.note(manager, { kind: 'investigation-changed', classId: group.id, investigationId: id });
+      await this.insertTable(id, table);
+      await this.changes.note({ kind: 'investigation-changed', classId: group.id, investigationId: id });
     });
     return this.investigations.viewOf(teacher, id);
   }
@@ -78,10 +79,10 @@ export class ImportsService {
     });
   }
 
-  private async insertTable(manager: EntityManager, investigationId: string, table: TidyTable): Promise<void> {
+  private async insertTable(investigationId: string, table: TidyTable): Promise<void> {
     const treatmentIds = new Map(table.treatments.map((t) => [t.code, newId()]));
-    await manager
-      .getRepository(TreatmentEntity)
+    await this.db
+      .of(TreatmentEntity)
       .insert(table.treatments.map((t) => ({ id: treatmentIds.get(t.code)!, investigationId, ...t })));
     const containerIds = new Map(table.units.map((u) => [u.code, newId()]));
     const containers = table.units.map((u, position) => ({
@@ -94,7 +95,7 @@ export class ImportsService {
       seedsSown: u.seeds,
       sownOn: u.sownOn,
     }));
-    await insertInChunks(manager, Container, containers);
+    await insertInChunks(this.db, Container, containers);
     const now = msNow();
     const checks: PlantCheck[] = [];
     const readings: NewReading[] = [];
@@ -117,8 +118,8 @@ export class ImportsService {
       } as PlantCheck);
       readings.push(rowOf(reading, readingId, checkId, idsByKey));
     });
-    await insertInChunks(manager, PlantCheck, checks);
-    await insertReadings(manager, readings);
+    await insertInChunks(this.db, PlantCheck, checks);
+    await insertReadings(this.db, readings);
   }
 }
 

@@ -5,7 +5,7 @@ import { USUAL_BENCH } from '@bright-sprout/core/bench/benchProtocol';
 import { predictedHeightDay } from '@bright-sprout/core/plan/document/predictedDay';
 import { methodById, speciesById } from '@bright-sprout/core/seeds/catalogue';
 import { Injectable } from '@nestjs/common';
-import { DataSource, In, IsNull, MoreThan, Not } from 'typeorm';
+import { In, IsNull, MoreThan, Not } from 'typeorm';
 import { careView } from '../care/careView';
 import { CareEvent } from '../care/careEvent.entity';
 import { PlantCheck } from '../checks/plantCheck.entity';
@@ -16,18 +16,19 @@ import { Deviation } from '../deviations/deviation.entity';
 import { Container } from './container.entity';
 import { type Investigation } from './investigation.entity';
 import { TreatmentEntity } from './treatment.entity';
+import { Database } from '../database/database';
 
 /** Puts investigations and their records into the words of the contract. */
 @Injectable()
 export class InvestigationViews {
-  constructor(private readonly dataSource: DataSource) {}
+  constructor(private readonly db: Database) {}
 
   /** @param investigation loaded with its class and the class's teams */
   async view(investigation: Investigation): Promise<InvestigationView> {
     const where = { investigationId: investigation.id };
     const [treatments, containers] = await Promise.all([
-      this.dataSource.getRepository(TreatmentEntity).find({ where, order: { code: 'ASC' } }),
-      this.dataSource.getRepository(Container).find({ where: { ...where, takenBackAt: IsNull() }, order: { position: 'ASC' } }),
+      this.db.of(TreatmentEntity).find({ where, order: { code: 'ASC' } }),
+      this.db.of(Container).find({ where: { ...where, takenBackAt: IsNull() }, order: { position: 'ASC' } }),
     ]);
     const deviations = await this.deviations(containers.map((c) => c.id));
     const codes = new Map(treatments.map((t) => [t.id, t.code]));
@@ -93,15 +94,13 @@ export class InvestigationViews {
   private async cameLate({ id, finishedAt, checkingClosedAt }: Investigation): Promise<number> {
     const ends = [finishedAt, checkingClosedAt].filter((end) => end !== null).sort((a, b) => a.getTime() - b.getTime());
     if (!ends[0]) return 0;
-    return this.dataSource
-      .getRepository(PlantCheck)
+    return this.db
+      .of(PlantCheck)
       .countBy({ container: { investigationId: id }, teamId: Not(IsNull()), receivedAt: MoreThan(ends[0]) });
   }
 
   private async expected(investigationId: string): Promise<ExpectedView[]> {
-    const found = await this.dataSource
-      .getRepository(Prediction)
-      .find({ where: { planId: investigationId }, relations: { plan: true } });
+    const found = await this.db.of(Prediction).find({ where: { planId: investigationId }, relations: { plan: true } });
     return found.map(({ teamId, heightMm, winner, plan }) => ({
       teamId,
       heightMm,
@@ -111,7 +110,7 @@ export class InvestigationViews {
   }
 
   private async care(investigationId: string): Promise<CareView[]> {
-    const found = await this.dataSource.getRepository(CareEvent).find({
+    const found = await this.db.of(CareEvent).find({
       where: { investigationId, takenBackAt: IsNull() },
       order: { recordedAt: 'ASC' },
     });
@@ -120,7 +119,7 @@ export class InvestigationViews {
 
   private async deviations(containerIds: string[]): Promise<DeviationView[]> {
     if (containerIds.length === 0) return [];
-    const found = await this.dataSource.getRepository(Deviation).find({
+    const found = await this.db.of(Deviation).find({
       where: { containerId: In(containerIds), takenBackAt: IsNull() },
       order: { recordedAt: 'ASC' },
     });

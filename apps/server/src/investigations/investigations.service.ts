@@ -9,10 +9,10 @@ import {
 import { type Phase } from '@bright-sprout/contracts/classes';
 import { exportTidyCsv } from '@bright-sprout/core/formats/exportTidyCsv';
 import { Injectable } from '@nestjs/common';
-import { DataSource, In, IsNull, type EntityManager } from 'typeorm';
+import { In, IsNull } from 'typeorm';
 import { type Requester, type TeacherRequester } from '../access/requester';
 import { Scope } from '../access/scope.service';
-import { isDuplicate, Transactions } from '../database/transactions';
+import { Database, isDuplicate } from '../database/database';
 import { ChangesService } from '../live/changes.service';
 import { Problem } from '../problems/problem';
 import { Investigation } from './investigation.entity';
@@ -22,8 +22,7 @@ import { RecordsService } from './records.service';
 @Injectable()
 export class InvestigationsService {
   constructor(
-    private readonly dataSource: DataSource,
-    private readonly transactions: Transactions,
+    private readonly db: Database,
     private readonly scope: Scope,
     private readonly views: InvestigationViews,
     private readonly all: RecordsService,
@@ -36,13 +35,20 @@ export class InvestigationsService {
 
   async news(asking: Requester, id: string, { checks = [], photos = [] }: NewsQuery): Promise<InvestigationNews> {
     const investigation = await this.views.view(await this.scope.investigationOf(asking, id));
-    return { investigation, ...(await this.all.named(investigation.containers.map((c) => c.id), checks, photos)) };
+    return {
+      investigation,
+      ...(await this.all.named(
+        investigation.containers.map((c) => c.id),
+        checks,
+        photos,
+      )),
+    };
   }
 
   /** Every growing investigation of the teacher's classes, with its records: what the shelves of today are drawn from. */
   async growing(teacher: TeacherRequester): Promise<InvestigationRecords[]> {
     const classes = await this.scope.classesOf(teacher);
-    const found = await this.dataSource.getRepository(Investigation).find({
+    const found = await this.db.of(Investigation).find({
       where: { classId: In(classes.map((c) => c.id)), phase: 'growing', removedAt: IsNull() },
       relations: { classGroup: { teams: true } },
       order: { sownOn: 'ASC' },
@@ -51,18 +57,18 @@ export class InvestigationsService {
   }
 
   /** Runs the insert; when another request made the same investigation meanwhile, that one stands. */
-  async insert(id: string, hash: string, work: (manager: EntityManager) => Promise<void>): Promise<void> {
+  async insert(id: string, hash: string, work: () => Promise<void>): Promise<void> {
     try {
-      await this.transactions.run(work);
+      await this.db.work(work);
     } catch (error) {
-      const made = isDuplicate(error) && (await this.dataSource.getRepository(Investigation).existsBy({ id, requestHash: hash }));
+      const made = isDuplicate(error) && (await this.db.of(Investigation).existsBy({ id, requestHash: hash }));
       if (!made) throw error;
     }
   }
 
   /** True when this very request was carried out before; refuses another request under the same id. */
   async alreadyMade(teacher: TeacherRequester, id: string, hash: string): Promise<boolean> {
-    if (!(await this.dataSource.getRepository(Investigation).existsBy({ id }))) return false;
+    if (!(await this.db.of(Investigation).existsBy({ id }))) return false;
     const made = await this.scope.investigationOf(teacher, id);
     if (made.requestHash !== hash)
       throw new Problem(409, 'This investigation was set up already, with other settings. Open it, or begin a new one.', {
@@ -92,9 +98,9 @@ export class InvestigationsService {
       wanted.checkingClosedAt === found.checkingClosedAt &&
       wanted.removedAt === found.removedAt;
     if (!same) {
-      await this.transactions.run(async (manager) => {
-        const result = await manager
-          .getRepository(Investigation)
+      await this.db.work(async () => {
+        const result = await this.db
+          .of(Investigation)
           .update({ id, version: request.version }, { ...wanted, version: request.version + 1 });
         if (result.affected === 0)
           throw new Problem(
@@ -102,7 +108,7 @@ export class InvestigationsService {
             'Somebody else changed this investigation a moment ago. Look at it again; your change was not made.',
             { current: await this.views.view(found) },
           );
-        await this.changes.note(manager, { kind: 'investigation-changed', classId: found.classId, investigationId: id });
+        await this.changes.note({ kind: 'investigation-changed', classId: found.classId, investigationId: id });
       });
     }
     return this.viewOf(teacher, id);

@@ -1,19 +1,20 @@
 import { type InvestigationRecords, type ReadingView } from '@bright-sprout/contracts/investigations';
 import { type PhotoView } from '@bright-sprout/contracts/photos';
 import { Injectable } from '@nestjs/common';
-import { DataSource, type FindOptionsWhere, In, IsNull } from 'typeorm';
+import { type FindOptionsWhere, In, IsNull } from 'typeorm';
 import { type PlantCheck } from '../checks/plantCheck.entity';
 import { ReadingEntity } from '../checks/reading.entity';
 import { Photo } from '../photos/photo.entity';
 import { photoView } from '../photos/photoView';
 import { type Investigation } from './investigation.entity';
 import { InvestigationViews } from './investigationViews.service';
+import { Database } from '../database/database';
 
 /** What was recorded of containers. */
 @Injectable()
 export class RecordsService {
   constructor(
-    private readonly dataSource: DataSource,
+    private readonly db: Database,
     private readonly views: InvestigationViews,
   ) {}
 
@@ -47,8 +48,8 @@ export class RecordsService {
   }
 
   private async findPhotos(where: FindOptionsWhere<Photo>): Promise<PhotoView[]> {
-    const found = await this.dataSource
-      .getRepository(Photo)
+    const found = await this.db
+      .of(Photo)
       .find({ where: { ...where, takenBackAt: IsNull() }, order: { day: 'ASC', recordedAt: 'ASC' } });
     return found.map(photoView);
   }
@@ -59,9 +60,7 @@ export class RecordsService {
   }
 
   private async find(check: FindOptionsWhere<PlantCheck>): Promise<ReadingView[]> {
-    const found = await this.dataSource
-      .getRepository(ReadingEntity)
-      .find({ where: { check }, relations: { check: true, findings: true } });
+    const found = await this.db.of(ReadingEntity).find({ where: { check }, relations: { check: true, findings: true } });
     return found
       .sort((a, b) => a.check.recordedAt.getTime() - b.check.recordedAt.getTime() || (a.id < b.id ? -1 : 1))
       .map((r) => ({

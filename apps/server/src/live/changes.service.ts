@@ -2,9 +2,10 @@ import { msNow, timeNow } from '@bright-sprout/core/clock/clock';
 import { type LiveEvent } from '@bright-sprout/contracts/live';
 import { Injectable, Logger, OnModuleDestroy } from '@nestjs/common';
 import { Observable, Subject } from 'rxjs';
-import { DataSource, type EntityManager, In, LessThan, MoreThan } from 'typeorm';
+import { In, LessThan, MoreThan } from 'typeorm';
 import { newId } from '../database/ids';
 import { Change } from './change.entity';
+import { Database } from '../database/database';
 
 const POLL_MS = 400;
 /** A place in the log that is empty belongs to a transaction that has not ended, or never will: it is waited for so long. */
@@ -28,11 +29,11 @@ export class ChangesService implements OnModuleDestroy {
   private timer: NodeJS.Timeout | null = null;
   private reading = false;
 
-  constructor(private readonly dataSource: DataSource) {}
+  constructor(private readonly db: Database) {}
 
-  /** Notes a change inside the transaction that makes it. */
-  async note(manager: EntityManager, event: NewChange): Promise<void> {
-    await manager.getRepository(Change).insert({ id: newId(), investigationId: null, subjectId: null, ...event, at: timeNow() });
+  /** Notes a change inside the unit of work that makes it. */
+  async note(event: NewChange): Promise<void> {
+    await this.db.ofUnit(Change).insert({ id: newId(), investigationId: null, subjectId: null, ...event, at: timeNow() });
   }
 
   /** Changes from now on, while somebody listens. */
@@ -68,7 +69,7 @@ export class ChangesService implements OnModuleDestroy {
   /** Drops entries nobody can still be waiting for. */
   private async forgetOld(): Promise<void> {
     try {
-      await this.dataSource.getRepository(Change).delete({ at: LessThan(new Date(msNow() - KEEP_MS)) });
+      await this.db.of(Change).delete({ at: LessThan(new Date(msNow() - KEEP_MS)) });
     } catch (error) {
       this.logger.warn(`Old entries of the change log stay: ${String(error)}`);
     }
@@ -88,12 +89,12 @@ export class ChangesService implements OnModuleDestroy {
   }
 
   private async lastPlace(): Promise<number> {
-    const [last] = await this.dataSource.getRepository(Change).find({ order: { seq: 'DESC' }, take: 1 });
+    const [last] = await this.db.of(Change).find({ order: { seq: 'DESC' }, take: 1 });
     return Number(last?.seq ?? 0);
   }
 
   private async readOn(from: number): Promise<void> {
-    const changes = await this.dataSource.getRepository(Change).find({
+    const changes = await this.db.of(Change).find({
       where: [{ seq: MoreThan(String(from)) }, ...(this.gaps.size > 0 ? [{ seq: In([...this.gaps.keys()].map(String)) }] : [])],
       order: { seq: 'ASC' },
       take: CHUNK,

@@ -2,10 +2,10 @@ import { timeNow, todayIn } from '@bright-sprout/core/clock/clock';
 import { type PhotoRequest, type PhotoView } from '@bright-sprout/contracts/photos';
 import { addDays, isIsoDay } from '@bright-sprout/core/calendar/days';
 import { Inject, Injectable } from '@nestjs/common';
-import { DataSource, IsNull } from 'typeorm';
+import { IsNull } from 'typeorm';
 import { type Requester } from '../access/requester';
 import { doneAt, Scope } from '../access/scope.service';
-import { isDuplicate, Transactions } from '../database/transactions';
+import { Database, isDuplicate } from '../database/database';
 import { ChangesService } from '../live/changes.service';
 import { notFound, Problem } from '../problems/problem';
 import { BLOB_STORE, type BlobStore } from './blobStore';
@@ -19,8 +19,7 @@ const MOST_OF_A_CONTAINER = 60;
 @Injectable()
 export class PhotosService {
   constructor(
-    private readonly dataSource: DataSource,
-    private readonly transactions: Transactions,
+    private readonly db: Database,
     private readonly scope: Scope,
     private readonly changes: ChangesService,
     @Inject(BLOB_STORE) private readonly blobs: BlobStore,
@@ -37,7 +36,7 @@ export class PhotosService {
     const { day } = request;
     if (!isIsoDay(day) || day < (container.sownOn ?? investigation.sownOn) || day > addDays(today, 1))
       throw new Problem(422, 'The day of a picture lies between sowing and today. It stays on this device.');
-    const taken = await this.dataSource.getRepository(Photo).countBy({ containerId: container.id, takenBackAt: IsNull() });
+    const taken = await this.db.of(Photo).countBy({ containerId: container.id, takenBackAt: IsNull() });
     if (taken >= MOST_OF_A_CONTAINER)
       throw new Problem(422, `A container has at most ${MOST_OF_A_CONTAINER} pictures. Take one back first.`);
     const { full, small, width, height } = await cleanPicture(sent);
@@ -54,9 +53,9 @@ export class PhotosService {
       takenBackAt: null,
     };
     try {
-      await this.transactions.run(async (manager) => {
-        await manager.getRepository(Photo).insert(row);
-        await this.changes.note(manager, {
+      await this.db.work(async () => {
+        await this.db.of(Photo).insert(row);
+        await this.changes.note({
           kind: 'photo-saved',
           classId: investigation.classId,
           investigationId: investigation.id,
@@ -71,7 +70,7 @@ export class PhotosService {
   }
 
   private async repeat(id: string, containerId: string, teamId: string | null): Promise<PhotoView | null> {
-    const there = await this.dataSource.getRepository(Photo).findOneBy({ id });
+    const there = await this.db.of(Photo).findOneBy({ id });
     if (!there) return null;
     if (there.containerId !== containerId || there.teamId !== teamId)
       throw new Problem(409, 'A picture with this id was saved before. The saved one stays.');
@@ -80,9 +79,7 @@ export class PhotosService {
 
   /** The JPEG itself. */
   async picture(asking: Requester, id: string, small: boolean): Promise<Buffer> {
-    const photo = await this.dataSource
-      .getRepository(Photo)
-      .findOne({ where: { id, takenBackAt: IsNull() }, relations: { container: true } });
+    const photo = await this.db.of(Photo).findOne({ where: { id, takenBackAt: IsNull() }, relations: { container: true } });
     if (!photo) throw notFound('This picture');
     await this.mayRead(asking, photo);
     const found = await this.blobs.get(small ? photo.smallHash : photo.hash);
@@ -97,13 +94,13 @@ export class PhotosService {
 
   /** Takes a picture back: the teacher any of the class, a team its own. */
   async takeBack(asking: Requester, id: string): Promise<void> {
-    const photo = await this.dataSource.getRepository(Photo).findOne({ where: { id }, relations: { container: true } });
+    const photo = await this.db.of(Photo).findOne({ where: { id }, relations: { container: true } });
     if (!photo) return;
     const { investigation } = await this.scope.containerToWriteFor(asking, photo.containerId, timeNow());
     if (asking.kind === 'team' && photo.teamId !== asking.teamId) throw new Problem(403, 'Another team has taken this picture.');
-    await this.transactions.run(async (manager) => {
-      await manager.getRepository(Photo).update({ id, takenBackAt: IsNull() }, { takenBackAt: timeNow() });
-      await this.changes.note(manager, {
+    await this.db.work(async () => {
+      await this.db.of(Photo).update({ id, takenBackAt: IsNull() }, { takenBackAt: timeNow() });
+      await this.changes.note({
         kind: 'investigation-changed',
         classId: investigation.classId,
         investigationId: investigation.id,
@@ -114,7 +111,7 @@ export class PhotosService {
 
   /** A picture that nobody shows any more leaves the store; that it was taken stays on record. */
   private async forget(hash: string): Promise<void> {
-    const shown = await this.dataSource.getRepository(Photo).existsBy([
+    const shown = await this.db.of(Photo).existsBy([
       { hash, takenBackAt: IsNull() },
       { smallHash: hash, takenBackAt: IsNull() },
     ]);

@@ -1,11 +1,11 @@
 import { timeNow } from '@bright-sprout/core/clock/clock';
 import { type PlanListing, type PlanView, type SavePlanRequest } from '@bright-sprout/contracts/plans';
 import { Injectable } from '@nestjs/common';
-import { DataSource } from 'typeorm';
 import { type TeacherRequester } from '../access/requester';
 import { Scope } from '../access/scope.service';
 import { requestHash } from '../database/ids';
-import { isDuplicate } from '../database/transactions';
+import { Database, isDuplicate } from '../database/database';
+import { ChangesService } from '../live/changes.service';
 import { notFound, Problem } from '../problems/problem';
 import { Plan } from './plan.entity';
 
@@ -17,13 +17,14 @@ const MOST_PLANS = 200;
 @Injectable()
 export class PlansService {
   constructor(
-    private readonly dataSource: DataSource,
+    private readonly db: Database,
     private readonly scope: Scope,
+    private readonly changes: ChangesService,
   ) {}
 
   async list(teacher: TeacherRequester, classId: string): Promise<PlanListing[]> {
     await this.scope.classOf(teacher, classId);
-    const found = await this.dataSource.getRepository(Plan).find({ where: { classId }, order: { changedAt: 'DESC' } });
+    const found = await this.db.of(Plan).find({ where: { classId }, order: { changedAt: 'DESC' } });
     return found.map((p) => ({
       id: p.id,
       question: p.document.question,
@@ -40,16 +41,20 @@ export class PlansService {
   async save(teacher: TeacherRequester, id: string, { classId, version, document }: SavePlanRequest): Promise<PlanView> {
     await this.scope.classOf(teacher, classId);
     const hash = requestHash(document);
-    const stored = await this.dataSource.getRepository(Plan).findOneBy({ id });
+    const stored = await this.db.of(Plan).findOneBy({ id });
     if (!stored) return this.create(teacher, id, classId, version, document, hash);
     const found = await this.scope.planOf(teacher, id);
     if (found.classId !== classId) throw notFound('This plan');
     if (found.version === version + 1 && found.requestHash === hash) return planView(found);
     if (found.sown) throw new Problem(409, LOCKED, { current: planView(found) });
-    const result = await this.dataSource
-      .getRepository(Plan)
-      .update({ id, version, sown: false }, { version: version + 1, document, requestHash: hash, changedAt: timeNow() });
-    if (result.affected === 0) {
+    const saved = await this.db.work(async () => {
+      const result = await this.db
+        .of(Plan)
+        .update({ id, version, sown: false }, { version: version + 1, document, requestHash: hash, changedAt: timeNow() });
+      await this.changes.note({ kind: 'plan-changed', classId });
+      return result.affected !== 0;
+    });
+    if (!saved) {
       const current = await this.one(teacher, id);
       throw new Problem(409, 'Somebody else changed this plan a moment ago. Both versions are kept until you choose.', {
         current,
@@ -67,12 +72,13 @@ export class PlansService {
     hash: string,
   ): Promise<PlanView> {
     if (version !== 0) throw notFound('This plan');
-    if ((await this.dataSource.getRepository(Plan).countBy({ classId })) >= MOST_PLANS)
+    if ((await this.db.of(Plan).countBy({ classId })) >= MOST_PLANS)
       throw new Problem(422, `A class keeps at most ${MOST_PLANS} plans. Throw one away first.`);
     try {
-      await this.dataSource
-        .getRepository(Plan)
-        .insert({ id, classId, version: 1, document, requestHash: hash, changedAt: timeNow() });
+      await this.db.work(async () => {
+        await this.db.of(Plan).insert({ id, classId, version: 1, document, requestHash: hash, changedAt: timeNow() });
+        await this.changes.note({ kind: 'plan-changed', classId });
+      });
     } catch (error) {
       if (!isDuplicate(error)) throw error;
       return this.save(teacher, id, { classId, version, document });
@@ -82,11 +88,14 @@ export class PlansService {
 
   /** Throws a plan away. One that was sown stays: its investigation speaks of it. */
   async remove(teacher: TeacherRequester, id: string): Promise<void> {
-    const stored = await this.dataSource.getRepository(Plan).findOneBy({ id });
+    const stored = await this.db.of(Plan).findOneBy({ id });
     if (!stored) return;
     const found = await this.scope.planOf(teacher, id);
     if (found.sown) throw new Problem(422, 'A plan that was sown stays with its investigation.');
-    await this.dataSource.getRepository(Plan).delete({ id, sown: false });
+    await this.db.work(async () => {
+      await this.db.of(Plan).delete({ id, sown: false });
+      await this.changes.note({ kind: 'plan-changed', classId: found.classId });
+    });
   }
 }
 

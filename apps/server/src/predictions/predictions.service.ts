@@ -12,12 +12,11 @@ import { planTreatments } from '@bright-sprout/core/plan/document/planTreatments
 import { parseLength, RESOLUTION_UNIT } from '@bright-sprout/core/quantities/length';
 import { speciesById } from '@bright-sprout/core/seeds/catalogue';
 import { Injectable } from '@nestjs/common';
-import { DataSource } from 'typeorm';
 import { type TeacherRequester, type TeamRequester } from '../access/requester';
 import { Scope } from '../access/scope.service';
 import { newId } from '../database/ids';
 import { Plan } from '../plans/plan.entity';
-import { Transactions } from '../database/transactions';
+import { Database } from '../database/database';
 import { ChangesService } from '../live/changes.service';
 import { notFound, Problem } from '../problems/problem';
 import { Prediction } from './prediction.entity';
@@ -28,16 +27,15 @@ const LOCKED = 'The seeds are sown: predictions are locked. What you said before
 @Injectable()
 export class PredictionsService {
   constructor(
-    private readonly dataSource: DataSource,
-    private readonly transactions: Transactions,
+    private readonly db: Database,
     private readonly scope: Scope,
     private readonly changes: ChangesService,
   ) {}
 
   /** What the team is asked at the moment, and what it said before a sowing. */
   async asked({ classId, teamId }: TeamRequester): Promise<BenchPrediction[]> {
-    const own = await this.dataSource.getRepository(Prediction).findBy({ teamId });
-    const plans = await this.dataSource.getRepository(Plan).findBy({ classId });
+    const own = await this.db.of(Prediction).findBy({ teamId });
+    const plans = await this.db.of(Plan).findBy({ classId });
     const shown = plans.filter((p) => (p.sown ? own.some((o) => o.planId === p.id) : isOpen(p.document)));
     return shown.map(({ id, document, sown }) => ({
       planId: id,
@@ -55,7 +53,7 @@ export class PredictionsService {
 
   /** Keeps the team's answer; sent again it changes nothing, changed it replaces the one before. */
   async save({ classId, teamId }: TeamRequester, planId: string, request: PredictionRequest): Promise<PredictionAnswer> {
-    const plan = await this.dataSource.getRepository(Plan).findOneBy({ id: planId, classId });
+    const plan = await this.db.of(Plan).findOneBy({ id: planId, classId });
     if (!plan) throw notFound('This plan');
     if (plan.sown) throw new Problem(422, LOCKED);
     if (!isOpen(plan.document)) throw new Problem(422, 'Your teacher is not asking for predictions of this plan at the moment.');
@@ -70,16 +68,16 @@ export class PredictionsService {
       heightMm: height?.mm ?? null,
       winner: request.winner ?? null,
     };
-    await this.transactions.run(async (manager) => {
+    await this.db.work(async () => {
       // Held against a sowing at the same moment: either this is kept before it, or it comes too late.
-      const [open] = (await manager.query('SELECT sown FROM plan WHERE id = ? LOCK IN SHARE MODE', [planId])) as {
+      const [open] = (await this.db.query('SELECT sown FROM plan WHERE id = ? LOCK IN SHARE MODE', [planId])) as {
         sown: number;
       }[];
       if (!open || Number(open.sown) === 1) throw new Problem(422, LOCKED);
-      await manager
-        .getRepository(Prediction)
+      await this.db
+        .of(Prediction)
         .upsert({ id: newId(), planId, teamId, ...answer, recordedAt: timeNow() }, ['planId', 'teamId']);
-      await this.changes.note(manager, { kind: 'plan-changed', classId });
+      await this.changes.note({ kind: 'plan-changed', classId });
     });
     return answer;
   }
@@ -87,7 +85,7 @@ export class PredictionsService {
   /** Every team's answer, for the teacher. */
   async ofPlan(teacher: TeacherRequester, planId: string): Promise<TeamPrediction[]> {
     await this.scope.planOf(teacher, planId);
-    const found = await this.dataSource.getRepository(Prediction).find({ where: { planId }, relations: { team: true } });
+    const found = await this.db.of(Prediction).find({ where: { planId }, relations: { team: true } });
     return found.map((p) => ({
       ...answerOf(p)!,
       team: { id: p.team.id, emblem: p.team.emblem, nickname: p.team.nickname },

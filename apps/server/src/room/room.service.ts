@@ -1,13 +1,15 @@
 import { msNow } from '@bright-sprout/core/clock/clock';
 import { type RoomView, type SaveRoomRequest } from '@bright-sprout/contracts/room';
 import { Injectable } from '@nestjs/common';
-import { DataSource, MoreThan, Not } from 'typeorm';
+import { MoreThan, Not } from 'typeorm';
 import { type TeacherRequester } from '../access/requester';
 import { Scope } from '../access/scope.service';
 import { ClassGroup } from '../classes/classGroup.entity';
+import { ChangesService } from '../live/changes.service';
 import { notFound, Problem } from '../problems/problem';
 import { RoomReadingEntity } from './roomReading.entity';
 import { SensorBoxService } from './sensorBox.service';
+import { Database } from '../database/database';
 
 const MOST_READINGS = 50_000;
 /** Shown are the readings of about a term. */
@@ -17,15 +19,16 @@ const SHOWN_MS = 120 * 86_400_000;
 @Injectable()
 export class RoomService {
   constructor(
-    private readonly dataSource: DataSource,
+    private readonly db: Database,
     private readonly scope: Scope,
     private readonly sensorBox: SensorBoxService,
+    private readonly changes: ChangesService,
   ) {}
 
   async view(teacher: TeacherRequester, classId: string): Promise<RoomView> {
     const group = await this.scope.classOf(teacher, classId);
-    const found = await this.dataSource
-      .getRepository(RoomReadingEntity)
+    const found = await this.db
+      .of(RoomReadingEntity)
       .find({ where: { classId, at: MoreThan(new Date(msNow() - SHOWN_MS)) }, order: { at: 'ASC' } });
     return {
       readings: found.map(({ id, at, kind, value, source }) => ({ id, at: at.toISOString(), kind, value, source })),
@@ -36,7 +39,7 @@ export class RoomService {
   /** Keeps readings; one that is known by its id already stays as it is. */
   async save(teacher: TeacherRequester, classId: string, { source, readings }: SaveRoomRequest): Promise<RoomView> {
     await this.scope.classOf(teacher, classId);
-    const repository = this.dataSource.getRepository(RoomReadingEntity);
+    const repository = this.db.of(RoomReadingEntity);
     // What the sensor box reads by itself takes nobody's room.
     if ((await repository.countBy({ classId, source: Not('sensor') })) + readings.length > MOST_READINGS)
       throw new Problem(422, `A class keeps at most ${MOST_READINGS} readings of its room.`);
@@ -46,29 +49,38 @@ export class RoomService {
       throw new Problem(422, 'A reading cannot come from the future.', {
         errors: [{ path: `readings.${late}.at`, sentence: 'This time has not come yet.' }],
       });
-    await this.dataSource
-      .createQueryBuilder()
-      .insert()
-      .into(RoomReadingEntity)
-      .values(readings.map((r) => ({ ...r, at: new Date(r.at), classId, source })))
-      .orIgnore()
-      .execute();
+    await this.db.work(async () => {
+      await this.db
+        .of(RoomReadingEntity)
+        .createQueryBuilder()
+        .insert()
+        .values(readings.map((r) => ({ ...r, at: new Date(r.at), classId, source })))
+        .orIgnore()
+        .execute();
+      await this.changes.note({ kind: 'room-changed', classId });
+    });
     return this.view(teacher, classId);
   }
 
   async remove(teacher: TeacherRequester, classId: string, id: string): Promise<void> {
     await this.scope.classOf(teacher, classId);
-    const found = await this.dataSource.getRepository(RoomReadingEntity).findOneBy({ id });
+    const found = await this.db.of(RoomReadingEntity).findOneBy({ id });
     if (!found) return;
     if (found.classId !== classId) throw notFound('This reading');
-    await this.dataSource.getRepository(RoomReadingEntity).delete({ id });
+    await this.db.work(async () => {
+      await this.db.of(RoomReadingEntity).delete({ id });
+      await this.changes.note({ kind: 'room-changed', classId });
+    });
   }
 
   /** Listens to the sensor box, or no longer; the first reading comes at once. */
   async listen(teacher: TeacherRequester, classId: string, on: boolean): Promise<RoomView> {
     await this.scope.classOf(teacher, classId);
     if (on && !this.sensorBox.there) throw new Problem(422, 'No sensor box is set up on this server.');
-    await this.dataSource.getRepository(ClassGroup).update({ id: classId }, { sensorOn: on });
+    await this.db.work(async () => {
+      await this.db.of(ClassGroup).update({ id: classId }, { sensorOn: on });
+      await this.changes.note({ kind: 'room-changed', classId });
+    });
     if (on) await this.sensorBox.readForAll();
     return this.view(teacher, classId);
   }

@@ -2,10 +2,11 @@ import { msNow } from '@bright-sprout/core/clock/clock';
 import { createHash } from 'node:crypto';
 import { ROOM_KINDS, ROOM_LIMITS } from '@bright-sprout/core/room/roomRecord';
 import { Inject, Injectable, Logger, type OnModuleDestroy, type OnModuleInit } from '@nestjs/common';
-import { DataSource } from 'typeorm';
 import { ClassGroup } from '../classes/classGroup.entity';
 import { type Settings, SETTINGS } from '../settings';
+import { ChangesService } from '../live/changes.service';
 import { RoomReadingEntity } from './roomReading.entity';
+import { Database } from '../database/database';
 
 const EVERY_MS = 10 * 60_000;
 const ANSWER_WITHIN_MS = 3000;
@@ -23,7 +24,8 @@ export class SensorBoxService implements OnModuleInit, OnModuleDestroy {
   private timer: NodeJS.Timeout | null = null;
 
   constructor(
-    private readonly dataSource: DataSource,
+    private readonly db: Database,
+    private readonly changes: ChangesService,
     @Inject(SETTINGS) private readonly settings: Settings,
   ) {}
 
@@ -46,7 +48,7 @@ export class SensorBoxService implements OnModuleInit, OnModuleDestroy {
 
   /** One round for every class that listens; a box that is away or speaks nonsense changes nothing. */
   async readForAll(): Promise<number> {
-    const classes = await this.dataSource.getRepository(ClassGroup).findBy({ sensorOn: true });
+    const classes = await this.db.of(ClassGroup).findBy({ sensorOn: true });
     if (classes.length === 0) return 0;
     const values = await this.ask();
     const at = new Date(Math.floor(msNow() / EVERY_MS) * EVERY_MS);
@@ -54,7 +56,10 @@ export class SensorBoxService implements OnModuleInit, OnModuleDestroy {
       values.map((v) => ({ ...v, id: idOf(c.id, v.kind, at.toISOString()), classId: c.id, at, source: 'sensor' as const })),
     );
     if (rows.length > 0)
-      await this.dataSource.createQueryBuilder().insert().into(RoomReadingEntity).values(rows).orIgnore().execute();
+      await this.db.work(async () => {
+        await this.db.of(RoomReadingEntity).createQueryBuilder().insert().values(rows).orIgnore().execute();
+        for (const { id } of classes) await this.changes.note({ kind: 'room-changed', classId: id });
+      });
     return rows.length;
   }
 

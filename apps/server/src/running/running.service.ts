@@ -3,12 +3,11 @@ import { type RunChangeRequest, type RunChangeView } from '@bright-sprout/contra
 import { addDays, isIsoDay } from '@bright-sprout/core/calendar/days';
 import { MOST_CONTAINERS } from '@bright-sprout/core/plan/document/planDocument';
 import { Injectable } from '@nestjs/common';
-import { DataSource, type EntityManager } from 'typeorm';
 import { type TeacherRequester } from '../access/requester';
 import { Scope } from '../access/scope.service';
 import { PlantCheck } from '../checks/plantCheck.entity';
 import { newId } from '../database/ids';
-import { isDuplicate, Transactions } from '../database/transactions';
+import { Database, isDuplicate } from '../database/database';
 import { Container } from '../investigations/container.entity';
 import { type Investigation } from '../investigations/investigation.entity';
 import { TreatmentEntity } from '../investigations/treatment.entity';
@@ -22,15 +21,14 @@ const ATTEMPTS = 8;
 @Injectable()
 export class RunningService {
   constructor(
-    private readonly dataSource: DataSource,
-    private readonly transactions: Transactions,
+    private readonly db: Database,
     private readonly scope: Scope,
     private readonly changes: ChangesService,
   ) {}
 
   async list(teacher: TeacherRequester, investigationId: string): Promise<RunChangeView[]> {
     await this.scope.investigationOf(teacher, investigationId);
-    const found = await this.dataSource.getRepository(RunChange).find({
+    const found = await this.db.of(RunChange).find({
       where: { container: { investigationId } },
       relations: { container: true },
       order: { recordedAt: 'DESC' },
@@ -64,10 +62,10 @@ export class RunningService {
   }
 
   private makeNow(id: string, investigation: Investigation, request: RunChangeRequest): Promise<void> {
-    return this.transactions.run(async (manager) => {
-      if (request.kind === 'move-team') await this.moveTeam(manager, id, investigation, request);
-      else await this.sowLate(manager, id, investigation, request);
-      await this.changes.note(manager, {
+    return this.db.work(async () => {
+      if (request.kind === 'move-team') await this.moveTeam(id, investigation, request);
+      else await this.sowLate(id, investigation, request);
+      await this.changes.note({
         kind: 'investigation-changed',
         classId: investigation.classId,
         investigationId: investigation.id,
@@ -82,69 +80,57 @@ export class RunningService {
     const { investigationId } = found.container;
     const { classId } = await this.scope.investigationOf(teacher, investigationId);
     if (found.undoneAt) return;
-    await this.transactions.run(async (manager) => {
+    await this.db.work(async () => {
       if (found.kind === 'late-sowing') {
-        if (await manager.getRepository(PlantCheck).existsBy({ containerId: found.containerId }))
+        if (await this.db.of(PlantCheck).existsBy({ containerId: found.containerId }))
           throw new Problem(422, `${found.container.code} was looked at since it was sown; it stays.`);
-        await manager.getRepository(Container).update({ id: found.containerId }, { takenBackAt: timeNow() });
-        await manager.getRepository(RunChange).update({ id }, { undoneAt: timeNow() });
-      } else await this.undoMove(manager, found);
-      await this.changes.note(manager, { kind: 'investigation-changed', classId, investigationId });
+        await this.db.of(Container).update({ id: found.containerId }, { takenBackAt: timeNow() });
+        await this.db.of(RunChange).update({ id }, { undoneAt: timeNow() });
+      } else await this.undoMove(found);
+      await this.changes.note({ kind: 'investigation-changed', classId, investigationId });
     });
   }
 
   /** In whatever order moves are taken back: the container is where the last one that stands has put it. */
-  private async undoMove(manager: EntityManager, { id, containerId }: RunChange): Promise<void> {
-    const moves = await manager
-      .getRepository(RunChange)
+  private async undoMove({ id, containerId }: RunChange): Promise<void> {
+    const moves = await this.db
+      .of(RunChange)
       .find({ where: { containerId, kind: 'move-team' }, order: { recordedAt: 'ASC', id: 'ASC' } });
     const standing = moves.filter((m) => m.id !== id && m.undoneAt === null).pop();
     const teamId = standing ? standing.toTeam : moves[0]!.fromTeam;
-    await manager.getRepository(Container).update({ id: containerId }, { teamId });
-    await manager.getRepository(RunChange).update({ id }, { undoneAt: timeNow() });
+    await this.db.of(Container).update({ id: containerId }, { teamId });
+    await this.db.of(RunChange).update({ id }, { undoneAt: timeNow() });
   }
 
   private one(id: string): Promise<RunChange | null> {
-    return this.dataSource.getRepository(RunChange).findOne({ where: { id }, relations: { container: true } });
+    return this.db.of(RunChange).findOne({ where: { id }, relations: { container: true } });
   }
 
-  private async moveTeam(
-    manager: EntityManager,
-    id: string,
-    investigation: Investigation,
-    request: RunChangeRequest,
-  ): Promise<void> {
+  private async moveTeam(id: string, investigation: Investigation, request: RunChangeRequest): Promise<void> {
     const where = { id: request.containerId, investigationId: investigation.id };
-    const container = request.containerId ? await manager.getRepository(Container).findOneBy(where) : null;
+    const container = request.containerId ? await this.db.of(Container).findOneBy(where) : null;
     if (!container) throw notFound('This container');
     const toTeam = request.teamId ?? null;
-    await manager.getRepository(Container).update({ id: container.id }, { teamId: toTeam });
-    await manager.getRepository(RunChange).insert(this.row(id, container.id, request, container.teamId, toTeam));
+    await this.db.of(Container).update({ id: container.id }, { teamId: toTeam });
+    await this.db.of(RunChange).insert(this.row(id, container.id, request, container.teamId, toTeam));
   }
 
-  private async sowLate(
-    manager: EntityManager,
-    id: string,
-    investigation: Investigation,
-    request: RunChangeRequest,
-  ): Promise<void> {
+  private async sowLate(id: string, investigation: Investigation, request: RunChangeRequest): Promise<void> {
     const today = todayIn(investigation.classGroup.timeZone);
     const { sownOn, treatment: code, seeds } = request;
     if (!sownOn || !isIsoDay(sownOn) || sownOn < investigation.sownOn || sownOn > addDays(today, 1))
       throw new Problem(422, 'A late sowing lies between the first sowing and today.', {
         errors: [{ path: 'sownOn', sentence: 'Choose a day between the first sowing and today.' }],
       });
-    const treatment = code
-      ? await manager.getRepository(TreatmentEntity).findOneBy({ investigationId: investigation.id, code })
-      : null;
+    const treatment = code ? await this.db.of(TreatmentEntity).findOneBy({ investigationId: investigation.id, code }) : null;
     if (!code || !treatment) throw new Problem(422, 'Choose one of the treatments.');
     if (!seeds) throw new Problem(422, 'Say how many seeds are sown.');
-    const all = await manager.getRepository(Container).findBy({ investigationId: investigation.id });
+    const all = await this.db.of(Container).findBy({ investigationId: investigation.id });
     if (all.filter((c) => c.takenBackAt === null).length >= MOST_CONTAINERS)
       throw new Problem(422, `At most ${MOST_CONTAINERS} containers are possible.`);
     const highest = Math.max(0, ...all.flatMap((c) => (c.code.startsWith(code) ? [Number(c.code.slice(1)) || 0] : [])));
     const containerId = newId();
-    await manager.getRepository(Container).insert({
+    await this.db.of(Container).insert({
       id: containerId,
       investigationId: investigation.id,
       treatmentId: treatment.id,
@@ -154,7 +140,7 @@ export class RunningService {
       seedsSown: seeds,
       sownOn,
     });
-    await manager.getRepository(RunChange).insert(this.row(id, containerId, request, null, request.teamId ?? null));
+    await this.db.of(RunChange).insert(this.row(id, containerId, request, null, request.teamId ?? null));
   }
 
   private row(id: string, containerId: string, { kind, note }: RunChangeRequest, fromTeam: string | null, toTeam: string | null) {

@@ -2,13 +2,14 @@ import { msNow, timeNow } from '@bright-sprout/core/clock/clock';
 import { createHash, randomBytes } from 'node:crypto';
 import { type NewScreenLink, type ScreenLinkView, type ScreenView } from '@bright-sprout/contracts/screens';
 import { Injectable } from '@nestjs/common';
-import { DataSource, IsNull } from 'typeorm';
+import { IsNull } from 'typeorm';
 import { type TeacherRequester } from '../access/requester';
 import { Scope } from '../access/scope.service';
 import { newId } from '../database/ids';
 import { RecordsService } from '../investigations/records.service';
 import { notFound, Problem } from '../problems/problem';
 import { ScreenLink } from './screenLink.entity';
+import { Database } from '../database/database';
 
 const MOST_LINKS = 10;
 const SEEN_EVERY_MS = 60_000;
@@ -19,15 +20,15 @@ const hashOf = (token: string) => createHash('sha256').update(token).digest('hex
 @Injectable()
 export class ScreensService {
   constructor(
-    private readonly dataSource: DataSource,
+    private readonly db: Database,
     private readonly scope: Scope,
     private readonly all: RecordsService,
   ) {}
 
   async list(teacher: TeacherRequester, investigationId: string): Promise<ScreenLinkView[]> {
     await this.scope.investigationOf(teacher, investigationId);
-    const found = await this.dataSource
-      .getRepository(ScreenLink)
+    const found = await this.db
+      .of(ScreenLink)
       .find({ where: { investigationId, revokedAt: IsNull() }, order: { madeAt: 'ASC' } });
     return found.map(viewOf);
   }
@@ -37,26 +38,26 @@ export class ScreensService {
       throw new Problem(422, `At most ${MOST_LINKS} screens at a time. Take one back first.`);
     const token = randomBytes(24).toString('base64url');
     const row = { id: newId(), investigationId, tokenHash: hashOf(token), madeAt: timeNow(), lastSeenAt: null };
-    await this.dataSource.getRepository(ScreenLink).insert(row);
+    await this.db.of(ScreenLink).insert(row);
     return { ...viewOf(row), token };
   }
 
   async takeBack(teacher: TeacherRequester, id: string): Promise<void> {
-    const found = await this.dataSource.getRepository(ScreenLink).findOneBy({ id });
+    const found = await this.db.of(ScreenLink).findOneBy({ id });
     if (!found) return;
     await this.scope.investigationOf(teacher, found.investigationId);
-    await this.dataSource.getRepository(ScreenLink).update({ id, revokedAt: IsNull() }, { revokedAt: timeNow() });
+    await this.db.of(ScreenLink).update({ id, revokedAt: IsNull() }, { revokedAt: timeNow() });
   }
 
   /** What the screen shows: the records without notes and pictures, which are the class's own. */
   async show(token: string): Promise<ScreenView> {
-    const found = await this.dataSource.getRepository(ScreenLink).findOne({
+    const found = await this.db.of(ScreenLink).findOne({
       where: { tokenHash: hashOf(token), revokedAt: IsNull(), investigation: { removedAt: IsNull() } },
       relations: { investigation: { classGroup: { teams: true } } },
     });
     if (!found) throw notFound('This screen');
     if (msNow() - (found.lastSeenAt?.getTime() ?? 0) > SEEN_EVERY_MS)
-      await this.dataSource.getRepository(ScreenLink).update({ id: found.id }, { lastSeenAt: timeNow() });
+      await this.db.of(ScreenLink).update({ id: found.id }, { lastSeenAt: timeNow() });
     const { investigation, readings } = await this.all.records(found.investigation);
     return {
       investigation: { ...investigation, care: [], deviations: [], runSheet: [], planCautions: [] },

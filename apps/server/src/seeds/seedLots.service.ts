@@ -2,9 +2,8 @@ import { type SaveSeedLotRequest } from '@bright-sprout/contracts/seedLots';
 import { speciesById } from '@bright-sprout/core/seeds/catalogue';
 import { type SeedLot } from '@bright-sprout/core/seeds/seedLot';
 import { Injectable } from '@nestjs/common';
-import { DataSource } from 'typeorm';
 import { type TeacherRequester } from '../access/requester';
-import { isDuplicate } from '../database/transactions';
+import { Database, isDuplicate } from '../database/database';
 import { notFound, Problem } from '../problems/problem';
 import { SeedLotEntity } from './seedLot.entity';
 
@@ -13,16 +12,16 @@ const MOST_LOTS = 500;
 /** The seed shelf belongs to the school: its teachers share it, and nobody else sees it. */
 @Injectable()
 export class SeedLotsService {
-  constructor(private readonly dataSource: DataSource) {}
+  constructor(private readonly db: Database) {}
 
   async list({ schoolId }: TeacherRequester): Promise<SeedLot[]> {
-    const found = await this.dataSource.getRepository(SeedLotEntity).find({ where: { schoolId }, order: { name: 'ASC' } });
+    const found = await this.db.of(SeedLotEntity).find({ where: { schoolId }, order: { name: 'ASC' } });
     return found.map(lotOf);
   }
 
   /** The same lot may be sent twice. */
   async save({ schoolId }: TeacherRequester, id: string, request: SaveSeedLotRequest): Promise<SeedLot> {
-    const repository = this.dataSource.getRepository(SeedLotEntity);
+    const repository = this.db.of(SeedLotEntity);
     if (!speciesById(request.speciesId)) throw refuse('speciesId', 'This kind of seed is not in the catalogue.');
     const wrong = request.tests.findIndex((t) => t.up > t.of);
     if (wrong >= 0) throw refuse(`tests.${wrong}.up`, 'More came up than were tested.');
@@ -35,7 +34,7 @@ export class SeedLotsService {
 
   /** A lot that is there already, be it another school's, stays as it is. */
   private async add(schoolId: string, id: string, request: SaveSeedLotRequest): Promise<void> {
-    const repository = this.dataSource.getRepository(SeedLotEntity);
+    const repository = this.db.of(SeedLotEntity);
     if ((await repository.countBy({ schoolId })) >= MOST_LOTS) throw refuse('name', `The shelf holds at most ${MOST_LOTS} lots.`);
     try {
       await repository.insert({ ...request, id, schoolId });
@@ -45,7 +44,7 @@ export class SeedLotsService {
   }
 
   async remove({ schoolId }: TeacherRequester, id: string): Promise<void> {
-    await this.dataSource.getRepository(SeedLotEntity).delete({ id, schoolId });
+    await this.db.of(SeedLotEntity).delete({ id, schoolId });
   }
 }
 

@@ -7,7 +7,7 @@ import { sowingDayOfTreatment, sowingDays, speciesOfTreatment } from '@bright-sp
 import { fairTest, keptCautions } from '@bright-sprout/core/plan/fairTest/fairTest';
 import { runSheet } from '@bright-sprout/core/plan/lists/runSheet';
 import { type WorkedOut } from '@bright-sprout/core/plan/workedOut/workOut';
-import { type EntityManager } from 'typeorm';
+import { type Database } from '../database/database';
 import { newId } from '../database/ids';
 import { Container } from '../investigations/container.entity';
 import { Investigation } from '../investigations/investigation.entity';
@@ -72,8 +72,8 @@ export function investigationOf(plan: PlanDocument, out: WorkedOut, { id, classI
   };
 }
 
-export async function insertInvestigation(manager: EntityManager, sown: ReturnType<typeof investigationOf>): Promise<void> {
-  await manager.getRepository(Investigation).insert(sown.investigation);
-  await manager.getRepository(TreatmentEntity).insert(sown.treatments);
-  await manager.getRepository(Container).insert(sown.containers);
+export async function insertInvestigation(db: Database, sown: ReturnType<typeof investigationOf>): Promise<void> {
+  await db.of(Investigation).insert(sown.investigation);
+  await db.of(TreatmentEntity).insert(sown.treatments);
+  await db.of(Container).insert(sown.containers);
 }

@@ -3,7 +3,7 @@ import { planProblems } from '@bright-sprout/core/plan/document/planProblems';
 import { type KnownLot, workOut } from '@bright-sprout/core/plan/workedOut/workOut';
 import { knownLot } from '@bright-sprout/core/seeds/seedLot';
 import { Injectable } from '@nestjs/common';
-import { type EntityManager } from 'typeorm';
+import { Database } from '../database/database';
 import { type TeacherRequester } from '../access/requester';
 import { Scope } from '../access/scope.service';
 import { teamsInOrder } from '../classes/teamsInOrder';
@@ -19,6 +19,7 @@ import { insertInvestigation, investigationOf } from './investigationOfPlan';
 @Injectable()
 export class SowingService {
   constructor(
+    private readonly db: Database,
     private readonly scope: Scope,
     private readonly investigations: InvestigationsService,
     private readonly changes: ChangesService,
@@ -40,12 +41,12 @@ export class SowingService {
       });
     const lot = (await this.lots.list(teacher)).find((l) => l.id === plan.document.seedLotId);
     try {
-      await this.investigations.insert(id, plan.requestHash, async (manager) => {
-        const locked = await manager.getRepository(Plan).update({ id, version, sown: false }, { sown: true });
+      await this.investigations.insert(id, plan.requestHash, async () => {
+        const locked = await this.db.of(Plan).update({ id, version, sown: false }, { sown: true });
         if (locked.affected === 0)
           throw new Problem(409, 'Somebody else changed this plan a moment ago. Look at it again before it is sown.');
-        await this.layOut(manager, plan, lot ? knownLot(lot) : null);
-        await this.changes.note(manager, { kind: 'investigation-changed', classId: plan.classId, investigationId: id });
+        await this.layOut(plan, lot ? knownLot(lot) : null);
+        await this.changes.note({ kind: 'investigation-changed', classId: plan.classId, investigationId: id });
       });
     } catch (error) {
       if (!(await this.scope.planOf(teacher, id)).sown) throw error;
@@ -53,10 +54,10 @@ export class SowingService {
     return this.investigations.viewOf(teacher, id);
   }
 
-  private async layOut(manager: EntityManager, plan: Plan, lot: KnownLot | null): Promise<void> {
+  private async layOut(plan: Plan, lot: KnownLot | null): Promise<void> {
     const { id, document, requestHash, classGroup } = plan;
     const teamIds = teamsInOrder(classGroup.teams).map((t) => t.id);
     const out = workOut(document, teamIds.length, lot);
-    await insertInvestigation(manager, investigationOf(document, out, { id, classId: classGroup.id, teamIds, requestHash }));
+    await insertInvestigation(this.db, investigationOf(document, out, { id, classId: classGroup.id, teamIds, requestHash }));
   }
 }

@@ -7,14 +7,14 @@ import { valueProblem } from '@bright-sprout/core/measures/parseFinding';
 import { measureOf } from '@bright-sprout/core/measures/registry';
 import { speciesById } from '@bright-sprout/core/seeds/catalogue';
 import { Injectable } from '@nestjs/common';
-import { DataSource, In, IsNull } from 'typeorm';
+import { In, IsNull } from 'typeorm';
 import { type TeacherRequester, type TeamRequester } from '../access/requester';
 import { Scope } from '../access/scope.service';
 import { PlantCheck } from '../checks/plantCheck.entity';
 import { insertReadings } from '../checks/insertReadings';
 import { ReadingEntity } from '../checks/reading.entity';
 import { newId, requestHash } from '../database/ids';
-import { isDuplicate, Transactions } from '../database/transactions';
+import { Database, isDuplicate } from '../database/database';
 import { Container } from '../investigations/container.entity';
 import { ChangesService } from '../live/changes.service';
 import { notFound, Problem } from '../problems/problem';
@@ -31,15 +31,14 @@ function millimetres(typed: string): number {
 @Injectable()
 export class TogetherService {
   constructor(
-    private readonly dataSource: DataSource,
-    private readonly transactions: Transactions,
+    private readonly db: Database,
     private readonly scope: Scope,
     private readonly changes: ChangesService,
   ) {}
 
   async list(teacher: TeacherRequester, investigationId: string): Promise<TogetherView[]> {
     await this.scope.investigationOf(teacher, investigationId);
-    const found = await this.dataSource.getRepository(Together).find({
+    const found = await this.db.of(Together).find({
       where: { container: { investigationId } },
       relations: { container: true, readings: { team: true } },
       order: { openedAt: 'DESC' },
@@ -54,21 +53,19 @@ export class TogetherService {
     { investigationId, containerId }: OpenTogetherRequest,
   ): Promise<TogetherView> {
     const investigation = await this.scope.investigationOf(teacher, investigationId);
-    const there = await this.dataSource.getRepository(Together).existsBy({ id });
+    const there = await this.db.of(Together).existsBy({ id });
     if (there) return viewOf(await this.own(teacher, id));
-    const container = await this.dataSource
-      .getRepository(Container)
-      .findOneBy({ id: containerId, investigationId, takenBackAt: IsNull() });
+    const container = await this.db.of(Container).findOneBy({ id: containerId, investigationId, takenBackAt: IsNull() });
     if (!container) throw notFound('This plant');
     if (investigation.phase !== 'growing') throw new Problem(422, 'This investigation is finished: nothing more is read.');
-    const open = await this.dataSource
-      .getRepository(Together)
+    const open = await this.db
+      .of(Together)
       .findBy({ closedAt: IsNull(), container: { investigation: { classId: investigation.classId } } });
     try {
-      await this.transactions.run(async (manager) => {
-        await manager.getRepository(Together).update({ id: In(open.map((t) => t.id)) }, { closedAt: timeNow() });
-        await manager.getRepository(Together).insert({ id, containerId, openedAt: timeNow() });
-        await this.changes.note(manager, { kind: 'together-changed', classId: investigation.classId, investigationId });
+      await this.db.work(async () => {
+        await this.db.of(Together).update({ id: In(open.map((t) => t.id)) }, { closedAt: timeNow() });
+        await this.db.of(Together).insert({ id, containerId, openedAt: timeNow() });
+        await this.changes.note({ kind: 'together-changed', classId: investigation.classId, investigationId });
       });
     } catch (error) {
       if (!isDuplicate(error)) throw error;
@@ -88,13 +85,11 @@ export class TogetherService {
     const now = timeNow();
     const day = dayInZone(now, investigation.classGroup.timeZone);
     const current = await this.currentOn(found.containerId, day);
-    await this.transactions.run(async (manager) => {
-      const locked = await manager
-        .getRepository(Together)
-        .update({ id, closedAt: IsNull() }, { closedAt: now, settledMm: valueMm });
+    await this.db.work(async () => {
+      const locked = await this.db.of(Together).update({ id, closedAt: IsNull() }, { closedAt: now, settledMm: valueMm });
       if (locked.affected === 0) return;
       const checkId = newId();
-      await manager.getRepository(PlantCheck).insert({
+      await this.db.of(PlantCheck).insert({
         id: checkId,
         containerId: found.containerId,
         teamId: null,
@@ -107,7 +102,7 @@ export class TogetherService {
       // Where two devices disagree, the class's value takes the place of both.
       const replaced = current.length > 0 ? current.map((r) => r.id) : [null];
       await insertReadings(
-        manager,
+        this.db,
         replaced.map((supersedesId) => ({
           id: newId(),
           checkId,
@@ -121,13 +116,13 @@ export class TogetherService {
           supersedesId,
         })),
       );
-      await this.changes.note(manager, {
+      await this.changes.note({
         kind: 'check-saved',
         classId: investigation.classId,
         investigationId: investigation.id,
         subjectId: checkId,
       });
-      await this.changes.note(manager, {
+      await this.changes.note({
         kind: 'together-changed',
         classId: investigation.classId,
         investigationId: investigation.id,
@@ -138,12 +133,12 @@ export class TogetherService {
 
   /** Closes it without a value. */
   async close(teacher: TeacherRequester, id: string): Promise<void> {
-    const found = await this.dataSource.getRepository(Together).findOneBy({ id });
+    const found = await this.db.of(Together).findOneBy({ id });
     if (!found) return;
     const { container } = await this.own(teacher, id);
-    await this.transactions.run(async (manager) => {
-      await manager.getRepository(Together).update({ id, closedAt: IsNull() }, { closedAt: timeNow() });
-      await this.changes.note(manager, {
+    await this.db.work(async () => {
+      await this.db.of(Together).update({ id, closedAt: IsNull() }, { closedAt: timeNow() });
+      await this.changes.note({
         kind: 'together-changed',
         classId: container.investigation.classId,
         investigationId: container.investigationId,
@@ -175,11 +170,11 @@ export class TogetherService {
     const open = await this.openOf(classId);
     if (!open || open.id !== id) throw new Problem(422, 'This plant is not read together any more. Nothing was sent.');
     const valueMm = millimetres(typed);
-    await this.transactions.run(async (manager) => {
-      await manager
-        .getRepository(TogetherReading)
+    await this.db.work(async () => {
+      await this.db
+        .of(TogetherReading)
         .upsert({ togetherId: id, teamId, valueMm, typed: typed.trim() }, ['togetherId', 'teamId']);
-      await this.changes.note(manager, {
+      await this.changes.note({
         kind: 'together-changed',
         classId,
         investigationId: open.container.investigationId,
@@ -189,15 +184,15 @@ export class TogetherService {
 
   /** Readings of the first plant on a day that no other has replaced. */
   private async currentOn(containerId: string, day: string): Promise<ReadingEntity[]> {
-    const all = await this.dataSource
-      .getRepository(ReadingEntity)
+    const all = await this.db
+      .of(ReadingEntity)
       .find({ where: { plant: '1', check: { containerId, day } }, relations: { findings: true } });
     const replaced = new Set(all.map((r) => r.supersedesId));
     return all.filter((r) => !replaced.has(r.id));
   }
 
   private openOf(classId: string): Promise<Together | null> {
-    return this.dataSource.getRepository(Together).findOne({
+    return this.db.of(Together).findOne({
       where: { closedAt: IsNull(), container: { investigation: { classId, phase: 'growing', removedAt: IsNull() } } },
       relations: { container: { investigation: true, treatment: true }, readings: true },
       order: { openedAt: 'DESC' },
@@ -205,7 +200,7 @@ export class TogetherService {
   }
 
   private async own(teacher: TeacherRequester, id: string): Promise<Together> {
-    const found = await this.dataSource.getRepository(Together).findOne({
+    const found = await this.db.of(Together).findOne({
       where: { id, container: { investigation: { classGroup: { schoolId: teacher.schoolId, teacherId: teacher.teacherId } } } },
       relations: { container: { investigation: { classGroup: true } }, readings: { team: true } },
     });

@@ -39,14 +39,15 @@ async function askAnew(client: QueryClient, id: string): Promise<void> {
 }
 
 /** Records with what came since; lists into which nothing came stay the same lists. */
-export function withNews(before: InvestigationRecords, { investigation, readings, photos }: InvestigationNews): InvestigationRecords {
+export function withNews(
+  before: InvestigationRecords,
+  { investigation, readings, photos }: InvestigationNews,
+): InvestigationRecords {
   const there = new Set(investigation.containers.map((c) => c.id));
-  const oldest = <T extends { id: string; recordedAt: string }>(a: T, b: T) =>
-    a.recordedAt === b.recordedAt ? (a.id < b.id ? -1 : 1) : a.recordedAt < b.recordedAt ? -1 : 1;
   return {
     investigation,
-    readings: added(before.readings, readings, there, oldest),
-    photos: added(before.photos, photos, there, (a, b) => (a.day === b.day ? oldest(a, b) : a.day < b.day ? -1 : 1)),
+    readings: added(before.readings, readings, there, (r) => `${r.recordedAt} ${r.id}`),
+    photos: added(before.photos, photos, there, (p) => `${p.day} ${p.id}`),
   };
 }
 
@@ -54,11 +55,12 @@ function added<T extends { id: string; containerId: string }>(
   before: T[],
   came: readonly T[],
   containers: ReadonlySet<string>,
-  order: (a: T, b: T) => number,
+  /** What they stand in the order of. */
+  place: (one: T) => string,
 ): T[] {
   const known = new Set(before.map((b) => b.id));
   const fresh = came.filter((c) => !known.has(c.id));
   const kept = before.filter((b) => containers.has(b.containerId));
   if (fresh.length === 0 && kept.length === before.length) return before;
-  return [...kept, ...fresh].sort(order);
+  return [...kept, ...fresh].sort((a, b) => (place(a) < place(b) ? -1 : 1));
 }

@@ -57,13 +57,16 @@ export interface Reading {
   recordedAt: string;
 }
 
+/** What says which readings still stand. */
+type Standing = Pick<Reading, 'id' | 'supersedes' | 'day' | 'recordedAt'>;
+
 /** Lists of readings are never changed in place, so what stands of one has to be found only once. */
-const found = new WeakMap<readonly Reading[], Reading[]>();
+const found = new WeakMap<readonly Standing[], Standing[]>();
 
 /** Readings that no other reading has replaced, oldest first. */
-export function currentReadings<R extends Reading>(readings: readonly R[]): readonly R[] {
+export function currentReadings<R extends Standing>(readings: readonly R[]): readonly R[] {
   const before = found.get(readings);
-  if (before) return before as R[];
+  if (before) return before as unknown as R[];
   const replaced = new Set(readings.map((r) => r.supersedes).filter((id) => id !== null));
   const current = readings
     .filter((r) => !replaced.has(r.id))

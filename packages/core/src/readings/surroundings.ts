@@ -14,11 +14,17 @@ export interface Looked {
   sownOn: IsoDay;
 }
 
+/** A reading as far as a question needs it; of its findings the height is enough. */
+export type LookedReading = Pick<
+  Reading,
+  'id' | 'containerId' | 'plant' | 'day' | 'state' | 'findings' | 'supersedes' | 'recordedAt'
+>;
+
 export interface LookSetting {
   species: Species;
   resolution: RulerResolution;
   containers: readonly Looked[];
-  readings: readonly Reading[];
+  readings: readonly LookedReading[];
   /** Tagged plants in each container. */
   plants: number;
 }
