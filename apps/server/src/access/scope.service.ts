@@ -1,3 +1,4 @@
+import { type BenchProtocol } from '@bright-sprout/core/bench/benchProtocol';
 import { Injectable } from '@nestjs/common';
 import { IsNull } from 'typeorm';
 import { ClassGroup } from '../classes/classGroup.entity';
@@ -8,24 +9,33 @@ import { notFound, Problem } from '../problems/problem';
 import { type Requester, type TeacherRequester, type TeamRequester } from './requester';
 import { Database } from '../database/database';
 
-/** What writing for a container asks of its investigation; the rest of it, with its whole calendar, is left where it is. */
-const OF_INVESTIGATION = [
-  'id',
-  'classId',
-  'phase',
-  'origin',
-  'speciesId',
-  'sownOn',
-  'resolution',
-  'bench',
-  'finishedAt',
-  'removedAt',
-  'checkingClosedAt',
-] as const satisfies (keyof Investigation)[];
-
-export type ContainerToWriteFor = Omit<Container, 'investigation'> & {
-  investigation: Pick<Investigation, (typeof OF_INVESTIGATION)[number]> & { classGroup: Pick<ClassGroup, 'id' | 'timeZone'> };
+/** A container with what writing for it asks of its investigation: the rest of that, with its whole calendar, stays where it is. */
+export type ContainerToWriteFor = Pick<Container, 'id' | 'investigationId' | 'treatmentId' | 'teamId' | 'position' | 'sownOn'> & {
+  investigation: Pick<Investigation, 'id' | 'classId' | 'speciesId' | 'sownOn' | 'resolution' | 'bench' | keyof Ends> & {
+    classGroup: Pick<ClassGroup, 'id' | 'timeZone'>;
+  };
 };
+
+type RowToWriteFor = Omit<ContainerToWriteFor, 'investigation'> &
+  Omit<ContainerToWriteFor['investigation'], 'id' | 'sownOn' | 'bench' | 'classGroup'> & {
+    investigationSownOn: string;
+    bench: string | null;
+    timeZone: string;
+  };
+
+/** One short statement: it runs for every check that is saved. */
+const TO_WRITE_FOR = `SELECT c.id, c.investigation_id AS investigationId, c.treatment_id AS treatmentId, c.team_id AS teamId,
+    c.position, c.sown_on AS sownOn, i.class_id AS classId, i.species_id AS speciesId, i.sown_on AS investigationSownOn,
+    i.resolution, i.bench, i.phase, i.finished_at AS finishedAt, i.removed_at AS removedAt,
+    i.checking_closed_at AS checkingClosedAt, g.time_zone AS timeZone
+  FROM container c JOIN investigation i ON i.id = c.investigation_id JOIN class_group g ON g.id = i.class_id
+  WHERE c.id = ? AND c.taken_back_at IS NULL`;
+
+/** A team looks after its own and the class's, and looked after what was given to another, or back, since. */
+const LOOKED_AFTER = `i.class_id = ? AND (c.team_id = ? OR (c.team_id IS NULL AND i.origin = 'planned') OR EXISTS (
+  SELECT 1 FROM run_change moved WHERE moved.container_id = c.id AND moved.kind = 'move-team' AND (
+    (moved.from_team = ? AND moved.recorded_at >= ?)
+    OR (moved.to_team = ? AND moved.recorded_at <= ? AND moved.undone_at >= ?))))`;
 
 /**
  * The one place that says who may reach what. Services load classes, investigations and containers only through it;
@@ -102,34 +112,36 @@ export class Scope {
    * @param at when what is written was done
    */
   async containerToWriteFor(asking: Requester, containerId: string, at: Date): Promise<ContainerToWriteFor> {
-    const query = this.db
-      .of(Container)
-      .createQueryBuilder('container')
-      .innerJoin('container.investigation', 'investigation')
-      .innerJoin('investigation.classGroup', 'classGroup')
-      .addSelect([...OF_INVESTIGATION.map((column) => `investigation.${column}`), 'classGroup.id', 'classGroup.timeZone'])
-      .where({ id: containerId, takenBackAt: IsNull() });
-    if (asking.kind === 'teacher') {
-      const { schoolId, teacherId } = asking;
-      const own = 'classGroup.schoolId = :schoolId AND classGroup.teacherId = :teacherId';
-      const found = await query.andWhere(own, { schoolId, teacherId }).getOne();
-      if (!found) throw notFound('This container');
-      return found;
-    }
-    const { teamId, classId } = asking;
-    const found = await query
-      .andWhere('investigation.classId = :classId', { classId })
-      .andWhere(
-        `(container.teamId = :teamId OR (container.teamId IS NULL AND investigation.origin = 'planned') OR EXISTS (
-          SELECT 1 FROM run_change moved WHERE moved.container_id = container.id AND moved.kind = 'move-team' AND (
-            (moved.from_team = :teamId AND moved.recorded_at >= :at)
-            OR (moved.to_team = :teamId AND moved.recorded_at <= :at AND moved.undone_at >= :at))))`,
-        { teamId, at },
-      )
-      .getOne();
+    const found =
+      asking.kind === 'teacher'
+        ? await this.toWriteFor(containerId, 'g.school_id = ? AND g.teacher_id = ?', [asking.schoolId, asking.teacherId])
+        : await this.toWriteFor(containerId, LOOKED_AFTER, [
+            asking.classId,
+            asking.teamId,
+            asking.teamId,
+            at,
+            asking.teamId,
+            at,
+            at,
+          ]);
+    if (!found && asking.kind === 'teacher') throw notFound('This container');
     if (!found) throw new Problem(403, 'This container belongs to another team. Nothing was saved for it.');
-    refuseAfterTheEnd(found.investigation, at);
+    if (asking.kind === 'team') refuseAfterTheEnd(found.investigation, at);
     return found;
+  }
+
+  private async toWriteFor(containerId: string, fence: string, values: unknown[]): Promise<ContainerToWriteFor | null> {
+    const [row] = await this.db.query<[RowToWriteFor?]>(`${TO_WRITE_FOR} AND ${fence}`, [containerId, ...values]);
+    if (!row) return null;
+    const { id, investigationId, treatmentId, teamId, position, sownOn, bench, timeZone, investigationSownOn, ...of } = row;
+    const investigation = {
+      ...of,
+      id: investigationId,
+      sownOn: investigationSownOn,
+      bench: bench === null ? null : (JSON.parse(bench) as BenchProtocol),
+      classGroup: { id: of.classId, timeZone },
+    };
+    return { id, investigationId, treatmentId, teamId, position, sownOn, investigation };
   }
 
   /** The containers that a team looks after: its own, and those that the class looks after together. */

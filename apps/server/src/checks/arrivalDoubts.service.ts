@@ -9,6 +9,7 @@ import { type ContainerToWriteFor } from '../access/scope.service';
 import { Database } from '../database/database';
 import { type NewReading } from './insertReadings';
 
+/** A container, and one reading of it; or a container alone that nobody has looked at. */
 interface Beside {
   id: string;
   code: string;
@@ -16,11 +17,7 @@ interface Beside {
   sownOn: string | null;
   treatment: string;
   speciesId: string | null;
-}
-
-interface Recorded {
-  id: string;
-  containerId: string;
+  reading: string | null;
   plant: string;
   day: string;
   state: ReadingState;
@@ -45,7 +42,7 @@ export class ArrivalDoubts {
     const unasked = readings.filter((r) => heightOf(r) !== null && !r.doubt && !r.supersedesId);
     if (unasked.length === 0) return readings;
     const { investigation } = container;
-    const beside = await this.beside(container);
+    const beside = await this.beside(container, day);
     const here = beside.find((c) => c.id === container.id);
     // Given to another team in this very moment: whom to compare it with is not known.
     if (!here) return readings;
@@ -55,11 +52,8 @@ export class ArrivalDoubts {
     const setting = {
       species,
       resolution: investigation.resolution,
-      containers: beside.map((c) => ({ ...c, sownOn: c.sownOn ?? investigation.sownOn })),
-      readings: await this.recorded(
-        beside.map((c) => c.id),
-        day,
-      ),
+      containers: [...new Map(beside.map((c) => [c.id, { ...c, sownOn: c.sownOn ?? investigation.sownOn }])).values()],
+      readings: beside.flatMap(readingOf),
       plants: (investigation.bench ?? USUAL_BENCH).plants,
     };
     const asked = (reading: NewReading): ReadingDoubt | null => {
@@ -77,32 +71,26 @@ export class ArrivalDoubts {
   }
 
   /**
-   * The container with its twins and neighbours among those that the same team looks after: where a whole class shares its
-   * containers, there are many others.
+   * The container with its twins and neighbours among those that the same team looks after (where a whole class shares its
+   * containers, there are many others), each with what was recorded of it before a day.
    */
-  private beside({ investigationId, teamId, treatmentId, position }: ContainerToWriteFor): Promise<Beside[]> {
+  private beside({ investigationId, teamId, treatmentId, position }: ContainerToWriteFor, day: string): Promise<Beside[]> {
     return this.db.query<Beside[]>(
-      `SELECT c.id, c.code, c.position, c.sown_on AS sownOn, t.code AS treatment, t.species_id AS speciesId
+      `SELECT c.id, c.code, c.position, c.sown_on AS sownOn, t.code AS treatment, t.species_id AS speciesId,
+         r.id AS reading, r.plant, k.day, r.state, r.supersedes_id AS supersedes, k.recorded_at AS recordedAt, f.value AS heightMm
        FROM container c JOIN treatment t ON t.id = c.treatment_id
-       WHERE c.investigation_id = ? AND c.team_id <=> ? AND c.taken_back_at IS NULL AND (c.treatment_id = ? OR c.position BETWEEN ? AND ?)`,
-      [investigationId, teamId, treatmentId, position - 1, position + 1],
-    );
-  }
-
-  /** What was recorded of the containers before a day, with heights and nothing else of what was found. */
-  private async recorded(containerIds: string[], day: string): Promise<LookedReading[]> {
-    const found = await this.db.query<Recorded[]>(
-      `SELECT r.id, k.container_id AS containerId, r.plant, k.day, r.state, r.supersedes_id AS supersedes,
-         k.recorded_at AS recordedAt, f.value AS heightMm
-       FROM plant_check k JOIN reading r ON r.check_id = k.id
+         LEFT JOIN plant_check k ON k.container_id = c.id AND k.day < ?
+         LEFT JOIN reading r ON r.check_id = k.id
          LEFT JOIN finding f ON f.reading_id = r.id AND f.measure = 'height'
-       WHERE k.container_id IN (?) AND k.day < ?`,
-      [containerIds, day],
+       WHERE c.investigation_id = ? AND c.team_id <=> ? AND c.taken_back_at IS NULL
+         AND (c.treatment_id = ? OR c.position BETWEEN ? AND ?)`,
+      [day, investigationId, teamId, treatmentId, position - 1, position + 1],
     );
-    return found.map(({ heightMm, recordedAt, ...r }) => ({
-      ...r,
-      recordedAt: recordedAt.toISOString(),
-      findings: heightMm === null ? [] : [numberFound('height', heightMm)],
-    }));
   }
+}
+
+function readingOf({ reading, id, plant, day, state, supersedes, recordedAt, heightMm }: Beside): LookedReading[] {
+  if (reading === null) return [];
+  const findings = heightMm === null ? [] : [numberFound('height', heightMm)];
+  return [{ id: reading, containerId: id, plant, day, state, supersedes, recordedAt: recordedAt.toISOString(), findings }];
 }

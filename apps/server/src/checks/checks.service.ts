@@ -29,11 +29,23 @@ export class ChecksService {
     private readonly changes: ChangesService,
   ) {}
 
-  /** Saves a check once, however often and in whatever order it arrives. */
+  /**
+   * Saves a check once, however often and in whatever order it arrives. What was saved before is answered as it was then,
+   * whatever has become of its container since.
+   */
   async save(asking: Requester, id: string, request: SaveCheckRequest): Promise<SavedCheck> {
     const hash = requestHash(request);
-    const before = await this.repeat(id, hash, asking);
-    if (before) return before;
+    try {
+      return await this.saveNew(asking, id, request, hash);
+    } catch (error) {
+      const saved = await this.repeat(id, hash, asking);
+      if (saved) return saved;
+      if (isDuplicate(error)) throw new Problem(409, 'A reading with this id was saved before. Nothing was changed.');
+      throw error;
+    }
+  }
+
+  private async saveNew(asking: Requester, id: string, request: SaveCheckRequest, hash: string): Promise<SavedCheck> {
     const receivedAt = timeNow();
     const container = await this.scope.containerToWriteFor(asking, request.containerId, doneAt(request.recordedAt, receivedAt));
     this.checkDay(request.day, container);
@@ -51,23 +63,16 @@ export class ChecksService {
       dayReason: request.dayReason ?? null,
       requestHash: hash,
     };
-    try {
-      await this.db.work(async () => {
-        await this.db.of(PlantCheck).insert(check);
-        await insertReadings(this.db, readings);
-        await this.changes.note({
-          kind: 'check-saved',
-          classId: container.investigation.classId,
-          investigationId: container.investigationId,
-          subjectId: id,
-        });
+    await this.db.work(async () => {
+      await this.db.of(PlantCheck).insert(check);
+      await insertReadings(this.db, readings);
+      await this.changes.note({
+        kind: 'check-saved',
+        classId: container.investigation.classId,
+        investigationId: container.investigationId,
+        subjectId: id,
       });
-    } catch (error) {
-      if (!isDuplicate(error)) throw error;
-      const saved = await this.repeat(id, hash, asking);
-      if (!saved) throw new Problem(409, 'A reading with this id was saved before. Nothing was changed.');
-      return saved;
-    }
+    });
     return { id, receivedAt: receivedAt.toISOString() };
   }
 

@@ -1,6 +1,8 @@
+import { type InvestigationRecords, MOST_NEWS } from '@bright-sprout/contracts/investigations';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { act, renderHook } from '@testing-library/react';
 import { type ReactNode } from 'react';
+import { recordsOf, readingView } from '../../test/records';
 import { useLive } from './live';
 
 class FakeSource {
@@ -12,7 +14,13 @@ class FakeSource {
   constructor() {
     FakeSource.opened.push(this);
   }
-  addEventListener() {}
+  private hear: ((event: { data: string }) => void) | null = null;
+  addEventListener(_kind: string, hear: (event: { data: string }) => void) {
+    this.hear = hear;
+  }
+  tell(change: object) {
+    this.hear!({ data: JSON.stringify(change) });
+  }
   close() {
     this.readyState = FakeSource.CLOSED;
   }
@@ -64,4 +72,59 @@ test('a line that only broke is left to the browser', async () => {
   act(() => last().onerror!());
   await pass(120_000);
   expect(FakeSource.opened).toHaveLength(1);
+});
+
+test('checks that come within a moment are asked for together, and put beside what is shown', async () => {
+  const kept = readingView('A1', '2026-03-09', { id: 'r1', heightMm: 20 });
+  const came = [readingView('B1', '2026-03-09', { id: 'r2', heightMm: 30 }), readingView('A2', '2026-03-09', { id: 'r3' })];
+  const asked: string[] = [];
+  globalThis.fetch = ((address: string) => {
+    asked.push(address);
+    return Promise.resolve({ ok: true, json: () => Promise.resolve(recordsOf(came)) } as Response);
+  }) as typeof fetch;
+  const client = new QueryClient();
+  client.setQueryData(['investigations', 'i1'], recordsOf([kept]));
+  client.setQueryData(['investigations'], [recordsOf([kept])]);
+  const wrapper = ({ children }: { children: ReactNode }) => (
+    <QueryClientProvider client={client}>{children}</QueryClientProvider>
+  );
+  const { unmount } = renderHook(() => useLive(), { wrapper });
+  const tell = (subjectId: string | null, kind = 'check-saved') =>
+    last().tell({ kind, classId: 'c1', investigationId: 'i1', subjectId });
+  tell('k2');
+  tell('k3');
+  await pass(250);
+  expect(asked).toEqual(['/api/v1/investigations/i1/news?checks=k2%2Ck3']);
+  const ids = (records: InvestigationRecords) => records.readings.map((r) => r.id);
+  expect(ids(client.getQueryData(['investigations', 'i1'])!)).toEqual(['r1', 'r2', 'r3']);
+  expect(client.getQueryData<InvestigationRecords[]>(['investigations'])!.map(ids)).toEqual([['r1', 'r2', 'r3']]);
+  // Told again, nothing stands twice; care alone brings the investigation and leaves the readings as they are.
+  const before = client.getQueryData<InvestigationRecords>(['investigations', 'i1'])!.readings;
+  tell('k2');
+  tell(null, 'investigation-noted');
+  await pass(250);
+  expect(asked).toHaveLength(2);
+  expect(client.getQueryData<InvestigationRecords>(['investigations', 'i1'])!.readings).toBe(before);
+  unmount();
+});
+
+test('where more came than can be named, and where something else changed, everything is asked for anew', async () => {
+  const client = new QueryClient();
+  const keys = [['investigations', 'i1'], ['investigations']];
+  const stale = () => keys.map((key) => client.getQueryState(key)!.isInvalidated);
+  const show = () => keys.forEach((key, n) => client.setQueryData(key, n === 0 ? recordsOf([]) : [recordsOf([])]));
+  show();
+  const wrapper = ({ children }: { children: ReactNode }) => (
+    <QueryClientProvider client={client}>{children}</QueryClientProvider>
+  );
+  const { unmount } = renderHook(() => useLive(), { wrapper });
+  for (let n = 0; n <= MOST_NEWS; n++)
+    last().tell({ kind: 'check-saved', classId: 'c1', investigationId: 'i1', subjectId: `k${n}` });
+  expect(stale()).toEqual([false, false]);
+  await pass(250);
+  expect(stale()).toEqual([true, true]);
+  show();
+  last().tell({ kind: 'investigation-changed', classId: 'c1', investigationId: 'i1', subjectId: null });
+  expect(stale()).toEqual([true, true]);
+  unmount();
 });
