@@ -120,9 +120,9 @@ async function saving(url, { joinCode, pins }) {
 
 const dayAgo = (days) => new Date(Date.now() - days * 86_400_000).toISOString().slice(0, 10);
 
-/** Sixty plants on forty days, as a file. */
-function longRecords() {
-  const rows = Array.from({ length: 60 }, (_, pot) =>
+/** Many plants on forty days, as a file. */
+function longRecords(plants) {
+  const rows = Array.from({ length: plants }, (_, pot) =>
     Array.from(
       { length: 40 },
       (_, n) =>
@@ -132,23 +132,74 @@ function longRecords() {
   return ['Pot,Treatment,Team,Date,Height (cm)', ...rows.flat()].join('\n');
 }
 
-/** Moving along the tape of days: how long each picture of the wall takes, one day a frame. */
-async function scrubbing(page, url) {
+/** An investigation of many plants, brought in from a file. */
+async function investigationOf(plants, page, url) {
   const [{ id: classId }] = await (await page.request.get(`${url}/api/v1/classes`)).json();
   const id = randomUUID();
-  const text = longRecords();
   const columns = { unit: 'Pot', treatment: 'Treatment', block: 'Team', date: 'Date', value: 'Height (cm)' };
   const made = await page.request.put(`${url}/api/v1/imports/${id}`, {
     data: {
       classId,
-      question: 'Sixty plants, forty days?',
+      question: `${plants} plants, forty days?`,
       factor: 'salt',
       speciesId: 'barley',
-      text,
+      text: longRecords(plants),
       mapping: { columns, lengthUnit: 'cm', dateOrder: 'year-month-day', sownOn: dayAgo(50), control: 'A salt' },
     },
   });
   if (!made.ok()) throw new Error(await made.text());
+  return id;
+}
+
+/** The log of a whole year group: until a cell can be typed in, and from one cell to the next. */
+async function longLog(page, url) {
+  const id = await investigationOf(500, page, url);
+  await page.setViewportSize({ width: 1280, height: 800 });
+  const opened = [];
+  for (let i = 0; i < 5; i++) {
+    await page.goto('about:blank');
+    const begun = performance.now();
+    await page.goto(`${url}/investigations/${id}/log`);
+    await page.getByRole('gridcell', { name: /^P1,/ }).first().waitFor();
+    opened.push(performance.now() - begun);
+  }
+  const empty = [];
+  for (let i = 0; i < 5; i++) {
+    await page.goto('about:blank');
+    const begun = performance.now();
+    await page.goto(`${url}/seeds`);
+    await page.getByRole('heading', { level: 1 }).waitFor();
+    empty.push(performance.now() - begun);
+  }
+  await page.goto(`${url}/investigations/${id}/log`);
+  await page.getByRole('gridcell', { name: /^P1,/ }).first().click();
+  const moves = await page.evaluate(async () => {
+    const frame = () => new Promise((next) => requestAnimationFrame(next));
+    const times = [];
+    for (let i = 0; i < 80; i++) {
+      const key = i < 40 ? 'ArrowDown' : i < 60 ? 'ArrowRight' : 'ArrowUp';
+      await frame();
+      const begun = performance.now();
+      document.activeElement.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true, cancelable: true }));
+      await frame();
+      times.push(performance.now() - begun);
+    }
+    return times.sort((a, b) => a - b);
+  });
+  const middle = (times) => times.sort((a, b) => a - b)[2];
+  const rest = middle(empty);
+  row(
+    'log of 500 plants × 40 days until it can be typed in',
+    ms(middle(opened)),
+    `${(middle(opened) / rest).toFixed(1)} × the page of the seed shelf (${ms(rest)})`,
+  );
+  row('from one cell of it to the next, p50', ms(quantile(moves, 0.5)), 'a frame is 16.7 ms');
+  row('from one cell of it to the next, p95', ms(quantile(moves, 0.95)), 'a frame is 16.7 ms');
+}
+
+/** Moving along the tape of days: how long each picture of the wall takes, one day a frame. */
+async function scrubbing(page, url) {
+  const id = await investigationOf(60, page, url);
   await page.setViewportSize({ width: 1920, height: 1080 });
   await page.goto(`${url}/investigations/${id}`);
   await page.getByRole('slider').focus();
@@ -234,6 +285,7 @@ async function inBrowser(url, { joinCode, pins }, teacher) {
     `${(middle / baseline).toFixed(1)} × shuffling 28 labels 10,000 times with Math.random (${ms(baseline)})`,
   );
   await scrubbing(laptop, url);
+  await longLog(laptop, url);
   await browser.close();
 }
 

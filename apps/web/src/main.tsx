@@ -3,13 +3,14 @@ import { QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
-import { queryClient } from './api/queries';
+import { askEarly, queryClient } from './api/queries';
 import { App } from './App';
 import { openOffline } from './offline';
 import { keepToServerClock } from './serverClock';
 
 keepToServerClock();
 openOffline();
+askEarly(location.pathname);
 
 createRoot(document.getElementById('root')!).render(
   <StrictMode>

@@ -11,6 +11,8 @@ window.matchMedia ??= (media) =>
     matches: false,
     addListener: () => undefined,
     removeListener: () => undefined,
+    addEventListener: () => undefined,
+    removeEventListener: () => undefined,
   }) as unknown as MediaQueryList;
 
 // jsdom draws nothing; what a canvas shows is looked at in the browser.

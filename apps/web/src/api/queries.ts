@@ -15,7 +15,7 @@ import { type RunChangeView } from '@bright-sprout/contracts/running';
 import { type ScreenLinkView, type ScreenView } from '@bright-sprout/contracts/screens';
 import { type BenchTogether, type TogetherView } from '@bright-sprout/contracts/together';
 import { type SeedLot } from '@bright-sprout/core/seeds/seedLot';
-import { QueryClient, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { QueryClient, queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { isProblem, request, ServerProblem } from './client';
 
 export const queryClient = new QueryClient({
@@ -55,8 +55,19 @@ export const useTeamPredictions = (planId: string, growing = false) =>
 export const useGrowing = () =>
   useQuery({ queryKey: ['investigations'], queryFn: () => request<InvestigationRecords[]>('GET', '/investigations') });
 
-export const useInvestigation = (id: string) =>
-  useQuery({ queryKey: ['investigations', id], queryFn: () => request<InvestigationRecords>('GET', `/investigations/${id}`) });
+const investigation = (id: string) =>
+  queryOptions({
+    queryKey: ['investigations', id],
+    queryFn: () => request<InvestigationRecords>('GET', `/investigations/${id}`),
+  });
+
+export const useInvestigation = (id: string) => useQuery(investigation(id));
+
+/** Asks for the records that an address shows while the page itself is still on its way. */
+export function askEarly(path: string): void {
+  const id = /^\/investigations\/([0-9a-f-]{36})/.exec(path)?.[1];
+  if (id) void queryClient.prefetchQuery(investigation(id));
+}
 
 /** The class's shared records as a team may read them. */
 export const useSharedInvestigation = (id: string) =>

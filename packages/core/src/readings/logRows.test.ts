@@ -1,5 +1,5 @@
 import { reading } from '../../test/records';
-import { isMissing, logCells, logDays, type Logged, logRows } from './logRows';
+import { missingDays, logCells, logDays, type Logged, logRows } from './logRows';
 import { type Reading } from './reading';
 
 const SOWN = '2026-03-10';
@@ -41,7 +41,7 @@ test('what is lost is not missing later, nor what is not sown yet', () => {
   const [first, second] = logRows(records);
   const days = logDays(records, '2026-03-20');
   const cell = logCells(records.readings);
-  expect(days.map((d) => isMissing(first!, d, days, cell))).toEqual([false, false, false]);
-  expect(days.map((d) => isMissing(second!, d, days, cell))).toEqual([true, true, true]);
-  expect(isMissing({ ...second!, sownOn: '2026-03-18' }, '2026-03-18', days, cell)).toBe(false);
+  expect(missingDays(first!, days, cell)).toEqual([]);
+  expect(missingDays(second!, days, cell)).toEqual(days);
+  expect(missingDays({ ...second!, sownOn: days[1]! }, days, cell)).toEqual(days.slice(2));
 });

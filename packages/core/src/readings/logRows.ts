@@ -41,9 +41,10 @@ export function logDays({ investigation, readings }: Logged, today: IsoDay): Iso
 
 export function logRows({ investigation, readings }: Logged): LogRow[] {
   const { containers, bench } = investigation;
+  const seen = new Map<string, Set<string>>(containers.map((c) => [c.id, new Set()]));
+  for (const r of readings) seen.get(r.containerId)?.add(r.plant);
   return containers.flatMap((c) => {
-    const tags = new Set(Array.from({ length: bench.plants }, (_, i) => String(i + 1)));
-    for (const r of readings) if (r.containerId === c.id) tags.add(r.plant);
+    const tags = new Set([...Array.from({ length: bench.plants }, (_, i) => String(i + 1)), ...seen.get(c.id)!]);
     const several = tags.size > 1;
     return [...tags].sort().map((plant) => ({
       name: several ? `${c.code} · ${plant}` : c.code,
@@ -71,14 +72,14 @@ export function logCells<R extends Reading>(readings: readonly R[]): (row: LogRo
   return (row, day) => cells.get(keyOf(row.containerId, row.plant, day)) ?? null;
 }
 
-/** A plant that is gone is not missing on later days, nor one that is not sown yet. */
-export function isMissing(
-  row: LogRow,
-  day: IsoDay,
-  days: readonly IsoDay[],
-  cell: (row: LogRow, day: IsoDay) => LogCell | null,
-): boolean {
-  if (day <= row.sownOn || cell(row, day)) return false;
-  const before = days.flatMap((d) => (d < day ? (cell(row, d)?.reading.state ?? []) : []));
-  return !before.slice(-1).some(hasEnded);
+/** The days on which a plant was not looked at; one that is gone is not missing later, nor one that is not sown yet. */
+export function missingDays(row: LogRow, days: readonly IsoDay[], cell: (row: LogRow, day: IsoDay) => LogCell | null): IsoDay[] {
+  const missing: IsoDay[] = [];
+  let gone = false;
+  for (const day of days) {
+    const found = cell(row, day);
+    if (found) gone = hasEnded(found.reading.state);
+    else if (!gone && day > row.sownOn) missing.push(day);
+  }
+  return missing;
 }

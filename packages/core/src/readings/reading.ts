@@ -63,6 +63,17 @@ type Standing = Pick<Reading, 'id' | 'supersedes' | 'day' | 'recordedAt'>;
 /** Lists of readings are never changed in place, so what stands of one has to be found only once. */
 const found = new WeakMap<readonly Standing[], Standing[]>();
 
+/** Nor has a list to be indexed more than once. */
+const indexes = new WeakMap<readonly Reading[], ReadonlyMap<string, Reading>>();
+
+function indexed<R extends Reading>(readings: readonly R[]): ReadonlyMap<string, R> {
+  const before = indexes.get(readings);
+  if (before) return before as ReadonlyMap<string, R>;
+  const index = new Map(readings.map((r) => [r.id, r]));
+  indexes.set(readings, index);
+  return index;
+}
+
 /** Readings that no other reading has replaced, oldest first. */
 export function currentReadings<R extends Standing>(readings: readonly R[]): readonly R[] {
   const before = found.get(readings);
@@ -77,7 +88,7 @@ export function currentReadings<R extends Standing>(readings: readonly R[]): rea
 
 /** The readings that `id` replaced, newest first: what stands struck through beside it. */
 export function replacedBy<R extends Reading>(readings: readonly R[], id: string): R[] {
-  const byId = new Map(readings.map((r) => [r.id, r]));
+  const byId = indexed(readings);
   const chain: R[] = [];
   for (let old = byId.get(id)?.supersedes ?? null; old !== null && chain.length < readings.length;) {
     const reading = byId.get(old);

@@ -36,10 +36,10 @@ export interface CameUp {
 
 /** What was seen of sprouting so far; null while nothing is up. */
 export function cameUp(containerIds: readonly string[], readings: readonly Reading[]): CameUp | null {
+  const asked = new Set(containerIds);
   const seen = new Map<string, IsoDay>();
   for (const r of currentReadings(readings))
-    if (r.state === 'measured' && containerIds.includes(r.containerId) && !seen.has(r.containerId))
-      seen.set(r.containerId, r.day);
+    if (r.state === 'measured' && asked.has(r.containerId) && !seen.has(r.containerId)) seen.set(r.containerId, r.day);
   const days = [...seen.values()].sort();
   return days.length === 0 ? null : { up: days.length, of: containerIds.length, first: days[0]!, last: days[days.length - 1]! };
 }

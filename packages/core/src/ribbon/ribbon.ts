@@ -3,7 +3,8 @@ import { holidayOn, isSchoolDay } from '../calendar/schoolCalendar';
 import { cameUp } from '../readings/whatCame';
 import { type PlanOutlook } from '../plan/calendar/planOutlook';
 import { type Reading } from '../readings/reading';
-import { recordedDays, standingsOn } from '../readings/standing';
+import { answeredShares } from '../readings/answeredShares';
+import { recordedDays } from '../readings/standing';
 import { type PlanEvent, type PlanEventKind } from '../plan/calendar/planEvents';
 
 /** What the tape of days is made of. */
@@ -74,7 +75,7 @@ export function ribbonOf({ investigation, readings }: Grown, today: IsoDay): Rib
   const ends = [sownOn, ...recorded, ...schedule.map((e) => e.day), ...(phase === 'growing' ? [today] : [])];
   const last = addDays(ends.sort().pop()!, 1);
   const all = Array.from({ length: Math.min(MOST_DAYS, daysBetween(first, last) + 1) }, (_, i) => addDays(first, i));
-  const shares = new Map(recorded.map((day) => [day, shareOn(ids, readings, day)]));
+  const shares = answeredShares(ids, readings);
   const due = new Set(schedule.filter((e) => e.kind === 'check').map((e) => e.day));
   const holiday = (day: IsoDay) => (outlook ? holidayOn(outlook.calendar, day) : undefined);
   const days = all.map((day) => ({
@@ -113,12 +114,6 @@ function sproutingOf(
     return { from: seen.first, to: seen.last, words: `${seen.up} of ${seen.of} came up, ${when}`, seen: true };
   }
   return outlook?.sprouting ? { ...outlook.sprouting, words: 'likely to come up', seen: false } : null;
-}
-
-/** Share of the containers with an answer on a day; a lost one has been answered for good. */
-function shareOn(ids: readonly string[], readings: Grown['readings'], day: IsoDay): number {
-  const answered = [...standingsOn(ids, readings, day).values()].filter((s) => s.state !== 'not-checked').length;
-  return ids.length === 0 ? 0 : answered / ids.length;
 }
 
 /** The recorded days, in order: those that can be looked at. */

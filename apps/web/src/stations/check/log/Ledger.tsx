@@ -1,27 +1,65 @@
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { daysBetween, formatDay, type IsoDay } from '@bright-sprout/core/calendar/days';
-import { replacedBy } from '@bright-sprout/core/readings/reading';
-import { TreatmentMark } from '../../../marks/TreatmentMark';
-import { cellText } from './cellText';
-import { LedgerCell } from './LedgerCell';
+import { defaultRangeExtractor, useVirtualizer } from '@tanstack/react-virtual';
+import { Fragment, useRef } from 'react';
+import { cellAt, LedgerRow } from './LedgerRow';
 import { type LedgerTable, useLedger } from './useLedger';
+import { usePrinting } from './usePrinting';
 
-interface Props extends Omit<LedgerTable, 'resolution'> {
+interface Props extends Omit<LedgerTable, 'resolution' | 'showRow'> {
   records: InvestigationRecords;
   onLookAt: (name: string, day: IsoDay) => void;
 }
 
-/** The table itself: plants down, check days across. */
+/** Height of a row and of the head, as in the style sheet. */
+const ROW_PX = 34;
+const HEAD_PX = 46;
+/** Rows that are drawn above and below what is seen. */
+const BEYOND = 6;
+
+/** The table itself: plants down, check days across. Only the rows that are seen are drawn; all of them on paper. */
 export function Ledger({ records, onLookAt, ...table }: Props) {
   const { sownOn, resolution } = records.investigation;
   const { measure, rows, days, cell } = table;
-  const ledger = useLedger({ ...table, resolution });
+  const holder = useRef<HTMLDivElement>(null);
+  const printing = usePrinting();
+  const ledger = useLedger({ ...table, resolution, showRow: (row) => virtual.scrollToIndex(row) });
   const { here, editing } = ledger;
+  const virtual = useVirtualizer({
+    count: rows.length,
+    getScrollElement: () => holder.current,
+    estimateSize: () => ROW_PX,
+    overscan: BEYOND,
+    scrollPaddingStart: HEAD_PX,
+    // The row of the hand stays, wherever the eye goes: what is typed there is not put down.
+    rangeExtractor: (range) => {
+      if (printing) return rows.map((_, i) => i);
+      return [...new Set([...defaultRangeExtractor(range), here.row])].sort((a, b) => a - b);
+    },
+  });
+  const drawn = virtual.getVirtualItems();
   return (
-    <div className="ledger-holder">
-      <table className="ledger" role="grid" aria-label="Log of the class" ref={ledger.table} onKeyDown={ledger.onKeyDown}>
+    <div className="ledger-holder" ref={holder}>
+      <table
+        className="ledger"
+        role="grid"
+        aria-label="Log of the class"
+        aria-rowcount={rows.length + 1}
+        ref={ledger.table}
+        onKeyDown={ledger.onKeyDown}
+        onFocus={({ target }) => {
+          const at = cellAt(target);
+          if (!at) return;
+          ledger.setAt(at);
+          onLookAt(rows[at.row]!.name, days[at.day]!);
+        }}
+        onDoubleClick={({ target }) => {
+          const at = cellAt(target as Element);
+          if (at && !editing) ledger.beginWithWhatStands(rows[at.row]!, days[at.day]!);
+        }}
+      >
         <thead>
-          <tr>
+          <tr aria-rowindex={1}>
             <th scope="col">Plant</th>
             {days.map((day) => (
               <th key={day} scope="col">
@@ -32,41 +70,30 @@ export function Ledger({ records, onLookAt, ...table }: Props) {
           </tr>
         </thead>
         <tbody>
-          {rows.map((row, r) => (
-            <tr key={row.name}>
-              <th scope="row">
-                <TreatmentMark code={row.treatment} size={15} /> {row.name}
-              </th>
-              {days.map((day, d) => {
-                const found = cell(row, day);
-                const [old] = found ? replacedBy(records.readings, found.reading.id) : [];
-                const waits = ledger.waits(row, day);
-                const words = waits ?? cellText(found?.reading ?? null, measure, resolution);
-                return (
-                  <LedgerCell
-                    key={day}
-                    name={row.name}
-                    day={day}
-                    at={`${r} ${d}`}
-                    found={found}
-                    words={words}
-                    old={old ? cellText(old, measure, resolution) : null}
-                    waits={waits !== undefined}
-                    here={here.row === r && here.day === d}
-                    typing={editing?.row.name === row.name && editing.day === day ? editing.text : null}
-                    refused={ledger.refused !== ''}
-                    onBegin={() => ledger.begin(words, row, day)}
-                    onType={ledger.type}
-                    onLeave={ledger.keep}
-                    onFocus={() => {
-                      ledger.setAt({ row: r, day: d });
-                      onLookAt(row.name, day);
-                    }}
-                  />
-                );
-              })}
-            </tr>
-          ))}
+          {drawn.map(({ index, start }, n) => {
+            const row = rows[index]!;
+            return (
+              <Fragment key={row.name}>
+                <NotDrawn height={start - (drawn[n - 1]?.end ?? 0)} />
+                <LedgerRow
+                  row={row}
+                  index={index}
+                  days={days}
+                  cell={cell}
+                  readings={records.readings}
+                  measure={measure}
+                  resolution={resolution}
+                  here={here.row === index ? here.day : null}
+                  typing={editing?.row.name === row.name ? editing : null}
+                  refused={editing?.row.name === row.name && ledger.refused !== ''}
+                  waits={ledger.waits[row.name]}
+                  onType={ledger.type}
+                  onLeave={ledger.leaveCell}
+                />
+              </Fragment>
+            );
+          })}
+          <NotDrawn height={virtual.getTotalSize() - (drawn[drawn.length - 1]?.end ?? 0)} />
         </tbody>
       </table>
       {ledger.refused && (
@@ -76,4 +103,9 @@ export function Ledger({ records, onLookAt, ...table }: Props) {
       )}
     </div>
   );
+}
+
+/** The room of rows that are not drawn. */
+function NotDrawn({ height }: { height: number }) {
+  return height > 0 ? <tr aria-hidden="true" className="ledger-room" style={{ height }} /> : null;
 }

@@ -1,5 +1,6 @@
 import { formatDay, type IsoDay } from '@bright-sprout/core/calendar/days';
-import { type LogCell } from '@bright-sprout/core/readings/logRows';
+import { type ReadingState } from '@bright-sprout/core/readings/reading';
+import { memo } from 'react';
 
 interface Props {
   /** The plant. */
@@ -7,7 +8,8 @@ interface Props {
   day: IsoDay;
   /** Row and column. */
   at: string;
-  found: LogCell | null;
+  state: ReadingState | null;
+  doubtful: boolean;
   words: string;
   /** What stood here before it was corrected. */
   old: string | null;
@@ -18,19 +20,18 @@ interface Props {
   /** What is being typed here. */
   typing: string | null;
   refused: boolean;
-  onBegin: () => void;
   onType: (text: string) => void;
   onLeave: () => void;
-  onFocus: () => void;
 }
 
 /** One plant on one day: its mark or number, struck through where it was corrected, or the field in which it is typed. */
-export function LedgerCell({ name, day, at, found, words, old, waits, here, typing, refused, ...on }: Props) {
+export const LedgerCell = memo(function LedgerCell({ name, day, at, state, doubtful, words, old, waits, here, ...props }: Props) {
+  const { typing, refused, onType, onLeave } = props;
   const classes = [
-    found?.doubtful && 'doubtful',
+    doubtful && 'doubtful',
     old !== null && 'corrected',
     waits && 'waits',
-    found?.reading.state === 'measured' ? 'numeral' : 'state',
+    state === 'measured' ? 'numeral' : 'state',
   ];
   return (
     <td
@@ -38,9 +39,7 @@ export function LedgerCell({ name, day, at, found, words, old, waits, here, typi
       data-cell={at}
       tabIndex={here && typing === null ? 0 : -1}
       className={classes.filter(Boolean).join(' ')}
-      aria-label={`${name}, ${formatDay(day)}: ${words || 'nothing'}${found?.doubtful ? ', doubtful' : ''}${old !== null ? `, corrected from ${old}` : ''}`}
-      onDoubleClick={on.onBegin}
-      onFocus={on.onFocus}
+      aria-label={`${name}, ${formatDay(day)}: ${words || 'nothing'}${doubtful ? ', doubtful' : ''}${old !== null ? `, corrected from ${old}` : ''}`}
     >
       {typing !== null ? (
         <input
@@ -49,8 +48,8 @@ export function LedgerCell({ name, day, at, found, words, old, waits, here, typi
           aria-invalid={refused}
           value={typing}
           maxLength={40}
-          onChange={(e) => on.onType(e.target.value)}
-          onBlur={on.onLeave}
+          onChange={(e) => onType(e.target.value)}
+          onBlur={onLeave}
         />
       ) : (
         <>
@@ -60,4 +59,4 @@ export function LedgerCell({ name, day, at, found, words, old, waits, here, typi
       )}
     </td>
   );
-}
+});

@@ -2,7 +2,7 @@ import { numberFound } from '@bright-sprout/core/measures/finding';
 import { todayIn } from '@bright-sprout/core/clock/clock';
 import { type SaveCheckRequest } from '@bright-sprout/contracts/checks';
 import { addDays } from '@bright-sprout/core/calendar/days';
-import { screen, waitFor, within } from '@testing-library/react';
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { fakeServer, Refusal, renderPage } from '../../../../test/fakeServer';
 import { readingView, recordsOf } from '../../../../test/records';
@@ -10,13 +10,21 @@ import { LogView } from './LogView';
 
 jest.mock('../../../api/live', () => ({ useLive: () => true }));
 
+// jsdom lays nothing out: the table is as high as some twenty rows.
+Object.defineProperties(HTMLElement.prototype, {
+  clientHeight: { configurable: true, get: () => 700 },
+  clientWidth: { configurable: true, get: () => 1200 },
+});
+
 const TODAY = todayIn('UTC');
 const SOWN = addDays(TODAY, -10);
 const [FIRST, SECOND] = [addDays(TODAY, -4), addDays(TODAY, -2)];
 const DOUBT = { kind: 'shrank' as const, answer: null, secondMm: null };
 
-function open(readings: Parameters<typeof recordsOf>[0], save: unknown = {}) {
-  const containers = recordsOf([]).investigation.containers.map((c) => ({ ...c, sownOn: SOWN }));
+const FEW = recordsOf([]).investigation.containers;
+
+function open(readings: Parameters<typeof recordsOf>[0], save: unknown = {}, pots = FEW) {
+  const containers = pots.map((c) => ({ ...c, sownOn: SOWN }));
   const schedule = [FIRST, SECOND].map((day) => ({ day, kind: 'check' as const, title: 'Check', note: '' }));
   const writes = fakeServer({
     'GET /investigations/i1': recordsOf(readings, { sownOn: SOWN, containers, schedule }),
@@ -118,4 +126,22 @@ test('the list can be kept to what is missing or doubtful', async () => {
   expect(screen.getAllByRole('rowheader').map((h) => h.textContent?.trim())).toEqual(['B1']);
   await userEvent.click(screen.getByRole('button', { name: 'Only what is doubtful (1)' }));
   expect(screen.getAllByRole('rowheader').map((h) => h.textContent?.trim())).toEqual(['A2']);
+});
+
+test('of many plants only those in sight are drawn, with the row in which something is typed', async () => {
+  const many = Array.from({ length: 500 }, (_, n) => ({ ...FEW[0]!, id: `P${n}`, code: `P${n}`, position: n }));
+  open([], {}, many);
+  await userEvent.click(await cell('P0,'));
+  await userEvent.keyboard('7');
+  const grid = screen.getByRole('grid');
+  expect(grid).toHaveAttribute('aria-rowcount', '501');
+  const drawn = within(grid).getAllByRole('rowheader').length;
+  expect(drawn).toBeGreaterThan(15);
+  expect(drawn).toBeLessThan(60);
+  const holder = grid.parentElement!;
+  holder.scrollTop = 400 * 34;
+  fireEvent.scroll(holder);
+  expect(await screen.findByRole('rowheader', { name: 'P405' })).toBeInTheDocument();
+  expect(screen.queryByRole('rowheader', { name: 'P50' })).not.toBeInTheDocument();
+  expect(screen.getByRole('textbox', { name: /^P0 on/ })).toHaveValue('7');
 });

@@ -9,7 +9,7 @@ import { CheckViews } from '../../../page/CheckViews';
 import { InvestigationFrame } from '../../../page/InvestigationFrame';
 import { CellPanel } from './CellPanel';
 import { Ledger } from './Ledger';
-import { isMissing, type LogFilter, logCells, logDays, logRows } from '@bright-sprout/core/readings/logRows';
+import { type LogFilter, logCells, logDays, logRows, missingDays } from '@bright-sprout/core/readings/logRows';
 import { SheetExchange } from './SheetExchange';
 import { useLogEntry } from './useLogEntry';
 import './log.scss';
@@ -43,8 +43,8 @@ function Log({ records }: { records: InvestigationRecords }) {
   const measures = useMemo(() => measuresShown(investigation, readings), [investigation, readings]);
   const [code, setCode] = useState(measures[0]!.code);
   const measure = measures.find((m) => m.code === code) ?? measures[0]!;
-  const missing = rows.filter((r) => days.some((d) => isMissing(r, d, days, cell)));
-  const doubtful = rows.filter((r) => days.some((d) => cell(r, d)?.doubtful));
+  const missing = useMemo(() => rows.filter((r) => missingDays(r, days, cell).length > 0), [rows, days, cell]);
+  const doubtful = useMemo(() => rows.filter((r) => days.some((d) => cell(r, d)?.doubtful)), [rows, days, cell]);
   const shown = filter === 'all' ? rows : filter === 'missing' ? missing : doubtful;
   const row = rows.find((r) => r.name === at?.name);
   return (

@@ -3,7 +3,7 @@ import { type Measure } from '@bright-sprout/core/measures/measure';
 import { type RulerResolution } from '@bright-sprout/core/quantities/length';
 import { type LogCell, type LogRow } from '@bright-sprout/core/readings/logRows';
 import { readQuickEntry } from '@bright-sprout/core/readings/quickEntry';
-import { type KeyboardEvent, useEffect, useRef, useState } from 'react';
+import { type KeyboardEvent, useCallback, useEffect, useRef, useState } from 'react';
 import { cellText } from './cellText';
 import { type LogEntry } from './useLogEntry';
 
@@ -15,29 +15,43 @@ export interface LedgerTable {
   days: IsoDay[];
   cell: (row: LogRow, day: IsoDay) => LogCell | null;
   entry: LogEntry;
+  /** Brings a row into sight, so that it is drawn. */
+  showRow: (row: number) => void;
 }
 
 /** How long a typed value is shown as on its way after it arrived, until the records are fetched anew. */
 const SETTLES_MS = 1500;
+const ROWS_OF_A_PAGE = 15;
+
+/** Plant → day → what was typed and is on its way. */
+type Pending = Readonly<Record<string, Readonly<Record<IsoDay, string>>>>;
+
+function without(waits: Pending[string] = {}, day: IsoDay): Pending[string] {
+  return Object.fromEntries(Object.entries(waits).filter(([other]) => other !== day));
+}
 
 /** Where the hand is in the table and what is being typed: arrows move, typing begins an entry, Enter goes down and Tab to the right. */
-export function useLedger({ measure, resolution, rows, days, cell, entry }: LedgerTable) {
+export function useLedger({ measure, resolution, rows, days, cell, entry, showRow }: LedgerTable) {
   const [at, setAt] = useState({ row: 0, day: days.length - 1 });
   const [editing, setEditing] = useState<{ row: LogRow; day: IsoDay; text: string } | null>(null);
   const [refused, setRefused] = useState('');
-  const [pending, setPending] = useState<Record<string, string>>({});
+  const [pending, setPending] = useState<Pending>({});
   const table = useRef<HTMLTableElement>(null);
   const moved = useRef(false);
   const here = { row: Math.min(at.row, rows.length - 1), day: Math.min(at.day, days.length - 1) };
   useEffect(() => {
     if (!moved.current || editing) return;
+    const there = table.current?.querySelector<HTMLElement>(`[data-cell="${here.row} ${here.day}"]`);
+    if (!there) return;
     moved.current = false;
-    table.current?.querySelector<HTMLElement>(`[data-cell="${here.row} ${here.day}"]`)?.focus();
+    there.focus();
   });
   const textOf = (row: LogRow, day: IsoDay) => cellText(cell(row, day)?.reading ?? null, measure, resolution);
   const goTo = (row: number, day: number) => {
     moved.current = true;
-    setAt({ row: Math.max(0, Math.min(rows.length - 1, row)), day: Math.max(0, Math.min(days.length - 1, day)) });
+    const to = { row: Math.max(0, Math.min(rows.length - 1, row)), day: Math.max(0, Math.min(days.length - 1, day)) };
+    setAt(to);
+    showRow(to.row);
   };
   const begin = (text: string, row = rows[here.row]!, day = days[here.day]!) => setEditing({ row, day, text });
   const leave = () => {
@@ -60,9 +74,8 @@ export function useLedger({ measure, resolution, rows, days, cell, entry }: Ledg
       setRefused(`${row.name}: ${read.reason}`);
       return false;
     }
-    const key = `${row.name} ${day}`;
-    setPending((p) => ({ ...p, [key]: text.trim() }));
-    const settle = () => setPending(({ [key]: _, ...rest }) => rest);
+    setPending((p) => ({ ...p, [row.name]: { ...p[row.name], [day]: text.trim() } }));
+    const settle = () => setPending((p) => ({ ...p, [row.name]: without(p[row.name], day) }));
     entry.save(row, day, read, cell(row, day)).then(() => setTimeout(settle, SETTLES_MS), settle);
     leave();
     return true;
@@ -84,8 +97,10 @@ export function useLedger({ measure, resolution, rows, days, cell, entry }: Ledg
     if (e.key === 'ArrowUp') return step(-1, 0);
     if (e.key === 'ArrowRight') return step(0, 1);
     if (e.key === 'ArrowLeft') return step(0, -1);
-    if (e.key === 'Home') return step(0, -here.day);
-    if (e.key === 'End') return step(0, days.length);
+    if (e.key === 'PageDown') return step(ROWS_OF_A_PAGE, 0);
+    if (e.key === 'PageUp') return step(-ROWS_OF_A_PAGE, 0);
+    if (e.key === 'Home') return step(e.ctrlKey ? -rows.length : 0, -here.day);
+    if (e.key === 'End') return step(e.ctrlKey ? rows.length : 0, days.length);
     if (e.key === 'F2') {
       e.preventDefault();
       return begin(textOf(rows[here.row]!, days[here.day]!));
@@ -95,19 +110,24 @@ export function useLedger({ measure, resolution, rows, days, cell, entry }: Ledg
       begin(e.key);
     }
   };
+  const latest = useRef(keep);
+  useEffect(() => {
+    latest.current = keep;
+  });
   return {
     table,
     here,
     editing,
     refused,
-    /** What was typed and is on its way. */
-    waits: (row: LogRow, day: IsoDay): string | undefined => pending[`${row.name} ${day}`],
-    begin,
-    type: (text: string) => {
-      if (editing) setEditing({ ...editing, text });
+    /** What was typed and is on its way, by plant and day. */
+    waits: pending,
+    beginWithWhatStands: (row: LogRow, day: IsoDay) => begin(textOf(row, day), row, day),
+    type: useCallback((text: string) => {
+      setEditing((e) => e && { ...e, text });
       setRefused('');
-    },
-    keep,
+    }, []),
+    /** The field is left, by a click elsewhere: what is in it is kept. */
+    leaveCell: useCallback(() => void latest.current(), []),
     setAt,
     onKeyDown,
   };
