@@ -118,6 +118,6 @@ function placesOf(
 /** The top of the wall: the tallest plant ever recorded or expected, rounded up to whole steps of the ruler. */
 export function wallTop(readings: readonly ReadingView[], expectedMm: readonly number[], inches: boolean): number {
   const step = inches ? 50.8 : 50;
-  const tallest = Math.max(0, ...readings.map((r) => heightOf(r) ?? 0), ...expectedMm);
+  const tallest = readings.reduce((most, r) => Math.max(most, heightOf(r) ?? 0), Math.max(0, ...expectedMm));
   return Math.max(step, Math.ceil((tallest * 1.02) / step) * step);
 }

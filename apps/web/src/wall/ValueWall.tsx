@@ -1,4 +1,5 @@
 import { type ContainerView, type InvestigationView, type ReadingView } from '@bright-sprout/contracts/investigations';
+import { findingOf } from '@bright-sprout/core/measures/finding';
 import { findingWords, valueNumber } from '@bright-sprout/core/measures/findingWords';
 import { type Measure } from '@bright-sprout/core/measures/measure';
 import { sumUp } from '@bright-sprout/core/measures/sumUp';
@@ -26,11 +27,9 @@ const HEIGHT = 260;
 export function ValueWall({ groups, standings, readings, investigation, measure, width, chosen, onChoose }: Props) {
   const columns = groups.map((g) => `${Math.max(1, g.containers.length)}fr`).join(' ');
   // One scale for every day, so that moving along the tape is growing.
-  const highest = Math.max(
-    ...readings.flatMap((r) => r.findings.flatMap((f) => (f.measure === measure.code ? (f.value ?? 0) : []))),
-    measure.quantity === 'share' ? 100 : 0,
-    measure.choices.length,
-    1e-9,
+  const highest = readings.reduce(
+    (most, r) => Math.max(most, findingOf(r, measure.code)?.value ?? 0),
+    Math.max(measure.quantity === 'share' ? 100 : 0, measure.choices.length, 1e-9),
   );
   return (
     <div className="value-wall" style={{ gridTemplateColumns: columns, width }}>

@@ -42,6 +42,7 @@ export function Wall({
   const [by, setBy] = useState<Grouping>('treatment');
   const [outline, setOutline] = useState<Outline>('last');
   const [single, setSingle] = useState<string | null>(null);
+  const [whole, setWhole] = useState<string | null>(null);
   const measures = useMemo(() => measuresShown(investigation, readings), [investigation, readings]);
   const [code, setCode] = useState<string | null>(null);
   const measure = measures.find((m) => m.code === code) ?? measures[0]!;
@@ -59,9 +60,9 @@ export function Wall({
     return wallTop(readings, pegs, investigation.resolution === 'quarter-in');
   }, [readings, investigation, by]);
   const phone = width < PHONE;
-  const shelves = phone
-    ? [shown.groups.filter((g, i) => (single === null ? i === 0 : g.key === single))]
-    : wallShelves(shown.groups);
+  const inSight = phone ? shown.groups.filter((g, i) => (single === null ? i === 0 : g.key === single)) : shown.groups;
+  const shelves = wallShelves(inSight, { standings: shown.standings, measure, width, alone: phone, whole });
+  const opened = shown.groups.find((g) => g.key === whole);
   const plantHeight = shelves.length > 1 ? 190 : phone ? 300 : Math.min(640, Math.max(260, window.innerHeight - AROUND));
   const standings = [...shown.standings.values()];
   const count = (state: string) => standings.filter((s) => s.state === state).length;
@@ -88,7 +89,7 @@ export function Wall({
           measure={measure}
           onMeasure={setCode}
           by={by}
-          onGrouping={(g) => (setBy(g), setSingle(null))}
+          onGrouping={(g) => (setBy(g), setSingle(null), setWhole(null))}
           before={drawn ? before : null}
           outline={outline}
           onOutline={setOutline}
@@ -107,25 +108,37 @@ export function Wall({
             <button
               key={g.key}
               type="button"
-              className={`btn${shelves[0]![0] === g ? ' active' : ''}`}
-              aria-pressed={shelves[0]![0] === g}
+              className={`btn${inSight[0] === g ? ' active' : ''}`}
+              aria-pressed={inSight[0] === g}
               aria-label={g.title}
-              onClick={() => setSingle(g.key)}
+              onClick={() => (setSingle(g.key), setWhole(null))}
             >
               {g.emblem ? <EmblemMark emblem={g.emblem} size={24} /> : (g.letter ?? g.title)}
             </button>
           ))}
         </div>
       )}
+      {opened && (
+        <p className="wall-whole no-print">
+          All {opened.containers.length} of {opened.title}.{' '}
+          <button type="button" className="btn btn-plain" onClick={() => setWhole(null)}>
+            Back to all groups
+          </button>
+        </p>
+      )}
       <div ref={holder}>
-        {shelves.map((groups) => (
+        {shelves.map((groups, i) => (
           <div key={groups.map((g) => g.key).join(' ')}>
-            <WallHeadings
-              groups={counts ? groups.map((g) => ({ ...g, detail: countDetail(g, shown.standings, measure) })) : groups}
-              measure={measure}
-              total={width}
-              investigation={investigation}
-            />
+            {(!opened || i === 0) && (
+              <WallHeadings
+                groups={counts ? groups.map((g) => ({ ...g, detail: countDetail(g, shown.standings, measure) })) : groups}
+                measure={measure}
+                total={width}
+                investigation={investigation}
+                standings={shown.standings}
+                onWhole={setWhole}
+              />
+            )}
             {counts ? (
               <CountWall {...lineUp} measure={measure} groups={groups} />
             ) : drawn ? (

@@ -2,7 +2,9 @@ import { type TeamView } from '@bright-sprout/contracts/classes';
 import { type ExpectedView, type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { type Measure } from '@bright-sprout/core/measures/measure';
 import { summaryNumber, summaryUnit } from '@bright-sprout/core/measures/summaryWords';
+import { type Standing } from '@bright-sprout/core/readings/standing';
 import { EmblemMark } from '../marks/EmblemMark';
+import { CrowdLine } from './CrowdLine';
 import { type LineUpGroup } from './lineUpGroup';
 import { TreatmentMark } from '../marks/TreatmentMark';
 
@@ -12,11 +14,16 @@ export function WallHeadings({
   measure,
   total,
   investigation,
+  standings,
+  onWhole,
 }: {
   groups: LineUpGroup[];
   measure: Measure;
   total: number;
   investigation: InvestigationRecords['investigation'];
+  standings: ReadonlyMap<string, Standing>;
+  /** A group is to be seen as a whole. */
+  onWhole: (key: string) => void;
 }) {
   const columns = groups.map((g) => `${Math.max(1, g.containers.length)}fr`).join(' ');
   // Seeds are told in the words below the title; ranks have no mean worth a big number.
@@ -42,6 +49,7 @@ export function WallHeadings({
               </span>
             )}
             {believers.length > 0 && <Believers teams={investigation.teams} expected={believers} />}
+            {group.all && <CrowdLine group={group} standings={standings} measure={measure} onWhole={() => onWhole(group.key)} />}
           </div>
         );
       })}

@@ -1,6 +1,9 @@
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { type Standing } from '@bright-sprout/core/readings/standing';
 
+/** More than so many are counted instead of named. */
+const MOST_NAMED = 16;
+
 /** Who is in no mean, by name. */
 export function WallMissing({
   investigation,
@@ -22,7 +25,8 @@ export function WallMissing({
   if (parts.length === 0) return null;
   return (
     <p className="second wall-missing">
-      {parts.map(([word, list]) => `${list.join(', ')} ${word}`).join(' · ')}: you see them here, but no mean counts them.
+      {parts.map(([word, list]) => `${list.length > MOST_NAMED ? list.length : list.join(', ')} ${word}`).join(' · ')}: you see
+      them here, but no mean counts them.
     </p>
   );
 }

@@ -13,6 +13,8 @@ export interface LineUpGroup {
   look: string | null;
   emblem: Emblem | null;
   containers: ContainerView[];
+  /** All of its containers, where only a sample of them stands here. */
+  all?: ContainerView[];
   /** Of its heights; null where a mean would mix what was treated differently. */
   summary: Descriptives | null;
   /** The height that was expected. */

@@ -104,7 +104,7 @@ export function wallGroups(
 
 /** How many of a group have sprouted, of all that were sown where somebody counted. */
 export function countDetail(group: LineUpGroup, standings: ReadonlyMap<string, Standing>, measure: Measure): string {
-  const share = countedUp(group.containers, standings, measure.code);
+  const share = countedUp(group.all ?? group.containers, standings, measure.code);
   if (!share) return 'not counted yet';
   return `${share.up} of ${share.of} ${measure.noun![1]}: ${Math.round((100 * share.up) / share.of)} %`;
 }

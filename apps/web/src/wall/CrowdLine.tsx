@@ -1,0 +1,58 @@
+import { type Measure } from '@bright-sprout/core/measures/measure';
+import { type Standing } from '@bright-sprout/core/readings/standing';
+import { type LineUpGroup } from './lineUpGroup';
+import { treatmentLook } from '../theme/treatments';
+
+interface Props {
+  /** A group of which a sample is drawn. */
+  group: LineUpGroup;
+  standings: ReadonlyMap<string, Standing>;
+  measure: Measure;
+  onWhole: () => void;
+}
+
+const HEIGHT = 16;
+
+/** Under the name of a crowded group: how all of it stands, which part is drawn, and the way to all of it. */
+export function CrowdLine({ group, standings, measure, onWhole }: Props) {
+  const all = group.all!;
+  const states = all.map((c) => standings.get(c.id)?.state ?? 'not-checked');
+  const count = (...of: Standing['state'][]) => states.filter((s) => of.includes(s)).length;
+  const tint = group.look === null ? '#E9E7EF' : treatmentLook(group.look).tint;
+  const parts = [
+    { n: count('measured'), words: measure.quantity === 'count-of' ? 'counted' : 'measured', fill: tint, dashed: false },
+    { n: count('not-up'), words: 'not up yet', fill: '#6D5C63', dashed: false },
+    { n: count('lost', 'thinned', 'moved'), words: 'gone', fill: 'none', dashed: true },
+    { n: count('not-checked'), words: 'not looked at', fill: '#FFFFFF', dashed: true },
+  ].filter((p) => p.n > 0);
+  const before = (i: number) => parts.slice(0, i).reduce((sum, p) => sum + p.n, 0);
+  return (
+    <div className="wall-crowd">
+      <svg width="100%" height={HEIGHT} viewBox={`0 0 ${all.length} ${HEIGHT}`} preserveAspectRatio="none" aria-hidden="true">
+        {parts.map(({ n, words, fill, dashed }, i) => (
+          <rect
+            key={words}
+            x={before(i)}
+            y="1"
+            width={n}
+            height={HEIGHT - 2}
+            fill={fill}
+            stroke="#2A1B2E"
+            strokeWidth="1.3"
+            strokeDasharray={dashed ? '4 3' : undefined}
+            vectorEffect="non-scaling-stroke"
+          />
+        ))}
+      </svg>
+      <p>
+        {parts.length === 1
+          ? `All ${all.length} ${parts[0]!.words}`
+          : `${parts.map((p) => `${p.n} ${p.words}`).join(' · ')} of ${all.length}`}
+        . Drawn: {group.containers.length} of them, evenly spread in the order of their {measure.name}.
+      </p>
+      <button type="button" className="btn btn-plain" onClick={onWhole} aria-label={`See all ${all.length} of ${group.title}`}>
+        See all {all.length}
+      </button>
+    </div>
+  );
+}
