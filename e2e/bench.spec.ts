@@ -71,9 +71,8 @@ test('with the network cut a check waits on the device and is sent once when it 
 test('without a network the team’s page opens again, with what was entered, and everything arrives once it is back', async ({
   browser,
 }) => {
+  // Joined once, on a page that was never opened before.
   const brollies = await joinOn(browser, 'Brollies', undefined, { offline: true });
-  await brollies.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
-  await brollies.reload();
   await expect
     .poll(() => brollies.evaluate(() => caches.open('bench').then((c) => c.keys().then((k) => k.length))))
     .toBeGreaterThan(0);
@@ -93,6 +92,13 @@ test('without a network the team’s page opens again, with what was entered, an
   await expect(brollies.getByText('on this device')).toHaveCount(0, { timeout: 20_000 });
   await brollies.reload();
   await expect(brollies.getByRole('button', { name: 'A5, done' })).toBeVisible();
+});
+
+test('a laptop on which a team once joined still gets the newest pages of the teacher', async ({ browser }) => {
+  const laptop = await joinOn(browser, 'Brollies', undefined, { offline: true });
+  await laptop.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+  expect((await laptop.goto('/bench'))!.fromServiceWorker()).toBe(true);
+  for (const path of ['/', '/seeds']) expect((await laptop.goto(path))!.fromServiceWorker(), path).toBe(false);
 });
 
 test('how to measure is drawn the first time, an odd height is asked about, and another day takes a reason', async ({

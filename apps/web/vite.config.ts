@@ -25,6 +25,10 @@ export default defineConfig({
         globPatterns: ['**/*.{js,css,html,woff2,svg}'],
         globIgnores: ['**/plotly*'],
         maximumFileSizeToCacheInBytes: 1_200_000,
+        // Only the pages of teams are kept: a teacher's page is always the newest.
+        directoryIndex: null,
+        // Pages that are open already are served too, so that joining once is enough.
+        clientsClaim: true,
         navigateFallback: '/index.html',
         navigateFallbackAllowlist: [/^\/(bench|join)(\/|\?|$)/],
         runtimeCaching: [

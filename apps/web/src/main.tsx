@@ -9,7 +9,7 @@ import { openOffline } from './offline';
 import { keepToServerClock } from './serverClock';
 
 keepToServerClock();
-openOffline();
+openOffline(queryClient);
 askEarly(location.pathname);
 
 createRoot(document.getElementById('root')!).render(

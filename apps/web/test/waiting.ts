@@ -7,6 +7,7 @@ export function waitingCheck(reading: object = {}, part: Partial<WaitingCheck> =
     kind: 'check',
     teamId: 't1',
     at: 1,
+    ahead: 0,
     refused: null,
     confirmed: false,
     told: null,

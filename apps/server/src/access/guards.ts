@@ -1,6 +1,7 @@
 import { OTHER_TEAM, TEAM_HEADER } from '@bright-sprout/contracts/problems';
 import { CanActivate, ExecutionContext, Injectable } from '@nestjs/common';
 import { Problem } from '../problems/problem';
+import { clockAheadOf } from './deviceClock';
 import { type RequestWithRequester } from './requester';
 import { SessionsService } from './sessions.service';
 
@@ -38,7 +39,7 @@ export class TeamGuard implements CanActivate {
           type: OTHER_TEAM,
         },
       );
-    request.requester = team;
+    request.requester = { ...team, clockAheadMs: clockAheadOf(request) };
     return true;
   }
 }

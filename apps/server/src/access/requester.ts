@@ -13,6 +13,8 @@ export interface TeamRequester {
   teamId: string;
   classId: string;
   schoolId: string;
+  /** By how much the clock of its device ran ahead when this was entered, in milliseconds. */
+  clockAheadMs?: number;
 }
 
 export type Requester = TeacherRequester | TeamRequester;

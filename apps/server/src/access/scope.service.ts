@@ -94,9 +94,10 @@ export class Scope {
    */
   async investigationToCareFor(asking: Requester, id: string, at: Date): Promise<Investigation> {
     if (asking.kind === 'teacher') return this.investigationOf(asking, id);
-    const found = await this.db
-      .of(Investigation)
-      .findOne({ where: { id, classId: asking.classId, classGroup: { schoolId: asking.schoolId } } });
+    const found = await this.db.of(Investigation).findOne({
+      where: { id, classId: asking.classId, classGroup: { schoolId: asking.schoolId } },
+      relations: { classGroup: true },
+    });
     const own = await this.db.of(Container).existsBy([
       { investigationId: id, teamId: asking.teamId },
       { investigationId: id, teamId: IsNull() },
@@ -168,7 +169,6 @@ function refuseAfterTheEnd({ phase, finishedAt, removedAt, checkingClosedAt }: E
 }
 
 /** When something was done, as its device says; a clock that runs ahead makes nothing later than its arrival. */
-export function doneAt(recordedAt: string | undefined, arrived: Date): Date {
-  const said = recordedAt === undefined ? arrived : new Date(recordedAt);
-  return said < arrived ? said : arrived;
+export function doneAt(recordedAt: Date | null, arrived: Date): Date {
+  return recordedAt !== null && recordedAt < arrived ? recordedAt : arrived;
 }

@@ -3,6 +3,7 @@ import { type CareView, type SaveCareRequest } from '@bright-sprout/contracts/ca
 import { addDays, dayInZone, isIsoDay } from '@bright-sprout/core/calendar/days';
 import { Injectable } from '@nestjs/common';
 import { type Requester } from '../access/requester';
+import { rightDay, rightMoment } from '../access/deviceClock';
 import { doneAt, Scope } from '../access/scope.service';
 import { Database, isDuplicate } from '../database/database';
 import { ChangesService } from '../live/changes.service';
@@ -30,10 +31,12 @@ export class CareService {
     const there = await this.db.of(CareEvent).findOneBy({ id });
     if (there) return this.repeat(there, request, teamId);
     const now = timeNow();
-    const investigation = await this.scope.investigationToCareFor(asking, investigationId, doneAt(request.recordedAt, now));
-    if (!isIsoDay(request.day)) throw new Problem(422, `${request.day} is not a day in the calendar.`);
+    const recordedAt = rightMoment(asking, request.recordedAt);
+    const investigation = await this.scope.investigationToCareFor(asking, investigationId, doneAt(recordedAt, now));
+    const day = rightDay(asking, request, investigation.classGroup.timeZone);
+    if (!isIsoDay(day)) throw new Problem(422, `${day} is not a day in the calendar.`);
     // Soaking and cold come before sowing; nothing is done on a day that has not come anywhere.
-    if (request.day < addDays(investigation.sownOn, -PREPARING_DAYS) || request.day > addDays(dayInZone(now, 'UTC'), 1))
+    if (day < addDays(investigation.sownOn, -PREPARING_DAYS) || day > addDays(dayInZone(now, 'UTC'), 1))
       throw new Problem(422, 'This day lies outside the investigation. Look at the date of this device.');
     if ((await this.db.of(CareEvent).countBy({ investigationId })) >= MOST_FOR_ONE)
       throw new Problem(422, 'So much is written down for this investigation that no more fits.');
@@ -43,11 +46,11 @@ export class CareService {
       teamId,
       kind: request.kind,
       task: request.task,
-      day: request.day,
+      day,
       amountMl: request.amountMl ?? null,
       skipped: request.skipped ?? false,
       note: request.note ?? null,
-      recordedAt: new Date(request.recordedAt),
+      recordedAt,
       takenBackAt: null,
     };
     try {

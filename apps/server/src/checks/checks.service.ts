@@ -9,6 +9,8 @@ import { findingsSent, readSent, type SentFinding } from '@bright-sprout/core/me
 import { type RulerResolution } from '@bright-sprout/core/quantities/length';
 import { Injectable } from '@nestjs/common';
 import { type Requester } from '../access/requester';
+import { WRONG_CLOCK } from '@bright-sprout/contracts/problems';
+import { rightDay, rightMoment } from '../access/deviceClock';
 import { type ContainerToWriteFor, doneAt, Scope } from '../access/scope.service';
 import { requestHash } from '../database/ids';
 import { Database, isDuplicate } from '../database/database';
@@ -47,20 +49,22 @@ export class ChecksService {
 
   private async saveNew(asking: Requester, id: string, request: SaveCheckRequest, hash: string): Promise<SavedCheck> {
     const receivedAt = timeNow();
-    const container = await this.scope.containerToWriteFor(asking, request.containerId, doneAt(request.recordedAt, receivedAt));
-    this.checkDay(request.day, container);
+    const recordedAt = rightMoment(asking, request.recordedAt);
+    const container = await this.scope.containerToWriteFor(asking, request.containerId, doneAt(recordedAt, receivedAt));
+    const day = rightDay(asking, request, container.investigation.classGroup.timeZone);
+    this.checkDay(day, container);
     const rows = request.readings.map((r) => this.rowOf(id, r, container.investigation));
-    await this.checkCorrections(request);
-    const readings = await this.doubts.ask(container, request.day, rows);
+    await this.checkCorrections({ ...request, day });
+    const readings = await this.doubts.ask(container, day, rows);
     const check = {
       id,
       containerId: container.id,
       teamId: asking.kind === 'team' ? asking.teamId : null,
-      day: request.day,
-      recordedAt: new Date(request.recordedAt),
+      day,
+      recordedAt,
       receivedAt,
       source: asking.kind === 'team' ? ('bench' as const) : ('teacher' as const),
-      dayReason: request.dayReason ?? null,
+      dayReason: request.dayReason ?? (day === request.day ? null : WRONG_CLOCK),
       requestHash: hash,
     };
     await this.db.work(async () => {

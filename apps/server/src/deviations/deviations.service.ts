@@ -2,6 +2,7 @@ import { timeNow } from '@bright-sprout/core/clock/clock';
 import { type DeviationView, type SaveDeviationRequest } from '@bright-sprout/contracts/deviations';
 import { Injectable } from '@nestjs/common';
 import { type Requester } from '../access/requester';
+import { rightMoment } from '../access/deviceClock';
 import { doneAt, Scope } from '../access/scope.service';
 import { Database, isDuplicate } from '../database/database';
 import { ChangesService } from '../live/changes.service';
@@ -24,7 +25,7 @@ export class DeviationsService {
     const teamId = asking.kind === 'team' ? asking.teamId : null;
     const there = await this.db.of(Deviation).findOneBy({ id });
     if (there) return this.repeat(there, request, teamId);
-    const recordedAt = doneAt(request.recordedAt, timeNow());
+    const recordedAt = doneAt(request.recordedAt ? rightMoment(asking, request.recordedAt) : null, timeNow());
     const container = await this.scope.containerToWriteFor(asking, request.containerId, recordedAt);
     if ((await this.db.of(Deviation).countBy({ containerId: container.id })) >= MOST_FOR_ONE)
       throw new Problem(422, 'So much is written down for this container that no more fits.');

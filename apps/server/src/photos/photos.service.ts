@@ -4,6 +4,7 @@ import { addDays, isIsoDay } from '@bright-sprout/core/calendar/days';
 import { Inject, Injectable } from '@nestjs/common';
 import { IsNull } from 'typeorm';
 import { type Requester } from '../access/requester';
+import { rightDay, rightMoment } from '../access/deviceClock';
 import { doneAt, Scope } from '../access/scope.service';
 import { Database, isDuplicate } from '../database/database';
 import { ChangesService } from '../live/changes.service';
@@ -30,10 +31,11 @@ export class PhotosService {
     const teamId = asking.kind === 'team' ? asking.teamId : null;
     const before = await this.repeat(id, request.containerId, teamId);
     if (before) return before;
-    const container = await this.scope.containerToWriteFor(asking, request.containerId, doneAt(request.recordedAt, timeNow()));
+    const recordedAt = rightMoment(asking, request.recordedAt);
+    const container = await this.scope.containerToWriteFor(asking, request.containerId, doneAt(recordedAt, timeNow()));
     const { investigation } = container;
     const today = todayIn(investigation.classGroup.timeZone);
-    const { day } = request;
+    const day = rightDay(asking, request, investigation.classGroup.timeZone);
     if (!isIsoDay(day) || day < (container.sownOn ?? investigation.sownOn) || day > addDays(today, 1))
       throw new Problem(422, 'The day of a picture lies between sowing and today. It stays on this device.');
     const taken = await this.db.of(Photo).countBy({ containerId: container.id, takenBackAt: IsNull() });
@@ -49,7 +51,7 @@ export class PhotosService {
       smallHash: await this.blobs.put(small),
       width,
       height,
-      recordedAt: new Date(request.recordedAt),
+      recordedAt,
       takenBackAt: null,
     };
     try {

@@ -1,11 +1,11 @@
-import { msNow } from '@bright-sprout/core/clock/clock';
+import { clockAhead, msNow } from '@bright-sprout/core/clock/clock';
 import { type SaveCareRequest } from '@bright-sprout/contracts/care';
 import { type SaveCheckRequest } from '@bright-sprout/contracts/checks';
 import { HELD_KINDS } from '@bright-sprout/contracts/heldKinds';
 import { type SaveDeviationRequest } from '@bright-sprout/contracts/deviations';
 import { type PhotoRequest } from '@bright-sprout/contracts/photos';
 import { type TogetherReadingRequest } from '@bright-sprout/contracts/together';
-import { OTHER_TEAM, TEAM_HEADER } from '@bright-sprout/contracts/problems';
+import { CLOCK_HEADER, OTHER_TEAM, TEAM_HEADER } from '@bright-sprout/contracts/problems';
 import { createStore, del, entries, set } from 'idb-keyval';
 import { useSyncExternalStore } from 'react';
 import { request, ServerProblem } from './client';
@@ -33,6 +33,8 @@ interface Keeping {
   confirmed: boolean;
   /** What was refused waits for the teacher's word; null until that is said, false where it cannot be. */
   told: boolean | null;
+  /** By how much the clock by which it was made ran ahead of the device's, in milliseconds. */
+  ahead: number;
   /** It lies in the browser's database; null while it is being put there, false where that cannot keep it. */
   kept: boolean | null;
 }
@@ -46,7 +48,8 @@ const isUnsent = (entry: WaitingEntry) => entry.refused === null && !entry.confi
 const MAY_PASS_LATER = new Set([401, 408, 429]);
 
 function send(entry: WaitingEntry): Promise<unknown> {
-  const as = { [TEAM_HEADER]: entry.teamId };
+  const clock = new Date(msNow() - clockAhead() + entry.ahead).toISOString();
+  const as = { [TEAM_HEADER]: entry.teamId, [CLOCK_HEADER]: clock };
   switch (entry.kind) {
     case 'check':
       return request('PUT', `/bench/checks/${entry.id}`, entry.body, as);
@@ -98,9 +101,9 @@ class Outbox {
   }
 
   private async load(): Promise<void> {
-    // A browser without a database of its own has kept nothing. Checks were once kept without a kind and a time.
+    // A browser without a database of its own has kept nothing. Checks were once kept without a kind, a time and a clock.
     const stored = (await entries<string, WaitingEntry>(this.store).catch(() => [])).map(
-      ([, entry]) => ({ ...{ kind: 'check', at: 0, told: null }, ...entry, kept: true }) as WaitingEntry,
+      ([, entry]) => ({ ...{ kind: 'check', at: 0, told: null, ahead: clockAhead() }, ...entry, kept: true }) as WaitingEntry,
     );
     const known = new Set(this.waiting.map((w) => w.id));
     this.change([...stored.filter((c) => !known.has(c.id)), ...this.waiting].sort((a, b) => a.at - b.at));
@@ -117,7 +120,8 @@ class Outbox {
   /** Keeps what was entered, then sends all that wait. */
   async add(id: string, teamId: string, entered: Entered): Promise<void> {
     const at = Math.max(msNow(), ...this.waiting.map((w) => w.at + 1));
-    const entry: WaitingEntry = { ...entered, id, teamId, at, refused: null, confirmed: false, told: null, kept: null };
+    const kept0 = { refused: null, confirmed: false, told: null, kept: null };
+    const entry: WaitingEntry = { ...entered, id, teamId, at, ahead: clockAhead(), ...kept0 };
     this.change([...this.waiting, entry]);
     const kept = await set(id, { ...entry, kept: true }, this.store).then(
       () => true,

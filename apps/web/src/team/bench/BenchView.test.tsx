@@ -1,4 +1,5 @@
 import { todayIn } from '@bright-sprout/core/clock/clock';
+import { WRONG_CLOCK } from '@bright-sprout/contracts/problems';
 import { USUAL_BENCH } from '@bright-sprout/core/bench/benchProtocol';
 import { addDays } from '@bright-sprout/core/calendar/days';
 import { speciesById } from '@bright-sprout/core/seeds/catalogue';
@@ -142,4 +143,38 @@ test('when the server is away and nothing is kept, the page says so and tries ag
   open({}, [], { 'GET /bench': new Refusal(503, 'The server is starting.') });
   expect(await screen.findByText('The server is starting.')).toBeInTheDocument();
   expect(screen.getByRole('button', { name: /again/i })).toBeInTheDocument();
+});
+
+test('without a network a clock that shows an earlier day is told, and what is entered carries the doubt', async () => {
+  const seen = addDays(TODAY, 3);
+  const own = recordsOf([]);
+  const containers = own.investigation.containers.filter((c) => c.teamId === 't1').map((c) => ({ ...c, sownOn: SOWN }));
+  open({}, [], {
+    'GET /bench': {
+      team: own.investigation.teams[0],
+      className: '7 Copper',
+      today: seen,
+      investigations: [{ ...own, investigation: { ...own.investigation, sownOn: SOWN, containers } }],
+      species: [speciesById('barley')],
+    },
+  });
+  await screen.findByRole('heading', { name: 'Kites' });
+  await known();
+  expect(screen.getByText(/This device’s clock says .* Without a network we cannot ask what day it is/)).toBeInTheDocument();
+  await userEvent.click(screen.getByRole('button', { name: 'Not up yet' }));
+  await userEvent.click(screen.getByRole('button', { name: /^Next/ }));
+  expect((add.mock.calls[0] as [string, string, { body: object }])[2].body).toMatchObject({ day: seen, dayReason: WRONG_CLOCK });
+});
+
+test('before sowing by a clock that nobody could compare, another day can be said', async () => {
+  const sownOn = addDays(TODAY, 20);
+  const containers = recordsOf([]).investigation.containers.map((c) => ({ ...c, sownOn }));
+  open({ sownOn, containers });
+  await screen.findByRole('heading', { name: 'Kites' });
+  expect(screen.queryByText(/Come back when/)).not.toBeInTheDocument();
+  await userEvent.click(screen.getByRole('button', { name: 'It is another day' }));
+  await userEvent.type(screen.getByLabelText(/Which day did you look/), addDays(TODAY, 25));
+  await userEvent.click(screen.getByRole('button', { name: 'the device has the wrong date' }));
+  await known();
+  expect(screen.getByRole('button', { name: 'Not up yet' })).toBeInTheDocument();
 });

@@ -1,5 +1,6 @@
 import { todayIn } from '@bright-sprout/core/clock/clock';
 import { type BenchView as Bench } from '@bright-sprout/contracts/checks';
+import { WRONG_CLOCK } from '@bright-sprout/contracts/problems';
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { daysBetween, formatDay } from '@bright-sprout/core/calendar/days';
 import { useMemo, useState } from 'react';
@@ -26,8 +27,11 @@ export function Checking({ bench, own, onLeave }: { bench: Bench; own: BenchInve
   const ownPot = useOwnPot(own.investigation, bench.team.id, useSearchParams()[0].get('pot'));
   const investigation = useMemo(() => withOwnPot(own.investigation, ownPot.code), [own.investigation, ownPot.code]);
   const waiting = useWaiting();
-  const wrongDay = useRightClock(investigation.class.timeZone);
-  const today = todayIn(investigation.class.timeZone);
+  const clock = useRightClock(investigation.class.timeZone);
+  const shown = todayIn(investigation.class.timeZone);
+  // Without a network the school's last known day is nearer to the truth than a clock that shows an earlier one.
+  const behind = !clock.asked && shown < bench.today;
+  const today = behind ? bench.today : shown;
   const [chosen, setChosen] = useState<ChosenDay | null>(null);
   const [choosingDay, setChoosingDay] = useState(false);
   const day = chosen?.day ?? today;
@@ -48,9 +52,15 @@ export function Checking({ bench, own, onLeave }: { bench: Bench; own: BenchInve
           />
         )}
       </BenchHead>
-      {wrongDay && (
+      {clock.wrong && (
         <p className="bench-waiting" role="alert">
-          This device’s clock says {formatDay(wrongDay)}; at school it is {formatDay(today)}. We write down {formatDay(today)}.
+          This device’s clock says {formatDay(clock.wrong)}; at school it is {formatDay(today)}. We write down {formatDay(today)}.
+        </p>
+      )}
+      {behind && (
+        <p className="bench-waiting" role="alert">
+          This device’s clock says {formatDay(shown)}, but you looked here on {formatDay(today)} or later. Without a network we
+          cannot ask what day it is: we write down {formatDay(today)}, and that the clock was wrong.
         </p>
       )}
       <Unsent waiting={waiting.filter((c) => c.teamId === bench.team.id)} />
@@ -62,6 +72,7 @@ export function Checking({ bench, own, onLeave }: { bench: Bench; own: BenchInve
       <DayChoice
         investigation={investigation}
         today={today}
+        sure={clock.asked}
         chosen={chosen}
         onChoose={setChosen}
         open={choosingDay}
@@ -81,7 +92,19 @@ export function Checking({ bench, own, onLeave }: { bench: Bench; own: BenchInve
         <Guide bench={investigation.bench} resolution={investigation.resolution} onClose={guide.close} />
       ) : dayNumber < 0 ? (
         <Empty title={`Sowing day is ${formatDay(investigation.sownOn)}`}>
-          <p>Come back when the seeds are in the soil.</p>
+          {clock.asked ? (
+            <p>Come back when the seeds are in the soil.</p>
+          ) : (
+            <>
+              <p>
+                So says the clock of this device: {formatDay(day)}. Without a network we cannot ask whether it is right. If the
+                seeds are in the soil, say which day it is.
+              </p>
+              <button type="button" className="btn" onClick={() => setChoosingDay(true)}>
+                It is another day
+              </button>
+            </>
+          )}
         </Empty>
       ) : stop ? (
         <>
@@ -93,7 +116,7 @@ export function Checking({ bench, own, onLeave }: { bench: Bench; own: BenchInve
             container={stop.container}
             plant={stop.plant}
             day={day}
-            dayReason={chosen?.reason ?? ''}
+            dayReason={chosen?.reason ?? (behind ? WRONG_CLOCK : '')}
             saved={states.get(stop.name)!.standing.reading as BenchInvestigation['readings'][number] | null}
             lost={states.get(stop.name)!.standing.state === 'lost' ? states.get(stop.name)!.standing : null}
             readings={readings}

@@ -9,6 +9,7 @@ function show(chosen: ChosenDay | null = null, open = true) {
   const [onChoose, onClose] = [jest.fn(), jest.fn()];
   render(
     <DayChoice
+      sure
       investigation={investigationView()}
       today={TODAY}
       chosen={chosen}

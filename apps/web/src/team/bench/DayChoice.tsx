@@ -23,6 +23,8 @@ function lastWeekdays(sownOn: IsoDay, today: IsoDay): IsoDay[] {
 interface Props {
   investigation: InvestigationView;
   today: IsoDay;
+  /** The device's clock is known to be right: a later day has not come yet. */
+  sure: boolean;
   chosen: ChosenDay | null;
   onChoose: (chosen: ChosenDay | null) => void;
   open: boolean;
@@ -30,12 +32,12 @@ interface Props {
 }
 
 /** The day is the device's; another one takes a reason, and stays in sight as long as it is chosen. */
-export function DayChoice({ investigation, today, chosen, onChoose, open, onClose }: Props) {
+export function DayChoice({ investigation, today, sure, chosen, onChoose, open, onClose }: Props) {
   const [day, setDay] = useState('');
   const wrong =
     day === ''
       ? null
-      : day > today
+      : sure && day > today
         ? 'That day has not come yet.'
         : day < investigation.sownOn
           ? 'That day is before the seeds were sown.'
@@ -55,7 +57,7 @@ export function DayChoice({ investigation, today, chosen, onChoose, open, onClos
   return (
     <div className="bench-otherday">
       <label>
-        Which day did you look? <DayInput value={day} last={today} onChange={setDay} />
+        Which day did you look? <DayInput value={day} last={sure ? today : undefined} onChange={setDay} />
       </label>
       <p className="bench-reasons" role="group" aria-label="One of the last days">
         {lastWeekdays(investigation.sownOn, today).map((d) => (

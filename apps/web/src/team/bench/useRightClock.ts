@@ -5,12 +5,16 @@ import { useEffect, useState } from 'react';
 /** A clock that is wrong by less is right enough: an answer takes its time on the way. */
 const WRONG_MS = 120_000;
 
-/**
- * Compares the device's clock with the server's, and goes by the server's from then on, also when the network leaves again.
- * @returns the day that the device showed, where it was another one
- */
-export function useRightClock(timeZone: string): IsoDay | null {
-  const [wrong, setWrong] = useState<IsoDay | null>(null);
+export interface RightClock {
+  /** The day that the device showed, where it was another one. */
+  wrong: IsoDay | null;
+  /** The server was asked; before that, as without a network, nobody knows whether the clock is right. */
+  asked: boolean;
+}
+
+/** Compares the device's clock with the server's, and goes by the server's from then on, also when the network leaves again. */
+export function useRightClock(timeZone: string): RightClock {
+  const [clock, setClock] = useState<RightClock>({ wrong: null, asked: false });
   useEffect(() => {
     let left = false;
     const compare = async () => {
@@ -18,10 +22,11 @@ export function useRightClock(timeZone: string): IsoDay | null {
       if (!answer.ok || left) return;
       const { now } = (await answer.json()) as { now: string };
       const off = Date.parse(now) - msNow();
-      if (Number.isNaN(off) || Math.abs(off) < WRONG_MS) return;
+      if (Number.isNaN(off)) return;
+      if (Math.abs(off) < WRONG_MS) return setClock((before) => ({ ...before, asked: true }));
       const shown = todayIn(timeZone);
       runAhead(clockAhead() + off);
-      setWrong(todayIn(timeZone) === shown ? null : shown);
+      setClock({ wrong: todayIn(timeZone) === shown ? null : shown, asked: true });
     };
     const look = () => void compare().catch(() => undefined);
     look();
@@ -31,5 +36,5 @@ export function useRightClock(timeZone: string): IsoDay | null {
       removeEventListener('online', look);
     };
   }, [timeZone]);
-  return wrong;
+  return clock;
 }

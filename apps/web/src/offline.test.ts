@@ -1,0 +1,73 @@
+import { QueryClient } from '@tanstack/react-query';
+import { openOffline } from './offline';
+
+interface Registered {
+  onNeedRefresh: () => void;
+}
+
+const update = jest.fn();
+let registered: Registered | null = null;
+jest.mock(
+  'virtual:pwa-register',
+  () => ({
+    registerSW: (options: Registered) => {
+      registered = options;
+      return update;
+    },
+  }),
+  { virtual: true },
+);
+
+let worker: { controller: object | null } & EventTarget;
+let visible: DocumentVisibilityState;
+const hide = (state: DocumentVisibilityState) => {
+  visible = state;
+  document.dispatchEvent(new Event('visibilitychange'));
+};
+
+beforeEach(() => {
+  registered = null;
+  update.mockClear();
+  visible = 'visible';
+  worker = Object.assign(new EventTarget(), { controller: null });
+  Object.defineProperty(navigator, 'serviceWorker', { configurable: true, value: worker });
+  Object.defineProperty(document, 'visibilityState', { configurable: true, get: () => visible });
+  document.body.innerHTML = '<input id="note" />';
+});
+afterEach(() => Reflect.deleteProperty(navigator, 'serviceWorker'));
+
+const openAt = (path: string, client = new QueryClient()) => {
+  history.replaceState(null, '', path);
+  openOffline(client);
+};
+
+test('only the pages of teams are kept by a worker', () => {
+  openAt('/investigations/1');
+  expect(registered).toBeNull();
+  openAt('/bench');
+  expect(registered).not.toBeNull();
+});
+
+test('once the first worker has taken over, what the bench shows is asked for again, so that it is kept', () => {
+  const client = new QueryClient();
+  client.setQueryData(['bench'], {});
+  openAt('/join', client);
+  expect(client.getQueryState(['bench'])!.isInvalidated).toBe(false);
+  worker.dispatchEvent(new Event('controllerchange'));
+  expect(client.getQueryState(['bench'])!.isInvalidated).toBe(true);
+});
+
+test('a new version waits until nobody looks and nothing is being typed', () => {
+  openAt('/bench');
+  registered!.onNeedRefresh();
+  expect(update).not.toHaveBeenCalled();
+  const note = document.querySelector<HTMLInputElement>('#note')!;
+  note.value = 'the tip is yel';
+  hide('hidden');
+  expect(update).not.toHaveBeenCalled();
+  hide('visible');
+  note.value = '';
+  expect(update).not.toHaveBeenCalled();
+  hide('hidden');
+  expect(update).toHaveBeenCalledWith(true);
+});
