@@ -7,6 +7,9 @@ import { type PartProps } from '../src/stations/plan/partProps';
 
 export const TEAMS = 4;
 
+/** Nothing goes with a team that has not done anything yet. */
+export const NOTHING_LEAVES = { devices: 0, predictions: 0, waiting: 0 };
+
 export function classView(change: Partial<ClassView> = {}): ClassView {
   const emblems = (['kite', 'bell', 'boat', 'moon'] as const).slice(0, TEAMS);
   return {
@@ -15,7 +18,7 @@ export function classView(change: Partial<ClassView> = {}): ClassView {
     gradeBand: 'middle',
     timeZone: 'UTC',
     joinCode: 'COPPR7',
-    teams: emblems.map((emblem, i) => ({ id: `t${i + 1}`, emblem, nickname: emblem, pin: `000${i}` })),
+    teams: emblems.map((emblem, i) => ({ id: `t${i + 1}`, emblem, nickname: emblem, pin: `000${i}`, leaves: NOTHING_LEAVES })),
     investigations: [],
     ...change,
   };

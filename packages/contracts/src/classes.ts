@@ -48,6 +48,15 @@ export interface TeamView {
   nickname: string;
 }
 
+/** What goes out of sight when a team is taken away; all of it comes back with the team. */
+export interface TeamLeaves {
+  /** On which it has joined. */
+  devices: number;
+  predictions: number;
+  /** Entries that wait for the teacher's decision. */
+  waiting: number;
+}
+
 export interface ClassView {
   id: string;
   name: string;
@@ -55,7 +64,7 @@ export interface ClassView {
   timeZone: string;
   joinCode: string;
   /** PINs are shown to the class's teachers only. */
-  teams: (TeamView & { pin: string })[];
+  teams: (TeamView & { pin: string; leaves: TeamLeaves })[];
   investigations: { id: string; question: string; phase: Phase; sownOn: string }[];
 }
 

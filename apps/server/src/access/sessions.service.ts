@@ -24,7 +24,7 @@ const OWNER: Record<Kind, string> = {
     FROM access_session s JOIN teacher t ON t.id = s.teacher_id WHERE s.token_hash = ? AND s.expires_at > ?`,
   team: `SELECT t.id AS teamId, t.class_id AS classId, c.school_id AS schoolId
     FROM access_session s JOIN team t ON t.id = s.team_id JOIN class_group c ON c.id = t.class_id
-    WHERE s.token_hash = ? AND s.expires_at > ?`,
+    WHERE s.token_hash = ? AND s.expires_at > ? AND t.removed_at IS NULL`,
 };
 
 const hashOf = (token: string) => createHash('sha256').update(token).digest('hex');

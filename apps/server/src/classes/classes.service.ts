@@ -1,9 +1,11 @@
+import { timeNow } from '@bright-sprout/core/clock/clock';
 import { randomInt } from 'node:crypto';
-import { EMBLEM_NAMES } from '@bright-sprout/contracts/access';
-import { type ClassView, SaveClassRequest, SaveTeamsRequest } from '@bright-sprout/contracts/classes';
+import { type Emblem, EMBLEM_NAMES } from '@bright-sprout/contracts/access';
+import { type ClassView, SaveClassRequest, SaveTeamsRequest, type TeamLeaves } from '@bright-sprout/contracts/classes';
 import { isTimeZone } from '@bright-sprout/core/calendar/days';
 import { Injectable } from '@nestjs/common';
 import { In, IsNull } from 'typeorm';
+import { AccessSession } from '../access/accessSession.entity';
 import { AttemptsService, teamAccount } from '../access/attempts.service';
 import { PinsService } from '../access/pins.service';
 import { type TeacherRequester } from '../access/requester';
@@ -36,6 +38,7 @@ export class ClassesService {
 
   async list(teacher: TeacherRequester): Promise<ClassView[]> {
     const classes = await this.scope.classesOf(teacher);
+    const leaves = await this.leaves(classes.map((c) => c.id));
     const investigations = await this.db
       .of(Investigation)
       .find({ where: { classId: In(classes.map((c) => c.id)), removedAt: IsNull() }, order: { sownOn: 'DESC' } });
@@ -43,6 +46,7 @@ export class ClassesService {
       this.view(
         c,
         investigations.filter((i) => i.classId === c.id),
+        leaves,
       ),
     );
   }
@@ -52,6 +56,7 @@ export class ClassesService {
     return this.view(
       found,
       await this.db.of(Investigation).find({ where: { classId: id, removedAt: IsNull() }, order: { sownOn: 'DESC' } }),
+      await this.leaves([id]),
     );
   }
 
@@ -89,7 +94,10 @@ export class ClassesService {
     }
   }
 
-  /** Sets the teams of the class: new ones get a PIN, missing ones go unless containers are theirs. */
+  /**
+   * Sets the teams of the class: new ones get a PIN, missing ones are taken away unless containers are theirs. An emblem that was
+   * there before comes back with its PIN and all that its team said.
+   */
   async saveTeams(teacher: TeacherRequester, classId: string, request: SaveTeamsRequest): Promise<ClassView> {
     try {
       await this.writeTeams(teacher, classId, request);
@@ -106,20 +114,21 @@ export class ClassesService {
   }
 
   private async writeTeams(teacher: TeacherRequester, classId: string, { teams }: SaveTeamsRequest): Promise<void> {
-    const group = await this.scope.classOf(teacher, classId);
-    const gone = group.teams.filter((t) => !teams.some((r) => r.id === t.id));
-    const fresh = teams.filter((r) => !group.teams.some((t) => t.id === r.id));
+    await this.scope.classOf(teacher, classId);
+    const known = await this.db.of(Team).find({ where: { classId }, withDeleted: true });
+    const named = (id: string) => known.find((t) => t.id === id);
+    const before = (emblem: Emblem) => known.find((t) => t.emblem === emblem && !teams.some((r) => r.id === t.id));
+    const sent = teams.map(({ id, emblem }) => ({ id, emblem, team: named(id) ?? before(emblem) }));
+    const gone = known.filter((t) => t.removedAt === null && !sent.some((s) => s.team === t)).map((t) => t.id);
     await this.db.work(async () => {
-      const busy = await this.db
-        .of(Container)
-        .findOne({ where: { teamId: In(gone.map((t) => t.id)) }, relations: { team: true } });
+      const busy = await this.db.of(Container).findOne({ where: { teamId: In(gone) }, relations: { team: true } });
       if (busy) throw new Problem(422, `${busy.team!.nickname} look after containers, so the team stays. Nothing was changed.`);
-      await this.db.of(Team).delete({ id: In(gone.map((t) => t.id)), classId });
-      for (const { id, emblem } of teams) {
+      await this.db.of(Team).update({ id: In(gone) }, { removedAt: timeNow() });
+      await this.db.of(AccessSession).delete({ teamId: In(gone) });
+      for (const { id, emblem, team } of sent) {
         const names = { emblem, nickname: EMBLEM_NAMES[emblem] };
-        if (fresh.some((r) => r.id === id))
-          await this.db.of(Team).insert({ id, classId, ...names, sealedPin: this.pins.seal(this.pins.draw()) });
-        else await this.db.of(Team).update({ id, classId }, names);
+        if (team) await this.db.of(Team).update({ id: team.id }, { ...names, removedAt: null });
+        else await this.db.of(Team).insert({ id, classId, ...names, sealedPin: this.pins.seal(this.pins.draw()) });
       }
       await this.changes.note(changed(classId));
     });
@@ -139,7 +148,26 @@ export class ClassesService {
     return this.one(teacher, classId);
   }
 
-  private view(group: ClassGroup, investigations: Investigation[]): ClassView {
+  /** What goes out of sight with each team. */
+  private async leaves(classIds: string[]): Promise<Map<string, TeamLeaves>> {
+    if (classIds.length === 0) return new Map();
+    const rows = await this.db.query<({ id: string } & Record<keyof TeamLeaves, string>)[]>(
+      `SELECT t.id,
+         (SELECT COUNT(*) FROM access_session s WHERE s.team_id = t.id AND s.expires_at > ?) AS devices,
+         (SELECT COUNT(*) FROM prediction p WHERE p.team_id = t.id) AS predictions,
+         (SELECT COUNT(*) FROM held_entry h WHERE h.team_id = t.id AND h.decided_at IS NULL) AS waiting
+       FROM team t WHERE t.class_id IN (?)`,
+      [timeNow(), classIds],
+    );
+    return new Map(
+      rows.map(({ id, devices, predictions, waiting }) => [
+        id,
+        { devices: Number(devices), predictions: Number(predictions), waiting: Number(waiting) },
+      ]),
+    );
+  }
+
+  private view(group: ClassGroup, investigations: Investigation[], leaves: ReadonlyMap<string, TeamLeaves>): ClassView {
     const { id, name, gradeBand, timeZone, joinCode } = group;
     const teams = teamsInOrder(group.teams);
     return {
@@ -148,7 +176,13 @@ export class ClassesService {
       gradeBand,
       timeZone,
       joinCode,
-      teams: teams.map((t) => ({ id: t.id, emblem: t.emblem, nickname: t.nickname, pin: this.pins.open(t.sealedPin) })),
+      teams: teams.map((t) => ({
+        id: t.id,
+        emblem: t.emblem,
+        nickname: t.nickname,
+        pin: this.pins.open(t.sealedPin),
+        leaves: leaves.get(t.id)!,
+      })),
       investigations: investigations.map((i) => ({ id: i.id, question: i.question, phase: i.phase, sownOn: i.sownOn })),
     };
   }

@@ -1,5 +1,5 @@
 import { type Emblem } from '@bright-sprout/contracts/access';
-import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn, type Relation } from 'typeorm';
+import { Column, DeleteDateColumn, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn, type Relation } from 'typeorm';
 import { ClassGroup } from './classGroup.entity';
 
 @Entity('team')
@@ -14,4 +14,6 @@ export class Team {
   @Column({ length: 40 }) nickname: string;
   /** The PIN under AES-256-GCM: the teacher reads it out, so it cannot be a one-way hash. */
   @Column({ name: 'sealed_pin', length: 120 }) sealedPin: string;
+  /** Taken away by the teacher: left out wherever teams are read, until it is brought back. */
+  @DeleteDateColumn({ type: 'datetime', name: 'removed_at', precision: 3, nullable: true }) removedAt: Date | null;
 }

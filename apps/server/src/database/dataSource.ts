@@ -15,6 +15,7 @@ import { Outlook1764030000000 } from './migrations/1764030000000-Outlook';
 import { Findings1764100000000 } from './migrations/1764100000000-Findings';
 import { AfterTheEnd1764200000000 } from './migrations/1764200000000-AfterTheEnd';
 import { WhatCameNew1764300000000 } from './migrations/1764300000000-WhatCameNew';
+import { TeamsTakenAway1764400000000 } from './migrations/1764400000000-TeamsTakenAway';
 import { Photos1764040000000 } from './migrations/1764040000000-Photos';
 
 /** One place says how the database is reached: UTC, days as text, migrations only. */
@@ -40,6 +41,7 @@ export function databaseOptions(url: string): DataSourceOptions {
       Findings1764100000000,
       AfterTheEnd1764200000000,
       WhatCameNew1764300000000,
+      TeamsTakenAway1764400000000,
     ],
     migrationsTableName: 'migration',
     synchronize: false,

@@ -73,7 +73,12 @@ export class HeldService {
     await this.scope.classOf(teacher, classId);
     const found = await this.db
       .of(HeldEntry)
-      .find({ where: { classId, decidedAt: IsNull() }, relations: { team: true }, order: { receivedAt: 'ASC' } });
+      .find({
+        where: { classId, decidedAt: IsNull() },
+        relations: { team: true },
+        order: { receivedAt: 'ASC' },
+        withDeleted: true,
+      });
     const ids = found.flatMap(({ body }) => ('containerId' in body ? [body.containerId] : []));
     const containers = await this.db.of(Container).find({ where: { id: In(ids), investigation: { classId } } });
     const codes = new Map(containers.map((c) => [c.id, c.code]));

@@ -100,8 +100,11 @@ export class InvestigationViews {
   }
 
   private async expected(investigationId: string): Promise<ExpectedView[]> {
-    const found = await this.db.of(Prediction).find({ where: { planId: investigationId }, relations: { plan: true } });
-    return found.map(({ teamId, heightMm, winner, plan }) => ({
+    const found = await this.db
+      .of(Prediction)
+      .find({ where: { planId: investigationId }, relations: { plan: true, team: true } });
+    const present = found.filter((p) => p.team !== null);
+    return present.map(({ teamId, heightMm, winner, plan }) => ({
       teamId,
       heightMm,
       winner,

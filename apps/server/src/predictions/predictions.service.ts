@@ -86,7 +86,9 @@ export class PredictionsService {
   async ofPlan(teacher: TeacherRequester, planId: string): Promise<TeamPrediction[]> {
     await this.scope.planOf(teacher, planId);
     const found = await this.db.of(Prediction).find({ where: { planId }, relations: { team: true } });
-    return found.map((p) => ({
+    // A team that was taken away says nothing.
+    const present = found.filter((p) => p.team !== null);
+    return present.map((p) => ({
       ...answerOf(p)!,
       team: { id: p.team.id, emblem: p.team.emblem, nickname: p.team.nickname },
       recordedAt: p.recordedAt.toISOString(),

@@ -5,6 +5,7 @@ import { MOST_CONTAINERS } from '@bright-sprout/core/plan/document/planDocument'
 import { Injectable } from '@nestjs/common';
 import { type TeacherRequester } from '../access/requester';
 import { Scope } from '../access/scope.service';
+import { Team } from '../classes/team.entity';
 import { PlantCheck } from '../checks/plantCheck.entity';
 import { newId } from '../database/ids';
 import { Database, isDuplicate } from '../database/database';
@@ -98,6 +99,8 @@ export class RunningService {
       .find({ where: { containerId, kind: 'move-team' }, order: { recordedAt: 'ASC', id: 'ASC' } });
     const standing = moves.filter((m) => m.id !== id && m.undoneAt === null).pop();
     const teamId = standing ? standing.toTeam : moves[0]!.fromTeam;
+    if (teamId && !(await this.db.of(Team).existsBy({ id: teamId })))
+      throw new Problem(422, 'The team that had it is not in the class any more. Bring the team back first.');
     await this.db.of(Container).update({ id: containerId }, { teamId });
     await this.db.of(RunChange).update({ id }, { undoneAt: timeNow() });
   }

@@ -42,6 +42,7 @@ export class TogetherService {
       where: { container: { investigationId } },
       relations: { container: true, readings: { team: true } },
       order: { openedAt: 'DESC' },
+      withDeleted: true,
     });
     return found.map(viewOf);
   }
@@ -203,6 +204,8 @@ export class TogetherService {
     const found = await this.db.of(Together).findOne({
       where: { id, container: { investigation: { classGroup: { schoolId: teacher.schoolId, teacherId: teacher.teacherId } } } },
       relations: { container: { investigation: { classGroup: true } }, readings: { team: true } },
+      // What a team read with the class stays, also where the team is gone.
+      withDeleted: true,
     });
     if (!found) throw notFound('This reading together');
     return found;

@@ -5,6 +5,8 @@ test.each([
   ['cup', 'cups'],
   ['box', 'boxes'],
   ['patch', 'patches'],
+  ['entry', 'entries'],
+  ['tray', 'trays'],
 ])('several of a %s are %s', (one, several) => expect(plural(one)).toBe(several));
 
 test('one stays one, none and many are several', () => {

@@ -1,8 +1,9 @@
 /**
- * A container's noun for several of them: `cups`, `boxes`.
+ * A noun for several of them: `cups`, `boxes`, `entries`.
  * @example plural('box') // 'boxes'
  */
 export function plural(noun: string): string {
+  if (/[^aeiou]y$/.test(noun)) return `${noun.slice(0, -1)}ies`;
   return /(s|x|ch|sh)$/.test(noun) ? `${noun}es` : `${noun}s`;
 }
 

@@ -43,6 +43,40 @@ test('a team that has records is not taken away, and it is said why', async () =
   expect((writes[0]!.body as { teams: { emblem: string }[] }).teams.map((t) => t.emblem)).toEqual(['bell', 'boat', 'moon']);
 });
 
+test('a team with nothing is taken away at once and can be brought back as it was', async () => {
+  let away = false;
+  const group = () => {
+    const now = classView();
+    return away ? { ...now, teams: now.teams.slice(1) } : now;
+  };
+  const writes = open(group, { 'PUT /classes/c1/teams': () => ((away = !away), group()) });
+  await userEvent.click(await emblem('kite'));
+  await userEvent.click(await screen.findByRole('button', { name: 'Bring the kite back' }));
+  await waitFor(() => expect(writes).toHaveLength(2));
+  const ids = writes.map((w) => (w.body as { teams: { id: string }[] }).teams.map((t) => t.id));
+  expect(ids).toEqual([
+    ['t2', 't3', 't4'],
+    ['t2', 't3', 't4', 't1'],
+  ]);
+  expect(screen.queryByRole('button', { name: /^Bring/ })).not.toBeInTheDocument();
+});
+
+test('what would go with a team is said before it goes, and keeping it changes nothing', async () => {
+  const busy = classView();
+  busy.teams[0]!.leaves = { devices: 1, predictions: 2, waiting: 1 };
+  const writes = open(busy);
+  await userEvent.click(await emblem('kite'));
+  expect(screen.getByRole('alert')).toHaveTextContent(
+    'With the kite would go: 1 device that has joined, 2 predictions, 1 entry waiting for you.',
+  );
+  await userEvent.click(screen.getByRole('button', { name: 'Keep them' }));
+  expect(screen.queryByRole('alert')).not.toBeInTheDocument();
+  expect(writes).toEqual([]);
+  await userEvent.click(await emblem('kite'));
+  await userEvent.click(screen.getByRole('button', { name: 'Take the kite away' }));
+  await waitFor(() => expect(writes).toHaveLength(1));
+});
+
 test('a new PIN is asked for one team', async () => {
   let pin = '0001';
   const group = () => {

@@ -1,14 +1,13 @@
-import { type Emblem, EMBLEM_NAMES, EMBLEMS } from '@bright-sprout/contracts/access';
 import { type ClassView as Class, GRADE_BAND_NAMES } from '@bright-sprout/contracts/classes';
 import { formatDay } from '@bright-sprout/core/calendar/days';
 import { Link } from 'react-router';
-import { v7 } from 'uuid';
 import { request } from '../../api/client';
 import { useWrite } from '../../api/queries';
 import { ClassPage } from '../../page/ClassPage';
 import { EmblemMark } from '../../marks/EmblemMark';
 import { Empty, ProblemNotice } from '../../page/Notices';
 import { PageHead } from '../../page/PageHead';
+import { EmblemPicker } from './EmblemPicker';
 import './classPage.scss';
 
 export function ClassView() {
@@ -42,17 +41,7 @@ export function ClassView() {
 
 /** The class code as it goes on the board, and the teams with their PINs. */
 function Teams({ group }: { group: Class }) {
-  const saveTeams = useWrite(
-    (emblems: { id: string; emblem: Emblem }[]) => request<Class>('PUT', `/classes/${group.id}/teams`, { teams: emblems }),
-    'classes',
-  );
   const renew = useWrite((teamId: string) => request<Class>('POST', `/classes/${group.id}/teams/${teamId}/pin`), 'classes');
-  const present = group.teams.map(({ id, emblem }) => ({ id, emblem }));
-  const toggle = (emblem: Emblem) =>
-    saveTeams.mutate(
-      present.some((t) => t.emblem === emblem) ? present.filter((t) => t.emblem !== emblem) : [...present, { id: v7(), emblem }],
-    );
-  const error = saveTeams.error ?? renew.error;
   return (
     <section className="section">
       <h2>Teams</h2>
@@ -95,26 +84,8 @@ function Teams({ group }: { group: Class }) {
           </tbody>
         </table>
       )}
-      {error && <ProblemNotice error={error} />}
-      <h3 className="mt-3">{group.teams.length === 0 ? 'Tap an emblem for each team' : 'Tap to add or take away a team'}</h3>
-      <div className="emblem-picker no-print" role="group" aria-label="Emblems">
-        {EMBLEMS.map((emblem) => {
-          const on = present.some((t) => t.emblem === emblem);
-          return (
-            <button
-              key={emblem}
-              type="button"
-              className={`btn${on ? ' active' : ''}`}
-              aria-pressed={on}
-              disabled={saveTeams.isPending}
-              onClick={() => toggle(emblem)}
-            >
-              <EmblemMark emblem={emblem} size={30} />
-              <span>{EMBLEM_NAMES[emblem]}</span>
-            </button>
-          );
-        })}
-      </div>
+      {renew.error && <ProblemNotice error={renew.error} />}
+      <EmblemPicker group={group} />
     </section>
   );
 }
