@@ -4,6 +4,7 @@ import { seconds, ThrottlerGuard, ThrottlerModule } from '@nestjs/throttler';
 import { TypeOrmModule } from '@nestjs/typeorm';
 import { type Request } from 'express';
 import { AccessModule } from './access/access.module';
+import { RequestCounts } from './access/requestCounts.service';
 import { SessionsService } from './access/sessions.service';
 import { ChecksModule } from './checks/checks.module';
 import { ClassesModule } from './classes/classes.module';
@@ -40,8 +41,9 @@ export class AppModule {
         TypeOrmModule.forRoot({ ...databaseOptions(settings.databaseUrl), retryAttempts: 3, retryDelay: 500 }),
         AccessModule,
         ThrottlerModule.forRootAsync({
-          inject: [SessionsService],
-          useFactory: (sessions: SessionsService) => ({
+          inject: [SessionsService, RequestCounts],
+          useFactory: (sessions: SessionsService, storage: RequestCounts) => ({
+            storage,
             throttlers: [{ ttl: seconds(60), limit: REQUESTS_PER_MINUTE }],
             // A class shares one address, so whoever holds a session is counted by it; a cookie that is made up is not one.
             getTracker: async (request) => {

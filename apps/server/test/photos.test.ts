@@ -130,3 +130,33 @@ test('a picture that nobody shows any more leaves the store; one that is shown t
   await kites.delete(`/bench/photos/${second}`).expect(204);
   expect(files()).toBe(before);
 });
+
+test('a twin that arrives while a picture leaves the store finds its file, whichever is quicker', async () => {
+  const same = await picture(66, 44);
+  for (let round = 0; round < 6; round++) {
+    const [going, coming] = [v7(), v7()];
+    await send(kites, going, same).expect(200);
+    await Promise.all([kites.delete(`/bench/photos/${going}`), send(kites, coming, same)]);
+    await kites.get(`/bench/photos/${coming}`).expect(200);
+    await kites.get(`/bench/photos/${coming}/small`).expect(200);
+    await kites.delete(`/bench/photos/${coming}`).expect(204);
+  }
+});
+
+test('of many pictures at once no more are kept than a container may have', async () => {
+  const [, pot] = await ownContainers(kites);
+  const containerId = pot!.id;
+  const [{ n: before }] = await application.dataSource.query<[{ n: string }]>(
+    'SELECT COUNT(*) AS n FROM photo WHERE container_id = ?',
+    [containerId],
+  );
+  const row = (id: string) => [id, containerId, '2026-03-18', '0'.repeat(64), '1'.repeat(64), 40, 30, new Date()];
+  await application.dataSource.query(
+    'INSERT INTO photo (id, container_id, day, hash, small_hash, width, height, recorded_at) VALUES ?',
+    [Array.from({ length: 58 - Number(before) }, () => row(v7()))],
+  );
+  const sent = await Promise.all(
+    Array.from({ length: 6 }, async (_, n) => send(kites, v7(), await picture(40 + n, 30), query({ containerId }))),
+  );
+  expect(sent.map((s) => s.status).sort()).toEqual([200, 200, 422, 422, 422, 422]);
+});

@@ -51,6 +51,16 @@ describe('pictures on the disk', () => {
     expect(await store.get(hashes[0]!)).toEqual(content);
   });
 
+  test('what is needed again once it was put aside is put back', async () => {
+    const hash = await store.put(Buffer.from('a leaf'));
+    const needed = [false, true];
+    await store.remove(hash, () => Promise.resolve(needed.shift()!));
+    expect(needed).toEqual([]);
+    expect((await store.get(hash))!.toString()).toBe('a leaf');
+    await store.remove(hash, () => Promise.resolve(false));
+    expect(await store.has(hash)).toBe(false);
+  });
+
   test('what is not there is null, and what is no hash leads to no file', async () => {
     expect(await store.get('0'.repeat(64))).toBeNull();
     await expect(store.get('../../etc/hostname')).rejects.toThrow(/is no hash/);

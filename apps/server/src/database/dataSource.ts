@@ -16,6 +16,7 @@ import { Findings1764100000000 } from './migrations/1764100000000-Findings';
 import { AfterTheEnd1764200000000 } from './migrations/1764200000000-AfterTheEnd';
 import { WhatCameNew1764300000000 } from './migrations/1764300000000-WhatCameNew';
 import { TeamsTakenAway1764400000000 } from './migrations/1764400000000-TeamsTakenAway';
+import { RequestsOfAll1764500000000 } from './migrations/1764500000000-RequestsOfAll';
 import { Photos1764040000000 } from './migrations/1764040000000-Photos';
 
 /** One place says how the database is reached: UTC, days as text, migrations only. */
@@ -42,6 +43,7 @@ export function databaseOptions(url: string): DataSourceOptions {
       AfterTheEnd1764200000000,
       WhatCameNew1764300000000,
       TeamsTakenAway1764400000000,
+      RequestsOfAll1764500000000,
     ],
     migrationsTableName: 'migration',
     synchronize: false,

@@ -1,5 +1,6 @@
 import { AccessSession } from '../access/accessSession.entity';
 import { FailedAttempt } from '../access/failedAttempt.entity';
+import { RequestCount } from '../access/requestCount.entity';
 import { School } from '../access/school.entity';
 import { Teacher } from '../access/teacher.entity';
 import { PlantCheck } from '../checks/plantCheck.entity';
@@ -29,6 +30,7 @@ export const ENTITIES = [
   Teacher,
   AccessSession,
   FailedAttempt,
+  RequestCount,
   ClassGroup,
   Team,
   Plan,

@@ -71,14 +71,12 @@ export class HeldService {
   /** What waits of a class, oldest first. */
   async list(teacher: TeacherRequester, classId: string): Promise<HeldView[]> {
     await this.scope.classOf(teacher, classId);
-    const found = await this.db
-      .of(HeldEntry)
-      .find({
-        where: { classId, decidedAt: IsNull() },
-        relations: { team: true },
-        order: { receivedAt: 'ASC' },
-        withDeleted: true,
-      });
+    const found = await this.db.of(HeldEntry).find({
+      where: { classId, decidedAt: IsNull() },
+      relations: { team: true },
+      order: { receivedAt: 'ASC' },
+      withDeleted: true,
+    });
     const ids = found.flatMap(({ body }) => ('containerId' in body ? [body.containerId] : []));
     const containers = await this.db.of(Container).find({ where: { id: In(ids), investigation: { classId } } });
     const codes = new Map(containers.map((c) => [c.id, c.code]));

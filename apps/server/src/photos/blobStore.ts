@@ -1,5 +1,5 @@
 import { createHash, randomBytes } from 'node:crypto';
-import { mkdir, readFile, rename, rm, writeFile } from 'node:fs/promises';
+import { access, mkdir, readFile, rename, rm, writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
 
 /** Files under the hash of their content; what is stored never changes. */
@@ -8,8 +8,12 @@ export interface BlobStore {
   put(content: Buffer): Promise<string>;
   /** Null where nothing is stored under the hash. */
   get(hash: string): Promise<Buffer | null>;
-  /** Forgets it; nothing happens where it is not there. */
-  remove(hash: string): Promise<void>;
+  has(hash: string): Promise<boolean>;
+  /**
+   * Forgets what nobody needs; nothing happens where it is not there. Asked once more after it was put aside: whoever has come to
+   * need it by then finds it again.
+   */
+  remove(hash: string, isNeeded: () => Promise<boolean>): Promise<void>;
 }
 
 export const BLOB_STORE = Symbol('blob store');
@@ -35,8 +39,20 @@ export class FolderBlobStore implements BlobStore {
     });
   }
 
-  async remove(hash: string): Promise<void> {
-    await rm(this.place(hash)[1], { force: true });
+  async has(hash: string): Promise<boolean> {
+    return access(this.place(hash)[1]).then(
+      () => true,
+      () => false,
+    );
+  }
+
+  async remove(hash: string, isNeeded: () => Promise<boolean>): Promise<void> {
+    if (!(await this.has(hash)) || (await isNeeded())) return;
+    const [, file] = this.place(hash);
+    const aside = `${file}.${randomBytes(6).toString('hex')}`;
+    await rename(file, aside);
+    if (await isNeeded()) await rename(aside, file);
+    else await rm(aside, { force: true });
   }
 
   private place(hash: string): [string, string] {

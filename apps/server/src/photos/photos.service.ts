@@ -38,9 +38,9 @@ export class PhotosService {
     const day = rightDay(asking, request, investigation.classGroup.timeZone);
     if (!isIsoDay(day) || day < (container.sownOn ?? investigation.sownOn) || day > addDays(today, 1))
       throw new Problem(422, 'The day of a picture lies between sowing and today. It stays on this device.');
+    // Before they are drawn anew, and once more when they are kept: many may come at once.
     const taken = await this.db.of(Photo).countBy({ containerId: container.id, takenBackAt: IsNull() });
-    if (taken >= MOST_OF_A_CONTAINER)
-      throw new Problem(422, `A container has at most ${MOST_OF_A_CONTAINER} pictures. Take one back first.`);
+    if (taken >= MOST_OF_A_CONTAINER) throw tooMany();
     const { full, small, width, height } = await cleanPicture(sent);
     const row = {
       id,
@@ -57,6 +57,11 @@ export class PhotosService {
     try {
       await this.db.work(async () => {
         await this.db.of(Photo).insert(row);
+        const [{ n }] = await this.db.query<[{ n: string }]>(
+          'SELECT COUNT(*) AS n FROM photo WHERE container_id = ? AND taken_back_at IS NULL LOCK IN SHARE MODE',
+          [container.id],
+        );
+        if (Number(n) > MOST_OF_A_CONTAINER) throw tooMany();
         await this.changes.note({
           kind: 'photo-saved',
           classId: investigation.classId,
@@ -68,6 +73,12 @@ export class PhotosService {
       if (!isDuplicate(error)) throw error;
       return (await this.repeat(id, request.containerId, teamId))!;
     }
+    // A twin that was taken back at this very moment may have taken the file along.
+    for (const [hash, content] of [
+      [row.hash, full],
+      [row.smallHash, small],
+    ] as const)
+      if (!(await this.blobs.has(hash))) await this.blobs.put(content);
     return photoView(row);
   }
 
@@ -112,11 +123,14 @@ export class PhotosService {
   }
 
   /** A picture that nobody shows any more leaves the store; that it was taken stays on record. */
-  private async forget(hash: string): Promise<void> {
-    const shown = await this.db.of(Photo).existsBy([
-      { hash, takenBackAt: IsNull() },
-      { smallHash: hash, takenBackAt: IsNull() },
-    ]);
-    if (!shown) await this.blobs.remove(hash);
+  private forget(hash: string): Promise<void> {
+    return this.blobs.remove(hash, () =>
+      this.db.of(Photo).existsBy([
+        { hash, takenBackAt: IsNull() },
+        { smallHash: hash, takenBackAt: IsNull() },
+      ]),
+    );
   }
 }
+
+const tooMany = () => new Problem(422, `A container has at most ${MOST_OF_A_CONTAINER} pictures. Take one back first.`);
