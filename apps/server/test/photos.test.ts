@@ -150,7 +150,7 @@ test('of many pictures at once no more are kept than a container may have', asyn
     'SELECT COUNT(*) AS n FROM photo WHERE container_id = ?',
     [containerId],
   );
-  const row = (id: string) => [id, containerId, '2026-03-18', '0'.repeat(64), '1'.repeat(64), 40, 30, new Date()];
+  const row = (id: string) => [id, containerId, '2026-03-18', '0'.repeat(64), '1'.repeat(64), 40, 30, timeNow()];
   await application.dataSource.query(
     'INSERT INTO photo (id, container_id, day, hash, small_hash, width, height, recorded_at) VALUES ?',
     [Array.from({ length: 58 - Number(before) }, () => row(v7()))],

@@ -41,6 +41,7 @@ test('a team that is taken away joins no more and is nowhere shown; brought back
   // What it entered still waits for the teacher.
   const held = (await world.teacher.get(`/classes/${world.classId}/held`).expect(200)).body as HeldView[];
   expect(held.map((h) => h.team.emblem)).toContain('fish');
+  expect((await world.teacher.get(`/classes/${world.classId}`)).body.waiting).toBe(1);
   // Brought back under its own id, and under one that another laptop made for the same emblem; sent twice all the same.
   const other = { id: v7(), emblem: 'fish' };
   await save([...before, other]);

@@ -65,6 +65,8 @@ export interface ClassView {
   joinCode: string;
   /** PINs are shown to the class's teachers only. */
   teams: (TeamView & { pin: string; leaves: TeamLeaves })[];
+  /** Entries of its teams that wait for a decision. */
+  waiting: number;
   investigations: { id: string; question: string; phase: Phase; sownOn: string }[];
 }
 

@@ -13,6 +13,7 @@ import { type SplitFact } from '@bright-sprout/core/plan/layout/splitWords';
 import { type RunStep, type WrittenStep } from '@bright-sprout/core/plan/lists/runSheet';
 import { type PlanOutlook } from '@bright-sprout/core/plan/calendar/planOutlook';
 import { type CareView } from './care';
+import { MOST_NEWS } from './live';
 import { type DeviationView } from './deviations';
 import { type PhotoView } from './photos';
 import { type GradeBand, PHASES, type Phase, type TeamView } from './classes';
@@ -133,9 +134,6 @@ export interface InvestigationRecords {
   /** Pictures of its containers, oldest first. */
   photos: PhotoView[];
 }
-
-/** At most so many checks, or pictures, are asked for one by one; beyond that everything is asked for. */
-export const MOST_NEWS = 50;
 
 /** Checks and pictures that a listener was told of: `?checks=id,id&photos=id`. */
 export class NewsQuery {

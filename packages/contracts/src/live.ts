@@ -25,3 +25,6 @@ export interface LiveEvent {
   investigationId: string | null;
   subjectId: string | null;
 }
+
+/** At most so many checks, or pictures, are asked for one by one; beyond that everything is asked for. */
+export const MOST_NEWS = 50;

@@ -36,8 +36,9 @@ export class RequestCounts implements ThrottlerStorage, OnModuleInit, OnModuleDe
     this.timer.unref();
   }
 
-  onModuleDestroy(): void {
+  async onModuleDestroy(): Promise<void> {
     if (this.timer) clearInterval(this.timer);
+    await this.telling?.catch(() => undefined);
   }
 
   increment(sender: string, ttl: number, limit: number): ReturnType<ThrottlerStorage['increment']> {

@@ -23,6 +23,12 @@ import { Team } from './team.entity';
 /** No letters or digits that are read for one another. */
 const CODE_SIGNS = 'ABCDEFGHJKMNPQRSTUVWXYZ23456789';
 
+interface Leaves extends TeamLeaves {
+  /** Of the team. */
+  id: string;
+  classId: string;
+}
+
 const changed = (classId: string) => ({ kind: 'class-changed' as const, classId });
 
 @Injectable()
@@ -148,28 +154,33 @@ export class ClassesService {
     return this.one(teacher, classId);
   }
 
-  /** What goes out of sight with each team. */
-  private async leaves(classIds: string[]): Promise<Map<string, TeamLeaves>> {
-    if (classIds.length === 0) return new Map();
-    const rows = await this.db.query<({ id: string } & Record<keyof TeamLeaves, string>)[]>(
-      `SELECT t.id,
+  /** What goes out of sight with each team, also with those that are taken away. */
+  private async leaves(classIds: string[]): Promise<Leaves[]> {
+    if (classIds.length === 0) return [];
+    const rows = await this.db.query<Record<keyof Leaves, string>[]>(
+      `SELECT t.id, t.class_id AS classId,
          (SELECT COUNT(*) FROM access_session s WHERE s.team_id = t.id AND s.expires_at > ?) AS devices,
          (SELECT COUNT(*) FROM prediction p WHERE p.team_id = t.id) AS predictions,
          (SELECT COUNT(*) FROM held_entry h WHERE h.team_id = t.id AND h.decided_at IS NULL) AS waiting
        FROM team t WHERE t.class_id IN (?)`,
       [timeNow(), classIds],
     );
-    return new Map(
-      rows.map(({ id, devices, predictions, waiting }) => [
-        id,
-        { devices: Number(devices), predictions: Number(predictions), waiting: Number(waiting) },
-      ]),
-    );
+    return rows.map(({ id, classId, devices, predictions, waiting }) => ({
+      id,
+      classId,
+      devices: Number(devices),
+      predictions: Number(predictions),
+      waiting: Number(waiting),
+    }));
   }
 
-  private view(group: ClassGroup, investigations: Investigation[], leaves: ReadonlyMap<string, TeamLeaves>): ClassView {
+  private view(group: ClassGroup, investigations: Investigation[], leaves: readonly Leaves[]): ClassView {
     const { id, name, gradeBand, timeZone, joinCode } = group;
     const teams = teamsInOrder(group.teams);
+    const leavesOf = (teamId: string): TeamLeaves => {
+      const { devices, predictions, waiting } = leaves.find((l) => l.id === teamId)!;
+      return { devices, predictions, waiting };
+    };
     return {
       id,
       name,
@@ -181,8 +192,9 @@ export class ClassesService {
         emblem: t.emblem,
         nickname: t.nickname,
         pin: this.pins.open(t.sealedPin),
-        leaves: leaves.get(t.id)!,
+        leaves: leavesOf(t.id),
       })),
+      waiting: leaves.filter((l) => l.classId === id).reduce((sum, l) => sum + l.waiting, 0),
       investigations: investigations.map((i) => ({ id: i.id, question: i.question, phase: i.phase, sownOn: i.sownOn })),
     };
   }

@@ -1,4 +1,5 @@
-import { type InvestigationRecords, MOST_NEWS } from '@bright-sprout/contracts/investigations';
+import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { MOST_NEWS } from '@bright-sprout/contracts/live';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { act, renderHook } from '@testing-library/react';
 import { type ReactNode } from 'react';

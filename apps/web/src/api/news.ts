@@ -1,4 +1,5 @@
-import { type InvestigationNews, type InvestigationRecords, MOST_NEWS } from '@bright-sprout/contracts/investigations';
+import { type InvestigationNews, type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { MOST_NEWS } from '@bright-sprout/contracts/live';
 import { type QueryClient } from '@tanstack/react-query';
 import { request } from './client';
 

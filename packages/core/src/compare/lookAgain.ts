@@ -1,5 +1,5 @@
 import { isNumeric, type Measure } from '../measures/measure';
-import { quantile } from '../statistics/descriptives';
+import { quantile } from '../statistics/quantile';
 import { type Group } from './compareOnDay';
 
 /** A container that is worth a second look, with the numbers that say why. */

@@ -1,4 +1,5 @@
-import { type Interval, quantile } from '../statistics/descriptives';
+import { type Interval } from '../statistics/descriptives';
+import { quantile } from '../statistics/quantile';
 import { type Result } from '../result/result';
 import { fitLeastSquares } from '../optimise/fitLeastSquares';
 import { generatorFrom } from '../random/generator';

@@ -1,4 +1,5 @@
-import { mean, quantile } from '../statistics/descriptives';
+import { mean } from '../statistics/descriptives';
+import { quantile } from '../statistics/quantile';
 import { type Finding } from './finding';
 import { isOrdered, type Measure } from './measure';
 

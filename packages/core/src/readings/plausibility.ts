@@ -1,4 +1,4 @@
-import { quantile } from '../statistics/descriptives';
+import { quantile } from '../statistics/quantile';
 import { type Species } from '../seeds/catalogue';
 import { medianEmergenceDays } from '../seeds/emergenceTime';
 import { type RulerResolution, RESOLUTION_MM, RESOLUTION_UNIT } from '../quantities/length';

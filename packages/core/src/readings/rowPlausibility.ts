@@ -1,4 +1,4 @@
-import { quantile } from '../statistics/descriptives';
+import { quantile } from '../statistics/quantile';
 
 /** All of at least five plants unchanged to the millimetre although some days have passed: perhaps yesterday's row copied. */
 export function looksCopied(before: readonly (number | null)[], now: readonly (number | null)[]): boolean {

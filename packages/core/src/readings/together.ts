@@ -1,4 +1,4 @@
-import { quantile } from '../statistics/descriptives';
+import { quantile } from '../statistics/quantile';
 
 /** A plant that the whole class read at once: what each team read, in millimetres. */
 export interface ReadTogether {

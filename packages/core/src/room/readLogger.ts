@@ -2,7 +2,7 @@ import { dayInZone, instantInZone, isIsoDay } from '../calendar/days';
 import { guessDateOrder, readDate, type DateOrder } from '../formats/columnMapping';
 import { readCsv } from '../formats/readCsv';
 import { type Result } from '../result/result';
-import { quantile } from '../statistics/descriptives';
+import { quantile } from '../statistics/quantile';
 import { ROOM_KINDS, ROOM_LIMITS, ROOM_WORDS, type RoomKind, type RoomReading } from './roomRecord';
 
 /** In what a logger writes its temperatures. */

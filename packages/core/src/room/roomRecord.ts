@@ -2,7 +2,7 @@ import { dayInZone, type IsoDay } from '../calendar/days';
 import { type RoomTemperature } from '../calendar/roomTemperature';
 import { isSchoolDay, type SchoolCalendar } from '../calendar/schoolCalendar';
 import { type Result } from '../result/result';
-import { quantile } from '../statistics/descriptives';
+import { quantile } from '../statistics/quantile';
 
 /** What is read of a room: °C, lux, percent of water in the soil by volume, pH. */
 export const ROOM_KINDS = ['temperature', 'light', 'moisture', 'ph'] as const;

@@ -1,7 +1,8 @@
 import normalCdf from '@stdlib/stats-base-dists-normal-cdf';
 import normalQuantile from '@stdlib/stats-base-dists-normal-quantile';
 import { generatorFrom } from '../random/generator';
-import { type Interval, mean, quantileOfSorted } from './descriptives';
+import { type Interval, mean } from './descriptives';
+import { quantileOfSorted } from './quantile';
 import { type Result } from '../result/result';
 
 /**

@@ -1,4 +1,5 @@
 import { noAnswer, type Result } from '../result/result';
+import { quantile } from './quantile';
 import tQuantile from '@stdlib/stats-base-dists-t-quantile';
 
 export interface Interval {
@@ -30,22 +31,6 @@ export function squaresAboutMean(values: readonly number[]): number {
 /** Sample standard deviation (n − 1), in the unit of the values; NaN-free because callers pass at least two. */
 export function standardDeviation(values: readonly number[]): number {
   return Math.sqrt(squaresAboutMean(values) / (values.length - 1));
-}
-
-/** Quantile by linear interpolation at 1 + (n − 1)p: R's type 7 (Hyndman and Fan 1996). */
-export function quantile(values: readonly number[], p: number): number {
-  return quantileOfSorted(
-    [...values].sort((a, b) => a - b),
-    p,
-  );
-}
-
-/** The same for values that are in ascending order already. */
-export function quantileOfSorted(sorted: ArrayLike<number>, p: number): number {
-  const at = (sorted.length - 1) * p;
-  const below = Math.floor(at);
-  const next = sorted[Math.min(below + 1, sorted.length - 1)]!;
-  return sorted[below]! + (at - below) * (next - sorted[below]!);
 }
 
 export interface Descriptives {

@@ -131,3 +131,16 @@ test('all shelves stand at one scale, each with its day and class', async () => 
     expect.stringMatching(/sowing in3.*Does light matter\?.*no check yet/),
   ]);
 });
+
+test('what teams entered and could not be taken waits here for the teacher, with the way to it', async () => {
+  const busy = {
+    ...classView(),
+    id: 'c2',
+    waiting: 2,
+    investigations: [{ id: 'i1', question: 'Salt?', phase: 'growing', sownOn: SOWN }],
+  };
+  open([growing([])], { 'GET /classes': [classView(), busy] });
+  const waits = await part('Waiting for you to decide');
+  expect(waits.getByText(/2 entries that could not be taken/)).toHaveTextContent(busy.name);
+  expect(waits.getByRole('link', { name: 'Decide' })).toHaveAttribute('href', '/investigations/i1/run');
+});

@@ -9,6 +9,7 @@ import { Empty, Loaded } from '../../page/Notices';
 import { PageHead } from '../../page/PageHead';
 import { WhatComes } from './WhatComes';
 import { NewClass } from './NewClass';
+import { WhatWaits } from './WhatWaits';
 import { WhatLooksWrong } from './WhatLooksWrong';
 import { Shelves } from './Shelves';
 import { titleOf } from './titleOf';
@@ -92,6 +93,7 @@ export function TodayView({ teacher }: { teacher: NonNullable<SessionView['teach
           </section>
         </div>
         <aside className="today-side">
+          {classes.data && <WhatWaits classes={classes.data} />}
           {growing.data && growing.data.length > 0 && <WhatComes all={growing.data} />}
           {growing.data && <WhatLooksWrong all={growing.data} />}
         </aside>

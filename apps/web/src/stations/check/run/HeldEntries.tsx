@@ -16,6 +16,7 @@ export function HeldEntries({ classId }: { classId: string }) {
       take ? request('PUT', `/held/${id}/taken`, {}) : request('DELETE', `/held/${id}`),
     'held',
     'investigations',
+    'classes',
   );
   if (!held.data || held.data.length === 0) return null;
   return (
