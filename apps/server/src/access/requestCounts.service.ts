@@ -31,6 +31,8 @@ export class RequestCounts implements ThrottlerStorage, OnModuleInit, OnModuleDe
   constructor(private readonly db: Database) {}
 
   onModuleInit(): void {
+    // Nest knows it under two names, and begins it under both.
+    if (this.timer) return;
     const tell = () => this.tell().catch((error: unknown) => this.logger.warn(`Requests were not added up: ${String(error)}`));
     this.timer = setInterval(() => void tell(), TOLD_EVERY_MS);
     this.timer.unref();

@@ -9,7 +9,7 @@ export interface StartingPoint {
   about: string;
 }
 
-export interface Recipe extends StartingPoint {
+export interface ReadyPlan extends StartingPoint {
   question: string;
   factors: Factor[];
   speciesId: string;
@@ -45,7 +45,7 @@ const DAILY: PlanDocument['cadence'] = { kind: 'school-days' };
 const enoughToCount = (containersEach: number) => Math.ceil(SEEDS_TO_COMPARE / containersEach);
 
 /** Our own ready plans; each can be changed in every part. */
-export const RECIPES: readonly Recipe[] = [
+export const READY_PLANS: readonly ReadyPlan[] = [
   {
     id: 'salt-steps',
     name: 'Salt in steps',

@@ -8,9 +8,9 @@ import { type GradeBand } from '../../words/gradeBand';
 import { methodById, speciesById, usualFillMl } from '../../seeds/catalogue';
 import { seedsToSow } from '../../seeds/sowingNumbers';
 import { type Factor, type FactorSubject, type KeptSame, type PlanDocument } from './planDocument';
-import { RECIPES, type StartingPoint } from './startingPlans';
+import { READY_PLANS, type StartingPoint } from './startingPlans';
 
-export const STARTING_POINTS: readonly StartingPoint[] = RECIPES;
+export const STARTING_POINTS: readonly StartingPoint[] = READY_PLANS;
 
 const SAME: readonly [string, string, readonly FactorSubject[]][] = [
   ['seed', 'Seed from the same packet', ['kind', 'seed-age']],
@@ -42,20 +42,20 @@ export interface ClassFacts {
 
 /** A whole plan from a starting point (or from the first, for an unknown one), fitted to a class. */
 export function planFrom(startId: string, { gradeBand, teams, today }: ClassFacts, drawSeed: number): PlanDocument {
-  const recipe = RECIPES.find((r) => r.id === startId) ?? RECIPES[0]!;
+  const ready = READY_PLANS.find((r) => r.id === startId) ?? READY_PLANS[0]!;
   const young = gradeBand === 'early' || gradeBand === 'primary';
-  const method = methodById(recipe.methodId)!;
-  const species = speciesById(recipe.speciesId)!;
+  const method = methodById(ready.methodId)!;
+  const species = speciesById(ready.speciesId)!;
   const sowOn = addDays(today, 7);
   const seedsEach = seedsToSow(species.germination * POTS_LOSE) ?? 3;
   const plan: PlanDocument = {
-    question: recipe.question,
-    startedFrom: recipe.id,
+    question: ready.question,
+    startedFrom: ready.id,
     kind: 'one-factor',
-    factors: recipe.factors.map((f) => ({ ...f, levels: f.levels.map((l) => ({ ...l })) })),
-    keptSame: keptSameFor(recipe.factors),
-    speciesId: recipe.speciesId,
-    methodId: recipe.methodId,
+    factors: ready.factors.map((f) => ({ ...f, levels: f.levels.map((l) => ({ ...l })) })),
+    keptSame: keptSameFor(ready.factors),
+    speciesId: ready.speciesId,
+    methodId: ready.methodId,
     seedLotId: '',
     containersEach: Math.max(3, teams),
     seedsEach,
@@ -88,7 +88,7 @@ export function planFrom(startId: string, { gradeBand, teams, today }: ClassFact
     period: '',
     sowOn,
     lessonOn: '',
-    endOn: addDays(sowOn, recipe.days),
+    endOn: addDays(sowOn, ready.days),
     goesOutside: false,
     lastFrost: '',
     cadence: { kind: 'weekdays', weekdays: [1, 3, 5] },
@@ -100,7 +100,7 @@ export function planFrom(startId: string, { gradeBand, teams, today }: ClassFact
     exceptions: [],
   };
   // Nobody thins in a closed bag or box: what sprouts there stays.
-  const changed = { ...plan, ...recipe.change?.(plan) };
+  const changed = { ...plan, ...ready.change?.(plan) };
   const kept = method.cover === 'stays' ? { ...changed, keep: changed.seedsEach } : changed;
   return countingBy(kept, kept.protocol.sprouted);
 }

@@ -1,58 +1,182 @@
 import { type IsoDay } from '../../calendar/days';
-import { methodById } from '../../seeds/catalogue';
-import { type PlanDocument } from '../document/planDocument';
-import { sowingDayOfTreatment, sowingDays } from '../document/treatmentSowing';
+import { methodById, type GrowingMethod } from '../../seeds/catalogue';
+import { type FactorSubject, type PlanDocument } from '../document/planDocument';
+import { byTreatment, type Recipe } from '../recipes/recipe';
 import { type WorkedOut } from '../workedOut/workOut';
+
+/** For whom a step is: codes of treatments; empty, or left out in steps kept earlier, for all. */
+interface ForSome {
+  treatments?: string[];
+}
+
+/** What one factor sets: each of its levels with the treatments that have it. */
+export interface SetGroup {
+  treatments: string[];
+  label: string;
+}
 
 /** A step of sowing day as it is kept: what it says is made from it when it is shown (`runStepWords`). */
 export type RunStep =
   | { code: 'turns'; turns: { day: IsoDay; treatments: string[] }[] }
+  /** Seeds that are not the same for all: kinds, or lots of different age. */
+  | { code: 'own-seeds'; groups: SetGroup[] }
+  | ({ code: 'soaked'; hours: readonly [number, number] } & ForSome)
+  | ({ code: 'dry' } & ForSome)
   | { code: 'count-sets'; seeds: number; container: string }
   | { code: 'wet-paper' | 'water'; waterMl: readonly [number, number] }
-  | { code: 'fill'; container: string; fillMl: number; damp: boolean }
-  | { code: 'lay-apart' | 'large-on-side' | 'otherwise' }
+  | ({ code: 'fill'; container: string; fillMl: number; damp: boolean; mix?: string } & ForSome)
+  | { code: 'lay-sets'; container: string }
+  /** `lay-apart` is in sheets that were kept earlier. */
+  | { code: 'lay-apart' | 'otherwise' }
+  | ({ code: 'large-on-side' } & ForSome)
   /** Depths in mm; 0 and 0 is on the surface. `kind` is named where several are sown. */
-  | { code: 'holes'; kind: string | null; treatments: string[]; depthMm: readonly [number, number] }
-  | { code: 'put-sets' | 'label'; container: string }
-  | { code: 'close'; press: boolean }
+  | ({ code: 'holes'; kind: string | null; depthMm: readonly [number, number] } & Required<ForSome>)
+  | ({ code: 'pressed'; container: string } & ForSome)
+  | ({ code: 'scattered'; container: string; depthMm: readonly [number, number] } & ForSome)
+  | ({ code: 'as-named'; label: string } & ForSome)
+  | ({ code: 'put-sets'; container: string } & ForSome)
+  | ({ code: 'close'; press: boolean } & ForSome)
+  /** What it gets each time from the first watering on; `liquid` is empty for plain water. */
+  | ({ code: 'gets'; liquid: string; doseMl: number } & ForSome)
+  /** `onIt`: written on the container itself, where no stick can stand. */
+  | { code: 'label'; container: string; onIt?: boolean }
+  /** Light, cover, place: how it stands from now on. */
+  | { code: 'stands'; factor: string; groups: SetGroup[] }
   | { code: 'place'; carrier: string };
 
 /** A step as it was kept before facts were: as its sentence. */
 export type WrittenStep = string;
 
-/** What happens on sowing day, step by step, for one team. */
+/** What is seen to before, at and after sowing. */
+const STIRRED_IN: readonly FactorSubject[] = ['salt', 'acid', 'feed'];
+const IN_THE_MIX: readonly FactorSubject[] = ['chalk', 'soil'];
+const STANDS: readonly FactorSubject[] = ['light', 'cover', 'place', 'temperature', 'other'];
+
+/** What happens on sowing day, step by step, for one team: once what all share, and by treatment what differs. */
 export function runSheet(plan: PlanDocument, out: WorkedOut): RunStep[] {
-  const { paper, container } = methodById(plan.methodId)!;
-  const { protocol, seedsEach: seeds, fillMl } = plan;
-  const large = out.kinds.some(({ species }) => (species.thousandSeedGrams ?? 5000) > 150);
+  const method = methodById(plan.methodId)!;
+  const { paper, container } = method;
+  const { recipes } = out;
   const waterMl = out.soil.waterPerContainerMl;
-  const several = out.kinds.length > 1;
-  const turns = turnsOf(plan, out);
+  const damp = plan.protocol.water === 'damp-before';
+  const turns = byTreatment(recipes, (r) => r.sowOn)
+    .map(({ treatments, value }) => ({ day: value, treatments }))
+    .sort((a, b) => (a.day < b.day ? -1 : 1));
   const steps: (RunStep | false)[] = [
     turns.length > 1 && { code: 'turns', turns },
-    { code: 'count-sets', seeds, container },
-    paper ? { code: 'wet-paper', waterMl } : { code: 'fill', container, fillMl, damp: protocol.water === 'damp-before' },
-    paper && { code: 'lay-apart' },
-    ...(paper
-      ? []
-      : out.kinds.map(({ species, treatments, depth }): RunStep => {
-          const kind = several ? species.name : null;
-          return { code: 'holes', kind, treatments, depthMm: [depth.mm[0], depth.mm[1]] };
-        })),
-    large && !paper ? { code: 'large-on-side' } : { code: 'put-sets', container },
-    !paper && { code: 'close', press: protocol.firm === 'press' },
-    !paper && protocol.water !== 'damp-before' && { code: 'water', waterMl },
-    { code: 'label', container },
+    ...ownSeeds(recipes),
+    ...soaking(recipes),
+    { code: 'count-sets', seeds: plan.seedsEach, container },
+    ...(paper ? [{ code: 'wet-paper', waterMl } as const] : filling(recipes, container, damp)),
+    ...(paper ? [{ code: 'lay-sets', container } as const] : sowing(plan, recipes, container)),
+    !paper && !damp && { code: 'water', waterMl },
+    ...watering(plan, recipes),
+    { code: 'label', container, onIt: hasNoStick(method) },
+    ...standing(recipes),
     { code: 'place', carrier: out.layout.form.carrier },
     { code: 'otherwise' },
   ];
   return steps.filter((step) => step !== false);
 }
 
-/** Staggered sowings: which treatments have their turn when. */
-function turnsOf(plan: PlanDocument, { treatments }: WorkedOut): { day: IsoDay; treatments: string[] }[] {
-  return sowingDays(plan).map((day) => ({
-    day,
-    treatments: treatments.filter((t) => sowingDayOfTreatment(plan, t) === day).map((t) => t.code),
+/** A closed bag, jar or box, and a sponge, hold no stick. */
+const hasNoStick = ({ paper, cover }: GrowingMethod) => paper || cover === 'stays';
+
+function ownSeeds(recipes: readonly Recipe[]): RunStep[] {
+  const kinds = byTreatment(recipes, (r) => r.species.name.toLowerCase());
+  const ages = byTreatment(recipes, (r) => settingOf(r, ['seed-age'])?.label ?? null);
+  return [kinds, ages]
+    .filter((groups) => groups.length > 1)
+    .map((groups) => ({ code: 'own-seeds', groups: groups.map(({ treatments, value }) => ({ treatments, label: value })) }));
+}
+
+function soaking(recipes: readonly Recipe[]): RunStep[] {
+  const soaked = byTreatment(recipes, (r) => r.soakHours);
+  if (soaked.length === 0) return [];
+  return [
+    ...byTreatment(recipes, (r) => (r.soakHours === null ? true : null)).map(({ treatments }): RunStep => ({
+      code: 'dry',
+      treatments,
+    })),
+    ...soaked.map(({ treatments, value }): RunStep => ({ code: 'soaked', hours: value, treatments })),
+  ];
+}
+
+function filling(recipes: readonly Recipe[], container: string, damp: boolean): RunStep[] {
+  const mix = (r: Recipe) => settingsOf(r, IN_THE_MIX).map((s) => s.label);
+  return byTreatment(recipes, (r) => ({ fillMl: r.fillMl, mix: mix(r) })).map(({ treatments, value }): RunStep => ({
+    code: 'fill',
+    container,
+    fillMl: value.fillMl,
+    damp,
+    treatments,
+    ...(value.mix.length > 0 ? { mix: value.mix.join(', ') } : {}),
   }));
 }
+
+/** Seeds into soil: holes and what closes them, or the surface. */
+function sowing(plan: PlanDocument, recipes: readonly Recipe[], container: string): RunStep[] {
+  const several = new Set(recipes.map((r) => r.species.id)).size > 1;
+  const inHoles = (r: Recipe) => r.wayIn.way === 'holes' || r.wayIn.way === 'named';
+  const isLarge = ({ species }: Recipe) => (species.thousandSeedGrams ?? 5000) > LARGE_GRAMS;
+  const ways = byTreatment(recipes, ({ wayIn, species }) => ({ wayIn, kind: several ? species.name : null })).map(
+    ({ treatments, value: { wayIn, kind } }): RunStep => {
+      switch (wayIn.way) {
+        case 'holes':
+          return { code: 'holes', kind, treatments, depthMm: wayIn.depthMm };
+        case 'scattered':
+          return { code: 'scattered', container, treatments, depthMm: wayIn.depthMm };
+        case 'named':
+          return { code: 'as-named', label: wayIn.label, treatments };
+        default:
+          return { code: 'pressed', container, treatments };
+      }
+    },
+  );
+  const those = (which: (r: Recipe) => boolean) => byTreatment(recipes, (r) => (which(r) ? true : null));
+  return [
+    ...ways,
+    ...those((r) => inHoles(r) && !isLarge(r)).map(({ treatments }): RunStep => ({ code: 'put-sets', container, treatments })),
+    ...those((r) => inHoles(r) && isLarge(r)).map(({ treatments }): RunStep => ({ code: 'large-on-side', treatments })),
+    ...those(inHoles).map(({ treatments }): RunStep => ({ code: 'close', press: plan.protocol.firm === 'press', treatments })),
+  ];
+}
+
+/** Seeds that weigh more are laid by hand, g per thousand. */
+const LARGE_GRAMS = 150;
+
+/** Solutions, and amounts of water that differ. */
+function watering(plan: PlanDocument, recipes: readonly Recipe[]): RunStep[] {
+  const stirred = plan.factors.some((f) => STIRRED_IN.includes(f.subject));
+  const amounts = plan.factors.some((f) => f.subject === 'water' && f.levels.some((l) => l.amount !== null));
+  if (!stirred && !amounts) {
+    const named = byTreatment(recipes, (r) => settingOf(r, ['water'])?.label ?? null);
+    const groups = named.map(({ treatments, value }) => ({ treatments, label: value }));
+    const factor = plan.factors.find((f) => f.subject === 'water')?.name;
+    return factor ? [{ code: 'stands', factor, groups }] : [];
+  }
+  const liquid = (r: Recipe) =>
+    settingsOf(r, STIRRED_IN)
+      .filter((s) => s.amount === null || s.amount > 0)
+      .map((s) => `${s.label} (${s.factor})`)
+      .join(' with ');
+  return byTreatment(recipes, (r) => ({ liquid: liquid(r), doseMl: r.doseMl })).map(({ treatments, value }): RunStep => ({
+    code: 'gets',
+    ...value,
+    treatments,
+  }));
+}
+
+function standing(recipes: readonly Recipe[]): RunStep[] {
+  const factors = [...new Set(recipes.flatMap((r) => settingsOf(r, STANDS).map((s) => s.factor)))];
+  return factors.flatMap((factor): RunStep[] => {
+    const groups = byTreatment(recipes, (r) => r.settings.find((s) => s.factor === factor)?.label ?? null);
+    return groups.length < 2
+      ? []
+      : [{ code: 'stands', factor, groups: groups.map(({ treatments, value }) => ({ treatments, label: value })) }];
+  });
+}
+
+const settingsOf = (recipe: Recipe, subjects: readonly FactorSubject[]) =>
+  recipe.settings.filter((s) => subjects.includes(s.subject));
+const settingOf = (recipe: Recipe, subjects: readonly FactorSubject[]) => settingsOf(recipe, subjects)[0];

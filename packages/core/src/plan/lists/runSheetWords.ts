@@ -1,24 +1,46 @@
 import { formatDay } from '../../calendar/days';
 import { metricRange } from '../../quantities/kitchenMeasure';
 import { formatVolume } from '../../quantities/volume';
-import { type RunStep, type WrittenStep } from './runSheet';
+import { type RunStep, type SetGroup, type WrittenStep } from './runSheet';
 
 /** What a step says; those of earlier times were kept as sentences. */
 export function runStepWords(step: RunStep | WrittenStep): string {
   if (typeof step === 'string') return step;
+  const words = allSay(step);
+  const some = 'treatments' in step && !('kind' in step && step.kind) ? (step.treatments ?? []) : [];
+  return some.length === 0 ? words : `${some.join(', ')}: ${words.charAt(0).toLowerCase()}${words.slice(1)}`;
+}
+
+const sets = (groups: readonly SetGroup[]) => groups.map((g) => `${g.treatments.join(', ')} ${g.label}`).join('; ');
+
+function allSay(step: RunStep): string {
   switch (step.code) {
     case 'turns':
       return `Sow only what has its turn: ${step.turns.map((t) => `${formatDay(t.day, 'short')} ${t.treatments.join(' and ')}`).join('; ')}.`;
+    case 'own-seeds':
+      return `Take for each its own seeds: ${sets(step.groups)}.`;
+    case 'soaked':
+      return `Drain the seeds that were soaked for ${hours(step.hours)}.`;
+    case 'dry':
+      return 'Take dry seeds.';
     case 'count-sets':
       return `Count the seeds into sets of ${step.seeds}, one set for each ${step.container}.`;
     case 'wet-paper':
       return `Wet the paper with ${metricRange(step.waterMl)} of water and let it stop dripping.`;
     case 'fill':
-      return `Fill each ${step.container} with ${formatVolume(step.fillMl)} of mix${step.damp ? ' that is damp already' : ''}, up to the line.`;
+      return `Fill each ${step.container} with ${formatVolume(step.fillMl)} of mix${step.mix ? ` (${step.mix})` : ''}${step.damp ? ' that is damp already' : ''}, up to the line.`;
+    case 'lay-sets':
+      return `Lay one set into each ${step.container}, apart from each other, where they can be seen.`;
     case 'lay-apart':
       return 'Lay the seeds apart, where they can be seen.';
     case 'holes':
       return `${step.kind ? `${step.kind} (${step.treatments.join(', ')}): ` : ''}${holes(step.depthMm)}`;
+    case 'pressed':
+      return `Lay one set on the mix in each ${step.container}, apart from each other, and press the seeds on. Do not cover them.`;
+    case 'scattered':
+      return `Scatter one set evenly over each ${step.container}${step.depthMm[1] === 0 ? ' and press lightly. Do not cover them' : ` and sprinkle ${marked(middle(step.depthMm))} mm of mix over them`}.`;
+    case 'as-named':
+      return `Sow as it is named: ${step.label}.`;
     case 'large-on-side':
       return 'Lay each large seed on its side, scar downwards where it has one.';
     case 'put-sets':
@@ -27,14 +49,23 @@ export function runStepWords(step: RunStep | WrittenStep): string {
       return step.press ? 'Close the holes and press gently.' : 'Close the holes and leave the soil loose.';
     case 'water':
       return `Water with ${metricRange(step.waterMl)}, the same for all.`;
+    case 'gets':
+      return `From the first watering on give ${formatVolume(step.doseMl)} of ${step.liquid || 'plain water'} each time.`;
     case 'label':
-      return `Put the label into the ${step.container} itself, and read its code aloud.`;
+      return step.onIt
+        ? `Write the code on the ${step.container} itself, and read it aloud.`
+        : `Put the label into the ${step.container} itself, and read its code aloud.`;
+    case 'stands':
+      return `From now on, ${step.factor}: ${sets(step.groups)}.`;
     case 'place':
       return `Put it in its place on the ${step.carrier}.`;
     case 'otherwise':
       return 'Write down what went otherwise: an extra seed, a broken one, other soil.';
   }
 }
+
+const hours = ([low, high]: readonly [number, number]) => (low === high ? `${low} hours` : `${low} to ${high} hours`);
+const middle = ([low, high]: readonly [number, number]) => (low + high) / 2;
 
 /** A depth that a mark on a stick can give: whole millimetres, from a centimetre on steps of five. */
 function marked(mm: number): number {
@@ -44,4 +75,4 @@ function marked(mm: number): number {
 const holes = ([low, high]: readonly [number, number]) =>
   high === 0
     ? 'Press the seeds onto the surface; do not cover them.'
-    : `Make holes ${marked((low + high) / 2)} mm deep with a marked stick.`;
+    : `Make holes ${marked(middle([low, high]))} mm deep with a marked stick.`;

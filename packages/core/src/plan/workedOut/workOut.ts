@@ -13,6 +13,7 @@ import {
   seedsToBuy,
   seedsToSow,
 } from '../../seeds/sowingNumbers';
+import { type Recipe, recipesOf } from '../recipes/recipe';
 import { type Layout, layOut } from '../layout/layOut';
 import { type PlanDocument } from '../document/planDocument';
 import { type PlannedTreatment, planTreatments } from '../document/planTreatments';
@@ -39,6 +40,8 @@ export interface KindWorkedOut {
 /** Everything that follows from a plan; cheap enough for every keystroke. */
 export interface WorkedOut {
   treatments: PlannedTreatment[];
+  /** What each treatment is, in their order. */
+  recipes: Recipe[];
   layout: Layout;
   containers: number;
   seedsSown: number;
@@ -75,6 +78,7 @@ export function workOut(plan: PlanDocument, teams: number, lot: KnownLot | null 
   const least = kinds.reduce((a, b) => (b.chanceOfEnough < a.chanceOfEnough ? b : a));
   return {
     treatments,
+    recipes: recipesOf(plan, lot?.depthMm ?? undefined),
     layout,
     containers,
     seedsSown: containers * plan.seedsEach,

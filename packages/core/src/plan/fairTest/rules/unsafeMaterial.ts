@@ -1,6 +1,6 @@
 import { type FairRule } from '../fairRule';
 import { cautionsFor } from '../../cautions/cautions';
-import { RECIPES } from '../../document/startingPlans';
+import { READY_PLANS } from '../../document/startingPlans';
 import { keptSameFor } from '../../document/startingPoints';
 
 export const unsafeMaterial: FairRule = {
@@ -9,18 +9,18 @@ export const unsafeMaterial: FairRule = {
   check: (plan) => {
     const blocked = cautionsFor(plan).find((c) => c.gravity === 'block');
     if (!blocked) return null;
-    const recipe = RECIPES[0]!;
+    const ready = READY_PLANS[0]!;
     return {
       severity: 'stop',
       params: { material: blocked.from },
       fix: {
-        label: `Ask about ${recipe.factors[0]!.name} instead`,
+        label: `Ask about ${ready.factors[0]!.name} instead`,
         apply: (p) => ({
           ...p,
-          question: recipe.question,
+          question: ready.question,
           kind: 'dose-series',
-          factors: recipe.factors,
-          keptSame: keptSameFor(recipe.factors, p.keptSame),
+          factors: ready.factors,
+          keptSame: keptSameFor(ready.factors, p.keptSame),
         }),
       },
     };
