@@ -87,6 +87,11 @@ export interface GrowingMethod {
   hazards: string[];
 }
 
+/** A stick label can stand in it: not in what is closed, nor on paper or a sponge. */
+export function holdsStick({ paper, cover }: Pick<GrowingMethod, 'paper' | 'cover'>): boolean {
+  return !paper && cover !== 'stays';
+}
+
 type Fact = (typeof speciesFacts.species)[number];
 
 const GRASS_FAMILIES = new Set(['Poaceae', 'Amaryllidaceae', 'Alliaceae']);

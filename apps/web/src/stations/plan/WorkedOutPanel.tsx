@@ -1,4 +1,5 @@
 import { formatDay, type IsoDay } from '@bright-sprout/core/calendar/days';
+import { mixToHave } from '@bright-sprout/core/plan/lists/prepare';
 import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
 import { type WorkedOut } from '@bright-sprout/core/plan/workedOut/workOut';
 import { metricRange, roundUpMetric } from '@bright-sprout/core/quantities/kitchenMeasure';
@@ -46,7 +47,7 @@ export function WorkedOutPanel({ plan, out, teams }: { plan: PlanDocument; out: 
           ))}
         </dd>
         <dt>{methodById(plan.methodId)!.paper ? 'Paper or pads' : 'Potting mix'}</dt>
-        <dd>{roundUpMetric(out.soil.totalMl).text}</dd>
+        <dd>{roundUpMetric(mixToHave(plan, out)).text}</dd>
         <dt>First water</dt>
         <dd>{metricRange(out.soil.waterPerContainerMl)} each</dd>
         <dt>Empty {plural(container)} to expect</dt>

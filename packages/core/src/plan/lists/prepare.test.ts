@@ -1,5 +1,6 @@
 import { mixingCards, unitsOf } from './mixingCards';
-import { homeKit, shoppingList } from './prepare';
+import { roundUpMetric } from '../../quantities/kitchenMeasure';
+import { homeKit, mixToHave, shoppingList } from './prepare';
 import { runSheet } from './runSheet';
 import { runStepWords } from './runSheetWords';
 import { workOut } from '../workedOut/workOut';
@@ -14,6 +15,35 @@ describe('preparing', () => {
     expect(line(/Seeds/).total).toMatch(/^\d+ = \d+ packets of 50, about/);
     expect(line(/^Cups/)).toMatchObject({ perTeam: '4', total: '31' });
     expect(line(/salt/).total).toMatch(/g$/);
+  });
+
+  test('each team has what it is dealt: a range where teams differ, and nothing of its own where the class shares', () => {
+    const lines = (start: string, change: Parameters<typeof startedPlan>[1], teams = 7) => {
+      const some = startedPlan(start, change);
+      const list = shoppingList(some, workOut(some, teams), teams, 'metric');
+      return (what: RegExp) => list.find((l) => what.test(l.what))!;
+    };
+    // Ten cells among seven teams: three have two, four have one.
+    const cells = lines('warm-and-cool', { containersEach: 5, seedsEach: 6 });
+    expect(cells(/^Cells/)).toMatchObject({ perTeam: '1 to 2', total: '11' });
+    expect(cells(/^Seeds/).perTeam).toBe('6 to 12');
+    expect(cells(/mix/).perTeam).toBe('40 mL to 75 mL');
+    const kinds = lines('kinds-side-by-side', { containersEach: 5, seedsEach: 4 });
+    expect(kinds(/wheat/).perTeam).toBe('none to 4');
+    // Six sections are one pan that the class shares.
+    const patch = lines('patch-from-above', {});
+    expect(patch(/^Sections/)).toEqual({ what: 'Sections', perTeam: 'for the class', total: '6, in 1 pan' });
+    expect(patch(/mix/).perTeam).toBe('for the class');
+    // Twenty-four pots go home with three seeds and one to spare each.
+    const home = lines('own-pot-at-home', { containersEach: 12, seedsEach: 3 });
+    expect(home(/^Seeds/)).toMatchObject({ perTeam: '12 to 16', total: expect.stringMatching(/^96,/) as string });
+    // A bag holds no stick, and what is mixed once is not shared out by the drop.
+    expect(lines('soaked-or-dry', {})(/^Labels/).what).toBe('Labels to stick on');
+    expect(lines('sour-water-and-chalk', {})(/Vinegar/)).toMatchObject({ perTeam: 'for the class', total: '30 mL' });
+  });
+
+  test('the mix to have is the same on the panel and in the list', () => {
+    expect(line(/mix/).total.startsWith(roundUpMetric(mixToHave(plan, out)).text)).toBe(true);
   });
 
   test('salt water is mixed by weight, with what a meter shows and what the mix changes', () => {

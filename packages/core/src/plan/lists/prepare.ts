@@ -2,67 +2,111 @@ import { formatMass } from '../../quantities/mass';
 import { formatVolume, type Kitchen } from '../../quantities/volume';
 import { roundUpKitchen, roundUpMetric } from '../../quantities/kitchenMeasure';
 import { counted, plural } from '../../words/plural';
-import { methodById } from '../../seeds/catalogue';
+import { holdsStick, methodById } from '../../seeds/catalogue';
 import { additives } from './mixingCards';
 import { type PlanDocument } from '../document/planDocument';
-import { type KindWorkedOut, type WorkedOut } from '../workedOut/workOut';
+import { type KindWorkedOut, spareSeedsInKit, type WorkedOut } from '../workedOut/workOut';
 
 export interface ListLine {
   what: string;
-  /** For one team, and for everybody with spares. */
+  /** For one team, as it is dealt: a range where teams differ; and for everybody with spares. */
   perTeam: string;
   total: string;
 }
 
-/** What to have at hand on sowing day: per team and in all, with spares. */
+const SHARED = 'for the class';
+
+/** What to have at hand on sowing day: for each team as the containers are dealt, and in all, with spares. */
 export function shoppingList(plan: PlanDocument, out: WorkedOut, teams: number, kitchen: Kitchen): ListLine[] {
   const method = methodById(plan.methodId)!;
   const groups = Math.max(1, teams);
   const spare = 1 + plan.sparePercent / 100;
-  const each = (total: number) => Math.ceil(total / groups);
-  const containers = Math.ceil(out.containers * spare);
   const volume = (ml: number) =>
     `${roundUpMetric(ml).text}${kitchen === 'metric' ? '' : ` (${roundUpKitchen(ml, kitchen).text})`}`;
+  const own = dealt(out, groups);
+  const perTeam = (words: (containers: number) => string) => (own === null ? SHARED : range(own, words));
+  const inAll = Math.ceil(out.containers * spare - ROUNDING);
+  const wholes = method.perWhole > 1 ? out.layout.trays.length : null;
   return [
-    ...out.kinds.map((k) => seedLine(k, plan, groups)),
+    ...out.kinds.map((k) => seedLine(k, plan, out, groups)),
     {
-      what: plural(method.container).replace(/^./, (c) => c.toUpperCase()),
-      perTeam: `${each(out.containers)}`,
-      total: `${containers}`,
+      what: capital(plural(method.container)),
+      perTeam: perTeam(String),
+      total: wholes === null ? `${inAll}` : `${out.containers}, in ${counted(wholes, out.layout.form.carrier)}`,
     },
     {
       what: method.paper ? 'Paper, pads or sponge, by volume' : 'Potting mix',
-      perTeam: volume(out.soil.totalMl / groups),
-      total: volume(out.soil.totalMl * spare),
+      perTeam: perTeam((n) => volume(n * out.soil.perContainerMl)),
+      total: volume(mixToHave(plan, out)),
     },
-    { what: 'First water', perTeam: volume(out.soil.waterTotalMl[1] / groups), total: volume(out.soil.waterTotalMl[1] * spare) },
-    { what: 'Stick labels', perTeam: `${each(out.containers)}`, total: `${containers}` },
-    { what: 'Trays or saucers', perTeam: '1', total: `${Math.max(groups, out.layout.trays.length)}` },
+    {
+      what: 'First water',
+      perTeam: perTeam((n) => volume(n * out.soil.waterPerContainerMl[1])),
+      total: volume(out.soil.waterTotalMl[1] * spare),
+    },
+    { what: holdsStick(method) ? 'Stick labels' : 'Labels to stick on', perTeam: perTeam(String), total: `${inAll}` },
+    ...(wholes === null
+      ? [{ what: 'Trays or saucers', perTeam: own === null ? SHARED : '1', total: `${trays(out, own === null ? 1 : groups)}` }]
+      : []),
     {
       what: `Rulers that show ${plan.protocol.resolution === 'quarter-in' ? 'quarter inches' : 'millimetres'}`,
       perTeam: '1',
       total: `${groups}`,
     },
-    ...(plan.kind === 'crowding' || plan.seedsEach > plan.keep
+    ...(out.recipes.some((r) => r.keep !== null)
       ? [{ what: 'Small scissors or tweezers for thinning', perTeam: '1', total: `${groups}` }]
       : []),
-    ...additives(plan, out).map(({ what, amount, unit }) => {
-      const words = (n: number) => (unit === 'g' ? formatMass(n) : volume(n));
-      return { what, perTeam: words(amount / groups), total: words(amount) };
-    }),
+    ...additives(plan, out).map(({ what, amount, unit }) => ({
+      what,
+      // Mixed once for everybody: what one team needs of it is too little to be measured.
+      perTeam: SHARED,
+      total: unit === 'g' ? formatMass(amount) : volume(amount),
+    })),
   ];
 }
 
-function seedLine({ species, containers, toBuy }: KindWorkedOut, plan: PlanDocument, groups: number): ListLine {
-  const sown = containers * plan.seedsEach;
-  const seeds = toBuy.ok ? toBuy.seeds : sown;
+const ROUNDING = 1e-9;
+const capital = (words: string) => words.replace(/^./, (c) => c.toUpperCase());
+const trays = ({ layout }: WorkedOut, groups: number) => Math.max(groups, layout.trays.length);
+
+/** Mix to have, with what is spare: the same wherever it is told, in millilitres. */
+export function mixToHave(plan: Pick<PlanDocument, 'sparePercent'>, out: WorkedOut): number {
+  return out.soil.totalMl * (1 + plan.sparePercent / 100);
+}
+
+/** Fewest and most containers that a team has, of some treatments or of all; null where the class shares them. */
+function dealt({ layout }: WorkedOut, groups: number, treatments?: readonly string[]): readonly [number, number] | null {
+  if (layout.containers.every((c) => c.team === null)) return null;
+  const counts = Array.from(
+    { length: groups },
+    (_, team) => layout.containers.filter((c) => c.team === team && (!treatments || treatments.includes(c.treatment))).length,
+  );
+  return [Math.min(...counts), Math.max(...counts)];
+}
+
+function seedLine(
+  { species, containers, treatments, toBuy }: KindWorkedOut,
+  plan: PlanDocument,
+  out: WorkedOut,
+  groups: number,
+): ListLine {
+  const own = dealt(out, groups, treatments);
+  const seeds = toBuy.ok ? toBuy.seeds : containers * plan.seedsEach;
   const packets = toBuy.ok && toBuy.packets !== null ? ` = ${counted(toBuy.packets, 'packet')} of ${plan.packetSeeds}` : '';
   const grams = species.thousandSeedGrams === null ? '' : `, about ${formatMass((seeds * species.thousandSeedGrams) / 1000)}`;
+  // What goes home has its spare seeds in the kit.
+  const each = plan.seedsEach + (plan.assignment === 'own-pot' ? spareSeedsInKit(plan.seedsEach) : 0);
   return {
     what: `Seeds of ${species.name.toLowerCase()}, untreated`,
-    perTeam: `${Math.ceil(sown / groups)}`,
+    perTeam: own === null ? SHARED : range(own, (n) => `${n * each}`),
     total: `${seeds}${packets}${grams}`,
   };
+}
+
+/** What the fewest and the most take, in words; once where it is the same. */
+function range([low, high]: readonly [number, number], words: (containers: number) => string): string {
+  if (low === high || words(low) === words(high)) return words(high);
+  return `${low === 0 ? 'none' : words(low)} to ${words(high)}`;
 }
 
 /** What goes home with a student who grows a pot there. */
@@ -70,7 +114,7 @@ export function homeKit(plan: PlanDocument, out: WorkedOut): string[] {
   const method = methodById(plan.methodId)!;
   return [
     `1 ${method.container}${method.paper ? '' : ` and ${formatVolume(plan.fillMl * 1.15)} of mix in a bag`}`,
-    `${plan.seedsEach} seeds in a folded paper, and ${Math.max(1, Math.ceil(plan.seedsEach * 0.2))} to spare`,
+    `${plan.seedsEach} seeds in a folded paper, and ${spareSeedsInKit(plan.seedsEach)} to spare`,
     `A cup marked at ${formatVolume(out.soil.waterPerContainerMl[1])} for the first water`,
     'A stick label: its square opens the pot on a phone',
     'Class code, emblem and PIN of the team on a card',

@@ -1,5 +1,5 @@
 import { type IsoDay } from '../../calendar/days';
-import { methodById, type GrowingMethod } from '../../seeds/catalogue';
+import { holdsStick, methodById } from '../../seeds/catalogue';
 import { type FactorSubject, type PlanDocument } from '../document/planDocument';
 import { byTreatment, type Recipe } from '../recipes/recipe';
 import { type WorkedOut } from '../workedOut/workOut';
@@ -71,16 +71,13 @@ export function runSheet(plan: PlanDocument, out: WorkedOut): RunStep[] {
     ...(paper ? [{ code: 'lay-sets', container } as const] : sowing(plan, recipes, container)),
     !paper && !damp && { code: 'water', waterMl },
     ...watering(plan, recipes),
-    { code: 'label', container, onIt: hasNoStick(method) },
+    { code: 'label', container, onIt: !holdsStick(method) },
     ...standing(recipes),
     { code: 'place', carrier: out.layout.form.carrier },
     { code: 'otherwise' },
   ];
   return steps.filter((step) => step !== false);
 }
-
-/** A closed bag, jar or box, and a sponge, hold no stick. */
-const hasNoStick = ({ paper, cover }: GrowingMethod) => paper || cover === 'stays';
 
 function ownSeeds(recipes: readonly Recipe[]): RunStep[] {
   const kinds = byTreatment(recipes, (r) => r.species.name.toLowerCase());

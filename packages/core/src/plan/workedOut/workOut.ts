@@ -110,7 +110,7 @@ function kindWorkedOut(
     species,
     treatments,
     containers,
-    toBuy: seedsToBuy(containers, seedsEach, plan.sparePercent, plan.packetSeeds >= 1 ? plan.packetSeeds : null),
+    toBuy: toBuy(plan, containers),
     chance,
     seedsAdvised: protocol.seedsToHole === 'one' ? 1 : protocol.seedsToHole === 'few' ? 3 : seedsToSow(chance, keep),
     chanceOfEnough: chanceOfAtLeast(keep, seedsEach, chance),
@@ -125,6 +125,18 @@ function kindWorkedOut(
       germination: 'share' in chance ? chance.share : (chance.up + 0.5) / (chance.of + 1),
     }),
   };
+}
+
+/** Seeds to spare that go home with each pot. */
+export function spareSeedsInKit(seedsEach: number): number {
+  return Math.max(1, Math.ceil(0.2 * seedsEach));
+}
+
+/** Seeds to have: with the plan's spares, or, where every pot goes home, with those of each kit. */
+function toBuy({ assignment, seedsEach, sparePercent, packetSeeds }: PlanDocument, containers: number): KindWorkedOut['toBuy'] {
+  const packet = packetSeeds >= 1 ? packetSeeds : null;
+  if (assignment !== 'own-pot') return seedsToBuy(containers, seedsEach, sparePercent, packet);
+  return seedsToBuy(containers, seedsEach + spareSeedsInKit(seedsEach), 0, packet);
 }
 
 /** The forecast whose half comes last; one that cannot be made counts as the slowest. */
