@@ -15,6 +15,12 @@ window.matchMedia ??= (media) =>
     removeEventListener: () => undefined,
   }) as unknown as MediaQueryList;
 
+// jsdom lays nothing out; what scrolls is as high as some twenty rows.
+Object.defineProperties(HTMLElement.prototype, {
+  clientHeight: { configurable: true, get: () => 700 },
+  clientWidth: { configurable: true, get: () => 1200 },
+});
+
 // jsdom draws nothing; what a canvas shows is looked at in the browser.
 HTMLCanvasElement.prototype.getContext = () => null;
 

@@ -10,12 +10,6 @@ import { LogView } from './LogView';
 
 jest.mock('../../../api/live', () => ({ useLive: () => true }));
 
-// jsdom lays nothing out: the table is as high as some twenty rows.
-Object.defineProperties(HTMLElement.prototype, {
-  clientHeight: { configurable: true, get: () => 700 },
-  clientWidth: { configurable: true, get: () => 1200 },
-});
-
 const TODAY = todayIn('UTC');
 const SOWN = addDays(TODAY, -10);
 const [FIRST, SECOND] = [addDays(TODAY, -4), addDays(TODAY, -2)];
