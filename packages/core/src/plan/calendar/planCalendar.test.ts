@@ -34,7 +34,9 @@ test('whatever is planned and whenever school is, nothing falls on a day without
         const moved = { ...plan, calendar, sowOn: sowOn! };
         fc.pre(planProblems(moved).length === 0);
         const { events, conflicts } = calendarOf(moved);
-        for (const e of events) expect([e.kind, isSchoolDay(calendar, e.day)]).toEqual([e.kind, true]);
+        // Only soaking keeps its hours, whoever has to be there.
+        const atSchool = events.filter((e) => !('code' in e && e.code === 'soak'));
+        for (const e of atSchool) expect([e.kind, isSchoolDay(calendar, e.day)]).toEqual([e.kind, true]);
         expect(events.map((e) => e.day)).toEqual(events.map((e) => e.day).sort());
         for (const c of conflicts) expect(`${c.what} ${c.wayOut}`).toMatch(/^.+\. .+\.$/);
         const checks = events.filter((e) => e.kind === 'check').map((e) => e.day);
@@ -63,6 +65,38 @@ test('an afternoon lesson on a half day is moved, and it is said why', () => {
   ]);
   const morning = calendarOf({ ...planned, period: '09:15–10:00' });
   expect(morning.events.find((e) => e.kind === 'lesson')!.day).toBe(friday);
+});
+
+test('twelve hours of soaking before a Monday begin on Sunday evening, and another sowing day is offered', () => {
+  const plan = begun('soaked-or-dry', { sowOn: '2026-03-16' });
+  const soaks = (p: PlanDocument) => calendarOf(p).events.filter((e) => 'code' in e && e.code === 'soak');
+  expect(soaks(plan).map((e) => e.day)).toEqual(['2026-03-15']);
+  expect(calendarOf(plan).conflicts).toContainEqual({
+    day: '2026-03-15',
+    what: 'Soak the lentil seeds that are to be soaked would fall on Sun 15 March, a day without school.',
+    wayOut: 'Sow on Tue 17 March instead, or let somebody soak them at home that evening; not earlier.',
+  });
+  const tuesday = begun('soaked-or-dry', { sowOn: '2026-03-17' });
+  expect(soaks(tuesday).map((e) => e.day)).toEqual(['2026-03-16']);
+  expect(calendarOf(tuesday).conflicts.filter((c) => c.what.startsWith('Soak'))).toEqual([]);
+  // Before a break it is not put off by weeks.
+  const calendar = { ...plan.calendar, holidays: [{ from: '2026-03-02', to: '2026-03-15', name: 'Break' }] };
+  expect(soaks({ ...plan, calendar }).map((e) => e.day)).toEqual(['2026-03-15']);
+});
+
+test('covers, thinning and the first look wait for the plants: over a weekend to Monday, never back to Friday', () => {
+  for (let n = 0; n < 7; n++) {
+    const plan = begun('crowded-pots', { sowOn: addDays('2026-03-09', n) });
+    if (!isSchoolDay(plan.calendar, plan.sowOn)) continue;
+    const { events, conflicts } = calendarOf(plan);
+    const waiting = events.filter((e) => ['first-look', 'care', 'thin'].includes(e.kind));
+    expect(waiting.length).toBeGreaterThan(2);
+    for (const { what, wayOut, day } of conflicts.filter((c) => /^(First look|Lift|Take|Thin)/.test(c.what)))
+      expect([what, wayOut.endsWith(`Mon ${Number(addDays(day, weekday(day) === 6 ? 2 : 1).slice(8))} March.`)]).toEqual([
+        what,
+        true,
+      ]);
+  }
 });
 
 describe('a series of salt', () => {

@@ -1,6 +1,6 @@
 import { SEED_COUNTS } from '../../measures/builtIn/counts';
 import { addDays, formatDay, type IsoDay, weekday } from '../../calendar/days';
-import { gaps, isSchoolDay, lessonCalendar, schoolDayFrom } from '../../calendar/schoolCalendar';
+import { gaps, isSchoolDay, lessonCalendar, type SchoolCalendar, schoolDayFrom } from '../../calendar/schoolCalendar';
 import { methodById, type Species } from '../../seeds/catalogue';
 import { HARDENING_DAYS, outsideFrom } from '../../seeds/suitability';
 import { type PlanDocument } from '../document/planDocument';
@@ -26,20 +26,26 @@ const SOIL_REACTS_DAYS = 3;
 /** Covers are lifted first and taken off so many days later. */
 const COVER_OFF_DAYS = 3;
 
-/** Everything that has its day, in order; what falls on a day without school is moved to one before it. */
+/** What the plants decide comes too early before its day; it waits for the next school day. */
+const WAITS: readonly PlanEventKind[] = ['first-look', 'care', 'thin', 'transplant'];
+
+/**
+ * Everything that has its day, in order. On a day without school, what people decide is moved to one before it, and what waits for
+ * the plants to one after it; soaking has its hours and stays where it is. Each is said.
+ */
 export function planCalendar(plan: PlanDocument, out: WorkedOut): PlanCalendar {
   const events: PlanEvent[] = [];
   const conflicts: CalendarConflict[] = [];
   const { endOn } = plan;
   const calendar = lessonCalendar(plan.calendar, plan.period);
   const put: Put = (day, kind, fact) => {
-    const there = isSchoolDay(calendar, day) ? day : schoolDayFrom(calendar, day, -1);
+    const there = isSchoolDay(calendar, day) ? day : otherDay(calendar, day, kind, fact, endOn);
     if (there === null) return;
-    if (there !== day)
+    if (!isSchoolDay(calendar, day))
       conflicts.push({
         day,
         what: `${eventWords({ day, kind, ...fact }).title} would fall on ${formatDay(day)}, ${isSchoolDay(plan.calendar, day) ? 'a half day without our period' : 'a day without school'}.`,
-        wayOut: `It is moved to ${formatDay(there)}.`,
+        wayOut: there === day ? waysOutOfSoaking(calendar, day) : `It is moved to ${formatDay(there)}.`,
       });
     events.push({ day: there, kind, ...fact });
   };
@@ -56,6 +62,23 @@ export function planCalendar(plan: PlanDocument, out: WorkedOut): PlanCalendar {
   const order = (e: PlanEvent) => EVENT_KINDS.indexOf(e.kind);
   return { events: events.sort((a, b) => (a.day === b.day ? order(a) - order(b) : a.day < b.day ? -1 : 1)), conflicts };
 }
+
+/** The day to which something is moved; null where there is none. */
+function otherDay(calendar: SchoolCalendar, day: IsoDay, kind: PlanEventKind, fact: EventFact, endOn: IsoDay): IsoDay | null {
+  if (fact.code === 'soak') return day;
+  const later = WAITS.includes(kind) ? schoolDayFrom(calendar, day, 1) : null;
+  return later !== null && later <= endOn ? later : schoolDayFrom(calendar, day, -1);
+}
+
+/** Seeds that soak over days without school drown: another sowing day, or hands at home. */
+function waysOutOfSoaking(calendar: SchoolCalendar, day: IsoDay): string {
+  const sowing = Array.from({ length: LOOK_AHEAD_DAYS }, (_, n) => addDays(day, n + 2)).find(
+    (d) => isSchoolDay(calendar, d) && isSchoolDay(calendar, addDays(d, -1)),
+  );
+  return `${sowing ? `Sow on ${formatDay(sowing)} instead, or let` : 'Let'} somebody soak them at home that evening; not earlier.`;
+}
+
+const LOOK_AHEAD_DAYS = 28;
 
 type Put = (day: IsoDay, kind: PlanEventKind, fact: EventFact) => void;
 
