@@ -1,4 +1,6 @@
+import { type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { type Claim } from '@bright-sprout/core/claims/claimSentence';
+import { placesWords } from '@bright-sprout/core/plan/layout/splitWords';
 
 /** What the numbers say, how sure that is, and from how many. */
 export function ClaimWords({ claim }: { claim: Claim }) {
@@ -16,7 +18,14 @@ export function ClaimWords({ claim }: { claim: Claim }) {
 }
 
 /** What beside the treatments could have made the difference. */
-export function OtherExplanations({ cautions, planned }: { cautions: readonly string[]; planned: boolean }) {
+export function OtherExplanations({
+  cautions,
+  investigation: { origin, split, containerName },
+}: {
+  cautions: readonly string[];
+  investigation: Pick<InvestigationView, 'origin' | 'split' | 'containerName'>;
+}) {
+  const places = placesWords(split, containerName);
   return (
     <section className="section mt-3">
       <h2>What else could explain it?</h2>
@@ -26,7 +35,12 @@ export function OtherExplanations({ cautions, planned }: { cautions: readonly st
         ))}
         <li>
           Light, warmth and hands differ along a sill; places were{' '}
-          {planned ? 'drawn by lot within teams, so they should not favour one treatment' : 'not drawn by this application'}.
+          {origin === 'imported'
+            ? 'not drawn by this application'
+            : places === 'drawn by lot'
+              ? 'drawn by lot within teams, so they should not favour one treatment'
+              : `${places}: look whether that favours a treatment`}
+          .
         </li>
       </ul>
     </section>

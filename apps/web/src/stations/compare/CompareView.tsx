@@ -132,7 +132,7 @@ function Compare({ records, day, onLook }: { records: InvestigationRecords; day:
                   />
                 </section>
               )}
-              <OtherExplanations cautions={claim.cautions} planned={investigation.origin === 'planned'} />
+              <OtherExplanations cautions={claim.cautions} investigation={investigation} />
             </>
           )}
         </div>

@@ -52,8 +52,10 @@ export function layOut(plan: PlanDocument, teams: number): Layout {
     groups.map((g, i) => ({ codes: g.codes, room: roomOn(carried[i]!) })),
     plan.moved,
   );
+  const moved = dealt.containers.filter((c) => plan.moved[c.code] !== undefined).length;
   return {
     ...dealt,
+    split: { ...dealt.split, ...(moved > 0 ? { moved } : {}) },
     form,
     trays,
     containers: dealt.containers.map((c) => ({ ...c, ...geometry(placeOf.get(c.code)!, trays) })),

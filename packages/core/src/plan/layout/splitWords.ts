@@ -1,5 +1,10 @@
-/** Who gets what, as it is kept: what it says is made from it when it is shown (`splitWords`). */
-export type SplitFact = { atHome?: boolean } & (
+import { counted } from '../../words/plural';
+
+/**
+ * Who gets what, as it is kept: what it says is made from it when it is shown (`splitWords`). `moved`: so many containers stand where somebody put them instead of where the lot did; left
+ * out where none does.
+ */
+export type SplitFact = { atHome?: boolean; moved?: number } & (
   | { code: 'no-teams' | 'team-one-treatment' | 'class-shares' | 'imported' }
   /** Every team has as many of each treatment. */
   | { code: 'complete'; each: number }
@@ -8,6 +13,12 @@ export type SplitFact = { atHome?: boolean } & (
 );
 
 const AT_HOME = 'Every student has one pot at home; within a team, lots say who gets which. ';
+
+/** How the places came about, as the end of a sentence about them. */
+export function placesWords(split: SplitFact | string, container: string): string {
+  const moved = typeof split === 'string' ? 0 : (split.moved ?? 0);
+  return `drawn by lot${moved === 0 ? '' : `, but ${counted(moved, container)} moved by hand`}`;
+}
 
 /** A sentence that says who gets what, and what is not even; splits of earlier times were kept as sentences. */
 export function splitWords(split: SplitFact | string): string {

@@ -1,4 +1,4 @@
-import { splitWords } from '@bright-sprout/core/plan/layout/splitWords';
+import { placesWords, splitWords } from '@bright-sprout/core/plan/layout/splitWords';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { formatDay } from '@bright-sprout/core/calendar/days';
 import { counted, plural } from '@bright-sprout/core/words/plural';
@@ -38,7 +38,7 @@ function Plan({ records: { investigation } }: { records: InvestigationRecords })
       <p className="ruled-sentence">
         <b>{counted(containers.length, containerName)}</b>
         {investigation.origin === 'planned'
-          ? `, each team’s together, places drawn by lot (number ${investigation.drawSeed}).`
+          ? `, each team’s together, places ${placesWords(investigation.split, containerName)} (number ${investigation.drawSeed}).`
           : ' from a file.'}
       </p>
       <TrayPlan teams={tray} />
