@@ -144,3 +144,8 @@ test('what teams entered and could not be taken waits here for the teacher, with
   expect(waits.getByText(/2 entries that could not be taken/)).toHaveTextContent(busy.name);
   expect(waits.getByRole('link', { name: 'Decide' })).toHaveAttribute('href', '/investigations/i1/run');
 });
+
+test('a pot is not missing on a day on which the plan has no look, nor before its first', async () => {
+  open([growing([], { schedule: [event(day(1), 'first-look', 'First look'), event(day(3), 'check', 'Check')] })]);
+  expect((await part('Not answered today')).getByText('Every pot has its answer for today.')).toBeInTheDocument();
+});

@@ -4,7 +4,7 @@ import { summaryNumber, summaryWords } from '@bright-sprout/core/measures/summar
 import { policiesOf } from '../../records/found';
 import { todayIn } from '@bright-sprout/core/clock/clock';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
-import { daysBetween, formatDay } from '@bright-sprout/core/calendar/days';
+import { daysBetween, formatDay, type IsoDay } from '@bright-sprout/core/calendar/days';
 import { groupsOnDay } from '@bright-sprout/core/compare/compareOnDay';
 import { type LookAgain, lookAgain } from '@bright-sprout/core/compare/lookAgain';
 import { recordedDays, standingsOn } from '@bright-sprout/core/readings/standing';
@@ -33,6 +33,7 @@ export function WhatLooksWrong({ all }: { all: InvestigationRecords[] }) {
   });
   const open = all.flatMap(({ investigation, readings }) => {
     const today = todayIn(investigation.class.timeZone);
+    if (!isLookedAt(investigation, today)) return [];
     const standings = standingsOn(
       investigation.containers.map((c) => c.id),
       readings,
@@ -76,6 +77,11 @@ export function WhatLooksWrong({ all }: { all: InvestigationRecords[] }) {
       </section>
     </>
   );
+}
+
+/** The plan has a look for this day; where there is no plan, every day has one. */
+function isLookedAt({ schedule }: InvestigationRecords['investigation'], day: IsoDay): boolean {
+  return schedule.length === 0 || schedule.some((e) => e.day === day && (e.kind === 'check' || e.kind === 'first-look'));
 }
 
 function whyOdd({ kind, value, measure, treatment, twins, records }: Oddity): string {

@@ -84,6 +84,23 @@ test('twelve hours of soaking before a Monday begin on Sunday evening, and anoth
   expect(soaks({ ...plan, calendar }).map((e) => e.day)).toEqual(['2026-03-15']);
 });
 
+test('a rung of a ladder that cannot be sown on its day says the age it will have', () => {
+  const ladder = startedPlan('age-ladder');
+  const whole = planCalendar(ladder, workOut(ladder, 7)).conflicts.filter((c) => c.what.includes('was to be'));
+  // E is to be 21 days old; nobody is there around that day.
+  const on = addDays(ladder.lessonOn, -21);
+  const calendar = { ...ladder.calendar, holidays: [{ from: addDays(on, -30), to: addDays(on, 2), name: 'Break' }] };
+  const broken = { ...ladder, calendar };
+  const { conflicts, events } = planCalendar(broken, workOut(broken, 7));
+  const e = conflicts.find((c) => c.what.startsWith('E was to be 21 days old'))!;
+  const sown = events.filter((ev) => ev.kind === 'sow').map((ev) => ev.day);
+  const real = Number(/will be (\d+)/.exec(e.what)![1]);
+  expect(sown).toContain(addDays(ladder.lessonOn, -real));
+  expect(real).toBeLessThan(21);
+  expect(e.wayOut).toContain(`Ask for ${real} days and call it so on the label`);
+  expect(whole.every((c) => !c.what.startsWith('E '))).toBe(true);
+});
+
 test('covers, thinning and the first look wait for the plants: over a weekend to Monday, never back to Friday', () => {
   for (let n = 0; n < 7; n++) {
     const plan = begun('crowded-pots', { sowOn: addDays('2026-03-09', n) });

@@ -4,6 +4,7 @@ import { gaps, isSchoolDay, lessonCalendar, type SchoolCalendar, schoolDayFrom }
 import { methodById, type Species } from '../../seeds/catalogue';
 import { HARDENING_DAYS, outsideFrom } from '../../seeds/suitability';
 import { type PlanDocument } from '../document/planDocument';
+import { counted } from '../../words/plural';
 import { eventWords } from './eventWords';
 import { EVENT_KINDS, type EventFact, type Leaving, type PlanEvent, type PlanEventKind } from './planEvents';
 import { sowingDayOfTreatment, sowingDays } from '../document/treatmentSowing';
@@ -52,6 +53,7 @@ export function planCalendar(plan: PlanDocument, out: WorkedOut): PlanCalendar {
   for (const { species } of out.kinds) for (const day of sowingDays(plan)) before(plan, species, day, put);
   prepare(plan, put);
   sowings(plan, out, put);
+  conflicts.push(...otherAges(plan, out));
   if (out.forecast.ok) sprouting(plan, out, put);
   if (out.checkDays.ok) for (const day of out.checkDays.days) events.push({ day, kind: 'check', code: 'check' });
   later(plan, out, put);
@@ -105,6 +107,21 @@ function sowings(plan: PlanDocument, { treatments }: WorkedOut, put: Put): void 
     const own = treatments.filter((t) => sowingDayOfTreatment(plan, t) === day);
     put(day, 'sow', { code: 'sow', treatments: days.length > 1 ? own.map((t) => t.code) : [] });
   }
+}
+
+/** Rungs of a ladder that will not have the age that they were to have. */
+function otherAges({ lessonOn }: PlanDocument, { recipes }: WorkedOut): CalendarConflict[] {
+  return recipes.flatMap(({ treatment, sowOn, age }) => {
+    if (age === null || age.real === age.promised) return [];
+    const wanted = addDays(lessonOn, -Math.round(age.promised));
+    return [
+      {
+        day: wanted,
+        what: `${treatment.code} was to be ${counted(age.promised, 'day')} old on ${formatDay(lessonOn)} and will be ${age.real}: nobody sows on ${formatDay(wanted)}, so it is sown on ${formatDay(sowOn)}.`,
+        wayOut: `Ask for ${counted(age.real, 'day')} and call it so on the label, move the lesson, or let somebody come in.`,
+      },
+    ];
+  });
 }
 
 function sprouting(plan: PlanDocument, { forecast, kinds }: WorkedOut, put: Put): void {

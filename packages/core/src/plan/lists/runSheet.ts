@@ -17,7 +17,8 @@ export interface SetGroup {
 
 /** A step of sowing day as it is kept: what it says is made from it when it is shown (`runStepWords`). */
 export type RunStep =
-  | { code: 'turns'; turns: { day: IsoDay; treatments: string[] }[] }
+  /** `age`: days that it will be old on the lesson day. */
+  | { code: 'turns'; turns: { day: IsoDay; treatments: string[]; age?: number }[] }
   /** Seeds that are not the same for all: kinds, or lots of different age. */
   | { code: 'own-seeds'; groups: SetGroup[] }
   | ({ code: 'soaked'; hours: readonly [number, number] } & ForSome)
@@ -59,8 +60,8 @@ export function runSheet(plan: PlanDocument, out: WorkedOut): RunStep[] {
   const { recipes } = out;
   const waterMl = out.soil.waterPerContainerMl;
   const damp = plan.protocol.water === 'damp-before';
-  const turns = byTreatment(recipes, (r) => r.sowOn)
-    .map(({ treatments, value }) => ({ day: value, treatments }))
+  const turns = byTreatment(recipes, ({ sowOn: day, age }) => ({ day, ...(age ? { age: age.real } : {}) }))
+    .map(({ treatments, value }) => ({ ...value, treatments }))
     .sort((a, b) => (a.day < b.day ? -1 : 1));
   const steps: (RunStep | false)[] = [
     turns.length > 1 && { code: 'turns', turns },

@@ -1,4 +1,5 @@
 import { formatDay } from '../../calendar/days';
+import { counted } from '../../words/plural';
 import { metricRange } from '../../quantities/kitchenMeasure';
 import { formatVolume } from '../../quantities/volume';
 import { type RunStep, type SetGroup, type WrittenStep } from './runSheet';
@@ -16,7 +17,7 @@ const sets = (groups: readonly SetGroup[]) => groups.map((g) => `${g.treatments.
 function allSay(step: RunStep): string {
   switch (step.code) {
     case 'turns':
-      return `Sow only what has its turn: ${step.turns.map((t) => `${formatDay(t.day, 'short')} ${t.treatments.join(' and ')}`).join('; ')}.`;
+      return `Sow only what has its turn: ${step.turns.map((t) => `${formatDay(t.day, 'short')} ${t.treatments.join(' and ')}${t.age === undefined ? '' : ` (${counted(t.age, 'day')} old at the lesson)`}`).join('; ')}.`;
     case 'own-seeds':
       return `Take for each its own seeds: ${sets(step.groups)}.`;
     case 'soaked':

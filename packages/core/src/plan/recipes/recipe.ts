@@ -1,4 +1,4 @@
-import { type IsoDay } from '../../calendar/days';
+import { daysBetween, type IsoDay } from '../../calendar/days';
 import { type GrowingMethod, methodById, type Species, speciesById } from '../../seeds/catalogue';
 import { sowingDepth } from '../../seeds/sowingDepth';
 import { type FactorSubject, type PlanDocument } from '../document/planDocument';
@@ -43,6 +43,8 @@ export interface Recipe {
   /** Each time it is watered with a measured amount, mL. */
   doseMl: number;
   sowOn: IsoDay;
+  /** Rung of an age ladder: days that it was to be old on the lesson day, and will be; null elsewhere. */
+  age: { promised: number; real: number } | null;
   /** What the factors set, in their order. */
   settings: Setting[];
 }
@@ -73,10 +75,16 @@ export function recipesOf(plan: PlanDocument, packetMm?: readonly [number, numbe
         fillMl: plan.fillMl,
         doseMl: of('water')?.amount ?? plan.doseMl,
         sowOn: sowingDayOfTreatment(plan, treatment),
+        age: ageOf(plan, treatment, of('age')),
         settings,
       },
     ];
   });
+}
+
+function ageOf(plan: PlanDocument, treatment: PlannedTreatment, age: Setting | undefined): Recipe['age'] {
+  if (plan.kind !== 'age-ladder' || !plan.lessonOn || !age || age.amount === null) return null;
+  return { promised: age.amount, real: daysBetween(sowingDayOfTreatment(plan, treatment), plan.lessonOn) };
 }
 
 function keptOf(plan: PlanDocument, method: GrowingMethod, crowding: Setting | undefined): number | null {
