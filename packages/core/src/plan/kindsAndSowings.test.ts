@@ -88,7 +88,9 @@ describe('an age ladder', () => {
     const ages = planTreatments(plan).map((t) => daysBetween(sowingDayOfTreatment(plan, t), plan.lessonOn));
     for (const [i, wanted] of [3, 7, 11, 15, 21].entries()) expect(Math.abs(ages[i]! - wanted)).toBeLessThanOrEqual(1);
     expect(sowingDays(plan)).toHaveLength(new Set(ages).size);
-    expect(runSheet(plan, workOut(plan, 7)).map(runStepWords)[0]).toMatch(/^Sow only what has its turn: .* E \(21 days old at the lesson\); .* A \(\d days old at the lesson\)\.$/);
+    expect(runSheet(plan, workOut(plan, 7)).map(runStepWords)[0]).toMatch(
+      /^Sow only what has its turn: .* E \(21 days old at the lesson\); .* A \(\d days old at the lesson\)\.$/,
+    );
   });
 
   test('needs its lesson day', () => {

@@ -5,9 +5,19 @@ import { type PlanDocument } from '../document/planDocument';
 import { workOut } from '../workedOut/workOut';
 import { BEGUN_ON, rulesOf, startedPlan } from '../../../test/startedPlan';
 
+/** Salt in amounts of one's own, under names of one's own; the first is the control. */
+const dosed = (amounts: number[], names: string[]) => ({
+  ...startedPlan('salt-steps').factors[0]!,
+  levels: amounts.map((amount, i) => ({ label: names[i]!, amount })),
+});
+
 describe('the fair-test check', () => {
   test.each<[string, Partial<PlanDocument>, string]>([
     ['no control', { factors: [{ ...startedPlan('salt-steps').factors[0]!, control: null }] }, 'no-control'],
+    ['nothing measured', { measures: [] }, 'nothing-measured'],
+    ['all doses nothing', { factors: [dosed([0, 0], ['some', 'more'])] }, 'nothing-differs'],
+    ['a name that says another amount', { factors: [dosed([0, 25], ['none', '100 mmol/L'])] }, 'name-contradicts-amount'],
+    ['a control that is treated', { factors: [{ ...dosed([0, 25], ['none', 'some']), control: 1 }] }, 'control-is-treated'],
     [
       'two things changed',
       { keptSame: startedPlan('salt-steps').keptSame.map((k) => ({ ...k, kept: k.id !== 'soil' })) },

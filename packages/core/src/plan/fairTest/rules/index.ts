@@ -1,5 +1,6 @@
 import { beyondBearing } from './beyondBearing';
 import { cannotBeSeen } from './cannotBeSeen';
+import { controlIsTreated } from './controlIsTreated';
 import { dryBeforeMonday } from './dryBeforeMonday';
 import { endsTooSoon } from './endsTooSoon';
 import { fewSeedsToCount } from './fewSeedsToCount';
@@ -9,7 +10,10 @@ import { lightSeedCovered } from './lightSeedCovered';
 import { looksTooSeldom } from './looksTooSeldom';
 import { manyBlanks } from './manyBlanks';
 import { moreThanOneThing } from './moreThanOneThing';
+import { nameContradictsAmount } from './nameContradictsAmount';
 import { noControl } from './noControl';
+import { nothingDiffers } from './nothingDiffers';
+import { nothingMeasured } from './nothingMeasured';
 import { observerIsTreatment } from './observerIsTreatment';
 import { placeIsTreatment } from './placeIsTreatment';
 import { placesStandApart } from './placesStandApart';
@@ -29,6 +33,10 @@ import { type FairRule } from '../fairRule';
 /** Every rule of the fair-test check, in the order in which equally grave ones are told. A new rule is a file here and a line. */
 export const FAIR_RULES: readonly FairRule[] = [
   noControl,
+  nothingMeasured,
+  nothingDiffers,
+  nameContradictsAmount,
+  controlIsTreated,
   moreThanOneThing,
   tooFewContainers,
   teamIsTreatment,
