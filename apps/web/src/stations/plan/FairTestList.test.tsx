@@ -40,7 +40,7 @@ test('an exception needs its reason, and is kept under its rule once', async () 
 
 test('a declared exception stands apart and can be taken back', async () => {
   shown([finding({ declared: 'The sill is short' })]);
-  expect(screen.getByText('Nothing in the plan speaks against it.')).toBeVisible();
+  expect(screen.getByText('Nothing else speaks against it.')).toBeVisible();
   expect(screen.getByText('The sill is short')).toBeVisible();
   expect(screen.getByRole('button', { name: 'take back' })).toBeVisible();
 });

@@ -1,4 +1,5 @@
 import { type Finding } from '@bright-sprout/core/plan/fairTest/fairRule';
+import { isReason } from '@bright-sprout/core/plan/fairTest/fairTest';
 import { useState } from 'react';
 import { Form } from 'react-bootstrap';
 import { type PartProps } from './partProps';
@@ -17,7 +18,11 @@ export function FairTestList({
   return (
     <section className="section fair-test" aria-label="Fair-test check">
       <h2>Is it a fair test?</h2>
-      {open.length === 0 && <p className="mb-0">Nothing in the plan speaks against it.</p>}
+      {open.length === 0 && (
+        <p className="mb-0">
+          {declared.length > 0 ? 'Nothing else speaks against it.' : 'Nothing in the plan speaks against it.'}
+        </p>
+      )}
       <ul>
         {open.map((f) => (
           <Rule key={f.rule} finding={f} plan={plan} change={change} readOnly={readOnly} />
@@ -73,7 +78,7 @@ function Rule({ finding, change, readOnly }: { finding: Finding; readOnly: boole
           className="finding-reason"
           onSubmit={(e) => {
             e.preventDefault();
-            if (reason.trim())
+            if (isReason(reason))
               change((p) => ({
                 ...p,
                 exceptions: [...p.exceptions.filter((x) => x.rule !== rule), { rule, reason: reason.trim() }],
@@ -88,7 +93,7 @@ function Rule({ finding, change, readOnly }: { finding: Finding; readOnly: boole
             maxLength={200}
             onChange={(e) => setReason(e.target.value)}
           />
-          <button type="submit" className="btn" disabled={!reason.trim()}>
+          <button type="submit" className="btn" disabled={!isReason(reason)}>
             Keep on record
           </button>
         </form>

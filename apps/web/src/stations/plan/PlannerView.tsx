@@ -1,6 +1,6 @@
 import { type ClassView } from '@bright-sprout/contracts/classes';
 import { type PlanView } from '@bright-sprout/contracts/plans';
-import { fairTest } from '@bright-sprout/core/plan/fairTest/fairTest';
+import { fairTest, verdict } from '@bright-sprout/core/plan/fairTest/fairTest';
 import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
 import { type PlanProblem, planProblems } from '@bright-sprout/core/plan/document/planProblems';
 import { type WorkedOut, workOut } from '@bright-sprout/core/plan/workedOut/workOut';
@@ -60,7 +60,6 @@ function Planner({ opened, group }: { opened: PlanView; group: ClassView }) {
   const findings = useMemo(() => (out ? fairTest(plan, out, teams) : []), [plan, out, teams]);
   useUndoKeys(draft);
   const props: PartProps = { planId: opened.id, group, plan, change, problems, out, readOnly: opened.sown };
-  const openFindings = findings.filter((f) => f.declared === null && f.severity !== 'mind');
   return (
     <>
       <PageHead
@@ -75,13 +74,7 @@ function Planner({ opened, group }: { opened: PlanView; group: ClassView }) {
       />
       <Stations
         stations={PARTS.map((name) => ({ to: `/plans/${opened.id}/${name}`, ...stationOf(name, plan, out) }))}
-        aside={
-          problems.length > 0
-            ? `${problems.length} to fill in`
-            : openFindings.length > 0
-              ? `${openFindings.length} to mend`
-              : 'a fair test'
-        }
+        aside={problems.length > 0 ? `${problems.length} to fill in` : verdict(plan, findings)}
       />
       {draft.theirs && <TwoVersions draft={draft} />}
       {draft.refusal && <ProblemNotice error={draft.refusal} />}

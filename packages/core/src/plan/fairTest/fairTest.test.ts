@@ -1,5 +1,5 @@
 import { addDays } from '../../calendar/days';
-import { cautionSentence, fairTest, keptCautions } from './fairTest';
+import { cautionSentence, fairTest, isReason, keptCautions, verdict } from './fairTest';
 import { layOut } from '../layout/layOut';
 import { type PlanDocument } from '../document/planDocument';
 import { workOut } from '../workedOut/workOut';
@@ -146,5 +146,21 @@ describe('the fair-test check', () => {
     expect(keptCautions(findings).map(cautionSentence)).toContain(
       'Only 2 containers of each. (Done knowingly: The sill holds no more.)',
     );
+  });
+
+  test('what is done knowingly is not called a fair test, nor what tests no cause', () => {
+    const said = (start: string, part: Partial<PlanDocument> = {}) => {
+      const plan = startedPlan(start, part);
+      return verdict(plan, fairTest(plan, workOut(plan, 7), 7));
+    };
+    expect(said('salt-steps')).toBe('a fair test');
+    expect(said('salt-steps', { measures: [] })).toBe('1 to mend');
+    const knowingly = [{ rule: 'nothing-measured', reason: 'We only look this time.' }];
+    expect(said('salt-steps', { measures: [], exceptions: knowingly })).toBe('not a fair test, knowingly');
+    expect(said('age-ladder')).toBe('no test of a cause');
+  });
+
+  test('a reason says something', () => {
+    expect(['x', 'because', '   . . ', 'no room'].map(isReason)).toEqual([false, true, false, true]);
   });
 });

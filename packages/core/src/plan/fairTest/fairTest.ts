@@ -1,6 +1,7 @@
 import { type PlanDocument } from '../document/planDocument';
 import { type WorkedOut } from '../workedOut/workOut';
 import { type FactParams, type FairCheck, type Finding, type Severity } from './fairRule';
+import { NOT_TESTS } from './planFacts';
 import { FAIR_RULES } from './rules';
 
 const ORDER: Record<Severity, number> = { stop: 0, mend: 1, mind: 2 };
@@ -13,6 +14,21 @@ export function fairTest(plan: PlanDocument, out: WorkedOut, teams: number): Fin
     return found ? [{ rule, ...found, ...words(found.params), declared }] : [];
   }).sort((a, b) => ORDER[a.severity] - ORDER[b.severity]);
 }
+
+/** What the plan is, in a few words: what is done knowingly is still done. */
+export function verdict({ kind }: Pick<PlanDocument, 'kind'>, findings: readonly Finding[]): string {
+  const open = findings.filter((f) => f.declared === null && f.severity !== 'mind').length;
+  if (open > 0) return `${open} to mend`;
+  if (findings.some((f) => f.declared !== null && f.severity === 'stop')) return 'not a fair test, knowingly';
+  return NOT_TESTS.includes(kind) ? 'no test of a cause' : 'a fair test';
+}
+
+/** A reason says something: more than a letter or two. */
+export function isReason(text: string): boolean {
+  return text.replace(/[^\p{L}\p{N}]/gu, '').length >= FEWEST_LETTERS;
+}
+
+const FEWEST_LETTERS = 6;
 
 /** Rules about seeds ask about every kind that is sown; the first that breaks the rule is named. */
 function ofAnyKind(check: FairCheck, plan: PlanDocument, out: WorkedOut, teams: number): ReturnType<FairCheck> {
