@@ -109,6 +109,33 @@ test('checks that come within a moment are asked for together, and put beside wh
   unmount();
 });
 
+test('an answer that is under way comes through, and what came meanwhile is put beside it', async () => {
+  const came = readingView('B1', '2026-03-09', { id: 'r2', heightMm: 30 });
+  let answer!: (records: InvestigationRecords) => void;
+  let asked = 0;
+  const client = new QueryClient();
+  const fetching = client.fetchQuery({
+    queryKey: ['investigations', 'i1'],
+    queryFn: () => new Promise<InvestigationRecords>((next) => ((asked += 1), (answer = next))),
+  });
+  globalThis.fetch = (() =>
+    Promise.resolve({ ok: true, json: () => Promise.resolve(recordsOf([came])) })) as unknown as typeof fetch;
+  const wrapper = ({ children }: { children: ReactNode }) => (
+    <QueryClientProvider client={client}>{children}</QueryClientProvider>
+  );
+  const { unmount } = renderHook(() => useLive(), { wrapper });
+  for (let n = 0; n < 5; n++) {
+    last().tell({ kind: 'check-saved', classId: 'c1', investigationId: 'i1', subjectId: `k${n}` });
+    await pass(300);
+  }
+  answer(recordsOf([readingView('A1', '2026-03-09', { id: 'r1', heightMm: 20 })]));
+  await fetching;
+  await pass(1000);
+  expect(asked).toBe(1);
+  expect(client.getQueryData<InvestigationRecords>(['investigations', 'i1'])!.readings.map((r) => r.id)).toEqual(['r1', 'r2']);
+  unmount();
+});
+
 test('where more came than can be named, and where something else changed, everything is asked for anew', async () => {
   const client = new QueryClient();
   const keys = [['investigations', 'i1'], ['investigations']];

@@ -12,15 +12,20 @@ export interface WhatCame {
 const LIST = ['investigations'];
 const one = (id: string) => ['investigations', id];
 
+/** How long an answer that is under way is waited for before it is looked at again. */
+const UNDER_WAY_MS = 200;
+
 /**
- * Asks for what came of an investigation and puts it beside what is shown of it already; everything is asked for anew only where
- * so much came, or where an answer is under way that may not have it yet.
+ * Asks for what came of an investigation and puts it beside what is shown of it already; everything is asked for anew only where so
+ * much came. An answer that is under way may not have it yet, and is waited for: asked for anew with every check of a lesson it
+ * would never come.
  */
 export async function takeNews(client: QueryClient, id: string, { checks, photos }: WhatCame): Promise<void> {
-  const shown = [LIST, one(id)].filter((queryKey) => client.getQueryData(queryKey) !== undefined);
-  const underway = [LIST, one(id)].some((queryKey) => client.isFetching({ queryKey, exact: true }) > 0);
-  if (underway || checks.length > MOST_NEWS || photos.length > MOST_NEWS) return askAnew(client, id);
-  if (shown.length === 0) return;
+  if (checks.length > MOST_NEWS || photos.length > MOST_NEWS) return askAnew(client, id);
+  const keys = [LIST, one(id)];
+  while (keys.some((queryKey) => client.isFetching({ queryKey, exact: true }) > 0))
+    await new Promise((next) => setTimeout(next, UNDER_WAY_MS));
+  if (keys.every((queryKey) => client.getQueryData(queryKey) === undefined)) return;
   const query = new URLSearchParams();
   if (checks.length > 0) query.set('checks', checks.join(','));
   if (photos.length > 0) query.set('photos', photos.join(','));
