@@ -1,4 +1,5 @@
 import { addDays } from '../../calendar/days';
+import { isSchoolDay } from '../../calendar/schoolCalendar';
 import { cautionSentence, fairTest, isReason, keptCautions, verdict } from './fairTest';
 import { layOut } from '../layout/layOut';
 import { type PlanDocument } from '../document/planDocument';
@@ -146,6 +147,19 @@ describe('the fair-test check', () => {
     expect(keptCautions(findings).map(cautionSentence)).toContain(
       'Only 2 containers of each. (Done knowingly: The sill holds no more.)',
     );
+  });
+
+  test('a fix that would not mend is not offered, and an end is on a school day', () => {
+    // One team with one treatment stands at one end however its pots are dealt.
+    const alone = startedPlan('salt-steps', { assignment: 'team-one-treatment' }, 1);
+    const place = fairTest(alone, workOut(alone, 1), 1).find((f) => f.rule === 'place-is-treatment')!;
+    expect(place.fix).toBeNull();
+    for (let n = 5; n < 12; n++) {
+      const early = startedPlan('salt-steps', { endOn: addDays(BEGUN_ON, n + 3) });
+      const { fix } = fairTest(early, workOut(early, 7), 7).find((f) => f.rule === 'ends-too-soon')!;
+      const end = fix!.apply(early).endOn;
+      expect([end, isSchoolDay(early.calendar, end)]).toEqual([end, true]);
+    }
   });
 
   test('what is done knowingly is not called a fair test, nor what tests no cause', () => {

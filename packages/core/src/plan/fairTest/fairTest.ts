@@ -1,18 +1,43 @@
 import { type PlanDocument } from '../document/planDocument';
-import { type WorkedOut } from '../workedOut/workOut';
-import { type FactParams, type FairCheck, type Finding, type Severity } from './fairRule';
+import { planProblems } from '../document/planProblems';
+import { workOut, type WorkedOut } from '../workedOut/workOut';
+import { type FactParams, type FairCheck, type Finding, type Fix, type Severity } from './fairRule';
 import { NOT_TESTS } from './planFacts';
 import { FAIR_RULES } from './rules';
 
 const ORDER: Record<Severity, number> = { stop: 0, mend: 1, mind: 2 };
 
-/** Every rule that the plan breaks, the gravest first; declared exceptions stay in the list with their reason. */
+/**
+ * Every rule that the plan breaks, the gravest first; declared exceptions stay in the list with their reason. A fix is offered only
+ * where it mends: the plan still works out, the rule is kept, and nothing graver has come.
+ */
 export function fairTest(plan: PlanDocument, out: WorkedOut, teams: number): Finding[] {
+  const findings = broken(plan, out, teams);
+  const offered = (f: Finding) => f.fix !== null && f.declared === null && mends(f.fix, f, findings, plan, out, teams);
+  return findings.map((f) => (offered(f) ? f : { ...f, fix: null }));
+}
+
+function broken(plan: PlanDocument, out: WorkedOut, teams: number): Finding[] {
   return FAIR_RULES.flatMap(({ code: rule, ofEveryKind, check, words }) => {
     const found = ofEveryKind ? ofAnyKind(check, plan, out, teams) : check(plan, out, teams);
     const declared = plan.exceptions.find((e) => e.rule === rule)?.reason ?? null;
     return found ? [{ rule, ...found, ...words(found.params), declared }] : [];
   }).sort((a, b) => ORDER[a.severity] - ORDER[b.severity]);
+}
+
+function mends(
+  { apply }: Fix,
+  { rule, severity }: Finding,
+  before: readonly Finding[],
+  plan: PlanDocument,
+  { lot }: WorkedOut,
+  teams: number,
+): boolean {
+  const mended = apply(plan);
+  if (planProblems(mended).length > 0) return false;
+  const after = broken(mended, workOut(mended, teams, lot), teams);
+  const came = after.filter((f) => !before.some((b) => b.rule === f.rule));
+  return after.every((f) => f.rule !== rule) && came.every((f) => ORDER[f.severity] >= ORDER[severity]);
 }
 
 /** What the plan is, in a few words: what is done knowingly is still done. */

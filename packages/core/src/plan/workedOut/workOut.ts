@@ -39,6 +39,8 @@ export interface KindWorkedOut {
 
 /** Everything that follows from a plan; cheap enough for every keystroke. */
 export interface WorkedOut {
+  /** What was known of the seed lot. */
+  lot: KnownLot | null;
   treatments: PlannedTreatment[];
   /** What each treatment is, in their order. */
   recipes: Recipe[];
@@ -77,6 +79,7 @@ export function workOut(plan: PlanDocument, teams: number, lot: KnownLot | null 
   });
   const least = kinds.reduce((a, b) => (b.chanceOfEnough < a.chanceOfEnough ? b : a));
   return {
+    lot,
     treatments,
     recipes: recipesOf(plan, lot?.depthMm ?? undefined),
     layout,

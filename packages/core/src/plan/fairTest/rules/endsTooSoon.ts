@@ -1,3 +1,4 @@
+import { schoolDayFrom } from '../../../calendar/schoolCalendar';
 import { type FairRule } from '../fairRule';
 import { addDays, daysBetween, formatDay } from '../../../calendar/days';
 
@@ -16,7 +17,7 @@ export const endsTooSoon: FairRule = {
         params: { half: null, end: plan.endOn },
         fix: null,
       };
-    const end = addDays(to, 10);
+    const end = schoolDayFrom(plan.calendar, addDays(to, 10)) ?? addDays(to, 10);
     return {
       severity: 'stop',
       params: { half: to, end: plan.endOn },
