@@ -97,7 +97,11 @@ test('a rung of a ladder that cannot be sown on its day says the age it will hav
   const real = Number(/will be (\d+)/.exec(e.what)![1]);
   expect(sown).toContain(addDays(ladder.lessonOn, -real));
   expect(real).toBeLessThan(21);
-  expect(e.wayOut).toContain(`Ask for ${real} days and call it so on the label`);
+  expect(e.wayOut).toContain(`Its label says ${real} days.`);
+  const worked = workOut(broken, 7);
+  expect(worked.treatments.find((t) => t.code === 'E')!.label).toBe(`${real} days`);
+  expect(worked.recipes.find((r) => r.treatment.code === 'E')!.treatment.label).toBe(`${real} days`);
+  expect(worked.treatments.find((t) => t.code === 'A')!.label).toBe('3 days');
   expect(whole.every((c) => !c.what.startsWith('E '))).toBe(true);
 });
 

@@ -118,7 +118,7 @@ function otherAges({ lessonOn }: PlanDocument, { recipes }: WorkedOut): Calendar
       {
         day: wanted,
         what: `${treatment.code} was to be ${counted(age.promised, 'day')} old on ${formatDay(lessonOn)} and will be ${age.real}: nobody sows on ${formatDay(wanted)}, so it is sown on ${formatDay(sowOn)}.`,
-        wayOut: `Ask for ${counted(age.real, 'day')} and call it so on the label, move the lesson, or let somebody come in.`,
+        wayOut: `Its label says ${counted(age.real, 'day')}. Or move the lesson, or let somebody come in.`,
       },
     ];
   });

@@ -1,6 +1,7 @@
-import { type IsoDay } from '../../calendar/days';
+import { daysBetween, type IsoDay } from '../../calendar/days';
 import { type Species, speciesById } from '../../seeds/catalogue';
 import { ageLadder } from '../../seeds/backPlanning';
+import { counted } from '../../words/plural';
 import { type PlanDocument } from './planDocument';
 import { type PlannedTreatment, planTreatments } from './planTreatments';
 
@@ -23,6 +24,24 @@ export function sowingDayOfTreatment({ kind, factors, lessonOn, calendar, sowOn 
   if (kind !== 'age-ladder' || !lessonOn || age === null) return sowOn;
   const ladder = ageLadder(lessonOn, [age], calendar);
   return ladder.ok ? ladder.rungs[0]!.sowOn : sowOn;
+}
+
+/** Age on the lesson day of a rung of an age ladder, in days: as it was to be, and as it will be; null elsewhere. */
+export function ageOfTreatment(plan: Sowing, treatment: PlannedTreatment): { promised: number; real: number } | null {
+  const promised = treatment.levels[plan.factors.findIndex((f) => f.subject === 'age')]?.amount ?? null;
+  if (plan.kind !== 'age-ladder' || !plan.lessonOn || promised === null) return null;
+  return { promised, real: daysBetween(sowingDayOfTreatment(plan, treatment), plan.lessonOn) };
+}
+
+/** The treatments as labels and legends call them: a rung that cannot have its age says the one it will have. */
+export function namedTreatments(plan: Sowing): PlannedTreatment[] {
+  return planTreatments(plan).map((treatment) => {
+    const age = ageOfTreatment(plan, treatment);
+    if (age === null || age.real === age.promised) return treatment;
+    const [was, is] = [counted(age.promised, 'day'), counted(age.real, 'day')];
+    const label = treatment.label.includes(was) ? treatment.label.replace(was, is) : `${treatment.label} (${is})`;
+    return { ...treatment, label };
+  });
 }
 
 /** Every day on which something is sown, in order. */

@@ -1,9 +1,9 @@
-import { daysBetween, type IsoDay } from '../../calendar/days';
+import { type IsoDay } from '../../calendar/days';
 import { type GrowingMethod, methodById, type Species, speciesById } from '../../seeds/catalogue';
 import { sowingDepth } from '../../seeds/sowingDepth';
 import { type FactorSubject, type PlanDocument } from '../document/planDocument';
-import { type PlannedTreatment, planTreatments } from '../document/planTreatments';
-import { sowingDayOfTreatment, speciesOfTreatment } from '../document/treatmentSowing';
+import { type PlannedTreatment } from '../document/planTreatments';
+import { ageOfTreatment, namedTreatments, sowingDayOfTreatment, speciesOfTreatment } from '../document/treatmentSowing';
 
 /** How the seeds come to lie where they sprout; depths in millimetres of mix above them. */
 export type WayIn =
@@ -56,7 +56,7 @@ const SCATTERED_FROM = 30;
 export function recipesOf(plan: PlanDocument, packetMm?: readonly [number, number]): Recipe[] {
   const method = methodById(plan.methodId);
   if (!method) return [];
-  return planTreatments(plan).flatMap((treatment): Recipe[] => {
+  return namedTreatments(plan).flatMap((treatment): Recipe[] => {
     const species = speciesById(speciesOfTreatment(plan, treatment));
     if (!species) return [];
     const settings = plan.factors.map(({ subject, name, unit }, i): Setting => {
@@ -75,16 +75,11 @@ export function recipesOf(plan: PlanDocument, packetMm?: readonly [number, numbe
         fillMl: plan.fillMl,
         doseMl: of('water')?.amount ?? plan.doseMl,
         sowOn: sowingDayOfTreatment(plan, treatment),
-        age: ageOf(plan, treatment, of('age')),
+        age: ageOfTreatment(plan, treatment),
         settings,
       },
     ];
   });
-}
-
-function ageOf(plan: PlanDocument, treatment: PlannedTreatment, age: Setting | undefined): Recipe['age'] {
-  if (plan.kind !== 'age-ladder' || !plan.lessonOn || !age || age.amount === null) return null;
-  return { promised: age.amount, real: daysBetween(sowingDayOfTreatment(plan, treatment), plan.lessonOn) };
 }
 
 function keptOf(plan: PlanDocument, method: GrowingMethod, crowding: Setting | undefined): number | null {

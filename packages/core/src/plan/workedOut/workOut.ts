@@ -16,9 +16,9 @@ import {
 import { type Recipe, recipesOf } from '../recipes/recipe';
 import { type Layout, layOut } from '../layout/layOut';
 import { type PlanDocument } from '../document/planDocument';
-import { type PlannedTreatment, planTreatments } from '../document/planTreatments';
+import { type PlannedTreatment } from '../document/planTreatments';
 import { POTS_LOSE } from '../document/startingPoints';
-import { sowingDays, speciesOfTreatment } from '../document/treatmentSowing';
+import { namedTreatments, sowingDays, speciesOfTreatment } from '../document/treatmentSowing';
 
 /** What follows for one kind of seed of a plan. */
 export interface KindWorkedOut {
@@ -69,7 +69,7 @@ export interface KnownLot {
 /** @param lot of the plan's own kind of seed */
 export function workOut(plan: PlanDocument, teams: number, lot: KnownLot | null = null): WorkedOut {
   const method = methodById(plan.methodId)!;
-  const treatments = planTreatments(plan);
+  const treatments = namedTreatments(plan);
   const layout = layOut(plan, teams);
   const containers = layout.containers.length;
   const kinds = [...new Set(treatments.map((t) => speciesOfTreatment(plan, t)))].map((id) => {
