@@ -51,14 +51,23 @@ const WORDS: Words = {
     'The run sheet says what each team does.',
   ],
   'first-look': () => ['First look', 'The first may be up from today.'],
-  'into-light': ({ kept }) => ['Move into the light', `About half should be up: bright, but no sun on it.${unless(kept)}`],
-  'lift-covers': ({ kept }) => [
-    'Lift the covers and move into the light',
+  'into-light': ({ kept, species }) => [
+    `Move ${species ? `${species} ` : ''}into the light`,
+    `About half should be up: bright, but no sun on it.${unless(kept)}`,
+  ],
+  'lift-covers': ({ kept, species }) => [
+    species ? `Lift the covers of ${species} and move it into the light` : 'Lift the covers and move into the light',
     `About half should be up; leave a gap for air.${unless(kept)}`,
   ],
-  'covers-off': ({ kept }) => ['Take the covers off', `They are used to the air of the room by now.${unless(kept)}`],
+  'covers-off': ({ kept, species }) => [
+    `Take the covers off${species ? ` ${species}` : ''}`,
+    `They are used to the air of the room by now.${unless(kept)}`,
+  ],
   check: () => ['Check', 'Every container gets an answer.'],
-  thin: ({ keep }) => [`Thin to ${keep ?? 'the number on the label'}`, 'Which stay is decided by lot, and written down.'],
+  thin: ({ keep, species }) => [
+    `Thin ${species ? `${species} ` : ''}to ${keep ?? 'the number on the label'}`,
+    'Which stay is decided by lot, and written down.',
+  ],
   'into-soil': () => [
     'Move on into soil',
     'There is no food in paper or sponge: hold seedlings by the seed leaves, and plant root and all.',

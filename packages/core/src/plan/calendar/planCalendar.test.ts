@@ -84,6 +84,27 @@ test('twelve hours of soaking before a Monday begin on Sunday evening, and anoth
   expect(soaks({ ...plan, calendar }).map((e) => e.day)).toEqual(['2026-03-15']);
 });
 
+test('a fast kind does not wait for a slow one: each has its own days for covers and thinning', () => {
+  const plan = begun('kinds-side-by-side', { seedsEach: 4, keep: 1 });
+  const out = workOut(plan, TEAMS);
+  const { events } = planCalendar(plan, out);
+  const titles = events.map((e) => ({ day: e.day, title: eventWords(e).title }));
+  const halves = out.kinds.map((kind) => ({
+    name: kind.species.name.toLowerCase(),
+    half: kind.forecast.ok ? kind.forecast.half.likely! : '',
+  }));
+  expect(new Set(halves.map((h) => h.half)).size).toBeGreaterThan(1);
+  for (const { name, half } of halves) {
+    const lifted = titles.find((t) => t.title === `Lift the covers of ${name} and move it into the light`)!;
+    expect(lifted.day >= half && lifted.day <= addDays(half, 2)).toBe(true);
+    expect(titles.filter((t) => t.title === `Thin ${name} to 1` || t.title === `Take the covers off ${name}`)).toHaveLength(2);
+  }
+  // One kind has no name of its own.
+  expect(calendarOf(begun('salt-steps')).events.map((e) => eventWords(e).title)).toContain(
+    'Lift the covers and move into the light',
+  );
+});
+
 test('a rung of a ladder that cannot be sown on its day says the age it will have', () => {
   const ladder = startedPlan('age-ladder');
   const whole = planCalendar(ladder, workOut(ladder, 7)).conflicts.filter((c) => c.what.includes('was to be'));

@@ -8,7 +8,7 @@ import { counted } from '../../words/plural';
 import { eventWords } from './eventWords';
 import { EVENT_KINDS, type EventFact, type Leaving, type PlanEvent, type PlanEventKind } from './planEvents';
 import { sowingDayOfTreatment, sowingDays } from '../document/treatmentSowing';
-import { type WorkedOut } from '../workedOut/workOut';
+import { type KindWorkedOut, type WorkedOut } from '../workedOut/workOut';
 
 /** Something that cannot be done on its day, with a way out. */
 export interface CalendarConflict {
@@ -54,7 +54,7 @@ export function planCalendar(plan: PlanDocument, out: WorkedOut): PlanCalendar {
   prepare(plan, put);
   sowings(plan, out, put);
   conflicts.push(...otherAges(plan, out));
-  if (out.forecast.ok) sprouting(plan, out, put);
+  sprouting(plan, out, put);
   if (out.checkDays.ok) for (const day of out.checkDays.days) events.push({ day, kind: 'check', code: 'check' });
   later(plan, out, put);
   moving(plan, out, put, conflicts);
@@ -124,40 +124,54 @@ function otherAges({ lessonOn }: PlanDocument, { recipes }: WorkedOut): Calendar
   });
 }
 
-function sprouting(plan: PlanDocument, { forecast, kinds }: WorkedOut, put: Put): void {
+function sprouting(plan: PlanDocument, { kinds }: WorkedOut, put: Put): void {
   const earliest = kinds
     .flatMap((k) => (k.forecast.ok && k.forecast.first.earliest ? [k.forecast.first.earliest] : []))
     .sort()[0];
   if (earliest && earliest < plan.endOn) put(earliest, 'first-look', { code: 'first-look' });
-  const half = forecast.ok ? forecast.half.likely : null;
-  if (plan.protocol.lightBefore !== 'warm-covered' || !half || half >= plan.endOn) return;
-  if (plan.kind === 'viability') return;
+  if (plan.protocol.lightBefore !== 'warm-covered' || plan.kind === 'viability') return;
   const { cover } = methodById(plan.methodId)!;
   const kept = plan.factors.some((f) => f.subject === 'light' || f.subject === 'cover');
-  if (cover !== 'lifted') {
-    const grownOn = plan.measures.some((m) => !SEED_COUNTS.some((c) => c === m));
-    if (grownOn) put(half, 'care', { code: 'into-light', kept });
-    return;
+  const grownOn = plan.measures.some((m) => !SEED_COUNTS.some((c) => c === m));
+  for (const { day, species } of ofKinds(kinds, (k) => (k.forecast.ok ? k.forecast.half.likely : null))) {
+    if (day >= plan.endOn) continue;
+    if (cover !== 'lifted') {
+      if (grownOn) put(day, 'care', { code: 'into-light', kept, ...species });
+      continue;
+    }
+    put(day, 'care', { code: 'lift-covers', kept, ...species });
+    const off = addDays(day, COVER_OFF_DAYS);
+    if (off < plan.endOn) put(off, 'care', { code: 'covers-off', kept, ...species });
   }
-  put(half, 'care', { code: 'lift-covers', kept });
-  const off = addDays(half, COVER_OFF_DAYS);
-  if (off < plan.endOn) put(off, 'care', { code: 'covers-off', kept });
 }
 
-function later(plan: PlanDocument, { forecast, kinds }: WorkedOut, put: Put): void {
-  if (!forecast.ok || !forecast.half.likely) return;
-  const { daysTo, emergenceDays } = kinds[0]!.species;
-  const thinOn = addDays(
-    forecast.half.likely,
-    daysTo.firstTrueLeaf ? Math.max(3, daysTo.firstTrueLeaf[0] - emergenceDays[0]) : 6,
-  );
+/** The day that each kind of seed has of something: one for all where it is the same, else each with the kind's name. */
+function ofKinds(
+  kinds: readonly KindWorkedOut[],
+  dayOf: (kind: KindWorkedOut) => IsoDay | null,
+): { day: IsoDay; species: { species?: string } }[] {
+  const days = kinds.flatMap((kind) => {
+    const day = dayOf(kind);
+    return day === null ? [] : [{ day, species: { species: kind.species.name.toLowerCase() } }];
+  });
+  const same = days.length === kinds.length && new Set(days.map((d) => d.day)).size === 1;
+  return same ? [{ day: days[0]!.day, species: {} }] : days;
+}
+
+function later(plan: PlanDocument, { kinds }: WorkedOut, put: Put): void {
   const crowding = plan.factors.find((f) => f.subject === 'crowding');
   const shut = methodById(plan.methodId)!.cover === 'stays' && plan.protocol.openBag === 'never';
   const thinned = plan.seedsEach > plan.keep && plan.kind !== 'viability' && plan.kind !== 'patch' && !shut;
+  if (!thinned) return;
   const usedUp = paperUsedUp(plan);
-  const day = usedUp !== null && usedUp < thinOn ? usedUp : thinOn;
-  if (!thinned || day >= plan.endOn) return;
-  put(day, 'thin', { code: 'thin', keep: crowding ? null : plan.keep });
+  const thinOn = ({ species: { daysTo, emergenceDays }, forecast }: KindWorkedOut) => {
+    if (!forecast.ok || !forecast.half.likely) return null;
+    const leaf = daysTo.firstTrueLeaf ? Math.max(3, daysTo.firstTrueLeaf[0] - emergenceDays[0]) : 6;
+    const day = addDays(forecast.half.likely, leaf);
+    return usedUp !== null && usedUp < day ? usedUp : day;
+  };
+  for (const { day, species } of ofKinds(kinds, thinOn))
+    if (day < plan.endOn) put(day, 'thin', { code: 'thin', keep: crowding ? null : plan.keep, ...species });
 }
 
 /** The day on which paper or sponge feeds nothing any more; null in soil, in a seed test, or when the plan ends before. */

@@ -17,18 +17,17 @@ export type PlanEventKind = (typeof EVENT_KINDS)[number];
 /** What happens on a day, as it is kept: what it says is made from it when it is shown (`eventWords`). */
 export type EventFact =
   | {
-      code: 'get-together' | 'soil-stands' | 'first-look' | 'covers-off' | 'check' | 'into-soil' | 'lesson' | 'end';
-      kept?: boolean;
+      code: 'get-together' | 'soil-stands' | 'first-look' | 'check' | 'into-soil' | 'lesson' | 'end';
     }
   | { code: 'cold-spell' | 'harden-off' | 'plant-out'; species: string }
   /** `chosen`: soaking is what differs, so only some are soaked. */
   | { code: 'soak'; species: string; chosen: boolean; mostHours: number }
   /** Treatments that have their turn; none where all are sown on one day. */
   | { code: 'sow'; treatments: string[] }
-  /** `kept`: some treatments want dark or covered, and stay so. */
-  | { code: 'lift-covers' | 'into-light'; kept: boolean }
+  /** `kept`: some treatments want dark or covered, and stay so. `species`: only of this kind, where kinds have days of their own. */
+  | { code: 'lift-covers' | 'into-light' | 'covers-off'; kept: boolean; species?: string }
   /** Null: the number on the label. */
-  | { code: 'thin'; keep: number | null }
+  | { code: 'thin'; keep: number | null; species?: string }
   | { code: 'before-gap'; gap: string | null; weekend: boolean; days: number; leaving: Leaving }
   | { code: 'come-in'; gap: string | null; weekend: boolean; every: number };
 
