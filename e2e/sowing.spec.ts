@@ -118,7 +118,7 @@ test('sowing day: the steps are ticked, and what went otherwise is written down 
   await saved(page);
   await page.getByRole('button', { name: 'Sow it' }).click();
   await page.getByRole('checkbox', { name: /^Count the seeds into sets of 2/ }).check();
-  await expect(page.getByRole('heading', { name: 'Sowing day: 1 of 8 done' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Sowing day: 1 of 12 done' })).toBeVisible();
   await expectAccessible(page);
   const drums = await joinOn(browser, 'Drums');
   await drums.goto(`/bench/sow/${/investigations\/([^/]+)/.exec(page.url())![1]}`);
@@ -144,6 +144,6 @@ test('sowing day: the steps are ticked, and what went otherwise is written down 
   await page.locator('.sown-known li').first().getByRole('button', { name: 'take back' }).click();
   await expect(page.locator('.sown-known li')).toHaveCount(1);
   await page.reload();
-  await expect(page.getByRole('heading', { name: 'Sowing day: 1 of 8 done' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Sowing day: 1 of 12 done' })).toBeVisible();
   await expect(page.locator('.sown-known')).toContainText('other soil, or less of it: the bag was empty');
 });

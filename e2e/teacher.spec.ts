@@ -46,7 +46,7 @@ test('today shows the shelf, what looks wrong and who has not answered', async (
   await expect(page.getByRole('heading', { name: 'What looks wrong' })).toBeVisible();
   // Who has not answered is asked on the plan's days only.
   const answers = page.locator('section', { has: page.getByRole('heading', { name: 'Not answered today' }) });
-  await expect(answers.getByText(/of 28 pots|Every pot has its answer/).first()).toBeVisible();
+  await expect(answers.getByText(/\d+ of \d+ |Every pot has its answer/).first()).toBeVisible();
   await expectAccessible(page);
   await expectNoSidewaysScroll(page);
 });
