@@ -43,6 +43,18 @@ test('every treatment has its own water, mixture, light and soaked or dry seed',
   expect(sheet('soaked-or-dry').slice(0, 2)).toEqual(['A: take dry seeds.', 'B: drain the seeds that were soaked for 12 hours.']);
 });
 
+test('on paper a solution is there from the beginning, and what is shut is never watered', () => {
+  const bags = sheet('salt-steps', { methodId: 'bag_pocket', fillMl: 30, measures: ['seeds-with-root'] });
+  expect(bags.filter((s) => /wet the paper/i.test(s)).map((s) => s.replace(/ and let.*/, ''))).toEqual([
+    'A: wet the paper with 15 mL of water',
+    'B: wet the paper with 15 mL of 25 mmol/L (salt in the water)',
+    'C: wet the paper with 15 mL of 50 mmol/L (salt in the water)',
+    'D: wet the paper with 15 mL of 100 mmol/L (salt in the water)',
+  ]);
+  expect(bags.join(' ')).not.toMatch(/watering/);
+  expect(sheet('salt-steps', { methodId: 'paper_jar', fillMl: 30 }).join(' ')).toMatch(/B: from the first watering on/);
+});
+
 test('amounts of water that differ are given as they differ', () => {
   const levels = [15, 45].map((ml) => ({ label: `${ml} mL`, amount: ml }));
   const [factor] = startedPlan('salt-steps').factors;

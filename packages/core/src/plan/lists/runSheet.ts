@@ -1,5 +1,5 @@
 import { type IsoDay } from '../../calendar/days';
-import { holdsStick, methodById } from '../../seeds/catalogue';
+import { type GrowingMethod, holdsStick, methodById } from '../../seeds/catalogue';
 import { type FactorSubject, type PlanDocument } from '../document/planDocument';
 import { byTreatment, type Recipe } from '../recipes/recipe';
 import { type WorkedOut } from '../workedOut/workOut';
@@ -24,7 +24,9 @@ export type RunStep =
   | ({ code: 'soaked'; hours: readonly [number, number] } & ForSome)
   | ({ code: 'dry' } & ForSome)
   | { code: 'count-sets'; seeds: number; container: string }
-  | { code: 'wet-paper' | 'water'; waterMl: readonly [number, number] }
+  | { code: 'water'; waterMl: readonly [number, number] }
+  /** `liquid` is left out for plain water. */
+  | ({ code: 'wet-paper'; waterMl: readonly [number, number]; liquid?: string } & ForSome)
   | ({ code: 'fill'; container: string; fillMl: number; damp: boolean; mix?: string } & ForSome)
   | { code: 'lay-sets'; container: string }
   /** `lay-apart` is in sheets that were kept earlier. */
@@ -68,10 +70,11 @@ export function runSheet(plan: PlanDocument, out: WorkedOut): RunStep[] {
     ...ownSeeds(recipes),
     ...soaking(recipes),
     { code: 'count-sets', seeds: plan.seedsEach, container },
-    ...(paper ? [{ code: 'wet-paper', waterMl } as const] : filling(recipes, container, damp)),
+    ...(paper ? wetting(recipes, waterMl) : filling(recipes, container, damp)),
     ...(paper ? [{ code: 'lay-sets', container } as const] : sowing(plan, recipes, container)),
     !paper && !damp && { code: 'water', waterMl },
-    ...watering(plan, recipes),
+    // What is shut is not watered: its paper holds all that it gets.
+    ...(isShut(plan, method) ? [] : watering(plan, recipes)),
     { code: 'label', container, onIt: !holdsStick(method) },
     ...standing(recipes),
     { code: 'place', carrier: out.layout.form.carrier },
@@ -79,6 +82,9 @@ export function runSheet(plan: PlanDocument, out: WorkedOut): RunStep[] {
   ];
   return steps.filter((step) => step !== false);
 }
+
+const isShut = ({ protocol }: PlanDocument, { paper, cover }: GrowingMethod) =>
+  paper && cover === 'stays' && protocol.openBag === 'never';
 
 function ownSeeds(recipes: readonly Recipe[]): RunStep[] {
   const kinds = byTreatment(recipes, (r) => r.species.name.toLowerCase());
@@ -143,6 +149,24 @@ function sowing(plan: PlanDocument, recipes: readonly Recipe[], container: strin
 /** Seeds that weigh more are laid by hand, g per thousand. */
 const LARGE_GRAMS = 150;
 
+/** What is stirred into its water; empty for plain water. */
+function liquidOf(recipe: Recipe): string {
+  return settingsOf(recipe, STIRRED_IN)
+    .filter((s) => s.amount === null || s.amount > 0)
+    .map((s) => `${s.label} (${s.factor})`)
+    .join(' with ');
+}
+
+/** Seeds on paper live in what it is wetted with: a solution is there from the beginning. */
+function wetting(recipes: readonly Recipe[], waterMl: readonly [number, number]): RunStep[] {
+  return byTreatment(recipes, liquidOf).map(({ treatments, value: liquid }): RunStep => ({
+    code: 'wet-paper',
+    waterMl,
+    ...(liquid ? { liquid } : {}),
+    treatments,
+  }));
+}
+
 /** Solutions, and amounts of water that differ. */
 function watering(plan: PlanDocument, recipes: readonly Recipe[]): RunStep[] {
   const stirred = plan.factors.some((f) => STIRRED_IN.includes(f.subject));
@@ -153,12 +177,7 @@ function watering(plan: PlanDocument, recipes: readonly Recipe[]): RunStep[] {
     const factor = plan.factors.find((f) => f.subject === 'water')?.name;
     return factor ? [{ code: 'stands', factor, groups }] : [];
   }
-  const liquid = (r: Recipe) =>
-    settingsOf(r, STIRRED_IN)
-      .filter((s) => s.amount === null || s.amount > 0)
-      .map((s) => `${s.label} (${s.factor})`)
-      .join(' with ');
-  return byTreatment(recipes, (r) => ({ liquid: liquid(r), doseMl: r.doseMl })).map(({ treatments, value }): RunStep => ({
+  return byTreatment(recipes, (r) => ({ liquid: liquidOf(r), doseMl: r.doseMl })).map(({ treatments, value }): RunStep => ({
     code: 'gets',
     ...value,
     treatments,
