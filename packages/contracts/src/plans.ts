@@ -103,6 +103,9 @@ class CalendarOfPlan {
   halfDays?: readonly string[];
 }
 
+/** Days chosen one by one. */
+const DAYS = { message: 'At most two hundred days.' };
+
 class CadenceOfPlan {
   @IsIn(['school-days', 'weekdays', 'every'], { message: 'Choose how often you look.' }) kind:
     'school-days' | 'weekdays' | 'every';
@@ -193,6 +196,16 @@ export class PlanOnTheWire implements PlanDocument {
   @IsBoolean({ message: 'Goes outside: yes or no.' }) goesOutside: boolean;
   @IsString(TEXT) @MaxLength(10, LONG) lastFrost: string;
   @PartOf(() => CadenceOfPlan) cadence: PlanDocument['cadence'];
+  @IsArray(TEXT)
+  @ArrayMaxSize(200, DAYS)
+  @IsString({ each: true, ...TEXT })
+  @MaxLength(10, { each: true, ...LONG })
+  checksAdded: string[];
+  @IsArray(TEXT)
+  @ArrayMaxSize(200, DAYS)
+  @IsString({ each: true, ...TEXT })
+  @MaxLength(10, { each: true, ...LONG })
+  checksSkipped: string[];
   @IsIn(WHILE_AWAY, { message: 'Choose who waters while nobody is there.' }) whileAway: WhileAway;
   @IsNumber({}, NUMBER) @Max(1e6, FAR) sparePercent: number;
   @IsNumber({}, NUMBER) @Max(1e9, FAR) packetSeeds: number;

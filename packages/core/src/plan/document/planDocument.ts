@@ -142,6 +142,10 @@ export interface PlanDocument {
   /** Last frost to be expected, as typed; empty where nobody said. */
   lastFrost: string;
   cadence: Cadence;
+  /** Days looked at besides, chosen one by one; also at home on days without school. */
+  checksAdded: IsoDay[];
+  /** Days of the cadence on which nobody looks. */
+  checksSkipped: IsoDay[];
   /** Who or what waters while nobody is at school. */
   whileAway: WhileAway;
   sparePercent: number;
@@ -160,6 +164,8 @@ export function inTodaysShape(kept: PlanDocument): PlanDocument {
     goesOutside: kept.goesOutside ?? false,
     lastFrost: kept.lastFrost ?? '',
     whileAway: kept.whileAway ?? 'nothing',
+    checksAdded: kept.checksAdded ?? [],
+    checksSkipped: kept.checksSkipped ?? [],
     ownMeasures: kept.ownMeasures ?? [],
   };
   delete (plan as { ages?: unknown }).ages;

@@ -60,6 +60,8 @@ export function planProblems(plan: PlanDocument): PlanProblem[] {
     say('period', 'Write the period like 10:15–11:00, its end after its start.');
   for (const sentence of calendarProblems(plan.calendar)) say('calendar', sentence);
   for (const day of plan.calendar.halfDays ?? []) if (!isIsoDay(day)) say('calendar', 'A half day is not a day in the calendar.');
+  for (const day of [...plan.checksAdded, ...plan.checksSkipped])
+    if (!isIsoDay(day)) say('cadence', 'A check is not on a day of the calendar.');
   if (plan.kind === 'age-ladder' && !isIsoDay(plan.lessonOn))
     say('lessonOn', 'Choose the lesson day on which every age is to be seen.');
   if (plan.lastFrost !== '' && !isIsoDay(plan.lastFrost)) say('lastFrost', 'Type the day of the last frost, or leave it empty.');

@@ -92,6 +92,8 @@ export function planFrom(startId: string, { gradeBand, teams, today }: ClassFact
     goesOutside: false,
     lastFrost: '',
     cadence: { kind: 'weekdays', weekdays: [1, 3, 5] },
+    checksAdded: [],
+    checksSkipped: [],
     whileAway: 'nothing',
     sparePercent: 10,
     packetSeeds: 0,

@@ -29,6 +29,12 @@ describe('the fair-test check', () => {
     ['teams with half a set', { containersEach: 3 }, 'team-is-treatment'],
     ['blanks', { seedsEach: 1 }, 'many-blanks'],
     ['checks too seldom', { measures: ['seeds-up'], seedsEach: 9, cadence: { kind: 'every', days: 9 } }, 'looks-too-seldom'],
+    ['cups that are looked at once a fortnight', { cadence: { kind: 'every', days: 14 } }, 'dry-between-checks'],
+    [
+      'small pots that are looked at once a week',
+      { methodId: 'paper_pot', cadence: { kind: 'every', days: 7 } },
+      'dry-between-checks',
+    ],
     ['an early end', { endOn: addDays(BEGUN_ON, 12) }, 'ends-too-soon'],
     ['a cold room', { room: { day: 3, night: 1, weekend: null, dayHours: [7, 18] } }, 'room-stops-seeds'],
     [

@@ -1,5 +1,4 @@
 import { type IsoDay } from '../../calendar/days';
-import { checkDays, lessonCalendar } from '../../calendar/schoolCalendar';
 import { type Result } from '../../result/result';
 import { substrateNeed, type SubstrateNeed } from '../../mixing/substrate';
 import { type GrowingMethod, methodById, type Species, speciesById } from '../../seeds/catalogue';
@@ -18,6 +17,7 @@ import { type Layout, layOut } from '../layout/layOut';
 import { type PlanDocument } from '../document/planDocument';
 import { type PlannedTreatment } from '../document/planTreatments';
 import { POTS_LOSE } from '../document/startingPoints';
+import { planChecks } from '../calendar/planChecks';
 import { namedTreatments, sowingDays, speciesOfTreatment } from '../document/treatmentSowing';
 
 /** What follows for one kind of seed of a plan. */
@@ -94,7 +94,7 @@ export function workOut(plan: PlanDocument, teams: number, lot: KnownLot | null 
     },
     soil: substrateNeed(containers, plan.fillMl, method.damp, method.paper ? 1 : undefined),
     forecast: slowest(kinds.map((k) => k.forecast)),
-    checkDays: checkDays(lessonCalendar(plan.calendar, plan.period), sowingDays(plan)[0]!, plan.endOn, plan.cadence),
+    checkDays: planChecks(plan),
   };
 }
 

@@ -43,6 +43,8 @@ async function documentFor(start: Start, facts: ClassFacts): Promise<PlanDocumen
     lessonOn: moved(document.lessonOn),
     askTeams: false,
     moved: {},
+    checksAdded: [],
+    checksSkipped: [],
     drawSeed: drawSeed(),
   };
 }

@@ -1,11 +1,8 @@
 import { type FairRule } from '../fairRule';
 import { formatDay } from '../../../calendar/days';
 import { gaps } from '../../../calendar/schoolCalendar';
-import { type PlanDocument } from '../../document/planDocument';
+import { daysAlone } from '../../calendar/waterings';
 import { lower, methodOf } from '../planFacts';
-
-/** A wick or a saucer makes a container last about so many times as long. */
-const RESERVOIR_TIMES = 2;
 
 export const dryBeforeMonday: FairRule = {
   code: 'dry-before-monday',
@@ -34,9 +31,3 @@ export const dryBeforeMonday: FairRule = {
     why: 'Plants die on weekends and holidays: somebody has to come, or they need a reservoir, or a later start.',
   }),
 };
-
-/** Days that plants last without anybody: what they hold, more with a reservoir, for ever where somebody comes in. */
-function daysAlone(plan: PlanDocument): number {
-  const { unattendedDays } = methodOf(plan);
-  return { nothing: unattendedDays, reservoir: RESERVOIR_TIMES * unattendedDays, somebody: Infinity }[plan.whileAway];
-}

@@ -2,6 +2,7 @@ import { beyondBearing } from './beyondBearing';
 import { cannotBeSeen } from './cannotBeSeen';
 import { controlIsTreated } from './controlIsTreated';
 import { dryBeforeMonday } from './dryBeforeMonday';
+import { dryBetweenChecks } from './dryBetweenChecks';
 import { endsTooSoon } from './endsTooSoon';
 import { fewSeedsToCount } from './fewSeedsToCount';
 import { kindAndMethod } from './kindAndMethod';
@@ -51,6 +52,7 @@ export const FAIR_RULES: readonly FairRule[] = [
   endsTooSoon,
   looksTooSeldom,
   dryBeforeMonday,
+  dryBetweenChecks,
   manyBlanks,
   fewSeedsToCount,
   tooManyInOne,

@@ -1,0 +1,122 @@
+import { type Cadence } from '../../calendar/schoolCalendar';
+import { measureOf } from '../../measures/registry';
+import { methodById, speciesById } from '../../seeds/catalogue';
+import { listInWords, oneOfInWords } from '../../words/listInWords';
+import { counted } from '../../words/plural';
+import { type Factor, type PlanDocument } from '../document/planDocument';
+import { planTreatments } from '../document/planTreatments';
+
+/** What a word of the question can be changed to: what is measured, the kind of seed, a factor, its levels, both, … */
+export type QuestionWord = 'measures' | 'seed' | 'seeds' | 'containers' | 'checks' | `${'factor' | 'levels' | 'both'}-${number}`;
+
+/** A piece of the question: plain words, or a word that opens. */
+export interface QuestionPiece {
+  text: string;
+  opens: QuestionWord | null;
+}
+
+/** The plan as the question it answers, in one sentence whose words can be changed. */
+export function askedAs(plan: PlanDocument): QuestionPiece[] {
+  const first = plan.factors[0];
+  const measures = word('measures', measuresInWords(plan));
+  const seed = word('seed', speciesById(plan.speciesId)?.name.toLowerCase() ?? 'a kind of seed');
+  const where = [
+    plain(', in '),
+    word('containers', containersInWords(plan)),
+    plain(', looked at '),
+    word('checks', checksInWords(plan)),
+    plain('?'),
+  ];
+  if (!first) return [plain('What happens to '), measures, plain(' of '), seed, ...where];
+  if (plan.kind === 'viability')
+    return [
+      plain('How many seeds of '),
+      seed,
+      plain(' from '),
+      word('both-0', levelsInWords(first)),
+      plain(' come up, '),
+      word('seeds', counted(plan.seedsEach, 'seed')),
+      plain(' in each of '),
+      ...where.slice(1),
+    ];
+  if (first.subject === 'kind' && plan.factors.length === 1)
+    return [plain('How do '), word('both-0', levelsInWords(first, 'and')), plain(' differ in '), measures, ...where];
+  if (plan.kind === 'age-ladder')
+    return [
+      plain('What does '),
+      seed,
+      plain(' look like at '),
+      word('both-0', levelsInWords(first, 'and')),
+      plain(', by '),
+      measures,
+      ...where,
+    ];
+  const crossed = plan.factors.length > 1;
+  return [
+    plain('What happens to '),
+    measures,
+    plain(' of '),
+    seed,
+    plain(' when '),
+    ...(crossed
+      ? plan.factors.flatMap((f, i) => [
+          ...(i > 0 ? [plain(' meets ')] : []),
+          word(`both-${i}`, `${nameOf(f)}: ${levelsInWords(f)}`),
+        ])
+      : [word('factor-0', nameOf(first)), plain(isSeries(first) ? ' goes ' : ' is '), word('levels-0', levelsInWords(first))]),
+    ...where,
+  ];
+}
+
+const plain = (text: string): QuestionPiece => ({ text, opens: null });
+const word = (opens: QuestionWord, text: string): QuestionPiece => ({ text, opens });
+
+const nameOf = ({ name }: Factor) => name.trim() || 'something';
+
+/** All levels have amounts, each more than the one before. */
+function isSeries({ levels }: Factor): boolean {
+  return levels.length > 1 && levels.every((l, i) => l.amount !== null && (i === 0 || l.amount > levels[i - 1]!.amount!));
+}
+
+/** The levels of a factor: `0 → 100 mmol/L in 4 steps`, `light or dark`. */
+export function levelsInWords(factor: Factor, join: 'or' | 'and' = 'or'): string {
+  const { levels, unit } = factor;
+  if (isSeries(factor) && join === 'or') {
+    const [from, to] = [levels[0]!.amount!, levels[levels.length - 1]!.amount!];
+    return `${from} → ${to}${unit ? ` ${unit}` : ''}${levels.length > 2 ? ` in ${levels.length} steps` : ''}`;
+  }
+  const names = levels.map((l) => l.label.trim() || '…');
+  return join === 'and' ? listInWords(names) : oneOfInWords(names);
+}
+
+/** What is measured: `height and leaves`. */
+export function measuresInWords({ measures, ownMeasures }: Pick<PlanDocument, 'measures' | 'ownMeasures'>): string {
+  const names = [
+    ...measures.map((code) => measureOf(code)?.name ?? code),
+    ...ownMeasures.map((m) => m.name.trim() || 'a measure of our own'),
+  ];
+  return names.length > 0 ? listInWords(names) : 'nothing yet';
+}
+
+function containersInWords(plan: PlanDocument): string {
+  return counted(plan.containersEach * planTreatments(plan).length, methodById(plan.methodId)?.container ?? 'container');
+}
+
+const DAY_NAMES = ['Sun', 'Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat'];
+
+/** How often is looked: `Mon Wed Fri`, `every school day`; says where days were chosen one by one. */
+export function checksInWords({
+  cadence,
+  checksAdded,
+  checksSkipped,
+}: Pick<PlanDocument, 'cadence' | 'checksAdded' | 'checksSkipped'>) {
+  const byHand = checksAdded.length + checksSkipped.length > 0 ? ', some days by hand' : '';
+  return `${cadenceInWords(cadence)}${byHand}`;
+}
+
+function cadenceInWords(cadence: Cadence): string {
+  if (cadence.kind === 'school-days') return 'every school day';
+  if (cadence.kind === 'every') return cadence.days === 1 ? 'every day' : `every ${cadence.days} days`;
+  const days = [...cadence.weekdays].sort((a, b) => ((a + 6) % 7) - ((b + 6) % 7));
+  return days.length > 0 ? days.map((d) => DAY_NAMES[d]).join(' ') : 'on no day yet';
+}
