@@ -166,12 +166,13 @@ export const READY_PLANS: readonly ReadyPlan[] = [
       factor('depth', 'depth', 'mm', [
         ['10 mm', 10],
         ['25 mm', 25],
-        ['50 mm', 50],
-        ['75 mm', 75],
+        ['45 mm', 45],
+        ['65 mm', 65],
       ]),
     ],
     change: ({ containersEach }) => ({
       kind: 'dose-series',
+      fillMl: 280,
       seedsEach: enoughToCount(containersEach),
       cadence: DAILY,
       measures: ['seeds-up', 'height'],

@@ -47,6 +47,11 @@ describe('the fair-test check', () => {
       },
       'dry-before-monday',
     ],
+    [
+      'seeds below the bottom of a cell',
+      { ...startedPlan('how-deep'), methodId: 'cell_tray', fillMl: 31 },
+      'deeper-than-filling',
+    ],
     ['light seed buried', { speciesId: 'lettuce', factors: startedPlan('how-deep').factors }, 'light-seed-covered'],
     [
       'a pot too small',

@@ -1,6 +1,7 @@
 import { beyondBearing } from './beyondBearing';
 import { cannotBeSeen } from './cannotBeSeen';
 import { controlIsTreated } from './controlIsTreated';
+import { deeperThanFilling } from './deeperThanFilling';
 import { dryBeforeMonday } from './dryBeforeMonday';
 import { dryBetweenChecks } from './dryBetweenChecks';
 import { endsTooSoon } from './endsTooSoon';
@@ -56,6 +57,7 @@ export const FAIR_RULES: readonly FairRule[] = [
   manyBlanks,
   fewSeedsToCount,
   tooManyInOne,
+  deeperThanFilling,
   lightSeedCovered,
   cannotBeSeen,
   kindAndMethod,

@@ -1,0 +1,49 @@
+import { type FairRule } from '../fairRule';
+import { containerShape } from '../../../seeds/containerShape';
+import { type WayIn } from '../../recipes/recipe';
+import { type Factor } from '../../document/planDocument';
+import { changes, methodOf } from '../planFacts';
+
+/** Mix that has to be left under the seed for its root, mm. */
+const UNDER_SEED_MM = 10;
+
+const depthOf = (wayIn: WayIn) => ('depthMm' in wayIn ? wayIn.depthMm[1] : 0);
+
+export const deeperThanFilling: FairRule = {
+  code: 'deeper-than-filling',
+  check: (plan, { recipes }) => {
+    const method = methodOf(plan);
+    if (method.paper) return null;
+    const fillMm = containerShape(method, plan.fillMl).fillMm;
+    const deepest = recipes.reduce<(typeof recipes)[number] | null>(
+      (a, b) => (a === null || depthOf(b.wayIn) > depthOf(a.wayIn) ? b : a),
+      null,
+    );
+    if (!deepest || depthOf(deepest.wayIn) + UNDER_SEED_MM <= fillMm) return null;
+    return {
+      severity: 'stop',
+      params: {
+        depth: Math.round(depthOf(deepest.wayIn)),
+        treatment: deepest.treatment.code,
+        fillMl: plan.fillMl,
+        container: method.container,
+        high: Math.round(fillMm),
+      },
+      fix: changes(plan, 'depth')
+        ? { label: 'Leave out what is too deep', apply: (p) => ({ ...p, factors: p.factors.map((f) => shallow(f, fillMm)) }) }
+        : { label: 'Sow two to three widths deep', apply: (p) => ({ ...p, protocol: { ...p.protocol, depth: 'widths' } }) },
+    };
+  },
+  words: (p) => ({
+    what: `${p.treatment} is to be sown ${p.depth} mm deep, and ${p.fillMl} mL fill a ${p.container} about ${p.high} mm high.`,
+    why: `At least ${UNDER_SEED_MM} mm of mix have to be left under the seed for its root.`,
+  }),
+};
+
+/** A factor about depth with those of its levels that fit; its control stays where it fits. */
+function shallow(factor: Factor, fillMm: number): Factor {
+  if (factor.subject !== 'depth') return factor;
+  const levels = factor.levels.filter((l) => (l.amount ?? 0) + UNDER_SEED_MM <= fillMm);
+  const control = factor.control === null ? null : Math.max(0, levels.indexOf(factor.levels[factor.control]!));
+  return { ...factor, levels, control };
+}
