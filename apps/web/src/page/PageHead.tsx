@@ -18,7 +18,7 @@ export function Logo() {
 }
 
 /** The top of every teacher's page: where you are, what it is about, and the one next step. */
-export function PageHead({ tag, title, aside, next }: { tag: ReactNode; title: string; aside?: ReactNode; next?: ReactNode }) {
+export function PageHead({ tag, title, aside, next }: { tag: ReactNode; title: ReactNode; aside?: ReactNode; next?: ReactNode }) {
   return (
     <header className="page-head">
       <Link to="/" className="page-head-logo" aria-label="Bright Sprout: today">

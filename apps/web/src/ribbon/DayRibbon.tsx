@@ -4,6 +4,7 @@ import { type KeyboardEvent, memo, type PointerEvent, useMemo, useRef } from 're
 import { dayWords, recordedOn, type Ribbon, type RibbonDay } from '@bright-sprout/core/ribbon/ribbon';
 import { RibbonMarks } from './RibbonMarks';
 import { useWidth } from '../page/useWidth';
+import { tapeColumns, tapeEdges } from './tapeEdges';
 import './dayRibbon.scss';
 
 interface Props {
@@ -15,8 +16,6 @@ interface Props {
   warmth?: readonly RoomDay[];
 }
 
-/** A day without school is this much narrower than a school day. */
-const OFF_WIDTH = 0.5;
 const DENSE = 45;
 const NO_WARMTH: readonly RoomDay[] = [];
 
@@ -53,13 +52,8 @@ export function DayRibbon({ ribbon, sownOn, chosen, onChoose, warmth = NO_WARMTH
     if (nearest && nearest.dataset.day !== chosen) onChoose(nearest.dataset.day!);
   };
   const flagAt = chosen === null ? -9 : days.findIndex((d) => d.day === chosen);
-  const columns = useMemo(() => days.map((d) => (d.off ? OFF_WIDTH : 1)), [days]);
-  /** Left edges of all days and the right edge of the last, in pixels. */
-  const edges = useMemo(() => {
-    const total = columns.reduce((a, b) => a + b, 0);
-    let at = 0;
-    return [0, ...columns.map((c) => (at += (width * c) / total))];
-  }, [columns, width]);
+  const columns = useMemo(() => tapeColumns(days), [days]);
+  const edges = useMemo(() => tapeEdges(columns, width), [columns, width]);
   return (
     <div
       className={`day-ribbon${days.length > DENSE ? ' dense' : ''}`}

@@ -11,6 +11,8 @@ import {
   type SchoolCalendar,
   schoolDayFrom,
   schoolDays,
+  withDaysOff,
+  withSchoolOn,
 } from './schoolCalendar';
 
 const spring: SchoolCalendar = {
@@ -96,4 +98,20 @@ test('the heating is off when nobody is there', () => {
   expect(meanTemperature(room)).toBeCloseTo((5 * 18.5 + 2 * 12.5) / 7, 9);
   expect(meanTemperature(steadyTemperature(20))).toBe(20);
   expect(daysBetween('2026-03-28', '2026-03-30')).toBe(2);
+});
+
+test('days painted off become one where they touch; a named holiday stays as it is', () => {
+  const one = withDaysOff(spring, '2026-03-10', '2026-03-10');
+  const two = withDaysOff(one, '2026-03-11', '2026-03-12');
+  expect(two.holidays).toEqual([{ from: '2026-03-10', to: '2026-03-12', name: '' }, spring.holidays[0]]);
+  expect(withDaysOff(two, '2026-04-02', '2026-04-02').holidays).toHaveLength(3);
+});
+
+test('school on a day cuts the days off around it', () => {
+  expect(withSchoolOn(spring, '2026-04-08').holidays.map((h) => [h.from, h.to])).toEqual([
+    ['2026-04-03', '2026-04-07'],
+    ['2026-04-09', '2026-04-17'],
+  ]);
+  expect(withSchoolOn(withDaysOff(spring, '2026-03-10', '2026-03-10'), '2026-03-10')).toEqual(spring);
+  expect(withSchoolOn(spring, '2026-05-01')).toEqual(spring);
 });

@@ -43,6 +43,33 @@ export function lessonCalendar(calendar: SchoolCalendar, period: string): School
   return { ...calendar, holidays: [...calendar.holidays, ...off] };
 }
 
+/** The calendar with days off; those that touch or overlap days off without a name of their own become one with them. */
+export function withDaysOff<C extends SchoolCalendar>(calendar: C, from: IsoDay, to: IsoDay): C {
+  const touches = (h: Holiday) => h.name.trim() === '' && h.from <= addDays(to, 1) && h.to >= addDays(from, -1);
+  const joined = calendar.holidays.filter(touches);
+  const all = [...joined, { from, to }];
+  const off = {
+    from: all.map((h) => h.from).sort()[0]!,
+    to: all.map((h) => h.to).sort()[all.length - 1]!,
+    name: '',
+  };
+  const holidays = [...calendar.holidays.filter((h) => !touches(h)), off].sort((a, b) => (a.from < b.from ? -1 : 1));
+  return { ...calendar, holidays };
+}
+
+/** The calendar with school on a day: days off around it stay. */
+export function withSchoolOn<C extends SchoolCalendar>(calendar: C, day: IsoDay): C {
+  const holidays = calendar.holidays.flatMap((h) => {
+    if (day < h.from || day > h.to) return [h];
+    const parts = [
+      { ...h, to: addDays(day, -1) },
+      { ...h, from: addDays(day, 1) },
+    ];
+    return parts.filter((part) => part.from <= part.to);
+  });
+  return { ...calendar, holidays };
+}
+
 /** What is wrong with a calendar, in words; empty when it can be used. */
 export function calendarProblems({ weekdays, holidays }: SchoolCalendar): string[] {
   const problems: string[] = [];

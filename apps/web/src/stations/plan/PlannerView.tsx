@@ -5,13 +5,22 @@ import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocumen
 import { type PlanProblem, planProblems } from '@bright-sprout/core/plan/document/planProblems';
 import { type WorkedOut, workOut } from '@bright-sprout/core/plan/workedOut/workOut';
 import { knownLot, type SeedLot } from '@bright-sprout/core/seeds/seedLot';
-import { useMemo } from 'react';
+import { planCalendar } from '@bright-sprout/core/plan/calendar/planCalendar';
+import { methodById } from '@bright-sprout/core/seeds/catalogue';
+import { counted } from '@bright-sprout/core/words/plural';
+import { useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { useClass, usePlan, useSeedLots } from '../../api/queries';
 import { Loaded, ProblemNotice } from '../../page/Notices';
 import { PageHead } from '../../page/PageHead';
 import { Stations } from '../../page/Stations';
+import { todayIn } from '@bright-sprout/core/clock/clock';
+import { Alike } from './ask/alike/Alike';
 import { AskPart } from './ask/AskPart';
+import { UsualWays } from './ask/UsualWays';
+import { QuestionField } from './QuestionField';
+import { PlanSide } from './PlanSide';
+import { PlanTape } from './tape/PlanTape';
 import { DaysPart } from './days/DaysPart';
 import { FairTestList } from './FairTestList';
 import { LayOutPart } from './layOut/LayOutPart';
@@ -58,7 +67,11 @@ function Planner({ opened, group }: { opened: PlanView; group: ClassView }) {
   const lot = lots.data?.find((l) => l.id === plan.seedLotId && l.speciesId === plan.speciesId);
   const out = useMemo(() => worked(plan, problems, teams, lot), [plan, problems, teams, lot]);
   const findings = useMemo(() => (out ? fairTest(plan, out, teams) : []), [plan, out, teams]);
+  const last = useLast(
+    useMemo(() => (out ? { plan, out, calendar: planCalendar(plan, out), findings } : null), [plan, out, findings]),
+  );
   useUndoKeys(draft);
+  const standing = problems.length > 0 ? `${problems.length} to fill in` : verdict(plan, findings);
   const props: PartProps = { planId: opened.id, group, plan, change, problems, out, readOnly: opened.sown };
   return (
     <>
@@ -68,17 +81,28 @@ function Planner({ opened, group }: { opened: PlanView; group: ClassView }) {
             {group.name}
           </Link>
         }
-        title={plan.question.trim() || 'A plan without a question yet'}
+        title={
+          part === 'ask' && !opened.sown ? (
+            <QuestionField plan={plan} change={change} problems={problems} />
+          ) : (
+            plan.question.trim() || 'A plan without a question yet'
+          )
+        }
         aside={opened.sown ? 'Sown: the plan can be read' : <Saved draft={draft} />}
         next={<SowIt opened={opened} draft={draft} problems={problems} findings={findings} />}
       />
+      {last && (
+        <div className={part === 'days' ? 'planner-tape' : 'planner-tape only-wide'}>
+          <PlanTape {...last} making={part === 'days'} today={todayIn(group.timeZone)} change={change} readOnly={opened.sown} />
+        </div>
+      )}
       <Stations
         stations={PARTS.map((name) => ({ to: `/plans/${opened.id}/${name}`, ...stationOf(name, plan, out) }))}
-        aside={problems.length > 0 ? `${problems.length} to fill in` : verdict(plan, findings)}
+        aside={standing}
       />
       {draft.theirs && <TwoVersions draft={draft} />}
       {draft.refusal && <ProblemNotice error={draft.refusal} />}
-      <div className="planner">
+      <div className={`planner planner-${part}`}>
         <main className="planner-part">
           <fieldset disabled={opened.sown}>
             {part === 'ask' && <AskPart {...props} />}
@@ -88,14 +112,30 @@ function Planner({ opened, group }: { opened: PlanView; group: ClassView }) {
           </fieldset>
           {part === 'prepare' && <PreparePart {...props} />}
         </main>
-        <aside className="planner-side no-print">
-          {out ? <WorkedOutPanel plan={plan} out={out} teams={teams} /> : <StillMissing problems={problems} />}
+        {part === 'ask' && (
+          <fieldset disabled={opened.sown} className="planner-alike">
+            <Alike {...props} />
+            <UsualWays plan={plan} change={change} />
+          </fieldset>
+        )}
+        <PlanSide bar={last ? sizeOf(last.plan, last.out) : 'Not worked out yet'} trouble={standing}>
           <FairTestList findings={findings} change={change} plan={plan} readOnly={opened.sown} />
-        </aside>
+          {out ? <WorkedOutPanel plan={plan} out={out} teams={teams} /> : <StillMissing problems={problems} />}
+        </PlanSide>
       </div>
     </>
   );
 }
+
+/** The last that was not nothing. */
+function useLast<T>(value: T | null): T | null {
+  const [last, setLast] = useState(value);
+  if (value !== null && value !== last) setLast(value);
+  return value ?? last;
+}
+
+const sizeOf = (plan: PlanDocument, out: WorkedOut) =>
+  `${counted(out.containers, methodById(plan.methodId)?.container ?? 'container')}, ${out.seedsSown} seeds`;
 
 /** Marks for measuring how long a change takes until every number is worked out. */
 function worked(plan: PlanDocument, problems: readonly PlanProblem[], teams: number, lot: SeedLot | undefined): WorkedOut | null {

@@ -48,19 +48,30 @@ export function SowIt({
       </Link>
     );
   const stops = findings.filter((f) => f.severity === 'stop' && f.declared === null).length;
-  const ready = problems.length === 0 && stops === 0 && draft.saving === 'saved';
+  const waits = whyNot(problems.length, stops, draft.saving);
   return (
-    <>
+    <span className="sow-it">
       <button
         type="button"
         className="btn btn-next"
-        disabled={!ready || sow.isPending}
-        title={stops > 0 ? 'Mend or declare what stops the test first' : undefined}
+        disabled={waits !== null || draft.saving !== 'saved' || sow.isPending}
+        aria-describedby="sow-waits"
         onClick={() => sow.mutate(undefined, { onSuccess: (made) => void navigate(`/investigations/${made.id}/sow`) })}
       >
         {sow.isPending ? 'Laying out …' : 'Sow it'}
       </button>
+      <span id="sow-waits" className="sow-waits" role="status">
+        {waits}
+      </span>
       {sow.error && <ProblemNotice error={sow.error} />}
-    </>
+    </span>
   );
+}
+
+/** Why it cannot be sown yet; null where it can. */
+function whyNot(missing: number, stops: number, saving: PlanDraft['saving']): string | null {
+  if (missing > 0) return missing === 1 ? '1 thing to fill in first' : `${missing} things to fill in first`;
+  if (stops > 0) return stops === 1 ? '1 thing stops the test' : `${stops} things stop the test`;
+  if (saving === 'refused') return 'something was refused';
+  return saving === 'waiting' ? 'waiting for the network' : null;
 }

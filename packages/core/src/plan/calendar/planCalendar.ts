@@ -15,6 +15,10 @@ export interface CalendarConflict {
   day: IsoDay;
   what: string;
   wayOut: string;
+  /** It was put on another day and nothing is left to decide. */
+  settled?: boolean;
+  /** The way out that can be gone with one press. */
+  fix?: { label: string; apply: (plan: PlanDocument) => PlanDocument };
 }
 
 export interface PlanCalendar {
@@ -46,7 +50,9 @@ export function planCalendar(plan: PlanDocument, out: WorkedOut): PlanCalendar {
       conflicts.push({
         day,
         what: `${eventWords({ day, kind, ...fact }).title} would fall on ${formatDay(day)}, ${isSchoolDay(plan.calendar, day) ? 'a half day without our period' : 'a day without school'}.`,
-        wayOut: there === day ? waysOutOfSoaking(calendar, day) : `It is moved to ${formatDay(there)}.`,
+        ...(there === day
+          ? waysOutOfSoaking(plan, calendar, day)
+          : { wayOut: `It is moved to ${formatDay(there)}.`, settled: true }),
       });
     events.push({ day: there, kind, ...fact });
   };
@@ -73,11 +79,13 @@ function otherDay(calendar: SchoolCalendar, day: IsoDay, kind: PlanEventKind, fa
 }
 
 /** Seeds that soak over days without school drown: another sowing day, or hands at home. */
-function waysOutOfSoaking(calendar: SchoolCalendar, day: IsoDay): string {
+function waysOutOfSoaking(plan: PlanDocument, calendar: SchoolCalendar, day: IsoDay): Pick<CalendarConflict, 'wayOut' | 'fix'> {
   const sowing = Array.from({ length: LOOK_AHEAD_DAYS }, (_, n) => addDays(day, n + 2)).find(
     (d) => isSchoolDay(calendar, d) && isSchoolDay(calendar, addDays(d, -1)),
   );
-  return `${sowing ? `Sow on ${formatDay(sowing)} instead, or let` : 'Let'} somebody soak them at home that evening; not earlier.`;
+  const wayOut = `${sowing ? `Sow on ${formatDay(sowing)} instead, or let` : 'Let'} somebody soak them at home that evening; not earlier.`;
+  if (!sowing || plan.kind === 'age-ladder' || sowing >= plan.endOn) return { wayOut };
+  return { wayOut, fix: { label: `Sow on ${formatDay(sowing, 'short')}`, apply: (p) => ({ ...p, sowOn: sowing }) } };
 }
 
 const LOOK_AHEAD_DAYS = 28;

@@ -24,7 +24,8 @@ test('runs from today to the day after the end, with checks, days off and pegs',
   const { days, pegs } = tape(plan);
   expect([days[0]!.day, days.at(-1)!.day]).toEqual(['2026-03-02', addDays(plan.endOn, 1)]);
   const on = (day: string) => days.find((d) => d.day === day)!;
-  expect(on(SOWN)).toMatchObject({ number: 0, check: false, off: false, left: 1 });
+  expect(on(SOWN)).toMatchObject({ number: 0, check: false, off: false, left: { before: 0, after: 1 } });
+  expect(on('2026-03-11').left).toEqual({ before: 0.5, after: 1 });
   expect([on('2026-03-11').check, on('2026-03-12').check, on('2026-03-14').off]).toEqual([true, false, true]);
   expect(pegs).toEqual([
     { peg: 'sowOn', day: SOWN, words: 'sow' },

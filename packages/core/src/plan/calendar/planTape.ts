@@ -16,8 +16,11 @@ export interface TapeDay {
   /** Name of the holiday, on its first day on the tape. */
   holiday: string | null;
   check: boolean;
-  /** Share left in a container at the end of the day; null before sowing, after the end, and where nobody waters. */
-  left: number | null;
+  /**
+   * Share left in a container on that day before somebody waters, and after; the same where nobody does. Null before sowing, after
+   * the end, and where it is never watered.
+   */
+  left: { before: number; after: number } | null;
   /** It has run dry. */
   dry: boolean;
 }
@@ -80,7 +83,7 @@ export function planTape(plan: PlanDocument, out: WorkedOut, calendar: PlanCalen
       off: !isSchoolDay(plan.calendar, day),
       holiday: holiday && (i === 0 || holidayOn(plan.calendar, addDays(day, -1)) !== holiday) ? holiday.name || 'days off' : null,
       check: checked.has(day),
-      left: watered && day <= plan.endOn ? leftAt(plan, waterings, day) : null,
+      left: watered && day <= plan.endOn ? leftOn(plan, waterings, day) : null,
       dry: dry.some((d) => day >= d.from && day <= d.to),
     };
   });
@@ -94,6 +97,13 @@ export function planTape(plan: PlanDocument, out: WorkedOut, calendar: PlanCalen
     }),
     conflicts: calendar.conflicts.map((c) => c.day),
   };
+}
+
+function leftOn(plan: PlanDocument, waterings: readonly IsoDay[], day: IsoDay): TapeDay['left'] {
+  const after = leftAt(plan, waterings, day);
+  if (after === null) return null;
+  const earlier = waterings.filter((d) => d !== day);
+  return { before: leftAt(plan, earlier, day) ?? 0, after };
 }
 
 /** The day of sowing of an age ladder follows from its lesson: there is no peg for it. */

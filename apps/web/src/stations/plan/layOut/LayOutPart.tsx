@@ -1,43 +1,27 @@
-import { splitWords } from '@bright-sprout/core/plan/layout/splitWords';
+import { layoutForm } from '@bright-sprout/core/plan/layout/layoutForm';
 import { moveTo } from '@bright-sprout/core/plan/layout/layOut';
-import { type Assignment } from '@bright-sprout/core/plan/document/planDocument';
 import { plural } from '@bright-sprout/core/words/plural';
 import { TreatmentMark } from '../../../marks/TreatmentMark';
-import { ChoiceField, NumberField, setting } from '../planFields';
+import { AssignmentField } from '../ask/panels/WhoGetsWhat';
+import { NumberField, setting } from '../planFields';
 import { NotYet } from '../NotYet';
 import { type PartProps } from '../partProps';
 import { CARRIERS } from './carriers';
 import { Concurrence } from './Concurrence';
 import { Trays } from './Trays';
 
-const ASSIGNMENT_NAMES: Record<Assignment, string> = {
-  'one-of-each': 'every team has one of each',
-  'team-one-treatment': 'each team has one treatment',
-  'class-shares': 'the class shares all',
-  'own-pot': 'everyone has a pot at home',
-};
-
 /** Who gets what, and where each container stands; moved by pointer or by keyboard. */
 export function LayOutPart({ group, plan, change, problems, out, readOnly }: PartProps) {
-  if (!out) return <NotYet />;
-  const { layout } = out;
+  const layout = out?.layout;
   return (
     <>
       <section className="section no-print">
         <h2>Who gets what</h2>
         <div className="planner-columns">
-          <ChoiceField
-            label="Containers are shared out so that"
-            field="assignment"
-            problems={problems}
-            hint={splitWords(layout.split)}
-            value={plan.assignment}
-            choices={(Object.keys(ASSIGNMENT_NAMES) as Assignment[]).map((value) => ({ value, name: ASSIGNMENT_NAMES[value] }))}
-            onChange={(assignment) => change(setting({ assignment, moved: {} }))}
-          />
+          <AssignmentField plan={plan} change={change} problems={problems} out={out} />
           <NumberField
-            label={plural(CARRIERS[layout.form.id])}
-            hint={layout.trays.length > plan.trays ? `All of them need ${layout.trays.length}.` : undefined}
+            label={plural(CARRIERS[layoutForm(plan.methodId).id])}
+            hint={layout && layout.trays.length > plan.trays ? `All of them need ${layout.trays.length}.` : undefined}
             field="trays"
             problems={problems}
             value={plan.trays}
@@ -56,6 +40,21 @@ export function LayOutPart({ group, plan, change, problems, out, readOnly }: Par
           )}
         </p>
       </section>
+      {out ? <Stands group={group} plan={plan} change={change} out={out} readOnly={readOnly} /> : <NotYet />}
+    </>
+  );
+}
+
+function Stands({
+  group,
+  plan,
+  change,
+  out,
+  readOnly,
+}: Pick<PartProps, 'group' | 'plan' | 'change' | 'readOnly'> & { out: NonNullable<PartProps['out']> }) {
+  const { layout } = out;
+  return (
+    <>
       <section className="section">
         <h2>Where they stand</h2>
         <p className="second no-print">

@@ -3,6 +3,7 @@ import { mixingCards } from '@bright-sprout/core/plan/lists/mixingCards';
 import { homeKit, shoppingList } from '@bright-sprout/core/plan/lists/prepare';
 import { runSheet } from '@bright-sprout/core/plan/lists/runSheet';
 import { runStepWords } from '@bright-sprout/core/plan/lists/runSheetWords';
+import { type WorkedOut } from '@bright-sprout/core/plan/workedOut/workOut';
 import { type Kitchen } from '@bright-sprout/core/quantities/volume';
 import { useState } from 'react';
 import { StickLabels } from '../../../labels/StickLabels';
@@ -11,13 +12,9 @@ import { NotYet } from '../NotYet';
 import { type PartProps } from '../partProps';
 
 /** What to buy, mix and mind, and what everybody does on sowing day; made to be printed. */
-export function PreparePart({ planId, group, plan, change, problems, out, readOnly }: PartProps) {
+export function PreparePart(props: PartProps) {
+  const { plan, change, problems, out, readOnly } = props;
   const [kitchen, setKitchen] = useState<Kitchen>('metric');
-  if (!out) return <NotYet />;
-  const teams = group.teams.length;
-  const cards = mixingCards(plan, out);
-  const cautions = cautionsFor(plan);
-  const [gear, ask] = [protectiveGear(cautions), toAskAbout(cautions)];
   return (
     <>
       <section className="section">
@@ -65,25 +62,40 @@ export function PreparePart({ planId, group, plan, change, problems, out, readOn
             onChange={setKitchen}
           />
         </fieldset>
-        <table className="table">
-          <thead>
-            <tr>
-              <th scope="col">What</th>
-              <th scope="col">{teams > 0 ? 'Each team' : 'Needed'}</th>
-              <th scope="col">In all, with spares</th>
-            </tr>
-          </thead>
-          <tbody>
-            {shoppingList(plan, out, teams, kitchen).map((l) => (
-              <tr key={l.what}>
-                <th scope="row">{l.what}</th>
-                <td>{l.perTeam}</td>
-                <td>{l.total}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
+        {out && <Shopping plan={plan} out={out} teams={props.group.teams.length} kitchen={kitchen} />}
       </section>
+      {out ? <Lists {...props} out={out} /> : <NotYet />}
+    </>
+  );
+}
+
+function Shopping({ plan, out, teams, kitchen }: { plan: PartProps['plan']; out: WorkedOut; teams: number; kitchen: Kitchen }) {
+  return (
+    <table className="table">
+      <thead>
+        <tr>
+          <th scope="col">What</th>
+          <th scope="col">{teams > 0 ? 'Each team' : 'Needed'}</th>
+          <th scope="col">In all, with spares</th>
+        </tr>
+      </thead>
+      <tbody>
+        {shoppingList(plan, out, teams, kitchen).map((l) => (
+          <tr key={l.what}>
+            <th scope="row">{l.what}</th>
+            <td>{l.perTeam}</td>
+            <td>{l.total}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+function Lists({ planId, group, plan, out }: PartProps & { out: WorkedOut }) {
+  const cards = mixingCards(plan, out);
+  return (
+    <>
       {cards.map((card) => (
         <section key={card.title} className="section">
           <h2>{card.title}</h2>
@@ -125,22 +137,31 @@ export function PreparePart({ planId, group, plan, change, problems, out, readOn
           </ul>
         </section>
       )}
-      <section className="section">
-        <h2>To mind</h2>
-        <p>
-          <b>{RULES_FIRST}</b>
-        </p>
-        {ask.length > 0 && <p>Ask families before you start about: {ask.join('; ')}.</p>}
-        {gear.length > 0 && <p>Have at hand: {gear.join(', ')}.</p>}
-        <ul className="cautions">
-          {cautions.map((c) => (
-            <li key={c.id} className={`caution-${c.gravity}`}>
-              {c.say}
-              {c.adult && ' An adult’s job.'} <span className="second">({c.from.toLowerCase()})</span>
-            </li>
-          ))}
-        </ul>
-      </section>
+      <ToMind plan={plan} />
     </>
+  );
+}
+
+/** What is to be minded with what the plan uses. */
+export function ToMind({ plan }: Pick<PartProps, 'plan'>) {
+  const cautions = cautionsFor(plan);
+  const [gear, ask] = [protectiveGear(cautions), toAskAbout(cautions)];
+  return (
+    <section className="section">
+      <h2>To mind</h2>
+      <p>
+        <b>{RULES_FIRST}</b>
+      </p>
+      {ask.length > 0 && <p>Ask families before you start about: {ask.join('; ')}.</p>}
+      {gear.length > 0 && <p>Have at hand: {gear.join(', ')}.</p>}
+      <ul className="cautions">
+        {cautions.map((c) => (
+          <li key={c.id} className={`caution-${c.gravity}`}>
+            {c.say}
+            {c.adult && ' An adult’s job.'} <span className="second">({c.from.toLowerCase()})</span>
+          </li>
+        ))}
+      </ul>
+    </section>
   );
 }

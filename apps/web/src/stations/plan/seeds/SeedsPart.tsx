@@ -1,62 +1,34 @@
-import { countingBy } from '@bright-sprout/core/plan/document/startingPoints';
-import { plural } from '@bright-sprout/core/words/plural';
-import { METHODS, methodById, speciesById, usualFillMl } from '@bright-sprout/core/seeds/catalogue';
+import { counted } from '@bright-sprout/core/words/plural';
+import { methodById, speciesById } from '@bright-sprout/core/seeds/catalogue';
 import { lotStanding } from '@bright-sprout/core/seeds/seedLot';
 import { Link } from 'react-router';
 import { useSeedLots } from '../../../api/queries';
+import { WordPanel } from '../../../page/WordPanel';
+import { ContainersEach, MethodChoices } from '../ask/panels/ContainersPanel';
+import { SeedsEach } from '../ask/panels/SeedNumbers';
 import { ChoiceField, NumberField, setting } from '../planFields';
 import { type PartProps } from '../partProps';
 import { SeedChooser } from './SeedChooser';
 
 /** Which seed, grown in what, how many, and how deep. */
-export function SeedsPart({ plan, change, problems, out }: PartProps) {
+export function SeedsPart(props: PartProps) {
+  const { plan, change, problems, out } = props;
   const method = methodById(plan.methodId);
   const species = speciesById(plan.speciesId);
   const container = method?.container ?? 'container';
   return (
     <>
       <section className="section">
-        <h2>Grown in</h2>
-        <ChoiceField
-          label="Way of growing"
-          field="methodId"
-          problems={problems}
-          hint={
-            method &&
-            `${method.paper ? 'Roots can be seen' : 'Shoots can be measured'}; it lasts ${method.unattendedDays} days alone.`
-          }
-          value={plan.methodId}
-          choices={METHODS.map((m) => ({ value: m.id, name: m.name }))}
-          onChange={(methodId) =>
-            change((p) => {
-              const m = methodById(methodId)!;
-              return countingBy({ ...p, methodId, fillMl: usualFillMl(m) }, m.paper ? 'root-2mm' : 'shoot');
-            })
-          }
-        />
+        <p className="asked-as">
+          Grown in{' '}
+          <WordPanel name={`Way of growing: ${method?.name ?? 'none yet'}`} word={method?.name.toLowerCase() ?? '…'} wide>
+            <MethodChoices plan={plan} change={change} />
+          </WordPanel>
+          {method && `, which lasts ${counted(method.unattendedDays, 'day')} alone.`}
+        </p>
         <div className="planner-columns">
-          <NumberField
-            label={`${plural(container)} of each`.replace(/^./, (c) => c.toUpperCase())}
-            field="containersEach"
-            problems={problems}
-            value={plan.containersEach}
-            onChange={(containersEach) => change(setting({ containersEach }))}
-          />
-          <NumberField
-            label={`Seeds in each ${container}`}
-            field="seedsEach"
-            problems={problems}
-            hint={out ? seedsHint(plan, out) : undefined}
-            value={plan.seedsEach}
-            onChange={(seedsEach) => change(setting({ seedsEach }))}
-          />
-          <NumberField
-            label="Plants left after thinning"
-            field="keep"
-            problems={problems}
-            value={plan.keep}
-            onChange={(keep) => change(setting({ keep }))}
-          />
+          <ContainersEach {...props} />
+          <SeedsEach {...props} />
           <NumberField
             label={`Fill of one ${container}`}
             unit="mL"
@@ -126,11 +98,4 @@ function FromTheShelf({ plan, change, problems }: Pick<PartProps, 'plan' | 'chan
       )}
     </section>
   );
-}
-
-/** How surely the seeds of one container are enough. */
-function seedsHint(plan: PartProps['plan'], { chanceOfEnough, seedsAdvised }: NonNullable<PartProps['out']>): string {
-  const enough = plan.kind === 'crowding' ? 'enough plants' : 'a plant';
-  const more = seedsAdvised !== null && seedsAdvised > plan.seedsEach ? `; ${seedsAdvised} would make it 95` : '';
-  return `With ${plan.seedsEach}, about ${Math.round(100 * chanceOfEnough)} of 100 have ${enough}${more}.`;
 }

@@ -1,35 +1,64 @@
 import { type FairRule } from '../fairRule';
 import { type PlanDocument } from '../../document/planDocument';
 import { type LaidContainer, type Layout, layOut } from '../../layout/layOut';
+import { balanceOf, type Lopsided } from '../../layout/balance';
+import { placeFactor } from '../../layout/layOut';
 import { dealAgain } from '../deals';
 import { FEWEST_CONTAINERS, NOT_TESTS } from '../planFacts';
 
 const ENDS = 3;
 const DEALS = 60;
+/** A deal by lot is so lopsided once in a hundred times. */
+const RARE = 0.01;
+
+const STANDS: Record<Lopsided, string> = {
+  'one-side': 'to one side',
+  ends: 'at the ends',
+  middle: 'in the middle',
+  window: 'near the window',
+  room: 'away from the window',
+};
 
 export const placeIsTreatment: FairRule = {
   code: 'place-is-treatment',
-  check: ({ kind }, { layout, treatments }, teams) => {
-    if (treatments.length < 2 || NOT_TESTS.includes(kind)) return null;
-    const bad = badlyPlaced(layout);
+  check: (plan, { layout, treatments }, teams) => {
+    if (treatments.length < 2 || NOT_TESTS.includes(plan.kind)) return null;
+    const bad = badlyPlaced(layout) ?? lopsided(plan, layout);
     if (bad === null) return null;
     const { code, label } = treatments.find((t) => t.code === bad.treatment)!;
     return {
       severity: 'mend',
-      params: { code, label, row: bad.row },
-      fix: { label: 'Deal the places again', apply: (plan) => dealtWell(plan, teams) },
+      params: { code, label, row: bad.row, how: bad.how ?? null, inHundred: bad.inHundred ?? null },
+      fix: { label: 'Deal the places again', apply: (p) => dealtWell(p, teams) },
     };
   },
   words: (p) => ({
-    what: p.row
-      ? `All of ${p.code} (${p.label}) stand in one row from the window.`
-      : `Nearly all of ${p.code} (${p.label}) stand at one end.`,
+    what: p.how
+      ? `${p.code} (${p.label}) stands ${STANDS[p.how as Lopsided]} more than the others: of 100 deals by lot, ${p.inHundred === 0 ? 'not one' : p.inHundred} would be as lopsided.`
+      : p.row
+        ? `All of ${p.code} (${p.label}) stand in one row from the window.`
+        : `Nearly all of ${p.code} (${p.label}) stand at one end.`,
     why: 'Light and warmth change along a sill; the place would look like the treatment.',
   }),
 };
 
+interface Placed {
+  treatment: string;
+  row: boolean;
+  how?: Lopsided;
+  inHundred?: number;
+}
+
+/** Any other pattern that hardly a deal has; places that are compared stand apart anyway. */
+function lopsided(plan: PlanDocument, layout: Layout): Placed | null {
+  if (placeFactor(plan) !== null || plan.assignment === 'own-pot') return null;
+  const balance = balanceOf(layout);
+  if (balance === null || balance.share > RARE) return null;
+  return { treatment: balance.treatment, row: false, how: balance.how, inHundred: Math.round(100 * balance.share) };
+}
+
 /** A treatment that stands at one end or in one row only; null where none does. */
-function badlyPlaced({ containers, trays }: Layout): { treatment: string; row: boolean } | null {
+function badlyPlaced({ containers, trays }: Layout): Placed | null {
   const third = (c: LaidContainer) => Math.floor((c.column * ENDS) / Math.max(1, trays[c.tray]!.columns));
   for (const treatment of new Set(containers.map((c) => c.treatment))) {
     const own = containers.filter((c) => c.treatment === treatment);
@@ -44,7 +73,8 @@ function badlyPlaced({ containers, trays }: Layout): { treatment: string; row: b
 function dealtWell(plan: PlanDocument, teams: number): PlanDocument {
   for (let draw = 1; draw < DEALS; draw++) {
     const dealt = { ...plan, moved: {}, drawSeed: plan.drawSeed + draw };
-    if (badlyPlaced(layOut(dealt, teams)) === null) return dealt;
+    const layout = layOut(dealt, teams);
+    if (badlyPlaced(layout) === null && lopsided(dealt, layout) === null) return dealt;
   }
   return dealAgain(plan);
 }

@@ -1,9 +1,9 @@
 import { type PredictionKind, PREDICTIONS } from '@bright-sprout/core/plan/document/planDocument';
 import { Form } from 'react-bootstrap';
-import { useTeamPredictions } from '../../../api/queries';
-import { TeamPredictions } from '../../../sowing/TeamPredictions';
-import { setting } from '../planFields';
-import { type PartProps } from '../partProps';
+import { useTeamPredictions } from '../../../../api/queries';
+import { TeamPredictions } from '../../../../sowing/TeamPredictions';
+import { setting } from '../../planFields';
+import { type PartProps } from '../../partProps';
 
 const NAMES: Record<PredictionKind, string> = {
   'first-sprout-day': 'the day of the first sprout',
@@ -12,11 +12,11 @@ const NAMES: Record<PredictionKind, string> = {
 };
 
 /** What teams are asked to predict, whether they are asked now, and who has answered. */
-export function PredictionsSection({ planId, group, plan, change }: PartProps) {
+export function PredictionsPanel({ planId, group, plan, change }: PartProps) {
   const answers = useTeamPredictions(planId, plan.askTeams);
   return (
-    <section className="section">
-      <h2>Predictions before sowing</h2>
+    <section>
+      <h3>Predictions before sowing</h3>
       <div className="planner-ticks">
         {PREDICTIONS.map((kind) => (
           <Form.Check

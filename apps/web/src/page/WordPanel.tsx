@@ -1,0 +1,49 @@
+import { type KeyboardEvent, type ReactNode, useState } from 'react';
+import { Dropdown } from 'react-bootstrap';
+import './ruledWord.scss';
+
+interface Props {
+  /** What the word stands for, for those who hear it. */
+  name: string;
+  /** The word as it stands in its sentence. */
+  word: ReactNode;
+  /** Something is wrong behind it. */
+  wrong?: boolean;
+  /** Looks like what it opens instead of like a word. */
+  className?: string;
+  wide?: boolean;
+  disabled?: boolean;
+  children: ReactNode;
+}
+
+/** A word that stands on ruler ticks: pressing it turns it to ink, and what it can be changed to hangs from it. */
+export function WordPanel({ name, word, wrong = false, className = 'ruled-word', wide = false, disabled, children }: Props) {
+  const [open, setOpen] = useState(false);
+  return (
+    <Dropdown as="span" className="word-panel" autoClose="outside" show={open} onToggle={setOpen}>
+      <Dropdown.Toggle
+        as="button"
+        type="button"
+        className={`${className}${wrong ? ' wrong' : ''}`}
+        disabled={disabled}
+        aria-label={name}
+      >
+        {word}
+      </Dropdown.Toggle>
+      <Dropdown.Menu
+        className={`hanging${wide ? ' wide' : ''}`}
+        role="group"
+        aria-label={name}
+        onKeyDown={leaveArrowsAlone}
+        popperConfig={{ strategy: 'absolute', modifiers: [{ name: 'flip', enabled: false }] }}
+      >
+        {open && children}
+      </Dropdown.Menu>
+    </Dropdown>
+  );
+}
+
+/** In fields and lists arrows do what they do there; only Escape and Tab are for the panel. */
+function leaveArrowsAlone(event: KeyboardEvent) {
+  if (event.key !== 'Escape' && event.key !== 'Tab') event.stopPropagation();
+}

@@ -1,0 +1,100 @@
+import { FACTOR_SUBJECTS, type Factor, type FactorSubject, type PlanKind } from '@bright-sprout/core/plan/document/planDocument';
+import { withUnit } from '@bright-sprout/core/plan/document/levelNames';
+import { SUBJECT_WORDS, usualFactor } from '@bright-sprout/core/plan/document/usualFactor';
+import { unitsOf } from '@bright-sprout/core/plan/lists/mixingCards';
+import { useState } from 'react';
+import { SubjectGlyph } from '../../../../drawing/container/SubjectGlyph';
+import { ChoiceField, setting, TextField } from '../../planFields';
+import { type PartProps } from '../../partProps';
+import { cross, kindFor, putFactor, uncross } from '../factorChange';
+import { PictureChoices } from './PictureChoices';
+
+const KIND_NAMES: Record<PlanKind, string> = {
+  'one-factor': 'one thing changed, against a control',
+  'dose-series': 'a series of amounts',
+  'two-factors': 'two things, crossed',
+  crowding: 'crowding, with thinning',
+  'side-by-side': 'kinds side by side',
+  'age-ladder': 'every age on one day',
+  patch: 'a patch, seen from above',
+  viability: 'a test of a seed lot',
+};
+
+/** Subjects offered before somebody asks for all. */
+const FIRST: readonly FactorSubject[] = ['light', 'water', 'salt', 'feed', 'depth', 'crowding', 'kind'];
+
+/** What is changed: chosen by picture, whole with its usual steps; its name and unit; and whether it meets a second thing. */
+export function FactorPanel({ plan, change, problems, index }: PartProps & { index: number }) {
+  const [all, setAll] = useState(false);
+  const factor = plan.factors[index]!;
+  const shown = FACTOR_SUBJECTS.filter((s) => all || FIRST.includes(s) || s === factor.subject);
+  const choose = (subject: FactorSubject) => {
+    const next = subjectChanged(factor, subject);
+    putFactor(change, index, next);
+    if (plan.factors.length === 1 && plan.kind !== 'patch' && plan.kind !== 'viability')
+      change(setting({ kind: kindFor({ ...factor, ...next }) }));
+  };
+  return (
+    <section aria-label={`What is changed${index > 0 ? ', second' : ''}`}>
+      <PictureChoices
+        label="It is about"
+        value={factor.subject}
+        choices={shown.map((s) => ({
+          value: s,
+          picture: <SubjectGlyph subject={s} />,
+          name: SUBJECT_WORDS[s].name,
+          does: SUBJECT_WORDS[s].about,
+        }))}
+        onChoose={choose}
+      />
+      <button type="button" className="btn btn-plain mb-2" onClick={() => setAll(!all)}>
+        {all ? 'Show fewer' : 'Show all that can be changed'}
+      </button>
+      <div className="planner-pair">
+        <TextField
+          label="Name it"
+          field={`factors.${index}.name`}
+          problems={problems}
+          value={factor.name}
+          onChange={(name) => putFactor(change, index, { name })}
+          placeholder="salt in the water"
+        />
+        <TextField
+          label="Unit, if it has amounts"
+          field={`factors.${index}.unit`}
+          problems={problems}
+          value={factor.unit}
+          onChange={(unit) => putFactor(change, index, withUnit(factor, unit))}
+          placeholder={unitsOf(factor.subject)[0] ?? ''}
+          hint={unitsOf(factor.subject).length > 1 ? `Mixing is worked out in ${unitsOf(factor.subject).join(', ')}.` : undefined}
+        />
+      </div>
+      {index === 0 && (
+        <ChoiceField
+          label="Kind of experiment"
+          field="kind"
+          problems={problems}
+          value={plan.kind}
+          choices={(Object.keys(KIND_NAMES) as PlanKind[]).map((value) => ({ value, name: KIND_NAMES[value] }))}
+          onChange={(kind) => change(setting({ kind }))}
+        />
+      )}
+      {plan.factors.length < 2 && (
+        <button type="button" className="btn" onClick={() => cross(change)}>
+          Cross it with a second thing
+        </button>
+      )}
+      {plan.factors.length > 1 && (
+        <button type="button" className="btn" onClick={() => uncross(change, index)}>
+          Do not cross
+        </button>
+      )}
+    </section>
+  );
+}
+
+/** The factor about something else: whole as it is usual; one with a unit of one's own keeps its steps. */
+function subjectChanged(factor: Factor, subject: FactorSubject): Factor {
+  const own = factor.unit !== '' && !unitsOf(factor.subject).includes(factor.unit);
+  return own ? { ...factor, subject } : usualFactor(subject);
+}

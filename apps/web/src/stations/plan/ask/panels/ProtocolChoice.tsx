@@ -1,0 +1,46 @@
+import { type SproutedRule } from '@bright-sprout/core/measures/measure';
+import { type Protocol } from '@bright-sprout/core/plan/document/planDocument';
+import { PROTOCOL_WORDS } from '@bright-sprout/core/plan/document/protocolWords';
+import { countingBy } from '@bright-sprout/core/plan/document/startingPoints';
+import { type PartProps } from '../../partProps';
+import { ProtocolGlyph } from './ProtocolGlyph';
+import { PictureChoices } from './PictureChoices';
+
+export type ProtocolName = keyof typeof PROTOCOL_WORDS;
+
+const NAMES: Record<ProtocolName, string> = {
+  sprouted: 'A seed has sprouted when',
+  height: 'Height is',
+  beforeSprouting: 'A plant that is not up yet counts as',
+  afterLoss: 'A plant that died',
+  seedlings: 'Measured are',
+  seedsToHole: 'Seeds to a hole',
+  depth: 'Sown',
+  firm: 'The soil',
+  water: 'Water',
+  lightBefore: 'Before they are up',
+  openBag: 'The bag is opened',
+  report: 'Reported is',
+};
+
+/** A choice on which practitioners differ, each way with what it does to the records. */
+export function ProtocolChoice({ name, plan, change }: { name: ProtocolName } & Pick<PartProps, 'plan' | 'change'>) {
+  const words = PROTOCOL_WORDS[name] as Record<string, { name: string; does: string }>;
+  return (
+    <PictureChoices
+      label={NAMES[name]}
+      value={plan.protocol[name] as string}
+      choices={Object.entries(words).map(([value, w]) => ({
+        value,
+        picture: <ProtocolGlyph name={name} value={value as Protocol[ProtocolName]} />,
+        name: w.name,
+        does: w.does,
+      }))}
+      onChoose={(value) =>
+        change((p) =>
+          name === 'sprouted' ? countingBy(p, value as SproutedRule) : { ...p, protocol: { ...p.protocol, [name]: value } },
+        )
+      }
+    />
+  );
+}
