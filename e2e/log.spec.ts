@@ -2,7 +2,7 @@ import { expect, type Page } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import { inDays } from './days';
 import { expectAccessible, joinOn, tap } from './people';
-import { beginPlan, part, saved } from './planning';
+import { beginPlan, openWord, part, saved } from './planning';
 import { test } from './test';
 
 const daysAgo = (days: number) => inDays(-days);
@@ -12,7 +12,9 @@ async function openLog(page: Page, question: string): Promise<string> {
   await beginPlan(page, /^Salt in steps/);
   await page.getByLabel('What do you want to find out?').fill(question);
   await part(page, 'Days');
+  await openWord(page, /^Sowing/);
   await page.getByLabel('Sown on', { exact: true }).fill(daysAgo(12));
+  await openWord(page, /^Days of looking/);
   await page.getByRole('radio', { name: 'on every school day' }).check();
   await saved(page);
   await page.getByRole('button', { name: 'Sow it' }).click();

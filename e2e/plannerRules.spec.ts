@@ -1,7 +1,7 @@
 import { expect } from '@playwright/test';
 import { inDays } from './days';
 import { expectAccessible } from './people';
-import { beginPlan, fair, part, saved, sow } from './planning';
+import { beginPlan, fair, openWord, part, saved, sow } from './planning';
 import { test } from './test';
 
 test('by keyboard alone a treatment is put at one end; the check sees it, and its fix deals again', async ({ page }) => {
@@ -67,6 +67,7 @@ test('a break longer than the pots last is mended with one press, stands in the 
 }) => {
   await beginPlan(page, /^Sour water, and chalk in the soil/);
   await part(page, 'Days');
+  await openWord(page, /^School days/);
   await page.getByLabel('Name of the holiday').fill('Project week');
   await page.getByLabel('First day off').fill(inDays(14));
   await page.getByLabel('Last day off').fill(inDays(20));
@@ -77,6 +78,7 @@ test('a break longer than the pots last is mended with one press, stands in the 
   await expect(page.locator('.agenda').getByText('Somebody comes in to water').first()).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(fair(page)).toContainText('leaves the plants alone');
+  await openWord(page, /^Lesson time/);
   await page.getByLabel('Period').fill('11:00–10:15');
   await expect(page.getByText('Write the period like 10:15–11:00, its end after its start.').first()).toBeVisible();
   await page.getByLabel('Period').fill('');
@@ -88,6 +90,7 @@ test('a break longer than the pots last is mended with one press, stands in the 
 
 test('bad input gets a sentence at its field and loses nothing', async ({ page }) => {
   await beginPlan(page, /^Salt in steps/);
+  await openWord(page, /^B: 25 mmol/);
   await page.getByLabel('Amount of level 2 in mmol/L').fill('-25');
   await expect(page.getByText('An amount cannot be below zero.').first()).toBeVisible();
   await page.getByLabel('Amount of level 2 in mmol/L').fill('25');
@@ -97,11 +100,12 @@ test('bad input gets a sentence at its field and loses nothing', async ({ page }
   await expect(page.getByLabel('Cups of each')).toHaveValue('500');
   await page.getByLabel('Cups of each').fill('7');
   await part(page, 'Days');
-  await page.getByLabel('Last look').fill('2020-01-01');
+  await openWord(page, /^The end/);
+  await page.getByRole('textbox', { name: 'Last look' }).fill('2020-01-01');
   await expect(page.getByText(/The end has to come after sowing/).first()).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
-  for (const day of ['Mon', 'Tue', 'Wed', 'Thu', 'Fri'])
-    await page.locator('.section', { hasText: 'School days and holidays' }).getByRole('checkbox', { name: day }).uncheck();
+  await openWord(page, /^School days/);
+  for (const day of ['Mon', 'Tue', 'Wed', 'Thu', 'Fri']) await page.getByRole('checkbox', { name: day }).uncheck();
   await expect(page.getByText('No weekday is a school day.').first()).toBeVisible();
   await expect(page.getByRole('button', { name: 'Sow it' })).toBeDisabled();
   await saved(page);
@@ -145,7 +149,9 @@ test('what was typed just before the window closed, with no network, is there ag
 test('what goes outside waits for the last frost, and a half day has no afternoon lesson', async ({ page }) => {
   await beginPlan(page, /^Salt in steps/);
   await part(page, 'Days');
-  await page.getByLabel('Last look').fill(inDays(90));
+  await openWord(page, /^The end/);
+  await page.getByRole('textbox', { name: 'Last look' }).fill(inDays(90));
+  await openWord(page, /^In the end/);
   await page.getByRole('checkbox', { name: 'in the end the plants go outside' }).check();
   await page.getByLabel('Last frost, as a rule').fill(inDays(30));
   await expect(page.getByText('Plant out the barley')).toBeVisible();
@@ -155,8 +161,11 @@ test('what goes outside waits for the last frost, and a half day has no afternoo
   await expect(page.getByText('Plant out the barley')).toHaveCount(0);
   for (const title of ['Lift the covers and move into the light', 'Take the covers off'])
     await expect(page.getByText(title, { exact: true })).toBeVisible();
+  await openWord(page, /^Lesson time/);
   await page.getByLabel('Period').fill('13:15–14:00');
+  await openWord(page, /^Sowing/);
   const sowOn = await page.getByLabel('Sown on', { exact: true }).inputValue();
+  await openWord(page, /^School days/);
   await page.getByLabel('Half day', { exact: true }).fill(sowOn);
   await page.getByRole('button', { name: 'Add a half day' }).click();
   await expect(page.getByText(/Sow would fall on .* a half day without our period\./)).toBeVisible();
@@ -204,7 +213,8 @@ test('containers are laid out as their method stands: bags on a pane, sections o
     ['Egg-carton or plug-tray cells', 'Cell tray'],
   ] as const) {
     await part(page, 'Seeds');
-    await page.getByLabel('Way of growing').selectOption({ label: method });
+    await openWord(page, /^Way of growing/);
+    await page.getByRole('radio', { name: method }).check();
     await part(page, 'Lay out');
     await expect(page.getByRole('group', { name: carrier, exact: true }).locator('.lay-pot').first()).toBeVisible();
   }

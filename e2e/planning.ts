@@ -9,7 +9,7 @@ export async function beginPlan(page: Page, start: RegExp): Promise<void> {
   await page.locator('.class-row').getByRole('link', { name: '7 Copper' }).click();
   await page.getByRole('link', { name: 'Plan an investigation' }).click();
   await page.getByRole('button', { name: start }).click();
-  await expect(page.getByRole('heading', { name: 'The question' })).toBeVisible();
+  await expect(page.getByLabel('What do you want to find out?')).toBeVisible();
 }
 
 export const part = (page: Page, name: string) =>
@@ -17,6 +17,8 @@ export const part = (page: Page, name: string) =>
     .getByRole('navigation', { name: 'Stations' })
     .getByRole('link', { name: new RegExp(`^${name}`) })
     .click();
+/** Opens a word of a sentence, a treatment on its picture, or a thing that is alike for all. */
+export const openWord = (page: Page, name: RegExp) => page.getByRole('button', { name }).first().click();
 export const fair = (page: Page) => page.getByRole('region', { name: 'Fair-test check' });
 export const saved = (page: Page) => expect(page.getByRole('status').filter({ hasText: 'All saved' })).toBeVisible();
 

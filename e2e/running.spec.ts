@@ -1,7 +1,7 @@
 import { expect, type Page } from '@playwright/test';
 import { inDays } from './days';
 import { expectAccessible, expectNoSidewaysScroll, joinOn, openWall, signIn, tap } from './people';
-import { beginPlan, part, saved } from './planning';
+import { beginPlan, openWord, part, saved } from './planning';
 import { test } from './test';
 
 /** An investigation sown a week ago, and the page on which it is run. */
@@ -9,7 +9,9 @@ async function openRunning(page: Page, question: string): Promise<string> {
   await beginPlan(page, /^Salt in steps/);
   await page.getByLabel('What do you want to find out?').fill(question);
   await part(page, 'Days');
+  await openWord(page, /^Sowing/);
   await page.getByLabel('Sown on', { exact: true }).fill(inDays(-7));
+  await openWord(page, /^Days of looking/);
   await page.getByRole('radio', { name: 'on every school day' }).check();
   await saved(page);
   await page.getByRole('button', { name: 'Sow it' }).click();
@@ -147,6 +149,7 @@ test('the room: by hand, from a logger’s file, under the ribbon, and into the 
   await expectAccessible(page);
   await beginPlan(page, /^Salt in steps/);
   await part(page, 'Days');
+  await openWord(page, /^Warmth/);
   await page.getByRole('button', { name: 'Plan with that' }).click();
   await expect(page.getByLabel('By day, °C')).not.toHaveValue('20');
   await saved(page);

@@ -1,7 +1,7 @@
 import { expect } from '@playwright/test';
 import { today } from './days';
 import { expectAccessible, expectNoSidewaysScroll, joinOn, signIn } from './people';
-import { beginPlan, fair, part, saved, sow } from './planning';
+import { beginPlan, fair, openWord, part, saved, sow } from './planning';
 import { test } from './test';
 
 test('a tested seed lot of the shelf says how many to sow', async ({ page }) => {
@@ -48,6 +48,7 @@ test('a label’s square opens its container: after joining, and at once on a de
   await beginPlan(page, /^Salt in steps/);
   await page.getByLabel('What do you want to find out?').fill('Scanned: how much salt?');
   await part(page, 'Days');
+  await openWord(page, /^Sowing/);
   await page.getByLabel('Sown on', { exact: true }).fill(today());
   await part(page, 'Prepare');
   await expect(page.getByRole('img', { name: /^Opens [A-D]\d$/ })).toHaveCount(28);
@@ -79,6 +80,7 @@ test('a label’s square opens its container: after joining, and at once on a de
 test('teams predict on their devices before sowing; then it is locked and kept', async ({ page, browser }) => {
   await beginPlan(page, /^Salt in steps/);
   await page.getByLabel('What do you want to find out?').fill('Guess first: how much salt?');
+  await openWord(page, /^3 predictions/);
   await page.getByRole('checkbox', { name: 'Ask the teams now, on their devices' }).check();
   await expect(page.getByText('0 of 7 teams have predicted.')).toBeVisible();
   await saved(page);
@@ -114,6 +116,7 @@ test('sowing day: the steps are ticked, and what went otherwise is written down 
   await beginPlan(page, /^Salt in steps/);
   await page.getByLabel('What do you want to find out?').fill('Sown with care: how much salt?');
   await part(page, 'Days');
+  await openWord(page, /^Sowing/);
   await page.getByLabel('Sown on', { exact: true }).fill(today());
   await saved(page);
   await page.getByRole('button', { name: 'Sow it' }).click();

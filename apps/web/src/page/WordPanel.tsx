@@ -16,6 +16,14 @@ interface Props {
   children: ReactNode;
 }
 
+/** It hangs down, and stays off the edges of the page. */
+const POPPER = {
+  modifiers: [
+    { name: 'flip', enabled: false },
+    { name: 'preventOverflow', options: { padding: 16 } },
+  ],
+};
+
 /** A word that stands on ruler ticks: pressing it turns it to ink, and what it can be changed to hangs from it. */
 export function WordPanel({ name, word, wrong = false, className = 'ruled-word', wide = false, disabled, children }: Props) {
   const [open, setOpen] = useState(false);
@@ -35,7 +43,7 @@ export function WordPanel({ name, word, wrong = false, className = 'ruled-word',
         role="group"
         aria-label={name}
         onKeyDown={leaveArrowsAlone}
-        popperConfig={{ strategy: 'absolute', modifiers: [{ name: 'flip', enabled: false }] }}
+        popperConfig={POPPER}
       >
         {open && children}
       </Dropdown.Menu>

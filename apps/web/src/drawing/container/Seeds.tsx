@@ -1,5 +1,4 @@
 import { type Recipe } from '@bright-sprout/core/plan/recipes/recipe';
-import { formatLength } from '@bright-sprout/core/quantities/length';
 import { Shapes } from '../PlantDrawing';
 import { drawPlant } from '../plant';
 import { seedPath, seedRadii } from '../seed';
@@ -15,7 +14,7 @@ const LEAST_DEPTH = 4;
 const depthOf = ({ wayIn }: Recipe) => ('depthMm' in wayIn ? (wayIn.depthMm[0] + wayIn.depthMm[1]) / 2 : 0);
 
 /** The seeds where they lie, true to the container in size and depth; the ruler beside them has ink where depth differs. */
-export function SeedsInside({ recipe, at, inked }: { recipe: Recipe; at: Standing; inked: boolean }) {
+export function SeedsInside({ recipe, at, inked, dark }: { recipe: Recipe; at: Standing; inked: boolean; dark: boolean }) {
   const { wayIn, seeds, species } = recipe;
   const depth = depthOf(recipe);
   const { silhouette } = at.shape;
@@ -24,8 +23,8 @@ export function SeedsInside({ recipe, at, inked }: { recipe: Recipe; at: Standin
     wayIn.way === 'laid' ? lying - (silhouette === 'sponge' ? 9 : 0) : Math.min(PICTURE.base - 6, at.surface + depth * at.scale);
   const { rx, ry } = seedRadii(species);
   const size = Math.min(LARGEST, Math.max(SMALLEST, rx * at.scale)) / Math.max(rx, 0.01);
-  const shown = Math.min(MOST_DRAWN, seeds);
   const room = 2 * at.half(y) - 24 - (depth > LEAST_DEPTH ? 26 : 0);
+  const shown = Math.max(1, Math.min(MOST_DRAWN, seeds, Math.floor(room / (2 * rx * size + 1.5))));
   const step = Math.min(2.6 * rx * size + 3, room / shown);
   const first = PICTURE.middle - (depth > LEAST_DEPTH ? 12 : 0) - ((shown - 1) * step) / 2;
   return (
@@ -46,14 +45,15 @@ export function SeedsInside({ recipe, at, inked }: { recipe: Recipe; at: Standin
           strokeWidth="1.2"
         />
       ))}
-      {depth > LEAST_DEPTH && <DepthRuler at={at} y={y} depth={depth} inked={inked} />}
+      {depth > LEAST_DEPTH && <DepthRuler at={at} y={y} recipe={recipe} inked={inked} dark={dark} />}
     </g>
   );
 }
 
-function DepthRuler({ at, y, depth, inked }: { at: Standing; y: number; depth: number; inked: boolean }) {
+function DepthRuler({ at, y, recipe, inked, dark }: { at: Standing; y: number; recipe: Recipe; inked: boolean; dark: boolean }) {
   const x = PICTURE.middle + at.half(y) - 18;
-  const colour = inked ? INK : '#8C8494';
+  const colour = dark ? '#fff' : inked ? INK : '#8C8494';
+  const depth = depthOf(recipe);
   const every = depth > 25 ? 10 : 5;
   const ticks = Array.from({ length: Math.floor(depth / every) + 1 }, (_, i) => at.surface + i * every * at.scale);
   const high = y - at.surface;
@@ -67,13 +67,20 @@ function DepthRuler({ at, y, depth, inked }: { at: Standing; y: number; depth: n
         x={x - 9}
         y={high > 34 ? at.surface + high / 2 + 5 : Math.min(PICTURE.base - 5, y + 17)}
         textAnchor="end"
-        className={inked ? 'drawn-strong' : 'drawn-word'}
+        className={`${inked ? 'drawn-strong' : 'drawn-word'}${dark ? ' on-dark' : ''}`}
         stroke="none"
       >
-        {formatLength(depth, 'mm')}
+        {depthWords(recipe)}
       </text>
     </g>
   );
+}
+
+/** Millimetres below a centimetre and where there is a range, else centimetres. */
+function depthWords({ wayIn }: Recipe): string {
+  const [from, to] = 'depthMm' in wayIn ? wayIn.depthMm.map(Math.round) : [0, 0];
+  if (from !== to) return `${from}–${to} mm`;
+  return to! < 10 ? `${to} mm` : `${to! / 10} cm`;
 }
 
 /** Seedlings that will stand on the soil: as many as stay. */

@@ -47,8 +47,8 @@ export function TreatmentPicture({ recipe, together }: { recipe: Recipe; togethe
         at={at}
         filling={{ dark: soil, chalk: share('chalk'), other: of('soil') ? recipe.treatment.code.charCodeAt(0) - 65 : 0 }}
       />
-      <SeedsInside recipe={recipe} at={at} inked={of('depth') !== undefined} />
-      {crowding?.amount != null && <Seedlings recipe={recipe} at={at} count={crowding.amount} />}
+      <SeedsInside recipe={recipe} at={at} inked={of('depth') !== undefined} dark={soil} />
+      {crowding && crowding.amount !== null && <Seedlings recipe={recipe} at={at} count={crowding.amount} />}
       {of('cover') && !OPEN.test(of('cover')!.label) && <Hood at={at} fill={look.tint} opacity={0.6} />}
       {dark && <Hood at={at} fill={INK} opacity={0.82} />}
       {poured.length > 0 && (

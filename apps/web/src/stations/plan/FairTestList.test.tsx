@@ -19,7 +19,9 @@ const finding = (part: Partial<Finding>): Finding => ({
 
 function shown(findings: Finding[], readOnly = false) {
   let now: PlanDocument = plan;
-  render(<FairTestList findings={findings} plan={plan} readOnly={readOnly} change={(change) => (now = change(now))} />);
+  render(
+    <FairTestList holds={[]} findings={findings} plan={plan} readOnly={readOnly} change={(change) => (now = change(now))} />,
+  );
   return () => now;
 }
 

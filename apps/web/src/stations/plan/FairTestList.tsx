@@ -9,10 +9,16 @@ const WORDS = { stop: 'stops the test', mend: 'to mend', mind: 'to know' };
 /** Every rule the plan breaks, with its fix; what is done knowingly stays with its reason. */
 export function FairTestList({
   findings,
+  holds,
   plan,
   change,
   readOnly,
-}: { findings: readonly Finding[]; readOnly: boolean } & Pick<PartProps, 'plan' | 'change'>) {
+}: {
+  findings: readonly Finding[];
+  /** What speaks for the test. */
+  holds: readonly string[];
+  readOnly: boolean;
+} & Pick<PartProps, 'plan' | 'change'>) {
   const open = findings.filter((f) => f.declared === null);
   const declared = findings.filter((f) => f.declared !== null);
   return (
@@ -26,6 +32,16 @@ export function FairTestList({
       <ul>
         {open.map((f) => (
           <Rule key={f.rule} finding={f} plan={plan} change={change} readOnly={readOnly} />
+        ))}
+      </ul>
+      <ul className="fair-holds">
+        {holds.map((h) => (
+          <li key={h}>
+            <svg width="18" height="16" viewBox="0 0 18 16" aria-hidden="true">
+              <path d="M2 9l5 5L16 2" fill="none" stroke="currentColor" strokeWidth="2.500" />
+            </svg>
+            {h}
+          </li>
         ))}
       </ul>
       {declared.length > 0 && (

@@ -1,5 +1,6 @@
 import { type ClassView } from '@bright-sprout/contracts/classes';
 import { type PlanView } from '@bright-sprout/contracts/plans';
+import { whatHolds } from '@bright-sprout/core/plan/fairTest/whatHolds';
 import { fairTest, verdict } from '@bright-sprout/core/plan/fairTest/fairTest';
 import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
 import { type PlanProblem, planProblems } from '@bright-sprout/core/plan/document/planProblems';
@@ -102,7 +103,7 @@ function Planner({ opened, group }: { opened: PlanView; group: ClassView }) {
       />
       {draft.theirs && <TwoVersions draft={draft} />}
       {draft.refusal && <ProblemNotice error={draft.refusal} />}
-      <div className={`planner planner-${part}`}>
+      <div className={`planner planner-on-${part}`}>
         <main className="planner-part">
           <fieldset disabled={opened.sown}>
             {part === 'ask' && <AskPart {...props} />}
@@ -114,12 +115,18 @@ function Planner({ opened, group }: { opened: PlanView; group: ClassView }) {
         </main>
         {part === 'ask' && (
           <fieldset disabled={opened.sown} className="planner-alike">
-            <Alike {...props} />
+            {plan.factors.length === 1 && <Alike {...props} />}
             <UsualWays plan={plan} change={change} />
           </fieldset>
         )}
         <PlanSide bar={last ? sizeOf(last.plan, last.out) : 'Not worked out yet'} trouble={standing}>
-          <FairTestList findings={findings} change={change} plan={plan} readOnly={opened.sown} />
+          <FairTestList
+            findings={findings}
+            holds={out ? whatHolds(plan, out, findings) : []}
+            change={change}
+            plan={plan}
+            readOnly={opened.sown}
+          />
           {out ? <WorkedOutPanel plan={plan} out={out} teams={teams} /> : <StillMissing problems={problems} />}
         </PlanSide>
       </div>

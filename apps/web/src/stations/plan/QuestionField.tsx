@@ -4,18 +4,15 @@ import { type PartProps } from './partProps';
 /** The question in the class's own words, changed where it stands. */
 export function QuestionField({ plan, change, problems }: Pick<PartProps, 'plan' | 'change' | 'problems'>) {
   return (
-    <>
-      <span className="visually-hidden">{plan.question}</span>
-      <textarea
-        className="asked-question"
-        aria-label="What do you want to find out?"
-        placeholder="What do you want to find out?"
-        rows={1}
-        maxLength={200}
-        value={plan.question}
-        aria-invalid={problems.some((p) => p.field === 'question')}
-        onChange={(e) => change(setting({ question: e.target.value.replace(/\n/g, ' ') }))}
-      />
-    </>
+    <textarea
+      className="asked-question"
+      aria-label="What do you want to find out?"
+      placeholder="What do you want to find out?"
+      rows={1}
+      maxLength={200}
+      value={plan.question}
+      aria-invalid={problems.some((p) => p.field === 'question')}
+      onChange={(e) => change(setting({ question: e.target.value.replace(/\n/g, ' ') }))}
+    />
   );
 }

@@ -5,7 +5,8 @@ import { type WorkedOut } from '@bright-sprout/core/plan/workedOut/workOut';
 import { metricRange, roundUpMetric } from '@bright-sprout/core/quantities/kitchenMeasure';
 import { counted, plural } from '@bright-sprout/core/words/plural';
 import { type DateWindow } from '@bright-sprout/core/seeds/emergenceForecast';
-import { methodById } from '@bright-sprout/core/seeds/catalogue';
+import { type Habit, methodById } from '@bright-sprout/core/seeds/catalogue';
+import { PlantDrawing } from '../../drawing/PlantDrawing';
 import { useSmallestDifference } from './useSmallestDifference';
 
 const day = (d: IsoDay | null) => (d === null ? 'later' : formatDay(d, 'short'));
@@ -22,6 +23,23 @@ function Window({ window: { earliest, likely, latest } }: { window: DateWindow }
         </span>
       )}
     </>
+  );
+}
+
+/** Two plants and the gap that has to be between them. */
+function LeastSeen({ habit }: { habit: Habit }) {
+  return (
+    <svg width="104" height="84" viewBox="0 0 104 84" aria-hidden="true">
+      <g transform="translate(26 78)">
+        <PlantDrawing habit={habit} heightMm={66} leaves={habit === 'grass' ? 2 : 4} face="A" scale={1} />
+      </g>
+      <g transform="translate(66 78)">
+        <PlantDrawing habit={habit} heightMm={52} leaves={habit === 'grass' ? 2 : 4} face="C" scale={1} />
+      </g>
+      <path d="M30 12H94M70 26H94" stroke="#2A1B2E" strokeDasharray="3 3" />
+      <path d="M90 12h8v14h-8" fill="none" stroke="#2A1B2E" strokeWidth="2.2" />
+      <path d="M0 80h104" stroke="#6D5C63" strokeWidth="5" />
+    </svg>
   );
 }
 
@@ -75,9 +93,13 @@ export function WorkedOutPanel({ plan, out, teams }: { plan: PlanDocument; out: 
             <dd>{forecast.reason}</dd>
           </>
         )}
-        <dt>Smallest difference to hope for</dt>
-        <dd aria-live="polite">{power}</dd>
       </dl>
+      <div className="least-seen">
+        <LeastSeen habit={out.recipes[0]?.species.habit ?? 'broad'} />
+        <p aria-live="polite">
+          <b>Smallest difference to hope for:</b> {power}
+        </p>
+      </div>
     </section>
   );
 }

@@ -83,8 +83,9 @@ function waysOutOfSoaking(plan: PlanDocument, calendar: SchoolCalendar, day: Iso
   const sowing = Array.from({ length: LOOK_AHEAD_DAYS }, (_, n) => addDays(day, n + 2)).find(
     (d) => isSchoolDay(calendar, d) && isSchoolDay(calendar, addDays(d, -1)),
   );
+  if (plan.kind === 'age-ladder') return { wayOut: 'Let somebody soak them at home that evening; not earlier.' };
   const wayOut = `${sowing ? `Sow on ${formatDay(sowing)} instead, or let` : 'Let'} somebody soak them at home that evening; not earlier.`;
-  if (!sowing || plan.kind === 'age-ladder' || sowing >= plan.endOn) return { wayOut };
+  if (!sowing || sowing >= plan.endOn) return { wayOut };
   return { wayOut, fix: { label: `Sow on ${formatDay(sowing, 'short')}`, apply: (p) => ({ ...p, sowOn: sowing }) } };
 }
 

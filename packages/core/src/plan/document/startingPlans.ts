@@ -165,8 +165,8 @@ export const READY_PLANS: readonly ReadyPlan[] = [
     factors: [
       factor('depth', 'depth', 'mm', [
         ['10 mm', 10],
-        ['25 mm', 25],
-        ['45 mm', 45],
+        ['20 mm', 20],
+        ['40 mm', 40],
         ['65 mm', 65],
       ]),
     ],

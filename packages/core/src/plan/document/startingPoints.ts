@@ -3,7 +3,7 @@ import { type SproutedRule } from '../../measures/measure';
 import { seedCountOf } from '../../measures/registry';
 import { addDays, type IsoDay } from '../../calendar/days';
 import { DAY_HOURS } from '../../calendar/roomTemperature';
-import { MONDAY_TO_FRIDAY } from '../../calendar/schoolCalendar';
+import { MONDAY_TO_FRIDAY, type SchoolCalendar, schoolDayFrom } from '../../calendar/schoolCalendar';
 import { type GradeBand } from '../../words/gradeBand';
 import { methodById, speciesById, usualFillMl } from '../../seeds/catalogue';
 import { seedsToSow } from '../../seeds/sowingNumbers';
@@ -40,13 +40,16 @@ export interface ClassFacts {
   today: IsoDay;
 }
 
+/** School as it is usually held. */
+const SCHOOL: SchoolCalendar = { weekdays: MONDAY_TO_FRIDAY, holidays: [] };
+
 /** A whole plan from a starting point (or from the first, for an unknown one), fitted to a class. */
 export function planFrom(startId: string, { gradeBand, teams, today }: ClassFacts, drawSeed: number): PlanDocument {
   const ready = READY_PLANS.find((r) => r.id === startId) ?? READY_PLANS[0]!;
   const young = gradeBand === 'early' || gradeBand === 'primary';
   const method = methodById(ready.methodId)!;
   const species = speciesById(ready.speciesId)!;
-  const sowOn = addDays(today, 7);
+  const sowOn = schoolDayFrom(SCHOOL, addDays(today, 7)) ?? addDays(today, 7);
   const seedsEach = seedsToSow(species.germination * POTS_LOSE) ?? 3;
   const plan: PlanDocument = {
     question: ready.question,
@@ -84,11 +87,11 @@ export function planFrom(startId: string, { gradeBand, teams, today }: ClassFact
     drawSeed,
     moved: {},
     room: { day: 20, night: 16, weekend: null, dayHours: DAY_HOURS },
-    calendar: { weekdays: MONDAY_TO_FRIDAY, holidays: [] },
+    calendar: SCHOOL,
     period: '',
     sowOn,
     lessonOn: '',
-    endOn: addDays(sowOn, ready.days),
+    endOn: schoolDayFrom(SCHOOL, addDays(sowOn, ready.days), -1) ?? addDays(sowOn, ready.days),
     goesOutside: false,
     lastFrost: '',
     cadence: { kind: 'weekdays', weekdays: [1, 3, 5] },

@@ -15,8 +15,8 @@ test('a depth of its own is told to each treatment, and to nobody else', () => {
   const holes = sheet('how-deep').filter((s) => /holes \d+ mm/.test(s));
   expect(holes).toEqual([
     'A: make holes 10 mm deep with a marked stick.',
-    'B: make holes 25 mm deep with a marked stick.',
-    'C: make holes 45 mm deep with a marked stick.',
+    'B: make holes 20 mm deep with a marked stick.',
+    'C: make holes 40 mm deep with a marked stick.',
     'D: make holes 65 mm deep with a marked stick.',
   ]);
 });

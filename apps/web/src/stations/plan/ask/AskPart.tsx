@@ -1,4 +1,5 @@
 import { type PartProps } from '../partProps';
+import { Alike } from './alike/Alike';
 import { QuestionSentence } from './QuestionSentence';
 import { TreatmentRow } from './treatments/TreatmentRow';
 
@@ -15,7 +16,14 @@ export function AskPart(props: PartProps) {
             {p.sentence}
           </div>
         ))}
-      <TreatmentRow {...props} />
+      {props.plan.factors.length > 1 ? (
+        <div className="asked-crossed">
+          <TreatmentRow {...props} />
+          <Alike {...props} />
+        </div>
+      ) : (
+        <TreatmentRow {...props} />
+      )}
     </>
   );
 }

@@ -33,7 +33,7 @@ const BEHIND: Record<string, readonly string[]> = {
 export function QuestionSentence(props: PartProps) {
   const { plan, problems } = props;
   return (
-    <p className="asked-as">
+    <div className="asked-as">
       {askedAs(plan).map(({ text, opens }, i) =>
         opens === null ? (
           <span key={`${i}${text}`}>{text}</span>
@@ -49,7 +49,7 @@ export function QuestionSentence(props: PartProps) {
           </WordPanel>
         ),
       )}
-    </p>
+    </div>
   );
 }
 

@@ -6,9 +6,9 @@ import { type PlanCalendar } from '@bright-sprout/core/plan/calendar/planCalenda
 export function Conflicts({ days }: { days: PlanCalendar }) {
   if (days.conflicts.length === 0) return null;
   return (
-    <ul className="planner-missing">
+    <ul className="planner-conflicts">
       {days.conflicts.map((c) => (
-        <li key={c.what}>
+        <li key={c.what} className={c.settled ? 'second' : undefined}>
           {c.what} {c.wayOut}
         </li>
       ))}

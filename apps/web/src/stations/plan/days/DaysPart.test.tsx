@@ -2,6 +2,7 @@ import { fireEvent, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { fakeServer, renderPage } from '../../../../test/fakeServer';
 import { partOf, planOf } from '../../../../test/plans';
+import { openWord } from '../../../../test/words';
 import { DaysPart } from './DaysPart';
 
 type Readings = { id: string; at: string; kind: 'temperature'; value: number; source: 'hand' }[];
@@ -15,6 +16,7 @@ function show(plan = planOf('salt-steps'), readings: Readings = []) {
 
 test('a lesson for which half should be up says by when to sow, and does it with one press', async () => {
   const now = show(planOf('salt-steps', { lessonOn: '2026-03-27' }));
+  await openWord(/^Sowing/);
   expect(screen.getByText(/the chance of being late is \d+ in 100/)).toBeInTheDocument();
   await userEvent.click(screen.getByRole('button', { name: 'Sow on that day' }));
   expect(now().sowOn < '2026-03-27').toBe(true);
@@ -23,6 +25,7 @@ test('a lesson for which half should be up says by when to sow, and does it with
 
 test('holidays are added with their name and taken away; the calendar then avoids them', async () => {
   const now = show();
+  await openWord(/^School days/);
   expect(screen.getByRole('button', { name: 'Add days off' })).toBeDisabled();
   await userEvent.type(screen.getByLabelText('Name of the holiday'), 'Harvest days');
   fireEvent.change(screen.getByLabelText('First day off'), { target: { value: '2026-03-16' } });
@@ -38,13 +41,15 @@ test('a holiday that is planned can be removed', async () => {
     ...plan,
     calendar: { ...plan.calendar, holidays: [{ name: 'Trip', from: '2026-03-16', to: '2026-03-16' }] },
   });
+  await openWord(/^School days/);
   await userEvent.click(within(screen.getByText(/^Trip: Mon 16 March/)).getByRole('button', { name: 'remove' }));
   expect(now().calendar.holidays).toEqual([]);
 });
 
 test('checks follow the chosen weekdays, or come every few days', async () => {
   const now = show();
-  await userEvent.click(screen.getAllByRole('checkbox', { name: 'Wed' })[0]!);
+  await openWord(/^Days of looking/);
+  await userEvent.click(screen.getByRole('checkbox', { name: 'Wed' }));
   expect(now().cadence).toEqual({ kind: 'weekdays', weekdays: [1, 5] });
   await userEvent.click(screen.getByRole('radio', { name: 'every few days' }));
   expect(now().cadence).toEqual({ kind: 'every', days: 3 });
@@ -68,12 +73,14 @@ test('a room that was measured offers its own temperatures', async () => {
     planOf('salt-steps'),
     [3, 4, 5].flatMap((d) => [at(d, 12, 22), at(d, 13, 22), at(d, 2, 14), at(d, 3, 14)]),
   );
+  await openWord(/^Warmth/);
   await userEvent.click(await screen.findByRole('button', { name: 'Plan with that' }));
   expect(now().room).toMatchObject({ day: 22, night: 14 });
 });
 
 test('while nobody is at school somebody may come in', async () => {
   const now = show();
-  await userEvent.selectOptions(screen.getByLabelText('While nobody is at school'), 'somebody comes in to water');
+  await openWord(/^While nobody/);
+  await userEvent.click(screen.getByRole('radio', { name: /^somebody comes in to water/ }));
   expect(now().whileAway).toBe('somebody');
 });

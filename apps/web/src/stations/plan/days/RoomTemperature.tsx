@@ -11,8 +11,8 @@ export function RoomTemperature({ group, plan, change, problems }: Pick<PartProp
   const { room } = plan;
   const setRoom = (part: Partial<typeof room>) => change((p) => ({ ...p, room: { ...p.room, ...part } }));
   return (
-    <section className="section">
-      <h2>How warm it is at the seed</h2>
+    <section>
+      <h3>How warm it is at the seed</h3>
       <div className="planner-columns">
         <NumberField
           label="By day"

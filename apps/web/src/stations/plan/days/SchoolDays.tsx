@@ -14,8 +14,8 @@ export function SchoolDays({ plan, change, problems }: Pick<PartProps, 'plan' | 
   const wrong = problems.filter((p) => p.field === 'calendar');
   const setCalendar = (part: Partial<typeof calendar>) => change((p) => ({ ...p, calendar: { ...p.calendar, ...part } }));
   return (
-    <section className="section">
-      <h2>School days and holidays</h2>
+    <section>
+      <h3>School days and holidays</h3>
       <span className="planner-weekdays">
         {MONDAY_FIRST.map((d) => (
           <Form.Check

@@ -19,13 +19,13 @@ export function SeedsPart(props: PartProps) {
   return (
     <>
       <section className="section">
-        <p className="asked-as">
+        <div className="asked-as">
           Grown in{' '}
           <WordPanel name={`Way of growing: ${method?.name ?? 'none yet'}`} word={method?.name.toLowerCase() ?? '…'} wide>
             <MethodChoices plan={plan} change={change} />
           </WordPanel>
           {method && `, which lasts ${counted(method.unattendedDays, 'day')} alone.`}
-        </p>
+        </div>
         <div className="planner-columns">
           <ContainersEach {...props} />
           <SeedsEach {...props} />

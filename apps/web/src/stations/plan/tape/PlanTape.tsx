@@ -6,7 +6,7 @@ import { planTape } from '@bright-sprout/core/plan/calendar/planTape';
 import { type Finding } from '@bright-sprout/core/plan/fairTest/fairRule';
 import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
 import { type WorkedOut } from '@bright-sprout/core/plan/workedOut/workOut';
-import { useMemo, useRef, useState } from 'react';
+import { type CSSProperties, useMemo, useRef, useState } from 'react';
 import { tapeColumns, tapeEdges } from '../../../ribbon/tapeEdges';
 import { useWidth } from '../../../page/useWidth';
 import { type PartProps } from '../partProps';
@@ -45,7 +45,7 @@ export function PlanTape({ plan, out, calendar, findings, today, change, readOnl
   return (
     <section className="plan-tape no-print" aria-label="Days of the plan">
       <div className="plan-tape-scroll">
-        <div className="plan-tape-box" ref={box} style={{ minWidth: columns.reduce((a, b) => a + b, 0) * 15 }}>
+        <div className="plan-tape-box" ref={box} style={{ '--school-days': columns.reduce((a, b) => a + b, 0) } as CSSProperties}>
           <TapeDays
             tape={tape}
             columns={columns}
@@ -78,7 +78,7 @@ export function PlanTape({ plan, out, calendar, findings, today, change, readOnl
           </span>
         </p>
       )}
-      <TapeConflicts calendar={calendar} findings={findings} change={change} readOnly={readOnly} />
+      <TapeConflicts shown={making ? 4 : 1} calendar={calendar} findings={findings} change={change} readOnly={readOnly} />
     </section>
   );
 }

@@ -4,7 +4,6 @@ import { type PartProps } from '../partProps';
 
 /** Rules whose trouble lies on days of the tape. */
 const OF_DAYS = ['dry-before-monday', 'dry-between-checks', 'ends-too-soon', 'looks-too-seldom'];
-const SHOWN = 2;
 
 /** What collides on the tape, with its way out at one press; the rest stands with the days. */
 export function TapeConflicts({
@@ -12,11 +11,14 @@ export function TapeConflicts({
   findings,
   change,
   readOnly,
+  shown,
 }: {
   calendar: PlanCalendar;
   findings: readonly Finding[];
   change: PartProps['change'];
   readOnly: boolean;
+  /** So many of them. */
+  shown: number;
 }) {
   const all = [
     ...calendar.conflicts
@@ -29,7 +31,7 @@ export function TapeConflicts({
   if (all.length === 0) return null;
   return (
     <ul className="tape-conflicts" aria-label="What collides on these days">
-      {all.slice(0, SHOWN).map(({ key, says, more, fix }) => (
+      {all.slice(0, shown).map(({ key, says, more, fix }) => (
         <li key={key}>
           <svg width="20" height="20" viewBox="0 0 20 20" aria-hidden="true">
             <path d="M6 1h8l5 5v8l-5 5H6l-5-5V6z" fill="currentColor" />
@@ -45,7 +47,7 @@ export function TapeConflicts({
           )}
         </li>
       ))}
-      {all.length > SHOWN && <li className="second">{all.length - SHOWN} more in Days.</li>}
+      {all.length > shown && <li className="second">{all.length - shown} more in Days.</li>}
     </ul>
   );
 }

@@ -37,7 +37,10 @@ export function TapePegs({ tape: { days, pegs }, edges, width, calendar, disable
         const there = held?.peg === peg ? held.day : day;
         const i = index(there);
         if (i === -1) return null;
-        const x = (edges[i]! + edges[i + 1]!) / 2;
+        // Two on one day hang side by side, and the first says both.
+        const together = pegs.filter((p) => p.day === there);
+        const x = (edges[i]! + edges[i + 1]!) / 2 + (together.length > 1 ? (together[0]!.peg === peg ? -9 : 9) : 0);
+        const said = together.length > 1 ? (together[0]!.peg === peg ? together.map((p) => p.words).join(' and ') : '') : words;
         const toLeft = x > width - 110;
         return (
           <div key={peg}>
@@ -72,7 +75,7 @@ export function TapePegs({ tape: { days, pegs }, edges, width, calendar, disable
                 <path d="M7 1h3v13L5 29H2L7 14zM15 1h-3v13l5 15h3l-5-15z" className="tape-peg-wood" />
                 <path d="M5 10h12" className="tape-peg-spring" />
               </svg>
-              <b>{words}</b>
+              {said && <b>{said}</b>}
             </button>
           </div>
         );

@@ -19,7 +19,7 @@ export const unevenSteps: FairRule = {
       .sort((a, b) => a - b);
     const ratios = amounts.slice(1).map((a, i) => a / amounts[i]!);
     if (ratios.every((r) => r >= RATIO.least - 1e-9 && r <= RATIO.most + 1e-9)) return null;
-    const halved = amounts.map((_, i) => Number((amounts[amounts.length - 1]! / 2 ** (amounts.length - 1 - i)).toPrecision(3)));
+    const halved = amounts.map((_, i) => Number((amounts[amounts.length - 1]! / 2 ** (amounts.length - 1 - i)).toPrecision(2)));
     return {
       severity: 'mind',
       params: { factor: series.name, close: ratios.some((r) => r < RATIO.least) },

@@ -13,15 +13,15 @@ const EDGE = 30;
 export function AmountAxis({
   factor,
   codes,
-  columns,
+  pictureWide,
   disabled,
   onAmount,
 }: {
   factor: Factor;
   /** Treatment of every level. */
   codes: readonly string[];
-  /** Pictures in the row above, one more than levels where one can be added; 0 where they stand in several rows. */
-  columns: number;
+  /** How wide each picture in the row above is; 0 where they stand in several rows. */
+  pictureWide: number;
   disabled: boolean;
   onAmount: (level: number, amount: number) => void;
 }) {
@@ -45,9 +45,9 @@ export function AmountAxis({
   return (
     <div className="amount-axis" ref={box} role="group" aria-label={`Amounts of ${factor.name || 'it'}`}>
       <svg width={width} height={HIGH} aria-hidden="true">
-        {columns > 0 &&
+        {pictureWide > 0 &&
           amounts.map((amount, i) => {
-            const from = ((i + 0.5) * width) / columns;
+            const from = (i + 0.5) * pictureWide;
             const to = x(amount);
             return (
               <path
@@ -60,11 +60,16 @@ export function AmountAxis({
             );
           })}
         <path d={`M${EDGE - 10} ${LINE}H${width - EDGE + 10}`} stroke="#2A1B2E" strokeWidth="2" />
-        {ticks.map((t) => (
+        {ticks.map((t, i) => (
           <g key={t}>
             <path d={`M${x(t)} ${LINE - 5}V${LINE + 6}`} stroke="#2A1B2E" strokeWidth="1.3" />
-            <text x={x(t)} y={LINE + 25} textAnchor="middle" className={amounts.includes(t) ? 'chosen' : undefined}>
-              {t}
+            <text
+              x={t === scale.top ? width : x(t)}
+              y={LINE + 25}
+              textAnchor={t === scale.top ? 'end' : 'middle'}
+              className={amounts.includes(t) ? 'chosen' : undefined}
+            >
+              {i === ticks.length - 2 && width < 560 ? '' : t}
               {t === scale.top && factor.unit ? ` ${factor.unit}` : ''}
             </text>
           </g>

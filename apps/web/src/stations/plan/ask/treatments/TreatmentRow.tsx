@@ -19,6 +19,8 @@ import './treatments.scss';
 const MOST_LEVELS = 6;
 /** Narrower pictures stand in two or more rows. */
 const NARROWEST = 168;
+const WIDEST = 300;
+const WIDEST_CROSSED = 250;
 
 /** Every treatment as a picture that opens; a series of amounts on a line under them. */
 export function TreatmentRow(props: PartProps) {
@@ -33,12 +35,13 @@ export function TreatmentRow(props: PartProps) {
   const canAdd = !second && factor!.levels.length < MOST_LEVELS && plan.kind !== 'viability';
   const wanted = second ? factor!.levels.length : recipes.length + (canAdd ? 1 : 0);
   const columns = Math.max(1, Math.min(wanted, Math.floor(width / NARROWEST)));
+  const wide = Math.min(width / columns, second ? WIDEST_CROSSED : WIDEST);
   const oneRow = columns === wanted;
   const series = !second && factor!.levels.length > 1 && factor!.levels.every((l) => l.amount !== null);
   const inOrder = second ? crossedOrder(recipes, factor!.levels.length) : recipes;
   return (
     <section aria-label="Treatments">
-      <div className="treatment-row" ref={row} style={{ '--columns': columns } as CSSProperties}>
+      <div className="treatment-row" ref={row} style={{ '--columns': columns, '--wide': `${wide}px` } as CSSProperties}>
         {inOrder.map((recipe) => {
           const { code, label, control } = recipe.treatment;
           return (
@@ -92,7 +95,7 @@ export function TreatmentRow(props: PartProps) {
         <AmountAxis
           factor={factor!}
           codes={levelCodes(recipes, factor!.levels)}
-          columns={oneRow ? columns : 0}
+          pictureWide={oneRow ? wide : 0}
           disabled={readOnly}
           onAmount={(level, amount) => putFactor(change, 0, changedLevel(factor!, level, { amount }))}
         />
