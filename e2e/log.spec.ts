@@ -18,6 +18,7 @@ async function openLog(page: Page, question: string): Promise<string> {
   await page.getByRole('radio', { name: 'on every school day' }).check();
   await saved(page);
   await page.getByRole('button', { name: 'Sow it' }).click();
+  await page.getByRole('button', { name: 'Yes, lay it out' }).click();
   await expect(page.getByRole('heading', { name: 'What went otherwise?' })).toBeVisible();
   const id = /investigations\/([^/]+)/.exec(page.url())![1]!;
   await page.goto(`/investigations/${id}/log`);

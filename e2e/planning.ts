@@ -25,6 +25,7 @@ export const saved = (page: Page) => expect(page.getByRole('status').filter({ ha
 /** Sows the plan and goes to what was laid out. */
 export async function sow(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'Sow it' }).click();
+  await page.getByRole('button', { name: 'Yes, lay it out' }).click();
   await expect(page.getByRole('heading', { name: 'What went otherwise?' })).toBeVisible();
   await part(page, 'Plan');
 }

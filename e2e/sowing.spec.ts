@@ -120,6 +120,7 @@ test('sowing day: the steps are ticked, and what went otherwise is written down 
   await page.getByLabel('Sown on', { exact: true }).fill(today());
   await saved(page);
   await page.getByRole('button', { name: 'Sow it' }).click();
+  await page.getByRole('button', { name: 'Yes, lay it out' }).click();
   await page.getByRole('checkbox', { name: /^Count the seeds into sets of 2/ }).check();
   await expect(page.getByRole('heading', { name: 'Sowing day: 1 of 12 done' })).toBeVisible();
   await expectAccessible(page);

@@ -1,5 +1,6 @@
 import { type BenchView } from '@bright-sprout/contracts/checks';
 import { type InvestigationRecords, type InvestigationView } from '@bright-sprout/contracts/investigations';
+import { type PlanView } from '@bright-sprout/contracts/plans';
 import { planFrom } from '@bright-sprout/core/plan/document/startingPoints';
 import { v7 } from 'uuid';
 import { type Device, device, joined, signedInTeacher, startApplication, startClass, type TestApplication } from './application';
@@ -61,4 +62,43 @@ test('a team writes for its own containers only, the teacher for all, strangers 
 test('an unknown kind is refused with a sentence', async () => {
   const { body } = await kites.put(`/bench/deviations/${v7()}`, { containerId: ownOf('kite').id, kind: 'magic' }).expect(400);
   expect(JSON.stringify(body)).toContain('Choose what went otherwise.');
+});
+
+describe('a sowing that is taken back', () => {
+  async function sowOne(): Promise<InvestigationView> {
+    const id = v7();
+    const document = planFrom('how-deep', { gradeBand: 'middle', teams: 2, today: '2026-03-02' }, 7);
+    await world.teacher.put(`/plans/${id}`, { classId: world.classId, version: 0, document }).expect(200);
+    return (await world.teacher.put(`/plans/${id}/sowing`, { version: 1 }).expect(200)).body as InvestigationView;
+  }
+
+  test('is a plan again that can be changed and sown; asked twice it is done once', async () => {
+    const { id } = await sowOne();
+    const first = await world.teacher.delete(`/plans/${id}/sowing`).expect(200);
+    const second = await world.teacher.delete(`/plans/${id}/sowing`).expect(200);
+    expect(first.body).toMatchObject({ sown: false, version: 2 });
+    expect(second.body).toEqual(first.body);
+    await world.teacher.get(`/investigations/${id}`).expect(404);
+    const document = { ...(first.body as PlanView).document, containersEach: 3 };
+    await world.teacher.put(`/plans/${id}`, { classId: world.classId, version: 2, document }).expect(200);
+    const again = (await world.teacher.put(`/plans/${id}/sowing`, { version: 3 }).expect(200)).body as InvestigationView;
+    expect(again.containers).toHaveLength(3 * again.treatments.length);
+  });
+
+  test('stays sown once anything was written down of it, by whomever', async () => {
+    const { id, containers } = await sowOne();
+    const own = containers.find((c) => c.teamId === world.group.teams.find((t) => t.emblem === 'kite')!.id)!;
+    await kites.put(`/bench/deviations/${v7()}`, { containerId: own.id, kind: 'broken-seed' }).expect(200);
+    const { body } = await world.teacher.delete(`/plans/${id}/sowing`).expect(422);
+    expect(JSON.stringify(body)).toContain('so it stays sown');
+    await world.teacher.get(`/investigations/${id}`).expect(200);
+  });
+
+  test('is nobody else’s to take back', async () => {
+    const { id } = await sowOne();
+    const stranger = await signedInTeacher(application);
+    await stranger.delete(`/plans/${id}/sowing`).expect(404);
+    await device(application).delete(`/plans/${id}/sowing`).expect(401);
+    await kites.delete(`/plans/${id}/sowing`).expect(401);
+  });
 });

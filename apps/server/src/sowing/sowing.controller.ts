@@ -1,6 +1,6 @@
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
-import { SowPlanRequest } from '@bright-sprout/contracts/plans';
-import { Body, Controller, Param, Put, UseGuards } from '@nestjs/common';
+import { type PlanView, SowPlanRequest } from '@bright-sprout/contracts/plans';
+import { Body, Controller, Delete, Param, Put, UseGuards } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { TeacherGuard } from '../access/guards';
 import { Asking, type TeacherRequester } from '../access/requester';
@@ -20,5 +20,10 @@ export class SowingController {
     @Body() body: SowPlanRequest,
   ): Promise<InvestigationView> {
     return this.sowing.sow(teacher, id, body.version);
+  }
+
+  @Delete(':id/sowing')
+  takeBack(@Asking() teacher: TeacherRequester, @Param('id', IdPipe) id: string): Promise<PlanView> {
+    return this.sowing.takeBack(teacher, id);
   }
 }

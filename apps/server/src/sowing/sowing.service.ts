@@ -1,3 +1,4 @@
+import { type PlanView } from '@bright-sprout/contracts/plans';
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { planProblems } from '@bright-sprout/core/plan/document/planProblems';
 import { type KnownLot, workOut } from '@bright-sprout/core/plan/workedOut/workOut';
@@ -7,6 +8,7 @@ import { Database } from '../database/database';
 import { type TeacherRequester } from '../access/requester';
 import { Scope } from '../access/scope.service';
 import { teamsInOrder } from '../classes/teamsInOrder';
+import { Investigation } from '../investigations/investigation.entity';
 import { InvestigationsService } from '../investigations/investigations.service';
 import { ChangesService } from '../live/changes.service';
 import { Plan } from '../plans/plan.entity';
@@ -14,6 +16,15 @@ import { planView } from '../plans/plans.service';
 import { Problem } from '../problems/problem';
 import { SeedLotsService } from '../seeds/seedLots.service';
 import { insertInvestigation, investigationOf } from './investigationOfPlan';
+
+/** What was written down of an investigation: with any of it, it stays. */
+const WRITTEN_DOWN = [
+  'plant_check WHERE container_id IN (SELECT id FROM container WHERE investigation_id = ?)',
+  'deviation WHERE container_id IN (SELECT id FROM container WHERE investigation_id = ?)',
+  'photo WHERE container_id IN (SELECT id FROM container WHERE investigation_id = ?)',
+  'run_change WHERE container_id IN (SELECT id FROM container WHERE investigation_id = ?)',
+  'care_event WHERE investigation_id = ?',
+];
 
 /** Turns a plan into an investigation that grows. */
 @Injectable()
@@ -52,6 +63,29 @@ export class SowingService {
       if (!(await this.scope.planOf(teacher, id)).sown) throw error;
     }
     return this.investigations.viewOf(teacher, id);
+  }
+
+  /**
+   * Makes an investigation a plan again that can be changed, as long as nothing was written down of it. Asked twice, it is done once.
+   */
+  async takeBack(teacher: TeacherRequester, id: string): Promise<PlanView> {
+    const plan = await this.scope.planOf(teacher, id);
+    if (!plan.sown) return planView(plan);
+    await this.db.work(async () => {
+      // Whoever writes something down waits for this, and then finds nothing to write it to.
+      await this.db.query('SELECT id FROM container WHERE investigation_id = ? FOR UPDATE', [id]);
+      for (const rows of WRITTEN_DOWN)
+        if ((await this.db.query<unknown[]>(`SELECT 1 FROM ${rows} LIMIT 1`, [id])).length > 0)
+          throw new Problem(
+            422,
+            'Something was written down of it already, so it stays sown. It can be put away, and a new plan begun like it.',
+          );
+      const opened = await this.db.of(Plan).update({ id, sown: true }, { sown: false, version: plan.version + 1 });
+      if (opened.affected === 0) return;
+      await this.db.of(Investigation).delete({ id });
+      await this.changes.note({ kind: 'investigation-changed', classId: plan.classId, investigationId: id });
+    });
+    return planView(await this.scope.planOf(teacher, id));
   }
 
   private async layOut(plan: Plan, lot: KnownLot | null): Promise<void> {

@@ -13,6 +13,8 @@ interface Props {
   className?: string;
   wide?: boolean;
   disabled?: boolean;
+  /** Id of what tells more about it. */
+  describedBy?: string;
   children: ReactNode;
 }
 
@@ -25,7 +27,16 @@ const POPPER = {
 };
 
 /** A word that stands on ruler ticks: pressing it turns it to ink, and what it can be changed to hangs from it. */
-export function WordPanel({ name, word, wrong = false, className = 'ruled-word', wide = false, disabled, children }: Props) {
+export function WordPanel({
+  name,
+  word,
+  wrong = false,
+  className = 'ruled-word',
+  wide = false,
+  disabled,
+  describedBy,
+  children,
+}: Props) {
   const [open, setOpen] = useState(false);
   return (
     <Dropdown as="span" className="word-panel" autoClose="outside" show={open} onToggle={setOpen}>
@@ -35,6 +46,7 @@ export function WordPanel({ name, word, wrong = false, className = 'ruled-word',
         className={`${className}${wrong ? ' wrong' : ''}`}
         disabled={disabled}
         aria-label={name}
+        aria-describedby={describedBy}
       >
         {word}
       </Dropdown.Toggle>

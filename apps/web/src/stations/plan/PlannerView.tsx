@@ -72,6 +72,7 @@ function Planner({ opened, group }: { opened: PlanView; group: ClassView }) {
     useMemo(() => (out ? { plan, out, calendar: planCalendar(plan, out), findings } : null), [plan, out, findings]),
   );
   useUndoKeys(draft);
+  const size = last ? sizeOf(last.plan, last.out) : 'Not worked out yet';
   const standing = problems.length > 0 ? `${problems.length} to fill in` : verdict(plan, findings);
   const props: PartProps = { planId: opened.id, group, plan, change, problems, out, readOnly: opened.sown };
   return (
@@ -90,7 +91,7 @@ function Planner({ opened, group }: { opened: PlanView; group: ClassView }) {
           )
         }
         aside={opened.sown ? 'Sown: the plan can be read' : <Saved draft={draft} />}
-        next={<SowIt opened={opened} draft={draft} problems={problems} findings={findings} />}
+        next={<SowIt opened={opened} draft={draft} problems={problems} findings={findings} size={size} />}
       />
       {last && (
         <div className={part === 'days' ? 'planner-tape' : 'planner-tape only-wide'}>
@@ -119,7 +120,7 @@ function Planner({ opened, group }: { opened: PlanView; group: ClassView }) {
             <UsualWays plan={plan} change={change} />
           </fieldset>
         )}
-        <PlanSide bar={last ? sizeOf(last.plan, last.out) : 'Not worked out yet'} trouble={standing}>
+        <PlanSide bar={size} trouble={standing}>
           <FairTestList
             findings={findings}
             holds={out ? whatHolds(plan, out, findings) : []}

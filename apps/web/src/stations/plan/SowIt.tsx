@@ -5,6 +5,7 @@ import { type PlanProblem } from '@bright-sprout/core/plan/document/planProblems
 import { Link, useNavigate } from 'react-router';
 import { request } from '../../api/client';
 import { useWrite } from '../../api/queries';
+import { WordPanel } from '../../page/WordPanel';
 import { ProblemNotice } from '../../page/Notices';
 import { type PlanDraft } from './usePlanDraft';
 
@@ -28,11 +29,14 @@ export function SowIt({
   draft,
   problems,
   findings,
+  size,
 }: {
   opened: PlanView;
   draft: PlanDraft;
   problems: readonly PlanProblem[];
   findings: readonly Finding[];
+  /** Such as `28 cups, 56 seeds`. */
+  size: string;
 }) {
   const navigate = useNavigate();
   const sow = useWrite(
@@ -51,15 +55,28 @@ export function SowIt({
   const waits = whyNot(problems.length, stops, draft.saving);
   return (
     <span className="sow-it">
-      <button
-        type="button"
+      <WordPanel
+        name="Sow it"
+        word="Sow it"
         className="btn btn-next"
         disabled={waits !== null || draft.saving !== 'saved' || sow.isPending}
-        aria-describedby="sow-waits"
-        onClick={() => sow.mutate(undefined, { onSuccess: (made) => void navigate(`/investigations/${made.id}/sow`) })}
+        describedBy="sow-waits"
       >
-        {sow.isPending ? 'Laying out …' : 'Sow it'}
-      </button>
+        <h3>From now on the plan can only be read</h3>
+        <p>
+          {size}, their labels and their places are laid out as they are now; teams find them on their devices. What goes
+          otherwise is written down at the containers.
+        </p>
+        <p className="second">It can be taken back until the first thing is written down.</p>
+        <button
+          type="button"
+          className="btn btn-next"
+          disabled={sow.isPending}
+          onClick={() => sow.mutate(undefined, { onSuccess: (made) => void navigate(`/investigations/${made.id}/sow`) })}
+        >
+          {sow.isPending ? 'Laying out …' : 'Yes, lay it out'}
+        </button>
+      </WordPanel>
       <span id="sow-waits" className="sow-waits" role="status">
         {waits}
       </span>

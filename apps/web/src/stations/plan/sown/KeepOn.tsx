@@ -1,16 +1,30 @@
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type PlanView } from '@bright-sprout/contracts/plans';
 import { Link, useNavigate } from 'react-router';
-import { useChangeInvestigation } from '../../../api/queries';
+import { request } from '../../../api/client';
+import { useChangeInvestigation, usePlan, useWrite } from '../../../api/queries';
 import { ProblemNotice } from '../../../page/Notices';
 
 /** Sharing, ending, taking the records along, putting away. */
-export function KeepOn({ investigation }: { investigation: InvestigationRecords['investigation'] }) {
+export function KeepOn({ records: { investigation, readings } }: { records: InvestigationRecords }) {
   const navigate = useNavigate();
+  const plan = usePlan(investigation.id);
+  const takeBack = useWrite(
+    () => request<PlanView>('DELETE', `/plans/${investigation.id}/sowing`),
+    'investigations',
+    'classes',
+    'plans',
+  );
   const change = useChangeInvestigation(investigation);
   return (
     <section className="section no-print">
       <h2>Records</h2>
       <div className="plan-keep">
+        {plan.data && (
+          <Link className="btn" to={`/plans/${investigation.id}/prepare`}>
+            Run sheet, lists and what to mind
+          </Link>
+        )}
         <Link className="btn" to={`/investigations/${investigation.id}/labels`}>
           Print the stick labels
         </Link>
@@ -55,6 +69,17 @@ export function KeepOn({ investigation }: { investigation: InvestigationRecords[
             </button>
           </p>
         )}
+        {plan.data?.sown && readings.length === 0 && (
+          <button
+            type="button"
+            className="btn btn-plain"
+            disabled={takeBack.isPending}
+            onClick={() => takeBack.mutate(undefined, { onSuccess: () => void navigate(`/plans/${investigation.id}/ask`) })}
+          >
+            Take the sowing back, and change the plan
+          </button>
+        )}
+        {takeBack.error && <ProblemNotice error={takeBack.error} />}
         {change.error && <ProblemNotice error={change.error} />}
       </div>
     </section>

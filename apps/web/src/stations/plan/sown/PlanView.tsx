@@ -26,7 +26,8 @@ export function PlanView() {
   );
 }
 
-function Plan({ records: { investigation } }: { records: InvestigationRecords }) {
+function Plan({ records }: { records: InvestigationRecords }) {
+  const { investigation } = records;
   const { containers, treatments, teams, containerName } = investigation;
   const blocks = [...new Set(containers.map((c) => c.block))];
   const tray = blocks.map((block) => {
@@ -94,7 +95,7 @@ function Plan({ records: { investigation } }: { records: InvestigationRecords })
           </dl>
         </section>
         <Predicted investigationId={investigation.id} />
-        <KeepOn investigation={investigation} />
+        <KeepOn records={records} />
       </div>
     </>
   );

@@ -71,3 +71,19 @@ test('when it cannot be begun the reason is said, and the starting points are th
   expect(await screen.findByText('The server is busy.')).toBeInTheDocument();
   expect(screen.getByRole('button', { name: new RegExp(`^${STARTING_POINTS[0]!.name}`) })).toBeEnabled();
 });
+
+test('a plan that is not sown is thrown away, and had back as it was', async () => {
+  const document = planOf('how-deep');
+  const writes = open({
+    'GET /classes/c1/plans': [
+      { id: 'p0', question: 'How deep?', sown: false, changedAt: '' },
+      { id: 'p1', question: 'How much salt?', sown: true, changedAt: '' },
+    ],
+    'GET /plans/p0': { id: 'p0', classId: 'c1', version: 4, sown: false, document },
+    'DELETE /plans/p0': null,
+  });
+  await userEvent.click(await screen.findByRole('button', { name: 'throw it away' }));
+  await userEvent.click(await screen.findByRole('button', { name: 'Have it back' }));
+  await waitFor(() => expect(writes.map((w) => w.method)).toEqual(['DELETE', 'PUT']));
+  expect(documentOf(writes[1])).toEqual(document);
+});

@@ -14,6 +14,7 @@ import { ClassPage } from '../../../page/ClassPage';
 import { ProblemNotice } from '../../../page/Notices';
 import { PageHead } from '../../../page/PageHead';
 import { Earlier } from './Earlier';
+import { PlansOfClass } from './PlansOfClass';
 import { StartSize } from './StartSize';
 import '../planner.scss';
 
@@ -107,22 +108,7 @@ function Start({ group }: { group: ClassView }) {
           ))}
         </div>
         <Earlier plans={plans.data ?? []} busy={begin.isPending} onBegin={(id) => open({ investigation: id })} />
-        {plans.data && plans.data.length > 0 && (
-          <section className="section">
-            <h2>Plans of this class</h2>
-            <ul className="investigation-list start-earlier">
-              {plans.data.map((p) => (
-                <li key={p.id}>
-                  <Link to={`/plans/${p.id}/ask`}>{p.question || 'A plan without a question yet'}</Link>
-                  <span className="second">{p.sown ? 'sown' : 'being planned'}</span>{' '}
-                  <button type="button" className="btn btn-plain" disabled={begin.isPending} onClick={() => open({ plan: p.id })}>
-                    begin a new one like it
-                  </button>
-                </li>
-              ))}
-            </ul>
-          </section>
-        )}
+        <PlansOfClass classId={group.id} plans={plans.data ?? []} busy={begin.isPending} onBegin={(id) => open({ plan: id })} />
       </main>
     </>
   );

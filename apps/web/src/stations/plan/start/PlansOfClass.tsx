@@ -1,0 +1,62 @@
+import { type PlanListing, type PlanView } from '@bright-sprout/contracts/plans';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { request } from '../../../api/client';
+import { useWrite } from '../../../api/queries';
+import { ProblemNotice } from '../../../page/Notices';
+
+/** Plans that were made for the class: opened, begun again, or thrown away and had back. */
+export function PlansOfClass({
+  classId,
+  plans,
+  busy,
+  onBegin,
+}: {
+  classId: string;
+  plans: readonly PlanListing[];
+  busy: boolean;
+  onBegin: (planId: string) => void;
+}) {
+  const [thrown, setThrown] = useState<PlanView | null>(null);
+  const away = useWrite(async (id: string) => {
+    const plan = await request<PlanView>('GET', `/plans/${id}`);
+    await request('DELETE', `/plans/${id}`);
+    setThrown(plan);
+  }, 'plans');
+  const back = useWrite(async ({ id, document }: PlanView) => {
+    await request('PUT', `/plans/${id}`, { classId, version: 0, document });
+    setThrown(null);
+  }, 'plans');
+  if (plans.length === 0 && !thrown) return null;
+  const error = away.error ?? back.error;
+  return (
+    <section className="section">
+      <h2>Plans of this class</h2>
+      <ul className="investigation-list start-earlier">
+        {plans.map((p) => (
+          <li key={p.id}>
+            <Link to={`/plans/${p.id}/ask`}>{p.question || 'A plan without a question yet'}</Link>
+            <span className="second">{p.sown ? 'sown' : 'being planned'}</span>{' '}
+            <button type="button" className="btn btn-plain" disabled={busy} onClick={() => onBegin(p.id)}>
+              begin a new one like it
+            </button>
+            {!p.sown && (
+              <button type="button" className="btn btn-plain" disabled={away.isPending} onClick={() => away.mutate(p.id)}>
+                throw it away
+              </button>
+            )}
+          </li>
+        ))}
+      </ul>
+      {thrown && (
+        <p role="status">
+          “{thrown.document.question || 'A plan without a question yet'}” is thrown away.{' '}
+          <button type="button" className="btn" disabled={back.isPending} onClick={() => back.mutate(thrown)}>
+            Have it back
+          </button>
+        </p>
+      )}
+      {error && <ProblemNotice error={error} />}
+    </section>
+  );
+}
