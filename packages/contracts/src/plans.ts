@@ -50,6 +50,7 @@ class LevelOfPlan {
   @IsString(TEXT) @MaxLength(60, LONG) label: string;
   @IsOptional() @IsNumber({}, NUMBER) amount: number | null;
   @IsOptional() @IsString(TEXT) @MaxLength(60, LONG) speciesId?: string;
+  @IsOptional() @IsNumber({}, NUMBER) @Max(1e6, FAR) seeds?: number;
 }
 
 class FactorOfPlan {

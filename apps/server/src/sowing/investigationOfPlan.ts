@@ -66,7 +66,7 @@ export function investigationOf(plan: PlanDocument, out: WorkedOut, { id, classI
       teamId: c.team === null ? null : teamIds[c.team]!,
       code: c.code,
       position: c.place,
-      seedsSown: plan.seedsEach,
+      seedsSown: out.recipes.find((r) => r.treatment.code === c.treatment)!.seeds,
       sownOn: sownOn.get(c.treatment)!,
     })),
   };

@@ -14,7 +14,7 @@ import { runSheet } from './lists/runSheet';
 import { runStepWords } from './lists/runSheetWords';
 import { sowingDayOfTreatment, sowingDays, speciesIn } from './document/treatmentSowing';
 import { workOut } from './workedOut/workOut';
-import { BEGUN_ON, startedPlan } from '../../test/startedPlan';
+import { BEGUN_ON, rulesOf, startedPlan } from '../../test/startedPlan';
 
 describe('kinds side by side', () => {
   const plan = startedPlan('kinds-side-by-side');
@@ -204,4 +204,58 @@ test('records without a plan become a plan that works out and asks the same', ()
   ]);
   expect(workOut(plan, 5).containers).toBe(10);
   expect(daysBetween(plan.sowOn, plan.endOn)).toBe(7);
+});
+
+describe('kinds that are crossed with light, each with seeds of its own', () => {
+  const kinds = startedPlan('kinds-side-by-side').factors[0]!;
+  const light = startedPlan('light-and-dark').factors[0]!;
+  const plan = startedPlan('kinds-side-by-side', {
+    kind: 'two-factors',
+    containersEach: 7,
+    seedsEach: 4,
+    factors: [{ ...kinds, levels: [kinds.levels[0]!, { ...kinds.levels[2]!, seeds: 2 }] }, light],
+  });
+  const out = workOut(plan, 7);
+
+  test('every container has the seeds of its kind, and all add up', () => {
+    expect(out.recipes.map((r) => [r.treatment.code, r.species.id, r.seeds])).toEqual([
+      ['A', 'wheat', 4],
+      ['B', 'wheat', 4],
+      ['C', 'nasturtium', 2],
+      ['D', 'nasturtium', 2],
+    ]);
+    // 14 cups of 4 and 14 of 2.
+    expect(out.seedsSown).toBe(84);
+    expect(out.kinds.map((k) => [k.species.id, k.containers, k.seedsEach])).toEqual([
+      ['wheat', 14, 4],
+      ['nasturtium', 14, 2],
+    ]);
+  });
+
+  test('lists, run sheet and depth speak of each kind', () => {
+    const lists = shoppingList(plan, out, 7, 'metric').filter((l) => l.what.startsWith('Seeds'));
+    // Two cups of each kind for a team; a tenth more in all.
+    expect(lists.map((l) => [l.what, l.perTeam, l.total.split(',')[0]])).toEqual([
+      ['Seeds of wheat, untreated', '8', '62'],
+      ['Seeds of nasturtium, untreated', '4', '31'],
+    ]);
+    const sheet = runSheet(plan, out).map(runStepWords);
+    expect(sheet).toContain('A, B: count the seeds into sets of 4, one set for each cup.');
+    expect(sheet).toContain('C, D: count the seeds into sets of 2, one set for each cup.');
+    expect(sheet.filter((s) => /Make holes/.test(s))).toHaveLength(2);
+  });
+
+  test('it is said that kinds are no test of a cause', () => {
+    expect(rulesOf(plan)).toContain('kinds-are-no-test');
+  });
+
+  test('a number of seeds that cannot be is told at its level', () => {
+    const wrong = {
+      ...plan,
+      factors: [{ ...plan.factors[0]!, levels: [{ ...kinds.levels[0]!, seeds: 0 }, kinds.levels[1]!] }, light],
+    };
+    expect(planProblems(wrong)).toEqual([
+      { field: 'factors.0.levels.0', sentence: 'Seeds in each: a whole number from 1 to 500.' },
+    ]);
+  });
 });

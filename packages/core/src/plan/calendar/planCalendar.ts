@@ -170,11 +170,11 @@ function ofKinds(
 function later(plan: PlanDocument, { kinds }: WorkedOut, put: Put): void {
   const crowding = plan.factors.find((f) => f.subject === 'crowding');
   const shut = methodById(plan.methodId)!.cover === 'stays' && plan.protocol.openBag === 'never';
-  const thinned = plan.seedsEach > plan.keep && plan.kind !== 'viability' && plan.kind !== 'patch' && !shut;
+  const thinned = plan.kind !== 'viability' && plan.kind !== 'patch' && !shut;
   if (!thinned) return;
   const usedUp = paperUsedUp(plan);
-  const thinOn = ({ species: { daysTo, emergenceDays }, forecast }: KindWorkedOut) => {
-    if (!forecast.ok || !forecast.half.likely) return null;
+  const thinOn = ({ species: { daysTo, emergenceDays }, forecast, seedsEach }: KindWorkedOut) => {
+    if (seedsEach <= plan.keep || !forecast.ok || !forecast.half.likely) return null;
     const leaf = daysTo.firstTrueLeaf ? Math.max(3, daysTo.firstTrueLeaf[0] - emergenceDays[0]) : 6;
     const day = addDays(forecast.half.likely, leaf);
     return usedUp !== null && usedUp < day ? usedUp : day;

@@ -17,8 +17,12 @@ export const PLAN_KINDS = [
   'age-ladder',
   'patch',
   'viability',
+  'looking',
 ] as const;
 export type PlanKind = (typeof PLAN_KINDS)[number];
+
+/** One lot is tested, or everybody looks at the same: all containers are alike. */
+export const comparesNothing = (kind: PlanKind): boolean => kind === 'viability' || kind === 'looking';
 
 /** What a factor changes; tells rules and shopping what has to be mixed, warmed or covered. */
 export const FACTOR_SUBJECTS = [
@@ -48,6 +52,8 @@ export interface Level {
   amount: number | null;
   /** Its own kind of seed, where kinds stand side by side; the plan's without it. */
   speciesId?: string;
+  /** Its own number of seeds in each container; the plan's without it. */
+  seeds?: number;
 }
 
 export interface Factor {

@@ -2,7 +2,7 @@ import { isIsoDay, daysBetween, formatDay } from '../../calendar/days';
 import { parsePeriod } from '../../calendar/period';
 import { calendarProblems } from '../../calendar/schoolCalendar';
 import { methodById, speciesById } from '../../seeds/catalogue';
-import { MOST_CONTAINERS, MOST_TREATMENTS, type PlanDocument } from './planDocument';
+import { comparesNothing, MOST_CONTAINERS, MOST_TREATMENTS, type PlanDocument } from './planDocument';
 import { planTreatments } from './planTreatments';
 
 /** Something in the plan that cannot be, with the field it stands at. */
@@ -18,7 +18,7 @@ export function planProblems(plan: PlanDocument): PlanProblem[] {
   if (plan.question.trim().length < 5) say('question', 'Write the question you want to answer.');
   plan.factors.forEach((factor, f) => {
     if (factor.name.trim() === '') say(`factors.${f}.name`, 'Name what you change.');
-    if (factor.levels.length < (plan.kind === 'viability' ? 1 : 2)) say(`factors.${f}.levels`, 'Compare at least two things.');
+    if (factor.levels.length < (comparesNothing(plan.kind) ? 1 : 2)) say(`factors.${f}.levels`, 'Compare at least two things.');
     const names = factor.levels.map((l) => l.label.trim().toLowerCase());
     factor.levels.forEach((level, i) => {
       if (names[i] === '') say(`factors.${f}.levels.${i}`, 'Name this one.');
@@ -67,6 +67,8 @@ export function planProblems(plan: PlanDocument): PlanProblem[] {
   if (plan.lastFrost !== '' && !isIsoDay(plan.lastFrost)) say('lastFrost', 'Type the day of the last frost, or leave it empty.');
   plan.factors.forEach((factor, f) =>
     factor.levels.forEach((level, i) => {
+      if (level.seeds !== undefined && (!Number.isInteger(level.seeds) || level.seeds < 1 || level.seeds > 500))
+        say(`factors.${f}.levels.${i}`, 'Seeds in each: a whole number from 1 to 500.');
       if (level.speciesId && !speciesById(level.speciesId)) say(`factors.${f}.levels.${i}`, 'Choose a kind of seed.');
     }),
   );

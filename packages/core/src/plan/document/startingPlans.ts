@@ -303,6 +303,21 @@ export const READY_PLANS: readonly ReadyPlan[] = [
     change: () => ({ kind: 'viability', seedsEach: 10, keep: 10, containersEach: 5, measures: ['seeds-up'] }),
   },
   {
+    id: 'watch-and-wonder',
+    name: 'Watch and wonder',
+    about: 'One kind, all alike: what does it do, day after day?',
+    question: 'What does a nasturtium do, day after day?',
+    speciesId: 'nasturtium',
+    methodId: 'cup_mix',
+    days: 28,
+    factors: [factor('what we do', 'other', '', ['all alike'], null, 'Nothing is compared: everybody looks.')],
+    change: ({ containersEach }) => ({
+      kind: 'looking',
+      containersEach: Math.max(containersEach, 2),
+      measures: ['height', 'leaves', 'stage'],
+    }),
+  },
+  {
     id: 'own-pot-at-home',
     name: 'A pot of your own at home',
     about: 'Everyone takes one home; the class compares windows.',

@@ -10,6 +10,11 @@ export function speciesOfTreatment(plan: Pick<PlanDocument, 'speciesId'>, { leve
   return levels.find((l) => l.speciesId)?.speciesId ?? plan.speciesId;
 }
 
+/** Seeds in each container of a treatment: its level's own number where it has one, otherwise the plan's. */
+export function seedsOfTreatment({ seedsEach }: Pick<PlanDocument, 'seedsEach'>, { levels }: PlannedTreatment): number {
+  return levels.find((l) => l.seeds !== undefined)?.seeds ?? seedsEach;
+}
+
 /** Every kind of seed of a plan, once; unknown ones are left out. */
 export function speciesIn(plan: Pick<PlanDocument, 'speciesId' | 'factors'>): Species[] {
   const ids = new Set(planTreatments(plan).map((t) => speciesOfTreatment(plan, t)));

@@ -1,5 +1,7 @@
 import { type PlanDocument } from '../document/planDocument';
 import { planProblems } from '../document/planProblems';
+import { planTreatments } from '../document/planTreatments';
+import { seedsOfTreatment, speciesOfTreatment } from '../document/treatmentSowing';
 import { workOut, type WorkedOut } from '../workedOut/workOut';
 import { type FactParams, type FairCheck, type Finding, type Fix, type Severity } from './fairRule';
 import { NOT_TESTS } from './planFacts';
@@ -58,13 +60,19 @@ const FEWEST_LETTERS = 6;
 /** Rules about seeds ask about every kind that is sown; the first that breaks the rule is named. */
 function ofAnyKind(check: FairCheck, plan: PlanDocument, out: WorkedOut, teams: number): ReturnType<FairCheck> {
   for (const { species } of out.kinds) {
-    const asKind = (p: PlanDocument) => ({ ...p, speciesId: species.id });
+    const asKind = (p: PlanDocument) => ({ ...p, speciesId: species.id, seedsEach: seedsOfKind(p, species.id) });
     const found = check(asKind(plan), out, teams);
     if (!found) continue;
     const mends = species.id === plan.speciesId || (found.fix && !check(asKind(found.fix.apply(plan)), out, teams));
     return mends ? found : { ...found, fix: null };
   }
   return null;
+}
+
+/** Seeds in each container of a kind. */
+function seedsOfKind(plan: PlanDocument, speciesId: string): number {
+  const own = planTreatments(plan).find((t) => speciesOfTreatment(plan, t) === speciesId);
+  return own ? seedsOfTreatment(plan, own) : plan.seedsEach;
 }
 
 /** What the check still says of a plan that is carried out, as it is kept with the investigation. */

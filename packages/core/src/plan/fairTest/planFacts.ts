@@ -12,7 +12,7 @@ export const changes = (plan: PlanDocument, ...subjects: FactorSubject[]) =>
   plan.factors.some((f) => subjects.includes(f.subject));
 
 /** Kinds of experiment that test no cause. */
-export const NOT_TESTS = ['viability', 'age-ladder', 'side-by-side'];
+export const NOT_TESTS = ['viability', 'looking', 'age-ladder', 'side-by-side'];
 
 /** Fewer containers of each say nothing about their spread. */
 export const FEWEST_CONTAINERS = 3;

@@ -1,3 +1,5 @@
+import { byTreatment } from '../recipes/recipe';
+import { listInWords } from '../../words/listInWords';
 import { formatMass } from '../../quantities/mass';
 import { formatVolume, type Kitchen } from '../../quantities/volume';
 import { roundUpKitchen, roundUpMetric } from '../../quantities/kitchenMeasure';
@@ -85,17 +87,17 @@ function dealt({ layout }: WorkedOut, groups: number, treatments?: readonly stri
 }
 
 function seedLine(
-  { species, containers, treatments, toBuy }: KindWorkedOut,
+  { species, containers, treatments, toBuy, seedsEach }: KindWorkedOut,
   plan: PlanDocument,
   out: WorkedOut,
   groups: number,
 ): ListLine {
   const own = dealt(out, groups, treatments);
-  const seeds = toBuy.ok ? toBuy.seeds : containers * plan.seedsEach;
+  const seeds = toBuy.ok ? toBuy.seeds : containers * seedsEach;
   const packets = toBuy.ok && toBuy.packets !== null ? ` = ${counted(toBuy.packets, 'packet')} of ${plan.packetSeeds}` : '';
   const grams = species.thousandSeedGrams === null ? '' : `, about ${formatMass((seeds * species.thousandSeedGrams) / 1000)}`;
   // What goes home has its spare seeds in the kit.
-  const each = plan.seedsEach + (plan.assignment === 'own-pot' ? spareSeedsInKit(plan.seedsEach) : 0);
+  const each = seedsEach + (plan.assignment === 'own-pot' ? spareSeedsInKit(seedsEach) : 0);
   return {
     what: `Seeds of ${species.name.toLowerCase()}, untreated`,
     perTeam: own === null ? SHARED : range(own, (n) => `${n * each}`),
@@ -114,7 +116,10 @@ export function homeKit(plan: PlanDocument, out: WorkedOut): string[] {
   const method = methodById(plan.methodId)!;
   return [
     `1 ${method.container}${method.paper ? '' : ` and ${formatVolume(plan.fillMl * 1.15)} of mix in a bag`}`,
-    `${plan.seedsEach} seeds in a folded paper, and ${spareSeedsInKit(plan.seedsEach)} to spare`,
+    ...byTreatment(out.recipes, (r) => r.seeds).map(
+      ({ treatments, value }) =>
+        `${treatments.length > 0 ? `${listInWords(treatments)}: ` : ''}${value} seeds in a folded paper, and ${spareSeedsInKit(value)} to spare`,
+    ),
     `A cup marked at ${formatVolume(out.soil.waterPerContainerMl[1])} for the first water`,
     'A stick label: its square opens the pot on a phone',
     'Class code, emblem and PIN of the team on a card',

@@ -23,7 +23,7 @@ export type RunStep =
   | { code: 'own-seeds'; groups: SetGroup[] }
   | ({ code: 'soaked'; hours: readonly [number, number] } & ForSome)
   | ({ code: 'dry' } & ForSome)
-  | { code: 'count-sets'; seeds: number; container: string }
+  | ({ code: 'count-sets'; seeds: number; container: string } & ForSome)
   | { code: 'water'; waterMl: readonly [number, number] }
   /** `liquid` is left out for plain water. */
   | ({ code: 'wet-paper'; waterMl: readonly [number, number]; liquid?: string } & ForSome)
@@ -69,7 +69,12 @@ export function runSheet(plan: PlanDocument, out: WorkedOut): RunStep[] {
     turns.length > 1 && { code: 'turns', turns },
     ...ownSeeds(recipes),
     ...soaking(recipes),
-    { code: 'count-sets', seeds: plan.seedsEach, container },
+    ...byTreatment(recipes, (r) => r.seeds).map(({ treatments, value }): RunStep => ({
+      code: 'count-sets',
+      seeds: value,
+      container,
+      ...(treatments.length > 0 ? { treatments } : {}),
+    })),
     ...(paper ? wetting(recipes, waterMl) : filling(recipes, container, damp)),
     ...(paper ? [{ code: 'lay-sets', container } as const] : sowing(plan, recipes, container)),
     !paper && !damp && { code: 'water', waterMl },

@@ -39,6 +39,16 @@ export function askedAs(plan: PlanDocument): QuestionPiece[] {
       plain(' in each of '),
       ...where.slice(1),
     ];
+  if (plan.kind === 'looking')
+    return [
+      plain('What is to be seen of '),
+      seed,
+      plain(' as it grows, '),
+      word('both-0', levelsInWords(first)),
+      plain(', by '),
+      measures,
+      ...where,
+    ];
   if (first.subject === 'kind' && plan.factors.length === 1)
     return [plain('How do '), word('both-0', levelsInWords(first, 'and')), plain(' differ in '), measures, ...where];
   if (plan.kind === 'age-ladder')

@@ -3,7 +3,13 @@ import { type GrowingMethod, methodById, type Species, speciesById } from '../..
 import { sowingDepth } from '../../seeds/sowingDepth';
 import { type FactorSubject, type PlanDocument } from '../document/planDocument';
 import { type PlannedTreatment } from '../document/planTreatments';
-import { ageOfTreatment, namedTreatments, sowingDayOfTreatment, speciesOfTreatment } from '../document/treatmentSowing';
+import {
+  ageOfTreatment,
+  namedTreatments,
+  seedsOfTreatment,
+  sowingDayOfTreatment,
+  speciesOfTreatment,
+} from '../document/treatmentSowing';
 
 /** How the seeds come to lie where they sprout; depths in millimetres of mix above them. */
 export type WayIn =
@@ -63,14 +69,21 @@ export function recipesOf(plan: PlanDocument, packetMm?: readonly [number, numbe
       const level = treatment.levels[i]!;
       return { subject, factor: name, label: level.label.trim(), amount: level.amount, unit };
     });
+    const seeds = seedsOfTreatment(plan, treatment);
     const of = (subject: FactorSubject) => settings.find((s) => s.subject === subject);
     return [
       {
         treatment,
         species,
-        seeds: plan.seedsEach,
-        keep: keptOf(plan, method, of('crowding')),
-        wayIn: wayInOf(plan, method, species, of('depth'), species.id === plan.speciesId ? packetMm : undefined),
+        seeds,
+        keep: keptOf({ ...plan, seedsEach: seeds }, method, of('crowding')),
+        wayIn: wayInOf(
+          { ...plan, seedsEach: seeds },
+          method,
+          species,
+          of('depth'),
+          species.id === plan.speciesId ? packetMm : undefined,
+        ),
         soakHours: soakOf(species, of('soaking')),
         fillMl: plan.fillMl,
         doseMl: of('water')?.amount ?? plan.doseMl,

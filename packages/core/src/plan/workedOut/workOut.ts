@@ -18,7 +18,7 @@ import { type PlanDocument } from '../document/planDocument';
 import { type PlannedTreatment } from '../document/planTreatments';
 import { POTS_LOSE } from '../document/startingPoints';
 import { planChecks } from '../calendar/planChecks';
-import { namedTreatments, sowingDays, speciesOfTreatment } from '../document/treatmentSowing';
+import { namedTreatments, seedsOfTreatment, sowingDays, speciesOfTreatment } from '../document/treatmentSowing';
 
 /** What follows for one kind of seed of a plan. */
 export interface KindWorkedOut {
@@ -26,6 +26,8 @@ export interface KindWorkedOut {
   /** Codes of the treatments that are sown with it. */
   treatments: string[];
   containers: number;
+  /** In each container. */
+  seedsEach: number;
   toBuy: Result<{ seeds: number; packets: number | null }>;
   /** Share of seeds expected up in class pots, or the test it comes from. */
   chance: SeedChance;
@@ -75,7 +77,11 @@ export function workOut(plan: PlanDocument, teams: number, lot: KnownLot | null 
   const kinds = [...new Set(treatments.map((t) => speciesOfTreatment(plan, t)))].map((id) => {
     const codes = treatments.filter((t) => speciesOfTreatment(plan, t) === id).map((t) => t.code);
     const own = layout.containers.filter((c) => codes.includes(c.treatment)).length;
-    return kindWorkedOut(plan, method, speciesById(id)!, codes, own, id === plan.speciesId ? lot : null);
+    const seedsEach = seedsOfTreatment(
+      plan,
+      treatments.find((t) => codes.includes(t.code))!,
+    );
+    return kindWorkedOut({ ...plan, seedsEach }, method, speciesById(id)!, codes, own, id === plan.speciesId ? lot : null);
   });
   const least = kinds.reduce((a, b) => (b.chanceOfEnough < a.chanceOfEnough ? b : a));
   return {
@@ -84,7 +90,7 @@ export function workOut(plan: PlanDocument, teams: number, lot: KnownLot | null 
     recipes: recipesOf(plan, lot?.depthMm ?? undefined),
     layout,
     containers,
-    seedsSown: containers * plan.seedsEach,
+    seedsSown: kinds.reduce((sum, k) => sum + k.containers * k.seedsEach, 0),
     kinds,
     seedsAdvised: least.seedsAdvised,
     chanceOfEnough: least.chanceOfEnough,
@@ -113,6 +119,7 @@ function kindWorkedOut(
     species,
     treatments,
     containers,
+    seedsEach,
     toBuy: toBuy(plan, containers),
     chance,
     seedsAdvised: protocol.seedsToHole === 'one' ? 1 : protocol.seedsToHole === 'few' ? 3 : seedsToSow(chance, keep),

@@ -11,6 +11,7 @@ export function FactorLevel({
   factor,
   code,
   usualKind,
+  usualSeeds,
   control,
   problem,
   onChange,
@@ -24,6 +25,8 @@ export function FactorLevel({
   code: string | null;
   /** The kind of seed where a level names none. */
   usualKind: string;
+  /** Seeds in each container where a level has no number of its own. */
+  usualSeeds: number;
   control: { group: string; chosen: boolean; onChoose: () => void };
   problem: string | undefined;
   onChange: (part: Partial<Level>) => void;
@@ -62,6 +65,17 @@ export function FactorLevel({
             placeholder={factor.unit || 'amount'}
             value={level.amount ?? ''}
             onChange={(e) => onChange({ amount: e.target.value === '' ? null : Number(e.target.value) })}
+          />
+        )}
+        {factor.subject === 'kind' && (
+          <Form.Control
+            type="number"
+            inputMode="numeric"
+            className="planner-amount"
+            aria-label={`Seeds in each of level ${number}`}
+            placeholder={`${usualSeeds} seeds`}
+            value={level.seeds ?? ''}
+            onChange={(e) => onChange({ seeds: e.target.value === '' ? undefined : Number(e.target.value) })}
           />
         )}
         <Form.Check

@@ -1,10 +1,11 @@
+import { comparesNothing } from '@bright-sprout/core/plan/document/planDocument';
 import { Form } from 'react-bootstrap';
 import { type PartProps } from '../partProps';
 import { ProtocolChoice } from './panels/ProtocolChoice';
 
 /** What is kept the same, and how records are counted: folded, for these are seldom changed. */
 export function UsualWays({ plan, change }: Pick<PartProps, 'plan' | 'change'>) {
-  const heights = plan.measures.includes('height') && plan.kind !== 'viability';
+  const heights = plan.measures.includes('height') && !comparesNothing(plan.kind);
   return (
     <details className="usual-ways section">
       <summary>Usual ways: what we keep the same, and how records count</summary>

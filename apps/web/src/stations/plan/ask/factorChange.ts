@@ -1,5 +1,6 @@
 import { keptSameFor } from '@bright-sprout/core/plan/document/startingPoints';
-import { type Factor, type PlanDocument, type PlanKind } from '@bright-sprout/core/plan/document/planDocument';
+import { kindFor } from '@bright-sprout/core/plan/document/kindFor';
+import { type Factor, type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
 import { usualFactor } from '@bright-sprout/core/plan/document/usualFactor';
 import { type PartProps } from '../partProps';
 
@@ -7,12 +8,15 @@ type Change = PartProps['change'];
 
 /** Puts a factor in the place of another, and what stays the same with it. */
 export function putFactor(change: Change, index: number, part: Partial<Factor>): void {
-  change((p) =>
-    withFactors(
+  change((p) => {
+    const next = withFactors(
       p,
       p.factors.map((f, i) => (i === index ? { ...f, ...part } : f)),
-    ),
-  );
+    );
+    // Where all were alike and something differs now, it is a comparison.
+    const [factor] = next.factors;
+    return p.kind === 'looking' && factor!.levels.length > 1 ? { ...next, kind: kindFor(factor!) } : next;
+  });
 }
 
 /** Crosses the factor with a second one. */
@@ -29,14 +33,6 @@ export function uncross(change: Change, index: number): void {
     const factors = p.factors.filter((_, i) => i !== index);
     return { ...withFactors(p, factors), kind: kindFor(factors[0]!) };
   });
-}
-
-/** The experiment that a single factor makes. */
-export function kindFor({ subject, levels }: Factor): PlanKind {
-  if (subject === 'crowding') return 'crowding';
-  if (subject === 'kind') return 'side-by-side';
-  if (subject === 'age') return 'age-ladder';
-  return levels.filter((l) => l.amount !== null).length > 2 ? 'dose-series' : 'one-factor';
 }
 
 function withFactors(plan: PlanDocument, factors: Factor[]): PlanDocument {

@@ -45,7 +45,7 @@ function Plan({ records }: { records: InvestigationRecords }) {
       <TrayPlan teams={tray} />
       <div className="columns mt-3">
         <section className="section">
-          <h2>One thing changes: {investigation.factor}</h2>
+          <h2>{treatments.length > 1 ? `What changes: ${investigation.factor}` : 'All are alike'}</h2>
           <table className="table">
             <thead>
               <tr>

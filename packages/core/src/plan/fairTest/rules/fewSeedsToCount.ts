@@ -8,7 +8,8 @@ export const fewSeedsToCount: FairRule = {
   ofEveryKind: true,
   check: (plan) => {
     const seeds = plan.containersEach * plan.seedsEach;
-    if (!countsSeeds(plan.measures) || seeds >= SEEDS_TO_COMPARE || changes(plan, 'crowding')) return null;
+    if (!countsSeeds(plan.measures) || seeds >= SEEDS_TO_COMPARE || changes(plan, 'crowding') || plan.kind === 'looking')
+      return null;
     return {
       severity: 'mend',
       params: { seeds },

@@ -1,5 +1,6 @@
 import { beyondBearing } from './beyondBearing';
 import { cannotBeSeen } from './cannotBeSeen';
+import { comparesAfterAll } from './comparesAfterAll';
 import { controlIsTreated } from './controlIsTreated';
 import { deeperThanFilling } from './deeperThanFilling';
 import { dryBeforeMonday } from './dryBeforeMonday';
@@ -35,6 +36,7 @@ import { type FairRule } from '../fairRule';
 /** Every rule of the fair-test check, in the order in which equally grave ones are told. A new rule is a file here and a line. */
 export const FAIR_RULES: readonly FairRule[] = [
   noControl,
+  comparesAfterAll,
   nothingMeasured,
   nothingDiffers,
   nameContradictsAmount,

@@ -2,8 +2,8 @@ import { type FairRule } from '../fairRule';
 
 export const kindsAreNoTest: FairRule = {
   code: 'kinds-are-no-test',
-  check: ({ kind }) =>
-    kind !== 'side-by-side'
+  check: ({ kind, factors }) =>
+    kind !== 'side-by-side' && !factors.some((f) => f.subject === 'kind')
       ? null
       : {
           severity: 'mind',

@@ -1,10 +1,11 @@
+import { comparesNothing } from '../../document/planDocument';
 import { type FairRule } from '../fairRule';
 
 export const noControl: FairRule = {
   code: 'no-control',
   check: ({ kind, factors }) => {
     const without = factors.find((f) => f.control === null && f.noControlReason.trim() === '');
-    if (!without || kind === 'viability') return null;
+    if (!without || comparesNothing(kind)) return null;
     return {
       severity: 'stop',
       params: { factor: without.name },

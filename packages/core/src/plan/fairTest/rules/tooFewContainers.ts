@@ -1,10 +1,11 @@
+import { comparesNothing } from '../../document/planDocument';
 import { type FairRule } from '../fairRule';
 import { FEWEST_CONTAINERS } from '../planFacts';
 
 export const tooFewContainers: FairRule = {
   code: 'too-few-containers',
   check: ({ containersEach, kind }) => {
-    if (containersEach >= FEWEST_CONTAINERS || kind === 'viability') return null;
+    if (containersEach >= FEWEST_CONTAINERS || comparesNothing(kind)) return null;
     return {
       severity: containersEach === 1 ? 'stop' : 'mend',
       params: { containers: containersEach },

@@ -90,7 +90,7 @@ function soilItems(props: PartProps, method: GrowingMethod): Item[] {
   const seeds: Item = {
     key: 'seeds',
     glyph: <SubjectGlyph subject="depth" size={36} />,
-    says: `${counted(plan.seedsEach, 'seed')} in each`,
+    says: `${seedsInWords(plan, out?.recipes ?? [])} in each`,
     more: differs(plan, 'depth') || !first ? 'of the same packet' : wayInWords(first),
     fields: ['seedsEach', 'keep'],
     panel: (
@@ -115,6 +115,13 @@ function soilItems(props: PartProps, method: GrowingMethod): Item[] {
       ]
     : [];
   return [fill, seeds, ...soak];
+}
+
+/** The same number for all, or from the fewest to the most. */
+function seedsInWords({ seedsEach }: PlanDocument, recipes: readonly Recipe[]): string {
+  const seeds = recipes.map((r) => r.seeds);
+  const [low, high] = seeds.length > 0 ? [Math.min(...seeds), Math.max(...seeds)] : [seedsEach, seedsEach];
+  return low === high ? counted(high, 'seed') : `${low} to ${high} seeds`;
 }
 
 function wayInWords({ wayIn }: Recipe): string {

@@ -1,4 +1,5 @@
 import { FACTOR_SUBJECTS, type Factor, type FactorSubject, type PlanKind } from '@bright-sprout/core/plan/document/planDocument';
+import { kindFor } from '@bright-sprout/core/plan/document/kindFor';
 import { withUnit } from '@bright-sprout/core/plan/document/levelNames';
 import { SUBJECT_WORDS, usualFactor } from '@bright-sprout/core/plan/document/usualFactor';
 import { unitsOf } from '@bright-sprout/core/plan/lists/mixingCards';
@@ -6,7 +7,7 @@ import { useState } from 'react';
 import { SubjectGlyph } from '../../../../drawing/container/SubjectGlyph';
 import { ChoiceField, setting, TextField } from '../../planFields';
 import { type PartProps } from '../../partProps';
-import { cross, kindFor, putFactor, uncross } from '../factorChange';
+import { cross, putFactor, uncross } from '../factorChange';
 import { PictureChoices } from './PictureChoices';
 
 const KIND_NAMES: Record<PlanKind, string> = {
@@ -18,6 +19,7 @@ const KIND_NAMES: Record<PlanKind, string> = {
   'age-ladder': 'every age on one day',
   patch: 'a patch, seen from above',
   viability: 'a test of a seed lot',
+  looking: 'looking without comparing',
 };
 
 /** Subjects offered before somebody asks for all. */

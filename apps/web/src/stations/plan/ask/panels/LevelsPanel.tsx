@@ -22,6 +22,7 @@ export function LevelsPanel({ plan, change, problems, index }: PartProps & { ind
           factor={factor}
           code={codeOf(i)}
           usualKind={plan.speciesId}
+          usualSeeds={plan.seedsEach}
           control={{
             group: `control-${index}`,
             chosen: factor.control === i,

@@ -18,6 +18,7 @@ export function TreatmentPanel({ plan, change, problems, treatment }: PartProps 
           factor={factor}
           code={plan.factors.length > 1 ? null : treatment.code}
           usualKind={plan.speciesId}
+          usualSeeds={plan.seedsEach}
           control={{
             group: `control-of-${treatment.code}-${f}`,
             chosen: factor.control === at,
