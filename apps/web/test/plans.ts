@@ -18,6 +18,7 @@ export function classView(change: Partial<ClassView> = {}): ClassView {
     gradeBand: 'middle',
     timeZone: 'UTC',
     joinCode: 'COPPR7',
+    schoolYear: null,
     waiting: 0,
     teams: emblems.map((emblem, i) => ({ id: `t${i + 1}`, emblem, nickname: emblem, pin: `000${i}`, leaves: NOTHING_LEAVES })),
     investigations: [],

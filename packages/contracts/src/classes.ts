@@ -1,4 +1,5 @@
 import 'reflect-metadata';
+import { type SchoolCalendar } from '@bright-sprout/core/calendar/schoolCalendar';
 import { GRADE_BANDS, type GradeBand } from '@bright-sprout/core/words/gradeBand';
 import { ArrayMaxSize, ArrayUnique, IsArray, IsIn, IsString, IsUUID, Length } from 'class-validator';
 import { type Emblem, EMBLEMS } from './access';
@@ -63,6 +64,8 @@ export interface ClassView {
   gradeBand: GradeBand;
   timeZone: string;
   joinCode: string;
+  /** School days and holidays for all its plans; null until they are typed. */
+  schoolYear: SchoolCalendar | null;
   /** PINs are shown to the class's teachers only. */
   teams: (TeamView & { pin: string; leaves: TeamLeaves })[];
   /** Entries of its teams that wait for a decision. */

@@ -1,5 +1,4 @@
 import 'reflect-metadata';
-import { type Holiday } from '@bright-sprout/core/calendar/schoolCalendar';
 import {
   type Assignment,
   ASSIGNMENTS,
@@ -38,6 +37,7 @@ import {
 import { RESOLUTIONS } from './investigations';
 import { OwnMeasureRequest } from './ownMeasures';
 import { PartOf, PartsOf } from './parts';
+import { SchoolCalendarRequest } from './schoolYear';
 
 // A draft may be unfinished: here only its shape and size are checked. Whether it can be carried out is asked when it is sown.
 
@@ -84,26 +84,6 @@ class RoomOfPlan extends RoomPart {
   ];
 }
 
-class HolidayOfPlan implements Holiday {
-  @IsString(TEXT) @MaxLength(10, LONG) from: string;
-  @IsString(TEXT) @MaxLength(10, LONG) to: string;
-  @IsString(TEXT) @MaxLength(60, LONG) name: string;
-}
-
-class CalendarOfPlan {
-  @IsArray(TEXT) @ArrayMinSize(7, TEXT) @ArrayMaxSize(7, TEXT) @IsBoolean({ each: true, ...TEXT }) weekdays: readonly boolean[];
-  @IsArray(TEXT)
-  @ArrayMaxSize(40, { message: 'At most forty holidays.' })
-  @PartsOf(() => HolidayOfPlan)
-  holidays: readonly HolidayOfPlan[];
-  @IsOptional()
-  @IsArray(TEXT)
-  @ArrayMaxSize(40, { message: 'At most forty half days.' })
-  @IsString({ each: true, ...TEXT })
-  @MaxLength(10, { each: true, ...LONG })
-  halfDays?: readonly string[];
-}
-
 /** Days chosen one by one. */
 const DAYS = { message: 'At most two hundred days.' };
 
@@ -112,6 +92,11 @@ class CadenceOfPlan {
     'school-days' | 'weekdays' | 'every';
   @IsOptional() @IsArray(NUMBER) @ArrayMaxSize(7, FAR) @IsInt({ each: true, ...NUMBER }) weekdays?: readonly number[];
   @IsOptional() @IsInt(NUMBER) @Min(0, NUMBER) @Max(366, FAR) days?: number;
+}
+
+class GoalOfPlan {
+  @IsString(TEXT) @MaxLength(40, LONG) name: string;
+  @IsNumber({}, NUMBER) @Max(1e6, FAR) mm: number;
 }
 
 class ExceptionOfPlan {
@@ -189,12 +174,14 @@ export class PlanOnTheWire implements PlanDocument {
   @IsInt(NUMBER) @Min(0, NUMBER) @Max(2147483647, FAR) drawSeed: number;
   @IsObject(TEXT) @Validate(IsPlaces) moved: Record<string, number>;
   @PartOf(() => RoomOfPlan) room: RoomOfPlan;
-  @PartOf(() => CalendarOfPlan) calendar: CalendarOfPlan;
+  @PartOf(() => SchoolCalendarRequest) calendar: SchoolCalendarRequest;
   @IsString(TEXT) @MaxLength(40, LONG) period: string;
   @IsString(TEXT) @MaxLength(10, LONG) sowOn: string;
   @IsString(TEXT) @MaxLength(10, LONG) lessonOn: string;
   @IsString(TEXT) @MaxLength(10, LONG) endOn: string;
   @IsBoolean({ message: 'Goes outside: yes or no.' }) goesOutside: boolean;
+  @IsBoolean({ message: 'Harvested: yes or no.' }) harvested: boolean;
+  @IsOptional() @PartOf(() => GoalOfPlan) goal: GoalOfPlan | null;
   @IsString(TEXT) @MaxLength(10, LONG) lastFrost: string;
   @PartOf(() => CadenceOfPlan) cadence: PlanDocument['cadence'];
   @IsArray(TEXT)

@@ -1,3 +1,4 @@
+import { type SchoolCalendar } from '@bright-sprout/core/calendar/schoolCalendar';
 import { type GradeBand } from '@bright-sprout/contracts/classes';
 import { Column, Entity, Index, JoinColumn, ManyToOne, OneToMany, PrimaryColumn, type Relation } from 'typeorm';
 import { School } from '../access/school.entity';
@@ -16,6 +17,8 @@ export class ClassGroup {
   @Column({ name: 'time_zone', length: 60 }) timeZone: string;
   @Index('class_group_join_code', { unique: true }) @Column('char', { name: 'join_code', length: 6 }) joinCode: string;
   @OneToMany(() => Team, (team) => team.classGroup) teams: Relation<Team>[];
+  /** School days and holidays for all its plans; null until they are typed. */
+  @Column('simple-json', { name: 'school_year', nullable: true }) schoolYear: SchoolCalendar | null;
   /** It listens to the sensor box of the room. */
   @Column('boolean', { name: 'sensor_on', default: false }) sensorOn: boolean;
 }

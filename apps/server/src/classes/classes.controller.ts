@@ -1,4 +1,5 @@
 import { type ClassView, SaveClassRequest, SaveTeamsRequest } from '@bright-sprout/contracts/classes';
+import { SchoolCalendarRequest } from '@bright-sprout/contracts/schoolYear';
 import { Body, Controller, Get, HttpCode, Param, Post, Put, UseGuards } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { TeacherGuard } from '../access/guards';
@@ -25,6 +26,15 @@ export class ClassesController {
   @Put(':id')
   save(@Asking() teacher: TeacherRequester, @Param('id', IdPipe) id: string, @Body() body: SaveClassRequest): Promise<ClassView> {
     return this.classes.save(teacher, id, body);
+  }
+
+  @Put(':id/school-year')
+  saveSchoolYear(
+    @Asking() teacher: TeacherRequester,
+    @Param('id', IdPipe) id: string,
+    @Body() body: SchoolCalendarRequest,
+  ): Promise<ClassView> {
+    return this.classes.saveSchoolYear(teacher, id, body);
   }
 
   @Put(':id/teams')

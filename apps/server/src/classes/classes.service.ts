@@ -2,6 +2,8 @@ import { timeNow } from '@bright-sprout/core/clock/clock';
 import { randomInt } from 'node:crypto';
 import { type Emblem, EMBLEM_NAMES } from '@bright-sprout/contracts/access';
 import { type ClassView, SaveClassRequest, SaveTeamsRequest, type TeamLeaves } from '@bright-sprout/contracts/classes';
+import { type SchoolCalendarRequest } from '@bright-sprout/contracts/schoolYear';
+import { calendarProblems } from '@bright-sprout/core/calendar/schoolCalendar';
 import { isTimeZone } from '@bright-sprout/core/calendar/days';
 import { Injectable } from '@nestjs/common';
 import { In, IsNull } from 'typeorm';
@@ -83,7 +85,9 @@ export class ClassesService {
     return this.one(teacher, id);
   }
 
-  private async insertWithCode(group: Omit<ClassGroup, 'joinCode' | 'school' | 'teacher' | 'teams' | 'sensorOn'>): Promise<void> {
+  private async insertWithCode(
+    group: Omit<ClassGroup, 'joinCode' | 'school' | 'teacher' | 'teams' | 'sensorOn' | 'schoolYear'>,
+  ): Promise<void> {
     for (let attempt = 1; ; attempt++) {
       const joinCode = Array.from({ length: 6 }, () => CODE_SIGNS[randomInt(CODE_SIGNS.length)]).join('');
       try {
@@ -98,6 +102,18 @@ export class ClassesService {
         if (!isDuplicate(error) || attempt === 5) throw error;
       }
     }
+  }
+
+  /** Keeps school days and holidays for all plans of the class that begin from now on. */
+  async saveSchoolYear(teacher: TeacherRequester, id: string, calendar: SchoolCalendarRequest): Promise<ClassView> {
+    await this.scope.classOf(teacher, id);
+    const [sentence] = calendarProblems(calendar);
+    if (sentence) throw new Problem(400, sentence, { errors: [{ path: 'holidays', sentence }] });
+    await this.db.work(async () => {
+      await this.db.of(ClassGroup).update({ id }, { schoolYear: calendar });
+      await this.changes.note(changed(id));
+    });
+    return this.one(teacher, id);
   }
 
   /**
@@ -175,7 +191,7 @@ export class ClassesService {
   }
 
   private view(group: ClassGroup, investigations: Investigation[], leaves: readonly Leaves[]): ClassView {
-    const { id, name, gradeBand, timeZone, joinCode } = group;
+    const { id, name, gradeBand, timeZone, joinCode, schoolYear } = group;
     const teams = teamsInOrder(group.teams);
     const leavesOf = (teamId: string): TeamLeaves => {
       const { devices, predictions, waiting } = leaves.find((l) => l.id === teamId)!;
@@ -187,6 +203,7 @@ export class ClassesService {
       gradeBand,
       timeZone,
       joinCode,
+      schoolYear,
       teams: teams.map((t) => ({
         id: t.id,
         emblem: t.emblem,

@@ -17,6 +17,7 @@ import { AfterTheEnd1764200000000 } from './migrations/1764200000000-AfterTheEnd
 import { WhatCameNew1764300000000 } from './migrations/1764300000000-WhatCameNew';
 import { TeamsTakenAway1764400000000 } from './migrations/1764400000000-TeamsTakenAway';
 import { RequestsOfAll1764500000000 } from './migrations/1764500000000-RequestsOfAll';
+import { SchoolYear1764600000000 } from './migrations/1764600000000-SchoolYear';
 import { Photos1764040000000 } from './migrations/1764040000000-Photos';
 
 /** One place says how the database is reached: UTC, days as text, migrations only. */
@@ -44,6 +45,7 @@ export function databaseOptions(url: string): DataSourceOptions {
       WhatCameNew1764300000000,
       TeamsTakenAway1764400000000,
       RequestsOfAll1764500000000,
+      SchoolYear1764600000000,
     ],
     migrationsTableName: 'migration',
     synchronize: false,

@@ -13,8 +13,9 @@ const records = recordsOf([
   readingView('B2', MONDAY, { state: 'lost', lostReason: 'knocked-over' }),
 ]);
 
-function show(onChoose = jest.fn()) {
-  const { investigation, readings } = records;
+function show(onChoose = jest.fn(), part: Partial<typeof records.investigation> = {}) {
+  const { readings } = records;
+  const investigation = { ...records.investigation, ...part };
   const ids = investigation.containers.map((c) => c.id);
   const groups = investigation.treatments.map((t) => ({
     key: t.code,
@@ -83,4 +84,11 @@ test('the share of a day counts the lost as answered', () => {
     [MONDAY, 0.5],
     [THURSDAY, 0.75],
   ]);
+});
+
+test('a goal line stands on the wall with the thing that it is as tall as', () => {
+  show(undefined, {
+    outlook: { calendar: { weekdays: [], holidays: [] }, sprouting: null, goal: { name: 'a hand', mm: 120 } },
+  });
+  expect(screen.getByText('as tall as a hand')).toBeInTheDocument();
 });

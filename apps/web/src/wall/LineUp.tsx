@@ -52,7 +52,14 @@ export function LineUp({
   return (
     <div className="line-up" role="group" aria-label="The plants side by side, drawn to scale" style={{ width, height }}>
       <svg width={width} height={height} aria-hidden="true" className="line-up-wall">
-        <Wall width={width} top={top} topMm={topMm} scale={scale} inches={investigation.resolution === 'quarter-in'} />
+        <Wall
+          width={width}
+          top={top}
+          topMm={topMm}
+          scale={scale}
+          inches={investigation.resolution === 'quarter-in'}
+          goal={investigation.outlook?.goal ?? null}
+        />
         {groups.map((group, i) => (
           <Behind
             key={group.key}

@@ -1,3 +1,4 @@
+import { type Goal } from '@bright-sprout/core/plan/document/planDocument';
 import { memo } from 'react';
 import { treatmentLook } from '../theme/treatments';
 import { AXIS, type LineUpGroup } from './lineUpGroup';
@@ -9,12 +10,15 @@ export const Wall = memo(function Wall({
   topMm,
   scale,
   inches,
+  goal,
 }: {
   width: number;
   top: number;
   topMm: number;
   scale: number;
   inches: boolean;
+  /** As tall as …: a line that plants grow towards. */
+  goal: Goal | null;
 }) {
   const unit = inches ? 25.4 : 10;
   const soil = top + topMm * scale;
@@ -37,6 +41,14 @@ export const Wall = memo(function Wall({
           </g>
         );
       })}
+      {goal && goal.mm <= topMm && (
+        <g className="wall-goal">
+          <path d={`M${AXIS} ${soil - goal.mm * scale}H${width}`} />
+          <text x={width - 6} y={soil - goal.mm * scale - 6} textAnchor="end">
+            as tall as {goal.name}
+          </text>
+        </g>
+      )}
       <path d={`M${AXIS - 4} ${top - 6}V${soil}`} stroke="#2A1B2E" strokeWidth="1.5" />
       <text x={AXIS - 8} y={soil + 16} textAnchor="end" className="wall-unit">
         {inches ? 'in' : 'cm'}

@@ -57,7 +57,8 @@ export function Wall({
   }, [records, investigation, readings, day, before, by, outline, measure]);
   const topMm = useMemo(() => {
     const pegs = by === 'team' ? investigation.expected.map((e) => e.heightMm ?? 0) : [];
-    return wallTop(readings, pegs, investigation.resolution === 'quarter-in');
+    const goal = investigation.outlook?.goal?.mm;
+    return wallTop(readings, goal ? [...pegs, goal] : pegs, investigation.resolution === 'quarter-in');
   }, [readings, investigation, by]);
   const phone = width < PHONE;
   const inSight = phone ? shown.groups.filter((g, i) => (single === null ? i === 0 : g.key === single)) : shown.groups;

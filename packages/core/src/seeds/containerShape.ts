@@ -22,11 +22,11 @@ const RIM_MM = 12;
 const GROUND = { sections: [120, 150], rows: [600, 60], dome: [170, 110] } as const;
 
 /** What so much of a filling comes to in a container of a method; from volumes, as nobody measures a cup. */
-export function containerShape({ id, paper, cover, stands }: GrowingMethod, fillMl: number): ContainerShape {
+export function containerShape({ id, paper, stands }: GrowingMethod, fillMl: number): ContainerShape {
   if (paper) return PAPER[id] ?? PAPER.bag_pocket!;
   const mm3 = 1000 * Math.max(1, fillMl);
   if (stands === 'sections' || stands === 'rows') return flat('trough', mm3, GROUND[stands]);
-  if (cover === 'stays') return flat('dome', mm3, GROUND.dome);
+  if (id === 'dome_box') return flat('dome', mm3, GROUND.dome);
   const slender = stands === 'cells' ? 1 : id === 'deep_tree_pot' ? VERY_SLENDER : SLENDER;
   const wideMm = Math.cbrt((4 * mm3) / (Math.PI * slender));
   const fillMm = wideMm * slender;

@@ -76,6 +76,16 @@ const WORDS: Words = {
     `Begin to harden off the ${species}`,
     'An hour outside in the shade today, a little longer every day, in at night.',
   ],
+  'harden-step': ({ species, hours, night }) => [
+    `Harden off the ${species}: ${hours} hours`,
+    night
+      ? 'Outside all day, and the night too unless frost is told.'
+      : 'Outside a little brighter than yesterday, in at night and over days off.',
+  ],
+  harvest: ({ species }) => [
+    `Harvest the ${species}`,
+    'Container by container: cut, weigh at once, and write down the mass; leaves from the outside in.',
+  ],
   'plant-out': ({ species }) => [
     `Plant out the ${species}`,
     'In the evening or under cloud; water well, and shade for a few days.',

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { addDays, weekday } from '../../calendar/days';
+import { addDays, daysBetween, weekday } from '../../calendar/days';
 import { isSchoolDay } from '../../calendar/schoolCalendar';
 import { planCalendar } from './planCalendar';
 import { type PlanDocument } from '../document/planDocument';
@@ -186,4 +186,36 @@ describe('a series of salt', () => {
     const sowings = planCalendar(ladder, workOut(ladder, 7)).events.filter((e) => e.kind === 'sow');
     expect(sowings.length).toBe(5);
   });
+});
+
+test('a covered box of tiny seeds is opened when half are up, its lid comes off days later, and it is harvested when ready', () => {
+  const plan = startedPlan('salt-steps', {
+    methodId: 'dome_box',
+    speciesId: 'lettuce',
+    fillMl: 500,
+    harvested: true,
+    endOn: '2026-05-29',
+  });
+  const out = workOut(plan, 7);
+  const { events, conflicts } = planCalendar(plan, out);
+  const dayOf = (code: string) => events.find((e) => 'code' in e && e.code === code)?.day ?? '';
+  expect(dayOf('lift-covers') > plan.sowOn).toBe(true);
+  expect(dayOf('covers-off') > dayOf('lift-covers')).toBe(true);
+  // Lettuce can be cut young from so many days after sowing.
+  const ready = addDays(plan.sowOn, out.kinds[0]!.species.daysTo.harvest![0]);
+  expect(dayOf('harvest') >= ready && daysBetween(ready, dayOf('harvest')) < 3).toBe(true);
+  expect(conflicts.filter((c) => c.what.includes('harvest'))).toEqual([]);
+  const early = planCalendar({ ...plan, endOn: '2026-03-27' }, workOut({ ...plan, endOn: '2026-03-27' }, 7));
+  const [late] = early.conflicts.filter((c) => c.what.includes('ready to harvest'));
+  expect(late!.fix!.apply(plan).endOn >= ready).toBe(true);
+});
+
+test('hardening off goes on day by day, longer each time, on school days only, and ends with a night', () => {
+  const plan = startedPlan('salt-steps', { goesOutside: true, lastFrost: '2026-04-20', endOn: '2026-05-29' });
+  const { events } = planCalendar(plan, workOut(plan, 7));
+  const steps = events.flatMap((e) => ('code' in e && e.code === 'harden-step' ? [e] : []));
+  expect(steps.map((s) => s.hours)).toEqual([...steps.map((s) => s.hours)].sort((a, b) => a - b));
+  expect(steps.length).toBeGreaterThan(2);
+  expect(steps.every((s) => isSchoolDay(plan.calendar, s.day))).toBe(true);
+  expect(steps.map((s) => s.night)).toEqual(steps.map((_, i) => i === steps.length - 1));
 });

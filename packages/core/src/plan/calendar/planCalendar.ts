@@ -1,6 +1,6 @@
 import { SEED_COUNTS } from '../../measures/builtIn/counts';
 import { addDays, formatDay, type IsoDay, weekday } from '../../calendar/days';
-import { gaps, isSchoolDay, lessonCalendar, type SchoolCalendar, schoolDayFrom } from '../../calendar/schoolCalendar';
+import { gaps, isSchoolDay, lessonCalendar, type SchoolCalendar, schoolDayFrom, schoolDays } from '../../calendar/schoolCalendar';
 import { methodById, type Species } from '../../seeds/catalogue';
 import { HARDENING_DAYS, outsideFrom } from '../../seeds/suitability';
 import { type PlanDocument } from '../document/planDocument';
@@ -195,6 +195,7 @@ function moving(plan: PlanDocument, { kinds }: WorkedOut, put: Put, conflicts: C
   const sown = sowingDays(plan)[0]!;
   const usedUp = paperUsedUp(plan);
   if (usedUp !== null) put(usedUp, 'transplant', { code: 'into-soil' });
+  if (plan.harvested) harvest(plan, kinds, put, conflicts);
   if (!plan.goesOutside) return;
   for (const { species } of kinds) {
     const out = outsideFrom(species, sown, plan.lastFrost || null);
@@ -208,7 +209,38 @@ function moving(plan: PlanDocument, { kinds }: WorkedOut, put: Put, conflicts: C
       continue;
     }
     put(addDays(out.day, -HARDENING_DAYS), 'care', { code: 'harden-off', species: name });
+    hardening(plan, out.day, name, put);
     put(out.day, 'transplant', { code: 'plant-out', species: name });
+  }
+}
+
+/** Hours outside, day by day, from the second day of hardening off on. */
+const HARDENING_HOURS = [2, 3, 4, 6, 8, 10];
+
+/** Plants go out for longer on every school day before they stay out; on days off they stay in. */
+function hardening(plan: PlanDocument, outOn: IsoDay, species: string, put: Put): void {
+  const days = schoolDays(plan.calendar, addDays(outOn, 1 - HARDENING_DAYS), addDays(outOn, -1));
+  days.forEach((day, i) => {
+    const hours = HARDENING_HOURS[Math.min(i, HARDENING_HOURS.length - 1)]!;
+    put(day, 'care', { code: 'harden-step', species, hours, night: i === days.length - 1 });
+  });
+}
+
+/** Every kind is harvested as soon as it can be, at the latest in the end. */
+function harvest(plan: PlanDocument, kinds: readonly KindWorkedOut[], put: Put, conflicts: CalendarConflict[]): void {
+  for (const { species } of kinds) {
+    const ready = species.daysTo.harvest && addDays(sowingDays(plan)[0]!, species.daysTo.harvest[0]);
+    if (ready && ready > plan.endOn)
+      conflicts.push({
+        day: ready,
+        what: `${species.name} is ready to harvest from about ${formatDay(ready)}, after the plan ends.`,
+        wayOut: 'Harvest it young and say so, or end later.',
+        fix: {
+          label: `End on ${formatDay(schoolDayFrom(plan.calendar, ready) ?? ready, 'short')}`,
+          apply: (p) => ({ ...p, endOn: schoolDayFrom(p.calendar, ready) ?? ready }),
+        },
+      });
+    put(ready && ready < plan.endOn ? ready : plan.endOn, 'care', { code: 'harvest', species: species.name.toLowerCase() });
   }
 }
 

@@ -19,7 +19,9 @@ export type EventFact =
   | {
       code: 'get-together' | 'soil-stands' | 'first-look' | 'check' | 'into-soil' | 'lesson' | 'end';
     }
-  | { code: 'cold-spell' | 'harden-off' | 'plant-out'; species: string }
+  | { code: 'cold-spell' | 'harden-off' | 'plant-out' | 'harvest'; species: string }
+  /** Hours outside on that day; the night too where it is the last step. */
+  | { code: 'harden-step'; species: string; hours: number; night: boolean }
   /** `chosen`: soaking is what differs, so only some are soaked. */
   | { code: 'soak'; species: string; chosen: boolean; mostHours: number }
   /** Treatments that have their turn; none where all are sown on one day. */

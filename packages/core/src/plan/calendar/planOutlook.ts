@@ -1,6 +1,6 @@
 import { type IsoDay } from '../../calendar/days';
 import { type SchoolCalendar } from '../../calendar/schoolCalendar';
-import { type PlanDocument } from '../document/planDocument';
+import { type Goal, type PlanDocument } from '../document/planDocument';
 import { type WorkedOut } from '../workedOut/workOut';
 
 /** What a sown plan lets expect of the days to come. */
@@ -8,9 +8,11 @@ export interface PlanOutlook {
   calendar: SchoolCalendar;
   /** From the first day on which anything may be up to the last by which nine tenths should be; null where nobody can say. */
   sprouting: { from: IsoDay; to: IsoDay } | null;
+  /** A line on the wall that plants grow towards; left out in outlooks of earlier times. */
+  goal?: Goal | null;
 }
 
-export function planOutlook({ calendar }: PlanDocument, { kinds }: WorkedOut): PlanOutlook {
+export function planOutlook({ calendar, goal }: PlanDocument, { kinds }: WorkedOut): PlanOutlook {
   const windows = kinds.flatMap(({ forecast }) => {
     if (!forecast.ok) return [];
     const from = forecast.first.earliest ?? forecast.first.likely;
@@ -22,5 +24,5 @@ export function planOutlook({ calendar }: PlanDocument, { kinds }: WorkedOut): P
     .map((w) => w.to)
     .sort()
     .pop();
-  return { calendar, sprouting: from && to ? { from, to } : null };
+  return { calendar, goal, sprouting: from && to ? { from, to } : null };
 }

@@ -101,6 +101,12 @@ export type WhileAway = (typeof WHILE_AWAY)[number];
 export const PREDICTIONS = ['first-sprout-day', 'height-on-day', 'which-wins'] as const;
 export type PredictionKind = (typeof PREDICTIONS)[number];
 
+/** An everyday thing that plants are held against: as tall as … */
+export interface Goal {
+  name: string;
+  mm: number;
+}
+
 /** A rule of the fair-test check that is broken knowingly. */
 export interface DeclaredException {
   rule: string;
@@ -145,6 +151,10 @@ export interface PlanDocument {
   endOn: IsoDay;
   /** Plants move into the open once they are ready. */
   goesOutside: boolean;
+  /** In the end the plants are harvested and weighed. */
+  harvested: boolean;
+  /** A line on the wall that plants grow towards; null where there is none. */
+  goal: Goal | null;
   /** Last frost to be expected, as typed; empty where nobody said. */
   lastFrost: string;
   cadence: Cadence;
@@ -168,6 +178,8 @@ export function inTodaysShape(kept: PlanDocument): PlanDocument {
   const plan = {
     ...kept,
     goesOutside: kept.goesOutside ?? false,
+    harvested: kept.harvested ?? false,
+    goal: kept.goal ?? null,
     lastFrost: kept.lastFrost ?? '',
     whileAway: kept.whileAway ?? 'nothing',
     checksAdded: kept.checksAdded ?? [],

@@ -49,6 +49,8 @@ export function planProblems(plan: PlanDocument): PlanProblem[] {
   amount('doseMl', plan.doseMl, 2000, 'Millilitres each time');
   amount('sparePercent', plan.sparePercent, 300, 'Spare seed in percent');
   amount('packetSeeds', plan.packetSeeds, 100_000, 'Seeds in a packet');
+  if (plan.goal && plan.goal.name.trim() === '') say('goal', 'Say as tall as what.');
+  if (plan.goal && !(plan.goal.mm > 0 && plan.goal.mm <= 5000)) say('goal', 'The goal line lies between 1 mm and 5 m.');
   for (const [field, value] of [
     ['room.day', plan.room.day],
     ['room.night', plan.room.night],

@@ -15,6 +15,10 @@ export interface ReadyPlan extends StartingPoint {
   speciesId: string;
   methodId: string;
   days: number;
+  /** In words for ages 5 to 7; what has none is not for them. */
+  early?: { name: string; about: string; question: string };
+  /** For ages 5 to 7 only. */
+  earlyOnly?: boolean;
   change?: (plan: PlanDocument) => Partial<PlanDocument>;
 }
 
@@ -120,6 +124,7 @@ export const READY_PLANS: readonly ReadyPlan[] = [
   },
   {
     id: 'light-and-dark',
+    early: { name: 'Light and dark', about: 'What do sprouts do without light?', question: 'What does cress do in the dark?' },
     name: 'Light and dark',
     about: 'Pale, long and weak: what a seedling does to find light.',
     question: 'What does garden cress do in the dark?',
@@ -216,6 +221,7 @@ export const READY_PLANS: readonly ReadyPlan[] = [
   },
   {
     id: 'kinds-side-by-side',
+    early: { name: 'Three kinds of seed', about: 'Which one is up first?', question: 'Which seed is up first?' },
     name: 'Kinds side by side',
     about: 'A comparison, not a test of one cause, and the plan says so.',
     question: 'Which comes up first: wheat, mustard or nasturtium?',
@@ -244,6 +250,11 @@ export const READY_PLANS: readonly ReadyPlan[] = [
   },
   {
     id: 'age-ladder',
+    early: {
+      name: 'From seed to big',
+      about: 'Every age in one row.',
+      question: 'What does a sunflower look like when it is small, and when it is big?',
+    },
     name: 'Every age on one day',
     about: 'Sow in steps, and see a life’s beginning side by side in one lesson.',
     question: 'What does a sunflower look like at every age?',
@@ -275,6 +286,7 @@ export const READY_PLANS: readonly ReadyPlan[] = [
   },
   {
     id: 'patch-from-above',
+    early: { name: 'A little lawn', about: 'When is it all green?', question: 'When is our lawn all green?' },
     name: 'A patch from above',
     about: 'Percent green over time, from photographs of sections.',
     question: 'Does a clear cover make a clover patch green sooner?',
@@ -304,6 +316,7 @@ export const READY_PLANS: readonly ReadyPlan[] = [
   },
   {
     id: 'watch-and-wonder',
+    early: { name: 'Watch it grow', about: 'What does our seed do every day?', question: 'What does our seed do every day?' },
     name: 'Watch and wonder',
     about: 'One kind, all alike: what does it do, day after day?',
     question: 'What does a nasturtium do, day after day?',
@@ -318,7 +331,30 @@ export const READY_PLANS: readonly ReadyPlan[] = [
     }),
   },
   {
+    id: 'thirsty',
+    name: 'With water and without',
+    about: 'Does a seed need water to wake up?',
+    question: 'Does a seed need water to wake up?',
+    early: { name: 'With water and without', about: 'What wakes a seed up?', question: 'Does a seed need water to wake up?' },
+    earlyOnly: true,
+    speciesId: 'white_mustard',
+    methodId: 'bag_pocket',
+    days: 10,
+    factors: [
+      factor('water', 'water', 'mL', [
+        ['wet paper', 20],
+        ['dry paper', 0],
+      ]),
+    ],
+    change: ({ containersEach }) => ({
+      seedsEach: enoughToCount(containersEach),
+      cadence: DAILY,
+      measures: ['seeds-up'],
+    }),
+  },
+  {
     id: 'own-pot-at-home',
+    early: { name: 'A pot at home', about: 'Everybody grows one.', question: 'Does my pot like a sunny window?' },
     name: 'A pot of your own at home',
     about: 'Everyone takes one home; the class compares windows.',
     question: 'Does a basil pot do better on a sunny sill?',

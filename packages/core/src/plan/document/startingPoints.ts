@@ -12,6 +12,15 @@ import { READY_PLANS, type StartingPoint } from './startingPlans';
 
 export const STARTING_POINTS: readonly StartingPoint[] = READY_PLANS;
 
+/** The starting points that suit an age, in its words. */
+export function startingPointsFor(gradeBand: GradeBand): StartingPoint[] {
+  if (gradeBand !== 'early') return READY_PLANS.filter((r) => !r.earlyOnly);
+  return READY_PLANS.flatMap(({ id, early }) => (early ? [{ id, name: early.name, about: early.about }] : []));
+}
+
+/** Ages 5 to 7 look, count and measure in whole centimetres. */
+const EARLY_MEASURES = ['height', 'leaves', 'seeds-up', 'seeds-with-root', 'percent-green'];
+
 const SAME: readonly [string, string, readonly FactorSubject[]][] = [
   ['seed', 'Seed from the same packet', ['kind', 'seed-age']],
   ['number', 'The same number of seeds', ['crowding']],
@@ -38,21 +47,24 @@ export interface ClassFacts {
   gradeBand: GradeBand;
   teams: number;
   today: IsoDay;
+  /** School days and holidays of the class, where they were typed. */
+  schoolYear?: SchoolCalendar | null;
 }
 
 /** School as it is usually held. */
 const SCHOOL: SchoolCalendar = { weekdays: MONDAY_TO_FRIDAY, holidays: [] };
 
 /** A whole plan from a starting point (or from the first, for an unknown one), fitted to a class. */
-export function planFrom(startId: string, { gradeBand, teams, today }: ClassFacts, drawSeed: number): PlanDocument {
+export function planFrom(startId: string, { gradeBand, teams, today, schoolYear }: ClassFacts, drawSeed: number): PlanDocument {
   const ready = READY_PLANS.find((r) => r.id === startId) ?? READY_PLANS[0]!;
   const young = gradeBand === 'early' || gradeBand === 'primary';
   const method = methodById(ready.methodId)!;
   const species = speciesById(ready.speciesId)!;
-  const sowOn = schoolDayFrom(SCHOOL, addDays(today, 7)) ?? addDays(today, 7);
+  const calendar = schoolYear ?? SCHOOL;
+  const sowOn = schoolDayFrom(calendar, addDays(today, 7)) ?? addDays(today, 7);
   const seedsEach = seedsToSow(species.germination * POTS_LOSE) ?? 3;
   const plan: PlanDocument = {
-    question: ready.question,
+    question: (gradeBand === 'early' && ready.early?.question) || ready.question,
     startedFrom: ready.id,
     kind: 'one-factor',
     factors: ready.factors.map((f) => ({ ...f, levels: f.levels.map((l) => ({ ...l })) })),
@@ -87,12 +99,14 @@ export function planFrom(startId: string, { gradeBand, teams, today }: ClassFact
     drawSeed,
     moved: {},
     room: { day: 20, night: 16, weekend: null, dayHours: DAY_HOURS },
-    calendar: SCHOOL,
+    calendar,
     period: '',
     sowOn,
     lessonOn: '',
-    endOn: schoolDayFrom(SCHOOL, addDays(sowOn, ready.days), -1) ?? addDays(sowOn, ready.days),
+    endOn: schoolDayFrom(calendar, addDays(sowOn, ready.days), -1) ?? addDays(sowOn, ready.days),
     goesOutside: false,
+    harvested: false,
+    goal: null,
     lastFrost: '',
     cadence: { kind: 'weekdays', weekdays: [1, 3, 5] },
     checksAdded: [],
@@ -107,7 +121,8 @@ export function planFrom(startId: string, { gradeBand, teams, today }: ClassFact
   // Nobody thins in a closed bag or box: what sprouts there stays.
   const changed = { ...plan, ...ready.change?.(plan) };
   const kept = method.cover === 'stays' ? { ...changed, keep: changed.seedsEach } : changed;
-  return countingBy(kept, kept.protocol.sprouted);
+  const measures = kept.measures.filter((m) => gradeBand !== 'early' || EARLY_MEASURES.includes(m));
+  return countingBy({ ...kept, measures }, kept.protocol.sprouted);
 }
 
 /** The plan with sprouted seeds counted by the sign that tells them: a root, or what stands above the soil. */

@@ -35,6 +35,7 @@ describe('the fair-test check', () => {
       { methodId: 'paper_pot', cadence: { kind: 'every', days: 7 } },
       'dry-between-checks',
     ],
+    ['a quarter of a year without a break', { endOn: '2026-06-15' }, 'no-break-typed'],
     ['an early end', { endOn: addDays(BEGUN_ON, 12) }, 'ends-too-soon'],
     ['a cold room', { room: { day: 3, night: 1, weekend: null, dayHours: [7, 18] } }, 'room-stops-seeds'],
     [

@@ -22,7 +22,7 @@ export type RunStep =
   /** Seeds that are not the same for all: kinds, or lots of different age. */
   | { code: 'own-seeds'; groups: SetGroup[] }
   | ({ code: 'soaked'; hours: readonly [number, number] } & ForSome)
-  | ({ code: 'dry' } & ForSome)
+  | ({ code: 'dry' | 'paper-dry' } & ForSome)
   | ({ code: 'count-sets'; seeds: number; container: string } & ForSome)
   | { code: 'water'; waterMl: readonly [number, number] }
   /** `liquid` is left out for plain water. */
@@ -164,12 +164,19 @@ function liquidOf(recipe: Recipe): string {
 
 /** Seeds on paper live in what it is wetted with: a solution is there from the beginning. */
 function wetting(recipes: readonly Recipe[], waterMl: readonly [number, number]): RunStep[] {
-  return byTreatment(recipes, liquidOf).map(({ treatments, value: liquid }): RunStep => ({
-    code: 'wet-paper',
-    waterMl,
-    ...(liquid ? { liquid } : {}),
-    treatments,
-  }));
+  // An amount of water that differs is what the paper gets; none leaves it dry.
+  const amountOf = (r: Recipe) => settingOf(r, ['water'])?.amount ?? null;
+  return byTreatment(recipes, (r) => ({ liquid: liquidOf(r), amount: amountOf(r) })).map(
+    ({ treatments, value: { liquid, amount } }): RunStep =>
+      amount === 0
+        ? { code: 'paper-dry', treatments }
+        : {
+            code: 'wet-paper',
+            waterMl: amount === null ? waterMl : [amount, amount],
+            ...(liquid ? { liquid } : {}),
+            treatments,
+          },
+  );
 }
 
 /** Solutions, and amounts of water that differ. */

@@ -24,6 +24,8 @@ function allSay(step: RunStep): string {
       return `Drain the seeds that were soaked for ${hours(step.hours)}.`;
     case 'dry':
       return 'Take dry seeds.';
+    case 'paper-dry':
+      return 'Leave the paper dry.';
     case 'count-sets':
       return `Count the seeds into sets of ${step.seeds}, one set for each ${step.container}.`;
     case 'wet-paper':

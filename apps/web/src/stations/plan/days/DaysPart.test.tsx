@@ -1,15 +1,21 @@
+import { type SchoolCalendar } from '@bright-sprout/core/calendar/schoolCalendar';
 import { fireEvent, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { fakeServer, renderPage } from '../../../../test/fakeServer';
-import { partOf, planOf } from '../../../../test/plans';
+import { classView, partOf, planOf } from '../../../../test/plans';
 import { openWord } from '../../../../test/words';
 import { DaysPart } from './DaysPart';
 
 type Readings = { id: string; at: string; kind: 'temperature'; value: number; source: 'hand' }[];
 
-function show(plan = planOf('salt-steps'), readings: Readings = []) {
-  fakeServer({ 'GET /classes/c1/room': { readings, sensor: { there: false, on: false } } });
-  const { props, now } = partOf(plan);
+let writes: ReturnType<typeof fakeServer>;
+
+function show(plan = planOf('salt-steps'), readings: Readings = [], schoolYear: SchoolCalendar | null = null) {
+  writes = fakeServer({
+    'GET /classes/c1/room': { readings, sensor: { there: false, on: false } },
+    'PUT /classes/c1/school-year': {},
+  });
+  const { props, now } = partOf(plan, { group: classView({ schoolYear }) });
   renderPage(<DaysPart {...props} />);
   return now;
 }
@@ -83,4 +89,22 @@ test('while nobody is at school somebody may come in', async () => {
   await openWord(/^While nobody/);
   await userEvent.click(screen.getByRole('radio', { name: /^somebody comes in to water/ }));
   expect(now().whileAway).toBe('somebody');
+});
+
+test('school days are kept for all plans of the class, and those of the class taken instead', async () => {
+  const plan = planOf('salt-steps');
+  const year = { ...plan.calendar, holidays: [{ name: 'Spring break', from: '2026-04-03', to: '2026-04-17' }] };
+  const now = show(plan, [], year);
+  await openWord(/^School days/);
+  await userEvent.click(screen.getByRole('button', { name: 'Take the days of 7 Copper instead' }));
+  expect(now().calendar).toEqual(year);
+  await userEvent.click(screen.getByRole('button', { name: 'Keep these days for all plans of 7 Copper' }));
+  expect(writes[0]).toMatchObject({ method: 'PUT', body: plan.calendar });
+});
+
+test('a plan with the school year of its class says so', async () => {
+  const plan = planOf('salt-steps');
+  show(plan, [], plan.calendar);
+  await openWord(/^School days/);
+  expect(screen.getByText('These are the school days of 7 Copper: new plans begin with them.')).toBeInTheDocument();
 });

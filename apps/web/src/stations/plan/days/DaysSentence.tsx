@@ -87,7 +87,7 @@ export function DaysSentence(props: PartProps) {
         'School days',
         holidays === 0 ? 'without days off' : `with ${counted(holidays, 'break')}`,
         ['calendar'],
-        <SchoolDays plan={plan} change={change} problems={problems} />,
+        <SchoolDays group={group} plan={plan} change={change} problems={problems} />,
         true,
       )}
       , at{' '}
@@ -101,7 +101,7 @@ export function DaysSentence(props: PartProps) {
       . In the end the plants{' '}
       {word(
         'In the end',
-        plan.goesOutside ? 'go outside' : 'stay inside',
+        plan.goesOutside ? 'go outside' : plan.harvested ? 'are harvested' : 'stay inside',
         ['lastFrost'],
         <Outside plan={plan} change={change} problems={problems} />,
       )}

@@ -13,6 +13,13 @@ export function Outside({ plan, change, problems }: Pick<PartProps, 'plan' | 'ch
         checked={plan.goesOutside}
         onChange={(e) => change(setting({ goesOutside: e.target.checked }))}
       />
+      <Form.Check
+        id="harvested"
+        type="checkbox"
+        label="in the end they are harvested and weighed"
+        checked={plan.harvested}
+        onChange={(e) => change(setting({ harvested: e.target.checked }))}
+      />
       {plan.goesOutside && (
         <DayField
           label="Last frost, as a rule"

@@ -1,12 +1,16 @@
 import { formatDay } from '@bright-sprout/core/calendar/days';
+import { type SchoolCalendar } from '@bright-sprout/core/calendar/schoolCalendar';
 import { useState } from 'react';
 import { Form } from 'react-bootstrap';
+import { request } from '../../../api/client';
+import { useWrite } from '../../../api/queries';
+import { ProblemNotice } from '../../../page/Notices';
 import { DayInput } from '../../../entry/DayInput';
 import { type PartProps } from '../partProps';
 import { MONDAY_FIRST, WEEKDAY_NAMES } from './weekdays';
 
 /** The days of the week with school, days off, and days that end at noon. */
-export function SchoolDays({ plan, change, problems }: Pick<PartProps, 'plan' | 'change' | 'problems'>) {
+export function SchoolDays({ group, plan, change, problems }: Pick<PartProps, 'group' | 'plan' | 'change' | 'problems'>) {
   const [name, setName] = useState('');
   const [from, setFrom] = useState('');
   const [to, setTo] = useState('');
@@ -71,8 +75,38 @@ export function SchoolDays({ plan, change, problems }: Pick<PartProps, 'plan' | 
           Add days off
         </button>
       </div>
+      <ForAllPlans group={group} calendar={calendar} onTake={(year) => change((p) => ({ ...p, calendar: year }))} />
       <HalfDays days={calendar.halfDays ?? []} onChange={(halfDays) => setCalendar({ halfDays })} />
     </section>
+  );
+}
+
+/** The class's school year: typed once, and taken by all its plans. */
+function ForAllPlans({
+  group,
+  calendar,
+  onTake,
+}: {
+  group: PartProps['group'];
+  calendar: SchoolCalendar;
+  onTake: (year: SchoolCalendar) => void;
+}) {
+  const keep = useWrite(() => request('PUT', `/classes/${group.id}/school-year`, calendar), 'classes');
+  const year = group.schoolYear;
+  if (year && JSON.stringify(year) === JSON.stringify(calendar))
+    return <p className="second">These are the school days of {group.name}: new plans begin with them.</p>;
+  return (
+    <div className="d-flex flex-wrap gap-2 mb-3">
+      <button type="button" className="btn" disabled={keep.isPending} onClick={() => keep.mutate(undefined)}>
+        Keep these days for all plans of {group.name}
+      </button>
+      {year && (
+        <button type="button" className="btn btn-plain" onClick={() => onTake(year)}>
+          Take the days of {group.name} instead
+        </button>
+      )}
+      {keep.error && <ProblemNotice error={keep.error} />}
+    </div>
   );
 }
 

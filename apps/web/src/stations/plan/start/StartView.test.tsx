@@ -1,7 +1,7 @@
 import { todayIn } from '@bright-sprout/core/clock/clock';
 import { addDays } from '@bright-sprout/core/calendar/days';
 import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
-import { STARTING_POINTS } from '@bright-sprout/core/plan/document/startingPoints';
+import { startingPointsFor } from '@bright-sprout/core/plan/document/startingPoints';
 import { screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { type Answers, fakeServer, Refusal, renderPage } from '../../../../test/fakeServer';
@@ -25,7 +25,7 @@ function open(answers: Answers = {}) {
 
 const documentOf = (write: { body: unknown } | undefined) => (write!.body as { document: PlanDocument }).document;
 
-test.each(STARTING_POINTS.map((s) => [s.name, s]))('“%s” begins a whole plan for the class', async (name, start) => {
+test.each(startingPointsFor('middle').map((s) => [s.name, s]))('“%s” begins a whole plan for the class', async (name, start) => {
   const writes = open();
   await userEvent.click(await screen.findByRole('button', { name: new RegExp(`^${name}`) }));
   await waitFor(() => expect(writes).toHaveLength(1));
@@ -67,9 +67,9 @@ test('what another class asked can be asked again', async () => {
 
 test('when it cannot be begun the reason is said, and the starting points are there to be tried again', async () => {
   open({ 'PUT /plans/:id': new Refusal(503, 'The server is busy.') });
-  await userEvent.click(await screen.findByRole('button', { name: new RegExp(`^${STARTING_POINTS[0]!.name}`) }));
+  await userEvent.click(await screen.findByRole('button', { name: new RegExp(`^${startingPointsFor('middle')[0]!.name}`) }));
   expect(await screen.findByText('The server is busy.')).toBeInTheDocument();
-  expect(screen.getByRole('button', { name: new RegExp(`^${STARTING_POINTS[0]!.name}`) })).toBeEnabled();
+  expect(screen.getByRole('button', { name: new RegExp(`^${startingPointsFor('middle')[0]!.name}`) })).toBeEnabled();
 });
 
 test('a plan that is not sown is thrown away, and had back as it was', async () => {
@@ -86,4 +86,17 @@ test('a plan that is not sown is thrown away, and had back as it was', async () 
   await userEvent.click(await screen.findByRole('button', { name: 'Have it back' }));
   await waitFor(() => expect(writes.map((w) => w.method)).toEqual(['DELETE', 'PUT']));
   expect(documentOf(writes[1])).toEqual(document);
+});
+
+test('ages 5 to 7 begin with plans and words of their own: no strengths, whole centimetres', async () => {
+  const writes = open({ 'GET /classes/c1': classView({ gradeBand: 'early' }) });
+  expect(await screen.findByRole('button', { name: /^Three kinds of seed/ })).toBeInTheDocument();
+  expect(screen.queryByText(/mmol|salt/i)).not.toBeInTheDocument();
+  await userEvent.click(screen.getByRole('button', { name: /^Watch it grow/ }));
+  await waitFor(() => expect(writes).toHaveLength(1));
+  expect(documentOf(writes[0])).toMatchObject({
+    question: 'What does our seed do every day?',
+    measures: ['height', 'leaves'],
+    protocol: { resolution: 'cm' },
+  });
 });

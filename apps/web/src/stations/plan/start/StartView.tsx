@@ -5,7 +5,7 @@ import { type PlanView } from '@bright-sprout/contracts/plans';
 import { addDays, daysBetween, isIsoDay } from '@bright-sprout/core/calendar/days';
 import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
 import { type EarlierInvestigation, planLike } from '@bright-sprout/core/plan/document/planLike';
-import { type ClassFacts, planFrom, STARTING_POINTS } from '@bright-sprout/core/plan/document/startingPoints';
+import { type ClassFacts, planFrom, startingPointsFor } from '@bright-sprout/core/plan/document/startingPoints';
 import { Link, useNavigate } from 'react-router';
 import { v7 } from 'uuid';
 import { request } from '../../../api/client';
@@ -43,6 +43,7 @@ async function documentFor(start: Start, facts: ClassFacts): Promise<PlanDocumen
     endOn: moved(document.endOn),
     lessonOn: moved(document.lessonOn),
     askTeams: false,
+    calendar: facts.schoolYear ?? document.calendar,
     moved: {},
     checksAdded: [],
     checksSkipped: [],
@@ -71,7 +72,7 @@ function Start({ group }: { group: ClassView }) {
   const navigate = useNavigate();
   const plans = usePlans(group.id);
   const today = todayIn(group.timeZone);
-  const facts = { gradeBand: group.gradeBand, teams: group.teams.length, today };
+  const facts = { gradeBand: group.gradeBand, teams: group.teams.length, today, schoolYear: group.schoolYear };
   const begin = useWrite(async (start: Start) => {
     const id = v7();
     const document = await documentFor(start, facts);
@@ -93,7 +94,7 @@ function Start({ group }: { group: ClassView }) {
       <main>
         <p>Each of these is a whole plan, fitted to {group.name}. Begin with the nearest one and change what you like.</p>
         <div className="start-points">
-          {STARTING_POINTS.map((s) => (
+          {startingPointsFor(group.gradeBand).map((s) => (
             <button
               key={s.id}
               type="button"

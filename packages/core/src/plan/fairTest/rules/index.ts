@@ -14,6 +14,7 @@ import { looksTooSeldom } from './looksTooSeldom';
 import { manyBlanks } from './manyBlanks';
 import { moreThanOneThing } from './moreThanOneThing';
 import { nameContradictsAmount } from './nameContradictsAmount';
+import { noBreakTyped } from './noBreakTyped';
 import { noControl } from './noControl';
 import { nothingDiffers } from './nothingDiffers';
 import { nothingMeasured } from './nothingMeasured';
@@ -56,6 +57,7 @@ export const FAIR_RULES: readonly FairRule[] = [
   looksTooSeldom,
   dryBeforeMonday,
   dryBetweenChecks,
+  noBreakTyped,
   manyBlanks,
   fewSeedsToCount,
   tooManyInOne,

@@ -12,6 +12,7 @@ import { type PartProps } from '../../partProps';
 import { ProtocolChoice } from '../panels/ProtocolChoice';
 import { SeedNumbers } from '../panels/SeedNumbers';
 import { WhoGetsWhat } from '../panels/WhoGetsWhat';
+import { GoalPanel } from '../panels/GoalPanel';
 import { PredictionsPanel } from '../panels/PredictionsPanel';
 import './alike.scss';
 
@@ -205,6 +206,7 @@ function classItems(props: PartProps): Item[] {
       fields: ['trays'],
       panel: <WhoGetsWhat {...props} />,
     },
+    ...(plan.measures.includes('height') ? [goalItem(props)] : []),
     {
       key: 'guess',
       glyph: (
@@ -218,6 +220,22 @@ function classItems(props: PartProps): Item[] {
       panel: <PredictionsPanel {...props} />,
     },
   ];
+}
+
+function goalItem({ plan, change, problems }: PartProps): Item {
+  return {
+    key: 'goal',
+    glyph: (
+      <Glyph size={36}>
+        <path d="M6 42h36M20 42V16m0 8q-8 0-9-8 9 0 9 8zm0-8q8 0 9-8-9 0-9 8z" />
+        <path d="M6 7h36" strokeDasharray="5 4" />
+      </Glyph>
+    ),
+    says: plan.goal ? `as tall as ${plan.goal.name}` : 'no goal line',
+    more: plan.goal ? `${plan.goal.mm / 10} cm, on the wall` : 'as tall as …',
+    fields: ['goal'],
+    panel: <GoalPanel plan={plan} change={change} problems={problems} />,
+  };
 }
 
 const ASSIGNED: Record<PlanDocument['assignment'], string> = {
