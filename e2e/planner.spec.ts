@@ -29,7 +29,7 @@ test('a dose series from question to printed layout, lists and sown pots', async
   await page.getByLabel('Cups of each').fill('7');
   await expectAccessible(page);
   await part(page, 'Lay out');
-  await expect(page.getByText(/Every team has one of each treatment/)).toBeVisible();
+  await expect(page.getByText(/Every team has one of each treatment/).first()).toBeVisible();
   await expectPrintable(page);
   await expectAccessible(page);
   await part(page, 'Prepare');

@@ -3,7 +3,7 @@ import { addDays } from '../../calendar/days';
 import { type PlanDocument } from '../document/planDocument';
 import { workOut } from '../workedOut/workOut';
 import { planCalendar } from './planCalendar';
-import { planChecks, withCheckTurned } from './planChecks';
+import { planChecks, withCheckTurned } from '../document/planChecks';
 import { planTape } from './planTape';
 import { dryDays, leftAt, wateringDays } from './waterings';
 

@@ -80,3 +80,6 @@ export const PROTOCOL_WORDS = {
     tallest: { name: 'the tallest of each container', does: 'Easy for the young; hides the ones that failed.' },
   },
 } satisfies Words;
+
+/** A choice on which practitioners differ. */
+export type ProtocolName = keyof typeof PROTOCOL_WORDS;

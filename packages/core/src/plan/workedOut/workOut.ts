@@ -17,7 +17,7 @@ import { type Layout, layOut } from '../layout/layOut';
 import { type PlanDocument } from '../document/planDocument';
 import { type PlannedTreatment } from '../document/planTreatments';
 import { POTS_LOSE } from '../document/startingPoints';
-import { planChecks } from '../calendar/planChecks';
+import { planChecks } from '../document/planChecks';
 import { namedTreatments, seedsOfTreatment, sowingDays, speciesOfTreatment } from '../document/treatmentSowing';
 
 /** What follows for one kind of seed of a plan. */

@@ -1,6 +1,6 @@
-import { formatDay, type IsoDay } from '@bright-sprout/core/calendar/days';
+import { type IsoDay } from '@bright-sprout/core/calendar/days';
 import { withDaysOff, withSchoolOn } from '@bright-sprout/core/calendar/schoolCalendar';
-import { withCheckTurned } from '@bright-sprout/core/plan/calendar/planChecks';
+import { withCheckTurned } from '@bright-sprout/core/plan/document/planChecks';
 import { type PlanCalendar } from '@bright-sprout/core/plan/calendar/planCalendar';
 import { planTape } from '@bright-sprout/core/plan/calendar/planTape';
 import { type Finding } from '@bright-sprout/core/plan/fairTest/fairRule';
@@ -81,13 +81,4 @@ export function PlanTape({ plan, out, calendar, findings, today, change, readOnl
       <TapeConflicts shown={making ? 4 : 1} calendar={calendar} findings={findings} change={change} readOnly={readOnly} />
     </section>
   );
-}
-
-/** What a day says, to those who hear it. */
-export function tapeDayWords(
-  { day, number, off, holiday, check, dry }: ReturnType<typeof planTape>['days'][number],
-  pegs: readonly string[],
-): string {
-  const what = [...pegs, ...(check ? ['a check'] : []), ...(off ? [holiday ?? 'no school'] : []), ...(dry ? ['likely dry'] : [])];
-  return `${formatDay(day)}, day ${number}${what.length > 0 ? `: ${what.join(', ')}` : ''}`;
 }

@@ -1,7 +1,7 @@
 import { formatDay, type IsoDay, weekday } from '@bright-sprout/core/calendar/days';
 import { type PlanTape, type TapeDay } from '@bright-sprout/core/plan/calendar/planTape';
 import { type KeyboardEvent, useState } from 'react';
-import { tapeDayWords } from './PlanTape';
+import { tapeDayWords } from './tapeDayWords';
 
 interface Props {
   tape: PlanTape;

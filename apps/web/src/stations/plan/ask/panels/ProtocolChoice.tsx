@@ -1,12 +1,10 @@
 import { type SproutedRule } from '@bright-sprout/core/measures/measure';
 import { type Protocol } from '@bright-sprout/core/plan/document/planDocument';
-import { PROTOCOL_WORDS } from '@bright-sprout/core/plan/document/protocolWords';
+import { PROTOCOL_WORDS, type ProtocolName } from '@bright-sprout/core/plan/document/protocolWords';
 import { countingBy } from '@bright-sprout/core/plan/document/startingPoints';
 import { type PartProps } from '../../partProps';
 import { ProtocolGlyph } from './ProtocolGlyph';
 import { PictureChoices } from './PictureChoices';
-
-export type ProtocolName = keyof typeof PROTOCOL_WORDS;
 
 const NAMES: Record<ProtocolName, string> = {
   sprouted: 'A seed has sprouted when',

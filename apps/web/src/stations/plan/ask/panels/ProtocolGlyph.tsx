@@ -1,8 +1,8 @@
+import { type ProtocolName } from '@bright-sprout/core/plan/document/protocolWords';
 import { type Protocol } from '@bright-sprout/core/plan/document/planDocument';
 import { type ReactNode } from 'react';
 import { PlantDrawing } from '../../../../drawing/PlantDrawing';
 import { seedPath } from '../../../../drawing/seed';
-import { type ProtocolName } from './ProtocolChoice';
 
 const INK = '#2A1B2E';
 const SOIL = '#8A7B82';

@@ -1,8 +1,8 @@
 import { type IsoDay } from '../../calendar/days';
 import { checkDays, lessonCalendar } from '../../calendar/schoolCalendar';
 import { type Result } from '../../result/result';
-import { type PlanDocument } from '../document/planDocument';
-import { sowingDays } from '../document/treatmentSowing';
+import { type PlanDocument } from './planDocument';
+import { sowingDays } from './treatmentSowing';
 
 /** The days on which every container gets an answer: those of the cadence, and those that were chosen one by one. */
 export function planChecks(plan: PlanDocument): Result<{ days: IsoDay[] }> {
