@@ -56,7 +56,8 @@ function DepthRuler({ at, y, recipe, inked, dark }: { at: Standing; y: number; r
   const depth = depthOf(recipe);
   const every = depth > 25 ? 10 : 5;
   const ticks = Array.from({ length: Math.floor(depth / every) + 1 }, (_, i) => at.surface + i * every * at.scale);
-  const high = y - at.surface;
+  // Under the seeds, or beside the ruler where they lie too deep for that.
+  const under = PICTURE.base - y > 24;
   return (
     <g stroke={colour} strokeWidth={inked ? 1.8 : 1.2}>
       <path d={`M${x - 6} ${at.surface}H${x}V${y}H${x - 6}`} fill="none" />
@@ -64,9 +65,9 @@ function DepthRuler({ at, y, recipe, inked, dark }: { at: Standing; y: number; r
         <path key={tick} d={`M${x} ${tick}h-4`} />
       ))}
       <text
-        x={x - 9}
-        y={high > 34 ? at.surface + high / 2 + 5 : Math.min(PICTURE.base - 5, y + 17)}
-        textAnchor="end"
+        x={under ? PICTURE.middle : x - 9}
+        y={under ? y + 19 : at.surface + (y - at.surface) / 2 + 5}
+        textAnchor={under ? 'middle' : 'end'}
         className={`${inked ? 'drawn-strong' : 'drawn-word'}${dark ? ' on-dark' : ''}`}
         stroke="none"
       >

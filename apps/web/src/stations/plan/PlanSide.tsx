@@ -17,7 +17,9 @@ export function PlanSide({ bar, trouble, children }: { bar: string; trouble: str
         <Offcanvas.Header closeButton className="planner-side-head" closeLabel="Close">
           <Offcanvas.Title as="h2">What follows from the plan</Offcanvas.Title>
         </Offcanvas.Header>
-        <Offcanvas.Body className="planner-side-body">{children}</Offcanvas.Body>
+        <Offcanvas.Body className="planner-side-body" tabIndex={open ? 0 : undefined}>
+          {children}
+        </Offcanvas.Body>
       </Offcanvas>
       <button type="button" className="planner-bar no-print" aria-expanded={open} onClick={() => setOpen(true)}>
         <b>{bar}</b>

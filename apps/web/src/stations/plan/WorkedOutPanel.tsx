@@ -94,12 +94,14 @@ export function WorkedOutPanel({ plan, out, teams }: { plan: PlanDocument; out: 
           </>
         )}
       </dl>
-      <div className="least-seen">
-        <LeastSeen habit={out.recipes[0]?.species.habit ?? 'broad'} />
-        <p aria-live="polite">
-          <b>Smallest difference to hope for:</b> {power}
-        </p>
-      </div>
+      {power !== null && (
+        <div className="least-seen">
+          <LeastSeen habit={out.recipes[0]?.species.habit ?? 'broad'} />
+          <p aria-live="polite">
+            <b>Smallest difference to hope for:</b> {power}
+          </p>
+        </div>
+      )}
     </section>
   );
 }

@@ -6,8 +6,8 @@ import { type PowerAnswerMessage, type PowerQuestion } from '../../workers/power
 
 const WAIT_MS = 250;
 
-/** What the class could hope to see in height by the end, in words; worked out by growing the class many times in a worker. */
-export function useSmallestDifference(plan: PlanDocument, out: WorkedOut, teams: number): string {
+/** What the class could hope to see in height by the end, in words; null where nothing in height is compared. Worked out by growing the class many times in a worker. */
+export function useSmallestDifference(plan: PlanDocument, out: WorkedOut, teams: number): string | null {
   const perTeam = teams > 0 ? Math.max(1, Math.round(plan.containersEach / teams)) : plan.containersEach;
   const question = JSON.stringify({
     speciesId: plan.speciesId,
@@ -35,6 +35,6 @@ export function useSmallestDifference(plan: PlanDocument, out: WorkedOut, teams:
       worker?.terminate();
     };
   }, [question, applies]);
-  if (!applies) return 'nothing in height is compared';
+  if (!applies) return null;
   return answer?.question === question ? answer.words : 'working it out …';
 }

@@ -227,7 +227,7 @@ export const READY_PLANS: readonly ReadyPlan[] = [
     question: 'Which comes up first: wheat, mustard or nasturtium?',
     speciesId: 'wheat',
     methodId: 'cup_mix',
-    days: 24,
+    days: 31,
     factors: [
       factor(
         'kind of seed',

@@ -1,4 +1,5 @@
-import { daysBetween } from '../../calendar/days';
+import { addDays, daysBetween } from '../../calendar/days';
+import { isSchoolDay } from '../../calendar/schoolCalendar';
 import { counted } from '../../words/plural';
 import { benchProtocol } from '../../bench/benchOfPlan';
 import { fairTest } from '../fairTest/fairTest';
@@ -11,12 +12,21 @@ import { runSheet } from '../lists/runSheet';
 import { runStepWords } from '../lists/runSheetWords';
 import { planFrom, STARTING_POINTS } from './startingPoints';
 import { workOut } from '../workedOut/workOut';
-import { startedPlan } from '../../../test/startedPlan';
+import { BEGUN_ON, startedPlan } from '../../../test/startedPlan';
 
 const TEAMS = 7;
 const daysOf = (plan: PlanDocument) => planCalendar(plan, workOut(plan, TEAMS)).events.map((e) => ({ ...e, ...eventWords(e) }));
 const note = (plan: PlanDocument, title: string) => daysOf(plan).find((e) => e.title === title)?.note;
 const found = (plan: PlanDocument) => fairTest(plan, workOut(plan, TEAMS), TEAMS);
+
+test.each(STARTING_POINTS.map((s) => s.id))('%s can be sown as it is, on whichever weekday it is begun', (id) => {
+  for (let day = 0; day < 7; day++) {
+    const plan = planFrom(id, { gradeBand: 'middle', teams: TEAMS, today: addDays(BEGUN_ON, day) }, 11);
+    const grave = found(plan).filter((f) => f.severity !== 'mind');
+    expect(grave.map((f) => f.what)).toEqual([]);
+    for (const on of [plan.sowOn, plan.endOn]) expect(isSchoolDay(plan.calendar, on)).toBe(true);
+  }
+});
 
 describe.each(STARTING_POINTS.map((s) => s.id))('%s, taken as it is', (id) => {
   const plan = startedPlan(id);

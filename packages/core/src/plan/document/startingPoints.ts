@@ -103,7 +103,7 @@ export function planFrom(startId: string, { gradeBand, teams, today, schoolYear 
     period: '',
     sowOn,
     lessonOn: '',
-    endOn: schoolDayFrom(calendar, addDays(sowOn, ready.days), -1) ?? addDays(sowOn, ready.days),
+    endOn: schoolDayFrom(calendar, addDays(sowOn, ready.days)) ?? addDays(sowOn, ready.days),
     goesOutside: false,
     harvested: false,
     goal: null,

@@ -36,6 +36,12 @@ describe('the fair-test check', () => {
       'dry-between-checks',
     ],
     ['a quarter of a year without a break', { endOn: '2026-06-15' }, 'no-break-typed'],
+    [
+      'fewer seeds than wanted plants',
+      { factors: startedPlan('crowded-pots').factors, kind: 'crowding', seedsEach: 6 },
+      'fewer-seeds-than-plants',
+    ],
+    ['a test of a seed lot with two lots', { kind: 'viability' }, 'compares-after-all'],
     ['an early end', { endOn: addDays(BEGUN_ON, 12) }, 'ends-too-soon'],
     ['a cold room', { room: { day: 3, night: 1, weekend: null, dayHours: [7, 18] } }, 'room-stops-seeds'],
     [

@@ -21,6 +21,7 @@ test('a series says where it goes; names are told one by one; amounts out of ord
 test('words that were left empty stand as gaps, never as nothing', () => {
   const plan = startedPlan('salt-steps');
   const empty = { ...plan.factors[0]!, name: ' ', levels: [{ label: '', amount: null }] };
+  expect(sentence('salt-steps', { containersEach: -5 })).toContain(', in … cups,');
   expect(sentence('salt-steps', { factors: [empty], measures: [], speciesId: 'nobody-knows' })).toBe(
     'What happens to nothing yet of a kind of seed when something is …, in 7 cups, looked at Mon Wed Fri?',
   );

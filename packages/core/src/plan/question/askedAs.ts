@@ -2,7 +2,7 @@ import { type Cadence } from '../../calendar/schoolCalendar';
 import { measureOf } from '../../measures/registry';
 import { methodById, speciesById } from '../../seeds/catalogue';
 import { listInWords, oneOfInWords } from '../../words/listInWords';
-import { counted } from '../../words/plural';
+import { counted, plural } from '../../words/plural';
 import { type Factor, type PlanDocument } from '../document/planDocument';
 import { planTreatments } from '../document/planTreatments';
 
@@ -109,7 +109,9 @@ export function measuresInWords({ measures, ownMeasures }: Pick<PlanDocument, 'm
 }
 
 function containersInWords(plan: PlanDocument): string {
-  return counted(plan.containersEach * planTreatments(plan).length, methodById(plan.methodId)?.container ?? 'container');
+  const container = methodById(plan.methodId)?.container ?? 'container';
+  const { containersEach: each } = plan;
+  return Number.isInteger(each) && each > 0 ? counted(each * planTreatments(plan).length, container) : `… ${plural(container)}`;
 }
 
 const DAY_NAMES = ['Sun', 'Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat'];

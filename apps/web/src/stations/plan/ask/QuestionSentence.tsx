@@ -69,8 +69,8 @@ function panelOf(word: QuestionWord, props: PartProps): ReactNode {
   if (what === 'checks') return <ChecksPanel {...props} />;
   return (
     <>
-      {what !== 'levels' && <FactorPanel {...props} index={Number(index)} />}
       {what !== 'factor' && <LevelsPanel {...props} index={Number(index)} />}
+      {what !== 'levels' && <FactorPanel {...props} index={Number(index)} />}
     </>
   );
 }

@@ -17,7 +17,8 @@ export const TapeLane = memo(function TapeLane({
 }) {
   const index = (day: string) => days.findIndex((d) => d.day === day);
   const middle = (i: number) => (edges[i]! + edges[i + 1]!) / 2;
-  const clamped = (day: string) => (day < days[0]!.day ? 0 : Math.max(0, index(day)));
+  const last = days.length - 1;
+  const clamped = (day: string) => (day > days[last]!.day ? last : Math.max(0, index(day)));
   const level = (left: number) => LANE - 3 - left * (LANE - 8);
   const points = days.flatMap((d, i) =>
     d.left ? [`${middle(i)} ${level(d.left.before)}`, `${middle(i)} ${level(d.left.after)}`] : [],

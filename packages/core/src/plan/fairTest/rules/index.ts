@@ -6,6 +6,7 @@ import { deeperThanFilling } from './deeperThanFilling';
 import { dryBeforeMonday } from './dryBeforeMonday';
 import { dryBetweenChecks } from './dryBetweenChecks';
 import { endsTooSoon } from './endsTooSoon';
+import { fewerSeedsThanPlants } from './fewerSeedsThanPlants';
 import { fewSeedsToCount } from './fewSeedsToCount';
 import { kindAndMethod } from './kindAndMethod';
 import { kindsAreNoTest } from './kindsAreNoTest';
@@ -59,6 +60,7 @@ export const FAIR_RULES: readonly FairRule[] = [
   dryBetweenChecks,
   noBreakTyped,
   manyBlanks,
+  fewerSeedsThanPlants,
   fewSeedsToCount,
   tooManyInOne,
   deeperThanFilling,

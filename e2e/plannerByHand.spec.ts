@@ -1,0 +1,170 @@
+import { expect } from '@playwright/test';
+import { inDays } from './days';
+import { expectAccessible, expectNoSidewaysScroll } from './people';
+import { beginPlan, openWord, part, saved, sow } from './planning';
+import { test } from './test';
+
+// Plans that were worked through by hand; the numbers stand beside what they come from.
+
+test('sealed bags for 24 children: kits, no watering, codes on the bags', async ({ page }) => {
+  await beginPlan(page, /^Soaked or dry/);
+  await openWord(page, /^Containers/);
+  await page.getByLabel('Bags of each').fill('12');
+  await openWord(page, /seeds in each/);
+  await page.getByLabel('Seeds in each bag').fill('3');
+  await page.keyboard.press('Escape');
+  await openWord(page, /^places by lot/);
+  await page.getByLabel('Containers are shared out so that').selectOption({ label: 'everyone has a pot at home' });
+  await expect(page.getByRole('heading', { name: '24 bags, 72 seeds' })).toBeVisible();
+  await part(page, 'Prepare');
+  // 24 bags of 3 seeds and 1 to spare in each kit.
+  await expect(page.getByRole('row', { name: /^Seeds of lentil, untreated/ })).toContainText('96');
+  await expect(page.getByText('3 seeds in a folded paper, and 1 to spare')).toBeVisible();
+  const sheet = page.locator('.run-sheet');
+  await expect(sheet).toContainText('Write the code on the bag itself');
+  await expect(sheet).not.toContainText('stick');
+  await expect(sheet).not.toContainText('Fill');
+  await part(page, 'Days');
+  await expect(page.getByRole('region', { name: 'Days of the plan' }).locator('.tape-left')).toHaveCount(0);
+  await saved(page);
+  await sow(page);
+  await expect(page.getByRole('row', { name: /B soaked overnight/ })).toBeVisible();
+});
+
+test('a covered box of tiny seeds that need light: pressed on, opened, harvested and weighed', async ({ page }) => {
+  await beginPlan(page, /^Salt in steps/);
+  await openWord(page, /^Containers/);
+  await page.getByLabel('Boxes of each').or(page.getByLabel('Cups of each')).fill('3');
+  await page.getByRole('radio', { name: /^Clear cover or humidity box/ }).check();
+  await part(page, 'Seeds');
+  await page.getByRole('button', { name: /^Show all/ }).click();
+  await page.getByRole('radio', { name: /^Lettuce/ }).click();
+  await page.getByLabel('Seeds in each box').fill('20');
+  await page.getByLabel('Plants left after thinning').fill('20');
+  // 4 treatments of 3 boxes with 20 seeds each.
+  await expect(page.getByRole('heading', { name: '12 boxes, 240 seeds' })).toBeVisible();
+  await part(page, 'Days');
+  await openWord(page, /^The end/);
+  await page.getByRole('textbox', { name: 'Last look' }).fill(inDays(90));
+  await openWord(page, /^In the end/);
+  await page.getByRole('checkbox', { name: 'in the end they are harvested and weighed' }).check();
+  for (const title of ['Lift the covers and move into the light', 'Take the covers off', 'Harvest the lettuce'])
+    await expect(page.locator('.agenda').getByText(title, { exact: true })).toBeVisible();
+  await part(page, 'Prepare');
+  // A tenth to spare.
+  await expect(page.getByRole('row', { name: /^Seeds of lettuce, untreated/ })).toContainText('264');
+  await expect(page.locator('.run-sheet')).not.toContainText('Close the holes');
+  await expect(page.locator('.run-sheet')).toContainText(/press/i);
+  await saved(page);
+});
+
+test('sections watched from above get a picture on a Saturday: the day is pressed on the tape, and stays after a reload', async ({
+  page,
+}) => {
+  await beginPlan(page, /^A patch from above/);
+  await part(page, 'Days');
+  const saturday = page.getByRole('button', { name: /^Sat \d+ \w+, day [1-9]/ }).first();
+  await saturday.click();
+  await expect(saturday).toHaveAttribute('aria-pressed', 'true');
+  await expect(page.getByRole('button', { name: /^Days of looking: Mon Wed Fri, some days by hand/ })).toBeVisible();
+  await expect(page.locator('.agenda-day', { hasText: 'Sat' })).toHaveCount(1);
+  await expectAccessible(page);
+  await saved(page);
+  await page.reload();
+  await expect(page.locator('.agenda-day', { hasText: 'Sat' })).toHaveCount(1);
+  await part(page, 'Prepare');
+  await expect(page.locator('.run-sheet')).toContainText(/scatter/i);
+  await expect(page.locator('.run-sheet')).not.toContainText('holes');
+});
+
+test('paper pots that go outside: a goal line, hardening off day by day, pegs carried to their days', async ({ page }) => {
+  await beginPlan(page, /^Salt in steps/);
+  await openWord(page, /^no goal line/);
+  await page.getByRole('button', { name: 'a hand, 17 cm' }).click();
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('button', { name: /^as tall as a hand, 17 cm/ })).toBeVisible();
+  await openWord(page, /^Containers/);
+  await page.getByRole('radio', { name: /^Compostable paper/ }).check();
+  await part(page, 'Days');
+  await openWord(page, /^The end/);
+  await page.getByRole('textbox', { name: 'Last look' }).fill(inDays(80));
+  await openWord(page, /^In the end/);
+  await page.getByRole('checkbox', { name: 'in the end the plants go outside' }).check();
+  await page.getByLabel('Last frost, as a rule').fill(inDays(30));
+  await page.keyboard.press('Escape');
+  const agenda = page.locator('.agenda');
+  await expect(agenda.getByText('Begin to harden off the barley')).toBeVisible();
+  await expect(agenda.getByText('Harden off the barley: 2 hours')).toBeVisible();
+  await expect(agenda.getByText('Plant out the barley')).toBeVisible();
+  // The peg of the last look is carried two school days back with the arrows, and undone.
+  const peg = page.getByRole('slider', { name: 'Day of: last look' });
+  const before = await peg.getAttribute('aria-valuetext');
+  await peg.focus();
+  await page.keyboard.press('ArrowLeft');
+  await page.keyboard.press('ArrowLeft');
+  await expect(peg).not.toHaveAttribute('aria-valuetext', before!);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(peg).toHaveAttribute('aria-valuetext', before!);
+  await saved(page);
+});
+
+test('three kinds crossed with light, one with seeds of its own: 42 cups, 140 seeds', async ({ page }) => {
+  await beginPlan(page, /^Kinds side by side/);
+  await openWord(page, /^C: nasturtium/);
+  await page.getByLabel('Seeds in each of level 3').fill('2');
+  await openWord(page, /^What is changed/);
+  await page.getByRole('button', { name: 'Cross it with a second thing' }).click();
+  // 14 cups of each kind: wheat and mustard with 4 seeds, nasturtium with 2.
+  await expect(page.getByRole('heading', { name: '42 cups, 140 seeds' })).toBeVisible();
+  await part(page, 'Prepare');
+  await expect(page.getByRole('row', { name: /^Seeds of wheat, untreated/ })).toContainText('62');
+  await expect(page.getByRole('row', { name: /^Seeds of nasturtium, untreated/ })).toContainText('31');
+  await expect(page.locator('.run-sheet')).toContainText('E, F: count the seeds into sets of 2');
+  await saved(page);
+  await sow(page);
+  await expect(page.getByRole('row', { name: /F nasturtium · dark/ })).toBeVisible();
+});
+
+test('a sowing is taken back while nothing is written down; the plan is changed, thrown away and had back', async ({ page }) => {
+  await beginPlan(page, /^How deep/);
+  await page.getByLabel('What do you want to find out?').fill('How deep for a second thought?');
+  await saved(page);
+  await sow(page);
+  await expect(page.getByRole('link', { name: 'Run sheet, lists and what to mind' })).toBeVisible();
+  await page.getByRole('button', { name: 'Take the sowing back, and change the plan' }).click();
+  await openWord(page, /^Containers/);
+  await page.getByLabel('Cups of each').fill('3');
+  await expect(page.getByRole('heading', { name: /^12 cups/ })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await saved(page);
+  await page.getByRole('link', { name: '7 Copper' }).click();
+  await page.getByRole('link', { name: 'Plan an investigation' }).click();
+  const own = page.locator('li', { hasText: 'How deep for a second thought?' });
+  await own.getByRole('button', { name: 'throw it away' }).click();
+  await expect(page.getByText('“How deep for a second thought?” is thrown away.')).toBeVisible();
+  await expect(own).toHaveCount(0);
+  await page.getByRole('button', { name: 'Have it back' }).click();
+  await expect(own).toHaveCount(1);
+});
+
+test('on a phone the question, its pictures and the bar of what follows are in reach', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await beginPlan(page, /^Salt in steps/);
+  await expectNoSidewaysScroll(page);
+  await page.getByRole('button', { name: /^28 cups, 56 seeds/ }).click();
+  await expect(page.getByRole('heading', { name: 'What follows from the plan' })).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Close' }).click();
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+  await openWord(page, /^Containers/);
+  // A field that is emptied or wrong stays where it is.
+  for (const typed of ['', '-5', '4']) {
+    await page.getByLabel('Cups of each').fill(typed);
+    await expect(page.getByLabel('Cups of each')).toHaveValue(typed);
+  }
+  await expect(page.getByRole('button', { name: /^16 cups, 32 seeds/ })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await part(page, 'Days');
+  await expectNoSidewaysScroll(page);
+});
