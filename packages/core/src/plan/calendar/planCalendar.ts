@@ -1,5 +1,5 @@
 import { SEED_COUNTS } from '../../measures/builtIn/counts';
-import { addDays, formatDay, type IsoDay, weekday } from '../../calendar/days';
+import { addDays, daysBetween, formatDay, type IsoDay, weekday } from '../../calendar/days';
 import { gaps, isSchoolDay, lessonCalendar, type SchoolCalendar, schoolDayFrom, schoolDays } from '../../calendar/schoolCalendar';
 import { methodById, type Species } from '../../seeds/catalogue';
 import { HARDENING_DAYS, outsideFrom } from '../../seeds/suitability';
@@ -45,7 +45,7 @@ export function planCalendar(plan: PlanDocument, out: WorkedOut): PlanCalendar {
   const calendar = lessonCalendar(plan.calendar, plan.period);
   const put: Put = (day, kind, fact) => {
     const there = isSchoolDay(calendar, day) ? day : otherDay(calendar, day, kind, fact, endOn);
-    if (there === null) return;
+    if (there === null) return day;
     if (!isSchoolDay(calendar, day))
       conflicts.push({
         day,
@@ -55,8 +55,9 @@ export function planCalendar(plan: PlanDocument, out: WorkedOut): PlanCalendar {
           : { wayOut: `It is moved to ${formatDay(there)}.`, settled: true }),
       });
     events.push({ day: there, kind, ...fact });
+    return there;
   };
-  for (const { species } of out.kinds) for (const day of sowingDays(plan)) before(plan, species, day, put);
+  for (const { species } of out.kinds) for (const day of sowingDays(plan)) before(plan, out, species, day, put);
   prepare(plan, put);
   sowings(plan, out, put);
   conflicts.push(...otherAges(plan, out));
@@ -91,7 +92,8 @@ function waysOutOfSoaking(plan: PlanDocument, calendar: SchoolCalendar, day: Iso
 
 const LOOK_AHEAD_DAYS = 28;
 
-type Put = (day: IsoDay, kind: PlanEventKind, fact: EventFact) => void;
+/** Puts something on its day, or on another; tells on which it came to stand. */
+type Put = (day: IsoDay, kind: PlanEventKind, fact: EventFact) => IsoDay;
 
 /** Getting things together, and soil that has to stand before anything is sown. */
 function prepare(plan: PlanDocument, put: Put): void {
@@ -100,13 +102,14 @@ function prepare(plan: PlanDocument, put: Put): void {
   if (plan.factors.some((f) => f.subject === 'chalk')) put(addDays(first, -SOIL_REACTS_DAYS), 'prepare', { code: 'soil-stands' });
 }
 
-function before(plan: PlanDocument, species: Species, sowOn: IsoDay, put: Put): void {
-  const { soakHours, coldWeeks, neverSoak } = species.before;
+function before(plan: PlanDocument, { recipes }: WorkedOut, species: Species, sowOn: IsoDay, put: Put): void {
+  const { coldWeeks } = species.before;
   const named = species.name.toLowerCase();
   if (coldWeeks) put(addDays(sowOn, -Math.ceil(coldWeeks[0] * 7)), 'prepare', { code: 'cold-spell', species: named });
   const chosen = plan.factors.some((f) => f.subject === 'soaking');
-  if ((soakHours && !neverSoak) || chosen)
-    put(addDays(sowOn, -1), 'prepare', { code: 'soak', species: named, chosen, mostHours: soakHours?.[1] ?? 12 });
+  const hours = recipes.flatMap((r) => (r.species.id === species.id && r.soakHours ? [r.soakHours[1]] : []));
+  if (hours.length > 0)
+    put(addDays(sowOn, -1), 'prepare', { code: 'soak', species: named, chosen, mostHours: Math.max(...hours) });
 }
 
 /** One sowing, or the rungs of an age ladder, each with what is sown then. */
@@ -133,25 +136,44 @@ function otherAges({ lessonOn }: PlanDocument, { recipes }: WorkedOut): Calendar
   });
 }
 
-function sprouting(plan: PlanDocument, { kinds }: WorkedOut, put: Put): void {
+function sprouting(plan: PlanDocument, out: WorkedOut, put: Put): void {
+  const { kinds } = out;
   const earliest = kinds
     .flatMap((k) => (k.forecast.ok && k.forecast.first.earliest ? [k.forecast.first.earliest] : []))
     .sort()[0];
-  if (earliest && earliest < plan.endOn) put(earliest, 'first-look', { code: 'first-look' });
+  const sown = sowingDays(plan)[0]!;
+  const first = earliest && earliest <= sown ? addDays(sown, 1) : earliest;
+  if (first && first < plan.endOn) put(first, 'first-look', { code: 'first-look' });
   if (plan.protocol.lightBefore !== 'warm-covered' || plan.kind === 'viability') return;
   const { cover } = methodById(plan.methodId)!;
   const kept = plan.factors.some((f) => f.subject === 'light' || f.subject === 'cover');
   const grownOn = plan.measures.some((m) => !SEED_COUNTS.some((c) => c === m));
-  for (const { day, species } of ofKinds(kinds, (k) => (k.forecast.ok ? k.forecast.half.likely : null))) {
+  for (const { day, species } of ofSowings(plan, out, (k) => (k.forecast.ok ? k.forecast.half.likely : null))) {
     if (day >= plan.endOn) continue;
     if (cover !== 'lifted') {
       if (grownOn) put(day, 'care', { code: 'into-light', kept, ...species });
       continue;
     }
-    put(day, 'care', { code: 'lift-covers', kept, ...species });
-    const off = addDays(day, COVER_OFF_DAYS);
+    const off = addDays(put(day, 'care', { code: 'lift-covers', kept, ...species }), COVER_OFF_DAYS);
     if (off < plan.endOn) put(off, 'care', { code: 'covers-off', kept, ...species });
   }
+}
+
+/** The day that each kind has of something; in an age ladder each sowing has its own, named by its treatments. */
+function ofSowings(
+  plan: PlanDocument,
+  { kinds, treatments }: WorkedOut,
+  dayOf: (kind: KindWorkedOut) => IsoDay | null,
+): { day: IsoDay; species: { species?: string } }[] {
+  const days = ofKinds(kinds, dayOf);
+  const sowings = sowingDays(plan);
+  if (sowings.length < 2) return days;
+  return days.flatMap(({ day }) =>
+    sowings.map((sowOn) => {
+      const own = treatments.filter((t) => sowingDayOfTreatment(plan, t) === sowOn).map((t) => t.code);
+      return { day: addDays(day, daysBetween(sowings[0]!, sowOn)), species: { species: own.join(' and ') } };
+    }),
+  );
 }
 
 /** The day that each kind of seed has of something: one for all where it is the same, else each with the kind's name. */
@@ -167,7 +189,7 @@ function ofKinds(
   return same ? [{ day: days[0]!.day, species: {} }] : days;
 }
 
-function later(plan: PlanDocument, { kinds }: WorkedOut, put: Put): void {
+function later(plan: PlanDocument, out: WorkedOut, put: Put): void {
   const crowding = plan.factors.find((f) => f.subject === 'crowding');
   const shut = methodById(plan.methodId)!.cover === 'stays' && plan.protocol.openBag === 'never';
   const thinned = plan.kind !== 'viability' && plan.kind !== 'patch' && !shut;
@@ -179,7 +201,7 @@ function later(plan: PlanDocument, { kinds }: WorkedOut, put: Put): void {
     const day = addDays(forecast.half.likely, leaf);
     return usedUp !== null && usedUp < day ? usedUp : day;
   };
-  for (const { day, species } of ofKinds(kinds, thinOn))
+  for (const { day, species } of ofSowings(plan, out, thinOn))
     if (day < plan.endOn) put(day, 'thin', { code: 'thin', keep: crowding ? null : plan.keep, ...species });
 }
 

@@ -5,6 +5,7 @@ import { formatVolume, type Kitchen } from '../../quantities/volume';
 import { roundUpKitchen, roundUpMetric } from '../../quantities/kitchenMeasure';
 import { counted, plural } from '../../words/plural';
 import { holdsStick, methodById } from '../../seeds/catalogue';
+import { measuresOf } from '../../measures/registry';
 import { additives } from './mixingCards';
 import { type PlanDocument } from '../document/planDocument';
 import { type KindWorkedOut, spareSeedsInKit, type WorkedOut } from '../workedOut/workOut';
@@ -47,14 +48,12 @@ export function shoppingList(plan: PlanDocument, out: WorkedOut, teams: number, 
       total: volume(out.soil.waterTotalMl[1] * spare),
     },
     { what: holdsStick(method) ? 'Stick labels' : 'Labels to stick on', perTeam: perTeam(String), total: `${inAll}` },
-    ...(wholes === null
+    ...(wholes === null && method.stands !== 'pane'
       ? [{ what: 'Trays or saucers', perTeam: own === null ? SHARED : '1', total: `${trays(out, own === null ? 1 : groups)}` }]
       : []),
-    {
-      what: `Rulers that show ${plan.protocol.resolution === 'quarter-in' ? 'quarter inches' : 'millimetres'}`,
-      perTeam: '1',
-      total: `${groups}`,
-    },
+    ...(measuresLengths(plan)
+      ? [{ what: `Rulers that show ${RULED[plan.protocol.resolution]}`, perTeam: '1', total: `${groups}` }]
+      : []),
     ...(out.recipes.some((r) => r.keep !== null)
       ? [{ what: 'Small scissors or tweezers for thinning', perTeam: '1', total: `${groups}` }]
       : []),
@@ -66,6 +65,16 @@ export function shoppingList(plan: PlanDocument, out: WorkedOut, teams: number, 
     })),
   ];
 }
+
+const RULED: Record<PlanDocument['protocol']['resolution'], string> = {
+  cm: 'centimetres',
+  'half-cm': 'half centimetres',
+  mm: 'millimetres',
+  'quarter-in': 'quarter inches',
+};
+
+const measuresLengths = ({ measures, ownMeasures }: PlanDocument) =>
+  measuresOf({ measures, own: ownMeasures }).some((m) => m.quantity === 'length');
 
 const ROUNDING = 1e-9;
 const capital = (words: string) => words.replace(/^./, (c) => c.toUpperCase());
