@@ -102,8 +102,9 @@ async function main() {
   };
   const ofInvestigation = (act) => ({ before: investigation, act });
   await shoot('today', LAPTOP, '/', { before: teacher });
-  for (const part of ['ask', 'seeds', 'lay-out', 'days', 'prepare'])
+  for (const part of ['ask', 'lay-out', 'days', 'prepare'])
     await shoot(`planner-${part}`, LAPTOP, `/plans/{}/${part}`, workedOut);
+  await shoot('planner-phone', PHONE, '/plans/{}/ask', { before: plan, act: (page) => page.locator('.planner-bar').waitFor() });
   await shoot('seed-shelf', LAPTOP, '/seeds', { before: teacher });
   await shoot('sow', LAPTOP, '/investigations/{}/sow', ofInvestigation());
   await shoot('wall', LAPTOP, '/investigations/{}', ofInvestigation());

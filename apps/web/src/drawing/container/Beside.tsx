@@ -21,29 +21,36 @@ export interface Colours {
 export function Beaker({
   doseMl,
   mostMl,
-  strength,
+  strengths,
   ownDose,
   look,
 }: {
   doseMl: number;
   mostMl: number;
-  /** 0 to 1 of the strongest; 0 is plain water. */
-  strength: number;
+  /** Of everything that is dissolved in it, 0 to 1 of the strongest; the second is drawn square. */
+  strengths: readonly number[];
   /** The amount of water itself differs. */
   ownDose: boolean;
   look: Colours;
 }) {
   const top = base - 92;
   const level = base - (74 * Math.min(doseMl, mostMl)) / Math.max(1, mostMl);
-  const coloured = strength > 0 || ownDose;
+  const coloured = ownDose || strengths.some((s) => s > 0);
+  const [round = 0, square = 0] = strengths;
+  const inside = (x: number, y: number): [number, number] => [LEFT + 4 + x * (WIDE - 8), level + 4 + y * (base - level - 7)];
   const line = coloured ? INK : PALE;
   return (
     <g>
       <rect x={LEFT + 1} y={level} width={WIDE - 2} height={base - level} fill={coloured ? look.tint : '#EDEBF1'} />
       <path d={`M${LEFT + 1} ${level}H${RIGHT - 1}`} stroke={line} strokeWidth="1.5" />
-      {scattered(Math.round(90 * strength)).map(([x, y], i) => (
-        <circle key={i} cx={LEFT + 4 + x * (WIDE - 8)} cy={level + 4 + y * (base - level - 7)} r="1.6" fill={look.colour} />
-      ))}
+      {scattered(Math.round(90 * round)).map(([x, y], i) => {
+        const [cx, cy] = inside(x, y);
+        return <circle key={i} cx={cx} cy={cy} r="1.6" fill={look.colour} />;
+      })}
+      {scattered(Math.round(26 * square)).map(([y, x], i) => {
+        const [cx, cy] = inside(x, y);
+        return <rect key={i} x={cx - 2} y={cy - 2} width="4" height="4" fill="#fff" stroke={INK} />;
+      })}
       <path d={`M${LEFT - 4} ${top}l4 4V${base}H${RIGHT}V${top}`} fill="none" stroke={line} strokeWidth="1.6" />
       {[0.25, 0.5, 0.75].map((t) => (
         <path key={t} d={`M${RIGHT} ${base - t * 84}h-6`} stroke={line} />

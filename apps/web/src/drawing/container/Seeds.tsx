@@ -66,7 +66,7 @@ function DepthRuler({ at, y, recipe, inked, dark }: { at: Standing; y: number; r
       ))}
       <text
         x={under ? PICTURE.middle : x - 9}
-        y={under ? y + 19 : at.surface + (y - at.surface) / 2 + 5}
+        y={under ? y + 21 : at.surface + (y - at.surface) / 2 + 5}
         textAnchor={under ? 'middle' : 'end'}
         className={`${inked ? 'drawn-strong' : 'drawn-word'}${dark ? ' on-dark' : ''}`}
         stroke="none"

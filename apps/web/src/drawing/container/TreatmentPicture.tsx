@@ -55,7 +55,7 @@ export function TreatmentPicture({ recipe, together }: { recipe: Recipe; togethe
         <Beaker
           doseMl={recipe.doseMl}
           mostMl={together.mostDoseMl}
-          strength={Math.max(0, ...poured.filter((s) => s.subject !== 'water').map((s) => share(s.subject)))}
+          strengths={poured.filter((s) => s.subject !== 'water').map((s) => share(s.subject))}
           ownDose={of('water') !== undefined}
           look={look}
         />

@@ -77,7 +77,11 @@ export function TapeDays({ tape, columns, today, painting, disabled, onTurn, onP
           {d.day === today && <span className="tape-today">today</span>}
           {d.day !== today && showsWeek(days, i, today) && <span className="tape-month">{formatDay(d.day, 'short')}</span>}
           {!d.off && <span className="tape-number">{d.number < 0 ? `−${-d.number}` : d.number}</span>}
-          {d.holiday && <span className="tape-holiday">{d.holiday}</span>}
+          {d.holiday && (
+            <span className="tape-holiday" style={{ maxWidth: `${100 * offFrom(days, i)}%` }}>
+              {d.holiday}
+            </span>
+          )}
           <span className={d.check ? 'tape-check' : 'tape-free'} />
         </button>
       ))}
@@ -101,6 +105,12 @@ const classesOf = (
   ]
     .filter(Boolean)
     .join(' ');
+
+/** Days without school in a row, from one on. */
+function offFrom(days: readonly TapeDay[], i: number): number {
+  const next = days.slice(i).findIndex((d) => !d.off);
+  return next === -1 ? days.length - i : next;
+}
 
 /** Mondays carry their date, where the flag of today leaves room. */
 function showsWeek(days: readonly TapeDay[], i: number, today: IsoDay): boolean {
