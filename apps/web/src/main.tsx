@@ -6,9 +6,11 @@ import { BrowserRouter } from 'react-router';
 import { askEarly, queryClient } from './api/queries';
 import { App } from './App';
 import { openOffline } from './offline';
+import { openAgainOnce } from './openAgainOnce';
 import { keepToServerClock } from './serverClock';
 
 keepToServerClock();
+openAgainOnce();
 openOffline(queryClient);
 askEarly(location.pathname);
 

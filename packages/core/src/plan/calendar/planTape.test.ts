@@ -5,7 +5,7 @@ import { workOut } from '../workedOut/workOut';
 import { planCalendar } from './planCalendar';
 import { planChecks, withCheckTurned } from '../document/planChecks';
 import { planTape } from './planTape';
-import { dryDays, leftAt, wateringDays } from './waterings';
+import { dryDays, leftAt, wateringDays } from '../document/waterings';
 
 // Begun on Monday 2 March 2026, sown on Monday 9 March, looked at on Mon Wed Fri, in cups that last three days alone.
 const SOWN = '2026-03-09';

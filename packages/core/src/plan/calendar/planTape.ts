@@ -4,7 +4,7 @@ import { type PlanDocument } from '../document/planDocument';
 import { sowingDays } from '../document/treatmentSowing';
 import { type WorkedOut } from '../workedOut/workOut';
 import { type PlanCalendar } from './planCalendar';
-import { dryDays, isWatered, leftAt, wateringDays } from './waterings';
+import { dryDays, isWatered, leftAt, wateringDays } from '../document/waterings';
 
 /** One day of a plan's tape. */
 export interface TapeDay {

@@ -42,6 +42,21 @@ describe('the fair-test check', () => {
       'fewer-seeds-than-plants',
     ],
     ['a test of a seed lot with two lots', { kind: 'viability' }, 'compares-after-all'],
+    [
+      'chalk in a bag without soil',
+      { ...startedPlan('sour-water-and-chalk'), methodId: 'bag_pocket', fillMl: 30 },
+      'no-soil-to-change',
+    ],
+    [
+      'maize on the surface',
+      { speciesId: 'maize', protocol: { ...startedPlan('salt-steps').protocol, depth: 'surface' } },
+      'large-seed-on-top',
+    ],
+    [
+      'a root tip counted in soil',
+      { protocol: { ...startedPlan('salt-steps').protocol, sprouted: 'root-2mm' } },
+      'cannot-be-seen',
+    ],
     ['an early end', { endOn: addDays(BEGUN_ON, 12) }, 'ends-too-soon'],
     ['a cold room', { room: { day: 3, night: 1, weekend: null, dayHours: [7, 18] } }, 'room-stops-seeds'],
     [

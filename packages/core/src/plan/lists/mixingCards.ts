@@ -12,6 +12,7 @@ import { roundUpMetric } from '../../quantities/kitchenMeasure';
 import { formatMass } from '../../quantities/mass';
 import { formatVolume } from '../../quantities/volume';
 import { type Factor, type FactorSubject, type PlanDocument } from '../document/planDocument';
+import { isWatered } from '../document/waterings';
 import { type WorkedOut } from '../workedOut/workOut';
 
 export interface MixingCard {
@@ -109,9 +110,11 @@ export function unitsOf(subject: FactorSubject): string[] {
 const amountsOf = (factor: Factor) => factor.levels.filter((l) => (l.amount ?? 0) > 0);
 
 /** Millilitres of every strength: for a number of waterings of all containers that get it, rounded up to be measured. */
-function batchMl(plan: PlanDocument, { treatments }: WorkedOut, factor: Factor): number {
+function batchMl(plan: PlanDocument, { treatments, soil }: WorkedOut, factor: Factor): number {
   const share = treatments.length / factor.levels.length;
-  return roundUpMetric(plan.containersEach * plan.doseMl * WATERINGS * SPARE * share).ml;
+  // What is shut gets its paper wetted once, and no watering.
+  const each = isWatered(plan) ? plan.doseMl * WATERINGS : soil.waterPerContainerMl[1];
+  return roundUpMetric(plan.containersEach * each * SPARE * share).ml;
 }
 
 /** Litres of mix for all containers of one level. */

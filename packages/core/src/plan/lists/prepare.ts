@@ -61,10 +61,18 @@ export function shoppingList(plan: PlanDocument, out: WorkedOut, teams: number, 
       what,
       // Mixed once for everybody: what one team needs of it is too little to be measured.
       perTeam: SHARED,
-      total: unit === 'g' ? formatMass(amount) : volume(amount),
+      total: unit === 'g' ? `${formatMass(amount)}${tablets(what, amount)}` : volume(amount),
     })),
   ];
 }
+
+/** Chalk is sold as tablets of so many grams of calcium carbonate. */
+const TABLET_GRAMS = 0.5;
+
+const tablets = (what: string, grams: number) =>
+  what.startsWith('Calcium carbonate')
+    ? `, or ${counted(Math.ceil(grams / TABLET_GRAMS - ROUNDING), 'tablet')} of 500 mg, crushed`
+    : '';
 
 const RULED: Record<PlanDocument['protocol']['resolution'], string> = {
   cm: 'centimetres',

@@ -26,7 +26,7 @@ export type RunStep =
   | ({ code: 'count-sets'; seeds: number; container: string } & ForSome)
   | { code: 'water'; waterMl: readonly [number, number] }
   /** `liquid` is left out for plain water. */
-  | ({ code: 'wet-paper'; waterMl: readonly [number, number]; liquid?: string } & ForSome)
+  | ({ code: 'wet-paper'; waterMl: readonly [number, number]; liquid?: string; sponge?: boolean } & ForSome)
   | ({ code: 'fill'; container: string; fillMl: number; damp: boolean; mix?: string } & ForSome)
   | { code: 'lay-sets'; container: string }
   /** `lay-apart` is in sheets that were kept earlier. */
@@ -75,7 +75,7 @@ export function runSheet(plan: PlanDocument, out: WorkedOut): RunStep[] {
       container,
       ...(treatments.length > 0 ? { treatments } : {}),
     })),
-    ...(paper ? wetting(recipes, waterMl) : filling(recipes, container, damp)),
+    ...(paper ? wetting(recipes, waterMl, method.id === 'sponge') : filling(recipes, container, damp)),
     ...(paper ? [{ code: 'lay-sets', container } as const] : sowing(plan, recipes, container)),
     !paper && !damp && { code: 'water', waterMl },
     // What is shut is not watered: its paper holds all that it gets.
@@ -163,7 +163,7 @@ function liquidOf(recipe: Recipe): string {
 }
 
 /** Seeds on paper live in what it is wetted with: a solution is there from the beginning. */
-function wetting(recipes: readonly Recipe[], waterMl: readonly [number, number]): RunStep[] {
+function wetting(recipes: readonly Recipe[], waterMl: readonly [number, number], sponge: boolean): RunStep[] {
   // An amount of water that differs is what the paper gets; none leaves it dry.
   const amountOf = (r: Recipe) => settingOf(r, ['water'])?.amount ?? null;
   return byTreatment(recipes, (r) => ({ liquid: liquidOf(r), amount: amountOf(r) })).map(
@@ -174,6 +174,7 @@ function wetting(recipes: readonly Recipe[], waterMl: readonly [number, number])
             code: 'wet-paper',
             waterMl: amount === null ? waterMl : [amount, amount],
             ...(liquid ? { liquid } : {}),
+            ...(sponge ? { sponge } : {}),
             treatments,
           },
   );

@@ -29,7 +29,7 @@ function allSay(step: RunStep): string {
     case 'count-sets':
       return `Count the seeds into sets of ${step.seeds}, one set for each ${step.container}.`;
     case 'wet-paper':
-      return `Wet the paper with ${metricRange(step.waterMl)} of ${step.liquid ?? 'water'} and let it stop dripping.`;
+      return `Wet the ${step.sponge ? 'sponge' : 'paper'} with ${metricRange(step.waterMl)} of ${step.liquid ?? 'water'} and let it stop dripping.`;
     case 'fill':
       return `Fill each ${step.container} with ${formatVolume(step.fillMl)} of mix${step.mix ? ` (${step.mix})` : ''}${step.damp ? ' that is damp already' : ''}, up to the line.`;
     case 'lay-sets':

@@ -1,4 +1,5 @@
 import { type FairRule } from '../fairRule';
+import { countingBy } from '../../document/startingPoints';
 import { seedCountOf } from '../../../measures/registry';
 import { lower, methodOf } from '../planFacts';
 
@@ -12,28 +13,35 @@ export const cannotBeSeen: FairRule = {
         ? 'root-length'
         : plan.measures.includes('height') && !m.heightMeasurable
           ? 'height'
-          : null;
+          : (plan.protocol.sprouted === 'root-2mm' || plan.measures.includes('seeds-with-root')) && !m.paper
+            ? 'root-tip'
+            : null;
     if (hidden === null) return null;
     return {
       severity: 'stop',
       params: { measure: hidden, method: m.name },
-      fix: {
-        label: 'Leave that measure out',
-        apply: (p) => ({
-          ...p,
-          measures:
-            p.measures.filter((x) => x !== hidden).length > 0
-              ? p.measures.filter((x) => x !== hidden)
-              : [seedCountOf(p.protocol.sprouted)],
-        }),
-      },
+      fix:
+        hidden === 'root-tip'
+          ? { label: 'Count shoots instead', apply: (p) => countingBy(p, 'shoot') }
+          : {
+              label: 'Leave that measure out',
+              apply: (p) => ({
+                ...p,
+                measures:
+                  p.measures.filter((x) => x !== hidden).length > 0
+                    ? p.measures.filter((x) => x !== hidden)
+                    : [seedCountOf(p.protocol.sprouted)],
+              }),
+            },
     };
   },
   words: (p) => ({
     what:
-      p.measure === 'root-length'
-        ? `Roots cannot be seen in ${lower(String(p.method))}.`
-        : `Height cannot be measured in ${lower(String(p.method))}.`,
+      p.measure === 'root-tip'
+        ? `The root tip cannot be seen in ${lower(String(p.method))}.`
+        : p.measure === 'root-length'
+          ? `Roots cannot be seen in ${lower(String(p.method))}.`
+          : `Height cannot be measured in ${lower(String(p.method))}.`,
     why: 'What nobody can see cannot be written down.',
   }),
 };

@@ -1,13 +1,10 @@
 import { type FairRule } from '../fairRule';
 import { containerShape } from '../../../seeds/containerShape';
-import { type WayIn } from '../../recipes/recipe';
 import { type Factor } from '../../document/planDocument';
-import { changes, methodOf } from '../planFacts';
+import { changes, depthMm, methodOf } from '../planFacts';
 
 /** Mix that has to be left under the seed for its root, mm. */
 const UNDER_SEED_MM = 10;
-
-const depthOf = (wayIn: WayIn) => ('depthMm' in wayIn ? wayIn.depthMm[1] : 0);
 
 export const deeperThanFilling: FairRule = {
   code: 'deeper-than-filling',
@@ -16,14 +13,14 @@ export const deeperThanFilling: FairRule = {
     if (method.paper) return null;
     const fillMm = containerShape(method, plan.fillMl).fillMm;
     const deepest = recipes.reduce<(typeof recipes)[number] | null>(
-      (a, b) => (a === null || depthOf(b.wayIn) > depthOf(a.wayIn) ? b : a),
+      (a, b) => (a === null || depthMm(b.wayIn) > depthMm(a.wayIn) ? b : a),
       null,
     );
-    if (!deepest || depthOf(deepest.wayIn) + UNDER_SEED_MM <= fillMm) return null;
+    if (!deepest || depthMm(deepest.wayIn) + UNDER_SEED_MM <= fillMm) return null;
     return {
       severity: 'stop',
       params: {
-        depth: Math.round(depthOf(deepest.wayIn)),
+        depth: Math.round(depthMm(deepest.wayIn)),
         treatment: deepest.treatment.code,
         fillMl: plan.fillMl,
         container: method.container,

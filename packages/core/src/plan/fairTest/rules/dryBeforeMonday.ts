@@ -1,7 +1,7 @@
 import { type FairRule } from '../fairRule';
 import { formatDay } from '../../../calendar/days';
 import { gaps } from '../../../calendar/schoolCalendar';
-import { daysAlone } from '../../calendar/waterings';
+import { daysAlone } from '../../document/waterings';
 import { lower, methodOf } from '../planFacts';
 
 export const dryBeforeMonday: FairRule = {

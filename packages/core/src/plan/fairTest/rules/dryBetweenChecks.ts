@@ -1,7 +1,7 @@
 import { type FairRule } from '../fairRule';
 import { formatDay } from '../../../calendar/days';
 import { gaps } from '../../../calendar/schoolCalendar';
-import { daysAlone, dryDays } from '../../calendar/waterings';
+import { daysAlone, dryDays } from '../../document/waterings';
 import { methodOf } from '../planFacts';
 
 export const dryBetweenChecks: FairRule = {

@@ -10,6 +10,7 @@ import { fewerSeedsThanPlants } from './fewerSeedsThanPlants';
 import { fewSeedsToCount } from './fewSeedsToCount';
 import { kindAndMethod } from './kindAndMethod';
 import { kindsAreNoTest } from './kindsAreNoTest';
+import { largeSeedOnTop } from './largeSeedOnTop';
 import { lightSeedCovered } from './lightSeedCovered';
 import { looksTooSeldom } from './looksTooSeldom';
 import { manyBlanks } from './manyBlanks';
@@ -17,6 +18,7 @@ import { moreThanOneThing } from './moreThanOneThing';
 import { nameContradictsAmount } from './nameContradictsAmount';
 import { noBreakTyped } from './noBreakTyped';
 import { noControl } from './noControl';
+import { noSoilToChange } from './noSoilToChange';
 import { nothingDiffers } from './nothingDiffers';
 import { nothingMeasured } from './nothingMeasured';
 import { observerIsTreatment } from './observerIsTreatment';
@@ -63,7 +65,9 @@ export const FAIR_RULES: readonly FairRule[] = [
   fewerSeedsThanPlants,
   fewSeedsToCount,
   tooManyInOne,
+  noSoilToChange,
   deeperThanFilling,
+  largeSeedOnTop,
   lightSeedCovered,
   cannotBeSeen,
   kindAndMethod,

@@ -1,6 +1,6 @@
 import { type Recipe } from '@bright-sprout/core/plan/recipes/recipe';
 import { type FactorSubject, type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
-import { isWatered } from '@bright-sprout/core/plan/calendar/waterings';
+import { isWatered } from '@bright-sprout/core/plan/document/waterings';
 import { methodById, type GrowingMethod } from '@bright-sprout/core/seeds/catalogue';
 import { counted } from '@bright-sprout/core/words/plural';
 import { type ReactNode } from 'react';

@@ -1,8 +1,8 @@
 import { addDays, daysBetween, type IsoDay } from '../../calendar/days';
 import { gaps } from '../../calendar/schoolCalendar';
 import { methodById } from '../../seeds/catalogue';
-import { type PlanDocument } from '../document/planDocument';
-import { sowingDays } from '../document/treatmentSowing';
+import { type PlanDocument } from './planDocument';
+import { sowingDays } from './treatmentSowing';
 
 /** A wick or a saucer makes a container last about so many times as long. */
 const RESERVOIR_TIMES = 2;
