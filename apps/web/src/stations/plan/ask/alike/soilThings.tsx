@@ -1,0 +1,81 @@
+import { type Recipe } from '@bright-sprout/core/plan/recipes/recipe';
+import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
+import { type GrowingMethod } from '@bright-sprout/core/seeds/catalogue';
+import { counted } from '@bright-sprout/core/words/plural';
+import { SubjectGlyph } from '../../../../drawing/container/SubjectGlyph';
+import { NumberField, setting } from '../../planFields';
+import { type PartProps } from '../../partProps';
+import { ProtocolChoice } from '../panels/ProtocolChoice';
+import { SeedNumbers } from '../panels/SeedNumbers';
+import { type AlikeThing, differs } from './alikeThing';
+
+/** What is filled in, and the seeds in it. */
+export function soilThings(props: PartProps, method: GrowingMethod): AlikeThing[] {
+  const { plan, change, problems, out } = props;
+  const { container, paper } = method;
+  const first = out?.recipes[0];
+  const fill: AlikeThing = {
+    key: 'fill',
+    glyph: <SubjectGlyph subject="soil" size={36} />,
+    says: `${plan.fillMl} mL ${paper ? 'of paper or pad' : 'of mix'}`,
+    more: `in each ${container}${paper ? '' : `, ${plan.protocol.firm === 'press' ? 'pressed gently' : 'left loose'}`}`,
+    fields: ['fillMl'],
+    panel: (
+      <>
+        <NumberField
+          label={`Fill of one ${container}`}
+          unit="mL"
+          field="fillMl"
+          problems={problems}
+          value={plan.fillMl}
+          onChange={(fillMl) => change(setting({ fillMl }))}
+        />
+        {!paper && <ProtocolChoice name="firm" plan={plan} change={change} />}
+      </>
+    ),
+  };
+  const seeds: AlikeThing = {
+    key: 'seeds',
+    glyph: <SubjectGlyph subject="depth" size={36} />,
+    says: `${seedsInWords(plan, out?.recipes ?? [])} in each`,
+    more: differs(plan, 'depth') || !first ? 'of the same packet' : wayInWords(first),
+    fields: ['seedsEach', 'keep'],
+    panel: (
+      <>
+        <SeedNumbers {...props} />
+        {!paper && !differs(plan, 'depth') && <ProtocolChoice name="depth" plan={plan} change={change} />}
+        {out?.kinds.map(({ species, depth }) => depth.because && <p key={species.id}>{`${species.name}: ${depth.because}`}</p>)}
+      </>
+    ),
+  };
+  const soaked = !differs(plan, 'soaking', 'kind') && first?.soakHours;
+  const soak: AlikeThing[] = soaked
+    ? [
+        {
+          key: 'soak',
+          glyph: <SubjectGlyph subject="soaking" size={36} />,
+          says: 'soaked',
+          more: `${soaked[0]} to ${soaked[1]} hours before`,
+          fields: [],
+          panel: <p className="mb-0">This kind comes up more evenly when it was soaked. The tape shows when.</p>,
+        },
+      ]
+    : [];
+  return [fill, seeds, ...soak];
+}
+
+/** The same number for all, or from the fewest to the most. */
+function seedsInWords({ seedsEach }: PlanDocument, recipes: readonly Recipe[]): string {
+  const seeds = recipes.map((r) => r.seeds);
+  const [low, high] = seeds.length > 0 ? [Math.min(...seeds), Math.max(...seeds)] : [seedsEach, seedsEach];
+  return low === high ? counted(high, 'seed') : `${low} to ${high} seeds`;
+}
+
+function wayInWords({ wayIn }: Recipe): string {
+  if (wayIn.way === 'laid') return 'laid on wet paper';
+  if (wayIn.way === 'pressed') return 'pressed on, not covered';
+  if (wayIn.way === 'named') return wayIn.label;
+  const [from, to] = wayIn.depthMm.map(Math.round);
+  const deep = from === to ? `${from} mm deep` : `${from} to ${to} mm deep`;
+  return wayIn.way === 'scattered' ? `scattered, ${deep}` : deep;
+}
