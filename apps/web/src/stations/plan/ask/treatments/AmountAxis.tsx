@@ -8,6 +8,8 @@ import { amountScale, snapped } from './amountScale';
 const HIGH = 78;
 const LINE = 44;
 const EDGE = 30;
+/** Units of which there are no halves. */
+const WHOLE = ['plants', 'days'];
 
 /** The amounts on one line, each led to from its picture; a mark is dragged, or moved with the arrows. */
 export function AmountAxis({
@@ -29,7 +31,7 @@ export function AmountAxis({
   const width = useWidth(box);
   const [held, setHeld] = useState<{ level: number; amount: number } | null>(null);
   const amounts = factor.levels.map((l, i) => (held?.level === i ? held.amount : (l.amount ?? 0)));
-  const scale = amountScale(Math.max(...factor.levels.map((l) => l.amount ?? 0)));
+  const scale = amountScale(Math.max(...factor.levels.map((l) => l.amount ?? 0)), WHOLE.includes(factor.unit));
   const x = (amount: number) => EDGE + ((width - 2 * EDGE) * Math.min(amount, scale.top)) / scale.top;
   const amountAt = (event: PointerEvent) => {
     const left = box.current!.getBoundingClientRect().left + EDGE;
