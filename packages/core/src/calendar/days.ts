@@ -6,7 +6,8 @@
 export type IsoDay = string;
 
 const DAY_MS = 86_400_000;
-const WEEKDAYS = ['Sun', 'Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat'];
+/** From Sunday, as `weekday` counts. */
+export const WEEKDAY_NAMES = ['Sun', 'Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat'];
 const MONTHS = [
   'January',
   'February',
@@ -103,12 +104,12 @@ export function isWeekend(day: IsoDay): boolean {
 /** `Thu 19 March`. */
 export function formatDay(day: IsoDay, form: 'long' | 'short' = 'long'): string {
   const month = MONTHS[Number(day.slice(5, 7)) - 1]!;
-  return `${WEEKDAYS[weekday(day)]} ${Number(day.slice(8))} ${form === 'long' ? month : month.slice(0, 3)}`;
+  return `${WEEKDAY_NAMES[weekday(day)]} ${Number(day.slice(8))} ${form === 'long' ? month : month.slice(0, 3)}`;
 }
 
 /** `Thu`, for speaking of a day of the last week. */
 export function weekdayName(day: IsoDay): string {
-  return WEEKDAYS[weekday(day)]!;
+  return WEEKDAY_NAMES[weekday(day)]!;
 }
 
 /** `Thu 19 March 2026`, as a field shows a day that is typed. */

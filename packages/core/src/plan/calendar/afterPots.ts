@@ -32,18 +32,18 @@ export function moving(plan: PlanDocument, { kinds }: WorkedOut, put: Put, confl
       });
       continue;
     }
-    put(addDays(out.day, -HARDENING_DAYS), 'care', { code: 'harden-off', species: name });
-    hardening(plan, out.day, name, put);
-    put(out.day, 'transplant', { code: 'plant-out', species: name });
+    const begun = put(addDays(out.day, -HARDENING_DAYS), 'care', { code: 'harden-off', species: name });
+    const planted = put(out.day, 'transplant', { code: 'plant-out', species: name });
+    hardening(plan, addDays(begun, 1), addDays(planted, -1), name, put);
   }
 }
 
 /** Hours outside, day by day, from the second day of hardening off on. */
 const HARDENING_HOURS = [2, 3, 4, 6, 8, 10];
 
-/** Plants go out for longer on every school day before they stay out; on days off they stay in. */
-function hardening(plan: PlanDocument, outOn: IsoDay, species: string, put: Put): void {
-  const days = schoolDays(plan.calendar, addDays(outOn, 1 - HARDENING_DAYS), addDays(outOn, -1));
+/** Plants go out for longer on every school day between two days; on days off they stay in. */
+function hardening(plan: PlanDocument, from: IsoDay, to: IsoDay, species: string, put: Put): void {
+  const days = schoolDays(plan.calendar, from, to);
   days.forEach((day, i) => {
     const hours = HARDENING_HOURS[Math.min(i, HARDENING_HOURS.length - 1)]!;
     put(day, 'care', { code: 'harden-step', species, hours, night: i === days.length - 1 });

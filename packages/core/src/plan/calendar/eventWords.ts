@@ -77,9 +77,9 @@ const WORDS: Words = {
     'An hour outside in the shade today, a little longer every day, in at night.',
   ],
   'harden-step': ({ species, hours, night }) => [
-    `Harden off the ${species}: ${hours} hours`,
+    `Harden off the ${species}: ${night ? 'all day and the night' : `${hours} hours`}`,
     night
-      ? 'Outside all day, and the night too unless frost is told.'
+      ? 'They stay out from now on, unless frost is told.'
       : 'Outside a little brighter than yesterday, in at night and over days off.',
   ],
   harvest: ({ species }) => [

@@ -218,4 +218,12 @@ test('hardening off goes on day by day, longer each time, on school days only, a
   expect(steps.length).toBeGreaterThan(2);
   expect(steps.every((s) => isSchoolDay(plan.calendar, s.day))).toBe(true);
   expect(steps.map((s) => s.night)).toEqual(steps.map((_, i) => i === steps.length - 1));
+  // Begun on a Saturday that is moved to Monday: the second step is never on the day of the first.
+  for (const lastFrost of ['2026-04-20', '2026-04-21', '2026-04-24', '2026-04-25', '2026-04-26']) {
+    const shifted = { ...plan, lastFrost };
+    const days = planCalendar(shifted, workOut(shifted, 7)).events.flatMap((e) =>
+      'code' in e && ['harden-off', 'harden-step', 'plant-out'].includes(e.code) ? [e.day] : [],
+    );
+    expect(new Set(days).size).toBe(days.length);
+  }
 });

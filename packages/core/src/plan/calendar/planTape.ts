@@ -49,8 +49,6 @@ export interface PlanTape {
   pegs: TapePeg[];
   /** Other days with something on them: thinning, moving on. */
   marks: { day: IsoDay; word: string }[];
-  /** Which days are days with a conflict. */
-  conflicts: IsoDay[];
 }
 
 /** Getting ready shows no longer stretch than this; a cold spell reaches beyond the tape. */
@@ -95,7 +93,6 @@ export function planTape(plan: PlanDocument, out: WorkedOut, calendar: PlanCalen
       const word = MARK_WORDS[kind];
       return word ? [{ day, word }] : [];
     }),
-    conflicts: calendar.conflicts.map((c) => c.day),
   };
 }
 

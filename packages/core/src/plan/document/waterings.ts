@@ -13,7 +13,7 @@ export function daysAlone(plan: PlanDocument): number {
 }
 
 /** Days that a container lasts on what it holds or stands in. */
-function daysHeld({ methodId, whileAway }: PlanDocument): number {
+export function daysHeld({ methodId, whileAway }: PlanDocument): number {
   return methodById(methodId)!.unattendedDays * (whileAway === 'reservoir' ? RESERVOIR_TIMES : 1);
 }
 

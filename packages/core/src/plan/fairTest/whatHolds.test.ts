@@ -33,3 +33,11 @@ test('what a finding is about is never said to hold, also where it is declared',
 test('a comparison of kinds does not say that one thing differs', () => {
   expect(holds(startedPlan('kinds-side-by-side')).join()).not.toContain('Only');
 });
+
+test('where a place brings more with it, at home, and where there is no soil to change, nothing is said to differ alone', () => {
+  const bag = { ...startedPlan('sour-water-and-chalk'), methodId: 'bag_pocket', fillMl: 30 };
+  for (const plan of [startedPlan('warm-and-cool'), startedPlan('own-pot-at-home'), bag])
+    expect(holds(plan).join()).not.toContain('Only');
+  expect(holds(startedPlan('own-pot-at-home')).join()).not.toContain('Places');
+  expect(holds(startedPlan('feed-and-light'))[0]).toBe('Only plant food and light differ, in every combination.');
+});

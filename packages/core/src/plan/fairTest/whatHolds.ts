@@ -6,15 +6,27 @@ import { type WorkedOut } from '../workedOut/workOut';
 import { type Finding } from './fairRule';
 import { methodOf, NOT_TESTS } from './planFacts';
 
+/** Rules that say that something else differs too, or nothing. */
+const MORE_DIFFERS = [
+  'more-than-one-thing',
+  'nothing-differs',
+  'name-contradicts-amount',
+  'sown-apart',
+  'kinds-are-no-test',
+  'compares-after-all',
+  'no-soil-to-change',
+  'places-stand-apart',
+];
+
 /** What speaks for the test as it is planned, in sentences; what a finding is about is not among it, also where it is declared. */
 export function whatHolds(plan: PlanDocument, out: WorkedOut, findings: readonly Finding[]): string[] {
   const broken = (...rules: string[]) => findings.some((f) => rules.includes(f.rule));
   const holds: string[] = [];
-  const names = plan.factors.map((f) => f.name.trim().toLowerCase());
-  if (!NOT_TESTS.includes(plan.kind) && !broken('more-than-one-thing', 'nothing-differs', 'sown-apart', 'kinds-are-no-test'))
-    holds.push(
-      names.length > 1 ? `Only ${listInWords(names)} differ, each with the other and without it.` : `Only ${names[0]} differs.`,
-    );
+  const names = plan.factors.map((f) => f.name.trim());
+  // At home, and where places differ, much differs with them.
+  const alone = plan.assignment !== 'own-pot' && !broken(...MORE_DIFFERS);
+  if (!NOT_TESTS.includes(plan.kind) && alone)
+    holds.push(names.length > 1 ? `Only ${listInWords(names)} differ, in every combination.` : `Only ${names[0]} differs.`);
   const control = out.treatments.find((t) => t.control);
   if (control && !broken('no-control', 'control-is-treated')) {
     const own = out.layout.containers.filter((c) => c.treatment === control.code).length;
@@ -23,6 +35,7 @@ export function whatHolds(plan: PlanDocument, out: WorkedOut, findings: readonly
   if (out.layout.split.code === 'complete' && !broken('team-is-treatment', 'observer-is-treatment'))
     holds.push(splitWords(out.layout.split));
   if (
+    plan.assignment !== 'own-pot' &&
     Object.keys(plan.moved).length === 0 &&
     !broken('place-is-treatment', 'tray-is-treatment', 'places-stand-apart', 'stands-elsewhere')
   )

@@ -1,3 +1,4 @@
+import { WEEKDAY_NAMES } from '../../calendar/days';
 import { type Cadence } from '../../calendar/schoolCalendar';
 import { measureOf } from '../../measures/registry';
 import { methodById, speciesById } from '../../seeds/catalogue';
@@ -114,8 +115,6 @@ function containersInWords(plan: PlanDocument): string {
   return Number.isInteger(each) && each > 0 ? counted(each * planTreatments(plan).length, container) : `… ${plural(container)}`;
 }
 
-const DAY_NAMES = ['Sun', 'Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat'];
-
 /** How often is looked: `Mon Wed Fri`, `every school day`; says where days were chosen one by one. */
 export function checksInWords({
   cadence,
@@ -130,5 +129,5 @@ function cadenceInWords(cadence: Cadence): string {
   if (cadence.kind === 'school-days') return 'every school day';
   if (cadence.kind === 'every') return cadence.days === 1 ? 'every day' : `every ${cadence.days} days`;
   const days = [...cadence.weekdays].sort((a, b) => ((a + 6) % 7) - ((b + 6) % 7));
-  return days.length > 0 ? days.map((d) => DAY_NAMES[d]).join(' ') : 'on no day yet';
+  return days.length > 0 ? days.map((d) => WEEKDAY_NAMES[d]).join(' ') : 'on no day yet';
 }

@@ -1,7 +1,8 @@
+import { WEEKDAY_NAMES } from '@bright-sprout/core/calendar/days';
 import { Form } from 'react-bootstrap';
 import { NumberField, setting } from '../planFields';
 import { type PartProps } from '../partProps';
-import { MONDAY_FIRST, WEEKDAY_NAMES } from './weekdays';
+import { MONDAY_FIRST } from './weekdays';
 
 /** On which days plants are looked at. */
 export function Cadence({ plan, change, problems }: Pick<PartProps, 'plan' | 'change' | 'problems'>) {

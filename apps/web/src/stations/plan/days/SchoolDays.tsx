@@ -1,4 +1,4 @@
-import { formatDay } from '@bright-sprout/core/calendar/days';
+import { formatDay, WEEKDAY_NAMES } from '@bright-sprout/core/calendar/days';
 import { type SchoolCalendar } from '@bright-sprout/core/calendar/schoolCalendar';
 import { useState } from 'react';
 import { Form } from 'react-bootstrap';
@@ -7,7 +7,7 @@ import { useWrite } from '../../../api/queries';
 import { ProblemNotice } from '../../../page/Notices';
 import { DayInput } from '../../../entry/DayInput';
 import { type PartProps } from '../partProps';
-import { MONDAY_FIRST, WEEKDAY_NAMES } from './weekdays';
+import { MONDAY_FIRST } from './weekdays';
 
 /** The days of the week with school, days off, and days that end at noon. */
 export function SchoolDays({ group, plan, change, problems }: Pick<PartProps, 'group' | 'plan' | 'change' | 'problems'>) {

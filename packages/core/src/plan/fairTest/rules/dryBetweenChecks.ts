@@ -1,7 +1,7 @@
 import { type FairRule } from '../fairRule';
 import { formatDay } from '../../../calendar/days';
 import { gaps } from '../../../calendar/schoolCalendar';
-import { daysAlone, dryDays } from '../../document/waterings';
+import { daysAlone, daysHeld, dryDays } from '../../document/waterings';
 import { methodOf } from '../planFacts';
 
 export const dryBetweenChecks: FairRule = {
@@ -14,10 +14,11 @@ export const dryBetweenChecks: FairRule = {
     const dry = dryDays(plan, checkDays.days).filter((d) => !off.some((g) => d.from <= g.to && d.to >= g.from));
     const [worst] = [...dry].sort((a, b) => b.alone - a.alone);
     if (!worst) return null;
-    const { container, unattendedDays } = methodOf(plan);
+    const { container } = methodOf(plan);
+    const lasts = daysHeld(plan);
     return {
-      severity: worst.alone > 2 * unattendedDays ? 'stop' : 'mend',
-      params: { from: worst.from, alone: worst.alone, lasts: unattendedDays, container },
+      severity: worst.alone > 2 * lasts ? 'stop' : 'mend',
+      params: { from: worst.from, alone: worst.alone, lasts, container },
       fix: {
         label: 'Look and water on every school day',
         apply: (p) => ({ ...p, cadence: { kind: 'school-days' }, checksSkipped: [] }),

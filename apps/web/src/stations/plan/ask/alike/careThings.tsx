@@ -16,8 +16,7 @@ export function careThings(props: PartProps, method: GrowingMethod): AlikeThing[
   const water: AlikeThing = {
     key: 'water',
     glyph: <SubjectGlyph subject="water" size={36} />,
-    says: !isWatered(plan) ? 'stays damp' : differs(plan, 'water') ? 'the same days' : dose ? `${plan.doseMl} mL` : 'watered',
-    more: !isWatered(plan) ? 'closed, not watered' : dose ? 'each time it is watered' : WATER_WORDS[plan.protocol.water],
+    ...wateringWords(plan, method, dose),
     fields: ['doseMl'],
     panel: (
       <>
@@ -55,7 +54,18 @@ export function careThings(props: PartProps, method: GrowingMethod): AlikeThing[
     wide: true,
     panel: <RoomTemperature group={group} plan={plan} change={change} problems={problems} />,
   };
-  return [water, ...(differs(plan, 'light') ? [] : [light]), ...(differs(plan, 'temperature') ? [] : [warmth])];
+  return [water, ...(differs(plan, 'light', 'place') ? [] : [light]), ...(differs(plan, 'temperature', 'place') ? [] : [warmth])];
+}
+
+/** How it is watered, as far as that is alike for all. */
+function wateringWords(plan: PlanDocument, { cover, paper }: GrowingMethod, dose: boolean): Pick<AlikeThing, 'says' | 'more'> {
+  const own = differs(plan, 'water');
+  if (!isWatered(plan))
+    return { says: own ? 'not watered' : 'stays damp', more: cover === 'stays' ? 'kept closed' : 'wetted once' };
+  if (own) return { says: 'watered', more: 'on the same days' };
+  if (dose) return { says: `${plan.doseMl} mL`, more: 'each time it is watered' };
+  const damp = plan.protocol.water === 'damp-before' && paper;
+  return { says: 'watered', more: damp ? 'wet from the start' : WATER_WORDS[plan.protocol.water] };
 }
 
 const WATER_WORDS: Record<PlanDocument['protocol']['water'], string> = {

@@ -38,7 +38,7 @@ export function soilThings(props: PartProps, method: GrowingMethod): AlikeThing[
     key: 'seeds',
     glyph: <SubjectGlyph subject="depth" size={36} />,
     says: `${seedsInWords(plan, out?.recipes ?? [])} in each`,
-    more: differs(plan, 'depth') || !first ? 'of the same packet' : wayInWords(first),
+    more: wayInOfAll(plan, out?.recipes ?? []),
     fields: ['seedsEach', 'keep'],
     panel: (
       <>
@@ -71,8 +71,15 @@ function seedsInWords({ seedsEach }: PlanDocument, recipes: readonly Recipe[]): 
   return low === high ? counted(high, 'seed') : `${low} to ${high} seeds`;
 }
 
+/** How they are sown where that is the same for all. */
+function wayInOfAll(plan: PlanDocument, recipes: readonly Recipe[]): string {
+  const ways = new Set(recipes.map(wayInWords));
+  if (ways.size === 1) return [...ways][0]!;
+  return differs(plan, 'depth') ? 'at the depth of its label' : 'each kind at its depth';
+}
+
 function wayInWords({ wayIn }: Recipe): string {
-  if (wayIn.way === 'laid') return 'laid on wet paper';
+  if (wayIn.way === 'laid') return 'laid on the paper';
   if (wayIn.way === 'pressed') return 'pressed on, not covered';
   if (wayIn.way === 'named') return wayIn.label;
   const [from, to] = wayIn.depthMm.map(Math.round);
