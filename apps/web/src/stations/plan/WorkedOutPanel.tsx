@@ -48,6 +48,9 @@ export function WorkedOutPanel({ plan, out, teams }: { plan: PlanDocument; out: 
   const container = methodById(plan.methodId)!.container;
   const power = useSmallestDifference(plan, out, teams);
   const { forecast, blanks } = out;
+  // With several kinds the times are those of the slowest, and say so.
+  const slowest = out.kinds.length > 1 ? out.kinds.find((k) => k.forecast === forecast)?.species.name.toLowerCase() : null;
+  const of = slowest ? `, ${slowest}` : '';
   return (
     <section className="section worked-out" aria-label="How it works out">
       <h2>
@@ -74,15 +77,15 @@ export function WorkedOutPanel({ plan, out, teams }: { plan: PlanDocument; out: 
         </dd>
         {forecast.ok ? (
           <>
-            <dt>First up</dt>
+            <dt>First up{of}</dt>
             <dd>
               <Window window={forecast.first} />
             </dd>
-            <dt>Half up</dt>
+            <dt>Half up{of}</dt>
             <dd>
               <Window window={forecast.half} />
             </dd>
-            <dt>Nine tenths up</dt>
+            <dt>Nine tenths up{of}</dt>
             <dd>
               <Window window={forecast.ninety} />
             </dd>
