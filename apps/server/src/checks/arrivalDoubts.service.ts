@@ -1,6 +1,6 @@
 import { todayIn } from '@bright-sprout/core/clock/clock';
 import { heightOf, numberFound } from '@bright-sprout/core/measures/finding';
-import { USUAL_BENCH } from '@bright-sprout/core/bench/benchProtocol';
+import { benchFor, USUAL_BENCH } from '@bright-sprout/core/bench/benchProtocol';
 import { type ReadingDoubt, type ReadingState } from '@bright-sprout/core/readings/reading';
 import { doubtOfReading, type LookedReading } from '@bright-sprout/core/readings/surroundings';
 import { speciesById } from '@bright-sprout/core/seeds/catalogue';
@@ -54,7 +54,7 @@ export class ArrivalDoubts {
       resolution: investigation.resolution,
       containers: [...new Map(beside.map((c) => [c.id, { ...c, sownOn: c.sownOn ?? investigation.sownOn }])).values()],
       readings: beside.flatMap(readingOf),
-      plants: (investigation.bench ?? USUAL_BENCH).plants,
+      plants: benchFor(investigation.bench ?? USUAL_BENCH, here.treatment).plants,
     };
     const asked = (reading: NewReading): ReadingDoubt | null => {
       const height = {

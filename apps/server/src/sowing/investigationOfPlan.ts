@@ -46,7 +46,7 @@ export function investigationOf(plan: PlanDocument, out: WorkedOut, { id, classI
       split: out.layout.split,
       planCautions: keptCautions(fairTest(plan, out, teamIds.length)),
       runSheet: runSheet(plan, out),
-      bench: benchProtocol(plan),
+      bench: benchProtocol(plan, out.recipes),
       schedule: planCalendar(plan, out).events,
       outlook: planOutlook(plan, out),
       requestHash,

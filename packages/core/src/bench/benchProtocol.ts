@@ -11,6 +11,13 @@ export interface BenchProtocol extends Measured {
   care: CareRule;
   /** Every student has a pot of their own at home: a device can keep to one. */
   atHome?: boolean;
+  /** By code, where a treatment is measured otherwise than the rest; left out where all are alike. */
+  byTreatment?: Record<string, Partial<Pick<BenchProtocol, 'plants' | 'heightRule'>>>;
+}
+
+/** What a look at a container of a treatment asks for. */
+export function benchFor<B extends Pick<BenchProtocol, 'byTreatment'>>(bench: B, treatment: string): B {
+  return { ...bench, ...bench.byTreatment?.[treatment] };
 }
 
 /** For records that came without a plan. */
@@ -22,6 +29,3 @@ export const USUAL_BENCH: BenchProtocol = {
   own: [],
   care: { water: 'by-touch', doseMl: 30, paper: false, openBag: 'never' },
 };
-
-/** More would not be measured in a lesson. */
-export const MOST_TAGGED = 6;

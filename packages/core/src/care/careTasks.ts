@@ -27,6 +27,8 @@ export interface CareRule {
   openBag: 'never' | 'mist';
   /** They lie in a closed bag or box; not kept for what was sown before this was asked. */
   closed?: boolean;
+  /** What each treatment gets each time, where not all get the same; `liquid` is empty for plain water. */
+  gets?: { treatments: string[]; doseMl: number; liquid: string }[];
 }
 
 export interface CareTask {
@@ -41,7 +43,7 @@ export interface CareTask {
 
 const OF_EVENT: Partial<Record<PlanEventKind, CareKind>> = { thin: 'thin', transplant: 'transplant', weekend: 'before-leaving' };
 
-function watering({ water, doseMl, paper, closed, openBag }: CareRule): CareTask {
+function watering({ water, doseMl, paper, closed, openBag, gets }: CareRule): CareTask {
   const task = { id: 'water', kind: 'water' as const, title: 'Water' };
   if (closed && openBag === 'never')
     return {
@@ -54,16 +56,30 @@ function watering({ water, doseMl, paper, closed, openBag }: CareRule): CareTask
     return {
       ...task,
       title: 'Look at the paper',
-      note: 'Only where it looks pale: a few drops at the upper edge, never a puddle.',
+      note: `Only where it looks pale: a few drops at the upper edge, never a puddle.${ownLiquids(gets)}`,
       amountMl: null,
     };
-  if (water === 'fixed-volume') return { ...task, note: `${doseMl} mL for each, the same for all.`, amountMl: doseMl };
-  if (water === 'by-weight') return { ...task, note: 'Up to the weight on its label.', amountMl: null };
-  return {
-    ...task,
-    note: 'Only where the soil feels dry at a finger’s tip; as much for one as for the other.',
-    amountMl: doseMl,
-  };
+  if (water === 'by-weight') return { ...task, note: `Up to the weight on its label.${ownLiquids(gets)}`, amountMl: null };
+  const dry = water === 'fixed-volume' ? '' : 'Only where the soil feels dry at a finger’s tip. ';
+  // Amounts that differ cannot be written down as one.
+  if (gets && new Set(gets.map((g) => g.doseMl)).size > 1)
+    return { ...task, note: `${dry}${eachOf(gets, (g) => `${g.doseMl} mL of ${liquidOf(g)}`)}`, amountMl: null };
+  const alike =
+    water === 'fixed-volume'
+      ? `${doseMl} mL for each, the same for all.`
+      : 'Only where the soil feels dry at a finger’s tip; as much for one as for the other.';
+  return { ...task, note: `${alike}${ownLiquids(gets)}`, amountMl: doseMl };
+}
+
+type Gets = NonNullable<CareRule['gets']>;
+
+const liquidOf = ({ liquid }: Gets[number]) => liquid || 'plain water';
+const eachOf = (gets: Gets, words: (g: Gets[number]) => string) =>
+  `${gets.map((g) => `${g.treatments.join(', ')}: ${words(g)}`).join('; ')}.`;
+
+/** Which treatment gets which water, where it differs; a sentence with a space before it. */
+function ownLiquids(gets: CareRule['gets']): string {
+  return gets && new Set(gets.map(liquidOf)).size > 1 ? ` ${eachOf(gets, liquidOf)}` : '';
 }
 
 /** What is to be done for the plants on a day: on check days the usual, and what the plan has for this very day. */

@@ -12,15 +12,11 @@ import {
   serialDilution,
   soluteForMassPercent,
 } from './solutions';
-import { substrateNeed } from './substrate';
+import { firstWaterMl, substrateNeed } from './substrate';
 
 test('mix is bought with the settling and watered by the share of the filled volume', () => {
-  expect(substrateNeed(28, 200, [0.15, 0.25])).toEqual({
-    perContainerMl: 229.99999999999997,
-    totalMl: 6439.999999999999,
-    waterPerContainerMl: [30, 50],
-    waterTotalMl: [840, 1400],
-  });
+  expect(substrateNeed(28, 200)).toEqual({ perContainerMl: 229.99999999999997, totalMl: 6439.999999999999 });
+  expect(firstWaterMl(200, [0.15, 0.25])).toEqual([30, 50]);
 });
 
 test.each([

@@ -1,3 +1,4 @@
+import { benchFor, type BenchProtocol } from '../bench/benchProtocol';
 import { type IsoDay } from '../calendar/days';
 import { currentReadings, hasEnded, type Reading } from './reading';
 import { contradict, recordedDays } from './standing';
@@ -7,7 +8,7 @@ export interface Logged {
   investigation: {
     containers: readonly { id: string; code: string; treatment: string; sownOn: IsoDay }[];
     /** Plants of a container that are told apart. */
-    bench: { plants: number };
+    bench: Pick<BenchProtocol, 'plants' | 'byTreatment'>;
     schedule: readonly { day: IsoDay; kind: string }[];
   };
   readings: readonly Reading[];
@@ -44,7 +45,7 @@ export function logRows({ investigation, readings }: Logged): LogRow[] {
   const seen = new Map<string, Set<string>>(containers.map((c) => [c.id, new Set()]));
   for (const r of readings) seen.get(r.containerId)?.add(r.plant);
   return containers.flatMap((c) => {
-    const tags = new Set([...Array.from({ length: bench.plants }, (_, i) => String(i + 1)), ...seen.get(c.id)!]);
+    const tags = new Set([...Array.from({ length: benchFor(bench, c.treatment).plants }, (_, i) => String(i + 1)), ...seen.get(c.id)!]);
     const several = tags.size > 1;
     return [...tags].sort().map((plant) => ({
       name: several ? `${c.code} · ${plant}` : c.code,

@@ -20,8 +20,11 @@ export function drawnTogether(recipes: readonly Recipe[], shape: ContainerShape)
   const most: DrawnTogether['most'] = {};
   for (const { settings } of recipes)
     for (const { subject, amount } of settings) most[subject] = Math.max(most[subject] ?? 0, amount ?? 0);
-  return { shape, most, mostDoseMl: Math.max(40, ...recipes.map((r) => 1.25 * r.doseMl)) };
+  return { shape, most, mostDoseMl: Math.max(40, ...recipes.map((r) => 1.25 * pouredMl(r))) };
 }
+
+/** What is measured out for it: each watering, or the first where it gets no other, mL. */
+const pouredMl = ({ doseMl, firstWaterMl }: Recipe) => doseMl ?? Math.round(firstWaterMl?.[1] ?? 0);
 
 /** Dissolved in the water that is poured. */
 const POURED: readonly FactorSubject[] = ['salt', 'acid', 'feed', 'water'];
@@ -53,7 +56,7 @@ export function TreatmentPicture({ recipe, together }: { recipe: Recipe; togethe
       {dark && <Hood at={at} fill={INK} opacity={0.82} />}
       {poured.length > 0 && (
         <Beaker
-          doseMl={recipe.doseMl}
+          doseMl={pouredMl(recipe)}
           mostMl={together.mostDoseMl}
           strengths={poured.filter((s) => s.subject !== 'water').map((s) => share(s.subject))}
           ownDose={of('water') !== undefined}

@@ -70,7 +70,7 @@ export function WorkedOutPanel({ plan, out, teams }: { plan: PlanDocument; out: 
         <dt>{methodById(plan.methodId)!.paper ? 'Paper or pads' : 'Potting mix'}</dt>
         <dd>{roundUpMetric(mixToHave(plan, out)).text}</dd>
         <dt>First water</dt>
-        <dd>{metricRange(out.soil.waterPerContainerMl)} each</dd>
+        <dd>{metricRange(out.firstWater.eachMl)} each</dd>
         <dt>Empty {plural(container)} to expect</dt>
         <dd>
           {Number(blanks.expected.toFixed(1))} ({blanks.range90[0]} to {blanks.range90[1]})

@@ -1,3 +1,4 @@
+import { benchFor } from '@bright-sprout/core/bench/benchProtocol';
 import { timeNow } from '@bright-sprout/core/clock/clock';
 import { heightOf } from '@bright-sprout/core/measures/finding';
 import { SEED_COUNTS } from '@bright-sprout/core/measures/builtIn/counts';
@@ -55,7 +56,8 @@ export function BenchCard(props: Props) {
     onGuide,
     onOtherDay,
   } = props;
-  const { resolution, bench } = investigation;
+  const { resolution } = investigation;
+  const bench = benchFor(investigation.bench, container.treatment);
   const scroll = useRef<HTMLDivElement>(null);
   const { entry, mm, doubt, shown, other, changing, setChanging, change, toggle, save } = useCard(props);
   const elsewhere = currentReadings(readingsOf({ container, plant, name: '' }, readings, bench.plants)).filter(

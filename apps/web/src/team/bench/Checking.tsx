@@ -1,3 +1,4 @@
+import { benchFor } from '@bright-sprout/core/bench/benchProtocol';
 import { todayIn } from '@bright-sprout/core/clock/clock';
 import { type BenchView as Bench } from '@bright-sprout/contracts/checks';
 import { WRONG_CLOCK } from '@bright-sprout/contracts/problems';
@@ -37,7 +38,6 @@ export function Checking({ bench, own, onLeave }: { bench: Bench; own: BenchInve
   const day = chosen?.day ?? today;
   const guide = useGuideSeen(investigation.bench);
   const { stops, states, stop, next, done, open, readings, photos } = useStops(own, investigation, waiting, day);
-  const { plants } = investigation.bench;
   const dayNumber = daysBetween(investigation.sownOn, day);
   return (
     <main className={`bench bench-${investigation.class.gradeBand}`}>
@@ -108,7 +108,7 @@ export function Checking({ bench, own, onLeave }: { bench: Bench; own: BenchInve
         </Empty>
       ) : stop ? (
         <>
-          {plants > 1 && <PlantTabs stops={stops} stop={stop} done={done} onOpen={open} />}
+          {benchFor(investigation.bench, stop.container.treatment).plants > 1 && <PlantTabs stops={stops} stop={stop} done={done} onOpen={open} />}
           <BenchCard
             key={`${stop.name} ${day}`}
             teamId={bench.team.id}

@@ -1,4 +1,5 @@
 import { type BenchProtocol } from '@bright-sprout/core/bench/benchProtocol';
+import { SEED_COUNTS } from '@bright-sprout/core/measures/builtIn/counts';
 import { type RulerResolution } from '@bright-sprout/core/quantities/length';
 import { type ReactNode } from 'react';
 import { SeedOnPaper } from '../../drawing/SproutDrawing';
@@ -175,11 +176,13 @@ const COUNT = (sprouted: BenchProtocol['sprouted']): GuideStep => ({
 });
 
 /** The steps that a protocol needs, in the order in which they are done. */
-export function guideSteps({ measures, heightRule, sprouted, care }: BenchProtocol): GuideStep[] {
+export function guideSteps({ measures, heightRule, sprouted, care, byTreatment }: BenchProtocol): GuideStep[] {
   const zero = care.paper ? { ...ZERO, words: ZERO_ON_PAPER } : ZERO;
+  const own = Object.values(byTreatment ?? {}).flatMap((t) => t.heightRule ?? []);
+  const heightSteps = [...new Set([heightRule, ...own])].map((rule) => HEIGHT_STEP[rule]);
   return [
-    ...(measures.includes('count-up') ? [COUNT(sprouted)] : []),
-    ...(measures.includes('height') ? [zero, HEIGHT_STEP[heightRule], EYE, TALLER] : []),
+    ...(SEED_COUNTS.some((code) => measures.includes(code)) ? [COUNT(sprouted)] : []),
+    ...(measures.includes('height') ? [zero, ...heightSteps, EYE, TALLER] : []),
     ...(measures.includes('root-length') ? [ROOTS] : []),
   ];
 }

@@ -1,4 +1,5 @@
 import { type ContainerView, type InvestigationView, type ReadingView } from '@bright-sprout/contracts/investigations';
+import { benchFor } from '@bright-sprout/core/bench/benchProtocol';
 import { type IsoDay } from '@bright-sprout/core/calendar/days';
 import { currentReadings, hasEnded } from '@bright-sprout/core/readings/reading';
 import { type Standing, standingsOn } from '@bright-sprout/core/readings/standing';
@@ -15,13 +16,14 @@ export interface Stop {
 export function stopsOf({ containers, bench }: InvestigationView, day: IsoDay): Stop[] {
   return containers
     .filter((c) => c.sownOn <= day)
-    .flatMap((container) =>
-      Array.from({ length: bench.plants }, (_, i) => ({
+    .flatMap((container) => {
+      const { plants } = benchFor(bench, container.treatment);
+      return Array.from({ length: plants }, (_, i) => ({
         container,
         plant: String(i + 1),
-        name: bench.plants > 1 ? `${container.code} · ${i + 1}` : container.code,
-      })),
-    );
+        name: plants > 1 ? `${container.code} · ${i + 1}` : container.code,
+      }));
+    });
 }
 
 /** The readings of one plant; where a container has one plant, all of it. */

@@ -1,3 +1,4 @@
+import { benchFor } from '@bright-sprout/core/bench/benchProtocol';
 import { todayIn } from '@bright-sprout/core/clock/clock';
 import { type ContainerView, type InvestigationView, type ReadingView } from '@bright-sprout/contracts/investigations';
 import { type IsoDay } from '@bright-sprout/core/calendar/days';
@@ -34,10 +35,11 @@ export function useDoubt({ investigation, container, plant, day, mm, readings, k
     const species = kinds.find((k) => k.id === treatment.speciesId);
     if (mm === null || !species) return null;
     const today = todayIn(investigation.class.timeZone);
-    const { resolution, containers, bench } = investigation;
+    const { resolution, containers } = investigation;
+    const { plants } = benchFor(investigation.bench, container.treatment);
     return doubtOfReading(
       { containerId: container.id, plant, day, valueMm: mm, today: today > day ? today : day },
-      { species, resolution, containers, readings, plants: bench.plants },
+      { species, resolution, containers, readings, plants },
     );
   }, [investigation, container, plant, day, mm, readings, kinds]);
   const [restedAt, setRestedAt] = useState<number | null>(null);

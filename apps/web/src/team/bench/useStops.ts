@@ -1,4 +1,5 @@
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
+import { benchFor } from '@bright-sprout/core/bench/benchProtocol';
 import { type IsoDay } from '@bright-sprout/core/calendar/days';
 import { useEffect, useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
@@ -22,7 +23,10 @@ export function useStops(
   const ids = useMemo(() => new Set(investigation.containers.map((c) => c.id)), [investigation]);
   const readings = useMemo(() => withWaiting(own.readings, waiting, investigation), [own.readings, waiting, investigation]);
   const stops = stopsOf(investigation, day);
-  const states = new Map(stops.map((s) => [s.name, stateOf(s, readings, investigation.bench.plants, day)]));
+  const { bench } = investigation;
+  const states = new Map(
+    stops.map((s) => [s.name, stateOf(s, readings, benchFor(bench, s.container.treatment).plants, day)]),
+  );
   const done = (stop: Stop) => states.get(stop.name)!.done;
   const [pot, plant] = (search.get('pot') ?? '').split(' · ');
   const named = stops.filter((s) => s.container.code === pot);

@@ -1,6 +1,6 @@
 import { type FactorSubject, type PlanDocument } from '../document/planDocument';
-import { speciesIn } from '../document/treatmentSowing';
 import { methodById } from '../../seeds/catalogue';
+import { type Recipe, recipesOf, type Setting } from '../recipes/recipe';
 import { CAUTIONS, type CautionWords, type Gravity } from './cautionWords';
 
 export interface Caution extends CautionWords {
@@ -15,41 +15,70 @@ export const RULES_FIRST =
 
 const GRAVITY: Record<Gravity, number> = { block: 0, serious: 1, care: 2, habit: 3 };
 
-const BY_SUBJECT: Partial<Record<FactorSubject, string[]>> = {
-  salt: ['salt_solution', 'unlabelled'],
-  acid: ['vinegar_acid', 'unlabelled'],
-  chalk: ['crush_tablets', 'gas_pressure'],
-  feed: ['fertiliser', 'unlabelled'],
-  cover: ['sealed_sun'],
-  temperature: ['heat_mat', 'electric_water', 'unattended_weekend'],
-};
-
 /** Words that name what no class should handle; whole words only. */
 const PROHIBITED =
   /\b(castor[ -]?(bean|oil plant)s?|jequirity|rosary peas?|thorn ?apple|datura|foxglove|laburnum|weed ?killer|herbicide|pesticide|bleach|battery acid|drain cleaner|hydrochloric|sulfuric|sulphuric|caustic soda|quicklime|ammonia|motor oil|copper sul(f|ph)ate)\b/i;
 
-/** Cautions that follow from kind, method, what is changed and what is done; the gravest first, each once. */
-export function cautionsFor(plan: PlanDocument): Caution[] {
-  const kinds = speciesIn(plan);
-  const method = methodById(plan.methodId);
-  const sources: [string, readonly string[]][] = [
-    ['everything grown', ['never_eat', 'handwash', 'spill_slip', 'invasive_disposal']],
-    ...kinds.map((s): [string, readonly string[]] => [s.name, s.hazards]),
-    [method?.name ?? '', method?.hazards ?? []],
-    ...plan.factors.map((f): [string, readonly string[]] => [f.name, BY_SUBJECT[f.subject] ?? []]),
-    ['scarified seed', kinds.some((s) => s.before.scarify) ? ['scarify_tools'] : []],
-    ['pots on a sill', method?.paper ? [] : ['window_height', 'lifting']],
+/** What one recipe asks to be minded, by what in it asks for it. */
+function mindedIn(plan: PlanDocument, recipe: Recipe): [from: string, ids: readonly string[]][] {
+  const { species, stirredIn, mixedIn, stands, keep } = recipe;
+  const acid = stirredIn.find((s) => s.subject === 'acid');
+  const chalk = mixedIn.find((s) => s.subject === 'chalk');
+  return [
+    [species.name, species.hazards],
+    ...stirredIn.map((s): [string, readonly string[]] => [s.factor, STIRRED[s.subject] ?? []]),
+    [chalk?.factor ?? '', chalk ? ['crush_tablets'] : []],
+    [`${acid?.factor} on ${chalk?.factor}`, acid && chalk ? ['gas_pressure'] : []],
+    ...stands.map((s): [string, readonly string[]] => [s.factor, standsWith(s)]),
+    [`${species.name} seed that is nicked`, species.before.scarify ? ['scarify_tools'] : []],
+    ['thinning', keep !== null ? ['scissors_skewers'] : []],
+    ['the harvest', plan.harvested ? ['scissors_skewers'] : []],
+    ['going outside', plan.goesOutside ? ['outdoor_sun_insects'] : []],
   ];
-  const typed = [plan.question, ...plan.factors.flatMap((f) => [f.name, ...f.levels.map((l) => l.label)])];
-  const named = typed.find((text) => PROHIBITED.test(text));
-  if (named !== undefined) sources.unshift([PROHIBITED.exec(named)![0], ['prohibited']]);
-  const found = new Map<string, Caution>();
-  for (const [from, ids] of sources)
+}
+
+const STIRRED: Partial<Record<FactorSubject, string[]>> = {
+  salt: ['salt_solution', 'unlabelled'],
+  acid: ['vinegar_acid', 'unlabelled'],
+  feed: ['fertiliser', 'unlabelled'],
+};
+
+const LAMP = /lamp|led\b|grow light|hours/i;
+
+function standsWith({ subject, label, amount, unit }: Setting): string[] {
+  if (subject === 'cover') return /^no\b|without|open|none/i.test(label) ? [] : ['sealed_sun'];
+  if (subject === 'temperature') return ['heat_mat', 'electric_water', 'unattended_weekend'];
+  const lamps = subject === 'light' && (LAMP.test(label) || (amount !== null && amount > 0 && unit === 'h'));
+  return lamps ? ['electric_water', 'bright_led_uv', 'unattended_weekend'] : [];
+}
+
+/** Cautions that follow from what every recipe uses and from what is done with all; the gravest first, each once. */
+export function cautionsFor(plan: PlanDocument): Caution[] {
+  const method = methodById(plan.methodId);
+  const recipes = recipesOf(plan);
+  const found = new Map<string, Caution & { of: Set<string> }>();
+  const add = (from: string, ids: readonly string[], code = '') => {
     for (const id of ids) {
       const words = CAUTIONS[id];
-      if (words && !found.has(id)) found.set(id, { id, from, ...words });
+      if (!words) continue;
+      const caution = found.get(id) ?? { id, from, of: new Set(), ...words };
+      if (caution.from === from) caution.of.add(code);
+      found.set(id, caution);
     }
-  return [...found.values()].sort((a, b) => GRAVITY[a.gravity] - GRAVITY[b.gravity]);
+  };
+  const typed = [plan.question, ...plan.factors.flatMap((f) => [f.name, ...f.levels.map((l) => l.label)])];
+  const named = typed.find((text) => PROHIBITED.test(text));
+  if (named !== undefined) add(PROHIBITED.exec(named)![0], ['prohibited']);
+  add('everything grown', ['never_eat', 'handwash', 'spill_slip', 'invasive_disposal']);
+  for (const recipe of recipes) for (const [from, ids] of mindedIn(plan, recipe)) add(from, ids, recipe.treatment.code);
+  add(method?.name ?? '', method?.hazards ?? []);
+  add('pots on a sill', method?.paper ? [] : ['window_height', 'lifting']);
+  return [...found.values()]
+    .map(({ of, ...caution }) => ({
+      ...caution,
+      from: of.has('') || of.size === recipes.length ? caution.from : `${caution.from}: ${[...of].join(', ')}`,
+    }))
+    .sort((a, b) => GRAVITY[a.gravity] - GRAVITY[b.gravity]);
 }
 
 /** Everything to wear or have at hand, once each. */

@@ -10,11 +10,13 @@ import { planCalendar } from '../calendar/planCalendar';
 import { type PlanDocument } from './planDocument';
 import { runSheet } from '../lists/runSheet';
 import { runStepWords } from '../lists/runSheetWords';
+import { recipesOf } from '../recipes/recipe';
 import { planFrom, STARTING_POINTS } from './startingPoints';
 import { workOut } from '../workedOut/workOut';
 import { BEGUN_ON, startedPlan } from '../../../test/startedPlan';
 
 const TEAMS = 7;
+const benchOf = (start: string) => benchProtocol(startedPlan(start), recipesOf(startedPlan(start)));
 const daysOf = (plan: PlanDocument) => planCalendar(plan, workOut(plan, TEAMS)).events.map((e) => ({ ...e, ...eventWords(e) }));
 const note = (plan: PlanDocument, title: string) => daysOf(plan).find((e) => e.title === title)?.note;
 const found = (plan: PlanDocument) => fairTest(plan, workOut(plan, TEAMS), TEAMS);
@@ -59,8 +61,8 @@ describe('what is in a bag stays in it, what is kept dark stays dark', () => {
     for (const id of ['soaked-or-dry', 'is-it-alive']) expect(titles(id).join()).not.toMatch(/cover/i);
     expect(titles('is-it-alive')).not.toContain('Move into the light');
     expect(note(startedPlan('is-it-alive'), 'Before the weekend')).toMatch(/^See that the paper is damp, and that all is shut:/);
-    expect(benchProtocol(startedPlan('soaked-or-dry')).care).toMatchObject({ closed: true, paper: true });
-    expect(benchProtocol(startedPlan('light-and-dark')).care).toMatchObject({ closed: false, paper: true });
+    expect(benchOf('soaked-or-dry').care).toMatchObject({ closed: true, paper: true });
+    expect(benchOf('light-and-dark').care).toMatchObject({ closed: false, paper: true });
   });
 
   test.each(['light-and-dark', 'patch-from-above'])('%s keeps what its label says', (id) => {

@@ -1,5 +1,5 @@
 import { startedPlan } from '../../../test/startedPlan';
-import { unitsOf } from '../lists/mixingCards';
+import { unitsOf } from '../recipes/additive';
 import { FACTOR_SUBJECTS } from './planDocument';
 import { planProblems } from './planProblems';
 import { usualFactor } from './usualFactor';

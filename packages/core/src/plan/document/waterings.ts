@@ -1,6 +1,6 @@
 import { addDays, daysBetween, type IsoDay } from '../../calendar/days';
 import { gaps } from '../../calendar/schoolCalendar';
-import { methodById } from '../../seeds/catalogue';
+import { type GrowingMethod, methodById } from '../../seeds/catalogue';
 import { type PlanDocument } from './planDocument';
 import { sowingDays } from './treatmentSowing';
 
@@ -17,9 +17,14 @@ export function daysHeld({ methodId, whileAway }: PlanDocument): number {
   return methodById(methodId)!.unattendedDays * (whileAway === 'reservoir' ? RESERVOIR_TIMES : 1);
 }
 
-/** Nobody waters what is closed and stays so, nor a test of a seed lot on its paper. */
-export function isWatered({ methodId, protocol, kind }: PlanDocument): boolean {
-  return kind !== 'viability' && !(methodById(methodId)!.cover === 'stays' && protocol.openBag === 'never');
+/** What is closed and is not opened: nobody waters, thins or harvests in it. */
+export function isShut({ protocol }: Pick<PlanDocument, 'protocol'>, { cover }: GrowingMethod): boolean {
+  return cover === 'stays' && protocol.openBag === 'never';
+}
+
+/** Nobody waters what is shut, nor a test of a seed lot on its paper. */
+export function isWatered(plan: Pick<PlanDocument, 'methodId' | 'protocol' | 'kind'>): boolean {
+  return plan.kind !== 'viability' && !isShut(plan, methodById(plan.methodId)!);
 }
 
 /**

@@ -1,11 +1,7 @@
 import { type GrowingMethod, methodById, type Species, speciesById } from '../../seeds/catalogue';
 import { type FactorSubject, type PlanDocument } from '../document/planDocument';
-import { type WayIn } from '../recipes/recipe';
 
 // What several rules ask of a plan.
-
-/** Mix above the seed, mm; 0 where it lies open. */
-export const depthMm = (wayIn: WayIn): number => ('depthMm' in wayIn ? wayIn.depthMm[1] : 0);
 
 export const speciesOf = (plan: PlanDocument): Species => speciesById(plan.speciesId)!;
 export const methodOf = (plan: PlanDocument): GrowingMethod => methodById(plan.methodId)!;

@@ -9,6 +9,7 @@ import { methodOf, NOT_TESTS } from './planFacts';
 /** Rules that say that something else differs too, or nothing. */
 const MORE_DIFFERS = [
   'more-than-one-thing',
+  'unfair-difference',
   'nothing-differs',
   'name-contradicts-amount',
   'sown-apart',

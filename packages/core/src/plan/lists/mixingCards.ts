@@ -1,18 +1,14 @@
-import { aceticAcidIn, aceticPh, leftOver } from '../../mixing/acidAndChalk';
-import {
-  gramsPerLitre,
-  MIX_BUFFERS,
-  MOLAR_MASS,
-  nitrogenPerLitre,
-  osmoticPotential,
-  saltConductivity,
-  serialDilution,
-} from '../../mixing/solutions';
+import { leftOver } from '../../mixing/acidAndChalk';
+import { MIX_BUFFERS, serialDilution } from '../../mixing/solutions';
+import { SETTLING } from '../../mixing/substrate';
 import { roundUpMetric } from '../../quantities/kitchenMeasure';
 import { formatMass } from '../../quantities/mass';
 import { formatVolume } from '../../quantities/volume';
-import { type Factor, type FactorSubject, type PlanDocument } from '../document/planDocument';
-import { isWatered } from '../document/waterings';
+import { methodById } from '../../seeds/catalogue';
+import { counted, plural } from '../../words/plural';
+import { type Factor, type Level, type PlanDocument } from '../document/planDocument';
+import { type Additive, additiveOf, TABLET_GRAMS, VINEGAR } from '../recipes/additive';
+import { type Recipe } from '../recipes/recipe';
 import { type WorkedOut } from '../workedOut/workOut';
 
 export interface MixingCard {
@@ -23,7 +19,7 @@ export interface MixingCard {
 }
 
 /** What has to be got for what is mixed. */
-export interface Additive {
+export interface Bought {
   what: string;
   amount: number;
   unit: 'g' | 'mL';
@@ -32,133 +28,98 @@ export interface Additive {
 /** Waterings that a batch of a solution should last for. */
 const WATERINGS = 3;
 const SPARE = 1.1;
-/** Plant food as usually sold: percent nitrogen. */
-const FEED_NITROGEN = 10;
-/** Vinegar as usually sold: grams of acetic acid in 100 mL. */
-const VINEGAR = 5;
 const RATIO_TOLERANCE = 1e-6;
+const GYPSUM = 'Blackboard chalk is often gypsum, which takes up no acid: look for calcium carbonate.';
 
-/** Something stirred into the water that the pots get. */
-interface Stirred {
-  title: string;
-  what: string;
-  unit: 'g' | 'mL';
-  /** Grams or millilitres in a litre for an amount in the factor's unit. */
-  perLitre: (amount: number) => number;
-  /** What tells that it is right, or what to expect; a sentence with a space before it, or empty. */
-  check: (amount: number) => string;
+/** A level of a factor that adds something, with the containers that get it and what they take together. */
+interface Added {
+  level: Level & { amount: number };
+  containers: number;
+  /** Of its solution that is mixed at once, or of the settled mix it is stirred into, mL. */
+  ml: number;
 }
-
-const saltCheck = (mmol: number): string => {
-  const ec = saltConductivity(mmol);
-  return ec.ok
-    ? ` A meter shows about ${ec.mSPerCm.toFixed(1)} mS/cm; it pulls on water with ${osmoticPotential(mmol).toFixed(2).replace('-', '−')} MPa.`
-    : '';
-};
-const salt = (gramsOf: (amount: number) => number): Stirred => ({
-  title: 'Salt water',
-  what: 'table salt',
-  unit: 'g',
-  perLitre: gramsOf,
-  check: (amount) => saltCheck((gramsOf(amount) * 1000) / MOLAR_MASS.NaCl),
-});
-const vinegar = (millilitresOf: (amount: number) => number): Stirred => ({
-  title: 'Sour water',
-  what: `vinegar of ${VINEGAR} %`,
-  unit: 'mL',
-  perLitre: millilitresOf,
-  check: (amount) => ` In pure water about pH ${aceticPh(aceticAcidIn(millilitresOf(amount), VINEGAR) / 1000).toFixed(1)}.`,
-});
-
-/** What is known of subjects and their units; others have no card. */
-const STIRRED: Partial<Record<FactorSubject, Record<string, Stirred>>> = {
-  salt: {
-    'mmol/L': salt((mmol) => gramsPerLitre(mmol, MOLAR_MASS.NaCl)),
-    'g/L': salt((grams) => grams),
-    '%': salt((percent) => 10 * percent),
-  },
-  acid: {
-    'mL/L': vinegar((millilitres) => millilitres),
-    'mmol/L': vinegar((mmol) => mmol / aceticAcidIn(1, VINEGAR)),
-  },
-  feed: {
-    'mg N/L': {
-      title: 'Plant food',
-      what: `food with ${FEED_NITROGEN} % nitrogen`,
-      unit: 'g',
-      perLitre: (mg) => mg / nitrogenPerLitre(1, FEED_NITROGEN),
-      check: () => '',
-    },
-  },
-};
-
-/** Units in which amounts of a subject are worked out, the usual one first. */
-export function unitsOf(subject: FactorSubject): string[] {
-  const other: Partial<Record<FactorSubject, string[]>> = {
-    chalk: ['g/L'],
-    water: ['mL'],
-    depth: ['mm'],
-    soaking: ['h'],
-    temperature: ['°C'],
-    crowding: ['plants'],
-    age: ['days'],
-    'seed-age': ['years'],
-  };
-  return STIRRED[subject] ? Object.keys(STIRRED[subject]) : (other[subject] ?? []);
-}
-
-const amountsOf = (factor: Factor) => factor.levels.filter((l) => (l.amount ?? 0) > 0);
-
-/** Millilitres of every strength: for a number of waterings of all containers that get it, rounded up to be measured. */
-function batchMl(plan: PlanDocument, { treatments, soil }: WorkedOut, factor: Factor): number {
-  const share = treatments.length / factor.levels.length;
-  // What is shut gets its paper wetted once, and no watering.
-  const each = isWatered(plan) ? plan.doseMl * WATERINGS : soil.waterPerContainerMl[1];
-  return roundUpMetric(plan.containersEach * each * SPARE * share).ml;
-}
-
-/** Litres of mix for all containers of one level. */
-function mixLitres(plan: PlanDocument, { treatments, soil, containers }: WorkedOut, factor: Factor): number {
-  const own = plan.containersEach * (treatments.length / factor.levels.length);
-  return (own * soil.totalMl) / Math.max(1, containers) / 1000;
-}
-
-const measured = (amount: number, unit: Stirred['unit']) => (unit === 'g' ? `${amount.toFixed(2)} g` : formatVolume(amount));
 
 /** How every solution of the plan is made and what goes into the soil, one card for each factor that needs one. */
 export function mixingCards(plan: PlanDocument, out: WorkedOut): MixingCard[] {
   return plan.factors.flatMap((factor): MixingCard[] => {
-    const stirred = STIRRED[factor.subject]?.[factor.unit];
-    const levels = amountsOf(factor);
-    if (levels.length === 0) return [];
-    if (factor.subject === 'chalk' && factor.unit === 'g/L') return [chalkCard(plan, out, factor)];
-    if (!stirred) return [];
-    const ml = batchMl(plan, out, factor);
-    const steps = levels.map(
-      (l) =>
-        `${l.label}: ${measured((stirred.perLitre(l.amount!) * ml) / 1000, stirred.unit)} of ${stirred.what}, water up to ${formatVolume(ml)}.${stirred.check(l.amount!)}`,
-    );
+    const additive = additiveOf(factor);
+    const levels = additive ? addedBy(plan, out, factor, additive) : [];
+    if (!additive || levels.length === 0) return [];
+    if (additive.into === 'water') return [solutionCard(factor, additive, levels)];
+    return [additive.into === 'mix' ? mixCard(plan, factor, additive, levels) : eachCard(plan, factor, additive, levels)];
+  });
+}
+
+/** What has to be bought for the mixing. */
+export function additives(plan: PlanDocument, out: WorkedOut): Bought[] {
+  return plan.factors.flatMap((factor): Bought[] => {
+    const additive = additiveOf(factor);
+    const levels = additive ? addedBy(plan, out, factor, additive) : [];
+    if (!additive || levels.length === 0) return [];
+    const batch = batchMl(levels);
+    const amount = levels.reduce((sum, { level, containers, ml }) => {
+      const one = additive.measured(level.amount, plan.fillMl);
+      return sum + one * (additive.into === 'each' ? containers : (additive.into === 'water' ? batch : ml) / 1000);
+    }, 0);
+    return [{ what: additive.bought, amount, unit: additive.unit }];
+  });
+}
+
+function addedBy(plan: PlanDocument, { recipes, layout }: WorkedOut, factor: Factor, { into }: Additive): Added[] {
+  const f = plan.factors.indexOf(factor);
+  const { paper } = methodById(plan.methodId)!;
+  // Paper is wetted with the solution itself; what is shut gets no other. Nothing is stirred into paper.
+  const liquid = ({ firstWaterMl, doseMl }: Recipe) => (paper ? (firstWaterMl?.[1] ?? 0) : 0) + (doseMl ?? 0) * WATERINGS;
+  if (paper && into !== 'water') return [];
+  return factor.levels.flatMap((level): Added[] => {
+    const { amount } = level;
+    if (amount === null || amount <= 0) return [];
+    const own = recipes
+      .filter((r) => r.treatment.levels[f] === level)
+      .map((r) => ({ r, containers: layout.containers.filter((c) => c.treatment === r.treatment.code).length }));
     return [
       {
-        title: `${stirred.title}, ${formatVolume(ml)} of each`,
-        steps: [
-          ...steps,
-          ...inSteps(levels, ml),
-          'Label the bottle with strength and date; the control gets as much plain water.',
-        ],
-        limit: MIX_BUFFERS,
+        level: { ...level, amount },
+        containers: own.reduce((sum, o) => sum + o.containers, 0),
+        ml: own.reduce((sum, o) => sum + o.containers * (into === 'water' ? liquid(o.r) : o.r.fillMl), 0),
       },
     ];
   });
 }
 
+/** Millilitres of every strength that are mixed at once: what the level that takes most of it needs, rounded up to be measured. */
+const batchMl = (levels: readonly Added[]) => roundUpMetric(Math.max(0, ...levels.map((l) => l.ml)) * SPARE).ml;
+
+const SOLUTIONS: Partial<Record<Factor['subject'], string>> = { salt: 'Salt water', acid: 'Sour water', feed: 'Plant food' };
+
+function solutionCard({ subject }: Factor, additive: Additive, levels: readonly Added[]): MixingCard {
+  const ml = batchMl(levels);
+  const of = (amount: number) => (additive.measured(amount, 0) * ml) / 1000;
+  const dissolved = (amount: number) => (additive.unit === 'g' ? `${of(amount).toFixed(2)} g` : formatVolume(of(amount)));
+  return {
+    title: `${SOLUTIONS[subject]}, ${formatVolume(ml)} of each`,
+    steps: [
+      ...levels.map(
+        ({ level }) =>
+          `${level.label}: ${dissolved(level.amount)} of ${additive.what}, water up to ${formatVolume(ml)}.${additive.check(level.amount)}`,
+      ),
+      ...inSteps(
+        levels.map((l) => l.level),
+        ml,
+      ),
+      'Label the bottle with strength and date; the control gets as much plain water.',
+    ],
+    limit: MIX_BUFFERS,
+  };
+}
+
 /** Amounts that fall by the same factor can be made from the strongest alone, each from the one before. */
-function inSteps(levels: Factor['levels'], ml: number): string[] {
-  const falling = [...levels].sort((a, b) => b.amount! - a.amount!);
+function inSteps(levels: readonly Added['level'][], ml: number): string[] {
+  const falling = [...levels].sort((a, b) => b.amount - a.amount);
   if (falling.length < 2) return [];
-  const factor = falling[0]!.amount! / falling[1]!.amount!;
-  const even = falling.slice(1).every((l, i) => Math.abs(falling[i]!.amount! / l.amount! / factor - 1) < RATIO_TOLERANCE);
-  const series = even ? serialDilution(falling[0]!.amount!, factor, falling.length - 1, ml, (x) => roundUpMetric(x).ml) : null;
+  const factor = falling[0]!.amount / falling[1]!.amount;
+  const even = falling.slice(1).every((l, i) => Math.abs(falling[i]!.amount / l.amount / factor - 1) < RATIO_TOLERANCE);
+  const series = even ? serialDilution(falling[0]!.amount, factor, falling.length - 1, ml, (x) => roundUpMetric(x).ml) : null;
   if (!series?.ok) return [];
   const chain = series.steps.map(
     (s, i) =>
@@ -169,55 +130,78 @@ function inSteps(levels: Factor['levels'], ml: number): string[] {
   ];
 }
 
-/** Chalk goes into the dry mix; crossed with acid, what is left of both is worked out for one pot. */
-function chalkCard(plan: PlanDocument, out: WorkedOut, factor: Factor): MixingCard {
-  const litres = mixLitres(plan, out, factor);
-  const acid = plan.factors.find((f) => STIRRED.acid![f.unit] && f.subject === 'acid');
+/** Stirred into the dry mix of all pots of a level; mix is measured loose, and an amount for a litre is for what settles. */
+function mixCard(plan: PlanDocument, factor: Factor, additive: Additive, levels: readonly Added[]): MixingCard {
+  const litres = (ml: number) => `${(ml / 1000).toFixed(1)} L`;
   return {
-    title: `Chalk in the mix, ${litres.toFixed(1)} L of each`,
+    title: `${capital(factor.name)}, ${litres(Math.max(...levels.map((l) => l.ml)) * SETTLING)} of each`,
     steps: [
-      ...amountsOf(factor).map(
-        (l) =>
-          `${l.label}: ${formatMass(l.amount! * litres)} of powdered calcium carbonate into ${litres.toFixed(1)} L of dry mix.`,
-      ),
+      ...levels.map(({ level, ml, containers }) => {
+        const grams = (additive.measured(level.amount, plan.fillMl) * ml) / 1000;
+        return `${level.label}: ${formatMass(grams)} of ${additive.what} into ${litres(ml * SETTLING)} of dry, loose mix, which settles to ${litres(ml)}: ${formatMass(grams / containers)} for each ${containerOf(plan)}.`;
+      }),
       'Stir it in evenly, then dampen, and let it stand for three days before anything is sown.',
-      ...(acid ? leftOverInPot(plan, factor, acid) : []),
+      ...leftOverInPot(plan, factor),
     ],
-    limit: `Blackboard chalk is often gypsum, which takes up no acid: look for calcium carbonate. ${MIX_BUFFERS}`,
+    limit: `${GYPSUM} ${MIX_BUFFERS}`,
   };
 }
 
-function leftOverInPot(plan: PlanDocument, chalk: Factor, acid: Factor): string[] {
-  const strongest = amountsOf(acid).sort((a, b) => b.amount! - a.amount!)[0];
-  const most = amountsOf(chalk).sort((a, b) => b.amount! - a.amount!)[0];
-  if (!strongest || !most) return [];
-  const vinegarMl = (STIRRED.acid![acid.unit]!.perLitre(strongest.amount!) * plan.doseMl) / 1000;
-  const chalkMg = most.amount! * plan.fillMl;
+/** Given to each container by itself: so much into each, and so much in all. */
+function eachCard(plan: PlanDocument, factor: Factor, additive: Additive, levels: readonly Added[]): MixingCard {
+  const amount = (of: number) => (additive.unit === 'g' ? formatMass(of) : formatVolume(of));
+  const tablets = factor.unit === 'tablets';
+  const [one, container] = [(l: Added) => additive.measured(l.level.amount, plan.fillMl), containerOf(plan)];
+  const sand = factor.subject === 'soil';
+  return {
+    title: `${capital(additive.what)}, for each ${container}`,
+    steps: [
+      ...levels.map((l) => {
+        const each = tablets ? `${counted(l.level.amount, 'crushed tablet')} (${amount(one(l))})` : amount(one(l));
+        const less = sand ? ` and ${formatVolume(Math.max(0, plan.fillMl - one(l)))} of mix` : '';
+        return `${l.level.label}: ${each}${sand || tablets ? '' : ` of ${additive.what}`}${sand ? ' of sand' : ''}${less} into each of ${l.containers} ${plural(container)}, ${amount(one(l) * l.containers)} in all.`;
+      }),
+      ...(sand
+        ? ['Stir it evenly before it is filled in.']
+        : [
+            additive.unit === 'mL'
+              ? 'Pour it over the damp mix, evenly; those that get less get water up to the same amount. It stands open for three days before anything is sown.'
+              : 'Stir it evenly into the mix of each, dampen, and let it stand for three days before anything is sown.',
+          ]),
+      ...leftOverInPot(plan, factor),
+    ],
+    limit: factor.subject === 'chalk' ? `${GYPSUM} ${MIX_BUFFERS}` : MIX_BUFFERS,
+  };
+}
+
+const capital = (words: string) => words.replace(/^./, (c) => c.toUpperCase());
+const containerOf = ({ methodId }: PlanDocument) => methodById(methodId)!.container;
+const strongest = ({ levels }: Factor) => [...levels].sort((a, b) => (b.amount ?? 0) - (a.amount ?? 0))[0]!;
+
+/** Chalk crossed with acid: what is left of both in one pot, where most of one meets most of the other. */
+function leftOverInPot(plan: PlanDocument, chalk: Factor): string[] {
+  const acid = plan.factors.find((f) => f.subject === 'acid');
+  const [sour, white] = [acid && additiveOf(acid), additiveOf(chalk)];
+  if (chalk.subject !== 'chalk' || !acid || !sour || !white) return [];
+  const [most, whitest] = [strongest(acid), strongest(chalk)];
+  if (!most.amount || !whitest.amount) return [];
+  const once = sour.into === 'each';
+  const vinegarMl = sour.measured(most.amount, plan.fillMl) * (once ? 1 : plan.doseMl / 1000);
+  const chalkMg = 1000 * white.measured(whitest.amount, plan.fillMl) * (white.into === 'mix' ? plan.fillMl / 1000 : 1);
   const left = leftOver(vinegarMl, chalkMg, VINEGAR);
   const words =
     left.what === 'acid'
       ? `acid is left: ${left.mmol.toFixed(1)} mmol`
       : left.what === 'chalk'
-        ? `chalk is left: ${formatMass(left.mg / 1000)}, enough for ${Math.floor(chalkMg / Math.max(1e-9, chalkMg - left.mg))} such waterings`
+        ? `chalk is left: ${formatMass(left.mg / 1000)}${once ? '' : `, enough for ${Math.floor(chalkMg / Math.max(1e-9, chalkMg - left.mg))} such waterings`}`
         : 'nothing is left of either';
-  return [`After one watering with ${strongest.label} on ${most.label}, ${words}. It fizzes: no lids.`];
+  return [
+    `${once ? 'Where' : 'After one watering with'} ${most.label}${once ? ' meets' : ' on'} ${whitest.label}, ${words}. It fizzes: no lids.`,
+  ];
 }
 
-/** What has to be bought for the mixing. */
-export function additives(plan: PlanDocument, out: WorkedOut): Additive[] {
-  return plan.factors.flatMap((factor): Additive[] => {
-    const sum = amountsOf(factor).reduce((total, l) => total + l.amount!, 0);
-    if (sum === 0) return [];
-    const stirred = STIRRED[factor.subject]?.[factor.unit];
-    if (stirred) {
-      const name =
-        stirred.what === 'table salt'
-          ? 'Table salt without additives'
-          : stirred.what.replace(/^./, (c) => c.toUpperCase()).replace(/^Food/, 'Plant food');
-      const perLitre = amountsOf(factor).reduce((total, l) => total + stirred.perLitre(l.amount!), 0);
-      return [{ what: name, amount: (perLitre * batchMl(plan, out, factor)) / 1000, unit: stirred.unit }];
-    }
-    if (factor.subject !== 'chalk' || factor.unit !== 'g/L') return [];
-    return [{ what: 'Calcium carbonate, powdered', amount: sum * mixLitres(plan, out, factor), unit: 'g' }];
-  });
+/** Chalk is sold in tablets too. */
+export function asTablets({ what, amount }: Bought): string {
+  const tablets = Math.ceil(amount / TABLET_GRAMS - RATIO_TOLERANCE);
+  return what.startsWith('Calcium carbonate') ? `, or ${counted(tablets, 'tablet')} of 500 mg, crushed` : '';
 }

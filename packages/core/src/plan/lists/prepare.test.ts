@@ -1,4 +1,5 @@
-import { mixingCards, unitsOf } from './mixingCards';
+import { mixingCards } from './mixingCards';
+import { unitsOf } from '../recipes/additive';
 import { roundUpMetric } from '../../quantities/kitchenMeasure';
 import { homeKit, mixToHave, shoppingList } from './prepare';
 import { runSheet } from './runSheet';
@@ -74,7 +75,7 @@ describe('preparing', () => {
     const [acid, chalk] = mixingCards(sour, worked);
     expect(acid!.steps[0]).toMatch(/^sour water: [\d.]+ m?L of vinegar of 5 %, water up to .*\. In pure water about pH 3\.3\.$/);
     expect(chalk!.steps.join(' ')).toMatch(
-      /\d g of powdered calcium carbonate into \d+\.\d L of dry mix.*After one watering with sour water on chalk, chalk is left: \d+ mg, enough for \d+ such waterings/,
+      /\d g of powdered calcium carbonate into \d+\.\d L of dry, loose mix, which settles to \d+\.\d L: 860 mg for each cup.*After one watering with sour water on chalk, chalk is left: \d+ mg, enough for \d+ such waterings/,
     );
     // 30 mL at 20 mL/L is 0.6 mL of vinegar, 0.5 mmol of acid, 25 mg of chalk: 4 g/L × 215 mL are 860 mg.
     expect(Number(/chalk is left: (\d+) mg/.exec(chalk!.steps.join(' '))![1])).toBe(835);
@@ -93,7 +94,7 @@ describe('preparing', () => {
       ],
     });
     expect(mixingCards(milligrams, workOut(milligrams, 7))[0]!.steps[0]).toMatch(/A meter shows about 3\.9 mS\/cm/);
-    expect(unitsOf('acid')).toEqual(['mL/L', 'mmol/L']);
+    expect(unitsOf('acid')).toEqual(['mL/L', 'mmol/L', 'mL']);
   });
 
   test('run sheet and home kit speak of this plan', () => {

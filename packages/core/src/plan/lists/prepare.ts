@@ -1,4 +1,4 @@
-import { byTreatment } from '../recipes/recipe';
+import { byTreatment } from '../recipes/byTreatment';
 import { listInWords } from '../../words/listInWords';
 import { formatMass } from '../../quantities/mass';
 import { formatVolume, type Kitchen } from '../../quantities/volume';
@@ -6,7 +6,7 @@ import { roundUpKitchen, roundUpMetric } from '../../quantities/kitchenMeasure';
 import { counted, plural } from '../../words/plural';
 import { holdsStick, methodById } from '../../seeds/catalogue';
 import { measuresOf } from '../../measures/registry';
-import { additives } from './mixingCards';
+import { additives, asTablets } from './mixingCards';
 import { type PlanDocument } from '../document/planDocument';
 import { type KindWorkedOut, spareSeedsInKit, type WorkedOut } from '../workedOut/workOut';
 
@@ -44,8 +44,8 @@ export function shoppingList(plan: PlanDocument, out: WorkedOut, teams: number, 
     },
     {
       what: 'First water',
-      perTeam: perTeam((n) => volume(n * out.soil.waterPerContainerMl[1])),
-      total: volume(out.soil.waterTotalMl[1] * spare),
+      perTeam: own === null ? SHARED : rangeOf(firstWaterOfTeams(out, groups), volume),
+      total: volume(out.firstWater.totalMl * spare),
     },
     { what: holdsStick(method) ? 'Stick labels' : 'Labels to stick on', perTeam: perTeam(String), total: `${inAll}` },
     ...(wholes === null && method.stands !== 'pane'
@@ -57,22 +57,14 @@ export function shoppingList(plan: PlanDocument, out: WorkedOut, teams: number, 
     ...(out.recipes.some((r) => r.keep !== null)
       ? [{ what: 'Small scissors or tweezers for thinning', perTeam: '1', total: `${groups}` }]
       : []),
-    ...additives(plan, out).map(({ what, amount, unit }) => ({
-      what,
+    ...additives(plan, out).map((bought) => ({
+      what: bought.what,
       // Mixed once for everybody: what one team needs of it is too little to be measured.
       perTeam: SHARED,
-      total: unit === 'g' ? `${formatMass(amount)}${tablets(what, amount)}` : volume(amount),
+      total: bought.unit === 'g' ? `${formatMass(bought.amount)}${asTablets(bought)}` : volume(bought.amount),
     })),
   ];
 }
-
-/** Chalk is sold as tablets of so many grams of calcium carbonate. */
-const TABLET_GRAMS = 0.5;
-
-const tablets = (what: string, grams: number) =>
-  what.startsWith('Calcium carbonate')
-    ? `, or ${counted(Math.ceil(grams / TABLET_GRAMS - ROUNDING), 'tablet')} of 500 mg, crushed`
-    : '';
 
 const RULED: Record<PlanDocument['protocol']['resolution'], string> = {
   cm: 'centimetres',
@@ -122,8 +114,19 @@ function seedLine(
   };
 }
 
+/** First water that each team needs, mL; paper that stays dry needs none. */
+function firstWaterOfTeams({ layout, recipes }: WorkedOut, groups: number): number[] {
+  const each = new Map(recipes.map((r) => [r.treatment.code, r.firstWaterMl?.[1] ?? 0]));
+  return Array.from({ length: groups }, (_, team) =>
+    layout.containers.filter((c) => c.team === team).reduce((sum, c) => sum + each.get(c.treatment)!, 0),
+  );
+}
+
+const rangeOf = (amounts: readonly number[], words: (amount: number) => string) =>
+  range([Math.min(...amounts), Math.max(...amounts)], words);
+
 /** What the fewest and the most take, in words; once where it is the same. */
-function range([low, high]: readonly [number, number], words: (containers: number) => string): string {
+function range([low, high]: readonly [number, number], words: (amount: number) => string): string {
   if (low === high || words(low) === words(high)) return words(high);
   return `${low === 0 ? 'none' : words(low)} to ${words(high)}`;
 }
@@ -137,7 +140,7 @@ export function homeKit(plan: PlanDocument, out: WorkedOut): string[] {
       ({ treatments, value }) =>
         `${treatments.length > 0 ? `${listInWords(treatments)}: ` : ''}${value} seeds in a folded paper, and ${spareSeedsInKit(value)} to spare`,
     ),
-    `A cup marked at ${formatVolume(out.soil.waterPerContainerMl[1])} for the first water`,
+    `A cup marked at ${formatVolume(out.firstWater.eachMl[1])} for the first water`,
     'A stick label: its square opens the pot on a phone',
     'Class code, emblem and PIN of the team on a card',
     'A paper ruler that begins at its end',

@@ -1,7 +1,9 @@
 import { type IsoDay } from '../../calendar/days';
-import { type GrowingMethod, holdsStick, methodById } from '../../seeds/catalogue';
-import { type FactorSubject, type PlanDocument } from '../document/planDocument';
-import { byTreatment, type Recipe } from '../recipes/recipe';
+import { holdsStick, methodById } from '../../seeds/catalogue';
+import { type PlanDocument } from '../document/planDocument';
+import { byTreatment } from '../recipes/byTreatment';
+import { type Recipe } from '../recipes/recipe';
+import { stirredInWords } from '../recipes/stirredInWords';
 import { type WorkedOut } from '../workedOut/workOut';
 
 /** For whom a step is: codes of treatments; empty, or left out in steps kept earlier, for all. */
@@ -50,17 +52,11 @@ export type RunStep =
 /** A step as it was kept before facts were: as its sentence. */
 export type WrittenStep = string;
 
-/** What is seen to before, at and after sowing. */
-const STIRRED_IN: readonly FactorSubject[] = ['salt', 'acid', 'feed'];
-const IN_THE_MIX: readonly FactorSubject[] = ['chalk', 'soil'];
-const STANDS: readonly FactorSubject[] = ['light', 'cover', 'place', 'temperature', 'other'];
-
 /** What happens on sowing day, step by step, for one team: once what all share, and by treatment what differs. */
 export function runSheet(plan: PlanDocument, out: WorkedOut): RunStep[] {
   const method = methodById(plan.methodId)!;
   const { paper, container } = method;
   const { recipes } = out;
-  const waterMl = out.soil.waterPerContainerMl;
   const damp = plan.protocol.water === 'damp-before';
   const turns = byTreatment(recipes, ({ sowOn: day, age }) => ({ day, ...(age ? { age: age.real } : {}) }))
     .map(({ treatments, value }) => ({ ...value, treatments }))
@@ -75,11 +71,10 @@ export function runSheet(plan: PlanDocument, out: WorkedOut): RunStep[] {
       container,
       ...(treatments.length > 0 ? { treatments } : {}),
     })),
-    ...(paper ? wetting(recipes, waterMl, method.id === 'sponge') : filling(recipes, container, damp)),
+    ...(paper ? wetting(recipes, method.id === 'sponge') : filling(recipes, container, damp)),
     ...(paper ? [{ code: 'lay-sets', container } as const] : sowing(plan, recipes, container)),
-    !paper && !damp && { code: 'water', waterMl },
-    // What is shut is not watered: its paper holds all that it gets.
-    ...(isShut(plan, method) ? [] : watering(plan, recipes)),
+    !paper && !damp && { code: 'water', waterMl: out.firstWater.eachMl },
+    ...watering(plan, recipes),
     { code: 'label', container, onIt: !holdsStick(method) },
     ...standing(recipes),
     { code: 'place', carrier: out.layout.form.carrier },
@@ -88,12 +83,9 @@ export function runSheet(plan: PlanDocument, out: WorkedOut): RunStep[] {
   return steps.filter((step) => step !== false);
 }
 
-const isShut = ({ protocol }: PlanDocument, { paper, cover }: GrowingMethod) =>
-  paper && cover === 'stays' && protocol.openBag === 'never';
-
 function ownSeeds(recipes: readonly Recipe[]): RunStep[] {
   const kinds = byTreatment(recipes, (r) => r.species.name.toLowerCase());
-  const ages = byTreatment(recipes, (r) => settingOf(r, ['seed-age'])?.label ?? null);
+  const ages = byTreatment(recipes, (r) => r.lot);
   return [kinds, ages]
     .filter((groups) => groups.length > 1)
     .map((groups) => ({ code: 'own-seeds', groups: groups.map(({ treatments, value }) => ({ treatments, label: value })) }));
@@ -112,7 +104,8 @@ function soaking(recipes: readonly Recipe[]): RunStep[] {
 }
 
 function filling(recipes: readonly Recipe[], container: string, damp: boolean): RunStep[] {
-  const mix = (r: Recipe) => settingsOf(r, IN_THE_MIX).map((s) => s.label);
+  // A bare amount says nothing without what it is of.
+  const mix = (r: Recipe) => r.mixedIn.map(({ label, factor }) => (/\d/.test(label) ? `${factor}: ${label}` : label));
   return byTreatment(recipes, (r) => ({ fillMl: r.fillMl, mix: mix(r) })).map(({ treatments, value }): RunStep => ({
     code: 'fill',
     container,
@@ -154,59 +147,43 @@ function sowing(plan: PlanDocument, recipes: readonly Recipe[], container: strin
 /** Seeds that weigh more are laid by hand, g per thousand. */
 const LARGE_GRAMS = 150;
 
-/** What is stirred into its water; empty for plain water. */
-function liquidOf(recipe: Recipe): string {
-  return settingsOf(recipe, STIRRED_IN)
-    .filter((s) => s.amount === null || s.amount > 0)
-    .map((s) => `${s.label} (${s.factor})`)
-    .join(' with ');
-}
-
-/** Seeds on paper live in what it is wetted with: a solution is there from the beginning. */
-function wetting(recipes: readonly Recipe[], waterMl: readonly [number, number], sponge: boolean): RunStep[] {
-  // An amount of water that differs is what the paper gets; none leaves it dry.
-  const amountOf = (r: Recipe) => settingOf(r, ['water'])?.amount ?? null;
-  return byTreatment(recipes, (r) => ({ liquid: liquidOf(r), amount: amountOf(r) })).map(
-    ({ treatments, value: { liquid, amount } }): RunStep =>
-      amount === 0
+/** Seeds on paper live in what it is wetted with: a solution is there from the beginning, and none leaves it dry. */
+function wetting(recipes: readonly Recipe[], sponge: boolean): RunStep[] {
+  return byTreatment(recipes, (r) => ({ liquid: stirredInWords(r), waterMl: r.firstWaterMl })).map(
+    ({ treatments, value: { liquid, waterMl } }): RunStep =>
+      waterMl === null
         ? { code: 'paper-dry', treatments }
-        : {
-            code: 'wet-paper',
-            waterMl: amount === null ? waterMl : [amount, amount],
-            ...(liquid ? { liquid } : {}),
-            ...(sponge ? { sponge } : {}),
-            treatments,
-          },
+        : { code: 'wet-paper', waterMl, ...(liquid ? { liquid } : {}), ...(sponge ? { sponge } : {}), treatments },
   );
 }
 
-/** Solutions, and amounts of water that differ. */
-function watering(plan: PlanDocument, recipes: readonly Recipe[]): RunStep[] {
-  const stirred = plan.factors.some((f) => STIRRED_IN.includes(f.subject));
-  const amounts = plan.factors.some((f) => f.subject === 'water' && f.levels.some((l) => l.amount !== null));
-  if (!stirred && !amounts) {
-    const named = byTreatment(recipes, (r) => settingOf(r, ['water'])?.label ?? null);
-    const groups = named.map(({ treatments, value }) => ({ treatments, label: value }));
-    const factor = plan.factors.find((f) => f.subject === 'water')?.name;
-    return factor ? [{ code: 'stands', factor, groups }] : [];
-  }
-  return byTreatment(recipes, (r) => ({ liquid: liquidOf(r), doseMl: r.doseMl })).map(({ treatments, value }): RunStep => ({
-    code: 'gets',
-    ...value,
-    treatments,
-  }));
+/** Solutions, and amounts of water that differ; what is shut is not watered: its paper holds all that it gets. */
+function watering({ factors, doseMl }: PlanDocument, recipes: readonly Recipe[]): RunStep[] {
+  const watered = recipes.filter((r) => r.doseMl !== null);
+  if (watered.some((r) => r.stirredIn.length > 0 || r.doseMl !== doseMl))
+    return byTreatment(watered, (r) => ({ liquid: stirredInWords(r), doseMl: r.doseMl! })).map(
+      ({ treatments, value }): RunStep => ({
+        code: 'gets',
+        ...value,
+        treatments,
+      }),
+    );
+  const factor = factors.find((f) => f.subject === 'water')?.name;
+  return factor && watered.length > 0 ? [{ code: 'stands', factor, groups: setBy(watered, factor) }] : [];
 }
 
 function standing(recipes: readonly Recipe[]): RunStep[] {
-  const factors = [...new Set(recipes.flatMap((r) => settingsOf(r, STANDS).map((s) => s.factor)))];
+  const factors = [...new Set(recipes.flatMap((r) => r.stands.map((s) => s.factor)))];
   return factors.flatMap((factor): RunStep[] => {
-    const groups = byTreatment(recipes, (r) => r.settings.find((s) => s.factor === factor)?.label ?? null);
-    return groups.length < 2
-      ? []
-      : [{ code: 'stands', factor, groups: groups.map(({ treatments, value }) => ({ treatments, label: value })) }];
+    const groups = setBy(recipes, factor);
+    return groups.length < 2 ? [] : [{ code: 'stands', factor, groups }];
   });
 }
 
-const settingsOf = (recipe: Recipe, subjects: readonly FactorSubject[]) =>
-  recipe.settings.filter((s) => subjects.includes(s.subject));
-const settingOf = (recipe: Recipe, subjects: readonly FactorSubject[]) => settingsOf(recipe, subjects)[0];
+/** What a factor sets, each of its levels with the treatments that have it. */
+function setBy(recipes: readonly Recipe[], factor: string): SetGroup[] {
+  return byTreatment(recipes, (r) => r.settings.find((s) => s.factor === factor)?.label ?? null).map(({ treatments, value }) => ({
+    treatments,
+    label: value,
+  }));
+}

@@ -57,6 +57,8 @@ export interface WorkedOut {
   /** Over all kinds; the range adds up theirs, so with several it is rather too wide. */
   blanks: Pick<BlankContainers, 'expected' | 'range90'>;
   soil: SubstrateNeed;
+  /** From the driest to the dampest container that is wetted at all, and of all together, mL. */
+  firstWater: { eachMl: readonly [number, number]; totalMl: number };
   /** Of the slowest kind, from the first sowing. */
   forecast: Result<EmergenceForecast>;
   checkDays: Result<{ days: IsoDay[] }>;
@@ -83,11 +85,12 @@ export function workOut(plan: PlanDocument, teams: number, lot: KnownLot | null 
     );
     return kindWorkedOut({ ...plan, seedsEach }, method, speciesById(id)!, codes, own, id === plan.speciesId ? lot : null);
   });
+  const recipes = recipesOf(plan, lot?.depthMm ?? undefined);
   const least = kinds.reduce((a, b) => (b.chanceOfEnough < a.chanceOfEnough ? b : a));
   return {
     lot,
     treatments,
-    recipes: recipesOf(plan, lot?.depthMm ?? undefined),
+    recipes,
     layout,
     containers,
     seedsSown: kinds.reduce((sum, k) => sum + k.containers * k.seedsEach, 0),
@@ -98,9 +101,19 @@ export function workOut(plan: PlanDocument, teams: number, lot: KnownLot | null 
       expected: kinds.reduce((sum, k) => sum + k.blanks.expected, 0),
       range90: [0, 1].map((i) => kinds.reduce((sum, k) => sum + k.blanks.range90[i]!, 0)) as [number, number],
     },
-    soil: substrateNeed(containers, plan.fillMl, method.damp, method.paper ? 1 : undefined),
+    soil: substrateNeed(containers, plan.fillMl, method.paper ? 1 : undefined),
+    firstWater: firstWater(recipes, layout),
     forecast: slowest(kinds.map((k) => k.forecast)),
     checkDays: planChecks(plan),
+  };
+}
+
+function firstWater(recipes: readonly Recipe[], { containers }: Layout): WorkedOut['firstWater'] {
+  const wetted = recipes.flatMap(({ treatment, firstWaterMl }) => (firstWaterMl ? [{ code: treatment.code, firstWaterMl }] : []));
+  if (wetted.length === 0) return { eachMl: [0, 0], totalMl: 0 };
+  return {
+    eachMl: [Math.min(...wetted.map((w) => w.firstWaterMl[0])), Math.max(...wetted.map((w) => w.firstWaterMl[1]))],
+    totalMl: wetted.reduce((sum, w) => sum + w.firstWaterMl[1] * containers.filter((c) => c.treatment === w.code).length, 0),
   };
 }
 

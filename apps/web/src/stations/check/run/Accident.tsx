@@ -1,3 +1,4 @@
+import { benchFor } from '@bright-sprout/core/bench/benchProtocol';
 import { timeNow, todayIn } from '@bright-sprout/core/clock/clock';
 import { type SaveCheckRequest } from '@bright-sprout/contracts/checks';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
@@ -27,7 +28,9 @@ export function Accident({ records: { investigation, readings } }: { records: In
   const alive = investigation.containers.filter((c) => !hasEnded(standings.get(c.id)!.state));
   const record = useWrite(async ({ ids, reason, note }: { ids: string[]; reason: LostReason; note: string }) => {
     for (const containerId of ids) {
-      const losses = lossOfAll(investigation.bench.plants, standings.get(containerId)!, reason, note);
+      const { treatment } = investigation.containers.find((c) => c.id === containerId)!;
+      const { plants } = benchFor(investigation.bench, treatment);
+      const losses = lossOfAll(plants, standings.get(containerId)!, reason, note);
       const body: SaveCheckRequest = {
         containerId,
         day: today,

@@ -1,7 +1,8 @@
 import { type FairRule } from '../fairRule';
 import { containerShape } from '../../../seeds/containerShape';
 import { type Factor } from '../../document/planDocument';
-import { changes, depthMm, methodOf } from '../planFacts';
+import { depthMm } from '../../recipes/wayIn';
+import { changes, methodOf } from '../planFacts';
 
 /** Mix that has to be left under the seed for its root, mm. */
 const UNDER_SEED_MM = 10;

@@ -33,6 +33,7 @@ import { tooFewContainers } from './tooFewContainers';
 import { tooManyInOne } from './tooManyInOne';
 import { tooStrong } from './tooStrong';
 import { trayIsTreatment } from './trayIsTreatment';
+import { unfairDifference } from './unfairDifference';
 import { unevenSteps } from './unevenSteps';
 import { unsafeMaterial } from './unsafeMaterial';
 import { type FairRule } from '../fairRule';
@@ -46,6 +47,7 @@ export const FAIR_RULES: readonly FairRule[] = [
   nameContradictsAmount,
   controlIsTreated,
   moreThanOneThing,
+  unfairDifference,
   tooFewContainers,
   teamIsTreatment,
   placesStandApart,

@@ -1,5 +1,5 @@
 import { type FairRule } from '../fairRule';
-import { depthMm } from '../planFacts';
+import { depthMm } from '../../recipes/wayIn';
 
 /** A seed as thick as this dries out on the surface before its root finds water, mm. */
 const LARGE_MM = 2.5;

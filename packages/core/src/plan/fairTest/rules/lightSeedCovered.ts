@@ -1,12 +1,16 @@
 import { type FairRule } from '../fairRule';
+import { depthMm } from '../../recipes/wayIn';
 import { speciesOf } from '../planFacts';
+
+/** So much mix over a seed keeps the light from it, mm. */
+const DARK_MM = 6;
 
 export const lightSeedCovered: FairRule = {
   code: 'light-seed-covered',
   ofEveryKind: true,
-  check: (plan) => {
-    const { needsLight, name } = speciesOf(plan);
-    const buried = plan.factors.some((f) => f.subject === 'depth' && f.levels.some((l) => (l.amount ?? 0) > 6));
+  check: (plan, { recipes }) => {
+    const { id, needsLight, name } = speciesOf(plan);
+    const buried = recipes.some((r) => r.species.id === id && depthMm(r.wayIn) > DARK_MM);
     if (!needsLight || !buried) return null;
     return {
       severity: 'mend',

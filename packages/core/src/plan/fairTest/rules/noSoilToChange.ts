@@ -1,18 +1,29 @@
+import { type Factor, type PlanDocument } from '../../document/planDocument';
+import { emptyFactors } from '../../recipes/differences';
+import { type Recipe } from '../../recipes/recipe';
 import { type FairRule } from '../fairRule';
 import { lower, methodOf } from '../planFacts';
 
-/** What can only be changed in soil. */
-const IN_SOIL = ['chalk', 'soil', 'depth'] as const;
+/** A factor that changes nothing because there is no soil to change it in; null where there is none. */
+export function nothingOfSoil(plan: PlanDocument, recipes: readonly Recipe[]): Factor | null {
+  if (!methodOf(plan).paper) return null;
+  const added = (f: Factor) => ['chalk', 'soil', 'depth', 'salt', 'acid', 'feed'].includes(f.subject);
+  const some = (f: Factor) => f.subject === 'depth' || f.levels.some((l) => (l.amount ?? 1) > 0);
+  return (
+    emptyFactors(recipes)
+      .map((f) => plan.factors[f]!)
+      .find((f) => added(f) && some(f)) ?? null
+  );
+}
 
 export const noSoilToChange: FairRule = {
   code: 'no-soil-to-change',
-  check: (plan) => {
-    const m = methodOf(plan);
-    const factor = plan.factors.find((f) => IN_SOIL.some((s) => s === f.subject));
-    if (!factor || !m.paper) return null;
+  check: (plan, { recipes }) => {
+    const factor = nothingOfSoil(plan, recipes);
+    if (!factor) return null;
     return {
       severity: 'stop',
-      params: { factor: factor.name, method: m.name },
+      params: { factor: factor.name, method: methodOf(plan).name },
       fix: {
         label: 'Grow them in cups of potting mix',
         apply: (p) => ({ ...p, methodId: 'cup_mix', fillMl: 215, protocol: { ...p.protocol, sprouted: 'shoot' } }),

@@ -1,16 +1,36 @@
+import { listInWords } from '../../../words/listInWords';
+import { emptyFactors, sameRecipes } from '../../recipes/differences';
 import { type FairRule } from '../fairRule';
+import { nothingOfSoil } from './noSoilToChange';
 
 export const nothingDiffers: FairRule = {
   code: 'nothing-differs',
-  check: ({ factors }) => {
-    const alike = factors.find(
-      ({ levels }) => levels.length > 1 && levels.every((l) => l.amount !== null && l.amount === levels[0]!.amount),
-    );
-    if (!alike) return null;
-    return { severity: 'stop', params: { factor: alike.name, amount: alike.levels[0]!.amount, unit: alike.unit }, fix: null };
+  check: (plan, { recipes }) => {
+    const twins = sameRecipes(recipes);
+    if (!twins || nothingOfSoil(plan, recipes)) return null;
+    const empty = emptyFactors(recipes).map((f) => plan.factors[f]!);
+    const [one] = empty;
+    const amount = one?.levels.every((l) => l.amount !== null && l.amount === one.levels[0]!.amount)
+      ? one.levels[0]!.amount
+      : null;
+    return {
+      severity: empty.length > 0 ? 'stop' : 'mend',
+      params: {
+        factor: one?.name ?? null,
+        amount,
+        unit: one?.unit ?? '',
+        twins: listInWords(twins.map((r) => r.treatment.code)),
+      },
+      fix: null,
+    };
   },
   words: (p) => ({
-    what: `Every pot gets ${`${p.amount} ${p.unit}`.trim()}: by ${p.factor} nothing differs.`,
+    what:
+      p.factor === null
+        ? `${p.twins} get exactly the same: they differ in name only.`
+        : p.amount === null || p.amount === undefined
+          ? `By ${p.factor} nothing differs: what is done for ${p.twins} is the same.`
+          : `Every pot gets ${`${p.amount} ${p.unit}`.trim()}: by ${p.factor} nothing differs.`,
     why: 'Other names for the same amount are no treatments; give each its own amount.',
   }),
 };

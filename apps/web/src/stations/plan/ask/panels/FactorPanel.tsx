@@ -2,7 +2,7 @@ import { FACTOR_SUBJECTS, type Factor, type FactorSubject, type PlanKind } from 
 import { kindFor } from '@bright-sprout/core/plan/document/kindFor';
 import { withUnit } from '@bright-sprout/core/plan/document/levelNames';
 import { SUBJECT_WORDS, usualFactor } from '@bright-sprout/core/plan/document/usualFactor';
-import { unitsOf } from '@bright-sprout/core/plan/lists/mixingCards';
+import { unitsOf } from '@bright-sprout/core/plan/recipes/additive';
 import { useState } from 'react';
 import { SubjectGlyph } from '../../../../drawing/container/SubjectGlyph';
 import { ChoiceField, setting, TextField } from '../../planFields';

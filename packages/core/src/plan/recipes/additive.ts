@@ -1,0 +1,106 @@
+import { aceticAcidIn, aceticPh } from '../../mixing/acidAndChalk';
+import { gramsPerLitre, MOLAR_MASS, nitrogenPerLitre, osmoticPotential, saltConductivity } from '../../mixing/solutions';
+import { type FactorSubject } from '../document/planDocument';
+
+/** Something that is added to water or mix, as it is measured out. */
+export interface Additive {
+  /** On a card: `table salt`. */
+  what: string;
+  /** In the shop: `Table salt without additives`. */
+  bought: string;
+  unit: 'g' | 'mL';
+  /** Dissolved in the water that is poured; stirred into the mix of all; or given to each container by itself. */
+  into: 'water' | 'mix' | 'each';
+  /** Grams or millilitres for an amount in the factor's unit: in a litre of water, in a litre of settled mix, or in one container. */
+  measured: (amount: number, fillMl: number) => number;
+  /** What tells that it is right, or what to expect; a sentence with a space before it, or empty. */
+  check: (amount: number) => string;
+}
+
+/** Plant food as usually sold: percent nitrogen. */
+const FEED_NITROGEN = 10;
+/** Vinegar as usually sold: grams of acetic acid in 100 mL. */
+export const VINEGAR = 5;
+/** Chalk is sold as tablets of so many grams of calcium carbonate. */
+export const TABLET_GRAMS = 0.5;
+
+const asTyped = (amount: number) => amount;
+const nothing = () => '';
+const metered = (mmol: number): string => {
+  const ec = saltConductivity(mmol);
+  return ec.ok
+    ? ` A meter shows about ${ec.mSPerCm.toFixed(1)} mS/cm; it pulls on water with ${osmoticPotential(mmol).toFixed(2).replace('-', '−')} MPa.`
+    : '';
+};
+
+const SALT = { what: 'table salt', bought: 'Table salt without additives', unit: 'g' } as const;
+const ACID = { what: `vinegar of ${VINEGAR} %`, bought: `Vinegar of ${VINEGAR} %`, unit: 'mL' } as const;
+const CHALK = { what: 'powdered calcium carbonate', bought: 'Calcium carbonate, powdered', unit: 'g', check: nothing } as const;
+const FOOD = {
+  what: `food with ${FEED_NITROGEN} % nitrogen`,
+  bought: `Plant food with ${FEED_NITROGEN} % nitrogen`,
+  check: nothing,
+} as const;
+const SAND = { what: 'washed sand', bought: 'Washed sand', unit: 'mL', into: 'each', check: nothing } as const;
+
+const salty = (gramsOf: (amount: number) => number): Additive => ({
+  ...SALT,
+  into: 'water',
+  measured: gramsOf,
+  check: (amount) => metered((gramsOf(amount) * 1000) / MOLAR_MASS.NaCl),
+});
+const sour = (millilitresOf: (amount: number) => number): Additive => ({
+  ...ACID,
+  into: 'water',
+  measured: millilitresOf,
+  check: (amount) => ` In pure water about pH ${aceticPh(aceticAcidIn(millilitresOf(amount), VINEGAR) / 1000).toFixed(1)}.`,
+});
+
+/** What is known of subjects and their units, the usual unit first; of others nothing is worked out. */
+const ADDITIVES: Partial<Record<FactorSubject, Record<string, Additive>>> = {
+  salt: {
+    'mmol/L': salty((mmol) => gramsPerLitre(mmol, MOLAR_MASS.NaCl)),
+    'g/L': salty(asTyped),
+    '%': salty((percent) => 10 * percent),
+    g: { ...SALT, into: 'each', measured: asTyped, check: nothing },
+  },
+  acid: {
+    'mL/L': sour(asTyped),
+    'mmol/L': sour((mmol) => mmol / aceticAcidIn(1, VINEGAR)),
+    mL: { ...ACID, into: 'each', measured: asTyped, check: nothing },
+  },
+  chalk: {
+    'g/L': { ...CHALK, into: 'mix', measured: asTyped },
+    g: { ...CHALK, into: 'each', measured: asTyped },
+    tablets: { ...CHALK, into: 'each', measured: (tablets) => TABLET_GRAMS * tablets },
+  },
+  feed: {
+    'mg N/L': { ...FOOD, unit: 'g', into: 'water', measured: (mg) => mg / nitrogenPerLitre(1, FEED_NITROGEN) },
+    g: { ...FOOD, unit: 'g', into: 'each', measured: asTyped },
+  },
+  soil: {
+    '%': { ...SAND, measured: (percent, fillMl) => (percent / 100) * fillMl },
+    mL: { ...SAND, measured: asTyped },
+  },
+};
+
+/** What an amount of a subject in a unit is made with; null where nothing is known of it. */
+export function additiveOf({ subject, unit }: { subject: FactorSubject; unit: string }): Additive | null {
+  return ADDITIVES[subject]?.[unit] ?? null;
+}
+
+const OTHER_UNITS: Partial<Record<FactorSubject, string[]>> = {
+  water: ['mL'],
+  depth: ['mm'],
+  soaking: ['h'],
+  temperature: ['°C'],
+  crowding: ['plants'],
+  age: ['days'],
+  'seed-age': ['years'],
+};
+
+/** Units in which amounts of a subject are worked out, the usual one first. */
+export function unitsOf(subject: FactorSubject): string[] {
+  const added = ADDITIVES[subject];
+  return added ? Object.keys(added) : (OTHER_UNITS[subject] ?? []);
+}
