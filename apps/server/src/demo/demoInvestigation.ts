@@ -32,7 +32,7 @@ export async function loadInvestigation(
   await db
     .of(Plan)
     .insert({ id, classId, version: 1, document, requestHash: requestHash(document), changedAt: timeNow(), sown: true });
-  const sown = investigationOf(document, out, { id, classId, teamIds, requestHash: requestHash(plan.question) });
+  const sown = investigationOf(document, out, { id, classId, teamIds, requestHash: requestHash(plan.question), today: null });
   await insertInvestigation(db, {
     ...sown,
     investigation: { ...sown.investigation, phase: plan.phase, sharedWithTeams: plan.shared },

@@ -1,4 +1,5 @@
 import { type Phase } from '@bright-sprout/contracts/classes';
+import { type IsoDay } from '@bright-sprout/core/calendar/days';
 import { benchProtocol } from '@bright-sprout/core/bench/benchOfPlan';
 import { planCalendar } from '@bright-sprout/core/plan/calendar/planCalendar';
 import { planOutlook } from '@bright-sprout/core/plan/calendar/planOutlook';
@@ -19,10 +20,12 @@ export interface SownFor {
   classId: string;
   teamIds: readonly string[];
   requestHash: string;
+  /** The day on which it is made, before which nothing can be put; null for what was made earlier. */
+  today: IsoDay | null;
 }
 
 /** What a sown plan becomes: the investigation with its treatments and the containers of every team. */
-export function investigationOf(plan: PlanDocument, out: WorkedOut, { id, classId, teamIds, requestHash }: SownFor) {
+export function investigationOf(plan: PlanDocument, out: WorkedOut, { id, classId, teamIds, requestHash, today }: SownFor) {
   const treatmentIds = new Map(out.treatments.map((t) => [t.code, newId()]));
   const sownOn = new Map(out.treatments.map((t) => [t.code, sowingDayOfTreatment(plan, t)]));
   const { protocol } = plan;
@@ -47,7 +50,7 @@ export function investigationOf(plan: PlanDocument, out: WorkedOut, { id, classI
       planCautions: keptCautions(fairTest(plan, out, teamIds.length)),
       runSheet: runSheet(plan, out),
       bench: benchProtocol(plan, out.recipes),
-      schedule: planCalendar(plan, out).events,
+      schedule: planCalendar(plan, out, today).events,
       outlook: planOutlook(plan, out),
       requestHash,
     },

@@ -1,5 +1,6 @@
 import { type PlanView } from '@bright-sprout/contracts/plans';
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
+import { todayIn } from '@bright-sprout/core/clock/clock';
 import { planProblems } from '@bright-sprout/core/plan/document/planProblems';
 import { type KnownLot, workOut } from '@bright-sprout/core/plan/workedOut/workOut';
 import { knownLot } from '@bright-sprout/core/seeds/seedLot';
@@ -92,6 +93,10 @@ export class SowingService {
     const { id, document, requestHash, classGroup } = plan;
     const teamIds = teamsInOrder(classGroup.teams).map((t) => t.id);
     const out = workOut(document, teamIds.length, lot);
-    await insertInvestigation(this.db, investigationOf(document, out, { id, classId: classGroup.id, teamIds, requestHash }));
+    const today = todayIn(classGroup.timeZone);
+    await insertInvestigation(
+      this.db,
+      investigationOf(document, out, { id, classId: classGroup.id, teamIds, requestHash, today }),
+    );
   }
 }

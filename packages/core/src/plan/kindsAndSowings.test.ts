@@ -226,9 +226,9 @@ describe('kinds that are crossed with light, each with seeds of its own', () => 
     ]);
     // 14 cups of 4 and 14 of 2.
     expect(out.seedsSown).toBe(84);
-    expect(out.kinds.map((k) => [k.species.id, k.containers, k.seedsEach])).toEqual([
-      ['wheat', 14, 4],
-      ['nasturtium', 14, 2],
+    expect(out.kinds.map((k) => [k.species.id, k.containers, k.sown])).toEqual([
+      ['wheat', 14, 56],
+      ['nasturtium', 14, 28],
     ]);
   });
 

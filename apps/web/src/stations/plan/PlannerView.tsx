@@ -68,8 +68,10 @@ function Planner({ opened, group }: { opened: PlanView; group: ClassView }) {
   const lot = lots.data?.find((l) => l.id === plan.seedLotId && l.speciesId === plan.speciesId);
   const out = useMemo(() => worked(plan, problems, teams, lot), [plan, problems, teams, lot]);
   const findings = useMemo(() => (out ? fairTest(plan, out, teams) : []), [plan, out, teams]);
+  const today = todayIn(group.timeZone);
+  const since = opened.sown ? null : today;
   const last = useLast(
-    useMemo(() => (out ? { plan, out, calendar: planCalendar(plan, out), findings } : null), [plan, out, findings]),
+    useMemo(() => (out ? { plan, out, calendar: planCalendar(plan, out, since), findings } : null), [plan, out, findings, since]),
   );
   useUndoKeys(draft);
   const size = last ? sizeOf(last.plan, last.out) : 'Not worked out yet';
@@ -95,7 +97,7 @@ function Planner({ opened, group }: { opened: PlanView; group: ClassView }) {
       />
       {last && (
         <div className={part === 'days' ? 'planner-tape' : 'planner-tape only-wide'}>
-          <PlanTape {...last} making={part === 'days'} today={todayIn(group.timeZone)} change={change} readOnly={opened.sown} />
+          <PlanTape {...last} making={part === 'days'} today={today} change={change} readOnly={opened.sown} />
         </div>
       )}
       <Stations

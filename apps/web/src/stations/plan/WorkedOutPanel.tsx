@@ -43,14 +43,20 @@ function LeastSeen({ habit }: { habit: Habit }) {
   );
 }
 
+/** With several kinds, or places of different warmth, the times are those of the slowest, and say so. */
+function slowestWords({ kinds, sproutings, forecast, recipes }: WorkedOut): string {
+  const slow = sproutings.find((s) => s.forecast === forecast);
+  if (!slow || sproutings.every((s) => s.sowOn !== slow.sowOn || s === slow)) return '';
+  if (kinds.length > 1) return `, ${slow.species.name.toLowerCase()}`;
+  return `, ${recipes.find((r) => slow.treatments.includes(r.treatment.code))!.treatment.label}`;
+}
+
 /** The plan as it works out, with every change. */
 export function WorkedOutPanel({ plan, out, teams }: { plan: PlanDocument; out: WorkedOut; teams: number }) {
   const container = methodById(plan.methodId)!.container;
   const power = useSmallestDifference(plan, out, teams);
   const { forecast, blanks } = out;
-  // With several kinds the times are those of the slowest, and say so.
-  const slowest = out.kinds.length > 1 ? out.kinds.find((k) => k.forecast === forecast)?.species.name.toLowerCase() : null;
-  const of = slowest ? `, ${slowest}` : '';
+  const of = slowestWords(out);
   return (
     <section className="section worked-out" aria-label="How it works out">
       <h2>

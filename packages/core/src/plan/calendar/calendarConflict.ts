@@ -1,6 +1,5 @@
 import { type IsoDay } from '../../calendar/days';
 import { type PlanDocument } from '../document/planDocument';
-import { type EventFact, type PlanEventKind } from './planEvents';
 
 /** Something that cannot be done on its day, with a way out. */
 export interface CalendarConflict {
@@ -12,6 +11,3 @@ export interface CalendarConflict {
   /** The way out that can be gone with one press. */
   fix?: { label: string; apply: (plan: PlanDocument) => PlanDocument };
 }
-
-/** Puts something on its day, or on another; tells on which it came to stand. */
-export type Put = (day: IsoDay, kind: PlanEventKind, fact: EventFact) => IsoDay;

@@ -38,13 +38,23 @@ function beforeGap({ how, cover }: Leaving, alone: string): string {
   }
 }
 
+type Soak = Extract<EventFact, { code: 'soak' }>;
+
+function soakHours({ leastHours, mostHours }: Soak): string {
+  if (leastHours === undefined) return `at most ${mostHours} hours`;
+  return leastHours === mostHours ? `${mostHours} hours` : `${leastHours} to ${mostHours} hours`;
+}
+
+/** `22:15` */
+const clock = (hour: number) => `${Math.floor(hour)}:${String(Math.round((hour % 1) * 60)).padStart(2, '0')}`;
+
 const WORDS: Words = {
   'get-together': () => ['Get everything together', 'The shopping list and the kit list are under Prepare.'],
   'soil-stands': () => ['Mix the soil and let it stand', 'Chalk needs a few days to work.'],
   'cold-spell': ({ species }) => [`Cold spell of ${species} begins`, 'Seeds lie moist in the refrigerator until sowing.'],
-  soak: ({ species, chosen, mostHours }) => [
-    chosen ? `Soak the ${species} seeds that are to be soaked` : `Soak the ${species} seeds`,
-    `In plenty of water, at most ${mostHours} hours.`,
+  soak: (fact) => [
+    fact.chosen ? `Soak the ${fact.species} seeds that are to be soaked` : `Soak the ${fact.species} seeds`,
+    `In plenty of water, ${soakHours(fact)}${fact.hour === undefined ? '' : `: begin at about ${clock(fact.hour)}${fact.home ? ', at home' : ''}`}.`,
   ],
   sow: ({ treatments }) => [
     `Sow${treatments.length === 0 ? '' : ` ${treatments.join(' and ')}`}`,

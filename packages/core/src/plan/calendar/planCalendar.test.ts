@@ -227,3 +227,87 @@ test('hardening off goes on day by day, longer each time, on school days only, a
     expect(new Set(days).size).toBe(days.length);
   }
 });
+
+describe('what finds no day', () => {
+  const off = (from: string, to: string, name: string) => ({
+    calendar: { weekdays: startedPlan('salt-steps').calendar.weekdays, holidays: [{ from, to, name }] },
+  });
+  const grave = (plan: PlanDocument, today: string | null = null) =>
+    planCalendar(plan, workOut(plan, 7), today).conflicts.filter((c) => !c.settled);
+
+  test('covers over a long break: both things are named, and the way out mends it', () => {
+    const plan = startedPlan('salt-steps', off('2026-03-14', '2026-03-29', 'Spring break'));
+    const [covers] = grave(plan).filter((c) => c.what.startsWith('Lift the covers'));
+    expect(covers!.what).toMatch(
+      /^Lift the covers and move into the light has to be between .* and .*, when about half are up, and from Sat 14 March to Sun 29 March nobody is there \(Spring break\)\.$/,
+    );
+    expect(covers!.wayOut).toMatch(/^(Let somebody come in|Sow on) .* As it stands it is put on Mon 30 March\.$/);
+    const mended = covers!.fix!.apply(plan);
+    expect(grave(mended).filter((c) => c.what.startsWith('Lift the covers'))).toEqual([]);
+  });
+
+  test('somebody who comes in lifts covers on a day without school', () => {
+    const plan = startedPlan('salt-steps', { ...off('2026-03-14', '2026-03-29', 'Spring break'), whileAway: 'somebody' });
+    const { events } = planCalendar(plan, workOut(plan, 7));
+    const lifted = events.find((e) => 'code' in e && e.code === 'lift-covers')!;
+    expect(events.filter((e) => 'code' in e && e.code === 'come-in').map((e) => e.day)).toContain(lifted.day);
+  });
+
+  test('nothing is put before today: soil that cannot stand any more asks for another day of sowing', () => {
+    const plan = startedPlan('sour-water-and-chalk');
+    expect(grave(plan, '2026-03-06')).toEqual([]);
+    const [soil] = grave(plan, '2026-03-07');
+    expect(soil!.what).toBe(
+      'Mix the soil and let it stand has to be by Fri 6 March, at least 3 days before the seeds go in, and today is Sat 7 March.',
+    );
+    // Monday the 9th is the next day with anybody there; three days later is Thursday.
+    expect(soil!.fix!.label).toBe('Sow on Thu 12 Mar');
+    expect(grave(soil!.fix!.apply(plan), '2026-03-07')).toEqual([]);
+    const { events } = planCalendar(plan, workOut(plan, 7), '2026-03-05');
+    expect(events.every((e) => e.day >= '2026-03-05')).toBe(true);
+  });
+
+  test('seeds that would have to be sown yesterday are told, and paper is left before it feeds no more', () => {
+    const plan = startedPlan('salt-steps');
+    expect(grave(plan, '2026-03-12')[0]!.what).toBe('Sowing is planned for Mon 9 March, and today is Thu 12 March.');
+    const paper = startedPlan('soaked-or-dry', { endOn: '2026-05-29' });
+    for (let n = 0; n < 7; n++) {
+      const moved = { ...paper, sowOn: addDays('2026-03-09', n) };
+      const { events } = planCalendar(moved, workOut(moved, 7));
+      const on = events.find((e) => 'code' in e && e.code === 'into-soil')!;
+      expect(daysBetween(moved.sowOn, on.day)).toBeLessThanOrEqual(21);
+    }
+  });
+
+  test('a lesson at nine leaves no waking hour for four to eight hours of soaking', () => {
+    const plan = startedPlan('watch-and-wonder', { speciesId: 'sunflower', period: '09:00–09:45' });
+    expect(grave(plan)[0]).toMatchObject({
+      what: 'Soak the sunflower seeds: 4 to 8 hours before 09:00–09:45 on Mon 9 March is at night.',
+      wayOut: 'Sow in a later lesson, or sow them dry: it is a help, not a need.',
+    });
+    expect(grave({ ...plan, period: '13:15–14:00' })).toEqual([]);
+  });
+});
+
+test('a cool place has days of its own', () => {
+  const plan = startedPlan('warm-and-cool');
+  const out = workOut(plan, 7);
+  expect(out.sproutings.map((s) => s.treatments)).toEqual([['A'], ['B']]);
+  const [warm, cool] = out.sproutings.map((s) => (s.forecast.ok ? s.forecast.half.likely! : ''));
+  expect(warm! < cool!).toBe(true);
+  const lifted = planCalendar(plan, out).events.filter((e) => 'code' in e && e.code === 'lift-covers');
+  expect(lifted.map((e) => ('species' in e ? e.species : ''))).toEqual(['A', 'B']);
+});
+
+test('what is shut is left alone over a break without being told to be watered', () => {
+  const plan = startedPlan('soaked-or-dry', {
+    endOn: '2026-04-10',
+    calendar: {
+      weekdays: startedPlan('salt-steps').calendar.weekdays,
+      holidays: [{ from: '2026-03-14', to: '2026-03-29', name: 'Spring break' }],
+    },
+  });
+  const { events } = planCalendar(plan, workOut(plan, 7));
+  expect(events.filter((e) => 'leaving' in e).map((e) => e.leaving.how)).not.toContain('too-long');
+  expect(rulesOf(plan)).not.toContain('dry-before-monday');
+});

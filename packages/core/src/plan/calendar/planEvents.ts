@@ -22,8 +22,8 @@ export type EventFact =
   | { code: 'cold-spell' | 'harden-off' | 'plant-out' | 'harvest'; species: string }
   /** Hours outside on that day; the night too where it is the last step. */
   | { code: 'harden-step'; species: string; hours: number; night: boolean }
-  /** `chosen`: soaking is what differs, so only some are soaked. */
-  | { code: 'soak'; species: string; chosen: boolean; mostHours: number }
+  /** `chosen`: soaking is what differs, so only some are soaked. Hours of earlier times have no least, and no hour of beginning. */
+  | { code: 'soak'; species: string; chosen: boolean; leastHours?: number; mostHours: number; hour?: number; home?: boolean }
   /** Treatments that have their turn; none where all are sown on one day. */
   | { code: 'sow'; treatments: string[] }
   /** `kept`: some treatments want dark or covered, and stay so. `species`: only of this kind, where kinds have days of their own. */

@@ -12,8 +12,8 @@ export interface PlanOutlook {
   goal?: Goal | null;
 }
 
-export function planOutlook({ calendar, goal }: PlanDocument, { kinds }: WorkedOut): PlanOutlook {
-  const windows = kinds.flatMap(({ forecast }) => {
+export function planOutlook({ calendar, goal }: PlanDocument, { sproutings }: WorkedOut): PlanOutlook {
+  const windows = sproutings.flatMap(({ forecast }) => {
     if (!forecast.ok) return [];
     const from = forecast.first.earliest ?? forecast.first.likely;
     const to = forecast.ninety.latest ?? forecast.ninety.likely ?? forecast.half.latest;

@@ -121,12 +121,14 @@ function beforeSowing(sown: IsoDay, { events }: PlanCalendar): TapeSpan[] {
   });
 }
 
-/** When each kind is likely to come up, where it is known. */
-function sprouting(plan: PlanDocument, { kinds }: WorkedOut): TapeSpan[] {
-  return kinds.flatMap(({ species, forecast }): TapeSpan[] => {
+/** When what was sown together is likely to come up, where it is known. */
+function sprouting(plan: PlanDocument, { sproutings }: WorkedOut): TapeSpan[] {
+  return sproutings.flatMap(({ species, treatments, forecast }): TapeSpan[] => {
     if (!forecast.ok) return [];
     const from = forecast.first.earliest ?? forecast.first.likely;
     const to = forecast.ninety.latest ?? forecast.ninety.likely ?? forecast.half.latest;
-    return from && to && from <= plan.endOn ? [{ what: 'up', from, to, words: `${species.name.toLowerCase()} likely up` }] : [];
+    const several = sproutings.filter((s) => s.species === species).length > 1;
+    const name = `${species.name.toLowerCase()}${several ? ` ${treatments.join(' ')}` : ''}`;
+    return from && to && from <= plan.endOn ? [{ what: 'up', from, to, words: `${name} likely up` }] : [];
   });
 }

@@ -106,4 +106,37 @@ describe('preparing', () => {
     ).toMatch(/Wet the paper/);
     expect(homeKit(startedPlan('own-pot-at-home'), workOut(startedPlan('own-pot-at-home'), 7))).toHaveLength(7);
   });
+
+  test('what each container gets by itself is told for one and for all, chalk also in tablets, sand with the mix that is left', () => {
+    const factor = (subject: 'acid' | 'chalk' | 'soil', unit: string, ...amounts: number[]) => ({
+      ...plan.factors[0]!,
+      name: subject === 'soil' ? 'sand in the soil' : subject,
+      subject,
+      unit,
+      levels: [0, ...amounts].map((amount) => ({ label: `${amount} ${unit}`, amount })),
+    });
+    const steps = (...factors: ReturnType<typeof factor>[]) => {
+      const own = startedPlan('salt-steps', { factors, kind: 'two-factors', containersEach: 7, fillMl: 200 });
+      return { cards: mixingCards(own, workOut(own, 7)), list: shoppingList(own, workOut(own, 7), 7, 'metric'), own };
+    };
+    // Seven cups of each: 5 mL into each of fourteen where chalk is crossed with it.
+    const { cards, list, own } = steps(factor('acid', 'mL', 5), factor('chalk', 'tablets', 2));
+    expect(cards.map((c) => c.steps[0])).toEqual([
+      '5 mL: 5 mL of vinegar of 5 % into each of 14 cups, 70 mL in all.',
+      '2 tablets: 2 crushed tablets (1 g) into each of 14 cups, 14 g in all.',
+    ]);
+    // 5 mL are 4.16 mmol of acid: 208 mg of a gram of chalk.
+    expect(cards[1]!.steps.join(' ')).toContain('Where 5 mL meets 2 tablets, chalk is left: 792 mg. It fizzes: no lids.');
+    const total = (what: string) => list.find((l) => l.what.startsWith(what))!.total;
+    expect(total('Vinegar')).toBe('70 mL');
+    expect(total('Calcium')).toBe('14 g, or 28 tablets of 500 mg, crushed');
+    expect(runSheet(own, workOut(own, 7)).map(runStepWords)).toContain(
+      'D: fill each cup with 200 mL of mix (acid: 5 mL, chalk: 2 tablets) that is damp already, up to the line.',
+    );
+    const sand = steps(factor('soil', '%', 25, 50));
+    expect(sand.cards[0]!.steps.slice(0, 2)).toEqual([
+      '25 %: 50 mL of sand and 150 mL of mix into each of 7 cups, 350 mL in all.',
+      '50 %: 100 mL of sand and 100 mL of mix into each of 7 cups, 700 mL in all.',
+    ]);
+  });
 });

@@ -1,4 +1,5 @@
 import { byTreatment } from '../recipes/byTreatment';
+import { type Recipe } from '../recipes/recipe';
 import { listInWords } from '../../words/listInWords';
 import { formatMass } from '../../quantities/mass';
 import { formatVolume, type Kitchen } from '../../quantities/volume';
@@ -44,7 +45,13 @@ export function shoppingList(plan: PlanDocument, out: WorkedOut, teams: number, 
     },
     {
       what: 'First water',
-      perTeam: own === null ? SHARED : rangeOf(firstWaterOfTeams(out, groups), volume),
+      perTeam:
+        own === null
+          ? SHARED
+          : rangeOf(
+              ofTeams(out, groups, (r) => r.firstWaterMl?.[1] ?? 0),
+              volume,
+            ),
       total: volume(out.firstWater.totalMl * spare),
     },
     { what: holdsStick(method) ? 'Stick labels' : 'Labels to stick on', perTeam: perTeam(String), total: `${inAll}` },
@@ -96,29 +103,29 @@ function dealt({ layout }: WorkedOut, groups: number, treatments?: readonly stri
 }
 
 function seedLine(
-  { species, containers, treatments, toBuy, seedsEach }: KindWorkedOut,
+  { species, treatments, toBuy, sown }: KindWorkedOut,
   plan: PlanDocument,
   out: WorkedOut,
   groups: number,
 ): ListLine {
-  const own = dealt(out, groups, treatments);
-  const seeds = toBuy.ok ? toBuy.seeds : containers * seedsEach;
+  const seeds = toBuy.ok ? toBuy.seeds : sown;
   const packets = toBuy.ok && toBuy.packets !== null ? ` = ${counted(toBuy.packets, 'packet')} of ${plan.packetSeeds}` : '';
   const grams = species.thousandSeedGrams === null ? '' : `, about ${formatMass((seeds * species.thousandSeedGrams) / 1000)}`;
   // What goes home has its spare seeds in the kit.
-  const each = seedsEach + (plan.assignment === 'own-pot' ? spareSeedsInKit(seedsEach) : 0);
+  const kit = (n: number) => n + (plan.assignment === 'own-pot' ? spareSeedsInKit(n) : 0);
+  const each = (r: Recipe) => (treatments.includes(r.treatment.code) ? kit(r.seeds) : 0);
   return {
     what: `Seeds of ${species.name.toLowerCase()}, untreated`,
-    perTeam: own === null ? SHARED : range(own, (n) => `${n * each}`),
+    perTeam: dealt(out, groups) === null ? SHARED : rangeOf(ofTeams(out, groups, each), String),
     total: `${seeds}${packets}${grams}`,
   };
 }
 
-/** First water that each team needs, mL; paper that stays dry needs none. */
-function firstWaterOfTeams({ layout, recipes }: WorkedOut, groups: number): number[] {
-  const each = new Map(recipes.map((r) => [r.treatment.code, r.firstWaterMl?.[1] ?? 0]));
+/** What each team needs for its own containers, where one of a treatment takes so much. */
+function ofTeams({ layout, recipes }: WorkedOut, groups: number, each: (recipe: Recipe) => number): number[] {
+  const of = new Map(recipes.map((r) => [r.treatment.code, each(r)]));
   return Array.from({ length: groups }, (_, team) =>
-    layout.containers.filter((c) => c.team === team).reduce((sum, c) => sum + each.get(c.treatment)!, 0),
+    layout.containers.filter((c) => c.team === team).reduce((sum, c) => sum + of.get(c.treatment)!, 0),
   );
 }
 

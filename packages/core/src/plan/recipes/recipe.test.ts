@@ -49,7 +49,15 @@ describe('what is done for each treatment', () => {
 
 describe('recipes compared', () => {
   test('what the factors change is no unfair difference, whatever is asked', () => {
-    for (const start of ['salt-steps', 'crowded-pots', 'how-deep', 'kinds-side-by-side', 'age-ladder', 'thirsty', 'warm-and-cool'])
+    for (const start of [
+      'salt-steps',
+      'crowded-pots',
+      'how-deep',
+      'kinds-side-by-side',
+      'age-ladder',
+      'thirsty',
+      'warm-and-cool',
+    ])
       expect([start, unfairDifferences(recipes(start)), emptyFactors(recipes(start))]).toEqual([start, [], []]);
   });
 

@@ -1,8 +1,8 @@
 import { type IsoDay } from '../../calendar/days';
 import { type Result } from '../../result/result';
 import { substrateNeed, type SubstrateNeed } from '../../mixing/substrate';
-import { type GrowingMethod, methodById, type Species, speciesById } from '../../seeds/catalogue';
-import { type EmergenceForecast, forecastEmergence } from '../../seeds/emergenceForecast';
+import { methodById, type Species } from '../../seeds/catalogue';
+import { type EmergenceForecast } from '../../seeds/emergenceForecast';
 import { type SowingDepth, sowingDepth } from '../../seeds/sowingDepth';
 import {
   type BlankContainers,
@@ -18,7 +18,8 @@ import { type PlanDocument } from '../document/planDocument';
 import { type PlannedTreatment } from '../document/planTreatments';
 import { POTS_LOSE } from '../document/startingPoints';
 import { planChecks } from '../document/planChecks';
-import { namedTreatments, seedsOfTreatment, sowingDays, speciesOfTreatment } from '../document/treatmentSowing';
+import { namedTreatments } from '../document/treatmentSowing';
+import { slowest, type Sprouting, sproutingsOf } from './sproutings';
 
 /** What follows for one kind of seed of a plan. */
 export interface KindWorkedOut {
@@ -26,16 +27,17 @@ export interface KindWorkedOut {
   /** Codes of the treatments that are sown with it. */
   treatments: string[];
   containers: number;
-  /** In each container. */
-  seedsEach: number;
+  /** Seeds in all of them. */
+  sown: number;
   toBuy: Result<{ seeds: number; packets: number | null }>;
   /** Share of seeds expected up in class pots, or the test it comes from. */
   chance: SeedChance;
   /** Seeds for 19 of 20 containers with the wanted plants; null where no number does. */
   seedsAdvised: number | null;
   chanceOfEnough: number;
-  blanks: BlankContainers;
+  blanks: Pick<BlankContainers, 'expected' | 'range90'>;
   depth: SowingDepth;
+  /** Of its first sowing, in the coolest of its places. */
   forecast: Result<EmergenceForecast>;
 }
 
@@ -59,6 +61,8 @@ export interface WorkedOut {
   soil: SubstrateNeed;
   /** From the driest to the dampest container that is wetted at all, and of all together, mL. */
   firstWater: { eachMl: readonly [number, number]; totalMl: number };
+  /** What comes up together, each with its forecast. */
+  sproutings: Sprouting[];
   /** Of the slowest kind, from the first sowing. */
   forecast: Result<EmergenceForecast>;
   checkDays: Result<{ days: IsoDay[] }>;
@@ -73,81 +77,108 @@ export interface KnownLot {
 /** @param lot of the plan's own kind of seed */
 export function workOut(plan: PlanDocument, teams: number, lot: KnownLot | null = null): WorkedOut {
   const method = methodById(plan.methodId)!;
-  const treatments = namedTreatments(plan);
   const layout = layOut(plan, teams);
   const containers = layout.containers.length;
-  const kinds = [...new Set(treatments.map((t) => speciesOfTreatment(plan, t)))].map((id) => {
-    const codes = treatments.filter((t) => speciesOfTreatment(plan, t) === id).map((t) => t.code);
-    const own = layout.containers.filter((c) => codes.includes(c.treatment)).length;
-    const seedsEach = seedsOfTreatment(
-      plan,
-      treatments.find((t) => codes.includes(t.code))!,
-    );
-    return kindWorkedOut({ ...plan, seedsEach }, method, speciesById(id)!, codes, own, id === plan.speciesId ? lot : null);
-  });
   const recipes = recipesOf(plan, lot?.depthMm ?? undefined);
+  const containersOf = (code: string) => layout.containers.filter((c) => c.treatment === code).length;
+  const lotOf = (species: Species) => (species.id === plan.speciesId ? lot : null);
+  const chanceOf = (species: Species): SeedChance =>
+    lotOf(species)?.test ?? { share: species.germination * (method.paper ? 1 : POTS_LOSE) };
+  const sproutings = sproutingsOf(plan, recipes, containersOf, chanceOf);
+  const kinds = [...new Set(recipes.map((r) => r.species))].map((species) =>
+    kindWorkedOut(plan, {
+      species,
+      recipes: recipes.filter((r) => r.species === species),
+      containersOf,
+      chance: chanceOf(species),
+      packetMm: lotOf(species)?.depthMm ?? undefined,
+      forecast: ofFirstSowing(sproutings.filter((s) => s.species === species)),
+    }),
+  );
   const least = kinds.reduce((a, b) => (b.chanceOfEnough < a.chanceOfEnough ? b : a));
   return {
     lot,
-    treatments,
+    treatments: namedTreatments(plan),
     recipes,
     layout,
     containers,
-    seedsSown: kinds.reduce((sum, k) => sum + k.containers * k.seedsEach, 0),
+    seedsSown: kinds.reduce((sum, k) => sum + k.sown, 0),
     kinds,
     seedsAdvised: least.seedsAdvised,
     chanceOfEnough: least.chanceOfEnough,
-    blanks: {
-      expected: kinds.reduce((sum, k) => sum + k.blanks.expected, 0),
-      range90: [0, 1].map((i) => kinds.reduce((sum, k) => sum + k.blanks.range90[i]!, 0)) as [number, number],
-    },
+    blanks: addedUp(kinds.map((k) => k.blanks)),
     soil: substrateNeed(containers, plan.fillMl, method.paper ? 1 : undefined),
-    firstWater: firstWater(recipes, layout),
+    firstWater: firstWater(recipes, containersOf),
+    sproutings,
     forecast: slowest(kinds.map((k) => k.forecast)),
     checkDays: planChecks(plan),
   };
 }
 
-function firstWater(recipes: readonly Recipe[], { containers }: Layout): WorkedOut['firstWater'] {
+function ofFirstSowing(sproutings: readonly Sprouting[]): Result<EmergenceForecast> {
+  const first = sproutings.map((s) => s.sowOn).sort()[0];
+  return slowest(sproutings.filter((s) => s.sowOn === first).map((s) => s.forecast));
+}
+
+/** Empty containers of several groups: their ranges added up, so rather too wide. */
+function addedUp(blanks: readonly WorkedOut['blanks'][]): WorkedOut['blanks'] {
+  return {
+    expected: blanks.reduce((sum, b) => sum + b.expected, 0),
+    range90: [0, 1].map((i) => blanks.reduce((sum, b) => sum + b.range90[i]!, 0)) as [number, number],
+  };
+}
+
+function firstWater(recipes: readonly Recipe[], containersOf: (code: string) => number): WorkedOut['firstWater'] {
   const wetted = recipes.flatMap(({ treatment, firstWaterMl }) => (firstWaterMl ? [{ code: treatment.code, firstWaterMl }] : []));
   if (wetted.length === 0) return { eachMl: [0, 0], totalMl: 0 };
   return {
     eachMl: [Math.min(...wetted.map((w) => w.firstWaterMl[0])), Math.max(...wetted.map((w) => w.firstWaterMl[1]))],
-    totalMl: wetted.reduce((sum, w) => sum + w.firstWaterMl[1] * containers.filter((c) => c.treatment === w.code).length, 0),
+    totalMl: wetted.reduce((sum, w) => sum + w.firstWaterMl[1] * containersOf(w.code), 0),
   };
+}
+
+interface OfKind {
+  species: Species;
+  recipes: readonly Recipe[];
+  containersOf: (code: string) => number;
+  chance: SeedChance;
+  packetMm: readonly [number, number] | undefined;
+  forecast: Result<EmergenceForecast>;
 }
 
 function kindWorkedOut(
   plan: PlanDocument,
-  method: GrowingMethod,
-  species: Species,
-  treatments: string[],
-  containers: number,
-  lot: KnownLot | null,
+  { species, recipes, containersOf, chance, packetMm, forecast }: OfKind,
 ): KindWorkedOut {
-  const { protocol, seedsEach } = plan;
-  const chance: SeedChance = lot?.test ?? { share: species.germination * (method.paper ? 1 : POTS_LOSE) };
-  const keep = plan.kind === 'crowding' ? plan.keep : 1;
+  const { protocol } = plan;
+  const own = recipes.map((r) => ({ seeds: r.seeds, containers: containersOf(r.treatment.code), wanted: plantsWanted(plan, r) }));
+  const advised = Math.max(...own.map((o) => seedsToSow(chance, o.wanted) ?? Infinity));
   return {
     species,
-    treatments,
-    containers,
-    seedsEach,
-    toBuy: toBuy(plan, containers),
+    treatments: recipes.map((r) => r.treatment.code),
+    containers: own.reduce((sum, o) => sum + o.containers, 0),
+    sown: own.reduce((sum, o) => sum + o.containers * o.seeds, 0),
+    toBuy: toBuy(plan, own),
     chance,
-    seedsAdvised: protocol.seedsToHole === 'one' ? 1 : protocol.seedsToHole === 'few' ? 3 : seedsToSow(chance, keep),
-    chanceOfEnough: chanceOfAtLeast(keep, seedsEach, chance),
-    blanks: blankContainers(containers, seedsEach, chance),
-    depth: sowingDepth(species, { school: protocol.depth, packetMm: lot?.depthMm ?? undefined }),
-    forecast: forecastEmergence(species, {
-      sownOn: sowingDays(plan)[0]!,
-      seeds: containers * seedsEach,
-      room: plan.room,
-      calendar: plan.calendar,
-      rootTip: protocol.sprouted === 'root-2mm',
-      germination: 'share' in chance ? chance.share : (chance.up + 0.5) / (chance.of + 1),
-    }),
+    seedsAdvised:
+      protocol.seedsToHole === 'one' ? 1 : protocol.seedsToHole === 'few' ? 3 : Number.isFinite(advised) ? advised : null,
+    chanceOfEnough: Math.min(...own.map((o) => chanceOfAtLeast(o.wanted, o.seeds, chance))),
+    blanks: blanksOf(own, chance),
+    depth: sowingDepth(species, { school: protocol.depth, packetMm }),
+    forecast,
   };
+}
+
+/** Plants that a container is to have at least. */
+function plantsWanted({ kind, keep }: PlanDocument, { settings }: Recipe): number {
+  return settings.find((s) => s.subject === 'crowding')?.amount ?? (kind === 'crowding' ? keep : 1);
+}
+
+/** Containers with the same number of seeds share what a test leaves open. */
+function blanksOf(own: readonly { seeds: number; containers: number }[], chance: SeedChance): WorkedOut['blanks'] {
+  const groups = new Map<number, number>();
+  for (const { seeds, containers } of own) groups.set(seeds, (groups.get(seeds) ?? 0) + containers);
+  return addedUp([...groups].map(([seeds, containers]) => blankContainers(containers, seeds, chance)));
 }
 
 /** Seeds to spare that go home with each pot. */
@@ -156,14 +187,12 @@ export function spareSeedsInKit(seedsEach: number): number {
 }
 
 /** Seeds to have: with the plan's spares, or, where every pot goes home, with those of each kit. */
-function toBuy({ assignment, seedsEach, sparePercent, packetSeeds }: PlanDocument, containers: number): KindWorkedOut['toBuy'] {
+function toBuy(
+  { assignment, sparePercent, packetSeeds }: PlanDocument,
+  own: readonly { seeds: number; containers: number }[],
+): KindWorkedOut['toBuy'] {
   const packet = packetSeeds >= 1 ? packetSeeds : null;
-  if (assignment !== 'own-pot') return seedsToBuy(containers, seedsEach, sparePercent, packet);
-  return seedsToBuy(containers, seedsEach + spareSeedsInKit(seedsEach), 0, packet);
-}
-
-/** The forecast whose half comes last; one that cannot be made counts as the slowest. */
-function slowest(forecasts: readonly Result<EmergenceForecast>[]): Result<EmergenceForecast> {
-  const half = (f: Result<EmergenceForecast>) => (f.ok ? (f.half.likely ?? '9999') : '~');
-  return forecasts.reduce((a, b) => (half(b) > half(a) ? b : a));
+  const home = assignment === 'own-pot';
+  const needed = own.reduce((sum, o) => sum + o.containers * (o.seeds + (home ? spareSeedsInKit(o.seeds) : 0)), 0);
+  return seedsToBuy(1, needed, home ? 0 : sparePercent, packet);
 }

@@ -1,3 +1,4 @@
+import { todayIn } from '@bright-sprout/core/clock/clock';
 import { planCalendar } from '@bright-sprout/core/plan/calendar/planCalendar';
 import { NotYet } from '../NotYet';
 import { type PartProps } from '../partProps';
@@ -7,8 +8,8 @@ import { saveCalendar } from './saveCalendar';
 
 /** The days in words beside the tape on which they are made, and everything that has its day. */
 export function DaysPart(props: PartProps) {
-  const { plan, out, problems } = props;
-  const days = out && planCalendar(plan, out);
+  const { plan, out, problems, group, readOnly } = props;
+  const days = out && planCalendar(plan, out, readOnly ? null : todayIn(group.timeZone));
   return (
     <>
       <DaysSentence {...props} />

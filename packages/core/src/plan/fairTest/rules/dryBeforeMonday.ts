@@ -1,13 +1,15 @@
 import { type FairRule } from '../fairRule';
 import { formatDay } from '../../../calendar/days';
 import { gaps } from '../../../calendar/schoolCalendar';
-import { daysAlone } from '../../document/waterings';
+import { daysAlone, isWatered } from '../../document/waterings';
 import { lower, methodOf } from '../planFacts';
 
 export const dryBeforeMonday: FairRule = {
   code: 'dry-before-monday',
   ofEveryKind: true,
   check: (plan) => {
+    // What is shut holds what it has, and nobody waters it.
+    if (!isWatered(plan)) return null;
     const { name } = methodOf(plan);
     const lasts = daysAlone(plan);
     const long = gaps(plan.calendar, plan.sowOn, plan.endOn).filter((g) => g.days > lasts);

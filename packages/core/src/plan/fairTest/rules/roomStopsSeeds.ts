@@ -1,5 +1,7 @@
 import { type FairRule, type FactParams } from '../fairRule';
 import { meanTemperature } from '../../../calendar/roomTemperature';
+import { type PlanDocument } from '../../document/planDocument';
+import { type Recipe } from '../../recipes/recipe';
 import { changes, speciesOf } from '../planFacts';
 
 type RoomTrouble = 'too-cold' | 'too-hot' | 'off';
@@ -13,9 +15,9 @@ const ROOM_TROUBLE: Record<RoomTrouble, (p: FactParams) => string> = {
 export const roomStopsSeeds: FairRule = {
   code: 'room-stops-seeds',
   ofEveryKind: true,
-  check: (plan) => {
-    if (changes(plan, 'temperature')) return null;
-    const { thermal, name, sproutsAt } = speciesOf(plan);
+  check: (plan, { recipes }) => {
+    const { id, thermal, name, sproutsAt } = speciesOf(plan);
+    if (changes(plan, 'temperature')) return placeThatStops(plan, recipes.filter((r) => r.species.id === id));
     const [coldest, warmest, mean] = [Math.min(plan.room.day, plan.room.night), plan.room.day, meanTemperature(plan.room)];
     const trouble: RoomTrouble | null =
       mean <= thermal.base + 1
@@ -47,7 +49,20 @@ export const roomStopsSeeds: FairRule = {
     };
   },
   words: (p) => ({
-    what: ROOM_TROUBLE[p.trouble as RoomTrouble](p),
+    what: p.place ? `${p.kind} hardly sprouts in “${p.place}”, at ${p.mean} °C.` : ROOM_TROUBLE[p.trouble as RoomTrouble](p),
     why: 'Seeds that are too cold or too hot wait or rot, whatever else is done to them.',
   }),
 };
+
+/** Where warmth is what is asked about, a place in which nothing comes up is worth knowing. */
+function placeThatStops(plan: PlanDocument, recipes: readonly Recipe[]): ReturnType<FairRule['check']> {
+  const { name, thermal } = speciesOf(plan);
+  const stopped = recipes.find(({ room }) => meanTemperature(room) <= thermal.base + 1 || room.day >= thermal.ceiling);
+  if (!stopped) return null;
+  const place = stopped.settings.find((s) => s.subject === 'temperature')!.label;
+  return {
+    severity: 'mind',
+    params: { trouble: 'off', kind: name, place, mean: Math.round(meanTemperature(stopped.room)) },
+    fix: null,
+  };
+}

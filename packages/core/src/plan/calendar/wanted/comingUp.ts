@@ -1,0 +1,129 @@
+import { SEED_COUNTS } from '../../../measures/builtIn/counts';
+import { addDays, type IsoDay } from '../../../calendar/days';
+import { methodById } from '../../../seeds/catalogue';
+import { type PlanDocument } from '../../document/planDocument';
+import { isShut } from '../../document/waterings';
+import { type Recipe } from '../../recipes/recipe';
+import { calledBy } from '../called';
+import { type DaysWorkedOut } from '../daysWorkedOut';
+import { type Wanted } from '../windows';
+import { paperUsedUp } from './afterPots';
+
+/** A cover that stays longer over what is up makes it long and pale. */
+const COVERED_DAYS = 4;
+/** Covers are lifted first and taken off so many days later. */
+const COVER_OFF = { least: 2, best: 3, most: 10 };
+/** Seedlings that stand longer together have roots that cannot be parted. */
+const THIN_WITHIN_DAYS = 12;
+/** Where nobody knows when the first true leaf opens, and the fewest days after half are up. */
+const LEAF_DAYS = { unknown: 6, least: 3 };
+
+const earlier = (a: IsoDay, b: IsoDay) => (a < b ? a : b);
+
+/** What the seedlings decide: the first look, light and covers, thinning. */
+export function comingUp(plan: PlanDocument, days: DaysWorkedOut): Wanted[] {
+  return [...firstLook(plan, days), ...covers(plan, days), ...thinning(plan, days)].filter((w) => w.best < plan.endOn);
+}
+
+function forecastOf({ sproutings }: DaysWorkedOut, { treatment }: Recipe) {
+  const { forecast } = sproutings.find((s) => s.treatments.includes(treatment.code))!;
+  return forecast.ok ? forecast : null;
+}
+
+function firstLook({ endOn }: PlanDocument, { sproutings }: DaysWorkedOut): Wanted[] {
+  const first = sproutings
+    .flatMap(({ forecast, sowOn }) => {
+      if (!forecast.ok || !forecast.first.earliest) return [];
+      const { earliest } = forecast.first;
+      return [{ day: earliest <= sowOn ? addDays(sowOn, 1) : earliest, half: forecast.half.likely }];
+    })
+    .sort((a, b) => (a.day < b.day ? -1 : 1))[0];
+  if (!first) return [];
+  const to = first.half && first.half > first.day ? first.half : addDays(first.day, COVERED_DAYS);
+  return [
+    {
+      id: 'first-look',
+      kind: 'first-look',
+      fact: { code: 'first-look' },
+      best: first.day,
+      from: first.day,
+      to: earlier(to, endOn),
+      waits: true,
+      bound: 'when the first may be up',
+    },
+  ];
+}
+
+function covers(plan: PlanDocument, days: DaysWorkedOut): Wanted[] {
+  if (plan.protocol.lightBefore !== 'warm-covered' || plan.kind === 'viability') return [];
+  const { cover } = methodById(plan.methodId)!;
+  const kept = plan.factors.some((f) => f.subject === 'light' || f.subject === 'cover');
+  const grownOn = plan.measures.some((m) => !SEED_COUNTS.some((c) => c === m));
+  if (cover !== 'lifted' && !grownOn) return [];
+  const halves = calledBy(days.recipes, (r) => {
+    const forecast = forecastOf(days, r);
+    const half = forecast?.half.likely;
+    return half ? { half, ninety: forecast.ninety.likely ?? half } : null;
+  });
+  return halves.flatMap(({ value: { half, ninety }, called }): Wanted[] => {
+    const code = cover === 'lifted' ? ('lift-covers' as const) : ('into-light' as const);
+    const id = `${code} ${called.species ?? ''}`;
+    const to = [ninety, addDays(half, COVERED_DAYS)].sort()[1]!;
+    const lifted: Wanted = {
+      id,
+      kind: 'care',
+      fact: { code, kept, ...called },
+      best: half,
+      from: half,
+      to: earlier(to, plan.endOn),
+      byComers: true,
+      waits: true,
+      bound: 'when about half are up',
+    };
+    if (cover !== 'lifted' || addDays(half, COVER_OFF.best) >= plan.endOn) return [lifted];
+    return [
+      lifted,
+      {
+        id: `covers-off ${called.species ?? ''}`,
+        kind: 'care',
+        fact: { code: 'covers-off', kept, ...called },
+        best: addDays(half, COVER_OFF.best),
+        from: half,
+        to: plan.endOn,
+        after: { id, ...COVER_OFF },
+        byComers: true,
+        waits: true,
+        bound: 'some days after they were lifted',
+      },
+    ];
+  });
+}
+
+function thinning(plan: PlanDocument, days: DaysWorkedOut): Wanted[] {
+  if (plan.kind === 'viability' || plan.kind === 'patch' || isShut(plan, methodById(plan.methodId)!)) return [];
+  const crowding = plan.factors.some((f) => f.subject === 'crowding');
+  const usedUp = paperUsedUp(plan);
+  const ready = calledBy(days.recipes, (r) => {
+    const half = forecastOf(days, r)?.half.likely;
+    return r.keep === null || !half ? null : { open: addDays(half, leafAfter(r)), keep: crowding ? null : r.keep };
+  });
+  return ready.map(({ value: { open, keep }, called }) => {
+    const best = usedUp !== null && usedUp < open ? usedUp : open;
+    return {
+      id: `thin ${called.species ?? ''} ${keep}`,
+      kind: 'thin',
+      fact: { code: 'thin', keep, ...called },
+      best,
+      from: best,
+      to: earlier(usedUp ?? plan.endOn, earlier(addDays(best, THIN_WITHIN_DAYS), plan.endOn)),
+      waits: true,
+      bound:
+        usedUp === best ? 'before they are moved on' : 'once the first true leaves open, and before roots have grown together',
+    };
+  });
+}
+
+/** Days from half up to the first true leaf. */
+function leafAfter({ species: { daysTo, emergenceDays } }: Recipe): number {
+  return daysTo.firstTrueLeaf ? Math.max(LEAF_DAYS.least, daysTo.firstTrueLeaf[0] - emergenceDays[0]) : LEAF_DAYS.unknown;
+}
