@@ -1,9 +1,19 @@
 import { type BenchView } from '@bright-sprout/contracts/checks';
 import { type InvestigationRecords, type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { type PlanView } from '@bright-sprout/contracts/plans';
+import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
 import { planFrom } from '@bright-sprout/core/plan/document/startingPoints';
 import { v7 } from 'uuid';
-import { type Device, device, joined, signedInTeacher, startApplication, startClass, type TestApplication } from './application';
+import {
+  checkOf,
+  type Device,
+  device,
+  joined,
+  signedInTeacher,
+  startApplication,
+  startClass,
+  type TestApplication,
+} from './application';
 
 let application: TestApplication;
 let world: Awaited<ReturnType<typeof startClass>>;
@@ -37,7 +47,7 @@ test('a team writes down what went otherwise, twice the same is once, and it can
   const body = { containerId: ownOf('kite').id, kind: 'broken-seed' };
   await kites.put(`/bench/deviations/${id}`, body).expect(200);
   await kites.put(`/bench/deviations/${id}`, body).expect(200);
-  expect(await deviations()).toEqual([{ id, ...body, note: null }]);
+  expect(await deviations()).toEqual([{ id, ...body, seeds: null, note: null }]);
   await kites.put(`/bench/deviations/${id}`, { ...body, kind: 'other' }).expect(409);
   await kites.delete(`/bench/deviations/${id}`).expect(204);
   await kites.delete(`/bench/deviations/${id}`).expect(204);
@@ -100,5 +110,81 @@ describe('a sowing that is taken back', () => {
     await stranger.delete(`/plans/${id}/sowing`).expect(404);
     await device(application).delete(`/plans/${id}/sowing`).expect(401);
     await kites.delete(`/plans/${id}/sowing`).expect(401);
+  });
+});
+
+describe('pots in reserve, pots of children, seeds that are counted', () => {
+  async function sowLike(start: string, part: Partial<PlanDocument>): Promise<InvestigationView> {
+    const id = v7();
+    const document = { ...planFrom(start, { gradeBand: 'middle', teams: 2, today: '2026-03-02' }, 7), ...part };
+    await world.teacher.put(`/plans/${id}`, { classId: world.classId, version: 0, document }).expect(200);
+    return (await world.teacher.put(`/plans/${id}/sowing`, { version: 1 }).expect(200)).body as InvestigationView;
+  }
+  const viewOf = async ({ id }: InvestigationView) =>
+    ((await world.teacher.get(`/investigations/${id}`).expect(200)).body as InvestigationRecords).investigation;
+
+  test('a pot in reserve is nobody’s to look at until it takes the place of a lost one of its treatment', async () => {
+    const plan = await sowLike('salt-steps', { reserveEach: 1 });
+    expect(plan.reserve.map((c) => [c.code, c.teamId])).toEqual(['A4', 'B4', 'C4', 'D4'].map((code) => [code, null]));
+    const [spare] = plan.reserve;
+    const own = plan.containers.find((c) => c.code === 'A1')!;
+    const other = plan.containers.find((c) => c.code === 'B1')!;
+    const bench = (await kites.get('/bench').expect(200)).body as BenchView;
+    const seen = bench.investigations.find((i) => i.investigation.id === plan.id)!.investigation;
+    expect(seen.containers.map((c) => c.code)).not.toContain('A4');
+    await world.teacher.put(`/checks/${v7()}`, checkOf(spare!.id)).expect(404);
+    await kites.put(`/bench/checks/${v7()}`, checkOf(spare!.id)).expect(403);
+
+    const take = (replacesId: string) => ({
+      investigationId: plan.id,
+      kind: 'from-reserve',
+      containerId: spare!.id,
+      replacesId,
+      note: 'knocked over',
+    });
+    await world.teacher.put(`/run-changes/${v7()}`, take(other.id)).expect(422);
+    const stranger = await signedInTeacher(application);
+    await stranger.put(`/run-changes/${v7()}`, take(own.id)).expect(404);
+    const id = v7();
+    await world.teacher.put(`/run-changes/${id}`, take(own.id)).expect(200);
+    const again = await world.teacher.put(`/run-changes/${id}`, take(own.id)).expect(200);
+    expect(again.body).toMatchObject({ code: 'A4', replaces: 'A1', toTeam: own.teamId });
+    const taken = await viewOf(plan);
+    expect(taken.reserve.map((c) => c.code)).toEqual(['B4', 'C4', 'D4']);
+    expect(taken.containers.find((c) => c.code === 'A4')!.teamId).toBe(own.teamId);
+
+    await world.teacher.delete(`/run-changes/${id}`).expect(204);
+    expect((await viewOf(plan)).reserve).toHaveLength(4);
+    const second = v7();
+    await world.teacher.put(`/run-changes/${second}`, take(own.id)).expect(200);
+    await world.teacher.put(`/checks/${v7()}`, checkOf(spare!.id)).expect(200);
+    await world.teacher.delete(`/run-changes/${second}`).expect(422);
+    // What was taken already is not taken twice.
+    await world.teacher.put(`/run-changes/${v7()}`, take(own.id)).expect(422);
+  });
+
+  test('seeds that were counted, too many or too few are what is in the container', async () => {
+    const plan = await sowLike('salt-steps', { seedsCounted: true, seedsEach: 50 });
+    const pot = plan.containers[0]!;
+    const seeds = async () => (await viewOf(plan)).containers.find((c) => c.id === pot.id)!.seedsSown;
+    expect(await seeds()).toBe(50);
+    const id = v7();
+    await world.teacher.put(`/deviations/${id}`, { containerId: pot.id, kind: 'counted', seeds: 47 }).expect(200);
+    expect(await seeds()).toBe(47);
+    await world.teacher.put(`/deviations/${v7()}`, { containerId: pot.id, kind: 'extra-seed' }).expect(200);
+    expect(await seeds()).toBe(48);
+    await world.teacher.delete(`/deviations/${id}`).expect(204);
+    expect(await seeds()).toBe(51);
+    await world.teacher.put(`/deviations/${v7()}`, { containerId: pot.id, kind: 'counted' }).expect(422);
+    await world.teacher.put(`/deviations/${v7()}`, { containerId: pot.id, kind: 'counted', seeds: 1.5 }).expect(400);
+  });
+
+  test('every child has a number beside the emblem of its team', async () => {
+    const plan = await sowLike('own-pot-at-home', { containersEach: 15 });
+    expect(plan.containers).toHaveLength(30);
+    for (const team of plan.teams) {
+      const numbers = plan.containers.filter((c) => c.teamId === team.id).map((c) => c.childNumber!);
+      expect([...numbers].sort((a, b) => a - b)).toEqual(numbers.map((_, i) => i + 1));
+    }
   });
 });

@@ -55,7 +55,9 @@ export function investigationView(change: Partial<InvestigationView> = {}): Inve
       position,
       seedsSown: 3,
       sownOn: '2026-03-03',
+      childNumber: null,
     })),
+    reserve: [],
     ...change,
   };
 }

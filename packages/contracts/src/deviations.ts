@@ -1,8 +1,9 @@
-import { IsIn, IsOptional, IsString, IsUUID, Length } from 'class-validator';
+import { IsIn, IsInt, IsOptional, IsString, IsUUID, Length, Max, Min } from 'class-validator';
 import { IsMoment } from './moment';
 
 /** What went otherwise than planned when a container was sown. */
 export const DEVIATION_KINDS = [
+  'counted',
   'extra-seed',
   'seed-missing',
   'broken-seed',
@@ -14,6 +15,7 @@ export const DEVIATION_KINDS = [
 export type DeviationKind = (typeof DEVIATION_KINDS)[number];
 
 export const DEVIATION_WORDS: Record<DeviationKind, string> = {
+  counted: 'seeds counted',
   'extra-seed': 'a seed too many',
   'seed-missing': 'a seed too few',
   'broken-seed': 'a broken seed',
@@ -31,6 +33,13 @@ export class SaveDeviationRequest {
   @IsIn(DEVIATION_KINDS, { message: 'Choose what went otherwise.' })
   kind: DeviationKind;
 
+  /** Seeds that were counted. */
+  @IsOptional()
+  @IsInt({ message: 'Seeds are whole numbers.' })
+  @Min(0, { message: 'Seeds are counted from 0.' })
+  @Max(1000, { message: 'At most 1000 seeds in a container.' })
+  seeds?: number;
+
   @IsOptional()
   @IsString({ message: 'A note is text.' })
   @Length(1, 200, { message: 'A note has at most 200 characters.' })
@@ -46,5 +55,7 @@ export interface DeviationView {
   id: string;
   containerId: string;
   kind: DeviationKind;
+  /** Seeds that were counted; null for what is no number. */
+  seeds: number | null;
   note: string | null;
 }

@@ -58,6 +58,8 @@ export interface ContainerView {
   seedsSown: number;
   /** Its own sowing day: staggered sowings differ. */
   sownOn: string;
+  /** Whose it is, as a number beside the team's emblem, where everybody has a pot at home. */
+  childNumber: number | null;
 }
 
 /** A treatment with the kind of seed that is sown with it. */
@@ -125,6 +127,8 @@ export interface InvestigationView {
   teams: TeamView[];
   treatments: TreatmentView[];
   containers: ContainerView[];
+  /** Sown and cared for beside them, and compared with none of them. */
+  reserve: ContainerView[];
 }
 
 /** An investigation with everything that was recorded, corrections included. */

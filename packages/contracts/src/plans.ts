@@ -9,6 +9,8 @@ import {
   type PlanKind,
   type PredictionKind,
   PREDICTIONS,
+  SEED_LOOKS,
+  type SeedLook,
   WHILE_AWAY,
   type WhileAway,
   type Protocol,
@@ -99,6 +101,21 @@ class GoalOfPlan {
   @IsNumber({}, NUMBER) @Max(1e6, FAR) mm: number;
 }
 
+class SeedLessonOfPlan {
+  @IsString(TEXT) @MaxLength(10, LONG) on: string;
+  @IsArray(TEXT)
+  @ArrayMaxSize(5, LONG)
+  @IsIn(SEED_LOOKS, { each: true, message: 'What is done with the seeds is not known.' })
+  looks: SeedLook[];
+}
+
+class OwnCarrierOfPlan {
+  @IsNumber({}, NUMBER) @Max(1e6, FAR) columns: number;
+  @IsNumber({}, NUMBER) @Max(1e6, FAR) rows: number;
+  @IsNumber({}, NUMBER) @Max(1e6, FAR) wideMm: number;
+  @IsNumber({}, NUMBER) @Max(1e6, FAR) deepMm: number;
+}
+
 class ExceptionOfPlan {
   @IsString(TEXT) @MaxLength(40, LONG) rule: string;
   @IsString(TEXT) @MaxLength(200, LONG) reason: string;
@@ -148,7 +165,7 @@ export class PlanOnTheWire implements PlanDocument {
   @IsIn(PLAN_KINDS, { message: 'Choose the kind of experiment.' }) kind: PlanKind;
   @IsArray(TEXT)
   @ArrayMinSize(1, { message: 'Choose at least one thing to change.' })
-  @ArrayMaxSize(2, { message: 'Change at most two things.' })
+  @ArrayMaxSize(3, { message: 'Change at most two things, over kinds of seed if you like.' })
   @PartsOf(() => FactorOfPlan)
   factors: FactorOfPlan[];
   @IsArray(TEXT) @ArrayMaxSize(30, LONG) @PartsOf(() => KeptSameOfPlan) keptSame: KeptSameOfPlan[];
@@ -156,7 +173,10 @@ export class PlanOnTheWire implements PlanDocument {
   @IsString(TEXT) @MaxLength(60, LONG) methodId: string;
   @IsString(TEXT) @MaxLength(36, LONG) seedLotId: string;
   @IsNumber({}, NUMBER) @Max(1e6, FAR) containersEach: number;
+  @IsNumber({}, NUMBER) @Max(1e6, FAR) reserveEach: number;
   @IsNumber({}, NUMBER) @Max(1e6, FAR) seedsEach: number;
+  @IsBoolean({ message: 'Counted when they are sown: yes or no.' }) seedsCounted: boolean;
+  @IsOptional() @PartOf(() => SeedLessonOfPlan) seedLesson: SeedLessonOfPlan | null;
   @IsNumber({}, NUMBER) @Max(1e6, FAR) keep: number;
   @IsNumber({}, NUMBER) @Max(1e6, FAR) fillMl: number;
   @IsNumber({}, NUMBER) @Max(1e6, FAR) doseMl: number;
@@ -171,6 +191,7 @@ export class PlanOnTheWire implements PlanDocument {
   @IsObject(TEXT) @Validate(IsProtocol) protocol: Protocol;
   @IsIn(ASSIGNMENTS, { message: 'Choose who gets what.' }) assignment: Assignment;
   @IsNumber({}, NUMBER) @Max(1e6, FAR) trays: number;
+  @IsOptional() @PartOf(() => OwnCarrierOfPlan) ownCarrier: OwnCarrierOfPlan | null;
   @IsInt(NUMBER) @Min(0, NUMBER) @Max(2147483647, FAR) drawSeed: number;
   @IsObject(TEXT) @Validate(IsPlaces) moved: Record<string, number>;
   @PartOf(() => RoomOfPlan) room: RoomOfPlan;

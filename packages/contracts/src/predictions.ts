@@ -18,7 +18,7 @@ export class PredictionRequest {
   height?: string | null;
 
   @IsOptional()
-  @Matches(/^[A-F]$/, { message: 'Choose one of the treatments.' })
+  @Matches(/^[A-H]$/, { message: 'Choose one of the treatments.' })
   winner?: string | null;
 }
 

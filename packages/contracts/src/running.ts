@@ -1,7 +1,7 @@
 import { IsIn, IsInt, IsOptional, IsString, IsUUID, Length, Matches, Max, Min } from 'class-validator';
 
 /** What a teacher changes while an investigation grows; each leaves its trace, and can be undone while the world allows it. */
-export const RUN_CHANGES = ['move-team', 'late-sowing'] as const;
+export const RUN_CHANGES = ['move-team', 'late-sowing', 'from-reserve'] as const;
 export type RunChangeKind = (typeof RUN_CHANGES)[number];
 
 /** Its id is made in the browser: sending it again changes nothing. */
@@ -12,7 +12,7 @@ export class RunChangeRequest {
   @IsIn(RUN_CHANGES, { message: 'Choose what is changed.' })
   kind: RunChangeKind;
 
-  /** The container that moves to another team. */
+  /** The container that moves to another team, or that comes out of the reserve. */
   @IsOptional()
   @IsUUID(undefined, { message: 'Say which container.' })
   containerId?: string;
@@ -22,9 +22,14 @@ export class RunChangeRequest {
   @IsUUID(undefined, { message: 'Choose a team of the class.' })
   teamId?: string;
 
+  /** The lost container whose place and team one from the reserve takes. */
+  @IsOptional()
+  @IsUUID(undefined, { message: 'Say which container is lost.' })
+  replacesId?: string;
+
   /** Treatment of a late sowing. */
   @IsOptional()
-  @Matches(/^[A-F]$/, { message: 'Choose one of the treatments.' })
+  @Matches(/^[A-H]$/, { message: 'Choose one of the treatments.' })
   treatment?: string;
 
   @IsOptional()
@@ -51,6 +56,8 @@ export interface RunChangeView {
   /** Teams before and after, for a move; null is the class. */
   fromTeam: string | null;
   toTeam: string | null;
+  /** Code of the container whose place it has taken. */
+  replaces: string | null;
   note: string | null;
   recordedAt: string;
   undone: boolean;

@@ -82,7 +82,7 @@ export class ArrivalDoubts {
          LEFT JOIN plant_check k ON k.container_id = c.id AND k.day < ?
          LEFT JOIN reading r ON r.check_id = k.id
          LEFT JOIN finding f ON f.reading_id = r.id AND f.measure = 'height'
-       WHERE c.investigation_id = ? AND c.team_id <=> ? AND c.taken_back_at IS NULL
+       WHERE c.investigation_id = ? AND c.team_id <=> ? AND c.taken_back_at IS NULL AND c.in_reserve = 0
          AND (c.treatment_id = ? OR c.position BETWEEN ? AND ?)`,
       [day, investigationId, teamId, treatmentId, position - 1, position + 1],
     );

@@ -18,6 +18,7 @@ import { WhatCameNew1764300000000 } from './migrations/1764300000000-WhatCameNew
 import { TeamsTakenAway1764400000000 } from './migrations/1764400000000-TeamsTakenAway';
 import { RequestsOfAll1764500000000 } from './migrations/1764500000000-RequestsOfAll';
 import { SchoolYear1764600000000 } from './migrations/1764600000000-SchoolYear';
+import { PotsAndSeeds1764700000000 } from './migrations/1764700000000-PotsAndSeeds';
 import { Photos1764040000000 } from './migrations/1764040000000-Photos';
 
 /** One place says how the database is reached: UTC, days as text, migrations only. */
@@ -46,6 +47,7 @@ export function databaseOptions(url: string): DataSourceOptions {
       TeamsTakenAway1764400000000,
       RequestsOfAll1764500000000,
       SchoolYear1764600000000,
+      PotsAndSeeds1764700000000,
     ],
     migrationsTableName: 'migration',
     synchronize: false,

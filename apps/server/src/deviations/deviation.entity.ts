@@ -14,6 +14,8 @@ export class Deviation {
   @ManyToOne(() => Team, { onDelete: 'SET NULL' }) @JoinColumn({ name: 'team_id' }) team: Relation<Team> | null;
   @Column('varchar', { length: 20 }) kind: DeviationKind;
   @Column('varchar', { length: 200, nullable: true }) note: string | null;
+  /** Seeds that were counted; null for what is no number. */
+  @Column('int', { nullable: true }) seeds: number | null;
   @Column('datetime', { name: 'recorded_at', precision: 3 }) recordedAt: Date;
   @Column('datetime', { name: 'taken_back_at', precision: 3, nullable: true }) takenBackAt: Date | null;
 }

@@ -25,6 +25,7 @@ export class DeviationsService {
     const teamId = asking.kind === 'team' ? asking.teamId : null;
     const there = await this.db.of(Deviation).findOneBy({ id });
     if (there) return this.repeat(there, request, teamId);
+    if (request.kind === 'counted' && request.seeds === undefined) throw new Problem(422, 'Say how many seeds were counted.');
     const recordedAt = doneAt(request.recordedAt ? rightMoment(asking, request.recordedAt) : null, timeNow());
     const container = await this.scope.containerToWriteFor(asking, request.containerId, recordedAt);
     if ((await this.db.of(Deviation).countBy({ containerId: container.id })) >= MOST_FOR_ONE)
@@ -34,6 +35,7 @@ export class DeviationsService {
       containerId: container.id,
       teamId,
       kind: request.kind,
+      seeds: request.kind === 'counted' ? request.seeds! : null,
       note: request.note ?? null,
       recordedAt,
     };
@@ -72,6 +74,6 @@ export class DeviationsService {
   private repeat(there: Deviation, request: SaveDeviationRequest, teamId: string | null): DeviationView {
     if (there.containerId !== request.containerId || there.kind !== request.kind || there.teamId !== teamId)
       throw new Problem(409, 'Something else was written down under this id. Nothing was changed.');
-    return { id: there.id, containerId: there.containerId, kind: there.kind, note: there.note };
+    return { id: there.id, containerId: there.containerId, kind: there.kind, seeds: there.seeds, note: there.note };
   }
 }

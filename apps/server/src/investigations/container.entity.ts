@@ -24,6 +24,10 @@ export class Container {
   @Column({ length: 40, collation: 'utf8mb4_bin' }) code: string;
   @Column('int') position: number;
   @Column('int', { name: 'seeds_sown' }) seedsSown: number;
+  /** Sown and cared for beside the others, and compared with none of them until it takes the place of one. */
+  @Column('boolean', { name: 'in_reserve', default: false }) inReserve: boolean;
+  /** Whose it is, as a number beside the team's emblem, where everybody has a pot at home. */
+  @Column('int', { name: 'child_number', nullable: true }) childNumber: number | null;
   /** Null where it was sown with the investigation. */
   @Column('date', { name: 'sown_on', nullable: true }) sownOn: string | null;
   /** A late sowing that was taken back: it is shown no more, and what belongs to it stays on record. */

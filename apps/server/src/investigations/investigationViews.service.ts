@@ -1,8 +1,9 @@
 import { type CareView } from '@bright-sprout/contracts/care';
 import { type DeviationView } from '@bright-sprout/contracts/deviations';
-import { type ExpectedView, type InvestigationView } from '@bright-sprout/contracts/investigations';
+import { type ContainerView, type ExpectedView, type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { USUAL_BENCH } from '@bright-sprout/core/bench/benchProtocol';
 import { predictedHeightDay } from '@bright-sprout/core/plan/document/predictedDay';
+import { seedsIn } from '@bright-sprout/core/readings/seedsIn';
 import { methodById, speciesById } from '@bright-sprout/core/seeds/catalogue';
 import { Injectable } from '@nestjs/common';
 import { In, IsNull, MoreThan, Not } from 'typeorm';
@@ -26,17 +27,32 @@ export class InvestigationViews {
   /** @param investigation loaded with its class and the class's teams */
   async view(investigation: Investigation): Promise<InvestigationView> {
     const where = { investigationId: investigation.id };
-    const [treatments, containers] = await Promise.all([
+    const [treatments, all] = await Promise.all([
       this.db.of(TreatmentEntity).find({ where, order: { code: 'ASC' } }),
       this.db.of(Container).find({ where: { ...where, takenBackAt: IsNull() }, order: { position: 'ASC' } }),
     ]);
-    const deviations = await this.deviations(containers.map((c) => c.id));
+    const deviations = await this.deviations(all.map((c) => c.id));
     const codes = new Map(treatments.map((t) => [t.id, t.code]));
     const method = investigation.methodId === null ? undefined : methodById(investigation.methodId);
     const { classGroup } = investigation;
+    const containers = all.filter((c) => !c.inReserve);
     const taking = new Set(containers.map((c) => c.teamId));
     const teams = teamsInOrder(classGroup.teams.filter((t) => taking.has(t.id)));
     const nicknames = new Map(teams.map((t: Team) => [t.id, t.nickname]));
+    const shown = (c: Container): ContainerView => ({
+      id: c.id,
+      code: c.code,
+      treatment: codes.get(c.treatmentId)!,
+      teamId: c.teamId,
+      block: c.teamId === null ? c.block : nicknames.get(c.teamId)!,
+      position: c.position,
+      seedsSown: seedsIn(
+        c.seedsSown,
+        deviations.filter((d) => d.containerId === c.id).map(({ kind, seeds }) => ({ kind, count: seeds })),
+      ),
+      sownOn: c.sownOn ?? investigation.sownOn,
+      childNumber: c.childNumber,
+    });
     return {
       id: investigation.id,
       version: investigation.version,
@@ -77,16 +93,8 @@ export class InvestigationViews {
         speciesId: speciesId ?? investigation.speciesId,
         ...namedKind(speciesId ?? investigation.speciesId),
       })),
-      containers: containers.map((c) => ({
-        id: c.id,
-        code: c.code,
-        treatment: codes.get(c.treatmentId)!,
-        teamId: c.teamId,
-        block: c.teamId === null ? c.block : nicknames.get(c.teamId)!,
-        position: c.position,
-        seedsSown: c.seedsSown,
-        sownOn: c.sownOn ?? investigation.sownOn,
-      })),
+      containers: containers.map(shown),
+      reserve: all.filter((c) => c.inReserve).map(shown),
     };
   }
 
@@ -126,7 +134,7 @@ export class InvestigationViews {
       where: { containerId: In(containerIds), takenBackAt: IsNull() },
       order: { recordedAt: 'ASC' },
     });
-    return found.map(({ id, containerId, kind, note }) => ({ id, containerId, kind, note }));
+    return found.map(({ id, containerId, kind, seeds, note }) => ({ id, containerId, kind, seeds, note }));
   }
 }
 

@@ -11,6 +11,8 @@ export class RunChange {
   @Column('varchar', { length: 20 }) kind: RunChangeKind;
   @Column('uuid', { name: 'from_team', nullable: true }) fromTeam: string | null;
   @Column('uuid', { name: 'to_team', nullable: true }) toTeam: string | null;
+  /** Code of the container whose place one from the reserve has taken. */
+  @Column('varchar', { length: 40, nullable: true }) replaces: string | null;
   @Column('varchar', { length: 200, nullable: true }) note: string | null;
   @Column('datetime', { name: 'recorded_at', precision: 3 }) recordedAt: Date;
   @Column('datetime', { name: 'undone_at', precision: 3, nullable: true }) undoneAt: Date | null;

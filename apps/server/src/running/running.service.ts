@@ -65,6 +65,7 @@ export class RunningService {
   private makeNow(id: string, investigation: Investigation, request: RunChangeRequest): Promise<void> {
     return this.db.work(async () => {
       if (request.kind === 'move-team') await this.moveTeam(id, investigation, request);
+      else if (request.kind === 'from-reserve') await this.takeFromReserve(id, investigation, request);
       else await this.sowLate(id, investigation, request);
       await this.changes.note({
         kind: 'investigation-changed',
@@ -87,7 +88,8 @@ export class RunningService {
           throw new Problem(422, `${found.container.code} was looked at since it was sown; it stays.`);
         await this.db.of(Container).update({ id: found.containerId }, { takenBackAt: timeNow() });
         await this.db.of(RunChange).update({ id }, { undoneAt: timeNow() });
-      } else await this.undoMove(found);
+      } else if (found.kind === 'from-reserve') await this.putBackIntoReserve(found);
+      else await this.undoMove(found);
       await this.changes.note({ kind: 'investigation-changed', classId, investigationId });
     });
   }
@@ -110,12 +112,35 @@ export class RunningService {
   }
 
   private async moveTeam(id: string, investigation: Investigation, request: RunChangeRequest): Promise<void> {
-    const where = { id: request.containerId, investigationId: investigation.id };
-    const container = request.containerId ? await this.db.of(Container).findOneBy(where) : null;
-    if (!container) throw notFound('This container');
+    const container = await this.containerOf(investigation, request.containerId);
     const toTeam = request.teamId ?? null;
     await this.db.of(Container).update({ id: container.id }, { teamId: toTeam });
     await this.db.of(RunChange).insert(this.row(id, container.id, request, container.teamId, toTeam));
+  }
+
+  private async containerOf(investigation: Investigation, id: string | undefined): Promise<Container> {
+    const found = id ? await this.db.of(Container).findOneBy({ id, investigationId: investigation.id }) : null;
+    if (!found) throw notFound('This container');
+    return found;
+  }
+
+  /** A pot of the reserve takes the team of a lost one of the same treatment; from then on it is looked at like the others. */
+  private async takeFromReserve(id: string, investigation: Investigation, request: RunChangeRequest): Promise<void> {
+    const spare = await this.containerOf(investigation, request.containerId);
+    const lost = await this.containerOf(investigation, request.replacesId);
+    if (!spare.inReserve) throw new Problem(422, `${spare.code} does not stand in reserve any more.`);
+    if (lost.inReserve || lost.treatmentId !== spare.treatmentId)
+      throw new Problem(422, `${spare.code} can only take the place of a pot that got the same.`);
+    await this.db.of(Container).update({ id: spare.id }, { inReserve: false, teamId: lost.teamId });
+    await this.db.of(RunChange).insert({ ...this.row(id, spare.id, request, null, lost.teamId), replaces: lost.code });
+  }
+
+  /** Only what nobody has looked at since can stand in reserve again. */
+  private async putBackIntoReserve({ id, containerId, container }: RunChange): Promise<void> {
+    if (await this.db.of(PlantCheck).existsBy({ containerId }))
+      throw new Problem(422, `${container.code} was looked at since it was taken; it stays.`);
+    await this.db.of(Container).update({ id: containerId }, { inReserve: true, teamId: null });
+    await this.db.of(RunChange).update({ id }, { undoneAt: timeNow() });
   }
 
   private async sowLate(id: string, investigation: Investigation, request: RunChangeRequest): Promise<void> {
@@ -151,7 +176,18 @@ export class RunningService {
   }
 }
 
-function viewOf({ id, kind, containerId, container, fromTeam, toTeam, note, recordedAt, undoneAt }: RunChange): RunChangeView {
+function viewOf({
+  id,
+  kind,
+  containerId,
+  container,
+  fromTeam,
+  toTeam,
+  replaces,
+  note,
+  recordedAt,
+  undoneAt,
+}: RunChange): RunChangeView {
   return {
     id,
     kind,
@@ -159,6 +195,7 @@ function viewOf({ id, kind, containerId, container, fromTeam, toTeam, note, reco
     code: container.code,
     fromTeam,
     toTeam,
+    replaces,
     note,
     recordedAt: recordedAt.toISOString(),
     undone: undoneAt !== null,

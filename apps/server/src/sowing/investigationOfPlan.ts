@@ -6,7 +6,9 @@ import { planOutlook } from '@bright-sprout/core/plan/calendar/planOutlook';
 import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
 import { sowingDayOfTreatment, sowingDays, speciesOfTreatment } from '@bright-sprout/core/plan/document/treatmentSowing';
 import { fairTest, keptCautions } from '@bright-sprout/core/plan/fairTest/fairTest';
+import { allOf } from '@bright-sprout/core/plan/layout/layOut';
 import { runSheet } from '@bright-sprout/core/plan/lists/runSheet';
+import { listInWords } from '@bright-sprout/core/words/listInWords';
 import { type WorkedOut } from '@bright-sprout/core/plan/workedOut/workOut';
 import { type Database } from '../database/database';
 import { newId } from '../database/ids';
@@ -34,7 +36,7 @@ export function investigationOf(plan: PlanDocument, out: WorkedOut, { id, classI
       id,
       classId,
       question: plan.question,
-      factor: plan.factors.map((f) => f.name).join(' and '),
+      factor: listInWords(plan.factors.map((f) => f.name)),
       phase: 'growing' as Phase,
       sharedWithTeams: false,
       origin: 'planned' as const,
@@ -62,13 +64,15 @@ export function investigationOf(plan: PlanDocument, out: WorkedOut, { id, classI
       control: t.control,
       speciesId: speciesOfTreatment(plan, t),
     })),
-    containers: out.layout.containers.map((c) => ({
+    containers: allOf(out.layout).map((c) => ({
       id: newId(),
       investigationId: id,
       treatmentId: treatmentIds.get(c.treatment)!,
       teamId: c.team === null ? null : teamIds[c.team]!,
       code: c.code,
       position: c.place,
+      inReserve: out.layout.reserve.some((r) => r.code === c.code),
+      childNumber: c.child,
       seedsSown: out.recipes.find((r) => r.treatment.code === c.treatment)!.seeds,
       sownOn: sownOn.get(c.treatment)!,
     })),

@@ -56,7 +56,9 @@ export class TogetherService {
     const investigation = await this.scope.investigationOf(teacher, investigationId);
     const there = await this.db.of(Together).existsBy({ id });
     if (there) return viewOf(await this.own(teacher, id));
-    const container = await this.db.of(Container).findOneBy({ id: containerId, investigationId, takenBackAt: IsNull() });
+    const container = await this.db
+      .of(Container)
+      .findOneBy({ id: containerId, investigationId, takenBackAt: IsNull(), inReserve: false });
     if (!container) throw notFound('This plant');
     if (investigation.phase !== 'growing') throw new Problem(422, 'This investigation is finished: nothing more is read.');
     const open = await this.db

@@ -34,7 +34,13 @@ export const useClass = (id: string) =>
   useQuery({ queryKey: ['classes', id], queryFn: () => request<ClassView>('GET', `/classes/${id}`) });
 
 export const usePlan = (id: string) =>
-  useQuery({ queryKey: ['plans', id], queryFn: () => request<PlanView>('GET', `/plans/${id}`), staleTime: Infinity, gcTime: 0 });
+  useQuery({
+    queryKey: ['plans', id],
+    queryFn: () => request<PlanView>('GET', `/plans/${id}`),
+    enabled: id !== '',
+    staleTime: Infinity,
+    gcTime: 0,
+  });
 
 export const usePlans = (classId: string) =>
   useQuery({ queryKey: ['plans', 'of', classId], queryFn: () => request<PlanListing[]>('GET', `/classes/${classId}/plans`) });

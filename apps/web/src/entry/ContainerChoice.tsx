@@ -25,6 +25,7 @@ export function ContainerChoice({ containers, chosen, disabled, onToggle, label 
           onClick={() => onToggle(c.id)}
         >
           <TreatmentMark code={c.treatment} size={16} /> {c.code}
+          {c.childNumber !== null && <span className="container-child">number {c.childNumber}</span>}
         </button>
       ))}
     </div>

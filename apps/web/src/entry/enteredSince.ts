@@ -33,6 +33,7 @@ export function deviationsSince(
     id,
     containerId: body.containerId,
     kind: body.kind,
+    seeds: body.seeds ?? null,
     note: body.note ?? null,
   }));
   return since(deviations, entered, takenBack(waiting, 'deviation-back')).filter((d) => containerIds.has(d.containerId));

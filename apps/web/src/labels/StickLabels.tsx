@@ -9,6 +9,10 @@ export interface LabelledPot {
   code: string;
   treatment: string;
   team: ClassView['teams'][number] | null;
+  /** Whose of the team's it is, where everybody has one at home. */
+  childNumber?: number | null;
+  /** It stands in reserve. */
+  inReserve?: boolean;
 }
 
 /** Where a scanned label leads: the team joins and its container opens. */
@@ -24,8 +28,8 @@ export function StickLabels({
   investigationId,
 }: {
   pots: readonly LabelledPot[];
-  /** What each treatment gets, by code. */
-  labels: ReadonlyMap<string, string>;
+  /** What each treatment gets, line by line, by code. */
+  labels: ReadonlyMap<string, readonly string[]>;
   joinCode: string;
   investigationId: string;
 }) {
@@ -37,11 +41,16 @@ export function StickLabels({
             <TreatmentMark code={pot.treatment} size={24} />
             <b>{pot.code}</b>
             {pot.team && <EmblemMark emblem={pot.team.emblem} size={26} />}
+            {pot.childNumber && <b className="stick-label-child">{pot.childNumber}</b>}
           </span>
           <Square text={potAddress(joinCode, investigationId, pot.code)} name={`Opens ${pot.code}`} />
           <span className="stick-label-text">
-            {labels.get(pot.treatment)}
-            <br />
+            {(labels.get(pot.treatment) ?? []).map((line) => (
+              <span key={line} className="d-block">
+                {line}
+              </span>
+            ))}
+            {pot.inReserve && <span className="d-block">in reserve</span>}
             {joinCode}
           </span>
         </li>

@@ -1,10 +1,12 @@
 import { timeNow } from '@bright-sprout/core/clock/clock';
 import { DEVIATION_KINDS, DEVIATION_WORDS, type DeviationKind } from '@bright-sprout/contracts/deviations';
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
+import { counted } from '@bright-sprout/core/words/plural';
 import { useState } from 'react';
 import { ProblemNotice } from '../page/Notices';
 import { TreatmentMark } from '../marks/TreatmentMark';
 import { type Entering } from '../entry/useEntering';
+import { SeedsCounted } from './SeedsCounted';
 import './sowing.scss';
 
 /** What went otherwise, in two taps: the container, then what. Taken back, it stays on record but counts no longer. */
@@ -18,11 +20,12 @@ export function SownOtherwise({
   const [pot, setPot] = useState<string | null>(null);
   const [note, setNote] = useState('');
   const codes = new Map(investigation.containers.map((c) => [c.id, c.code]));
-  const record = (kind: DeviationKind) => {
+  const record = (kind: DeviationKind, seeds?: number) => {
     if (pot === null) return;
     entering.saveDeviation({
       containerId: pot,
       kind,
+      ...(seeds === undefined ? {} : { seeds }),
       ...(note.trim() ? { note: note.trim() } : {}),
       recordedAt: timeNow().toISOString(),
     });
@@ -53,7 +56,8 @@ export function SownOtherwise({
           <p>
             <b>{codes.get(pot)}</b> got …
           </p>
-          {DEVIATION_KINDS.map((kind) => (
+          <SeedsCounted key={pot} code={codes.get(pot)!} onCount={(seeds) => record('counted', seeds)} />
+          {DEVIATION_KINDS.filter((kind) => kind !== 'counted').map((kind) => (
             <button key={kind} type="button" className="btn" onClick={() => record(kind)}>
               {DEVIATION_WORDS[kind]}
             </button>
@@ -70,7 +74,8 @@ export function SownOtherwise({
         <ul className="sown-known">
           {known.map((d) => (
             <li key={d.id}>
-              <b>{codes.get(d.containerId)}</b> {DEVIATION_WORDS[d.kind]}
+              <b>{codes.get(d.containerId)}</b>{' '}
+              {d.kind === 'counted' ? `${counted(d.seeds ?? 0, 'seed')} counted` : DEVIATION_WORDS[d.kind]}
               {d.note && `: ${d.note}`}{' '}
               <button type="button" className="btn btn-plain" onClick={() => entering.takeBackDeviation(d.id)}>
                 take back

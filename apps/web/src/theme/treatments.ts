@@ -30,6 +30,15 @@ const LOOKS: Record<string, TreatmentLook> = {
     open: true,
     path: 'M4 2h16v3.500l-4.500 6.500l4.500 6.500V22H4v-3.500L8.500 12L4 5.500z',
   },
+  // a bell of glass over a seedling
+  G: {
+    colour: '#30546C',
+    tint: '#DCE6EC',
+    open: false,
+    path: 'M12 1.500a2 2 0 0 1 1.200 3.600A9 9 0 0 1 21 13.500V22H3v-8.500A9 9 0 0 1 10.800 5.100A2 2 0 0 1 12 1.500z',
+  },
+  // a hand fork
+  H: { colour: '#302400', tint: '#E8E3D3', open: true, path: 'M3 2h18v8h-3v12h-4.500v-9h-3v9H6V10H3z' },
 };
 
 export function treatmentLook(code: string): TreatmentLook {

@@ -1,4 +1,3 @@
-import { benchFor, type BenchProtocol } from '../bench/benchProtocol';
 import { type IsoDay } from '../calendar/days';
 import { currentReadings, hasEnded, type Reading } from './reading';
 import { contradict, recordedDays } from './standing';
@@ -7,8 +6,8 @@ import { contradict, recordedDays } from './standing';
 export interface Logged {
   investigation: {
     containers: readonly { id: string; code: string; treatment: string; sownOn: IsoDay }[];
-    /** Plants of a container that are told apart. */
-    bench: Pick<BenchProtocol, 'plants' | 'byTreatment'>;
+    /** Plants of a container that are told apart; by code, where a treatment has another number of them. */
+    bench: { plants: number; byTreatment?: Record<string, { plants?: number }> };
     schedule: readonly { day: IsoDay; kind: string }[];
   };
   readings: readonly Reading[];
@@ -45,7 +44,10 @@ export function logRows({ investigation, readings }: Logged): LogRow[] {
   const seen = new Map<string, Set<string>>(containers.map((c) => [c.id, new Set()]));
   for (const r of readings) seen.get(r.containerId)?.add(r.plant);
   return containers.flatMap((c) => {
-    const tags = new Set([...Array.from({ length: benchFor(bench, c.treatment).plants }, (_, i) => String(i + 1)), ...seen.get(c.id)!]);
+    const tags = new Set([
+      ...Array.from({ length: bench.byTreatment?.[c.treatment]?.plants ?? bench.plants }, (_, i) => String(i + 1)),
+      ...seen.get(c.id)!,
+    ]);
     const several = tags.size > 1;
     return [...tags].sort().map((plant) => ({
       name: several ? `${c.code} · ${plant}` : c.code,

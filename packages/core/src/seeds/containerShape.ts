@@ -21,12 +21,20 @@ const RIM_MM = 12;
 /** Ground of a section, of a row of a long box, and of a box with a lid, as they are laid out; mm by mm. */
 const GROUND = { sections: [120, 150], rows: [600, 60], dome: [170, 110] } as const;
 
-/** What so much of a filling comes to in a container of a method; from volumes, as nobody measures a cup. */
-export function containerShape({ id, paper, stands }: GrowingMethod, fillMl: number): ContainerShape {
+/**
+ * What so much of a filling comes to in a container of a method; from volumes, as nobody measures a cup.
+ * @param own ground of a section, row or box of one's own, mm
+ */
+export function containerShape(
+  { id, paper, stands }: GrowingMethod,
+  fillMl: number,
+  own: { wideMm: number; deepMm: number } | null = null,
+): ContainerShape {
   if (paper) return PAPER[id] ?? PAPER.bag_pocket!;
   const mm3 = 1000 * Math.max(1, fillMl);
-  if (stands === 'sections' || stands === 'rows') return flat('trough', mm3, GROUND[stands]);
-  if (id === 'dome_box') return flat('dome', mm3, GROUND.dome);
+  const ground = own && ([own.wideMm, own.deepMm] as const);
+  if (stands === 'sections' || stands === 'rows') return flat('trough', mm3, ground ?? GROUND[stands]);
+  if (id === 'dome_box') return flat('dome', mm3, ground ?? GROUND.dome);
   const slender = stands === 'cells' ? 1 : id === 'deep_tree_pot' ? VERY_SLENDER : SLENDER;
   const wideMm = Math.cbrt((4 * mm3) / (Math.PI * slender));
   const fillMm = wideMm * slender;

@@ -80,7 +80,8 @@ export function Checking({ bench, own, onLeave }: { bench: Bench; own: BenchInve
       />
       {ownPot.code !== null && (
         <p className="bench-own">
-          Your pot at home: <b>{ownPot.code}</b>{' '}
+          Your pot at home: <b>{ownPot.code}</b>
+          {investigation.containers[0]?.childNumber && `, number ${investigation.containers[0].childNumber}`}{' '}
           <button type="button" className="btn btn-plain" onClick={() => ownPot.choose(null)}>
             Show our team’s pots
           </button>
@@ -108,7 +109,9 @@ export function Checking({ bench, own, onLeave }: { bench: Bench; own: BenchInve
         </Empty>
       ) : stop ? (
         <>
-          {benchFor(investigation.bench, stop.container.treatment).plants > 1 && <PlantTabs stops={stops} stop={stop} done={done} onOpen={open} />}
+          {benchFor(investigation.bench, stop.container.treatment).plants > 1 && (
+            <PlantTabs stops={stops} stop={stop} done={done} onOpen={open} />
+          )}
           <BenchCard
             key={`${stop.name} ${day}`}
             teamId={bench.team.id}

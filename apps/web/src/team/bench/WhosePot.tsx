@@ -13,7 +13,7 @@ export function WhosePot({
   return (
     <section className="bench-whose" aria-label="Which pot is yours?">
       <h2>Which pot is yours?</h2>
-      <p>Its code is on the stick. This device keeps to it.</p>
+      <p>Its code and your number are on the label. This device keeps to it.</p>
       <ContainerChoice
         label="Pots of the team"
         containers={containers}

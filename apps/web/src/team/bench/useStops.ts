@@ -24,9 +24,7 @@ export function useStops(
   const readings = useMemo(() => withWaiting(own.readings, waiting, investigation), [own.readings, waiting, investigation]);
   const stops = stopsOf(investigation, day);
   const { bench } = investigation;
-  const states = new Map(
-    stops.map((s) => [s.name, stateOf(s, readings, benchFor(bench, s.container.treatment).plants, day)]),
-  );
+  const states = new Map(stops.map((s) => [s.name, stateOf(s, readings, benchFor(bench, s.container.treatment).plants, day)]));
   const done = (stop: Stop) => states.get(stop.name)!.done;
   const [pot, plant] = (search.get('pot') ?? '').split(' · ');
   const named = stops.filter((s) => s.container.code === pot);

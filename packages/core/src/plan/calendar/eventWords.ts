@@ -1,4 +1,6 @@
+import { listInWords } from '../../words/listInWords';
 import { counted } from '../../words/plural';
+import { SEED_LOOK_WORDS } from '../document/seedLookWords';
 import { type EventFact, type Leaving, type PlanEvent } from './planEvents';
 
 export interface EventWords {
@@ -38,6 +40,8 @@ function beforeGap({ how, cover }: Leaving, alone: string): string {
   }
 }
 
+const capital = (words: string) => words.replace(/^./, (c) => c.toUpperCase());
+
 type Soak = Extract<EventFact, { code: 'soak' }>;
 
 function soakHours({ leastHours, mostHours }: Soak): string {
@@ -50,6 +54,10 @@ const clock = (hour: number) => `${Math.floor(hour)}:${String(Math.round((hour %
 
 const WORDS: Words = {
   'get-together': () => ['Get everything together', 'The shopping list and the kit list are under Prepare.'],
+  'seed-lesson': ({ looks }) => [
+    'Look at the seeds',
+    `${capital(listInWords(looks.map((l) => SEED_LOOK_WORDS[l].name)))}: the sheet is under Prepare.`,
+  ],
   'soil-stands': () => ['Mix the soil and let it stand', 'Chalk needs a few days to work.'],
   'cold-spell': ({ species }) => [`Cold spell of ${species} begins`, 'Seeds lie moist in the refrigerator until sowing.'],
   soak: (fact) => [

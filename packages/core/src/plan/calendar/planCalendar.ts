@@ -121,8 +121,11 @@ function sowings(plan: PlanDocument, { recipes }: DaysWorkedOut): Wanted[] {
   });
 }
 
-function typed({ lessonOn, endOn }: PlanDocument): Wanted[] {
+function typed({ lessonOn, endOn, seedLesson }: PlanDocument): Wanted[] {
   return [
+    ...(seedLesson
+      ? [chosen('seeds', 'lesson', { code: 'seed-lesson', looks: seedLesson.looks }, seedLesson.on, 'as it was chosen')]
+      : []),
     ...(lessonOn ? [chosen('lesson', 'lesson', { code: 'lesson' }, lessonOn, 'as it was chosen')] : []),
     chosen('end', 'end', { code: 'end' }, endOn, 'as it was chosen'),
   ];

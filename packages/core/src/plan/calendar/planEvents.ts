@@ -1,4 +1,5 @@
 import { type IsoDay } from '../../calendar/days';
+import { type SeedLook } from '../document/planDocument';
 
 export const EVENT_KINDS = [
   'prepare',
@@ -19,6 +20,7 @@ export type EventFact =
   | {
       code: 'get-together' | 'soil-stands' | 'first-look' | 'check' | 'into-soil' | 'lesson' | 'end';
     }
+  | { code: 'seed-lesson'; looks: SeedLook[] }
   | { code: 'cold-spell' | 'harden-off' | 'plant-out' | 'harvest'; species: string }
   /** Hours outside on that day; the night too where it is the last step. */
   | { code: 'harden-step'; species: string; hours: number; night: boolean }

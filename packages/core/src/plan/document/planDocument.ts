@@ -107,6 +107,24 @@ export interface Goal {
   mm: number;
 }
 
+/** What is done with the seeds themselves in a lesson before they are sown. */
+export const SEED_LOOKS = ['count', 'sort', 'measure', 'weigh', 'guess'] as const;
+export type SeedLook = (typeof SEED_LOOKS)[number];
+
+/** A lesson about the seeds before anything is sown. */
+export interface SeedLesson {
+  on: IsoDay;
+  looks: SeedLook[];
+}
+
+/** A tray, flat or carton of one's own: so many places, each so large, mm. */
+export interface OwnCarrier {
+  columns: number;
+  rows: number;
+  wideMm: number;
+  deepMm: number;
+}
+
 /** A rule of the fair-test check that is broken knowingly. */
 export interface DeclaredException {
   rule: string;
@@ -125,7 +143,13 @@ export interface PlanDocument {
   /** Id of a seed lot on the shelf, or empty. */
   seedLotId: string;
   containersEach: number;
+  /** Pots of each treatment that are sown and cared for beside them, to take the place of one that is lost. */
+  reserveEach: number;
   seedsEach: number;
+  /** `seedsEach` is about: the seeds of each container are counted when it is sown, and what comes up is a share of them. */
+  seedsCounted: boolean;
+  /** A lesson about the seeds before they are sown; null where there is none. */
+  seedLesson: SeedLesson | null;
   /** Seedlings left in a container after thinning. */
   keep: number;
   fillMl: number;
@@ -138,6 +162,8 @@ export interface PlanDocument {
   protocol: Protocol;
   assignment: Assignment;
   trays: number;
+  /** What carries the containers, where it is not as is usual for the way of growing. */
+  ownCarrier: OwnCarrier | null;
   drawSeed: number;
   /** Containers moved by hand: code to place; places count from 0 over all trays. */
   moved: Record<string, number>;
@@ -185,6 +211,10 @@ export function inTodaysShape(kept: PlanDocument): PlanDocument {
     checksAdded: kept.checksAdded ?? [],
     checksSkipped: kept.checksSkipped ?? [],
     ownMeasures: kept.ownMeasures ?? [],
+    reserveEach: kept.reserveEach ?? 0,
+    seedsCounted: kept.seedsCounted ?? false,
+    seedLesson: kept.seedLesson ?? null,
+    ownCarrier: kept.ownCarrier ?? null,
   };
   delete (plan as { ages?: unknown }).ages;
   return plan;
@@ -193,4 +223,4 @@ export function inTodaysShape(kept: PlanDocument): PlanDocument {
 /** More containers than one class can look after in a lesson. */
 export const MOST_CONTAINERS = 120;
 /** More cannot be told apart by their marks. */
-export const MOST_TREATMENTS = 6;
+export const MOST_TREATMENTS = 8;

@@ -26,6 +26,8 @@ export function planProblems(plan: PlanDocument): PlanProblem[] {
       if (level.amount !== null && level.amount < 0) say(`factors.${f}.levels.${i}`, 'An amount cannot be below zero.');
     });
   });
+  if (plan.factors.length > 2 && plan.factors.every((f) => f.subject !== 'kind'))
+    say('factors', 'Three things at once are more than a class can take apart; a third can only be the kind of seed.');
   const treatments = planTreatments(plan).length;
   if (treatments > MOST_TREATMENTS)
     say('factors', `${treatments} combinations are too many to tell apart; at most ${MOST_TREATMENTS} are possible.`);
@@ -34,14 +36,13 @@ export function planProblems(plan: PlanDocument): PlanProblem[] {
       say(field, `${what}: a whole number from ${least} to ${most}.`);
   };
   whole('containersEach', plan.containersEach, 1, 60, 'Containers of each');
+  whole('reserveEach', plan.reserveEach, 0, 6, 'Pots of each in reserve');
   whole('seedsEach', plan.seedsEach, 1, 500, 'Seeds in each');
   whole('keep', plan.keep, 1, 500, 'Plants left after thinning');
   whole('trays', plan.trays, 1, 6, 'Trays');
-  if (plan.containersEach * treatments > MOST_CONTAINERS)
-    say(
-      'containersEach',
-      `${plan.containersEach * treatments} containers are more than one windowsill carries; at most ${MOST_CONTAINERS} are possible.`,
-    );
+  const all = (plan.containersEach + plan.reserveEach) * treatments;
+  if (all > MOST_CONTAINERS)
+    say('containersEach', `${all} containers are more than one windowsill carries; at most ${MOST_CONTAINERS} are possible.`);
   const amount = (field: string, value: number, most: number, what: string) => {
     if (!Number.isFinite(value) || value < 0 || value > most) say(field, `${what}: from 0 to ${most}.`);
   };
@@ -49,6 +50,15 @@ export function planProblems(plan: PlanDocument): PlanProblem[] {
   amount('doseMl', plan.doseMl, 2000, 'Millilitres each time');
   amount('sparePercent', plan.sparePercent, 300, 'Spare seed in percent');
   amount('packetSeeds', plan.packetSeeds, 100_000, 'Seeds in a packet');
+  if (plan.ownCarrier) {
+    whole('ownCarrier', plan.ownCarrier.columns, 1, 24, 'Places side by side');
+    whole('ownCarrier', plan.ownCarrier.rows, 1, 24, 'Places one behind the other');
+    for (const mm of [plan.ownCarrier.wideMm, plan.ownCarrier.deepMm])
+      if (!(mm >= 5 && mm <= 2000)) say('ownCarrier', 'A place is between 5 mm and 2 m wide and deep.');
+  }
+  if (plan.seedLesson && !isIsoDay(plan.seedLesson.on)) say('seedLesson', 'Choose the day of the lesson about the seeds.');
+  if (plan.seedLesson && plan.seedLesson.on > plan.sowOn)
+    say('seedLesson', 'The lesson about the seeds comes before they are sown.');
   if (plan.goal && plan.goal.name.trim() === '') say('goal', 'Say as tall as what.');
   if (plan.goal && !(plan.goal.mm > 0 && plan.goal.mm <= 5000)) say('goal', 'The goal line lies between 1 mm and 5 m.');
   for (const [field, value] of [

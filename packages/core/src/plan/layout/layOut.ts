@@ -16,11 +16,15 @@ export interface LaidContainer {
   /** Column from the left and row from the window, both from 0. */
   column: number;
   row: number;
+  /** Where everybody has a pot of their own: whose it is, as a number beside the team's emblem from 1; null elsewhere. */
+  child: number | null;
 }
 
 export interface Layout {
   form: LayoutForm;
   containers: LaidContainer[];
+  /** Those that stand in reserve beside them, and belong to nobody yet. */
+  reserve: LaidContainer[];
   /** Columns and rows, how much room they take in mm, and the place where it stands where places are compared. */
   trays: { columns: number; rows: number; wideMm: number; deepMm: number; at: string | null }[];
   /** Who gets what. */
@@ -39,10 +43,11 @@ export function layOut(plan: PlanDocument, teams: number): Layout {
     planTreatments(plan).map((t) => t.code),
     teams,
   );
-  const form = layoutForm(plan.methodId);
+  const form = layoutForm(plan.methodId, plan.ownCarrier);
   const stands = standing(plan);
+  const reserve = inReserve(plan, dealt.containers);
   const groups = [...new Set(stands.values())].map((at) => {
-    const codes = dealt.containers.filter((c) => stands.get(c.treatment) === at).map((c) => c.code);
+    const codes = [...dealt.containers, ...reserve].filter((c) => stands.get(c.treatment) === at).map((c) => c.code);
     return { at, codes };
   });
   const asked = Math.ceil(Math.max(1, Math.round(plan.trays)) / groups.length);
@@ -53,13 +58,44 @@ export function layOut(plan: PlanDocument, teams: number): Layout {
     plan.moved,
   );
   const moved = dealt.containers.filter((c) => plan.moved[c.code] !== undefined).length;
+  const placedOn = <C extends { code: string }>(c: C) => ({ ...c, ...geometry(placeOf.get(c.code)!, trays) });
+  const children = childNumbers(plan, dealt.containers);
   return {
     ...dealt,
     split: { ...dealt.split, ...(moved > 0 ? { moved } : {}) },
     form,
     trays,
-    containers: dealt.containers.map((c) => ({ ...c, ...geometry(placeOf.get(c.code)!, trays) })),
+    containers: dealt.containers.map((c) => ({ ...placedOn(c), child: children.get(c.code) ?? null })),
+    reserve: reserve.map((c) => ({ ...placedOn(c), child: null })),
   };
+}
+
+/** Pots in reserve go on with the numbers of their treatment. */
+function inReserve(plan: PlanDocument, dealt: Dealt['containers']): Dealt['containers'] {
+  return planTreatments(plan).flatMap(({ code: treatment }) => {
+    const numbers = dealt.flatMap((c) => (c.treatment === treatment ? [Number(c.code.slice(treatment.length))] : []));
+    const highest = Math.max(0, ...numbers);
+    return numbered([treatment], plan.reserveEach).map((c, i) => ({ ...c, code: `${treatment}${highest + i + 1}`, team: null }));
+  });
+}
+
+/** Everything that is sown and cared for: what is compared, and what stands in reserve. */
+export const allOf = ({ containers, reserve }: Pick<Layout, 'containers' | 'reserve'>): LaidContainer[] => [
+  ...containers,
+  ...reserve,
+];
+
+/** Children of a team are numbered by its pots, in the order of their codes, so that no name is needed. */
+function childNumbers({ assignment }: PlanDocument, containers: Dealt['containers']): Map<string, number> {
+  const numbers = new Map<string, number>();
+  if (assignment !== 'own-pot') return numbers;
+  const counts = new Map<number | null, number>();
+  for (const { code, team } of [...containers].sort((a, b) => a.code.localeCompare(b.code, 'en', { numeric: true }))) {
+    const next = (counts.get(team) ?? 0) + 1;
+    counts.set(team, next);
+    numbers.set(code, next);
+  }
+  return numbers;
 }
 
 /** Things of which every tray can have only one. */
@@ -128,7 +164,7 @@ function trayShapes(containers: number, asked: number, form: LayoutForm, fillMl:
   const trays = Math.max(asked, Math.ceil(containers / form.most));
   const each = Math.ceil(containers / trays);
   const rows = form.rows(each);
-  const columns = Math.max(1, Math.ceil(each / rows));
+  const columns = form.columns ?? Math.max(1, Math.ceil(each / rows));
   const { wideMm, deepMm } = form.footprint(fillMl);
   return Array.from({ length: trays }, () => ({ columns, rows, wideMm: columns * wideMm, deepMm: rows * deepMm }));
 }

@@ -1,4 +1,5 @@
 import { type GrowingMethod, methodById } from '../../seeds/catalogue';
+import { type OwnCarrier } from '../document/planDocument';
 
 /** How containers of a growing method stand together, and how that is drawn. */
 export interface LayoutForm {
@@ -7,6 +8,8 @@ export interface LayoutForm {
   carrier: string;
   /** Rows from the window (or from the top of a pane) for that many on one carrier. */
   rows: (each: number) => number;
+  /** Columns of a carrier of one's own; left out where it is as wide as it has to be. */
+  columns?: number;
   /** As many as one carrier holds. */
   most: number;
   /** Room that one of them takes, with a finger's width around it, mm; seen from above, on a pane from the front. */
@@ -51,9 +54,17 @@ const FORMS: Record<GrowingMethod['stands'], LayoutForm> = {
   rows: { id: 'rows', carrier: 'box', rows: (each) => Math.max(1, each), most: 6, footprint: fixed(600, 60) },
 };
 
-/** How containers of a method stand; one whole pan or box carries as many as it has parts. */
-export function layoutForm(methodId: string): LayoutForm {
+/** How containers of a method stand; one whole pan or box carries as many as it has parts, one's own as many as it has places. */
+export function layoutForm(methodId: string, own: OwnCarrier | null = null): LayoutForm {
   const method = methodById(methodId);
   const form = FORMS[method?.stands ?? 'sill'];
+  if (own)
+    return {
+      ...form,
+      rows: () => own.rows,
+      columns: own.columns,
+      most: own.columns * own.rows,
+      footprint: fixed(own.wideMm, own.deepMm),
+    };
   return method && method.perWhole > 1 ? { ...form, most: method.perWhole } : form;
 }

@@ -8,6 +8,7 @@ import { methodById } from '../../seeds/catalogue';
 import { counted, plural } from '../../words/plural';
 import { type Factor, type Level, type PlanDocument } from '../document/planDocument';
 import { type Additive, additiveOf, TABLET_GRAMS, VINEGAR } from '../recipes/additive';
+import { allOf } from '../layout/layOut';
 import { type Recipe } from '../recipes/recipe';
 import { type WorkedOut } from '../workedOut/workOut';
 
@@ -76,7 +77,7 @@ function addedBy(plan: PlanDocument, { recipes, layout }: WorkedOut, factor: Fac
     if (amount === null || amount <= 0) return [];
     const own = recipes
       .filter((r) => r.treatment.levels[f] === level)
-      .map((r) => ({ r, containers: layout.containers.filter((c) => c.treatment === r.treatment.code).length }));
+      .map((r) => ({ r, containers: allOf(layout).filter((c) => c.treatment === r.treatment.code).length }));
     return [
       {
         level: { ...level, amount },

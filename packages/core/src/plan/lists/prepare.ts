@@ -8,6 +8,7 @@ import { counted, plural } from '../../words/plural';
 import { holdsStick, methodById } from '../../seeds/catalogue';
 import { measuresOf } from '../../measures/registry';
 import { additives, asTablets } from './mixingCards';
+import { seedLessonThings } from './seedLesson';
 import { type PlanDocument } from '../document/planDocument';
 import { type KindWorkedOut, spareSeedsInKit, type WorkedOut } from '../workedOut/workOut';
 
@@ -29,14 +30,15 @@ export function shoppingList(plan: PlanDocument, out: WorkedOut, teams: number, 
     `${roundUpMetric(ml).text}${kitchen === 'metric' ? '' : ` (${roundUpKitchen(ml, kitchen).text})`}`;
   const own = dealt(out, groups);
   const perTeam = (words: (containers: number) => string) => (own === null ? SHARED : range(own, words));
-  const inAll = Math.ceil(out.containers * spare - ROUNDING);
+  const standing = out.containers + out.reserve;
+  const inAll = Math.ceil(standing * spare - ROUNDING);
   const wholes = method.perWhole > 1 ? out.layout.trays.length : null;
   return [
     ...out.kinds.map((k) => seedLine(k, plan, out, groups)),
     {
       what: capital(plural(method.container)),
       perTeam: perTeam(String),
-      total: wholes === null ? `${inAll}` : `${out.containers}, in ${counted(wholes, out.layout.form.carrier)}`,
+      total: wholes === null ? `${inAll}` : `${standing}, in ${counted(wholes, out.layout.form.carrier)}`,
     },
     {
       what: method.paper ? 'Paper, pads or sponge, by volume' : 'Potting mix',
@@ -64,6 +66,7 @@ export function shoppingList(plan: PlanDocument, out: WorkedOut, teams: number, 
     ...(out.recipes.some((r) => r.keep !== null)
       ? [{ what: 'Small scissors or tweezers for thinning', perTeam: '1', total: `${groups}` }]
       : []),
+    ...seedLessonThings(plan).map((what) => ({ what, perTeam: '1', total: `${groups}` })),
     ...additives(plan, out).map((bought) => ({
       what: bought.what,
       // Mixed once for everybody: what one team needs of it is too little to be measured.

@@ -25,7 +25,7 @@ export type RunStep =
   | { code: 'own-seeds'; groups: SetGroup[] }
   | ({ code: 'soaked'; hours: readonly [number, number] } & ForSome)
   | ({ code: 'dry' | 'paper-dry' } & ForSome)
-  | ({ code: 'count-sets'; seeds: number; container: string } & ForSome)
+  | ({ code: 'count-sets' | 'count-each'; seeds: number; container: string } & ForSome)
   | { code: 'water'; waterMl: readonly [number, number] }
   /** `liquid` is left out for plain water. */
   | ({ code: 'wet-paper'; waterMl: readonly [number, number]; liquid?: string; sponge?: boolean } & ForSome)
@@ -66,7 +66,7 @@ export function runSheet(plan: PlanDocument, out: WorkedOut): RunStep[] {
     ...ownSeeds(recipes),
     ...soaking(recipes),
     ...byTreatment(recipes, (r) => r.seeds).map(({ treatments, value }): RunStep => ({
-      code: 'count-sets',
+      code: plan.seedsCounted ? 'count-each' : 'count-sets',
       seeds: value,
       container,
       ...(treatments.length > 0 ? { treatments } : {}),

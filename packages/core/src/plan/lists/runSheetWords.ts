@@ -28,6 +28,8 @@ function allSay(step: RunStep): string {
       return 'Leave the paper dry.';
     case 'count-sets':
       return `Count the seeds into sets of ${step.seeds}, one set for each ${step.container}.`;
+    case 'count-each':
+      return `Count the seeds that go into each ${step.container}, about ${step.seeds}, write the number beside its code, and sow all of them.`;
     case 'wet-paper':
       return `Wet the ${step.sponge ? 'sponge' : 'paper'} with ${metricRange(step.waterMl)} of ${step.liquid ?? 'water'} and let it stop dripping.`;
     case 'fill':

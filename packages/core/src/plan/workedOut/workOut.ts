@@ -13,7 +13,7 @@ import {
   seedsToSow,
 } from '../../seeds/sowingNumbers';
 import { type Recipe, recipesOf } from '../recipes/recipe';
-import { type Layout, layOut } from '../layout/layOut';
+import { allOf, type Layout, layOut } from '../layout/layOut';
 import { type PlanDocument } from '../document/planDocument';
 import { type PlannedTreatment } from '../document/planTreatments';
 import { POTS_LOSE } from '../document/startingPoints';
@@ -49,7 +49,10 @@ export interface WorkedOut {
   /** What each treatment is, in their order. */
   recipes: Recipe[];
   layout: Layout;
+  /** Those that are compared, and how many stand in reserve besides. */
   containers: number;
+  reserve: number;
+  /** In all of them. */
   seedsSown: number;
   /** One for each kind of seed, in the order of the treatments; nearly always one. */
   kinds: KindWorkedOut[];
@@ -80,16 +83,19 @@ export function workOut(plan: PlanDocument, teams: number, lot: KnownLot | null 
   const layout = layOut(plan, teams);
   const containers = layout.containers.length;
   const recipes = recipesOf(plan, lot?.depthMm ?? undefined);
-  const containersOf = (code: string) => layout.containers.filter((c) => c.treatment === code).length;
+  const all = allOf(layout);
+  const comparedOf = (code: string) => layout.containers.filter((c) => c.treatment === code).length;
+  const allWith = (code: string) => all.filter((c) => c.treatment === code).length;
   const lotOf = (species: Species) => (species.id === plan.speciesId ? lot : null);
   const chanceOf = (species: Species): SeedChance =>
     lotOf(species)?.test ?? { share: species.germination * (method.paper ? 1 : POTS_LOSE) };
-  const sproutings = sproutingsOf(plan, recipes, containersOf, chanceOf);
+  const sproutings = sproutingsOf(plan, recipes, allWith, chanceOf);
   const kinds = [...new Set(recipes.map((r) => r.species))].map((species) =>
     kindWorkedOut(plan, {
       species,
       recipes: recipes.filter((r) => r.species === species),
-      containersOf,
+      comparedOf,
+      allWith,
       chance: chanceOf(species),
       packetMm: lotOf(species)?.depthMm ?? undefined,
       forecast: ofFirstSowing(sproutings.filter((s) => s.species === species)),
@@ -102,13 +108,14 @@ export function workOut(plan: PlanDocument, teams: number, lot: KnownLot | null 
     recipes,
     layout,
     containers,
+    reserve: layout.reserve.length,
     seedsSown: kinds.reduce((sum, k) => sum + k.sown, 0),
     kinds,
     seedsAdvised: least.seedsAdvised,
     chanceOfEnough: least.chanceOfEnough,
     blanks: addedUp(kinds.map((k) => k.blanks)),
-    soil: substrateNeed(containers, plan.fillMl, method.paper ? 1 : undefined),
-    firstWater: firstWater(recipes, containersOf),
+    soil: substrateNeed(all.length, plan.fillMl, method.paper ? 1 : undefined),
+    firstWater: firstWater(recipes, allWith),
     sproutings,
     forecast: slowest(kinds.map((k) => k.forecast)),
     checkDays: planChecks(plan),
@@ -128,42 +135,42 @@ function addedUp(blanks: readonly WorkedOut['blanks'][]): WorkedOut['blanks'] {
   };
 }
 
-function firstWater(recipes: readonly Recipe[], containersOf: (code: string) => number): WorkedOut['firstWater'] {
+function firstWater(recipes: readonly Recipe[], allWith: (code: string) => number): WorkedOut['firstWater'] {
   const wetted = recipes.flatMap(({ treatment, firstWaterMl }) => (firstWaterMl ? [{ code: treatment.code, firstWaterMl }] : []));
   if (wetted.length === 0) return { eachMl: [0, 0], totalMl: 0 };
   return {
     eachMl: [Math.min(...wetted.map((w) => w.firstWaterMl[0])), Math.max(...wetted.map((w) => w.firstWaterMl[1]))],
-    totalMl: wetted.reduce((sum, w) => sum + w.firstWaterMl[1] * containersOf(w.code), 0),
+    totalMl: wetted.reduce((sum, w) => sum + w.firstWaterMl[1] * allWith(w.code), 0),
   };
 }
 
 interface OfKind {
   species: Species;
   recipes: readonly Recipe[];
-  containersOf: (code: string) => number;
+  comparedOf: (code: string) => number;
+  allWith: (code: string) => number;
   chance: SeedChance;
   packetMm: readonly [number, number] | undefined;
   forecast: Result<EmergenceForecast>;
 }
 
-function kindWorkedOut(
-  plan: PlanDocument,
-  { species, recipes, containersOf, chance, packetMm, forecast }: OfKind,
-): KindWorkedOut {
+function kindWorkedOut(plan: PlanDocument, kind: OfKind): KindWorkedOut {
+  const { species, recipes, comparedOf, allWith, chance, packetMm, forecast } = kind;
   const { protocol } = plan;
-  const own = recipes.map((r) => ({ seeds: r.seeds, containers: containersOf(r.treatment.code), wanted: plantsWanted(plan, r) }));
+  const own = recipes.map((r) => ({ seeds: r.seeds, code: r.treatment.code, wanted: plantsWanted(plan, r) }));
+  const counted = (of: (code: string) => number) => own.map(({ seeds, code }) => ({ seeds, containers: of(code) }));
   const advised = Math.max(...own.map((o) => seedsToSow(chance, o.wanted) ?? Infinity));
   return {
     species,
-    treatments: recipes.map((r) => r.treatment.code),
-    containers: own.reduce((sum, o) => sum + o.containers, 0),
-    sown: own.reduce((sum, o) => sum + o.containers * o.seeds, 0),
-    toBuy: toBuy(plan, own),
+    treatments: own.map((o) => o.code),
+    containers: counted(comparedOf).reduce((sum, o) => sum + o.containers, 0),
+    sown: counted(allWith).reduce((sum, o) => sum + o.containers * o.seeds, 0),
+    toBuy: toBuy(plan, counted(allWith)),
     chance,
     seedsAdvised:
       protocol.seedsToHole === 'one' ? 1 : protocol.seedsToHole === 'few' ? 3 : Number.isFinite(advised) ? advised : null,
     chanceOfEnough: Math.min(...own.map((o) => chanceOfAtLeast(o.wanted, o.seeds, chance))),
-    blanks: blanksOf(own, chance),
+    blanks: blanksOf(counted(comparedOf), chance),
     depth: sowingDepth(species, { school: protocol.depth, packetMm }),
     forecast,
   };

@@ -24,6 +24,7 @@ const MOVED: RunChangeView = {
   code: 'A1',
   fromTeam: 't1',
   toTeam: 't2',
+  replaces: null,
   note: 'a team was split',
   recordedAt: `${TODAY}T08:00:00.000Z`,
   undone: false,

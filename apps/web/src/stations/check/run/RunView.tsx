@@ -6,6 +6,7 @@ import { CheckFrame } from '../../../page/CheckFrame';
 import { ProblemNotice } from '../../../page/Notices';
 import { Accident } from './Accident';
 import { CareByTeacher } from './CareByTeacher';
+import { FromReserve } from './FromReserve';
 import { HeldEntries } from './HeldEntries';
 import { LateSowing } from './LateSowing';
 import { MoveTeam } from './MoveTeam';
@@ -24,6 +25,7 @@ export function RunView() {
           <Opening records={records} />
           <MoveTeam investigation={records.investigation} />
           <Accident records={records} />
+          <FromReserve records={records} />
           <LateSowing investigation={records.investigation} />
           <Thinning records={records} />
           <CareByTeacher investigation={records.investigation} />

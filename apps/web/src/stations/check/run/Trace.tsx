@@ -15,10 +15,12 @@ export function Trace({ investigation }: { investigation: InvestigationView }) {
   const undo = useWrite((id: string) => request('DELETE', `/run-changes/${id}`), 'investigations');
   const names = new Map(group.data?.teams.map((t) => [t.id, t.nickname]));
   const team = (id: string | null) => (id ? (names.get(id) ?? 'a team') : 'the class');
-  const inWords = ({ kind, code, fromTeam, toTeam, note }: RunChangeView) =>
-    (kind === 'move-team'
-      ? `${code} went from ${team(fromTeam)} to ${team(toTeam)}`
-      : `${code} was sown late, for ${team(toTeam)}`) + (note ? `: ${note}` : '');
+  const said = ({ kind, code, fromTeam, toTeam, replaces }: RunChangeView) => {
+    if (kind === 'move-team') return `${code} went from ${team(fromTeam)} to ${team(toTeam)}`;
+    if (kind === 'from-reserve') return `${code} took the place of ${replaces}, for ${team(toTeam)}`;
+    return `${code} was sown late, for ${team(toTeam)}`;
+  };
+  const inWords = (change: RunChangeView) => said(change) + (change.note ? `: ${change.note}` : '');
   const care = entering.care.filter((c) => c.kind !== 'sowing-step').reverse();
   return (
     <section className="section">

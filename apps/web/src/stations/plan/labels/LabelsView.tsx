@@ -1,6 +1,8 @@
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { Link, useParams } from 'react-router';
-import { useClass, useInvestigation } from '../../../api/queries';
+import { labelLines } from '@bright-sprout/core/plan/lists/labelLines';
+import { recipesOf } from '@bright-sprout/core/plan/recipes/recipe';
+import { useClass, useInvestigation, usePlan } from '../../../api/queries';
 import { Loaded } from '../../../page/Notices';
 import { PageHead } from '../../../page/PageHead';
 import { StickLabels } from '../../../labels/StickLabels';
@@ -20,6 +22,12 @@ export function LabelsView() {
 
 function Labels({ records: { investigation } }: { records: InvestigationRecords }) {
   const query = useClass(investigation.class.id);
+  const plan = usePlan(investigation.origin === 'planned' ? investigation.id : '').data?.document;
+  const recipes = plan ? recipesOf(plan) : [];
+  const lines = (code: string, label: string) => {
+    const recipe = recipes.find((r) => r.treatment.code === code);
+    return plan && recipe ? labelLines(plan, recipe, recipes) : [label];
+  };
   return (
     <Loaded query={query} what="the class">
       {(group) => (
@@ -38,12 +46,14 @@ function Labels({ records: { investigation } }: { records: InvestigationRecords 
             }
           />
           <StickLabels
-            pots={investigation.containers.map((c) => ({
+            pots={[...investigation.containers, ...investigation.reserve].map((c) => ({
               code: c.code,
               treatment: c.treatment,
               team: group.teams.find((t) => t.id === c.teamId) ?? null,
+              childNumber: c.childNumber,
+              inReserve: investigation.reserve.includes(c),
             }))}
-            labels={new Map(investigation.treatments.map((t) => [t.code, t.label]))}
+            labels={new Map(investigation.treatments.map((t) => [t.code, lines(t.code, t.label)]))}
             joinCode={group.joinCode}
             investigationId={investigation.id}
           />

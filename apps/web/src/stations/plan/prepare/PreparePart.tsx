@@ -1,4 +1,6 @@
 import { cautionsFor, protectiveGear, RULES_FIRST, toAskAbout } from '@bright-sprout/core/plan/cautions/cautions';
+import { allOf } from '@bright-sprout/core/plan/layout/layOut';
+import { labelLines } from '@bright-sprout/core/plan/lists/labelLines';
 import { mixingCards } from '@bright-sprout/core/plan/lists/mixingCards';
 import { homeKit, shoppingList } from '@bright-sprout/core/plan/lists/prepare';
 import { runSheet } from '@bright-sprout/core/plan/lists/runSheet';
@@ -121,8 +123,13 @@ function Lists({ planId, group, plan, out }: PartProps & { out: WorkedOut }) {
         <h2>Stick labels</h2>
         <p className="second no-print">Cut out and fix to the sticks. Scanned with a device, the square opens the container.</p>
         <StickLabels
-          pots={out.layout.containers.map((c) => ({ ...c, team: c.team === null ? null : (group.teams[c.team] ?? null) }))}
-          labels={new Map(out.treatments.map((t) => [t.code, t.label]))}
+          pots={allOf(out.layout).map((c) => ({
+            ...c,
+            team: c.team === null ? null : (group.teams[c.team] ?? null),
+            childNumber: c.child,
+            inReserve: out.layout.reserve.includes(c),
+          }))}
+          labels={new Map(out.recipes.map((r) => [r.treatment.code, labelLines(plan, r, out.recipes)]))}
           joinCode={group.joinCode}
           investigationId={planId}
         />

@@ -38,6 +38,7 @@ function Plan({ records }: { records: InvestigationRecords }) {
     <>
       <p className="ruled-sentence">
         <b>{counted(containers.length, containerName)}</b>
+        {investigation.reserve.length > 0 && ` and ${investigation.reserve.length} in reserve`}
         {investigation.origin === 'planned'
           ? `, each team’s together, places ${placesWords(investigation.split, containerName)} (number ${investigation.drawSeed}).`
           : ' from a file.'}
@@ -78,7 +79,7 @@ function Plan({ records }: { records: InvestigationRecords }) {
             <dt>Seed</dt>
             <dd>
               {investigation.speciesName}
-              {investigation.origin === 'planned' && `, ${containers[0]?.seedsSown ?? 0} in each ${containerName}`}
+              {investigation.origin === 'planned' && `, ${seedsInWords(containers)} in each ${containerName}`}
             </dd>
             <dt>Grown in</dt>
             <dd>{investigation.methodName}</dd>
@@ -99,6 +100,13 @@ function Plan({ records }: { records: InvestigationRecords }) {
       </div>
     </>
   );
+}
+
+/** Fewest and most seeds of a container. */
+function seedsInWords(containers: readonly { seedsSown: number }[]): string {
+  const seeds = containers.map((c) => c.seedsSown);
+  const [low, high] = [Math.min(...seeds), Math.max(...seeds)];
+  return low === high ? `${low}` : `${low} to ${high}`;
 }
 
 /** What teams expected before sowing; nothing where nobody was asked. */

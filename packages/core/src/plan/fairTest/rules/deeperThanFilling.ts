@@ -12,7 +12,7 @@ export const deeperThanFilling: FairRule = {
   check: (plan, { recipes }) => {
     const method = methodOf(plan);
     if (method.paper) return null;
-    const fillMm = containerShape(method, plan.fillMl).fillMm;
+    const fillMm = containerShape(method, plan.fillMl, plan.ownCarrier).fillMm;
     const deepest = recipes.reduce<(typeof recipes)[number] | null>(
       (a, b) => (a === null || depthMm(b.wayIn) > depthMm(a.wayIn) ? b : a),
       null,

@@ -17,7 +17,11 @@ export const roomStopsSeeds: FairRule = {
   ofEveryKind: true,
   check: (plan, { recipes }) => {
     const { id, thermal, name, sproutsAt } = speciesOf(plan);
-    if (changes(plan, 'temperature')) return placeThatStops(plan, recipes.filter((r) => r.species.id === id));
+    if (changes(plan, 'temperature'))
+      return placeThatStops(
+        plan,
+        recipes.filter((r) => r.species.id === id),
+      );
     const [coldest, warmest, mean] = [Math.min(plan.room.day, plan.room.night), plan.room.day, meanTemperature(plan.room)];
     const trouble: RoomTrouble | null =
       mean <= thermal.base + 1

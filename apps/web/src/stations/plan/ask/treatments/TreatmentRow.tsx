@@ -30,7 +30,7 @@ export function TreatmentRow(props: PartProps) {
   const method = methodById(plan.methodId);
   const recipes = recipesOf(plan);
   if (!method || recipes.length === 0) return null;
-  const together = drawnTogether(recipes, containerShape(method, plan.fillMl));
+  const together = drawnTogether(recipes, containerShape(method, plan.fillMl, plan.ownCarrier));
   const [factor, second] = plan.factors;
   const canAdd = !second && factor!.levels.length < MOST_LEVELS && plan.kind !== 'viability';
   const wanted = second ? factor!.levels.length : recipes.length + (canAdd ? 1 : 0);

@@ -1,0 +1,19 @@
+import { formatDay } from '../../calendar/days';
+import { type PlanDocument } from '../document/planDocument';
+import { type Recipe } from '../recipes/recipe';
+
+/** What stands on the label of a treatment besides its code: what it gets, and what somebody at the bench has to know of it. */
+export function labelLines({ protocol }: Pick<PlanDocument, 'protocol'>, recipe: Recipe, all: readonly Recipe[]): string[] {
+  const { treatment, species, keep, sowOn, settings } = recipe;
+  const kind = species.name.toLowerCase();
+  const severalKinds = new Set(all.map((r) => r.species.id)).size > 1;
+  const crowded = settings.some((s) => s.subject === 'crowding');
+  return [
+    treatment.label,
+    ...(severalKinds && !treatment.label.toLowerCase().includes(kind) ? [kind] : []),
+    // The days say: thin to the number on the label.
+    ...(crowded && keep !== null && !treatment.label.includes(String(keep)) ? [`thin to ${keep}`] : []),
+    ...(new Set(all.map((r) => r.sowOn)).size > 1 ? [`sown ${formatDay(sowOn, 'short')}`] : []),
+    ...(protocol.water === 'by-weight' ? ['water up to ____ g'] : []),
+  ];
+}
