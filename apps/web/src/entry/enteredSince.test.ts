@@ -26,6 +26,8 @@ test('care and what went otherwise are shown before the server has them, and van
   expect(careSince([], [care], 'other')).toEqual([]);
   expect(careSince([], [care, waiting('b', { kind: 'care-back', body: { of: 'c1' } })], 'i1')).toEqual([]);
   const seed = waiting('d1', { kind: 'deviation', body: { containerId: 'A1', kind: 'extra-seed' } });
-  expect(deviationsSince([], [seed], ids)).toEqual([{ id: 'd1', containerId: 'A1', kind: 'extra-seed', note: null }]);
+  expect(deviationsSince([], [seed], ids)).toEqual([
+    { id: 'd1', containerId: 'A1', kind: 'extra-seed', seeds: null, note: null },
+  ]);
   expect(deviationsSince([], [seed, waiting('b', { kind: 'deviation-back', body: { of: 'd1' } })], ids)).toEqual([]);
 });

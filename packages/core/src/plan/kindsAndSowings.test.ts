@@ -43,7 +43,7 @@ describe('kinds side by side', () => {
       out.kinds.reduce((sum, k) => sum + k.blanks.expected, 0),
       10,
     );
-    expect(cautionsFor(plan).map((c) => c.from)).toEqual(expect.arrayContaining(['Wheat: A', 'White mustard: B']));
+    expect(cautionsFor(plan).map((c) => c.from)).toEqual(expect.arrayContaining(['wheat: A', 'white mustard: B']));
   });
 
   test('a kind that does badly there is found among them', () => {

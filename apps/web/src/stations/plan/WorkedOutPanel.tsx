@@ -60,7 +60,8 @@ export function WorkedOutPanel({ plan, out, teams }: { plan: PlanDocument; out: 
   return (
     <section className="section worked-out" aria-label="How it works out">
       <h2>
-        {counted(out.containers, container)}, {out.seedsSown} seeds
+        {counted(out.containers, container)}
+        {out.reserve > 0 && ` and ${out.reserve} in reserve`}, {out.seedsSown} seeds
       </h2>
       <dl>
         <dt>Seeds to have</dt>

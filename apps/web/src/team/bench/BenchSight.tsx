@@ -46,6 +46,7 @@ export function BenchSight({ investigation, container, kinds, entry, mm, last, d
           state={entry.state}
           leaves={foundIn(entry, 'leaves')?.value ?? null}
           doubtful={doubtful}
+          cubes={investigation.class.gradeBand === 'early' && resolution === 'cm'}
         />
       )}
       {countsOnly && (

@@ -5,6 +5,7 @@ import { useRef } from 'react';
 import { useWidth } from '../../page/useWidth';
 import { PlantDrawing } from '../../drawing/PlantDrawing';
 import { BenchLabel } from './BenchLabel';
+import { CubeStack } from './CubeStack';
 import { type Entry } from './entry';
 
 /** What stands on the label, and how its plant is drawn. */
@@ -24,6 +25,8 @@ interface Props {
   leaves: number | null;
   /** A question stands about the height. */
   doubtful?: boolean;
+  /** Counting cubes stand beside the ruler. */
+  cubes?: boolean;
 }
 
 const TOP = 10;
@@ -32,7 +35,7 @@ const SOIL_DEPTH = 46;
 const REST = { narrow: 522, wide: 640 };
 
 /** The plant beside its ruler, to scale: today's height as it is tapped, last time's outline and mark. */
-export function RulerDrawing({ plant, resolution, mm, last, state, leaves, doubtful = false }: Props) {
+export function RulerDrawing({ plant, resolution, mm, last, state, leaves, doubtful = false, cubes = false }: Props) {
   const holder = useRef<HTMLDivElement>(null);
   const width = useWidth(holder, 390);
   const wide = width > 600;
@@ -80,7 +83,7 @@ export function RulerDrawing({ plant, resolution, mm, last, state, leaves, doubt
           <>
             <path d={`M${x + 44} ${y(last.mm)}H${plantX + 34}`} stroke="#5F5266" strokeWidth="2" strokeDasharray="6 4" />
             <path d={`M${x + 44} ${y(last.mm)}l12-6v12z`} fill="#5F5266" />
-            <text x={x + 60} y={y(last.mm) + 19} className="ruler-last">
+            <text x={x + (cubes ? 92 : 60)} y={y(last.mm) + 19} className="ruler-last">
               {weekdayName(last.day)} <tspan className="ruler-value">{formatLengthNumber(last.mm, resolution)}</tspan>
             </text>
             <g transform={`translate(${plantX - 8} ${soil})`}>
@@ -90,6 +93,7 @@ export function RulerDrawing({ plant, resolution, mm, last, state, leaves, doubt
         ) : null}
         {mm !== null && (
           <>
+            {cubes && <CubeStack mm={mm} x={x + 58} y={y} side={10 * scale} />}
             <path d={`M${x + 44} ${y(mm)}H${plantX + 34}`} stroke={doubtful ? '#B93A12' : '#2A1B2E'} strokeWidth="2.2" />
             <path d={`M${x + 44} ${y(mm)}l13-7v14z`} fill={doubtful ? '#B93A12' : '#2A1B2E'} />
             <g transform={`translate(${plantX} ${soil})`}>

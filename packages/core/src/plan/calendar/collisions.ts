@@ -75,7 +75,7 @@ function wayOutOf(
   if (plan.whileAway !== 'somebody' && helps(looked))
     return {
       words: 'Let somebody come in on those days.',
-      fix: { label: 'Somebody comes in to water', apply: (p) => ({ ...p, whileAway: 'somebody' }) },
+      fix: { label: 'Ask somebody to come in', apply: (p) => ({ ...p, whileAway: 'somebody' }) },
     };
   if (plan.kind === 'age-ladder') return null;
   let day: IsoDay | null = plan.sowOn;

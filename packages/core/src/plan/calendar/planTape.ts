@@ -89,8 +89,9 @@ export function planTape(plan: PlanDocument, out: WorkedOut, calendar: PlanCalen
     days,
     spans: spans.filter((s) => s.to >= first && s.from <= last),
     pegs: pegsOf(plan),
-    marks: calendar.events.flatMap(({ kind, day }) => {
-      const word = MARK_WORDS[kind];
+    marks: calendar.events.flatMap((event) => {
+      const { kind, day } = event;
+      const word = 'code' in event && event.code === 'seed-lesson' ? 'seeds' : MARK_WORDS[kind];
       return word ? [{ day, word }] : [];
     }),
   };

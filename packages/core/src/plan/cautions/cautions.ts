@@ -25,12 +25,12 @@ function mindedIn(plan: PlanDocument, recipe: Recipe): [from: string, ids: reado
   const acid = stirredIn.find((s) => s.subject === 'acid');
   const chalk = mixedIn.find((s) => s.subject === 'chalk');
   return [
-    [species.name, species.hazards],
+    [species.name.toLowerCase(), species.hazards],
     ...stirredIn.map((s): [string, readonly string[]] => [s.factor, STIRRED[s.subject] ?? []]),
     [chalk?.factor ?? '', chalk ? ['crush_tablets'] : []],
     [`${acid?.factor} on ${chalk?.factor}`, acid && chalk ? ['gas_pressure'] : []],
     ...stands.map((s): [string, readonly string[]] => [s.factor, standsWith(s)]),
-    [`${species.name} seed that is nicked`, species.before.scarify ? ['scarify_tools'] : []],
+    [`${species.name.toLowerCase()} seed that is nicked`, species.before.scarify ? ['scarify_tools'] : []],
     ['thinning', keep !== null ? ['scissors_skewers'] : []],
     ['the harvest', plan.harvested ? ['scissors_skewers'] : []],
     ['going outside', plan.goesOutside ? ['outdoor_sun_insects'] : []],
@@ -71,7 +71,7 @@ export function cautionsFor(plan: PlanDocument): Caution[] {
   if (named !== undefined) add(PROHIBITED.exec(named)![0], ['prohibited']);
   add('everything grown', ['never_eat', 'handwash', 'spill_slip', 'invasive_disposal']);
   for (const recipe of recipes) for (const [from, ids] of mindedIn(plan, recipe)) add(from, ids, recipe.treatment.code);
-  add(method?.name ?? '', method?.hazards ?? []);
+  add(method?.name.toLowerCase() ?? '', method?.hazards ?? []);
   add('pots on a sill', method?.paper ? [] : ['window_height', 'lifting']);
   return [...found.values()]
     .map(({ of, ...caution }) => ({

@@ -26,7 +26,13 @@ export function whatHolds(plan: PlanDocument, out: WorkedOut, findings: readonly
   const names = plan.factors.map((f) => f.name.trim());
   // At home, and where places differ, much differs with them.
   const alone = plan.assignment !== 'own-pot' && !broken(...MORE_DIFFERS);
-  if (!NOT_TESTS.includes(plan.kind) && alone)
+  const withinKinds = plan.factors.filter((f) => f.subject !== 'kind').map((f) => f.name.trim());
+  const aside = findings.filter((f) => f.rule !== 'kinds-are-no-test');
+  if (plan.factors.length > 1 && withinKinds.length < plan.factors.length && !aside.some((f) => MORE_DIFFERS.includes(f.rule)))
+    holds.push(
+      `Within each kind, only ${listInWords(withinKinds)} ${withinKinds.length > 1 ? 'differ, in every combination' : 'differs'}.`,
+    );
+  else if (!NOT_TESTS.includes(plan.kind) && alone)
     holds.push(names.length > 1 ? `Only ${listInWords(names)} differ, in every combination.` : `Only ${names[0]} differs.`);
   const control = out.treatments.find((t) => t.control);
   if (control && !broken('no-control', 'control-is-treated')) {

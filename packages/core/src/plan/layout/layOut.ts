@@ -213,13 +213,14 @@ function geometry(place: number, trays: Layout['trays']): Pick<LaidContainer, 'p
 
 /** The plan's moves after a container is put on a place: who stood there goes where it came from. */
 export function moveTo(
-  { containers }: Layout,
+  layout: Layout,
   moved: Readonly<Record<string, number>>,
   code: string,
   place: number,
 ): Record<string, number> {
-  const from = containers.find((c) => c.code === code);
-  const there = containers.find((c) => c.place === place);
+  const all = allOf(layout);
+  const from = all.find((c) => c.code === code);
+  const there = all.find((c) => c.place === place);
   if (!from || from.place === place) return { ...moved };
   return { ...moved, ...(there ? { [there.code]: from.place } : {}), [code]: place };
 }

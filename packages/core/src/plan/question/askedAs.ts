@@ -62,19 +62,25 @@ export function askedAs(plan: PlanDocument): QuestionPiece[] {
       measures,
       ...where,
     ];
-  const crossed = plan.factors.length > 1;
+  // Crossed with kinds, the kinds are what is asked about, and the rest is done to each.
+  const kinds = plan.factors.findIndex((f) => f.subject === 'kind');
+  const changed = plan.factors.flatMap((factor, i) => (i === kinds ? [] : [{ factor, i }]));
   return [
     plain('What happens to '),
     measures,
     plain(' of '),
-    seed,
+    kinds < 0 ? seed : word(`both-${kinds}`, levelsInWords(plan.factors[kinds]!, 'and')),
     plain(' when '),
-    ...(crossed
-      ? plan.factors.flatMap((f, i) => [
-          ...(i > 0 ? [plain(' meets ')] : []),
-          word(`both-${i}`, `${nameOf(f)}: ${levelsInWords(f)}`),
+    ...(changed.length > 1
+      ? changed.flatMap(({ factor, i }, n) => [
+          ...(n > 0 ? [plain(' meets ')] : []),
+          word(`both-${i}`, `${nameOf(factor)}: ${levelsInWords(factor)}`),
         ])
-      : [word('factor-0', nameOf(first)), plain(isSeries(first) ? ' goes ' : ' is '), word('levels-0', levelsInWords(first))]),
+      : changed.flatMap(({ factor, i }) => [
+          word(`factor-${i}`, nameOf(factor)),
+          plain(isSeries(factor) ? ' goes ' : ' is '),
+          word(`levels-${i}`, levelsInWords(factor)),
+        ])),
     ...where,
   ];
 }

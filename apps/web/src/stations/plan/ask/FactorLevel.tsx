@@ -12,6 +12,7 @@ export function FactorLevel({
   code,
   usualKind,
   usualSeeds,
+  ownSeeds = factor.subject === 'kind',
   control,
   problem,
   onChange,
@@ -27,6 +28,8 @@ export function FactorLevel({
   usualKind: string;
   /** Seeds in each container where a level has no number of its own. */
   usualSeeds: number;
+  /** A number of seeds of its own can be typed. */
+  ownSeeds?: boolean;
   control: { group: string; chosen: boolean; onChoose: () => void };
   problem: string | undefined;
   onChange: (part: Partial<Level>) => void;
@@ -35,7 +38,7 @@ export function FactorLevel({
 }) {
   return (
     <div>
-      <div className={`planner-level${code ? '' : ' unmarked'}${factor.subject === 'kind' ? ' kinds' : ''}`}>
+      <div className={`planner-level${code ? '' : ' unmarked'}${ownSeeds ? ' with-seeds' : ''}`}>
         {code && (
           <span className="planner-code">
             <TreatmentMark code={code} size={20} /> {code}
@@ -67,7 +70,7 @@ export function FactorLevel({
             onChange={(e) => onChange({ amount: e.target.value === '' ? null : Number(e.target.value) })}
           />
         )}
-        {factor.subject === 'kind' && (
+        {ownSeeds && (
           <Form.Control
             type="number"
             inputMode="numeric"

@@ -1,5 +1,6 @@
 import { keptSameFor } from '@bright-sprout/core/plan/document/startingPoints';
 import { kindFor } from '@bright-sprout/core/plan/document/kindFor';
+import { kindsBeside } from '@bright-sprout/core/plan/document/kindsCompared';
 import { type Factor, type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
 import { usualFactor } from '@bright-sprout/core/plan/document/usualFactor';
 import { type PartProps } from '../partProps';
@@ -19,7 +20,7 @@ export function putFactor(change: Change, index: number, part: Partial<Factor>):
   });
 }
 
-/** Crosses the factor with a second one. */
+/** Crosses what is changed with a second thing. */
 export function cross(change: Change): void {
   change((p) => {
     const subject = p.factors[0]?.subject === 'light' ? 'feed' : 'light';
@@ -27,11 +28,16 @@ export function cross(change: Change): void {
   });
 }
 
-/** Takes one of two crossed factors away. */
+/** Two crossed things are tried on several kinds of seed. */
+export function overKinds(change: Change): void {
+  change((p) => ({ ...withFactors(p, [...p.factors, kindsBeside(p.speciesId)]), kind: 'two-factors' }));
+}
+
+/** Takes one of the crossed factors away. */
 export function uncross(change: Change, index: number): void {
   change((p) => {
     const factors = p.factors.filter((_, i) => i !== index);
-    return { ...withFactors(p, factors), kind: kindFor(factors[0]!) };
+    return { ...withFactors(p, factors), kind: factors.length > 1 ? 'two-factors' : kindFor(factors[0]!) };
   });
 }
 

@@ -3,10 +3,10 @@ import { checksInWords } from '@bright-sprout/core/plan/question/askedAs';
 import { type WhileAway } from '@bright-sprout/core/plan/document/planDocument';
 import { counted } from '@bright-sprout/core/words/plural';
 import { type ReactNode } from 'react';
-import { WordPanel } from '../../../page/WordPanel';
 import { PictureChoices } from '../ask/panels/PictureChoices';
 import { DayField, setting, TextField } from '../planFields';
 import { type PartProps } from '../partProps';
+import { SentenceWord } from '../SentenceWord';
 import { BackFromLesson } from './BackFromLesson';
 import { Cadence } from './Cadence';
 import { Outside } from './Outside';
@@ -23,17 +23,11 @@ const dayWords = (day: string) => (isIsoDay(day) ? formatDay(day) : 'a day');
 
 /** The days in one sentence; each word opens the field in which it can be typed. */
 export function DaysSentence(props: PartProps) {
-  const { plan, change, problems, group } = props;
+  const { plan, change, problems, group, readOnly } = props;
   const word = (name: string, says: string, fields: readonly string[], panel: ReactNode, wide = false) => (
-    <WordPanel
-      name={`${name}: ${says}`}
-      word={says}
-      wide={wide}
-      wrong={problems.some((p) => fields.includes(p.field))}
-      disabled={props.readOnly}
-    >
+    <SentenceWord name={name} says={says} fields={fields} wide={wide} problems={problems} readOnly={readOnly}>
       {panel}
-    </WordPanel>
+    </SentenceWord>
   );
   const holidays = plan.calendar.holidays.length + (plan.calendar.halfDays?.length ?? 0);
   return (

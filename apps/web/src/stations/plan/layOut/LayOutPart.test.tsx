@@ -2,6 +2,7 @@ import { splitWords } from '@bright-sprout/core/plan/layout/splitWords';
 import { act, fireEvent, render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { partOf, planOf } from '../../../../test/plans';
+import { openWord } from '../../../../test/words';
 import { LayOutPart } from './LayOutPart';
 
 /** Where a place would be drawn: jsdom lays nothing out, and dragging by keyboard goes by where places are. */
@@ -38,22 +39,25 @@ test('every container stands at its own place, with its team, and the letters ar
 test('drawing again takes the next lot and gives up what was moved', async () => {
   const plan = { ...planOf('dose'), moved: { A1: 3 } };
   const { now } = show(plan);
+  await openWord(/^Places: drawn by lot/);
   await userEvent.click(screen.getByRole('button', { name: 'Draw lots again' }));
   expect(now()).toMatchObject({ drawSeed: plan.drawSeed + 1, moved: {} });
 });
 
 test('moved containers can be put back as drawn', async () => {
   const { now } = show({ ...planOf('dose'), moved: { A1: 3 } });
+  await openWord(/^Places: drawn by lot, 1 cup moved by hand/);
   await userEvent.click(screen.getByRole('button', { name: 'Put them back as drawn' }));
   expect(now().moved).toEqual({});
 });
 
 test('another way of sharing out is told in a sentence', async () => {
   const { now, again } = show();
-  await userEvent.selectOptions(screen.getByLabelText('Containers are shared out so that'), 'team-one-treatment');
+  await openWord(/^Who gets what/);
+  await userEvent.click(screen.getByRole('radio', { name: /^each team has one treatment/ }));
   expect(now().assignment).toBe('team-one-treatment');
   again();
-  expect(screen.getByText(splitWords(partOf(now()).props.out!.layout.split))).toBeInTheDocument();
+  expect(screen.getAllByText(splitWords(partOf(now()).props.out!.layout.split)).length).toBeGreaterThan(0);
 });
 
 test('by keyboard a container is lifted, moved by one place and put down; the two that meet change places', async () => {
@@ -89,4 +93,31 @@ test('several trays are named, and all stand on a ruler', () => {
 test('a plan that does not work out yet has no places', () => {
   show({ ...planOf('dose'), speciesId: 'no such seed' });
   expect(screen.queryByRole('heading', { name: 'Where they stand' })).not.toBeInTheDocument();
+});
+
+test('pots in reserve stand beside the others, dashed, and can be moved like them', async () => {
+  const { now, again } = show();
+  await openWord(/^In reserve: none/);
+  await userEvent.type(screen.getByLabelText('Cups of each in reserve'), '1');
+  expect(now().reserveEach).toBe(1);
+  again();
+  const reserve = screen.getAllByRole('button', { name: /, in reserve, column/ });
+  expect(reserve).toHaveLength(partOf(now()).props.out!.treatments.length);
+  expect(screen.getByText(/Dashed ones stand in reserve/)).toBeInTheDocument();
+});
+
+test('a tray of one’s own has as many places as it has, however many stand there', async () => {
+  const { now } = show({ ...planOf('dose'), ownCarrier: { columns: 5, rows: 2, wideMm: 80, deepMm: 80 } });
+  // Sixteen cups on trays of ten.
+  await openWord(/^What carries them: 2 trays of 5 × 2$/);
+  expect(screen.getAllByText(/Each takes about 40 × 16 cm\./)).toHaveLength(1);
+  fireEvent.change(screen.getByLabelText('Places side by side'), { target: { value: '8' } });
+  expect(now().ownCarrier).toMatchObject({ columns: 8, rows: 2 });
+  await userEvent.click(screen.getByRole('checkbox', { name: 'They have a shape of their own' }));
+  expect(now().ownCarrier).toBeNull();
+});
+
+test('with a pot for everybody at home each has a number beside the emblem', () => {
+  show(planOf('own-pot-at-home'));
+  expect(screen.getAllByRole('button', { name: /, number 1, column/ }).length).toBeGreaterThan(1);
 });

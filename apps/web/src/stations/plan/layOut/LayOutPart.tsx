@@ -1,45 +1,18 @@
-import { layoutForm } from '@bright-sprout/core/plan/layout/layoutForm';
 import { moveTo } from '@bright-sprout/core/plan/layout/layOut';
-import { plural } from '@bright-sprout/core/words/plural';
+import { splitWords } from '@bright-sprout/core/plan/layout/splitWords';
 import { TreatmentMark } from '../../../marks/TreatmentMark';
-import { AssignmentField } from '../ask/panels/WhoGetsWhat';
-import { NumberField, setting } from '../planFields';
 import { NotYet } from '../NotYet';
 import { type PartProps } from '../partProps';
-import { CARRIERS } from './carriers';
 import { Concurrence } from './Concurrence';
+import { LayOutSentence } from './LayOutSentence';
 import { Trays } from './Trays';
 
 /** Who gets what, and where each container stands; moved by pointer or by keyboard. */
-export function LayOutPart({ group, plan, change, problems, out, readOnly }: PartProps) {
-  const layout = out?.layout;
+export function LayOutPart(props: PartProps) {
+  const { group, plan, change, out, readOnly } = props;
   return (
     <>
-      <section className="section no-print">
-        <h2>Who gets what</h2>
-        <div className="planner-columns">
-          <AssignmentField plan={plan} change={change} problems={problems} out={out} />
-          <NumberField
-            label={plural(CARRIERS[layoutForm(plan.methodId).id])}
-            hint={layout && layout.trays.length > plan.trays ? `All of them need ${layout.trays.length}.` : undefined}
-            field="trays"
-            problems={problems}
-            value={plan.trays}
-            onChange={(trays) => change(setting({ trays, moved: {} }))}
-          />
-        </div>
-        <p className="d-flex gap-2 flex-wrap align-items-center mb-0">
-          <button type="button" className="btn" onClick={() => change((p) => ({ ...p, drawSeed: p.drawSeed + 1, moved: {} }))}>
-            Draw lots again
-          </button>
-          <span className="second">Lot number {plan.drawSeed}: the same number always draws the same.</span>
-          {Object.keys(plan.moved).length > 0 && (
-            <button type="button" className="btn btn-plain" onClick={() => change(setting({ moved: {} }))}>
-              Put them back as drawn
-            </button>
-          )}
-        </p>
-      </section>
+      <LayOutSentence {...props} />
       {out ? <Stands group={group} plan={plan} change={change} out={out} readOnly={readOnly} /> : <NotYet />}
     </>
   );
@@ -67,7 +40,9 @@ function Stands({
           readOnly={readOnly}
           onMove={(code, place) => change((p) => ({ ...p, moved: moveTo(layout, p.moved, code, place) }))}
         />
+        <p className="mb-1">{splitWords(layout.split)}</p>
         <p className="second mb-0">
+          {layout.reserve.length > 0 && 'Dashed ones stand in reserve. '}
           {layout.trays.length > 1 ? 'Each takes' : 'They take'} about {Math.ceil(layout.trays[0]!.wideMm / 10)} ×{' '}
           {Math.ceil(layout.trays[0]!.deepMm / 10)} cm.
         </p>

@@ -27,11 +27,13 @@ export function Standing({
   team,
   readOnly,
   moved,
+  inReserve,
 }: {
   container: LaidContainer;
   team: PartProps['group']['teams'][number] | null;
   readOnly: boolean;
   moved: boolean;
+  inReserve: boolean;
 }) {
   const { attributes, listeners, setNodeRef, transform, isDragging } = useDraggable({ id: container.code, disabled: readOnly });
   return (
@@ -40,15 +42,20 @@ export function Standing({
       type="button"
       {...attributes}
       {...listeners}
-      className={`lay-pot${isDragging ? ' lifted' : ''}${moved ? ' moved' : ''}`}
+      className={`lay-pot${isDragging ? ' lifted' : ''}${moved ? ' moved' : ''}${inReserve ? ' in-reserve' : ''}`}
       style={transform ? { transform: `translate(${transform.x}px, ${transform.y}px)` } : undefined}
-      aria-label={`${container.code}${team ? `, ${team.nickname}` : ''}, column ${container.column + 1}, row ${container.row + 1}`}
+      aria-label={`${container.code}${team ? `, ${team.nickname}` : ''}${container.child ? `, number ${container.child}` : ''}${inReserve ? ', in reserve' : ''}, column ${container.column + 1}, row ${container.row + 1}`}
     >
       <span className="lay-face" style={{ background: treatmentLook(container.treatment).tint }}>
         <TreatmentMark code={container.treatment} size={17} />
         <b>{container.code}</b>
       </span>
-      {team && <EmblemMark emblem={team.emblem} size={15} />}
+      {team && (
+        <span className="lay-whose">
+          <EmblemMark emblem={team.emblem} size={15} />
+          {container.child}
+        </span>
+      )}
     </button>
   );
 }

@@ -9,7 +9,7 @@ import {
   useSensor,
   useSensors,
 } from '@dnd-kit/core';
-import { type Layout } from '@bright-sprout/core/plan/layout/layOut';
+import { allOf, type Layout } from '@bright-sprout/core/plan/layout/layOut';
 import { type LayoutForm } from '@bright-sprout/core/plan/layout/layoutForm';
 import { type PartProps } from '../partProps';
 import { CARRIERS } from './carriers';
@@ -18,7 +18,7 @@ import { TrayRuler } from './TrayRuler';
 
 /** Width and height of one place: bags and jars are tall, sections wide, and a row runs along the whole box. */
 const CELLS: Record<LayoutForm['id'], { columns: string; height: number }> = {
-  sill: { columns: 'minmax(50px, 64px)', height: 78 },
+  sill: { columns: 'minmax(44px, 64px)', height: 78 },
   jars: { columns: 'minmax(50px, 64px)', height: 92 },
   pane: { columns: 'minmax(56px, 72px)', height: 96 },
   cells: { columns: 'minmax(48px, 58px)', height: 62 },
@@ -39,6 +39,7 @@ export function Trays({ group, layout, moved, readOnly, onMove }: Props) {
     useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
     useSensor(KeyboardSensor, { coordinateGetter: byCells }),
   );
+  const all = allOf(layout);
   const onDragEnd = ({ active, over }: DragEndEvent) => {
     if (over) onMove(String(active.id), Number(over.id));
   };
@@ -77,7 +78,7 @@ export function Trays({ group, layout, moved, readOnly, onMove }: Props) {
                 >
                   {Array.from({ length: tray.columns * tray.rows }, (_, i) => {
                     const place = first + i;
-                    const container = layout.containers.find((c) => c.place === place);
+                    const container = all.find((c) => c.place === place);
                     return (
                       <Place key={place} place={place} column={Math.floor(i / tray.rows)} row={i % tray.rows}>
                         {container && (
@@ -86,6 +87,7 @@ export function Trays({ group, layout, moved, readOnly, onMove }: Props) {
                             team={container.team === null ? null : (group.teams[container.team] ?? null)}
                             readOnly={readOnly}
                             moved={moved[container.code] !== undefined}
+                            inReserve={layout.reserve.includes(container)}
                           />
                         )}
                       </Place>

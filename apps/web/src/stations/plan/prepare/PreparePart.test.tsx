@@ -1,6 +1,7 @@
 import { render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { partOf, planOf } from '../../../../test/plans';
+import { openWord } from '../../../../test/words';
 import { PreparePart } from './PreparePart';
 
 jest.mock('../../../labels/StickLabels', () => ({
@@ -21,7 +22,8 @@ test('the list is for one team and for all, in the kitchen’s own measures wher
   show();
   expect(line(/^Cups/)).toEqual(['4', '18']);
   expect(line(/^Potting mix/).join()).not.toMatch(/cup/);
-  await userEvent.selectOptions(screen.getByLabelText('Spoons and cups'), 'US');
+  await openWord(/^Spoons and cups: metric/);
+  await userEvent.click(screen.getByRole('radio', { name: /^US/ }));
   expect(line(/^Potting mix/)[0]).toMatch(/ mL \([\d¼½¾]+ cups\)/);
 });
 

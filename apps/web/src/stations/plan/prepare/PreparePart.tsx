@@ -3,19 +3,20 @@ import { allOf } from '@bright-sprout/core/plan/layout/layOut';
 import { labelLines } from '@bright-sprout/core/plan/lists/labelLines';
 import { mixingCards } from '@bright-sprout/core/plan/lists/mixingCards';
 import { homeKit, shoppingList } from '@bright-sprout/core/plan/lists/prepare';
+import { seedLessonSteps } from '@bright-sprout/core/plan/lists/seedLesson';
 import { runSheet } from '@bright-sprout/core/plan/lists/runSheet';
 import { runStepWords } from '@bright-sprout/core/plan/lists/runSheetWords';
 import { type WorkedOut } from '@bright-sprout/core/plan/workedOut/workOut';
 import { type Kitchen } from '@bright-sprout/core/quantities/volume';
 import { useState } from 'react';
 import { StickLabels } from '../../../labels/StickLabels';
-import { ChoiceField, NumberField, setting } from '../planFields';
 import { NotYet } from '../NotYet';
 import { type PartProps } from '../partProps';
+import { PrepareSentence } from './PrepareSentence';
 
 /** What to buy, mix and mind, and what everybody does on sowing day; made to be printed. */
 export function PreparePart(props: PartProps) {
-  const { plan, change, problems, out, readOnly } = props;
+  const { plan, out } = props;
   const [kitchen, setKitchen] = useState<Kitchen>('metric');
   return (
     <>
@@ -26,44 +27,7 @@ export function PreparePart(props: PartProps) {
             Print all of this
           </button>
         </div>
-        <fieldset disabled={readOnly} className="planner-columns no-print">
-          <NumberField
-            label="To spare"
-            unit="%"
-            field="sparePercent"
-            problems={problems}
-            value={plan.sparePercent}
-            onChange={(sparePercent) => change(setting({ sparePercent }))}
-          />
-          <NumberField
-            label="Seeds in a packet"
-            field="packetSeeds"
-            hint="0 if the packet does not say."
-            problems={problems}
-            value={plan.packetSeeds}
-            onChange={(packetSeeds) => change(setting({ packetSeeds }))}
-          />
-          <NumberField
-            label="One watering of one container"
-            unit="mL"
-            field="doseMl"
-            problems={problems}
-            value={plan.doseMl}
-            onChange={(doseMl) => change(setting({ doseMl }))}
-          />
-          <ChoiceField
-            label="Spoons and cups"
-            field="kitchen"
-            problems={problems}
-            value={kitchen}
-            choices={[
-              { value: 'metric', name: 'metric' },
-              { value: 'us', name: 'US' },
-              { value: 'australian', name: 'Australian' },
-            ]}
-            onChange={setKitchen}
-          />
-        </fieldset>
+        <PrepareSentence {...props} kitchen={kitchen} onKitchen={setKitchen} />
         {out && <Shopping plan={plan} out={out} teams={props.group.teams.length} kitchen={kitchen} />}
       </section>
       {out ? <Lists {...props} out={out} /> : <NotYet />}
@@ -109,6 +73,16 @@ function Lists({ planId, group, plan, out }: PartProps & { out: WorkedOut }) {
           <p className="second mb-0">{card.limit}</p>
         </section>
       ))}
+      {plan.seedLesson && (
+        <section className="section">
+          <h2>The lesson about the seeds</h2>
+          <ol className="run-sheet">
+            {seedLessonSteps(plan).map((s) => (
+              <li key={s}>{s}</li>
+            ))}
+          </ol>
+        </section>
+      )}
       <section className="section">
         <h2>Sowing day</h2>
         <ol className="run-sheet">
@@ -165,7 +139,7 @@ export function ToMind({ plan }: Pick<PartProps, 'plan'>) {
         {cautions.map((c) => (
           <li key={c.id} className={`caution-${c.gravity}`}>
             {c.say}
-            {c.adult && ' An adult’s job.'} <span className="second">({c.from.toLowerCase()})</span>
+            {c.adult && ' An adult’s job.'} <span className="second">({c.from})</span>
           </li>
         ))}
       </ul>

@@ -4,26 +4,29 @@ import { SeedDrawing } from '../../../drawing/SeedDrawing';
 /** Kinds side by side, their seeds drawn to one scale. */
 export function SeedCards({
   kinds,
-  chosen,
+  isChosen,
+  several,
   days,
   largestMm,
   onChoose,
 }: {
   kinds: readonly Species[];
-  chosen: Species | undefined;
+  isChosen: (species: Species) => boolean;
+  /** More than one can be chosen. */
+  several: boolean;
   /** Days until half are up. */
   days: (species: Species) => number;
   largestMm: number;
   onChoose: (speciesId: string) => void;
 }) {
   return (
-    <div className="planner-seeds" role="radiogroup" aria-label="Kind of seed">
+    <div className="planner-seeds" role={several ? 'group' : 'radiogroup'} aria-label="Kind of seed">
       {kinds.map((s) => (
         <button
           key={s.id}
           type="button"
-          role="radio"
-          aria-checked={s === chosen}
+          role={several ? 'checkbox' : 'radio'}
+          aria-checked={isChosen(s)}
           className="planner-seed"
           onClick={() => onChoose(s.id)}
         >

@@ -1,15 +1,16 @@
 import { addDays, formatDay, isIsoDay } from '@bright-sprout/core/calendar/days';
+import { kindsCompared, withKindTurned } from '@bright-sprout/core/plan/document/kindsCompared';
 import { meanTemperature } from '@bright-sprout/core/calendar/roomTemperature';
 import { methodById, type Species, SPECIES } from '@bright-sprout/core/seeds/catalogue';
 import { medianEmergenceDays } from '@bright-sprout/core/seeds/emergenceTime';
-import { againstKind, type SeedWishes } from '@bright-sprout/core/seeds/suitability';
+import { againstKind, type SeedWishes as Wishes } from '@bright-sprout/core/seeds/suitability';
 import { useState } from 'react';
 import { Outside } from '../days/Outside';
 import { setting } from '../planFields';
 import { type PartProps } from '../partProps';
 import { SeedCards } from './SeedCards';
 import { SeedTable } from './SeedTable';
-import { NO_WISHES, SeedWishFields } from './SeedWishFields';
+import { NO_WISHES, SeedWishes } from './SeedWishes';
 
 /** Kinds shown side by side before somebody asks for all. */
 const SHOWN = 8;
@@ -29,7 +30,7 @@ export function SeedChooser({
   const frost = plan.goesOutside && isIsoDay(plan.lastFrost) ? plan.lastFrost : null;
   const days = (s: Species) => medianEmergenceDays(s, warmth);
   const weeks = Math.max(1, Number(wishes.weeks) || 1);
-  const asked: SeedWishes = {
+  const asked: Wishes = {
     ...wishes,
     weeks,
     warmth,
@@ -42,14 +43,19 @@ export function SeedChooser({
   );
   const suits = judged.filter((j) => j.against.length === 0).map((j) => j.species);
   const shown = all ? suits : suits.slice(0, SHOWN);
-  const beside = chosen && !shown.includes(chosen) ? [chosen, ...shown] : shown;
-  const largest = Math.max(...[...shown, chosen].map((s) => s?.seedMm.length[1] ?? 1));
-  const choose = (speciesId: string) => change(setting({ speciesId }));
+  const besides = SPECIES.filter((s) => !shown.includes(s) && (s === chosen || kindsCompared(plan).includes(s.id)));
+  const beside = [...besides, ...shown];
+  const largest = Math.max(...beside.map((s) => s.seedMm.length[1]));
+  // Where kinds are compared, several are chosen.
+  const compared = kindsCompared(plan);
+  const several = compared.length > 0;
+  const isChosen = (s: Species) => (several ? compared.includes(s.id) : s === chosen);
+  const choose = (speciesId: string) => change(several ? (p) => withKindTurned(p, speciesId) : setting({ speciesId }));
   const chosenAgainst = judged.find((j) => j.species === chosen)?.against ?? [];
   return (
     <section className="section">
       <h2>Seeds that suit</h2>
-      <SeedWishFields wishes={wishes} onWish={(part) => setWishes({ ...wishes, ...part })} methodName={method?.name} />
+      <SeedWishes wishes={wishes} onWish={(part) => setWishes({ ...wishes, ...part })} methodName={method?.name} />
       <Outside plan={plan} change={change} problems={problems} />
       {frost && <p className="second">Ready to stand outside in time, with the last frost on {formatDay(frost)}.</p>}
       {suits.length === 0 && <p>No kind suits all of that. Give it more weeks, or untick a wish.</p>}
@@ -61,24 +67,27 @@ export function SeedChooser({
         ))}
       </p>
       {view === 'table' ? (
-        <SeedTable kinds={beside} chosen={chosen} days={days} largestMm={largest} onChoose={choose} />
+        <SeedTable kinds={beside} isChosen={isChosen} days={days} largestMm={largest} onChoose={choose} />
       ) : (
-        <SeedCards kinds={beside} chosen={chosen} days={days} largestMm={largest} onChoose={choose} />
+        <SeedCards kinds={beside} isChosen={isChosen} several={several} days={days} largestMm={largest} onChoose={choose} />
       )}
       {suits.length > SHOWN && (
         <button type="button" className="btn btn-plain" onClick={() => setAll(!all)}>
           {all ? 'Show fewer' : `Show all ${suits.length}`}
         </button>
       )}
-      {chosen && chosenAgainst.length > 0 && (
+      {!several && chosen && chosenAgainst.length > 0 && (
         <p className="second mb-1">
           {chosen.name} is chosen, although: {chosenAgainst.join('; ')}.
         </p>
       )}
       <p className="second mb-0">
-        Drawn to one scale, for a room of {Math.round(warmth)} °C on average. Sown {formatDay(plan.sowOn)},{' '}
-        {chosen?.name.toLowerCase()} would be half up around{' '}
-        {chosen && Number.isFinite(days(chosen)) ? formatDay(addDays(plan.sowOn, Math.round(days(chosen)))) : 'never'}.
+        Drawn to one scale, for a room of {Math.round(warmth)} °C on average.{' '}
+        {several
+          ? `${compared.length} kinds are compared; press one to take it in or leave it out.`
+          : `Sown ${formatDay(plan.sowOn)}, ${chosen?.name.toLowerCase()} would be half up around ${
+              chosen && Number.isFinite(days(chosen)) ? formatDay(addDays(plan.sowOn, Math.round(days(chosen)))) : 'never'
+            }.`}
       </p>
     </section>
   );

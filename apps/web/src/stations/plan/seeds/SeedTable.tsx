@@ -4,7 +4,7 @@ import { SeedDrawing } from '../../../drawing/SeedDrawing';
 
 interface Props {
   kinds: readonly Species[];
-  chosen: Species | undefined;
+  isChosen: (species: Species) => boolean;
   /** Days until half are up in this room. */
   days: (species: Species) => number;
   largestMm: number;
@@ -16,7 +16,7 @@ type SortKey = 'name' | 'length' | 'weight' | 'days' | 'germination';
 const span = ([low, high]: readonly [number, number]) => (low === high ? `${low}` : `${low} to ${high}`);
 
 /** Kinds side by side in numbers, in the order of any of them. */
-export function SeedTable({ kinds, chosen, days, largestMm, onChoose }: Props) {
+export function SeedTable({ kinds, isChosen, days, largestMm, onChoose }: Props) {
   const [by, setBy] = useState<SortKey>('days');
   const keys: Record<SortKey, (s: Species) => number | string> = {
     name: (s) => s.name,
@@ -55,7 +55,7 @@ export function SeedTable({ kinds, chosen, days, largestMm, onChoose }: Props) {
         </thead>
         <tbody>
           {sorted.map((s) => (
-            <tr key={s.id} className={s === chosen ? 'chosen' : undefined}>
+            <tr key={s.id} className={isChosen(s) ? 'chosen' : undefined}>
               <td>
                 <SeedDrawing species={s} largestMm={largestMm} />
               </td>
@@ -63,7 +63,7 @@ export function SeedTable({ kinds, chosen, days, largestMm, onChoose }: Props) {
                 <button
                   type="button"
                   className="btn btn-plain"
-                  aria-pressed={s === chosen}
+                  aria-pressed={isChosen(s)}
                   aria-label={`Choose ${s.name.toLowerCase()}`}
                   onClick={() => onChoose(s.id)}
                 >

@@ -2,6 +2,7 @@ import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { fakeServer, renderPage } from '../../../../test/fakeServer';
 import { partOf, planOf } from '../../../../test/plans';
+import { openWord } from '../../../../test/words';
 import { SeedsPart } from './SeedsPart';
 
 const LOT = {
@@ -22,14 +23,24 @@ function show(plan = planOf('salt-steps'), lots: object[] = []) {
   renderPage(<SeedsPart {...props} />);
   return now;
 }
-const kinds = () => screen.getAllByRole('radio').map((r) => within(r).getByText(/./, { selector: 'b' }).textContent);
+const kinds = () =>
+  within(screen.getByRole('radiogroup', { name: 'Kind of seed' }))
+    .getAllByRole('radio')
+    .map((r) => within(r).getByText(/./, { selector: 'b' }).textContent);
+async function seeFlowers(): Promise<void> {
+  await openWord(/^What is to be seen/);
+  await userEvent.click(screen.getByRole('radio', { name: 'flowers' }));
+  await userEvent.keyboard('{Escape}');
+}
 
 test('only kinds that suit are shown, and every wish narrows them', async () => {
   show();
   await userEvent.click(screen.getByRole('button', { name: /^Show all/ }));
   const before = kinds();
-  await userEvent.click(screen.getByRole('checkbox', { name: 'no allergy or poison to mind' }));
-  await userEvent.selectOptions(screen.getByLabelText('We want to see'), 'flowers');
+  await openWord(/^What it should be/);
+  await userEvent.click(screen.getByRole('checkbox', { name: /^harmless/ }));
+  await userEvent.keyboard('{Escape}');
+  await seeFlowers();
   const after = kinds();
   expect(after.length).toBeLessThan(before.length);
   expect(screen.getByText(/^Barley is chosen, although: .*that is not to be seen; something to mind\.$/)).toBeInTheDocument();
@@ -37,10 +48,12 @@ test('only kinds that suit are shown, and every wish narrows them', async () => 
 
 test('a wish that nothing grants says so', async () => {
   show();
+  await openWord(/^Time: 6 weeks/);
   const weeks = screen.getByLabelText('Weeks we have');
   await userEvent.clear(weeks);
   await userEvent.type(weeks, '1');
-  await userEvent.selectOptions(screen.getByLabelText('We want to see'), 'flowers');
+  await userEvent.keyboard('{Escape}');
+  await seeFlowers();
   expect(screen.getByText(/No kind suits all of that\./)).toBeInTheDocument();
 });
 
@@ -78,4 +91,19 @@ test('a chosen lot that is past its best is said so', async () => {
 test('a kind without a lot leads to the shelf', async () => {
   show();
   expect(await screen.findByRole('link', { name: 'Open the seed shelf' })).toHaveAttribute('href', '/seeds');
+});
+
+test('a lesson about the seeds is planned by what is done in it, on the school day before sowing', async () => {
+  const now = show();
+  await openWord(/^A lesson about the seeds: nobody/);
+  await userEvent.click(screen.getByRole('checkbox', { name: /^count a packet/ }));
+  // Sown on a Monday: the Friday before.
+  expect(now().seedLesson).toEqual({ on: '2026-03-06', looks: ['count'] });
+});
+
+test('a handful each is counted when it is sown', async () => {
+  const now = show();
+  await openWord(/^Seeds: 2 seeds, 1 stays/);
+  await userEvent.click(screen.getByRole('checkbox', { name: /^A handful or a packet each/ }));
+  expect(now().seedsCounted).toBe(true);
 });

@@ -1,44 +1,19 @@
-import { counted } from '@bright-sprout/core/words/plural';
-import { methodById, speciesById } from '@bright-sprout/core/seeds/catalogue';
+import { speciesById } from '@bright-sprout/core/seeds/catalogue';
 import { lotStanding } from '@bright-sprout/core/seeds/seedLot';
 import { Link } from 'react-router';
 import { useSeedLots } from '../../../api/queries';
-import { WordPanel } from '../../../page/WordPanel';
-import { ContainersEach, MethodChoices } from '../ask/panels/ContainersPanel';
-import { SeedsEach } from '../ask/panels/SeedNumbers';
-import { ChoiceField, NumberField, setting } from '../planFields';
+import { ChoiceField, setting } from '../planFields';
 import { type PartProps } from '../partProps';
 import { SeedChooser } from './SeedChooser';
+import { SeedsSentence } from './SeedsSentence';
 
 /** Which seed, grown in what, how many, and how deep. */
 export function SeedsPart(props: PartProps) {
   const { plan, change, problems, out } = props;
-  const method = methodById(plan.methodId);
   const species = speciesById(plan.speciesId);
-  const container = method?.container ?? 'container';
   return (
     <>
-      <section className="section">
-        <div className="asked-as">
-          Grown in{' '}
-          <WordPanel name={`Way of growing: ${method?.name ?? 'none yet'}`} word={method?.name.toLowerCase() ?? '…'} wide>
-            <MethodChoices plan={plan} change={change} />
-          </WordPanel>
-          {method && `, which lasts ${counted(method.unattendedDays, 'day')} alone.`}
-        </div>
-        <div className="planner-columns">
-          <ContainersEach {...props} />
-          <SeedsEach {...props} />
-          <NumberField
-            label={`Fill of one ${container}`}
-            unit="mL"
-            field="fillMl"
-            problems={problems}
-            value={plan.fillMl}
-            onChange={(fillMl) => change(setting({ fillMl }))}
-          />
-        </div>
-      </section>
+      <SeedsSentence {...props} />
       <SeedChooser chosen={species} plan={plan} change={change} problems={problems} />
       <FromTheShelf plan={plan} change={change} problems={problems} />
       {out && (

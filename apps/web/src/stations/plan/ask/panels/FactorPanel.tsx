@@ -7,7 +7,7 @@ import { useState } from 'react';
 import { SubjectGlyph } from '../../../../drawing/container/SubjectGlyph';
 import { ChoiceField, setting, TextField } from '../../planFields';
 import { type PartProps } from '../../partProps';
-import { cross, putFactor, uncross } from '../factorChange';
+import { cross, overKinds, putFactor, uncross } from '../factorChange';
 import { PictureChoices } from './PictureChoices';
 
 const KIND_NAMES: Record<PlanKind, string> = {
@@ -84,6 +84,11 @@ export function FactorPanel({ plan, change, problems, index }: PartProps & { ind
       {plan.factors.length < 2 && (
         <button type="button" className="btn" onClick={() => cross(change)}>
           Cross it with a second thing
+        </button>
+      )}
+      {plan.factors.length === 2 && plan.factors.every((f) => f.subject !== 'kind') && (
+        <button type="button" className="btn" onClick={() => overKinds(change)}>
+          And over kinds of seed
         </button>
       )}
       {plan.factors.length > 1 && (

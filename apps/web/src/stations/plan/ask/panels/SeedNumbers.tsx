@@ -1,4 +1,5 @@
 import { methodById } from '@bright-sprout/core/seeds/catalogue';
+import { Form } from 'react-bootstrap';
 import { NumberField, setting } from '../../planFields';
 import { type PartProps } from '../../partProps';
 import { ProtocolChoice } from './ProtocolChoice';
@@ -11,6 +12,13 @@ export function SeedNumbers(props: PartProps) {
       <div className="planner-columns">
         <SeedsEach {...props} />
       </div>
+      <Form.Check
+        type="checkbox"
+        id="seeds-counted"
+        label="A handful or a packet each: they are counted when they are sown"
+        checked={plan.seedsCounted}
+        onChange={(e) => change(setting({ seedsCounted: e.target.checked }))}
+      />
       {!methodById(plan.methodId)?.paper && <ProtocolChoice name="seedsToHole" plan={plan} change={change} />}
     </>
   );

@@ -6,6 +6,8 @@ import { changedLevel, withoutLevel } from '../levelChange';
 
 /** A treatment as it is made: its step of every factor. */
 export function TreatmentPanel({ plan, change, problems, treatment }: PartProps & { treatment: PlannedTreatment }) {
+  // Numbers of seeds go with the kind, where kinds differ; else with the first thing that is changed.
+  const seedsBy = plan.factors.find((f) => f.subject === 'kind') ?? plan.factors[0];
   return plan.factors.map((factor, f) => {
     const at = factor.levels.indexOf(treatment.levels[f]!);
     if (at === -1) return null;
@@ -19,6 +21,7 @@ export function TreatmentPanel({ plan, change, problems, treatment }: PartProps 
           code={plan.factors.length > 1 ? null : treatment.code}
           usualKind={plan.speciesId}
           usualSeeds={plan.seedsEach}
+          ownSeeds={factor === seedsBy}
           control={{
             group: `control-of-${treatment.code}-${f}`,
             chosen: factor.control === at,

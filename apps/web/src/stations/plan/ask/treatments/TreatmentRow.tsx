@@ -31,14 +31,15 @@ export function TreatmentRow(props: PartProps) {
   const recipes = recipesOf(plan);
   if (!method || recipes.length === 0) return null;
   const together = drawnTogether(recipes, containerShape(method, plan.fillMl, plan.ownCarrier));
-  const [factor, second] = plan.factors;
+  const [factor, second, third] = plan.factors;
+  const across = factor!.levels.length * (third ? second!.levels.length : 1);
   const canAdd = !second && factor!.levels.length < MOST_LEVELS && plan.kind !== 'viability';
-  const wanted = second ? factor!.levels.length : recipes.length + (canAdd ? 1 : 0);
+  const wanted = second ? across : recipes.length + (canAdd ? 1 : 0);
   const columns = Math.max(1, Math.min(wanted, Math.floor(width / NARROWEST)));
   const wide = Math.min(width / columns, second ? WIDEST_CROSSED : WIDEST);
   const oneRow = columns === wanted;
   const series = !second && factor!.levels.length > 1 && factor!.levels.every((l) => l.amount !== null);
-  const inOrder = second ? crossedOrder(recipes, factor!.levels.length) : recipes;
+  const inOrder = second ? crossedOrder(recipes) : recipes;
   return (
     <section aria-label="Treatments">
       <div className="treatment-row" ref={row} style={{ '--columns': columns, '--wide': `${wide}px` } as CSSProperties}>
@@ -106,11 +107,11 @@ export function TreatmentRow(props: PartProps) {
 
 type Recipes = ReturnType<typeof recipesOf>;
 
-/** Row by row: the first factor goes to the right, the second down. */
-function crossedOrder(recipes: Recipes, across: number): Recipes {
-  const levels = [0, 1].map((f) => [...new Set(recipes.map((r) => r.settings[f]!.label))]);
+/** Row by row: the first factor goes to the right, the second down; with a third, the first two go to the right. */
+function crossedOrder(recipes: Recipes): Recipes {
+  const levels = recipes[0]!.settings.map((_, f) => [...new Set(recipes.map((r) => r.settings[f]!.label))]);
   const place = (r: Recipes[number]) =>
-    levels[1]!.indexOf(r.settings[1]!.label) * across + levels[0]!.indexOf(r.settings[0]!.label);
+    r.settings.reduceRight((sum, { label }, f) => sum * levels[f]!.length + levels[f]!.indexOf(label), 0);
   return [...recipes].sort((a, b) => place(a) - place(b));
 }
 

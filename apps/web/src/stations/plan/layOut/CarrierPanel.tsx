@@ -1,0 +1,60 @@
+import { layoutForm } from '@bright-sprout/core/plan/layout/layoutForm';
+import { type OwnCarrier } from '@bright-sprout/core/plan/document/planDocument';
+import { plural } from '@bright-sprout/core/words/plural';
+import { Form } from 'react-bootstrap';
+import { NumberField, setting } from '../planFields';
+import { type PartProps } from '../partProps';
+import { CARRIERS } from './carriers';
+
+const SHAPE: readonly [keyof OwnCarrier, string][] = [
+  ['columns', 'Places side by side'],
+  ['rows', 'Places one behind the other'],
+  ['wideMm', 'A place is wide, mm'],
+  ['deepMm', 'and deep, mm'],
+];
+
+/** How many trays, pans or boxes, and what shape they have where it is one's own. */
+export function CarrierPanel({ plan, change, problems, out }: PartProps) {
+  const form = layoutForm(plan.methodId, plan.ownCarrier);
+  const trays = out?.layout.trays.length ?? 0;
+  const put = (ownCarrier: OwnCarrier | null) => change(setting({ ownCarrier, moved: {} }));
+  return (
+    <>
+      <NumberField
+        label={plural(CARRIERS[form.id])}
+        hint={trays > plan.trays ? `All of them need ${trays}.` : undefined}
+        field="trays"
+        problems={problems}
+        value={plan.trays}
+        onChange={(value) => change(setting({ trays: value, moved: {} }))}
+      />
+      <Form.Check
+        type="checkbox"
+        id="own-carrier"
+        label="They have a shape of their own"
+        checked={plan.ownCarrier !== null}
+        onChange={(e) => put(e.target.checked ? shapeNow(out, form.footprint(plan.fillMl)) : null)}
+      />
+      {plan.ownCarrier && (
+        <div className="planner-pair">
+          {SHAPE.map(([part, label]) => (
+            <NumberField
+              key={part}
+              label={label}
+              field="ownCarrier"
+              problems={problems}
+              value={plan.ownCarrier![part]}
+              onChange={(value) => change((p) => ({ ...p, ownCarrier: { ...p.ownCarrier!, [part]: value }, moved: {} }))}
+            />
+          ))}
+        </div>
+      )}
+    </>
+  );
+}
+
+/** One's own shape begins as what stands there now. */
+function shapeNow(out: PartProps['out'], { wideMm, deepMm }: { wideMm: number; deepMm: number }): OwnCarrier {
+  const tray = out?.layout.trays[0];
+  return { columns: tray?.columns ?? 6, rows: tray?.rows ?? 4, wideMm, deepMm };
+}

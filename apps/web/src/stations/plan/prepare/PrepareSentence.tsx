@@ -1,0 +1,56 @@
+import { type Kitchen } from '@bright-sprout/core/quantities/volume';
+import { PictureChoices } from '../ask/panels/PictureChoices';
+import { NumberField, setting } from '../planFields';
+import { type PartProps } from '../partProps';
+import { SparePanel, spareWords } from '../seeds/SparePanel';
+import { SentenceWord } from '../SentenceWord';
+
+const KITCHENS: Record<Kitchen, { name: string; does: string }> = {
+  metric: { name: 'metric', does: 'Millilitres and litres only.' },
+  us: { name: 'US', does: 'Beside them spoons of 4.9 mL and cups of 237 mL.' },
+  australian: { name: 'Australian', does: 'Beside them spoons of 5 mL and cups of 250 mL.' },
+};
+
+interface Props extends PartProps {
+  kitchen: Kitchen;
+  onKitchen: (kitchen: Kitchen) => void;
+}
+
+/** What the lists reckon with. */
+export function PrepareSentence({ kitchen, onKitchen, ...props }: Props) {
+  const { plan, change, problems, readOnly } = props;
+  return (
+    <div className="asked-as no-print">
+      <SentenceWord
+        name="To spare"
+        says={spareWords(plan)}
+        fields={['sparePercent', 'packetSeeds']}
+        problems={problems}
+        readOnly={readOnly}
+      >
+        <SparePanel {...props} />
+      </SentenceWord>
+      ; one watering is{' '}
+      <SentenceWord name="One watering" says={`${plan.doseMl} mL`} fields={['doseMl']} problems={problems} readOnly={readOnly}>
+        <NumberField
+          label="One watering of one container"
+          unit="mL"
+          field="doseMl"
+          problems={problems}
+          value={plan.doseMl}
+          onChange={(doseMl) => change(setting({ doseMl }))}
+        />
+      </SentenceWord>
+      , and spoons and cups are{' '}
+      <SentenceWord name="Spoons and cups" says={KITCHENS[kitchen].name} fields={[]} problems={problems} readOnly={false}>
+        <PictureChoices
+          label="Spoons and cups"
+          value={kitchen}
+          choices={(Object.keys(KITCHENS) as Kitchen[]).map((value) => ({ value, ...KITCHENS[value] }))}
+          onChoose={onKitchen}
+        />
+      </SentenceWord>
+      .
+    </div>
+  );
+}

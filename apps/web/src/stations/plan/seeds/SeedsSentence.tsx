@@ -1,0 +1,87 @@
+import { formatDay, isIsoDay } from '@bright-sprout/core/calendar/days';
+import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
+import { SEED_LOOK_WORDS } from '@bright-sprout/core/plan/document/seedLookWords';
+import { type Recipe } from '@bright-sprout/core/plan/recipes/recipe';
+import { methodById } from '@bright-sprout/core/seeds/catalogue';
+import { listInWords } from '@bright-sprout/core/words/listInWords';
+import { counted } from '@bright-sprout/core/words/plural';
+import { type ReactNode } from 'react';
+import { MethodChoices } from '../ask/panels/ContainersPanel';
+import { SeedNumbers } from '../ask/panels/SeedNumbers';
+import { NumberField, setting } from '../planFields';
+import { type PartProps } from '../partProps';
+import { SentenceWord } from '../SentenceWord';
+import { SeedLessonPanel } from './SeedLessonPanel';
+import { SparePanel, spareWords } from './SparePanel';
+
+/** Grown in what, how many seeds, what is to spare and what is done with them first, in sentences whose words open. */
+export function SeedsSentence(props: PartProps) {
+  const { plan, change, problems, readOnly, out } = props;
+  const method = methodById(plan.methodId);
+  const container = method?.container ?? 'container';
+  const word = (name: string, says: string, fields: readonly string[], panel: ReactNode, wide = false) => (
+    <SentenceWord name={name} says={says} fields={fields} wide={wide} problems={problems} readOnly={readOnly}>
+      {panel}
+    </SentenceWord>
+  );
+  return (
+    <div className="asked-as">
+      Grown in{' '}
+      {word(
+        'Way of growing',
+        method?.name.toLowerCase() ?? 'nothing yet',
+        ['methodId'],
+        <MethodChoices plan={plan} change={change} />,
+        true,
+      )}
+      {method && `, which lasts ${counted(method.unattendedDays, 'day')} alone, `}
+      {'filled with '}
+      {word(
+        'Filling',
+        `${plan.fillMl} mL`,
+        ['fillMl'],
+        <NumberField
+          label={`Fill of one ${container}`}
+          unit="mL"
+          field="fillMl"
+          problems={problems}
+          value={plan.fillMl}
+          onChange={(fillMl) => change(setting({ fillMl }))}
+        />,
+      )}
+      . Each {container} gets{' '}
+      {word('Seeds', seedsWords(plan, out?.recipes ?? []), ['seedsEach', 'keep'], <SeedNumbers {...props} />)};{' '}
+      {word('To spare', spareWords(plan), ['sparePercent', 'packetSeeds'], <SparePanel {...props} />)}. Before sowing,{' '}
+      {word(
+        'A lesson about the seeds',
+        lessonWords(plan),
+        ['seedLesson'],
+        <SeedLessonPanel plan={plan} change={change} problems={problems} />,
+      )}
+      .
+    </div>
+  );
+}
+
+/** `2 to 4 seeds, 1 stays`: over all treatments. */
+function seedsWords({ seedsEach, keep, seedsCounted, kind }: PlanDocument, recipes: readonly Recipe[]): string {
+  const range = (values: number[]) => {
+    const [low, high] = [Math.min(...values), Math.max(...values)];
+    return low === high ? `${low}` : `${low} to ${high}`;
+  };
+  const seeds = recipes.length > 0 ? range(recipes.map((r) => r.seeds)) : `${seedsEach}`;
+  const kept = recipes.flatMap((r) => (r.keep === null ? [] : [r.keep]));
+  const stay =
+    kept.length === 0
+      ? recipes.length > 0 || kind === 'patch'
+        ? 'all stay'
+        : `${keep} stay`
+      : `${range(kept)} ${range(kept) === '1' ? 'stays' : 'stay'}`;
+  return `${seedsCounted ? 'about ' : ''}${seeds} ${seeds === '1' ? 'seed' : 'seeds'}, ${stay}`;
+}
+
+function lessonWords({ seedLesson }: PlanDocument): string {
+  if (!seedLesson) return 'nobody looks at the seeds';
+  const looks = listInWords(seedLesson.looks.map((l) => SEED_LOOK_WORDS[l].name));
+  return `teams ${looks}${isIsoDay(seedLesson.on) ? ` on ${formatDay(seedLesson.on)}` : ''}`;
+}
