@@ -1,5 +1,6 @@
-import { expect } from '@playwright/test';
-import { inDays } from './days';
+import { expect, type Page } from '@playwright/test';
+import { addDays, type IsoDay, parseDay, weekday, writeDay } from '@bright-sprout/core/calendar/days';
+import { inDays, today } from './days';
 import { expectAccessible, expectNoSidewaysScroll } from './people';
 import { beginPlan, openWord, part, saved, sow } from './planning';
 import { test } from './test';
@@ -14,8 +15,13 @@ test('sealed bags for 24 children: kits, no watering, codes on the bags', async 
   await page.getByLabel('Seeds in each bag').fill('3');
   await page.keyboard.press('Escape');
   await openWord(page, /^places by lot/);
-  await page.getByLabel('Containers are shared out so that').selectOption({ label: 'everyone has a pot at home' });
+  await page.getByRole('radio', { name: /^everyone has a pot at home/ }).check();
+  await page.keyboard.press('Escape');
   await expect(page.getByRole('heading', { name: '24 bags, 72 seeds' })).toBeVisible();
+  await part(page, 'Lay out');
+  // Seven teams share 24 bags: three or four children each, a number beside the emblem.
+  await expect(page.locator('.own-pot')).toHaveCount(24);
+  await expect(page.locator('.own-pots li').first().locator('.own-pot').first()).toContainText('1');
   await part(page, 'Prepare');
   // 24 bags of 3 seeds and 1 to spare in each kit.
   await expect(page.getByRole('row', { name: /^Seeds of lentil, untreated/ })).toContainText('96');
@@ -39,8 +45,10 @@ test('a covered box of tiny seeds that need light: pressed on, opened, harvested
   await part(page, 'Seeds');
   await page.getByRole('button', { name: /^Show all/ }).click();
   await page.getByRole('radio', { name: /^Lettuce/ }).click();
+  await openWord(page, /^Seeds: /);
   await page.getByLabel('Seeds in each box').fill('20');
   await page.getByLabel('Plants left after thinning').fill('20');
+  await page.keyboard.press('Escape');
   // 4 treatments of 3 boxes with 20 seeds each.
   await expect(page.getByRole('heading', { name: '12 boxes, 240 seeds' })).toBeVisible();
   await part(page, 'Days');
@@ -126,6 +134,126 @@ test('three kinds crossed with light, one with seeds of its own: 42 cups, 140 se
   await expect(page.getByRole('row', { name: /F nasturtium · dark/ })).toBeVisible();
 });
 
+test('crowding in halves of a flat, thinned after two weeks', async ({ page }) => {
+  await beginPlan(page, /^Crowded pots/);
+  await openWord(page, /^Containers/);
+  await page.getByLabel('Cups of each').fill('4');
+  await page.getByRole('radio', { name: /^Seed flat or pan divided/ }).check();
+  await page.keyboard.press('Escape');
+  await part(page, 'Seeds');
+  await openWord(page, /^Filling/);
+  await page.getByLabel('Fill of one section, mL').fill('3600');
+  await page.keyboard.press('Escape');
+  await openWord(page, /^Seeds: 14 seeds, 1 to 10 stay/);
+  await page.getByLabel('Seeds in each section').fill('40');
+  await page.keyboard.press('Escape');
+  await part(page, 'Lay out');
+  await openWord(page, /^What carries them/);
+  await page.getByRole('checkbox', { name: 'They have a shape of their own' }).check();
+  for (const [label, value] of [
+    ['Places side by side', '2'],
+    ['Places one behind the other', '1'],
+    ['A place is wide, mm', '240'],
+    ['and deep, mm', '260'],
+  ] as const)
+    await page.getByLabel(label, { exact: true }).fill(value);
+  await page.keyboard.press('Escape');
+  await openWord(page, /^Who gets what/);
+  await page.getByRole('radio', { name: /^the class shares all/ }).check();
+  await page.keyboard.press('Escape');
+  // Twelve halves are six flats; 12 of 40 seeds are 480.
+  await expect(page.getByRole('button', { name: 'What carries them: 6 pans of 2 × 1' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: '12 sections, 480 seeds' })).toBeVisible();
+  await expect(page.getByRole('group', { name: 'Pan 6' }).locator('.lay-pot')).toHaveCount(2);
+  await part(page, 'Days');
+  await openWord(page, /^Thinning: when the first true leaves open/);
+  await page.getByRole('textbox', { name: 'Thinned on' }).fill(writeDay(await thirdMonday(page)));
+  await page.keyboard.press('Escape');
+  await expect(page.locator('.agenda').getByText('Thin to the number on the label')).toBeVisible();
+  await expect(page.getByRole('slider', { name: 'Day of: thin' })).toBeVisible();
+  await part(page, 'Prepare');
+  // What is sown so thick is scattered over its half, not holed, and each is thinned to its own number.
+  const sheet = page.locator('.run-sheet');
+  await expect(sheet).toContainText('Scatter one set evenly over each section');
+  await expect(sheet).not.toContainText('holes');
+  // 12 halves of 3.6 L, which settle: 49.7 L loose, and a tenth more.
+  await expect(page.getByRole('row', { name: /^Potting mix/ })).toContainText('54.65 L');
+  await expect(page.getByRole('row', { name: /^Sections/ })).toContainText('12, in 6 pans');
+  await saved(page);
+  await sow(page);
+  await expect(page.getByRole('row', { name: /C 10 plants/ })).toBeVisible();
+});
+
+test('two additives crossed over two kinds in a cell carton, with a reaction wait', async ({ page }) => {
+  await beginPlan(page, /^Sour water, and chalk/);
+  await openWord(page, /^Containers/);
+  await page.getByLabel('Cups of each').fill('6');
+  await page.getByRole('radio', { name: /^Egg-carton or plug-tray cells/ }).check();
+  await page.keyboard.press('Escape');
+  await openWord(page, /^What is changed, and its steps: vinegar/);
+  await page.getByLabel('Unit, if it has amounts').fill('mL');
+  await page.getByLabel('Amount of level 2 in mL').fill('1');
+  await page.keyboard.press('Escape');
+  await openWord(page, /^What is changed, and its steps: chalk/);
+  await page.getByLabel('Unit, if it has amounts').fill('tablets');
+  await page.getByLabel('Amount of level 2 in tablets').fill('0.5');
+  await page.getByRole('button', { name: 'And over kinds of seed' }).click();
+  await page.mouse.click(640, 40);
+  await openWord(page, /^What is changed, and its steps: cabbage/);
+  await page.getByLabel('Kind of level 2').selectOption({ label: 'Radish' });
+  await page.keyboard.press('Escape');
+  // Two by two by two of six cells.
+  await expect(page.getByRole('heading', { name: /^48 cells/ })).toBeVisible();
+  await expect(page.locator('.treatment-drawn')).toHaveCount(8);
+  await expectAccessible(page);
+  await part(page, 'Prepare');
+  // Half of 48 cells get a millilitre each, half get half a tablet of 500 mg.
+  await expect(page.getByText('sour water: 1 mL of vinegar of 5 % into each of 24 cells, 24 mL in all.')).toBeVisible();
+  await expect(page.getByText('chalk: 0.5 crushed tablets (250 mg) into each of 24 cells, 6 g in all.')).toBeVisible();
+  await expect(page.getByRole('row', { name: /^Calcium carbonate/ })).toContainText('6 g, or 12 tablets of 500 mg, crushed');
+  await expect(page.getByText(/Acid on chalk makes gas/)).toContainText(': G, H');
+  const sheet = page.locator('.run-sheet');
+  await expect(sheet).toContainText('A, B: fill each cell with');
+  await expect(sheet).toContainText('of mix (sour water, chalk)');
+  await part(page, 'Days');
+  await expect(page.locator('.agenda').getByText('Mix the soil and let it stand')).toBeVisible();
+  await saved(page);
+  await sow(page);
+  await expect(page.getByRole('row', { name: /H sour water · chalk · radish/ })).toBeVisible();
+});
+
+test('a pot in reserve takes the place of one that was knocked over', async ({ page }) => {
+  await beginPlan(page, /^How deep/);
+  await part(page, 'Lay out');
+  await openWord(page, /^In reserve: none/);
+  await page.getByLabel('Cups of each in reserve').fill('1');
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('heading', { name: /^28 cups and 4 in reserve, 128 seeds/ })).toBeVisible();
+  await part(page, 'Prepare');
+  // 32 cups and a tenth more.
+  await expect(page.getByRole('row', { name: /^Cups/ })).toContainText('36');
+  await part(page, 'Days');
+  await openWord(page, /^Sowing/);
+  await page.getByLabel('Sown on', { exact: true }).fill(inDays(-3));
+  await page.keyboard.press('Escape');
+  await saved(page);
+  await sow(page);
+  await expect(page.getByText('and 4 in reserve')).toBeVisible();
+  await part(page, 'Check');
+  await page.getByRole('link', { name: 'Run' }).click();
+  const take = page.locator('section', { has: page.getByRole('heading', { name: 'Take a pot from the reserve' }) });
+  await expect(take).toContainText('In reserve: A8, B8, C8, D8');
+  await expect(take.getByRole('button', { name: 'Take it' })).toBeDisabled();
+  await page.getByRole('group', { name: 'Containers that are lost' }).getByRole('button', { name: /^A1/ }).click();
+  await page.getByRole('button', { name: 'Record for 1' }).click();
+  await take.getByLabel('In the place of').selectOption({ label: 'A1, by A8' });
+  await take.getByRole('button', { name: 'Take it' }).click();
+  await expect(take).toContainText('In reserve: B8, C8, D8');
+  await expect(page.getByText(/^A8 took the place of A1, for /)).toBeVisible();
+  await page.reload();
+  await expect(take).toContainText('In reserve: B8, C8, D8');
+});
+
 test('a sowing is taken back while nothing is written down; the plan is changed, thrown away and had back', async ({ page }) => {
   await beginPlan(page, /^How deep/);
   await page.getByLabel('What do you want to find out?').fill('How deep for a second thought?');
@@ -168,3 +296,11 @@ test('on a phone the question, its pictures and the bar of what follows are in r
   await part(page, 'Days');
   await expectNoSidewaysScroll(page);
 });
+
+/** A Monday about two weeks after sowing. */
+async function thirdMonday(page: Page): Promise<IsoDay> {
+  const sown = (await page.getByRole('slider', { name: 'Day of: sow' }).getAttribute('aria-valuetext'))!;
+  const day = parseDay(sown, today())!;
+  const later = addDays(day, 12);
+  return addDays(later, (8 - weekday(later)) % 7);
+}

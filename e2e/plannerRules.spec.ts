@@ -7,7 +7,9 @@ import { test } from './test';
 test('by keyboard alone a treatment is put at one end; the check sees it, and its fix deals again', async ({ page }) => {
   await beginPlan(page, /^Light and dark/);
   await part(page, 'Seeds');
+  await openWord(page, /^Containers/);
   await page.getByLabel('Sponges of each').fill('4');
+  await page.keyboard.press('Escape');
   await part(page, 'Lay out');
   await expect(fair(page)).not.toContainText('stand at one end');
   const at = (place: number) => page.locator(`[data-place="${place}"] .lay-pot b`);
@@ -39,7 +41,7 @@ test('by keyboard alone a treatment is put at one end; the check sees it, and it
     target++;
   }
   await expect(fair(page)).toContainText(/A \(light\) stand at one end/);
-  await expect(page.getByRole('button', { name: 'Put them back as drawn' })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Places: drawn by lot, \d cups moved by hand/ })).toBeVisible();
   await fair(page).getByRole('button', { name: 'Deal the places again' }).click();
   await expect(fair(page)).not.toContainText('stand at one end');
   await saved(page);
@@ -48,7 +50,9 @@ test('by keyboard alone a treatment is put at one end; the check sees it, and it
 test('what is done knowingly is kept with its reason, and comes back beside the claim', async ({ page }) => {
   await beginPlan(page, /^Salt in steps/);
   await part(page, 'Lay out');
-  await page.getByLabel('Containers are shared out so that').selectOption({ label: 'each team has one treatment' });
+  await openWord(page, /^Who gets what/);
+  await page.getByRole('radio', { name: /^each team has one treatment/ }).check();
+  await page.keyboard.press('Escape');
   await expect(fair(page)).toContainText('Each team has one treatment only.');
   await fair(page)
     .locator('.finding', { hasText: 'Each team has one treatment only.' })
@@ -95,6 +99,7 @@ test('bad input gets a sentence at its field and loses nothing', async ({ page }
   await expect(page.getByText('An amount cannot be below zero.').first()).toBeVisible();
   await page.getByLabel('Amount of level 2 in mmol/L').fill('25');
   await part(page, 'Seeds');
+  await openWord(page, /^Containers/);
   await page.getByLabel('Cups of each').fill('500');
   await expect(page.getByText('Containers of each: a whole number from 1 to 60.').first()).toBeVisible();
   await expect(page.getByLabel('Cups of each')).toHaveValue('500');
@@ -199,11 +204,17 @@ test('places that are compared have a tray each, and a container that strays is 
 test('containers are laid out as their method stands: bags on a pane, sections of pans, rows of a box', async ({ page }) => {
   await beginPlan(page, /^A patch from above/);
   await part(page, 'Seeds');
+  await openWord(page, /^Containers/);
   await page.getByLabel('Sections of each').fill('4');
+  await page.keyboard.press('Escape');
   await part(page, 'Lay out');
+  await openWord(page, /^What carries them: 2 pans/);
   await expect(page.getByText('All of them need 2.')).toBeVisible();
+  await page.keyboard.press('Escape');
   await expect(page.getByRole('group', { name: 'Pan 2' }).locator('.lay-pot')).toHaveCount(4);
-  await page.getByLabel('Containers are shared out so that').selectOption({ label: 'every team has one of each' });
+  await openWord(page, /^Who gets what/);
+  await page.getByRole('radio', { name: /^every team has one of each/ }).check();
+  await page.keyboard.press('Escape');
   await expect(page.getByRole('heading', { name: 'Who meets whom' })).toBeVisible();
   await part(page, 'Seeds');
   for (const [method, carrier] of [

@@ -17,8 +17,11 @@ export const part = (page: Page, name: string) =>
     .getByRole('navigation', { name: 'Stations' })
     .getByRole('link', { name: new RegExp(`^${name}`) })
     .click();
-/** Opens a word of a sentence, a treatment on its picture, or a thing that is alike for all. */
-export const openWord = (page: Page, name: RegExp) => page.getByRole('button', { name }).first().click();
+/** Opens a word of a sentence, a treatment on its picture, or a thing that is alike for all; what hangs over it is closed first. */
+export async function openWord(page: Page, name: RegExp): Promise<void> {
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name }).first().click();
+}
 export const fair = (page: Page) => page.getByRole('region', { name: 'Fair-test check' });
 export const saved = (page: Page) => expect(page.getByRole('status').filter({ hasText: 'All saved' })).toBeVisible();
 
@@ -30,11 +33,11 @@ export async function sow(page: Page): Promise<void> {
   await part(page, 'Plan');
 }
 
-/** What lies printed: tray, letters, and the lists of preparing. */
-export async function expectPrintable(page: Page): Promise<void> {
+/** What lies printed: places or owners, and letters; not what is pressed. */
+export async function expectPrintable(page: Page, heading = 'Where they stand', pot = '.lay-pot'): Promise<void> {
   await page.emulateMedia({ media: 'print' });
-  await expect(page.getByRole('heading', { name: 'Where they stand' })).toBeVisible();
-  await expect(page.getByRole('button', { name: 'Draw lots again' })).toBeHidden();
-  await expect(page.locator('.lay-pot').first()).toBeVisible();
+  await expect(page.getByRole('heading', { name: heading })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Who gets what/ })).toBeHidden();
+  await expect(page.locator(pot).first()).toBeVisible();
   await page.emulateMedia({ media: 'screen' });
 }

@@ -1,6 +1,7 @@
 import { type BenchView } from '@bright-sprout/contracts/checks';
 import { type InvestigationRecords, type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { type PlanView } from '@bright-sprout/contracts/plans';
+import { kindsBeside } from '@bright-sprout/core/plan/document/kindsCompared';
 import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
 import { planFrom } from '@bright-sprout/core/plan/document/startingPoints';
 import { v7 } from 'uuid';
@@ -177,6 +178,14 @@ describe('pots in reserve, pots of children, seeds that are counted', () => {
     expect(await seeds()).toBe(51);
     await world.teacher.put(`/deviations/${v7()}`, { containerId: pot.id, kind: 'counted' }).expect(422);
     await world.teacher.put(`/deviations/${v7()}`, { containerId: pot.id, kind: 'counted', seeds: 1.5 }).expect(400);
+  });
+
+  test('eight treatments are sown: two things crossed over two kinds', async () => {
+    const { factors } = planFrom('sour-water-and-chalk', { gradeBand: 'middle', teams: 2, today: '2026-03-02' }, 7);
+    const plan = await sowLike('sour-water-and-chalk', { factors: [...factors, kindsBeside('kale_cabbage')] });
+    expect(plan.treatments.map((t) => t.code)).toEqual([...'ABCDEFGH']);
+    expect(plan.factor).toBe('vinegar in the water, chalk in the soil and kind of seed');
+    expect(new Set(plan.treatments.map((t) => t.speciesId)).size).toBe(2);
   });
 
   test('every child has a number beside the emblem of its team', async () => {

@@ -200,6 +200,7 @@ export class PlanOnTheWire implements PlanDocument {
   @IsString(TEXT) @MaxLength(10, LONG) sowOn: string;
   @IsString(TEXT) @MaxLength(10, LONG) lessonOn: string;
   @IsString(TEXT) @MaxLength(10, LONG) endOn: string;
+  @IsString(TEXT) @MaxLength(10, LONG) thinOn: string;
   @IsBoolean({ message: 'Goes outside: yes or no.' }) goesOutside: boolean;
   @IsBoolean({ message: 'Harvested: yes or no.' }) harvested: boolean;
   @IsOptional() @PartOf(() => GoalOfPlan) goal: GoalOfPlan | null;

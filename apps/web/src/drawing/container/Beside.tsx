@@ -65,6 +65,29 @@ export function Beaker({
   );
 }
 
+/** A vial with what is given to each container once: as full as its share of the largest amount. */
+export function Given({ setting, share, look, nth }: { setting: Setting; share: number; look: Colours; nth: number }) {
+  const [x, high, wide] = [LEFT + 2 + nth * 26, 54, 20];
+  const level = base - 6 - share * (high - 14);
+  return (
+    <g>
+      <rect x={x + 1} y={level} width={wide - 2} height={base - level} fill={look.colour} fillOpacity="0.55" />
+      <path
+        d={`M${x - 3} ${base - high}h${wide + 6}M${x} ${base - high}V${base}h${wide}V${base - high}`}
+        fill="none"
+        stroke={INK}
+        strokeWidth="1.6"
+      />
+      <text x={x + wide / 2} y={base - high - 22} textAnchor="middle" className="drawn-strong">
+        {setting.amount}
+      </text>
+      <text x={x + wide / 2} y={base - high - 7} textAnchor="middle" className="drawn-word">
+        {setting.unit}
+      </text>
+    </g>
+  );
+}
+
 function Thermometer({ degrees, look }: { degrees: number | null; look: Colours }) {
   const x = LEFT + WIDE / 2;
   const top = base - 104;

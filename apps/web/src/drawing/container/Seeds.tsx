@@ -10,6 +10,8 @@ const SMALLEST = 2.2;
 const LARGEST = 9;
 /** Shallower than this a ruler would have no room, mm. */
 const LEAST_DEPTH = 4;
+/** Less than this is no room for a depth in words. */
+const NARROW = 72;
 
 const depthOf = ({ wayIn }: Recipe) => ('depthMm' in wayIn ? (wayIn.depthMm[0] + wayIn.depthMm[1]) / 2 : 0);
 
@@ -58,6 +60,8 @@ function DepthRuler({ at, y, recipe, inked, dark }: { at: Standing; y: number; r
   const ticks = Array.from({ length: Math.floor(depth / every) + 1 }, (_, i) => at.surface + i * every * at.scale);
   // Under the seeds, or beside the ruler where they lie too deep for that.
   const under = PICTURE.base - y > 24;
+  // In what is narrow there is no room for words: they stand over it.
+  const narrow = 2 * at.half(y) < NARROW;
   return (
     <g stroke={colour} strokeWidth={inked ? 1.8 : 1.2}>
       <path d={`M${x - 6} ${at.surface}H${x}V${y}H${x - 6}`} fill="none" />
@@ -65,10 +69,10 @@ function DepthRuler({ at, y, recipe, inked, dark }: { at: Standing; y: number; r
         <path key={tick} d={`M${x} ${tick}h-4`} />
       ))}
       <text
-        x={under ? PICTURE.middle : x - 9}
-        y={under ? y + 21 : at.surface + (y - at.surface) / 2 + 5}
-        textAnchor={under ? 'middle' : 'end'}
-        className={`${inked ? 'drawn-strong' : 'drawn-word'}${dark ? ' on-dark' : ''}`}
+        x={under || narrow ? PICTURE.middle : x - 9}
+        y={narrow ? at.rim - 8 : under ? y + 21 : at.surface + (y - at.surface) / 2 + 5}
+        textAnchor={under || narrow ? 'middle' : 'end'}
+        className={`${inked ? 'drawn-strong' : 'drawn-word'}${dark && !narrow ? ' on-dark' : ''}`}
         stroke="none"
       >
         {depthWords(recipe)}

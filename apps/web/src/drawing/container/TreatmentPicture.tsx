@@ -1,8 +1,9 @@
+import { additiveOf } from '@bright-sprout/core/plan/recipes/additive';
 import { type Recipe } from '@bright-sprout/core/plan/recipes/recipe';
 import { type FactorSubject } from '@bright-sprout/core/plan/document/planDocument';
 import { type ContainerShape } from '@bright-sprout/core/seeds/containerShape';
 import { treatmentLook } from '../../theme/treatments';
-import { Beaker, besideOf, brightnessOf } from './Beside';
+import { Beaker, besideOf, brightnessOf, Given } from './Beside';
 import { ContainerCut, INK } from './ContainerCut';
 import { PICTURE, standing } from './geometry';
 import { Seedlings, SeedsInside } from './Seeds';
@@ -36,12 +37,15 @@ export function TreatmentPicture({ recipe, together }: { recipe: Recipe; togethe
   const at = standing(together.shape);
   const of = (subject: FactorSubject) => recipe.settings.find((s) => s.subject === subject);
   const share = (subject: FactorSubject) => (of(subject)?.amount ?? 0) / Math.max(1e-9, together.most[subject] ?? 0);
-  const poured = recipe.settings.filter((s) => POURED.includes(s.subject));
+  // What is given to each container once is no water that is poured.
+  const once = recipe.settings.filter((s) => POURED.includes(s.subject) && additiveOf(s)?.into === 'each');
+  const poured = recipe.settings.filter((s) => POURED.includes(s.subject) && !once.includes(s));
   const soil = of('soil') !== undefined || of('chalk') !== undefined;
   const crowding = of('crowding');
   const beside = recipe.settings
     .map((s) => ({ s, drawn: besideOf(recipe, s, look, together.most[s.subject] ?? 0) }))
     .filter((b) => b.drawn !== null);
+  const given = once.filter((s) => (s.amount ?? 0) > 0);
   const light = of('light');
   const dark = light !== undefined && brightnessOf(light.label, light.amount, light.unit) === 0;
   return (
@@ -63,7 +67,10 @@ export function TreatmentPicture({ recipe, together }: { recipe: Recipe; togethe
           look={look}
         />
       )}
-      {beside.length > 0 && poured.length === 0 && beside[0]!.drawn}
+      {given.map((s, i) => (
+        <Given key={s.subject} setting={s} share={share(s.subject)} look={look} nth={i} />
+      ))}
+      {beside.length > 0 && poured.length === 0 && given.length === 0 && beside[0]!.drawn}
       {beside.length > 0 && poured.length > 0 && <g transform="translate(118 -4) scale(0.46)">{beside[0]!.drawn}</g>}
       <path d={`M0 ${PICTURE.base}H${PICTURE.width}`} stroke={INK} strokeWidth="2" />
     </svg>

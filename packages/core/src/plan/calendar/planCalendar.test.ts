@@ -311,3 +311,20 @@ test('what is shut is left alone over a break without being told to be watered',
   expect(events.filter((e) => 'leaving' in e).map((e) => e.leaving.how)).not.toContain('too-long');
   expect(rulesOf(plan)).not.toContain('dry-before-monday');
 });
+
+test('thinning on a day of one’s own: two weeks are well, before the leaves or too late is told', () => {
+  const plan = startedPlan('crowded-pots');
+  const days = (thinOn: string) => {
+    const own = { ...plan, thinOn };
+    const { events, conflicts } = planCalendar(own, workOut(own, 7));
+    return {
+      thin: events.find((e) => e.kind === 'thin')!.day,
+      told: conflicts.filter((c) => c.what.startsWith('Thinning')).map((c) => c.what),
+    };
+  };
+  const open = days('').thin;
+  expect(days('2026-03-23')).toEqual({ thin: '2026-03-23', told: [] });
+  expect(days('2026-03-23').thin > open).toBe(true);
+  expect(days('2026-03-11').told[0]).toMatch(/and the first true leaves of wheat open around/);
+  expect(days('2026-04-03').told[0]).toMatch(/the roots of wheat cannot be parted\.$/);
+});

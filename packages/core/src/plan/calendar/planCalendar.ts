@@ -8,7 +8,7 @@ import { daysAway } from './daysAway';
 import { type DaysWorkedOut } from './daysWorkedOut';
 import { EVENT_KINDS, type PlanEvent } from './planEvents';
 import { afterPots, afterTheEnd, hardening } from './wanted/afterPots';
-import { comingUp } from './wanted/comingUp';
+import { comingUp, thinnedAtAWrongTime } from './wanted/comingUp';
 import { gettingReady } from './wanted/gettingReady';
 import { soaking } from './wanted/soaking';
 import { type Open, place, type Placed, type Wanted } from './windows';
@@ -45,6 +45,7 @@ export function planCalendar(plan: PlanDocument, days: DaysWorkedOut, today: Iso
       ...pastSowing(plan, today),
       ...soaks.conflicts,
       ...collisions(plan, placed, today, (other) => unfit(other, days, today)),
+      ...thinnedAtAWrongTime(plan, days),
       ...otherAges(plan, days),
       ...afterTheEnd(plan, days.recipes),
     ],

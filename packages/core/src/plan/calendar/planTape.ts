@@ -34,7 +34,7 @@ export interface TapeSpan {
 }
 
 /** What is put on a day by hand. */
-export type Peg = 'sowOn' | 'lessonOn' | 'endOn';
+export type Peg = 'sowOn' | 'lessonOn' | 'thinOn' | 'endOn';
 
 export interface TapePeg {
   peg: Peg;
@@ -91,7 +91,9 @@ export function planTape(plan: PlanDocument, out: WorkedOut, calendar: PlanCalen
     pegs: pegsOf(plan),
     marks: calendar.events.flatMap((event) => {
       const { kind, day } = event;
-      const word = 'code' in event && event.code === 'seed-lesson' ? 'seeds' : MARK_WORDS[kind];
+      const seeds = 'code' in event && event.code === 'seed-lesson';
+      // A day that was chosen has its peg.
+      const word = seeds ? 'seeds' : kind === 'thin' && plan.thinOn ? null : MARK_WORDS[kind];
       return word ? [{ day, word }] : [];
     }),
   };
@@ -105,10 +107,11 @@ function leftOn(plan: PlanDocument, waterings: readonly IsoDay[], day: IsoDay): 
 }
 
 /** The day of sowing of an age ladder follows from its lesson: there is no peg for it. */
-function pegsOf({ kind, sowOn, lessonOn, endOn }: PlanDocument): TapePeg[] {
+function pegsOf({ kind, sowOn, lessonOn, thinOn, endOn }: PlanDocument): TapePeg[] {
   const pegs: TapePeg[] = [];
   if (kind !== 'age-ladder') pegs.push({ peg: 'sowOn', day: sowOn, words: 'sow' });
   if (lessonOn) pegs.push({ peg: 'lessonOn', day: lessonOn, words: 'lesson' });
+  if (thinOn) pegs.push({ peg: 'thinOn', day: thinOn, words: 'thin' });
   return [...pegs, { peg: 'endOn', day: endOn, words: 'last look' }];
 }
 

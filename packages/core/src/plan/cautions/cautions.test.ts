@@ -1,5 +1,6 @@
 import { cautionsFor, protectiveGear, toAskAbout } from './cautions';
 import { METHODS, SPECIES } from '../../seeds/catalogue';
+import { type PlanDocument } from '../document/planDocument';
 import { startedPlan } from '../../../test/startedPlan';
 
 describe('cautions', () => {
@@ -16,6 +17,22 @@ describe('cautions', () => {
         cautionsFor(startedPlan('salt-steps', { factors: [{ ...startedPlan('salt-steps').factors[0]!, subject: 'acid' }] })),
       ),
     ).toContain('eye protection');
+  });
+
+  test('come from what each recipe uses: acid that meets chalk makes gas, nothing of salt is nothing, and codes say who', () => {
+    const ids = (start: string, part: Partial<PlanDocument> = {}) =>
+      new Map(cautionsFor(startedPlan(start, part)).map((c) => [c.id, c.from]));
+    const crossed = ids('sour-water-and-chalk');
+    expect(crossed.get('gas_pressure')).toBe('vinegar in the water on chalk in the soil: D');
+    expect(crossed.get('vinegar_acid')).toBe('vinegar in the water: C, D');
+    const [acid, chalk] = startedPlan('sour-water-and-chalk').factors;
+    const neat = { ...acid!, unit: 'mL' };
+    expect(ids('sour-water-and-chalk', { factors: [neat, chalk!] }).get('gas_pressure')).toMatch(/: D$/);
+    expect(ids('sour-water-and-chalk', { factors: [chalk!] }).has('gas_pressure')).toBe(false);
+    const salt = startedPlan('salt-steps').factors[0]!;
+    const none = { ...salt, levels: salt.levels.map((l) => ({ ...l, amount: 0 })) };
+    expect(ids('salt-steps', { factors: [none] }).has('salt_solution')).toBe(false);
+    expect(ids('salt-steps', { goesOutside: true }).has('outdoor_sun_insects')).toBe(true);
   });
 
   test('what no class should handle blocks, by whole words', () => {

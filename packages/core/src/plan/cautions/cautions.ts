@@ -22,11 +22,13 @@ const PROHIBITED =
 /** What one recipe asks to be minded, by what in it asks for it. */
 function mindedIn(plan: PlanDocument, recipe: Recipe): [from: string, ids: readonly string[]][] {
   const { species, stirredIn, mixedIn, stands, keep } = recipe;
-  const acid = stirredIn.find((s) => s.subject === 'acid');
-  const chalk = mixedIn.find((s) => s.subject === 'chalk');
+  // In the water, or given to each container by itself.
+  const added = [...stirredIn, ...mixedIn];
+  const acid = added.find((s) => s.subject === 'acid');
+  const chalk = added.find((s) => s.subject === 'chalk');
   return [
     [species.name.toLowerCase(), species.hazards],
-    ...stirredIn.map((s): [string, readonly string[]] => [s.factor, STIRRED[s.subject] ?? []]),
+    ...added.map((s): [string, readonly string[]] => [s.factor, ADDED[s.subject] ?? []]),
     [chalk?.factor ?? '', chalk ? ['crush_tablets'] : []],
     [`${acid?.factor} on ${chalk?.factor}`, acid && chalk ? ['gas_pressure'] : []],
     ...stands.map((s): [string, readonly string[]] => [s.factor, standsWith(s)]),
@@ -37,7 +39,7 @@ function mindedIn(plan: PlanDocument, recipe: Recipe): [from: string, ids: reado
   ];
 }
 
-const STIRRED: Partial<Record<FactorSubject, string[]>> = {
+const ADDED: Partial<Record<FactorSubject, string[]>> = {
   salt: ['salt_solution', 'unlabelled'],
   acid: ['vinegar_acid', 'unlabelled'],
   feed: ['fertiliser', 'unlabelled'],

@@ -4,8 +4,12 @@ import { METHODS, SPECIES } from '../../seeds/catalogue';
 import { fairTest } from '../fairTest/fairTest';
 import { eventWords } from '../calendar/eventWords';
 import { planCalendar } from '../calendar/planCalendar';
+import { kindLevel, kindsBeside } from './kindsCompared';
+import { type PlanDocument } from './planDocument';
 import { planProblems } from './planProblems';
 import { planTreatments } from './planTreatments';
+import { labelLines } from '../lists/labelLines';
+import { recipesOf } from '../recipes/recipe';
 import { shoppingList } from '../lists/prepare';
 import { runSheet } from '../lists/runSheet';
 import { runStepWords } from '../lists/runSheetWords';
@@ -79,4 +83,32 @@ test.each([
   ['25:00–26:00', false],
 ])('a period of “%s” is taken: %s', (period, fits) => {
   expect(planProblems(startedPlan('salt-steps', { period })).some((p) => p.field === 'period')).toBe(!fits);
+});
+
+test('two things are crossed over kinds of seed, and a third thing of another sort is refused with its reason', () => {
+  const [acid, chalk] = startedPlan('sour-water-and-chalk').factors;
+  const three = startedPlan('sour-water-and-chalk', { factors: [acid!, chalk!, kindsBeside('kale_cabbage')] });
+  expect(planProblems(three)).toEqual([]);
+  expect(planTreatments(three).map((t) => t.code)).toEqual([...'ABCDEFGH']);
+  const light = startedPlan('light-and-dark').factors[0]!;
+  expect(planProblems({ ...three, factors: [acid!, chalk!, light] })[0]!.sentence).toMatch(
+    /a third can only be the kind of seed/,
+  );
+  const more = { ...kindsBeside('wheat'), levels: [...kindsBeside('wheat').levels, kindLevel('lettuce')] };
+  expect(planProblems({ ...three, factors: [acid!, chalk!, more] })[0]!.sentence).toMatch(/^12 combinations are too many/);
+});
+
+test('what stands on a label besides its code is what somebody at the bench has to know', () => {
+  const lines = (start: string, part: Partial<PlanDocument> = {}) => {
+    const plan = startedPlan(start, part);
+    const recipes = recipesOf(plan);
+    return recipes.map((r) => labelLines(plan, r, recipes));
+  };
+  expect(lines('salt-steps')[1]).toEqual(['25 mmol/L']);
+  expect(lines('age-ladder')[4]).toEqual(['21 days', 'sown Mon 9 Mar']);
+  const [crowded] = startedPlan('crowded-pots').factors;
+  const named = { ...crowded!, levels: crowded!.levels.map((l, i) => ({ ...l, label: ['alone', 'a few', 'a crowd'][i]! })) };
+  expect(lines('crowded-pots', { factors: [named] })[2]).toEqual(['a crowd', 'thin to 10']);
+  const weighed = { ...startedPlan('salt-steps').protocol, water: 'by-weight' as const };
+  expect(lines('salt-steps', { protocol: weighed })[0]).toEqual(['no salt', 'water up to ____ g']);
 });

@@ -175,6 +175,8 @@ export interface PlanDocument {
   /** Lesson for which half should be up; empty for planning forward. */
   lessonOn: string;
   endOn: IsoDay;
+  /** Day of thinning as chosen; empty for as soon as the first true leaves open. */
+  thinOn: string;
   /** Plants move into the open once they are ready. */
   goesOutside: boolean;
   /** In the end the plants are harvested and weighed. */
@@ -214,6 +216,7 @@ export function inTodaysShape(kept: PlanDocument): PlanDocument {
     reserveEach: kept.reserveEach ?? 0,
     seedsCounted: kept.seedsCounted ?? false,
     seedLesson: kept.seedLesson ?? null,
+    thinOn: kept.thinOn ?? '',
     ownCarrier: kept.ownCarrier ?? null,
   };
   delete (plan as { ages?: unknown }).ages;

@@ -76,6 +76,7 @@ export function planProblems(plan: PlanDocument): PlanProblem[] {
     if (!isIsoDay(day)) say('cadence', 'A check is not on a day of the calendar.');
   if (plan.kind === 'age-ladder' && !isIsoDay(plan.lessonOn))
     say('lessonOn', 'Choose the lesson day on which every age is to be seen.');
+  if (plan.thinOn !== '' && !isIsoDay(plan.thinOn)) say('thinOn', 'Type the day of thinning, or leave it empty.');
   if (plan.lastFrost !== '' && !isIsoDay(plan.lastFrost)) say('lastFrost', 'Type the day of the last frost, or leave it empty.');
   plan.factors.forEach((factor, f) =>
     factor.levels.forEach((level, i) => {

@@ -108,6 +108,7 @@ export function planFrom(startId: string, { gradeBand, teams, today, schoolYear 
     sowOn,
     lessonOn: '',
     endOn: schoolDayFrom(calendar, addDays(sowOn, ready.days)) ?? addDays(sowOn, ready.days),
+    thinOn: '',
     goesOutside: false,
     harvested: false,
     goal: null,

@@ -15,3 +15,12 @@ test('an idea of one’s own has to be named first', () => {
   const plan = { ...startedPlan('salt-steps'), factors: [usualFactor('other')] };
   expect(planProblems(plan).map((p) => p.field)).toEqual(['factors.0.name']);
 });
+
+test('ages 5 to 7 begin with names instead of units', () => {
+  for (const subject of FACTOR_SUBJECTS) {
+    const { unit, levels } = usualFactor(subject, true);
+    if (['crowding', 'age', 'seed-age'].includes(subject)) continue;
+    expect([subject, unit, levels.every((l) => l.amount === null)]).toEqual([subject, '', true]);
+    expect(levels.length).toBeGreaterThan(1);
+  }
+});

@@ -78,9 +78,25 @@ const NO_CONTROL: Partial<Record<FactorSubject, string>> = {
   age: 'An age ladder shows ages; nothing is treated.',
 };
 
-/** A factor as a class usually begins it, whole: its name, unit, levels, and the control where there is one. */
-export function usualFactor(subject: FactorSubject): Factor {
-  const { unit, levels } = USUAL[subject];
+/** For ages 5 to 7, who pinch and spoon instead of weighing: names, and no units. */
+const EARLY: Partial<Record<FactorSubject, string[]>> = {
+  salt: ['no salt', 'a pinch of salt'],
+  acid: ['plain water', 'sour water'],
+  chalk: ['no chalk', 'a spoon of chalk'],
+  feed: ['plain water', 'plant food'],
+  water: ['a cup of water', 'a spoon of water'],
+  depth: ['just covered', 'a finger deep'],
+  temperature: ['in the warm room', 'in the cool room'],
+  soaking: ['dry', 'soaked'],
+};
+
+/**
+ * A factor as a class usually begins it, whole: its name, unit, levels, and the control where there is one.
+ * @param early for ages 5 to 7
+ */
+export function usualFactor(subject: FactorSubject, early = false): Factor {
+  const names = early ? EARLY[subject] : undefined;
+  const { unit, levels } = names ? { unit: '', levels: named(...names) } : USUAL[subject];
   const without = NO_CONTROL[subject];
   return {
     name: subject === 'other' ? '' : SUBJECT_WORDS[subject].name,

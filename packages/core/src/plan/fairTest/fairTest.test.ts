@@ -17,6 +17,7 @@ describe('the fair-test check', () => {
     ['no control', { factors: [{ ...startedPlan('salt-steps').factors[0]!, control: null }] }, 'no-control'],
     ['nothing measured', { measures: [] }, 'nothing-measured'],
     ['all doses nothing', { factors: [dosed([0, 0], ['some', 'more'])] }, 'nothing-differs'],
+    ['all doses so weak that nothing can show', { factors: [dosed([0, 2, 4], ['none', 'some', 'more'])] }, 'too-weak'],
     ['a name that says another amount', { factors: [dosed([0, 25], ['none', '100 mmol/L'])] }, 'name-contradicts-amount'],
     ['a control that is treated', { factors: [{ ...dosed([0, 25], ['none', 'some']), control: 1 }] }, 'control-is-treated'],
     [

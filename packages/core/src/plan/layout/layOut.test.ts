@@ -1,6 +1,8 @@
 import { placesWords } from './splitWords';
 import fc from 'fast-check';
-import { layOut, moveTo } from './layOut';
+import { allOf, layOut, moveTo } from './layOut';
+import { shoppingList } from '../lists/prepare';
+import { workOut } from '../workedOut/workOut';
 import { type PlanDocument } from '../document/planDocument';
 import { startedPlan } from '../../../test/startedPlan';
 
@@ -46,5 +48,44 @@ describe('layout', () => {
     const others = (l: typeof before) =>
       l.containers.filter((c) => !['A1', displaced].includes(c.code)).map((c) => [c.code, c.place]);
     expect(new Map(others(after) as [string, number][])).toEqual(new Map(others(before) as [string, number][]));
+  });
+});
+
+describe('pots in reserve, trays of one’s own, pots of children', () => {
+  test('the reserve goes on with the numbers of its treatment, stands on places of its own, and is counted in lists only', () => {
+    for (const containersEach of [5, 7, 10]) {
+      const plan = startedPlan('salt-steps', { containersEach, reserveEach: 2 });
+      const { containers, reserve, trays } = layOut(plan, 7);
+      const codes = allOf({ containers, reserve }).map((c) => c.code);
+      expect(reserve).toHaveLength(8);
+      expect(new Set(codes).size).toBe(codes.length);
+      expect(reserve.every((c) => c.team === null)).toBe(true);
+      const places = allOf({ containers, reserve }).map((c) => c.place);
+      expect(new Set(places).size).toBe(places.length);
+      expect(Math.max(...places)).toBeLessThan(trays.reduce((sum, t) => sum + t.columns * t.rows, 0));
+    }
+    const plan = startedPlan('salt-steps', { reserveEach: 1 });
+    const out = workOut(plan, 7);
+    expect([out.containers, out.reserve, out.seedsSown]).toEqual([28, 4, 64]);
+    // 32 cups and a tenth more; what is empty is expected of the 28.
+    expect(shoppingList(plan, out, 7, 'metric').find((l) => l.what === 'Cups')!.total).toBe('36');
+    expect(out.blanks.expected).toBe(workOut({ ...plan, reserveEach: 0 }, 7).blanks.expected);
+  });
+
+  test('a carrier of one’s own has its places, however many stand on it', () => {
+    const own = { columns: 3, rows: 2, wideMm: 50, deepMm: 60 };
+    const { trays } = layOut(startedPlan('salt-steps', { ownCarrier: own, trays: 1 }), 7);
+    expect(trays).toHaveLength(5);
+    expect(trays.every((t) => t.columns === 3 && t.rows === 2 && t.wideMm === 150 && t.deepMm === 120)).toBe(true);
+  });
+
+  test('children of a team are numbered from 1, each once', () => {
+    const { containers } = layOut(startedPlan('own-pot-at-home', { containersEach: 15 }), 7);
+    expect(containers).toHaveLength(30);
+    for (let team = 0; team < 7; team++) {
+      const numbers = containers.filter((c) => c.team === team).map((c) => c.child!);
+      expect(numbers.sort((a, b) => a - b)).toEqual(numbers.map((_, i) => i + 1));
+    }
+    expect(layOut(startedPlan('salt-steps'), 7).containers.every((c) => c.child === null)).toBe(true);
   });
 });

@@ -7,9 +7,9 @@ import { PictureChoices } from '../ask/panels/PictureChoices';
 import { DayField, setting, TextField } from '../planFields';
 import { type PartProps } from '../partProps';
 import { SentenceWord } from '../SentenceWord';
-import { BackFromLesson } from './BackFromLesson';
 import { Cadence } from './Cadence';
 import { Outside } from './Outside';
+import { Sowing, Thinning } from './DayPanels';
 import { RoomTemperature } from './RoomTemperature';
 import { SchoolDays } from './SchoolDays';
 
@@ -92,7 +92,20 @@ export function DaysSentence(props: PartProps) {
         <RoomTemperature group={group} plan={plan} change={change} problems={problems} />,
         true,
       )}
-      . In the end the plants{' '}
+      .{' '}
+      {(props.out?.recipes.some((r) => r.keep !== null) || plan.thinOn !== '') && (
+        <>
+          Thinned{' '}
+          {word(
+            'Thinning',
+            plan.thinOn ? `on ${dayWords(plan.thinOn)}` : 'when the first true leaves open',
+            ['thinOn'],
+            <Thinning plan={plan} change={change} problems={problems} />,
+          )}
+          .{' '}
+        </>
+      )}
+      In the end the plants{' '}
       {word(
         'In the end',
         plan.goesOutside ? 'go outside' : plan.harvested ? 'are harvested' : 'stay inside',
@@ -101,23 +114,5 @@ export function DaysSentence(props: PartProps) {
       )}
       .
     </div>
-  );
-}
-
-/** The day of sowing as typed, or counted back from a lesson. */
-function Sowing({ plan, change, problems }: PartProps) {
-  return (
-    <>
-      {plan.kind !== 'age-ladder' && (
-        <DayField
-          label="Sown on"
-          field="sowOn"
-          problems={problems}
-          value={plan.sowOn}
-          onChange={(sowOn) => change(setting({ sowOn }))}
-        />
-      )}
-      <BackFromLesson plan={plan} change={change} problems={problems} />
-    </>
   );
 }

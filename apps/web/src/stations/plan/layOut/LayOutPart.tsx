@@ -5,6 +5,7 @@ import { NotYet } from '../NotYet';
 import { type PartProps } from '../partProps';
 import { Concurrence } from './Concurrence';
 import { LayOutSentence } from './LayOutSentence';
+import { OwnPots } from './OwnPots';
 import { Trays } from './Trays';
 
 /** Who gets what, and where each container stands; moved by pointer or by keyboard. */
@@ -28,25 +29,33 @@ function Stands({
   const { layout } = out;
   return (
     <>
-      <section className="section">
-        <h2>Where they stand</h2>
-        <p className="second no-print">
-          Drag a container to another place. By keyboard: space lifts it, arrows move it, space puts it down, escape leaves it.
-        </p>
-        <Trays
-          group={group}
-          layout={layout}
-          moved={plan.moved}
-          readOnly={readOnly}
-          onMove={(code, place) => change((p) => ({ ...p, moved: moveTo(layout, p.moved, code, place) }))}
-        />
-        <p className="mb-1">{splitWords(layout.split)}</p>
-        <p className="second mb-0">
-          {layout.reserve.length > 0 && 'Dashed ones stand in reserve. '}
-          {layout.trays.length > 1 ? 'Each takes' : 'They take'} about {Math.ceil(layout.trays[0]!.wideMm / 10)} ×{' '}
-          {Math.ceil(layout.trays[0]!.deepMm / 10)} cm.
-        </p>
-      </section>
+      {plan.assignment === 'own-pot' ? (
+        <section className="section">
+          <h2>Whose is which</h2>
+          <OwnPots layout={layout} teams={group.teams} />
+          <p className="second mb-0">The number stands on the label too: it says whose pot it is without a name.</p>
+        </section>
+      ) : (
+        <section className="section">
+          <h2>Where they stand</h2>
+          <p className="second no-print">
+            Drag a container to another place. By keyboard: space lifts it, arrows move it, space puts it down, escape leaves it.
+          </p>
+          <Trays
+            group={group}
+            layout={layout}
+            moved={plan.moved}
+            readOnly={readOnly}
+            onMove={(code, place) => change((p) => ({ ...p, moved: moveTo(layout, p.moved, code, place) }))}
+          />
+          <p className="mb-1">{splitWords(layout.split)}</p>
+          <p className="second mb-0">
+            {layout.reserve.length > 0 && 'Dashed ones stand in reserve. '}
+            {layout.trays.length > 1 ? 'Each takes' : 'They take'} about {Math.ceil(layout.trays[0]!.wideMm / 10)} ×{' '}
+            {Math.ceil(layout.trays[0]!.deepMm / 10)} cm.
+          </p>
+        </section>
+      )}
       {layout.pairsTogether && <Concurrence treatments={out.treatments.map((t) => t.code)} containers={layout.containers} />}
       <section className="section">
         <h2>What the letters mean</h2>

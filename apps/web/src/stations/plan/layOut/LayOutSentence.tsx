@@ -16,6 +16,7 @@ export function LayOutSentence(props: PartProps) {
   const container = methodById(plan.methodId)?.container ?? 'container';
   const treatments = planTreatments(plan).length;
   const moved = Object.keys(plan.moved).length;
+  const atHome = plan.assignment === 'own-pot';
   const word = (name: string, says: string, fields: readonly string[], panel: ReactNode, wide = false) => (
     <SentenceWord name={name} says={says} fields={fields} wide={wide} problems={problems} readOnly={readOnly}>
       {panel}
@@ -43,14 +44,14 @@ export function LayOutSentence(props: PartProps) {
           onChange={(reserveEach) => change(setting({ reserveEach, moved: {} }))}
         />,
       )}
-      {' on '}
-      {word('What carries them', carrierWords(props), ['trays', 'ownCarrier'], <CarrierPanel {...props} />)}
+      {!atHome && ' on '}
+      {!atHome && word('What carries them', carrierWords(props), ['trays', 'ownCarrier'], <CarrierPanel {...props} />)}
       {', '}
       {word('Who gets what', ASSIGNMENT_WORDS[plan.assignment].name, ['assignment'], <AssignmentChoices {...props} />, true)}
-      {', places '}
+      {atHome ? ', shared out ' : ', places '}
       {word(
         'Places',
-        moved === 0 ? 'drawn by lot' : `drawn by lot, ${counted(moved, container)} moved by hand`,
+        moved === 0 ? (atHome ? 'by lot' : 'drawn by lot') : `drawn by lot, ${counted(moved, container)} moved by hand`,
         [],
         <>
           <p>

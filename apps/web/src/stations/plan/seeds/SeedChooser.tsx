@@ -51,7 +51,6 @@ export function SeedChooser({
   const several = compared.length > 0;
   const isChosen = (s: Species) => (several ? compared.includes(s.id) : s === chosen);
   const choose = (speciesId: string) => change(several ? (p) => withKindTurned(p, speciesId) : setting({ speciesId }));
-  const chosenAgainst = judged.find((j) => j.species === chosen)?.against ?? [];
   return (
     <section className="section">
       <h2>Seeds that suit</h2>
@@ -76,11 +75,13 @@ export function SeedChooser({
           {all ? 'Show fewer' : `Show all ${suits.length}`}
         </button>
       )}
-      {!several && chosen && chosenAgainst.length > 0 && (
-        <p className="second mb-1">
-          {chosen.name} is chosen, although: {chosenAgainst.join('; ')}.
-        </p>
-      )}
+      {judged
+        .filter((j) => isChosen(j.species) && j.against.length > 0)
+        .map(({ species, against }) => (
+          <p key={species.id} className="second mb-1">
+            {species.name} is chosen, although: {against.join('; ')}.
+          </p>
+        ))}
       <p className="second mb-0">
         Drawn to one scale, for a room of {Math.round(warmth)} °C on average.{' '}
         {several

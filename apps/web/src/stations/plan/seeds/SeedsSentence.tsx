@@ -6,7 +6,7 @@ import { methodById } from '@bright-sprout/core/seeds/catalogue';
 import { listInWords } from '@bright-sprout/core/words/listInWords';
 import { counted } from '@bright-sprout/core/words/plural';
 import { type ReactNode } from 'react';
-import { MethodChoices } from '../ask/panels/ContainersPanel';
+import { ContainersEach, MethodChoices } from '../ask/panels/ContainersPanel';
 import { SeedNumbers } from '../ask/panels/SeedNumbers';
 import { NumberField, setting } from '../planFields';
 import { type PartProps } from '../partProps';
@@ -34,6 +34,8 @@ export function SeedsSentence(props: PartProps) {
         <MethodChoices plan={plan} change={change} />,
         true,
       )}
+      {', '}
+      {word('Containers', `${plan.containersEach} of each treatment`, ['containersEach'], <ContainersEach {...props} />)}
       {method && `, which lasts ${counted(method.unattendedDays, 'day')} alone, `}
       {'filled with '}
       {word(

@@ -7,7 +7,7 @@ const LETTER = 7.2;
 
 /** Under the days: what is left in the containers, soaking and waiting as spans, and the hump of days on which they come up. */
 export const TapeLane = memo(function TapeLane({
-  tape: { days, spans, marks },
+  tape: { days, spans, marks, pegs },
   edges,
   width,
 }: {
@@ -68,8 +68,10 @@ export const TapeLane = memo(function TapeLane({
       {rising.length > 0 && <Hump rising={rising} left={(d) => edges[clamped(d)]!} right={(d) => edges[clamped(d) + 1]!} />}
       {marks.map((m) => {
         const x = index(m.day) === -1 ? null : middle(index(m.day));
+        const under = x !== null && pegs.some((p) => isUnder(x, index(p.day) === -1 ? -Infinity : middle(index(p.day)), width));
         return (
-          x !== null && (
+          x !== null &&
+          !under && (
             <g key={m.day + m.word} className="tape-mark">
               <path d={`M${x - 5} ${LANE + 9}l5-7 5 7z`} />
               <text x={x + 8} y={LANE + 15}>
@@ -82,6 +84,13 @@ export const TapeLane = memo(function TapeLane({
     </svg>
   );
 });
+
+/** A peg and its words hide what is marked there: they stand to its right, near the end of the tape to its left. */
+function isUnder(mark: number, peg: number, width: number): boolean {
+  return peg > width - PEG_WORDS ? mark > peg - 1.6 * PEG_WORDS && mark < peg + 12 : mark > peg - 46 && mark < peg + 60;
+}
+
+const PEG_WORDS = 110;
 
 /** One soft hump over all days on which something may come up. */
 function Hump({

@@ -1,10 +1,11 @@
 import { SEED_COUNTS } from '../../../measures/builtIn/counts';
-import { addDays, type IsoDay } from '../../../calendar/days';
+import { addDays, formatDay, type IsoDay } from '../../../calendar/days';
 import { methodById } from '../../../seeds/catalogue';
 import { type PlanDocument } from '../../document/planDocument';
 import { isShut } from '../../document/waterings';
 import { type Recipe } from '../../recipes/recipe';
-import { calledBy } from '../called';
+import { type CalendarConflict } from '../calendarConflict';
+import { type Called, calledBy } from '../called';
 import { type DaysWorkedOut } from '../daysWorkedOut';
 import { type Wanted } from '../windows';
 import { paperUsedUp } from './afterPots';
@@ -99,27 +100,63 @@ function covers(plan: PlanDocument, days: DaysWorkedOut): Wanted[] {
   });
 }
 
-function thinning(plan: PlanDocument, days: DaysWorkedOut): Wanted[] {
+interface Ready {
+  /** The first true leaves open. */
+  open: IsoDay;
+  /** Null: the number on the label. */
+  keep: number | null;
+}
+
+/** When seedlings can be thinned, each group with its own day. */
+function readyToThin(plan: PlanDocument, days: DaysWorkedOut): Called<Ready>[] {
   if (plan.kind === 'viability' || plan.kind === 'patch' || isShut(plan, methodById(plan.methodId)!)) return [];
   const crowding = plan.factors.some((f) => f.subject === 'crowding');
-  const usedUp = paperUsedUp(plan);
-  const ready = calledBy(days.recipes, (r) => {
+  return calledBy(days.recipes, (r) => {
     const half = forecastOf(days, r)?.half.likely;
     return r.keep === null || !half ? null : { open: addDays(half, leafAfter(r)), keep: crowding ? null : r.keep };
   });
-  return ready.map(({ value: { open, keep }, called }) => {
-    const best = usedUp !== null && usedUp < open ? usedUp : open;
+}
+
+function thinning(plan: PlanDocument, days: DaysWorkedOut): Wanted[] {
+  const usedUp = paperUsedUp(plan);
+  return readyToThin(plan, days).map(({ value: { open, keep }, called }) => {
+    const best = plan.thinOn || (usedUp !== null && usedUp < open ? usedUp : open);
+    const within = addDays(plan.thinOn || best, THIN_WITHIN_DAYS);
     return {
       id: `thin ${called.species ?? ''} ${keep}`,
       kind: 'thin',
       fact: { code: 'thin', keep, ...called },
       best,
       from: best,
-      to: earlier(usedUp ?? plan.endOn, earlier(addDays(best, THIN_WITHIN_DAYS), plan.endOn)),
+      to: earlier(usedUp ?? plan.endOn, earlier(within, plan.endOn)),
       waits: true,
       bound:
         usedUp === best ? 'before they are moved on' : 'once the first true leaves open, and before roots have grown together',
     };
+  });
+}
+
+/** A day of thinning that was chosen, and comes before there is anything to choose by, or after roots have grown together. */
+export function thinnedAtAWrongTime(plan: PlanDocument, days: DaysWorkedOut): CalendarConflict[] {
+  if (!plan.thinOn) return [];
+  const fix = { label: 'Thin when the first leaves open', apply: (p: PlanDocument) => ({ ...p, thinOn: '' }) };
+  return readyToThin(plan, days).flatMap(({ value: { open }, plants }): CalendarConflict[] => {
+    const late = addDays(open, THIN_WITHIN_DAYS);
+    const said = { day: plan.thinOn, wayOut: 'Choose a day between, or leave it to the plants.', fix };
+    if (plan.thinOn < open)
+      return [
+        {
+          ...said,
+          what: `Thinning is planned for ${formatDay(plan.thinOn)}, and the first true leaves of ${plants} open around ${formatDay(open)}.`,
+        },
+      ];
+    if (plan.thinOn <= late) return [];
+    return [
+      {
+        ...said,
+        what: `Thinning is planned for ${formatDay(plan.thinOn)}: from about ${formatDay(late)} on the roots of ${plants} cannot be parted.`,
+      },
+    ];
   });
 }
 

@@ -32,6 +32,7 @@ import { teamIsTreatment } from './teamIsTreatment';
 import { tooFewContainers } from './tooFewContainers';
 import { tooManyInOne } from './tooManyInOne';
 import { tooStrong } from './tooStrong';
+import { tooWeak } from './tooWeak';
 import { trayIsTreatment } from './trayIsTreatment';
 import { unfairDifference } from './unfairDifference';
 import { unevenSteps } from './unevenSteps';
@@ -44,6 +45,7 @@ export const FAIR_RULES: readonly FairRule[] = [
   comparesAfterAll,
   nothingMeasured,
   nothingDiffers,
+  tooWeak,
   nameContradictsAmount,
   controlIsTreated,
   moreThanOneThing,

@@ -26,12 +26,13 @@ const KIND_NAMES: Record<PlanKind, string> = {
 const FIRST: readonly FactorSubject[] = ['light', 'water', 'salt', 'feed', 'depth', 'crowding', 'kind'];
 
 /** What is changed: chosen by picture, whole with its usual steps; its name and unit; and whether it meets a second thing. */
-export function FactorPanel({ plan, change, problems, index }: PartProps & { index: number }) {
+export function FactorPanel({ plan, change, problems, group, index }: PartProps & { index: number }) {
   const [all, setAll] = useState(false);
   const factor = plan.factors[index]!;
+  const early = group.gradeBand === 'early';
   const shown = FACTOR_SUBJECTS.filter((s) => all || FIRST.includes(s) || s === factor.subject);
   const choose = (subject: FactorSubject) => {
-    const next = subjectChanged(factor, subject);
+    const next = subjectChanged(factor, subject, early);
     putFactor(change, index, next);
     if (plan.factors.length === 1 && plan.kind !== 'patch' && plan.kind !== 'viability')
       change(setting({ kind: kindFor({ ...factor, ...next }) }));
@@ -61,15 +62,19 @@ export function FactorPanel({ plan, change, problems, index }: PartProps & { ind
           onChange={(name) => putFactor(change, index, { name })}
           placeholder="salt in the water"
         />
-        <TextField
-          label="Unit, if it has amounts"
-          field={`factors.${index}.unit`}
-          problems={problems}
-          value={factor.unit}
-          onChange={(unit) => putFactor(change, index, withUnit(factor, unit))}
-          placeholder={unitsOf(factor.subject)[0] ?? ''}
-          hint={unitsOf(factor.subject).length > 1 ? `Mixing is worked out in ${unitsOf(factor.subject).join(', ')}.` : undefined}
-        />
+        {!early && (
+          <TextField
+            label="Unit, if it has amounts"
+            field={`factors.${index}.unit`}
+            problems={problems}
+            value={factor.unit}
+            onChange={(unit) => putFactor(change, index, withUnit(factor, unit))}
+            placeholder={unitsOf(factor.subject)[0] ?? ''}
+            hint={
+              unitsOf(factor.subject).length > 1 ? `Mixing is worked out in ${unitsOf(factor.subject).join(', ')}.` : undefined
+            }
+          />
+        )}
       </div>
       {index === 0 && (
         <ChoiceField
@@ -101,7 +106,7 @@ export function FactorPanel({ plan, change, problems, index }: PartProps & { ind
 }
 
 /** The factor about something else: whole as it is usual; one with a unit of one's own keeps its steps. */
-function subjectChanged(factor: Factor, subject: FactorSubject): Factor {
+function subjectChanged(factor: Factor, subject: FactorSubject, early: boolean): Factor {
   const own = factor.unit !== '' && !unitsOf(factor.subject).includes(factor.unit);
-  return own ? { ...factor, subject } : usualFactor(subject);
+  return own ? { ...factor, subject } : usualFactor(subject, early);
 }
