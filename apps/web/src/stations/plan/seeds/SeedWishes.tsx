@@ -49,13 +49,13 @@ export function SeedWishes({
   onWish: (part: Partial<TypedWishes>) => void;
   methodName: string | undefined;
 }) {
-  const here = `at home in ${methodName?.toLowerCase() ?? 'it'}`;
+  const here = `does well in ${methodName?.toLowerCase() ?? 'it'}`;
   const wanted = [
-    ...(wishes.here ? [here] : []),
-    ...TICKS.flatMap(([wish, words]) => (wishes[wish] ? [words.split(/[:,]/)[0]!] : [])),
+    ...(wishes.here ? ['does well there'] : []),
+    ...TICKS.flatMap(([wish, words]) => (wishes[wish] ? [`is ${words.split(/[:,]/)[0]}`] : [])),
   ];
   const weeks = Number(wishes.weeks) > 0 ? counted(Number(wishes.weeks), 'week') : '… weeks';
-  const mustBe = wanted.length > 0 ? `what is ${listInWords(wanted)}` : 'any kind';
+  const mustBe = wanted.length > 0 ? `what ${listInWords(wanted)}` : 'any kind';
   return (
     <div className="asked-as">
       We have{' '}

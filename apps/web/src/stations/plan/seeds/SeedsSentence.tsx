@@ -36,8 +36,7 @@ export function SeedsSentence(props: PartProps) {
       )}
       {', '}
       {word('Containers', `${plan.containersEach} of each treatment`, ['containersEach'], <ContainersEach {...props} />)}
-      {method && `, which lasts ${counted(method.unattendedDays, 'day')} alone, `}
-      {'filled with '}
+      {', each filled with '}
       {word(
         'Filling',
         `${plan.fillMl} mL`,
@@ -51,7 +50,7 @@ export function SeedsSentence(props: PartProps) {
           onChange={(fillMl) => change(setting({ fillMl }))}
         />,
       )}
-      . Each {container} gets{' '}
+      {method && `; left alone it lasts ${counted(method.unattendedDays, 'day')}`}. Each {container} gets{' '}
       {word('Seeds', seedsWords(plan, out?.recipes ?? []), ['seedsEach', 'keep'], <SeedNumbers {...props} />)};{' '}
       {word('To spare', spareWords(plan), ['sparePercent', 'packetSeeds'], <SparePanel {...props} />)}. Before sowing,{' '}
       {word(
