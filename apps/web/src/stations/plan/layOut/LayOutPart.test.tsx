@@ -119,5 +119,8 @@ test('a tray of one’s own has as many places as it has, however many stand the
 
 test('with a pot for everybody at home each has a number beside the emblem', () => {
   show(planOf('own-pot-at-home'));
-  expect(screen.getAllByRole('button', { name: /, number 1, column/ }).length).toBeGreaterThan(1);
+  // Each team's first child is its number 1.
+  const teams = partOf(planOf('own-pot-at-home')).props.group.teams.length;
+  expect(screen.getAllByText('1', { selector: '.own-pot b' })).toHaveLength(teams);
+  expect(screen.queryByRole('heading', { name: 'Where they stand' })).not.toBeInTheDocument();
 });

@@ -1,6 +1,6 @@
 import { type Kitchen } from '@bright-sprout/core/quantities/volume';
 import { PictureChoices } from '../ask/panels/PictureChoices';
-import { NumberField, setting } from '../planFields';
+import { DoseField } from '../ask/panels/VolumeFields';
 import { type PartProps } from '../partProps';
 import { SparePanel, spareWords } from '../seeds/SparePanel';
 import { SentenceWord } from '../SentenceWord';
@@ -32,14 +32,7 @@ export function PrepareSentence({ kitchen, onKitchen, ...props }: Props) {
       </SentenceWord>
       ; one watering is{' '}
       <SentenceWord name="One watering" says={`${plan.doseMl} mL`} fields={['doseMl']} problems={problems} readOnly={readOnly}>
-        <NumberField
-          label="One watering of one container"
-          unit="mL"
-          field="doseMl"
-          problems={problems}
-          value={plan.doseMl}
-          onChange={(doseMl) => change(setting({ doseMl }))}
-        />
+        <DoseField plan={plan} change={change} problems={problems} />
       </SentenceWord>
       , and spoons and cups are{' '}
       <SentenceWord name="Spoons and cups" says={KITCHENS[kitchen].name} fields={[]} problems={problems} readOnly={false}>

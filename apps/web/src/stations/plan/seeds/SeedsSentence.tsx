@@ -8,7 +8,7 @@ import { counted } from '@bright-sprout/core/words/plural';
 import { type ReactNode } from 'react';
 import { ContainersEach, MethodChoices } from '../ask/panels/ContainersPanel';
 import { SeedNumbers } from '../ask/panels/SeedNumbers';
-import { NumberField, setting } from '../planFields';
+import { FillField } from '../ask/panels/VolumeFields';
 import { type PartProps } from '../partProps';
 import { SentenceWord } from '../SentenceWord';
 import { SeedLessonPanel } from './SeedLessonPanel';
@@ -37,19 +37,7 @@ export function SeedsSentence(props: PartProps) {
       {', '}
       {word('Containers', `${plan.containersEach} of each treatment`, ['containersEach'], <ContainersEach {...props} />)}
       {', each filled with '}
-      {word(
-        'Filling',
-        `${plan.fillMl} mL`,
-        ['fillMl'],
-        <NumberField
-          label={`Fill of one ${container}`}
-          unit="mL"
-          field="fillMl"
-          problems={problems}
-          value={plan.fillMl}
-          onChange={(fillMl) => change(setting({ fillMl }))}
-        />,
-      )}
+      {word('Filling', `${plan.fillMl} mL`, ['fillMl'], <FillField plan={plan} change={change} problems={problems} />)}
       {method && `; left alone it lasts ${counted(method.unattendedDays, 'day')}`}. Each {container} gets{' '}
       {word('Seeds', seedsWords(plan, out?.recipes ?? []), ['seedsEach', 'keep'], <SeedNumbers {...props} />)};{' '}
       {word('To spare', spareWords(plan), ['sparePercent', 'packetSeeds'], <SparePanel {...props} />)}. Before sowing,{' '}

@@ -29,7 +29,7 @@ export const dryBeforeMonday: FairRule = {
     };
   },
   words: (p) => ({
-    what: `${p.gap ?? 'The weekend'} from ${formatDay(String(p.from), 'short')} leaves the plants alone for ${p.days} days; ${lower(String(p.method))}${p.reservoir ? ' with a reservoir' : ''} lasts ${p.lasts}.`,
+    what: `${p.gap === null ? 'The weekend' : p.gap || 'The break'} from ${formatDay(String(p.from), 'short')} leaves the plants alone for ${p.days} days; ${lower(String(p.method))}${p.reservoir ? ' with a reservoir' : ''} lasts ${p.lasts}.`,
     why: 'Plants die on weekends and holidays: somebody has to come, or they need a reservoir, or a later start.',
   }),
 };

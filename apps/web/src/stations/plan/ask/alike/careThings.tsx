@@ -3,9 +3,9 @@ import { isWatered } from '@bright-sprout/core/plan/document/waterings';
 import { type GrowingMethod } from '@bright-sprout/core/seeds/catalogue';
 import { SubjectGlyph } from '../../../../drawing/container/SubjectGlyph';
 import { RoomTemperature } from '../../days/RoomTemperature';
-import { NumberField, setting } from '../../planFields';
 import { type PartProps } from '../../partProps';
 import { ProtocolChoice } from '../panels/ProtocolChoice';
+import { DoseField } from '../panels/VolumeFields';
 import { type AlikeThing, differs } from './alikeThing';
 
 /** Water, light and warmth. */
@@ -22,14 +22,7 @@ export function careThings(props: PartProps, method: GrowingMethod): AlikeThing[
       <>
         {isWatered(plan) && (
           <>
-            <NumberField
-              label="One watering of one container"
-              unit="mL"
-              field="doseMl"
-              problems={problems}
-              value={plan.doseMl}
-              onChange={(doseMl) => change(setting({ doseMl }))}
-            />
+            <DoseField plan={plan} change={change} problems={problems} />
             <ProtocolChoice name="water" plan={plan} change={change} />
           </>
         )}

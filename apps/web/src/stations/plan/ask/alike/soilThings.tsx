@@ -3,10 +3,10 @@ import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocumen
 import { type GrowingMethod } from '@bright-sprout/core/seeds/catalogue';
 import { counted } from '@bright-sprout/core/words/plural';
 import { SubjectGlyph } from '../../../../drawing/container/SubjectGlyph';
-import { NumberField, setting } from '../../planFields';
 import { type PartProps } from '../../partProps';
 import { ProtocolChoice } from '../panels/ProtocolChoice';
 import { SeedNumbers } from '../panels/SeedNumbers';
+import { FillField } from '../panels/VolumeFields';
 import { type AlikeThing, differs } from './alikeThing';
 
 /** What is filled in, and the seeds in it. */
@@ -22,14 +22,7 @@ export function soilThings(props: PartProps, method: GrowingMethod): AlikeThing[
     fields: ['fillMl'],
     panel: (
       <>
-        <NumberField
-          label={`Fill of one ${container}`}
-          unit="mL"
-          field="fillMl"
-          problems={problems}
-          value={plan.fillMl}
-          onChange={(fillMl) => change(setting({ fillMl }))}
-        />
+        <FillField plan={plan} change={change} problems={problems} />
         {!paper && <ProtocolChoice name="firm" plan={plan} change={change} />}
       </>
     ),

@@ -1,0 +1,33 @@
+import { methodById } from '@bright-sprout/core/seeds/catalogue';
+import { NumberField, setting } from '../../planFields';
+import { type PartProps } from '../../partProps';
+
+type Props = Pick<PartProps, 'plan' | 'change' | 'problems'>;
+
+/** What is filled into one container. */
+export function FillField({ plan, change, problems }: Props) {
+  return (
+    <NumberField
+      label={`Fill of one ${methodById(plan.methodId)?.container ?? 'container'}`}
+      unit="mL"
+      field="fillMl"
+      problems={problems}
+      value={plan.fillMl}
+      onChange={(fillMl) => change(setting({ fillMl }))}
+    />
+  );
+}
+
+/** What one container gets each time it is watered. */
+export function DoseField({ plan, change, problems }: Props) {
+  return (
+    <NumberField
+      label="One watering of one container"
+      unit="mL"
+      field="doseMl"
+      problems={problems}
+      value={plan.doseMl}
+      onChange={(doseMl) => change(setting({ doseMl }))}
+    />
+  );
+}
