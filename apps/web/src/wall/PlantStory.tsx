@@ -39,7 +39,8 @@ export function PlantStory({
       </Offcanvas.Header>
       <Offcanvas.Body>
         <p className="second">
-          {container.block === null ? 'No team' : container.block} · {container.seedsSown}{' '}
+          {container.block === null ? 'No team' : container.block}
+          {container.childNumber !== null && ` ${container.childNumber}`} · {container.seedsSown}{' '}
           {container.seedsSown === 1 ? 'seed' : 'seeds'} sown on {formatDay(container.sownOn)}
         </p>
         <Photos

@@ -1,3 +1,4 @@
+import { benchProtocol } from '../bench/benchOfPlan';
 import { addDays, daysBetween } from '../calendar/days';
 import { cautionsFor } from './cautions/cautions';
 import { concurrence } from './layout/concurrence';
@@ -258,4 +259,19 @@ describe('kinds that are crossed with light, each with seeds of its own', () => 
       { field: 'factors.0.levels.0', sentence: 'Seeds in each: a whole number from 1 to 500.' },
     ]);
   });
+});
+
+test('the plants of one pot are looked at by the whole class: nothing stops it, and each is measured', () => {
+  const plan = startedPlan('watch-and-wonder', {
+    containersEach: 1,
+    seedsEach: 9,
+    keep: 5,
+    assignment: 'class-shares',
+    fillMl: 900,
+  });
+  const out = workOut(plan, 7);
+  expect(planProblems(plan)).toEqual([]);
+  expect(out.containers).toBe(1);
+  expect(fairTest(plan, out, 7).filter((f) => f.severity === 'stop')).toEqual([]);
+  expect(benchProtocol(plan, out.recipes).plants).toBe(5);
 });

@@ -2,6 +2,7 @@ import { listInWords } from '../../words/listInWords';
 import { counted } from '../../words/plural';
 import { SEED_LOOK_WORDS } from '../document/seedLookWords';
 import { type EventFact, type Leaving, type PlanEvent } from './planEvents';
+import { capital } from '../../words/capital';
 
 export interface EventWords {
   title: string;
@@ -39,8 +40,6 @@ function beforeGap({ how, cover }: Leaving, alone: string): string {
       return `Alone for ${alone}, longer than they last: set up a reservoir, or ask somebody to water.`;
   }
 }
-
-const capital = (words: string) => words.replace(/^./, (c) => c.toUpperCase());
 
 type Soak = Extract<EventFact, { code: 'soak' }>;
 
@@ -86,8 +85,8 @@ const WORDS: Words = {
     `Thin ${species ? `${species} ` : ''}to ${keep ?? 'the number on the label'}`,
     'Which stay is decided by lot, and written down.',
   ],
-  'into-soil': () => [
-    'Move on into soil',
+  'into-soil': ({ species }) => [
+    `Move ${species ? `${species} ` : ''}on into soil`,
     'There is no food in paper or sponge: hold seedlings by the seed leaves, and plant root and all.',
   ],
   'harden-off': ({ species }) => [

@@ -328,3 +328,12 @@ test('thinning on a day of one’s own: two weeks are well, before the leaves or
   expect(days('2026-03-11').told[0]).toMatch(/and the first true leaves of wheat open around/);
   expect(days('2026-04-03').told[0]).toMatch(/the roots of wheat cannot be parted\.$/);
 });
+
+test('sown in steps on paper, each sowing is moved into soil before its own paper feeds it no more', () => {
+  const ladder = begun('age-ladder', { methodId: 'paper_jar', fillMl: 30, endOn: '2026-05-29' });
+  const { events } = calendarOf(ladder);
+  const moved = events.flatMap((e) => ('code' in e && e.code === 'into-soil' ? [{ day: e.day, ...eventWords(e) }] : []));
+  const sowings = new Set(workOut(ladder, TEAMS).recipes.map((r) => r.sowOn)).size;
+  expect(moved).toHaveLength(sowings);
+  expect(new Set(moved.map((m) => m.title)).size).toBe(sowings);
+});

@@ -18,8 +18,9 @@ export type PlanEventKind = (typeof EVENT_KINDS)[number];
 /** What happens on a day, as it is kept: what it says is made from it when it is shown (`eventWords`). */
 export type EventFact =
   | {
-      code: 'get-together' | 'soil-stands' | 'first-look' | 'check' | 'into-soil' | 'lesson' | 'end';
+      code: 'get-together' | 'soil-stands' | 'first-look' | 'check' | 'lesson' | 'end';
     }
+  | { code: 'into-soil'; species?: string }
   | { code: 'seed-lesson'; looks: SeedLook[] }
   | { code: 'cold-spell' | 'harden-off' | 'plant-out' | 'harvest'; species: string }
   /** Hours outside on that day; the night too where it is the last step. */

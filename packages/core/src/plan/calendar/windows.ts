@@ -12,8 +12,6 @@ export interface Wanted {
   to: IsoDay;
   /** It comes so many days after another: at least, at best, at most; its own days hold besides. */
   after?: { id: string; least: number; best: number; most: number };
-  /** Whoever it is does it at home: any day will do. */
-  atHome?: boolean;
   /** Somebody who comes in while there is no school can do it too. */
   byComers?: boolean;
   /** What the plants decide waits for the next day; what people decide is brought forward. */

@@ -11,6 +11,7 @@ import { type Additive, additiveOf, TABLET_GRAMS, VINEGAR } from '../recipes/add
 import { allOf } from '../layout/layOut';
 import { type Recipe } from '../recipes/recipe';
 import { type WorkedOut } from '../workedOut/workOut';
+import { capital } from '../../words/capital';
 
 export interface MixingCard {
   title: string;
@@ -150,32 +151,39 @@ function mixCard(plan: PlanDocument, factor: Factor, additive: Additive, levels:
 
 /** Given to each container by itself: so much into each, and so much in all. */
 function eachCard(plan: PlanDocument, factor: Factor, additive: Additive, levels: readonly Added[]): MixingCard {
-  const amount = (of: number) => (additive.unit === 'g' ? formatMass(of) : formatVolume(of));
-  const tablets = factor.unit === 'tablets';
-  const [one, container] = [(l: Added) => additive.measured(l.level.amount, plan.fillMl), containerOf(plan)];
-  const sand = factor.subject === 'soil';
+  const container = containerOf(plan);
+  const one = ({ level }: Added) => additive.measured(level.amount, plan.fillMl);
   return {
     title: `${capital(additive.what)}, for each ${container}`,
     steps: [
-      ...levels.map((l) => {
-        const each = tablets ? `${counted(l.level.amount, 'crushed tablet')} (${amount(one(l))})` : amount(one(l));
-        const less = sand ? ` and ${formatVolume(Math.max(0, plan.fillMl - one(l)))} of mix` : '';
-        return `${l.level.label}: ${each}${sand || tablets ? '' : ` of ${additive.what}`}${sand ? ' of sand' : ''}${less} into each of ${l.containers} ${plural(container)}, ${amount(one(l) * l.containers)} in all.`;
-      }),
-      ...(sand
-        ? ['Stir it evenly before it is filled in.']
-        : [
-            additive.unit === 'mL'
-              ? 'Pour it over the damp mix, evenly; those that get less get water up to the same amount. It stands open for three days before anything is sown.'
-              : 'Stir it evenly into the mix of each, dampen, and let it stand for three days before anything is sown.',
-          ]),
+      ...levels.map(
+        (l) =>
+          `${l.level.label}: ${measuredOut(plan, factor, additive, l)} into each of ${l.containers} ${plural(container)}, ${amountOf(additive, one(l) * l.containers)} in all.`,
+      ),
+      stirredIn(factor, additive),
       ...leftOverInPot(plan, factor),
     ],
     limit: factor.subject === 'chalk' ? `${GYPSUM} ${MIX_BUFFERS}` : MIX_BUFFERS,
   };
 }
 
-const capital = (words: string) => words.replace(/^./, (c) => c.toUpperCase());
+const amountOf = ({ unit }: Additive, amount: number) => (unit === 'g' ? formatMass(amount) : formatVolume(amount));
+
+/** What one container gets: tablets by number, sand with the mix that is left. */
+function measuredOut(plan: PlanDocument, { subject, unit }: Factor, additive: Additive, { level }: Added): string {
+  const one = additive.measured(level.amount, plan.fillMl);
+  if (unit === 'tablets') return `${counted(level.amount, 'crushed tablet')} (${amountOf(additive, one)})`;
+  if (subject === 'soil') return `${amountOf(additive, one)} of sand and ${formatVolume(Math.max(0, plan.fillMl - one))} of mix`;
+  return `${amountOf(additive, one)} of ${additive.what}`;
+}
+
+function stirredIn({ subject }: Factor, { unit }: Additive): string {
+  if (subject === 'soil') return 'Stir it evenly before it is filled in.';
+  return unit === 'mL'
+    ? 'Pour it over the damp mix, evenly; those that get less get water up to the same amount. It stands open for three days before anything is sown.'
+    : 'Stir it evenly into the mix of each, dampen, and let it stand for three days before anything is sown.';
+}
+
 const containerOf = ({ methodId }: PlanDocument) => methodById(methodId)!.container;
 const strongest = ({ levels }: Factor) => [...levels].sort((a, b) => (b.amount ?? 0) - (a.amount ?? 0))[0]!;
 

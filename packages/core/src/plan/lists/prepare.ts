@@ -11,6 +11,7 @@ import { additives, asTablets } from './mixingCards';
 import { seedLessonThings } from './seedLesson';
 import { type PlanDocument } from '../document/planDocument';
 import { type KindWorkedOut, spareSeedsInKit, type WorkedOut } from '../workedOut/workOut';
+import { capital } from '../../words/capital';
 
 export interface ListLine {
   what: string;
@@ -87,7 +88,6 @@ const measuresLengths = ({ measures, ownMeasures }: PlanDocument) =>
   measuresOf({ measures, own: ownMeasures }).some((m) => m.quantity === 'length');
 
 const ROUNDING = 1e-9;
-const capital = (words: string) => words.replace(/^./, (c) => c.toUpperCase());
 const trays = ({ layout }: WorkedOut, groups: number) => Math.max(groups, layout.trays.length);
 
 /** Mix to have, with what is spare: the same wherever it is told, in millilitres. */

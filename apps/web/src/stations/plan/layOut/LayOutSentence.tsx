@@ -1,6 +1,7 @@
 import { layoutForm } from '@bright-sprout/core/plan/layout/layoutForm';
 import { planTreatments } from '@bright-sprout/core/plan/document/planTreatments';
 import { methodById } from '@bright-sprout/core/seeds/catalogue';
+import { capital } from '@bright-sprout/core/words/capital';
 import { counted, plural } from '@bright-sprout/core/words/plural';
 import { type ReactNode } from 'react';
 import { ContainersEach } from '../ask/panels/ContainersPanel';
@@ -36,7 +37,7 @@ export function LayOutSentence(props: PartProps) {
         plan.reserveEach > 0 ? `${plan.reserveEach * treatments} in reserve` : 'none in reserve',
         ['reserveEach'],
         <NumberField
-          label={`${plural(container)} of each in reserve`.replace(/^./, (c) => c.toUpperCase())}
+          label={capital(`${plural(container)} of each in reserve`)}
           field="reserveEach"
           hint="Sown and watered like the others. One takes the place of a lost one that got the same, and is measured from then on."
           problems={problems}

@@ -1,6 +1,7 @@
 import { placesWords, splitWords } from '@bright-sprout/core/plan/layout/splitWords';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { formatDay } from '@bright-sprout/core/calendar/days';
+import { capital } from '@bright-sprout/core/words/capital';
 import { counted, plural } from '@bright-sprout/core/words/plural';
 import { Link } from 'react-router';
 import { useTeamPredictions } from '../../../api/queries';
@@ -52,7 +53,7 @@ function Plan({ records }: { records: InvestigationRecords }) {
               <tr>
                 <th scope="col">Label</th>
                 <th scope="col">What it gets</th>
-                <th scope="col">{plural(containerName).replace(/^./, (c) => c.toUpperCase())}</th>
+                <th scope="col">{capital(plural(containerName))}</th>
               </tr>
             </thead>
             <tbody>

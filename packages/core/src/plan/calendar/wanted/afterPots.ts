@@ -3,12 +3,12 @@ import { schoolDayFrom, schoolDays } from '../../../calendar/schoolCalendar';
 import { methodById } from '../../../seeds/catalogue';
 import { HARDENING_DAYS, outsideFrom } from '../../../seeds/suitability';
 import { type PlanDocument } from '../../document/planDocument';
-import { sowingDays } from '../../document/treatmentSowing';
 import { type Recipe } from '../../recipes/recipe';
 import { calledBy } from '../called';
 import { type CalendarConflict } from '../calendarConflict';
 import { type PlanEvent } from '../planEvents';
 import { type Placed, type Wanted } from '../windows';
+import { capital } from '../../../words/capital';
 
 /** Days of hardening off before plants go out: at least, at best, at most. */
 const HARDENING = { least: 6, best: HARDENING_DAYS, most: 2 * HARDENING_DAYS };
@@ -16,34 +16,36 @@ const HARDENING = { least: 6, best: HARDENING_DAYS, most: 2 * HARDENING_DAYS };
 const OUT_WITHIN_DAYS = 21;
 
 /** The day from which paper or sponge feeds nothing any more; null in soil, in a seed test, or when the plan ends before. */
-export function paperUsedUp(plan: PlanDocument): IsoDay | null {
-  const method = methodById(plan.methodId)!;
-  const day = addDays(sowingDays(plan)[0]!, method.usefulDays[1]);
-  return method.paper && plan.kind !== 'viability' && day < plan.endOn ? day : null;
+export function paperUsedUp({ methodId, kind, endOn }: PlanDocument, { sowOn }: Pick<Recipe, 'sowOn'>): IsoDay | null {
+  const method = methodById(methodId)!;
+  const day = addDays(sowOn, method.usefulDays[1]);
+  return method.paper && kind !== 'viability' && day < endOn ? day : null;
 }
 
 /** Moving on into soil before paper is used up, out into the open after hardening off and the last frost, and the harvest. */
 export function afterPots(plan: PlanDocument, recipes: readonly Recipe[]): Wanted[] {
-  const usedUp = paperUsedUp(plan);
   return [
-    ...(usedUp === null ? [] : [intoSoil(plan, usedUp)]),
+    ...intoSoil(plan, recipes),
     ...(plan.harvested ? harvests(plan, recipes) : []),
     ...(plan.goesOutside ? goingOut(plan, recipes) : []),
   ];
 }
 
-function intoSoil(plan: PlanDocument, usedUp: IsoDay): Wanted {
+function intoSoil(plan: PlanDocument, recipes: readonly Recipe[]): Wanted[] {
   const { usefulDays } = methodById(plan.methodId)!;
-  return {
-    id: 'into-soil',
+  return calledBy(recipes, (r) => {
+    const usedUp = paperUsedUp(plan, r);
+    return usedUp === null ? null : { usedUp, sowOn: r.sowOn };
+  }).map(({ value: { usedUp, sowOn }, called }) => ({
+    id: `into-soil ${sowOn}`,
     kind: 'transplant',
-    fact: { code: 'into-soil' },
+    fact: { code: 'into-soil', ...called },
     best: usedUp,
-    from: addDays(sowingDays(plan)[0]!, usefulDays[0]),
+    from: addDays(sowOn, usefulDays[0]),
     to: usedUp,
     waits: false,
     bound: 'before paper or sponge feeds them no more',
-  };
+  }));
 }
 
 const outOf = (plan: PlanDocument, r: Recipe) => outsideFrom(r.species, r.sowOn, plan.lastFrost || null);
@@ -132,8 +134,6 @@ export function afterTheEnd(plan: PlanDocument, recipes: readonly Recipe[]): Cal
     }),
   ];
 }
-
-const capital = (words: string) => words.replace(/^./, (c) => c.toUpperCase());
 
 /** Hours outside, day by day, from the second day of hardening off on. */
 const HARDENING_HOURS = [2, 3, 4, 6, 8, 10];

@@ -103,6 +103,8 @@ function covers(plan: PlanDocument, days: DaysWorkedOut): Wanted[] {
 interface Ready {
   /** The first true leaves open. */
   open: IsoDay;
+  /** Paper feeds them no more; null in soil. */
+  usedUp: IsoDay | null;
   /** Null: the number on the label. */
   keep: number | null;
 }
@@ -113,13 +115,14 @@ function readyToThin(plan: PlanDocument, days: DaysWorkedOut): Called<Ready>[] {
   const crowding = plan.factors.some((f) => f.subject === 'crowding');
   return calledBy(days.recipes, (r) => {
     const half = forecastOf(days, r)?.half.likely;
-    return r.keep === null || !half ? null : { open: addDays(half, leafAfter(r)), keep: crowding ? null : r.keep };
+    return r.keep === null || !half
+      ? null
+      : { open: addDays(half, leafAfter(r)), usedUp: paperUsedUp(plan, r), keep: crowding ? null : r.keep };
   });
 }
 
 function thinning(plan: PlanDocument, days: DaysWorkedOut): Wanted[] {
-  const usedUp = paperUsedUp(plan);
-  return readyToThin(plan, days).map(({ value: { open, keep }, called }) => {
+  return readyToThin(plan, days).map(({ value: { open, usedUp, keep }, called }) => {
     const best = plan.thinOn || (usedUp !== null && usedUp < open ? usedUp : open);
     const within = addDays(plan.thinOn || best, THIN_WITHIN_DAYS);
     return {

@@ -1,3 +1,4 @@
+import { capital } from '../../../words/capital';
 import { listInWords } from '../../../words/listInWords';
 import { type PlanDocument } from '../../document/planDocument';
 import { type Aspect, unfairDifferences } from '../../recipes/differences';
@@ -31,7 +32,7 @@ export const unfairDifference: FairRule = {
     };
   },
   words: (p) => ({
-    what: `${String(p.differs).replace(/^./, (c) => c.toUpperCase())} ${p.several ? 'differ' : 'differs'} between treatments, and nobody asks about it.`,
+    what: `${capital(String(p.differs))} ${p.several ? 'differ' : 'differs'} between treatments, and nobody asks about it.`,
     why: 'If two things differ, nobody can say which of them made the difference.',
   }),
 };

@@ -1,6 +1,7 @@
 import { countingBy } from '@bright-sprout/core/plan/document/startingPoints';
 import { planTreatments } from '@bright-sprout/core/plan/document/planTreatments';
 import { METHODS, methodById, usualFillMl } from '@bright-sprout/core/seeds/catalogue';
+import { capital } from '@bright-sprout/core/words/capital';
 import { counted, plural } from '@bright-sprout/core/words/plural';
 import { MethodGlyph } from '../../../../drawing/container/MethodGlyph';
 import { NumberField, setting } from '../../planFields';
@@ -22,7 +23,7 @@ export function ContainersEach({ plan, change, problems, group }: PartProps) {
   const treatments = planTreatments(plan).length;
   return (
     <NumberField
-      label={`${plural(container)} of each`.replace(/^./, (c) => c.toUpperCase())}
+      label={capital(`${plural(container)} of each`)}
       field="containersEach"
       problems={problems}
       hint={`${counted(treatments, 'treatment')}, ${counted(group.teams.length, 'team')}.`}
