@@ -1,3 +1,4 @@
+import { counted } from '@bright-sprout/core/words/plural';
 import { IsIn, IsInt, IsOptional, IsString, IsUUID, Length, Max, Min } from 'class-validator';
 import { IsMoment } from './moment';
 
@@ -24,6 +25,11 @@ export const DEVIATION_WORDS: Record<DeviationKind, string> = {
   'other-day': 'sown on another day',
   other: 'something else',
 };
+
+/** What went otherwise, with the seeds that were counted. */
+export function deviationWords({ kind, seeds }: { kind: DeviationKind; seeds?: number | null }): string {
+  return kind === 'counted' ? `${counted(seeds ?? 0, 'seed')} counted` : DEVIATION_WORDS[kind];
+}
 
 /** Its id is made on the device: sending it again changes nothing. */
 export class SaveDeviationRequest {

@@ -1,7 +1,6 @@
 import { timeNow } from '@bright-sprout/core/clock/clock';
-import { DEVIATION_KINDS, DEVIATION_WORDS, type DeviationKind } from '@bright-sprout/contracts/deviations';
+import { DEVIATION_KINDS, DEVIATION_WORDS, type DeviationKind, deviationWords } from '@bright-sprout/contracts/deviations';
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
-import { counted } from '@bright-sprout/core/words/plural';
 import { useState } from 'react';
 import { ProblemNotice } from '../page/Notices';
 import { TreatmentMark } from '../marks/TreatmentMark';
@@ -74,8 +73,7 @@ export function SownOtherwise({
         <ul className="sown-known">
           {known.map((d) => (
             <li key={d.id}>
-              <b>{codes.get(d.containerId)}</b>{' '}
-              {d.kind === 'counted' ? `${counted(d.seeds ?? 0, 'seed')} counted` : DEVIATION_WORDS[d.kind]}
+              <b>{codes.get(d.containerId)}</b> {deviationWords(d)}
               {d.note && `: ${d.note}`}{' '}
               <button type="button" className="btn btn-plain" onClick={() => entering.takeBackDeviation(d.id)}>
                 take back

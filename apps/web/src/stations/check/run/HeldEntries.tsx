@@ -1,5 +1,5 @@
 import { type HeldView } from '@bright-sprout/contracts/held';
-import { DEVIATION_WORDS } from '@bright-sprout/contracts/deviations';
+import { deviationWords } from '@bright-sprout/contracts/deviations';
 import { formatDay } from '@bright-sprout/core/calendar/days';
 import { CARE_WORDS } from '@bright-sprout/core/care/careWords';
 import { sentWords } from '@bright-sprout/core/readings/sentWords';
@@ -65,6 +65,6 @@ function inWords(entry: HeldView): string {
     case 'care':
       return `${CARE_WORDS[entry.body.kind]} on ${formatDay(entry.body.day)}.`;
     case 'deviation':
-      return `${DEVIATION_WORDS[entry.body.kind]}${entry.body.note ? `: ${entry.body.note}` : ''}.`;
+      return `${deviationWords(entry.body)}${entry.body.note ? `: ${entry.body.note}` : ''}.`;
   }
 }
