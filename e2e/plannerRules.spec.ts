@@ -41,7 +41,7 @@ test('by keyboard alone a treatment is put at one end; the check sees it, and it
     target++;
   }
   await expect(fair(page)).toContainText(/A \(light\) stand at one end/);
-  await expect(page.getByRole('button', { name: /^Places: drawn by lot, \d cups moved by hand/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Places: drawn by lot, \d sponges moved by hand/ })).toBeVisible();
   await fair(page).getByRole('button', { name: 'Deal the places again' }).click();
   await expect(fair(page)).not.toContainText('stand at one end');
   await saved(page);

@@ -24,8 +24,7 @@ export function ContainerChoice({ containers, chosen, disabled, onToggle, label 
           disabled={disabled}
           onClick={() => onToggle(c.id)}
         >
-          <TreatmentMark code={c.treatment} size={16} /> {c.code}
-          {c.childNumber !== null && <span className="container-child">number {c.childNumber}</span>}
+          <TreatmentMark code={c.treatment} size={16} /> {c.childNumber === null ? c.code : `${c.code}, number ${c.childNumber}`}
         </button>
       ))}
     </div>
