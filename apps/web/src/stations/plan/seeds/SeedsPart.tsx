@@ -2,6 +2,7 @@ import { speciesById } from '@bright-sprout/core/seeds/catalogue';
 import { lotStanding } from '@bright-sprout/core/seeds/seedLot';
 import { Link } from 'react-router';
 import { useSeedLots } from '../../../api/queries';
+import { seedsHint } from '../ask/panels/SeedNumbers';
 import { ChoiceField, setting } from '../planFields';
 import { type PartProps } from '../partProps';
 import { SeedChooser } from './SeedChooser';
@@ -14,6 +15,7 @@ export function SeedsPart(props: PartProps) {
   return (
     <>
       <SeedsSentence {...props} />
+      {out && <p className="second">{seedsHint(plan, out)}</p>}
       <SeedChooser chosen={species} plan={plan} change={change} problems={problems} />
       <FromTheShelf plan={plan} change={change} problems={problems} />
       {out && (
