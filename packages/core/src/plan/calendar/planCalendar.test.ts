@@ -337,3 +337,14 @@ test('sown in steps on paper, each sowing is moved into soil before its own pape
   expect(moved).toHaveLength(sowings);
   expect(new Set(moved.map((m) => m.title)).size).toBe(sowings);
 });
+
+test('in a ladder somebody who comes in is offered only where it helps', () => {
+  const ladder = startedPlan('age-ladder', { lessonOn: '2026-04-13', endOn: '2026-04-17' });
+  const calendar = { ...ladder.calendar, holidays: [{ from: '2026-03-30', to: '2026-04-10', name: 'Break' }] };
+  const plan = { ...ladder, calendar };
+  const open = (p: PlanDocument) =>
+    planCalendar(p, workOut(p, 7)).conflicts.filter((c) => !c.settled && / has to be /.test(c.what));
+  const offered = open(plan).flatMap((c) => c.fix ?? []);
+  expect(open(plan).length).toBeGreaterThan(0);
+  for (const fix of offered) expect(open(fix.apply(plan)).length).toBeLessThan(open(plan).length);
+});

@@ -44,7 +44,7 @@ export function planCalendar(plan: PlanDocument, days: DaysWorkedOut, today: Iso
     conflicts: [
       ...pastSowing(plan, today),
       ...soaks.conflicts,
-      ...collisions(plan, placed, today, (other) => unfit(other, days, today)),
+      ...collisions(plan, placed, today, (other) => unfit(other, shiftedBy(days, daysBetween(plan.sowOn, other.sowOn)), today)),
       ...thinnedAtAWrongTime(plan, days),
       ...otherAges(plan, days),
       ...afterTheEnd(plan, days.recipes),
@@ -54,9 +54,8 @@ export function planCalendar(plan: PlanDocument, days: DaysWorkedOut, today: Iso
 
 /** Ids of what finds no day. */
 function unfit(plan: PlanDocument, days: DaysWorkedOut, today: IsoDay | null): string[] {
-  const shifted = shiftedBy(days, daysBetween(days.recipes[0]!.sowOn, plan.sowOn));
   const away = daysAway(plan, plan.endOn);
-  return placeAll(plan, shifted, today, away).placed.flatMap((p) => (p.fits ? [] : [p.wanted.id]));
+  return placeAll(plan, days, today, away).placed.flatMap((p) => (p.fits ? [] : [p.wanted.id]));
 }
 
 /** The same days some days later: near enough for finding out whether another day of sowing would do. */

@@ -19,7 +19,7 @@ export function seedLessonSteps(plan: PlanDocument): string[] {
   const of = (words: (kind: Species) => string) => kinds.map(words).join('; ');
   const steps: Record<SeedLook, string[]> = {
     count: [
-      `Pour one packet of ${listInWords(kinds.map(named))} out on white paper. Two teams count it, neither hearing the other's number; where they differ, count again together.`,
+      `Pour one packet of ${listInWords(kinds.map(named))} out on white paper. Two teams count it, neither hearing the other’s number; where they differ, count again together.`,
       'Write the number under “seeds in a packet”: it says how many packets to buy, and what comes up becomes a share of it.',
     ],
     sort: [

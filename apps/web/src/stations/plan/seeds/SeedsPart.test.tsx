@@ -107,3 +107,17 @@ test('a handful each is counted when it is sown', async () => {
   await userEvent.click(screen.getByRole('checkbox', { name: /^A handful or a packet each/ }));
   expect(now().seedsCounted).toBe(true);
 });
+
+test('how surely the seeds are enough is told, and of which where treatments have numbers of their own', () => {
+  show();
+  expect(screen.getByText(/^With 2, about 9\d of 100 have a plant/)).toBeInTheDocument();
+});
+
+test('numbers of their own are not told as the plan’s', () => {
+  const [kinds] = planOf('kinds-side-by-side').factors;
+  const levels = kinds!.levels.map((l, i) => (i === 2 ? { ...l, seeds: 1 } : l));
+  show(planOf('kinds-side-by-side', { factors: [{ ...kinds!, levels }] }));
+  expect(
+    screen.getByText(/^Numbers differ between treatments; where it is least sure, about \d+ of 100 have a plant\.$/),
+  ).toBeInTheDocument();
+});

@@ -48,8 +48,13 @@ export function SeedsEach({ plan, change, problems, out }: PartProps) {
 }
 
 /** How surely the seeds of one container are enough. */
-export function seedsHint(plan: PartProps['plan'], { chanceOfEnough, seedsAdvised }: NonNullable<PartProps['out']>): string {
+export function seedsHint(
+  plan: PartProps['plan'],
+  { chanceOfEnough, seedsAdvised, recipes }: NonNullable<PartProps['out']>,
+): string {
   const enough = plan.kind === 'crowding' ? 'enough plants' : 'a plant';
+  if (recipes.some((r) => r.seeds !== plan.seedsEach))
+    return `Numbers differ between treatments; where it is least sure, about ${Math.round(100 * chanceOfEnough)} of 100 have ${enough}.`;
   const more = seedsAdvised !== null && seedsAdvised > plan.seedsEach ? `; ${seedsAdvised} would make it 95` : '';
   return `With ${plan.seedsEach}, about ${Math.round(100 * chanceOfEnough)} of 100 have ${enough}${more}.`;
 }
