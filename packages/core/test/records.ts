@@ -1,17 +1,25 @@
-import { type ComparedRecords, type DayQuestion } from '../src/compare/compareOnDay';
+import { type Question } from '../src/compare/question';
+import { type ComparedRecords } from '../src/compare/records';
 import { numberFound } from '../src/measures/finding';
 import { measureOf } from '../src/measures/registry';
 import { type Reading } from '../src/readings/reading';
 
 export const HEIGHT = measureOf('height')!;
 
-/** What is asked of a day in most tests: heights, with what cannot be measured left out. */
-export const heightsOn = (day: string, part: Partial<DayQuestion> = {}): DayQuestion => ({
-  measure: HEIGHT,
-  day,
+/** What is asked of a day in most tests: heights of treatments, with what cannot be measured left out. */
+export const heightsOn = (day: string, part: Partial<Question> = {}): Question => ({
+  measure: 'height',
+  follow: 'value',
+  reach: '',
+  when: { kind: 'day', day },
+  between: 'treatments',
+  mark: 'container',
   beforeSprouting: 'exclude',
   afterLoss: 'exclude',
+  afterRemoval: 'exclude',
+  doubts: 'kept',
   report: 'container-mean',
+  withOthers: [],
   ...part,
 });
 
@@ -40,7 +48,14 @@ export function reading({
 export function recordsOf(heights: Record<string, (number | null)[]>): ComparedRecords {
   const codes = Object.keys(heights);
   const containers = codes.flatMap((t) =>
-    heights[t]!.map((_, i) => ({ id: `${t}${i + 1}`, code: `${t}${i + 1}`, treatment: t, block: `team ${i + 1}`, seedsSown: 1 })),
+    heights[t]!.map((_, i) => ({
+      id: `${t}${i + 1}`,
+      code: `${t}${i + 1}`,
+      treatment: t,
+      block: `team ${i + 1}`,
+      seedsSown: 1,
+      sownOn: '2026-03-03',
+    })),
   );
   const readings = codes.flatMap((t) =>
     heights[t]!.map((h, i) =>

@@ -1,123 +1,213 @@
-import { type Comparison, type Contrast } from '../compare/compareOnDay';
-import { type Measure } from '../measures/measure';
-import { differenceWords, signedDifference, summaryNumber, summaryWords } from '../measures/summaryWords';
-import { formatLength, type RulerResolution } from '../quantities/length';
+import { type Contrast, isClear, type Sureness } from '../compare/sureness';
+import { type Shown } from '../compare/shown';
+import { type Result } from '../result/result';
+import { capital } from '../words/capital';
+import { type GradeBand } from '../words/gradeBand';
 import { listInWords } from '../words/listInWords';
 import { plural } from '../words/plural';
 import { type ClaimSubject } from './claimSubject';
-import { type GradeBand } from '../words/gradeBand';
 
-/** A difference is spoken of when its interval leaves zero out and its adjusted shuffle p is below this. */
-const CLEAR_BELOW = 0.05;
+// All sentences of a finding stand here, made of facts alone: another language would be another file beside this one.
 
-export function isClear(contrast: Contrast): boolean {
-  const { interval, adjustedP } = contrast;
-  const leavesZeroOut = interval.ok && (interval.interval.low > 0 || interval.interval.high < 0);
-  return leavesZeroOut && adjustedP !== null && adjustedP < CLEAR_BELOW;
+/** What was found, in the words of a grade band. */
+export function finding(sureness: Result<Sureness>, subject: ClaimSubject): string {
+  if (!sureness.ok) return sureness.reason;
+  const { between } = subject.question;
+  if (between === 'doses') return slopeFinding(sureness, subject);
+  if (between === 'factors') return crossedFinding(sureness, subject);
+  return differencesFinding(sureness.contrasts, subject);
 }
 
-/** What was found on a day, in the words of a grade band; one treatment after the other against the control. */
-export function finding(comparison: Comparison, subject: ClaimSubject, band: GradeBand): string {
-  const control = comparison.groups.find((g) => g.treatment.control);
-  if (comparison.reason !== null || !control) return comparison.reason ?? 'There is no control to compare with.';
-  const clear = comparison.contrasts.filter(isClear);
-  const unclear = comparison.contrasts.filter((c) => !isClear(c));
-  const { measure } = comparison;
-  const sentences = (['less', 'more'] as const).flatMap((direction) => {
-    const own = clear.filter((c) => (direction === 'less') === c.difference < 0);
-    const words = { was: `${measure.verb} ${measure[direction]}`, control: control.treatment.label, measure };
-    return own.length === 0 ? [] : DIFFERENCE[band](own, words, subject);
-  });
-  if (unclear.length > 0) sentences.push(...CANNOT_TELL[band](unclear, subject));
-  return sentences.join(' ');
-}
+const young = (band: GradeBand) => band === 'early' || band === 'primary';
 
-interface DifferenceParts {
-  /** `was shorter`, `had fewer of its seeds up`. */
-  was: string;
-  control: string;
-  measure: Measure;
-}
-type DifferenceSentence = (own: readonly Contrast[], words: DifferenceParts, subject: ClaimSubject) => string[];
+/** The kind itself, or the soil that it stands in. */
+const nounOf = ({ shown, kind }: ClaimSubject) => (shown.about === 'soil' ? `the soil of the ${kind}` : kind);
 
-const labels = (own: readonly Contrast[]) => listInWords(own.map((c) => c.treatment.label));
-
-/** `: by about 8.0 cm`; nothing where the measure has no sizes. */
-function sizes(own: readonly Contrast[], measure: Measure, resolution: RulerResolution, whole: boolean): string {
-  const size = (c: Contrast) =>
-    whole && measure.quantity === 'length'
-      ? formatLength(Math.abs(c.difference), coarse(resolution))
-      : differenceWords(measure, c.difference, resolution);
-  const words = own.map(size);
+/** `: by about 8.0 cm`; nothing where steps have no size, or where the youngest are spoken to. */
+function sizes(own: readonly Contrast[], { shown, band }: ClaimSubject): string {
+  const words = own.map((c) => sizeWords(shown, c.estimate, band));
   return words.every((w) => w === '') ? '' : `: by about ${listInWords(words)}`;
 }
 
-/** The youngest bands hear whole steps of their own ruler. */
-const coarse = (resolution: RulerResolution): RulerResolution => (resolution === 'quarter-in' ? 'quarter-in' : 'cm');
+/** The younger bands hear whole numbers of the unit. */
+function sizeWords(shown: Shown, difference: number, band: GradeBand): string {
+  const size = shown.size(difference);
+  const whole = Math.round(Math.abs(shown.inUnit(difference)));
+  if (!young(band) || whole === 0 || size === '' || shown.unit === 'in' || shown.unit === '%') return size;
+  return size.replace(/^[\d.]+/, String(whole));
+}
 
-const nounOf = ({ about }: Measure, kind: string) => (about === 'soil' ? `soil of the ${kind}` : kind);
+function differencesFinding(contrasts: readonly Contrast[], subject: ClaimSubject): string {
+  const clear = contrasts.filter(isClear);
+  const unclear = contrasts.filter((c) => !isClear(c));
+  const sentences = (['less', 'more'] as const).flatMap((direction) => {
+    const own = clear.filter((c) => (direction === 'less') === c.estimate < 0);
+    return grouped(own).map((together) => differenceSentence(together, subject.shown[direction], subject));
+  });
+  if (unclear.length > 0) sentences.push(cannotTell(unclear, subject));
+  return sentences.join(' ');
+}
 
-const DIFFERENCE: Record<GradeBand, DifferenceSentence> = {
-  early: (own, { was, control, measure }, { kind }) => [
-    `The ${nounOf(measure, kind)} with ${labels(own)} ${was} than the ${nounOf(measure, kind)} with ${control}.`,
-  ],
-  primary: (own, { was, control, measure }, { kind, dayNumber, resolution }) => [
-    `On day ${dayNumber} the ${nounOf(measure, kind)} with ${labels(own)} ${was} than with ${control}${sizes(own, measure, resolution, true)}.`,
-  ],
-  middle: (own, { was, control, measure }, { kind, dayNumber, resolution }) => [
-    `With ${labels(own)}, ${measure.about === 'soil' ? `the ${nounOf(measure, kind)}` : kind} ${was} on day ${dayNumber} than with ${control}${sizes(own, measure, resolution, false)}.`,
-  ],
-  upper: (...words) => DIFFERENCE.middle(...words),
-};
+/** Contrasts with the same thing they are held against, in order. */
+function grouped(contrasts: readonly Contrast[]): Contrast[][] {
+  const groups = new Map<string, Contrast[]>();
+  for (const c of contrasts) {
+    const key = againstOf(c);
+    groups.set(key, [...(groups.get(key) ?? []), c]);
+  }
+  return [...groups.values()];
+}
+
+const ofLabel = ({ asked }: Contrast) => (asked.kind === 'difference' || asked.kind === 'main' ? asked.of : '');
+const againstOf = ({ asked }: Contrast) => (asked.kind === 'difference' || asked.kind === 'main' ? asked.against : '');
+
+function differenceSentence(own: readonly Contrast[], verb: string, subject: ClaimSubject): string {
+  const { when, band, question } = subject;
+  const labels = listInWords(own.map(ofLabel));
+  const against = againstOf(own[0]!);
+  const noun = nounOf(subject);
+  const at = when && ` ${when}`;
+  if (question.between === 'teams')
+    return `${labels} found ${noun} that ${verb}${at} than ${against === 'the others' ? 'the other teams did' : against}${band === 'early' ? '' : sizes(own, subject)}, treatments taken into account.`;
+  if (question.between === 'kinds') return `${capital(labels.toLowerCase())} ${verb}${at} than ${against.toLowerCase()}${band === 'early' ? '' : sizes(own, subject)}.`;
+  if (question.between === 'ages') return `The ${noun} of ${labels} ${verb}${at} than that of ${against}${band === 'early' ? '' : sizes(own, subject)}.`;
+  const the = noun.startsWith('the ') ? noun : `the ${noun}`;
+  if (band === 'early') return `${capital(the)} with ${labels} ${verb} than ${the} with ${against}.`;
+  if (band === 'primary') return capital(`${when ? `${when} ` : ''}${the} with ${labels} ${verb} than with ${against}${sizes(own, subject)}.`);
+  return `With ${labels}, ${noun} ${verb}${at} than with ${against}${sizes(own, subject)}.`;
+}
+
+const cannot = ({ band, container, classes }: ClaimSubject): string =>
+  band === 'early' ? 'we cannot tell yet' : `${classes > 1 ? `these ${classes} classes` : `these ${plural(container)}`} cannot tell yet`;
+
+function cannotTell(own: readonly Contrast[], subject: ClaimSubject): string {
+  const { between } = subject.question;
+  if (between === 'teams')
+    return own.length > 3 ? 'About the other teams one cannot tell.' : `About ${listInWords(own.map(ofLabel))} one cannot tell.`;
+  const pairs = own.some((c) => againstOf(c) !== againstOf(own[0]!));
+  const labels = listInWords(own.map((c) => (pairs ? `${ofLabel(c)} against ${againstOf(c)}` : ofLabel(c))));
+  return subject.band === 'early' ? `About ${labels} ${cannot(subject)}.` : `For ${labels}, ${cannot(subject)}.`;
+}
+
+function slopeFinding({ contrasts }: Sureness, subject: ClaimSubject): string {
+  const slope = contrasts.find((c) => c.asked.kind === 'slope');
+  if (!slope || slope.asked.kind !== 'slope') return 'There is no series of amounts here.';
+  const { shown, band, when } = subject;
+  const { factor, unit, step } = slope.asked;
+  if (!isClear(slope)) return `Whether ${nounOf(subject)} changes with more ${factor}, ${cannot(subject)}.`;
+  const verb = slope.estimate < 0 ? shown.less : shown.more;
+  const at = when && ` ${when}`;
+  if (young(band)) return `With more ${factor}, ${nounOf(subject)} ${verb}${at}.`;
+  const size = sizeWords(shown, slope.estimate * step, band);
+  return `For each ${amount(step, unit)} more ${factor}, ${nounOf(subject)} ${verb}${at}${size && ` by about ${size}`}, as a straight line through all amounts has it.`;
+}
+
+const amount = (value: number, unit: string) => `${Number(value.toPrecision(3))}${unit && ` ${unit}`}`;
+
+function crossedFinding({ contrasts }: Sureness, subject: ClaimSubject): string {
+  const both = contrasts.filter((c) => c.asked.kind === 'interaction');
+  const simple = contrasts.filter((c) => c.asked.kind === 'difference');
+  const told = both.map((c) => interactionSentence(c, simple, subject));
+  const mains = contrasts.filter((c) => c.asked.kind === 'main');
+  // Where one factor does more at one level of the other, the mean over both says little.
+  if (both.some(isClear)) return told.join(' ');
+  const clear = mains.filter(isClear).map((c) => mainSentence(c, subject));
+  const unclear = mains.filter((c) => !isClear(c)).map(ofLabel);
+  const rest = unclear.length > 0 ? [`For ${listInWords(unclear)}, ${cannot(subject)}.`] : [];
+  return [...clear, ...rest, ...told].join(' ');
+}
+
+function mainSentence(c: Contrast, subject: ClaimSubject): string {
+  const { asked } = c;
+  if (asked.kind !== 'main') return '';
+  const verb = c.estimate < 0 ? subject.shown.less : subject.shown.more;
+  const size = sizeWords(subject.shown, c.estimate, subject.band);
+  const at = subject.when && ` ${subject.when}`;
+  return `With ${asked.of}, ${nounOf(subject)} ${verb}${at} than with ${asked.against}${size && `: by about ${size}`}, over all of ${asked.over}.`;
+}
+
+function interactionSentence(c: Contrast, simple: readonly Contrast[], subject: ClaimSubject): string {
+  const { asked } = c;
+  if (asked.kind !== 'interaction') return '';
+  const { shown, band } = subject;
+  if (!isClear(c)) return `Whether ${asked.of} does as much with ${asked.at} as with ${asked.against}, ${cannot(subject)}.`;
+  const at = (where: string) => simple.find((s) => s.asked.kind === 'difference' && s.asked.where === where);
+  const [there, here] = [at(asked.at), at(asked.against)];
+  const size = (d: number) => sizeWords(shown, d, band);
+  if (!there || !here)
+    return `${capital(asked.of)} did ${c.estimate < 0 ? 'less' : 'more'} with ${asked.at} than with ${asked.against}${size(c.estimate) && `: by ${size(c.estimate)}`}.`;
+  // A change of sign is the more telling fact than its size.
+  if (Math.sign(there.estimate) !== Math.sign(here.estimate) && isClear(there) && isClear(here))
+    return `${capital(asked.of)} worked one way with ${asked.against} (${shown.signed(here.estimate)}) and the other way with ${asked.at} (${shown.signed(there.estimate)}).`;
+  const more = Math.abs(there.estimate) > Math.abs(here.estimate);
+  const [most, least] = more ? [there, here] : [here, there];
+  const place = (s: Contrast) => (s.asked.kind === 'difference' ? s.asked.where! : '');
+  const luck = isClear(least) ? '' : ` The ${shown.signed(least.estimate)} alone could be luck.`;
+  return `${capital(asked.of)} did more with ${place(most)} (${shown.signed(most.estimate)}) than with ${place(least)} (${shown.signed(least.estimate)}): ${size(c.estimate)} between the two.${luck}`;
+}
+
+/** What a contrast is called in a list. */
+export function contrastName({ asked }: Pick<Contrast, 'asked'>): string {
+  switch (asked.kind) {
+    case 'difference':
+      return asked.where === undefined ? asked.of : `${asked.of}, with ${asked.where}`;
+    case 'main':
+      return `${asked.of}, over all of ${asked.over}`;
+    case 'interaction':
+      return `${asked.of} meets ${asked.at}`;
+    case 'slope':
+      return `each ${amount(asked.step, asked.unit)} more ${asked.factor}`;
+  }
+}
+
+/** Its size as it is told: a slope for one step of its amounts. */
+export const toldSize = ({ asked }: Pick<Contrast, 'asked'>): number => (asked.kind === 'slope' ? asked.step : 1);
 
 /** How sure one can be of each difference, for the bands that can use it: one sentence each, under the finding. */
-export function certainty(comparison: Comparison, { container, resolution }: ClaimSubject, band: GradeBand): string[] {
-  if (band === 'early' || band === 'primary' || comparison.reason !== null) return [];
-  const clear = comparison.contrasts.filter(isClear);
-  const unclear = comparison.contrasts.filter((c) => !isClear(c));
+export function certainty(sureness: Result<Sureness>, subject: ClaimSubject): string[] {
+  const { band, shown, container } = subject;
+  if (young(band) || !sureness.ok) return [];
+  const { contrasts } = sureness;
+  if (sureness.tooFew)
+    return [
+      `Too few ${container === '' ? 'containers' : plural(container)} in teams of their own: however the labels are dealt, luck gives the greatest gap at least ${oftenInWords(sureness.smallestP)}. Nothing can be told from luck here, so there are only estimates.`,
+    ];
+  const clear = contrasts.filter(isClear);
   if (band === 'middle')
     return clear.map(
       (c) =>
-        `${c.treatment.label}: the range is ${ends(c, comparison.measure, resolution)}; such ranges are right in 95 of 100 classes. Shuffled labels give so large a difference ${oftenInWords(c.adjustedP!)}.`,
+        `${capital(contrastName(c))}: ${c.interval ? `the range is ${ends(c, shown)}; such ranges are right in about ${rightIn(sureness)} of 100 classes. ` : ''}Labels dealt again give so large a difference ${oftenInWords(c.pAmong)}.`,
     );
-  const several = comparison.contrasts.length > 1 ? ', adjusted for the number of treatments' : '';
-  return [
-    ...clear.map(
-      (c) =>
-        `${c.treatment.label}: 95 % interval ${ends(c, comparison.measure, resolution)}; shuffled within teams, ${pInWords(c.adjustedP!)}${several}.`,
-    ),
-    ...unclear.map((c) =>
-      c.interval.ok
-        ? `${c.treatment.label}: these ${plural(container)} leave anything from ${signedDifference(comparison.measure, c.interval.interval.low, resolution)} to ${signedDifference(comparison.measure, c.interval.interval.high, resolution)} open (95 % interval).`
-        : `${c.treatment.label}: ${c.interval.reason.charAt(0).toLowerCase()}${c.interval.reason.slice(1)}`,
-    ),
-  ];
+  return contrasts.map((c) => {
+    const p = `${pInWords(c.pAmong)}${contrasts.length > 1 ? ' among all looked at' : ''}`;
+    if (!c.interval) return `${capital(contrastName(c))}: dealt again within teams, ${p}; no spread to make an interval from.`;
+    return isClear(c)
+      ? `${capital(contrastName(c))}: 95 % interval ${ends(c, shown)}; dealt again within teams, ${p}.`
+      : `${capital(contrastName(c))}: these ${plural(container)} leave anything from ${shown.signed(c.interval.low * toldSize(c))} to ${shown.signed(c.interval.high * toldSize(c))} open (95 % interval; ${p}).`;
+  });
 }
 
-function ends(c: Contrast, measure: Measure, resolution: RulerResolution): string {
-  const [near, far] = bounds(c);
-  return `${summaryNumber(measure, near, resolution)} to ${measure.summedUp === 'order' ? summaryNumber(measure, far, resolution) : summaryWords(measure, far, resolution)}`;
+/** With few containers and spreads this unequal the intervals lose some of their 95 (measured by simulation). */
+const UNEQUAL = 2.5;
+const FEW = 5;
+
+/** In how many of 100 classes the intervals are right. */
+export const rightIn = ({ spreadRatio, containers, overall }: Sureness): number =>
+  (spreadRatio ?? 1) > UNEQUAL && containers / (overall.dfBetween + 1) <= FEW ? 92 : 95;
+
+function ends(c: Contrast, shown: Shown): string {
+  const { low, high } = c.interval!;
+  const [near, far] = [low, high].map((v) => Math.abs(v * toldSize(c))).sort((a, b) => a - b) as [number, number];
+  return `${shown.number(near)} to ${shown.ranks ? shown.number(far) : `${shown.number(far)}${shown.unit && ` ${shown.unit}`}`}`;
 }
 
-/** Ends of the interval as sizes, the smaller first. */
-function bounds({ interval }: Contrast): [number, number] {
-  const { low, high } = interval.ok ? interval.interval : { low: 0, high: 0 };
-  return Math.abs(low) < Math.abs(high) ? [Math.abs(low), Math.abs(high)] : [Math.abs(high), Math.abs(low)];
-}
-
-function oftenInWords(p: number): string {
+export function oftenInWords(p: number): string {
   if (p < 0.001) return 'less than once in 1,000 times';
   if (p < 0.01) return 'less than once in 100 times';
-  return `about ${Math.max(1, Math.round(100 * p))} ${Math.round(100 * p) > 1 ? 'times' : 'time'} in 100`;
+  const times = Math.max(1, Math.round(100 * p));
+  return `about ${times} ${times > 1 ? 'times' : 'time'} in 100`;
 }
 
-function pInWords(p: number): string {
+export function pInWords(p: number): string {
   return p < 0.001 ? 'p < 0.001' : `p = ${p.toFixed(3)}`;
 }
-
-const CANNOT_TELL: Record<GradeBand, (own: readonly Contrast[], subject: ClaimSubject) => string[]> = {
-  early: (own) => [`About ${labels(own)} we cannot tell yet.`],
-  primary: (own, { container }) => [`For ${labels(own)}, these ${plural(container)} cannot tell yet.`],
-  middle: (own, { container }) => [`For ${labels(own)}, these ${plural(container)} cannot tell yet.`],
-  upper: (own, { container }) => [`For ${labels(own)}, these ${plural(container)} cannot tell yet.`],
-};

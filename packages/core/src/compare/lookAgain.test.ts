@@ -1,9 +1,9 @@
 import { HEIGHT, heightsOn, recordsOf } from '../../test/records';
-import { groupsOnDay } from './compareOnDay';
+import { groupsOf } from './groups';
 import { lookAgain } from './lookAgain';
 
 const odd = (heights: Record<string, (number | null)[]>) =>
-  lookAgain(groupsOnDay(recordsOf(heights), heightsOn('2026-03-19')), HEIGHT).map((o) => `${o.kind} ${o.code}`);
+  lookAgain(groupsOf(recordsOf(heights), HEIGHT, heightsOn('2026-03-19')), HEIGHT).map((o) => `${o.kind} ${o.code}`);
 
 test('one that is not up among many that are is late; one far below its twins is behind', () => {
   expect(odd({ A: [140, 143, 60, 128, null] })).toEqual(['late A5', 'behind A3']);
@@ -15,6 +15,6 @@ test('a whole treatment that is slow, or a handful of plants, is no oddity', () 
 });
 
 test('the range named is that of the others', () => {
-  const [first] = lookAgain(groupsOnDay(recordsOf({ A: [140, 143, 60, 128] }), heightsOn('2026-03-19')), HEIGHT);
+  const [first] = lookAgain(groupsOf(recordsOf({ A: [140, 143, 60, 128] }), HEIGHT, heightsOn('2026-03-19')), HEIGHT);
   expect(first).toMatchObject({ value: 60, twins: { low: 128, high: 143, up: 3 } });
 });

@@ -1,6 +1,6 @@
 import { isNumeric, type Measure } from '../measures/measure';
 import { quantile } from '../statistics/quantile';
-import { type Group } from './compareOnDay';
+import { type Group } from './groups';
 
 /** A container that is worth a second look, with the numbers that say why. */
 export interface LookAgain {

@@ -1,5 +1,6 @@
 import { chiTail } from '../statistics/tails';
 import normalQuantile from '@stdlib/stats-base-dists-normal-quantile';
+import { solve } from '../statistics/leastSquares';
 import { noAnswer, type Result } from '../result/result';
 import { type Interval } from '../statistics/descriptives';
 
@@ -132,23 +133,4 @@ export function logRank(groups: readonly (readonly SeedTime[])[]): Result<LogRan
   if (solved === null) return { ok: false, reason: 'No two groups were waiting at the same time, so they cannot be compared.' };
   const chi2 = excess.reduce((sum, e, i) => sum + e * solved[i]!, 0);
   return { ok: true, chi2, df: k - 1, p: chiTail(chi2, k - 1), observed, expected };
-}
-
-/** Solves a small symmetric system by elimination with pivots; null when it is singular. */
-function solve(matrix: readonly (readonly number[])[], right: readonly number[]): number[] | null {
-  const rows = matrix.map((row, i) => [...row, right[i]!]);
-  const n = rows.length;
-  for (let c = 0; c < n; c++) {
-    const pivot = rows
-      .slice(c)
-      .reduce((best, _, i) => (Math.abs(rows[c + i]![c]!) > Math.abs(rows[best]![c]!) ? c + i : best), c);
-    [rows[c], rows[pivot]] = [rows[pivot]!, rows[c]!];
-    if (Math.abs(rows[c]![c]!) < 1e-12) return null;
-    for (let r = 0; r < n; r++) {
-      if (r === c) continue;
-      const factor = rows[r]![c]! / rows[c]![c]!;
-      for (let j = c; j <= n; j++) rows[r]![j]! -= factor * rows[c]![j]!;
-    }
-  }
-  return rows.map((row, i) => row[n]! / row[i]!);
 }

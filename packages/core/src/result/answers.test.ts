@@ -8,19 +8,18 @@ import { fitCurves } from '../growth/fitCurve';
 import { areaUnderCurve, groupRelativeRate, growthSteps } from '../growth/rates';
 import { containersNeeded, smallestDifference } from '../power/tPower';
 import { agreement } from '../statistics/agreement';
-import { bcaDifference } from '../statistics/bcaInterval';
+import { dealLabels } from '../statistics/dealLabels';
 import { chiSquared } from '../statistics/contingency';
 import { describe as describeValues } from '../statistics/descriptives';
 import { blockAnova, twoWayAnova } from '../statistics/factorialAnova';
 import { fisherFreemanHalton } from '../statistics/fisherFreemanHalton';
 import { fisherTwoByTwo } from '../statistics/fisherTwoByTwo';
-import { differenceOfDifferences, permuteInteraction } from '../statistics/interaction';
+import { differenceOfDifferences } from '../statistics/interaction';
 import { kruskalWallis } from '../statistics/kruskalWallis';
 import { mannWhitney } from '../statistics/mannWhitney';
 import { paired } from '../statistics/paired';
 import { tukey, welchPairs } from '../statistics/pairs';
-import { maxTWithinBlocks, permuteTwoWithinBlocks } from '../statistics/permutationWithinBlocks';
-import { permuteOverall, permuteTrend } from '../statistics/permuteSeveral';
+import { permuteTwoWithinBlocks } from '../statistics/permutationWithinBlocks';
 import { clopperPearson, newcombe, wilson } from '../statistics/proportions';
 import { pearson, spearman, straightLine } from '../statistics/relation';
 import { oneWay, welchOneWay } from '../statistics/severalGroups';
@@ -85,24 +84,25 @@ describe('what a class records is answered in numbers, or with a sentence', () =
   const two = fc.tuple(group(), group());
   answers('one group', fc.tuple(group()), (values) => describeValues(values));
   answers('two groups', two, (a, b) => [welch(a, b), student(a, b), hedgesG(a, b), mannWhitney(a, b), agreement(a, b)]);
-  answers('two groups, resampled', two, (a, b) => bcaDifference(a, b, 3, 200), 60);
   answers('pairs of readings', two, (a, b) => [paired(a, b), pearson(a, b), spearman(a, b), straightLine(a, b)]);
   answers('several groups', fc.tuple(groups), (g) => [oneWay(g), welchOneWay(g), kruskalWallis(g), tukey(g), welchPairs(g)], 80);
   answers('blocks', fc.tuple(units), (u) => [
     permuteTwoWithinBlocks(u, 'A', 'B', DRAWING),
-    maxTWithinBlocks(u, 'A', ['B', 'C'], DRAWING),
-    permuteOverall(u, DRAWING),
-    permuteTrend(u, { A: 0, B: 25, C: 50, D: 100 }, DRAWING),
+    dealLabels(
+      u,
+      ['A', 'B', 'C', 'D'],
+      [
+        { key: 'B', weights: { A: -1, B: 1 } },
+        { key: 'slope', along: { A: 0, B: 25, C: 50, D: 100 } },
+      ],
+      DRAWING,
+    ),
     blockAnova(u.map((row) => ({ ...row, y: row.value }))),
   ]);
   const crossed = units.map((u) =>
     u.map((r) => ({ a: r.treatment < 'C' ? 'x' : 'y', b: r.block < '3' ? 'p' : 'q', y: r.value, block: r.block })),
   );
-  answers('two factors', fc.tuple(crossed), (rows) => [
-    twoWayAnova(rows),
-    differenceOfDifferences(rows),
-    permuteInteraction(rows, DRAWING),
-  ]);
+  answers('two factors', fc.tuple(crossed), (rows) => [twoWayAnova(rows), differenceOfDifferences(rows)]);
   answers('seedlings in containers', fc.tuple(units), (u) =>
     compareSubsamples(
       u.map((r) => ({ treatment: r.treatment, container: `${r.treatment}${r.block}`, y: r.value })),

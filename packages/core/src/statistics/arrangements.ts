@@ -53,36 +53,65 @@ export function waysToLabel(labels: readonly number[]): number {
   return ways;
 }
 
-/**
- * Visits label arrangements within blocks: every one where there are at most `EXACT_LIMIT`, else random ones.
- * The labels of the blocks are left shuffled.
- */
+/** Deals labels one way after the other, in place. */
+export interface Dealer extends Arrangements {
+  /** Deals once more; false once every way, or as many as were to be drawn, have been dealt. */
+  next: () => boolean;
+}
+
+/** Every way to deal the labels within blocks where there are at most `EXACT_LIMIT`, else random ones. */
+export function dealer(blocks: readonly LabelledBlock[], drawing: Drawing | null): Result<Dealer> {
+  const arrangements = blocks.reduce((product, b) => product * waysToLabel(b.labels), 1);
+  if (arrangements <= EXACT_LIMIT) return { ok: true, method: 'exact', arrangements, draws: null, next: everyWay(blocks) };
+  if (drawing === null) return noAnswer(NEEDS_A_SEED);
+  const { seed, draws = USUAL_DRAWS } = drawing;
+  const random = generatorFrom(seed);
+  let left = draws;
+  const next = () => {
+    if (left-- <= 0) return false;
+    for (const { labels } of blocks) random.shuffle(labels);
+    return true;
+  };
+  return { ok: true, method: 'random', arrangements, draws, next };
+}
+
+/** Counts through the orders of all blocks, as a counter of wheels does. */
+function everyWay(blocks: readonly LabelledBlock[]): () => boolean {
+  const orders = blocks.map((b) => distinctOrders(b.labels));
+  const at = blocks.map(() => 0);
+  const lay = (block: number) => {
+    const order = orders[block]![at[block]!]!;
+    for (let i = 0; i < order.length; i++) blocks[block]!.labels[i] = order[i]!;
+  };
+  let [begun, done] = [false, false];
+  return () => {
+    if (done) return false;
+    if (!begun) {
+      begun = true;
+      blocks.forEach((_, block) => lay(block));
+      return true;
+    }
+    for (let block = blocks.length - 1; block >= 0; block--) {
+      at[block] = (at[block]! + 1) % orders[block]!.length;
+      lay(block);
+      if (at[block] !== 0) return true;
+    }
+    done = true;
+    return false;
+  };
+}
+
+/** Visits every deal of a dealer. The labels of the blocks are left as the last of them. */
 export function visitArrangements(
   blocks: readonly LabelledBlock[],
   drawing: Drawing | null,
   visit: () => void,
 ): Result<Arrangements> {
-  const ways = blocks.reduce((product, b) => product * waysToLabel(b.labels), 1);
-  if (ways <= EXACT_LIMIT) {
-    const orders = blocks.map((b) => distinctOrders(b.labels));
-    const place = (block: number): void => {
-      if (block === blocks.length) return visit();
-      for (const order of orders[block]!) {
-        for (let i = 0; i < order.length; i++) blocks[block]!.labels[i] = order[i]!;
-        place(block + 1);
-      }
-    };
-    place(0);
-    return { ok: true, method: 'exact', arrangements: ways, draws: null };
-  }
-  if (drawing === null) return noAnswer(NEEDS_A_SEED);
-  const { seed, draws = USUAL_DRAWS } = drawing;
-  const random = generatorFrom(seed);
-  for (let draw = 0; draw < draws; draw++) {
-    for (const block of blocks) random.shuffle(block.labels);
-    visit();
-  }
-  return { ok: true, method: 'random', arrangements: ways, draws };
+  const dealt = dealer(blocks, drawing);
+  if (!dealt.ok) return dealt;
+  const { method, arrangements, draws, next } = dealt;
+  while (next()) visit();
+  return { ok: true, method, arrangements, draws };
 }
 
 /** p from the number of arrangements at least as extreme: a plain share, or (b + 1)/(m + 1) (Phipson and Smyth 2010). */

@@ -5,7 +5,6 @@ import { fitTimeToSprout } from '../germination/timeToSprout';
 import { CURVES } from '../growth/curves';
 import { fitCurve } from '../growth/fitCurve';
 import { type Generator, generatorFrom } from '../random/generator';
-import { bcaDifference } from './bcaInterval';
 import { type Interval } from './descriptives';
 import { wilson } from './proportions';
 import { welch } from './twoGroups';
@@ -27,20 +26,6 @@ function coverage(name: string, truth: number, interval: (random: Generator, run
 
 /** Two standard errors of a share near 0.95 over the runs. */
 const NOISE = 2.6 * Math.sqrt((0.95 * 0.05) / RUNS);
-
-test.each([
-  ['seven a side, even values', 7, (r: Generator) => 100 + 12 * r.normal(), 0.87],
-  ['twenty a side, skewed values', 20, (r: Generator) => 100 * Math.exp(0.3 * r.normal()), 0.91],
-])('BCa, %s', (name, n, value, least) => {
-  const group = (random: Generator, shift: number) => Array.from({ length: n }, () => value(random) + shift);
-  const held = coverage(`BCa, difference of means, ${name}`, 20, (random, run) => {
-    const found = bcaDifference(group(random, 0), group(random, 20), run, 1000);
-    return found.ok ? found.interval : null;
-  });
-  // Bootstrap intervals of small groups are a little short; this is how short.
-  expect(held).toBeGreaterThan(least - NOISE);
-  expect(held).toBeLessThan(0.98);
-});
 
 test('Welch, seven a side', () => {
   const group = (random: Generator, mean: number, sd: number) => Array.from({ length: 7 }, () => mean + sd * random.normal());

@@ -2,7 +2,7 @@
  * Directions of a design at right angles and of length one, by modified Gram–Schmidt; columns that add nothing are left
  * out, so any coding of the factors serves.
  */
-export function orthonormalBasis(columns: readonly (readonly number[])[]): number[][] {
+function orthonormalBasis(columns: readonly (readonly number[])[]): number[][] {
   const basis: number[][] = [];
   for (const column of columns) {
     const left = orthogonal(column, basis);
@@ -17,18 +17,6 @@ export function residualSquares(columns: readonly (readonly number[])[], y: read
   const basis = orthonormalBasis(columns);
   const residual = orthogonal(y, basis);
   return { rss: dot(residual, residual), rank: basis.length };
-}
-
-/** Squared length of a vector's part along a basis, and what is left of it. */
-export function partAlong(vector: readonly number[], basis: readonly (readonly number[])[]): { length2: number; rest: number[] } {
-  const rest = [...vector];
-  let length2 = 0;
-  for (const direction of basis) {
-    const share = dot(vector, direction);
-    length2 += share * share;
-    for (let i = 0; i < rest.length; i++) rest[i]! -= share * direction[i]!;
-  }
-  return { length2, rest };
 }
 
 function dot(a: readonly number[], b: readonly number[]): number {
@@ -51,4 +39,37 @@ function orthogonal(vector: readonly number[], basis: readonly (readonly number[
 /** One column of 0 and 1 for each level of a factor, in order of appearance. */
 export function indicators(levels: readonly string[]): number[][] {
   return [...new Set(levels)].map((level) => levels.map((l) => (l === level ? 1 : 0)));
+}
+
+/** Solves a small system by elimination with pivots; null when it is singular. */
+export function solve(matrix: readonly (readonly number[])[], right: readonly number[]): number[] | null {
+  return eliminated(
+    matrix.map((row, i) => [...row, right[i]!]),
+    matrix.length,
+  )?.map(([value]) => value!) ?? null;
+}
+
+/** The inverse of a small matrix; null when it is singular. */
+export function invert(matrix: readonly (readonly number[])[]): number[][] | null {
+  return eliminated(
+    matrix.map((row, i) => [...row, ...matrix.map((_, j) => (i === j ? 1 : 0))]),
+    matrix.length,
+  );
+}
+
+/** Gauss and Jordan: the columns after the first `n`, multiplied by the inverse of those. */
+function eliminated(rows: number[][], n: number): number[][] | null {
+  for (let c = 0; c < n; c++) {
+    let pivot = c;
+    for (let r = c + 1; r < n; r++) if (Math.abs(rows[r]![c]!) > Math.abs(rows[pivot]![c]!)) pivot = r;
+    [rows[c], rows[pivot]] = [rows[pivot]!, rows[c]!];
+    const head = rows[c]![c]!;
+    if (Math.abs(head) < 1e-12) return null;
+    for (let r = 0; r < n; r++) {
+      if (r === c) continue;
+      const factor = rows[r]![c]! / head;
+      for (let j = c; j < rows[r]!.length; j++) rows[r]![j]! -= factor * rows[c]![j]!;
+    }
+  }
+  return rows.map((row, i) => row.slice(n).map((v) => v / row[i]!));
 }

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { checking, expectReference, referenceCases } from '../../test/reference';
 import { generatorFrom } from '../random/generator';
-import { maxTWithinBlocks, permuteTwoWithinBlocks } from './permutationWithinBlocks';
+import { permuteTwoWithinBlocks } from './permutationWithinBlocks';
 import { type Unit } from './units';
 
 type Rows = { treatment: string; block: string; y: number }[];
@@ -81,19 +81,14 @@ test('neither the order of the containers nor a shift or scale of the values mat
   );
 });
 
-test('without an effect p is uniform, and the adjusted p keeps its family-wise rate', () => {
+test('without an effect p is uniform', () => {
   const runs = 400;
   let single = 0;
-  let family = 0;
   for (let seed = 0; seed < runs; seed++) {
-    const units = nullUnits(1000 + seed);
-    const p = permuteTwoWithinBlocks(units, 'A', 'B', { seed: seed });
+    const p = permuteTwoWithinBlocks(nullUnits(1000 + seed), 'A', 'B', { seed: seed });
     if (p.ok && p.pTwoSided <= 0.2) single++;
-    const adjusted = maxTWithinBlocks(units, 'A', ['B', 'C', 'D'], { seed, draws: 400 });
-    if (adjusted.ok && Math.min(...adjusted.adjusted.values()) <= 0.1) family++;
   }
   expect(Math.abs(single / runs - 0.2)).toBeLessThan(0.06);
-  expect(Math.abs(family / runs - 0.1)).toBeLessThan(0.045);
 });
 
 test('says why where labels cannot be shuffled', () => {
@@ -105,17 +100,6 @@ test('says why where labels cannot be shuffled', () => {
     ok: false,
     reason: expect.stringContaining('No team has both'),
   });
-});
-
-test('a treatment with a huge effect does not hide a middling one', () => {
-  const effect: Record<string, number> = { A: 0, B: 0, C: -3, D: -30 };
-  const units = nullUnits(77).map((u) => ({ ...u, value: u.value + effect[u.treatment]! }));
-  const found = maxTWithinBlocks(units, 'A', ['B', 'C', 'D'], { seed: 5, draws: 4000 });
-  if (!found.ok) throw new Error(found.reason);
-  const { adjusted } = found;
-  expect(adjusted.get('D')).toBeLessThan(0.01);
-  expect(adjusted.get('C')).toBeLessThan(0.05);
-  expect(adjusted.get('B')).toBeGreaterThan(0.1);
 });
 
 test('values of a ruler are counted by convolution however many teams there are, and no seed is asked for', () => {

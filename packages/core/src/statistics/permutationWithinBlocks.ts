@@ -1,19 +1,9 @@
 import { generatorFrom } from '../random/generator';
-import {
-  type Arrangements,
-  choose,
-  type Drawing,
-  EXACT_LIMIT,
-  NEEDS_A_SEED,
-  shareAsExtreme,
-  TIE,
-  USUAL_DRAWS,
-  visitArrangements,
-} from './arrangements';
+import { type Arrangements, choose, type Drawing, EXACT_LIMIT, NEEDS_A_SEED, TIE, USUAL_DRAWS } from './arrangements';
 import { mean } from './descriptives';
 import { exactDeals } from './exactDeals';
 import { noAnswer, type Result } from '../result/result';
-import { centredBlocks, type Unit } from './units';
+import { type Unit } from './units';
 
 export interface PermutationTest extends Arrangements {
   /** Mean over blocks of (treated mean − control mean), in the unit of the values. */
@@ -149,45 +139,4 @@ function everyDifference({ values, treated }: Block): number[] {
   };
   pick(0, treated, 0);
   return found;
-}
-
-/**
- * p of every treatment against the control, adjusted for looking at several at once: all labels are shuffled within their
- * blocks and the greatest of the t-like statistics is compared (max-T, Westfall and Young 1993, single step).
- * Values are taken about their block mean; a difference is divided by the spread that treatments leave unexplained under the
- * same labels, so that one treatment with a large effect does not hide the others.
- */
-export function maxTWithinBlocks(
-  units: readonly Unit[],
-  control: string,
-  treatments: readonly string[],
-  drawing: Drawing | null = null,
-): Result<{ adjusted: Map<string, number> } & Arrangements> {
-  const codes = [control, ...treatments];
-  const blocks = centredBlocks(units, codes);
-  const counts = codes.map((code) => units.filter((u) => u.treatment === code).length);
-  if (counts.some((n) => n === 0)) return noAnswer('Every treatment that is compared needs a container.');
-  const total = blocks.reduce((sum, b) => b.values.reduce((s, v) => s + v * v, sum), 0);
-  const sums = new Float64Array(codes.length);
-  const statistics = new Float64Array(treatments.length);
-  const compute = (): Float64Array => {
-    sums.fill(0);
-    for (const block of blocks) for (let i = 0; i < block.values.length; i++) sums[block.labels[i]!]! += block.values[i]!;
-    let explained = 0;
-    for (let c = 0; c < codes.length; c++) explained += (sums[c]! * sums[c]!) / counts[c]!;
-    const left = Math.sqrt(Math.max(total - explained, TIE * total));
-    for (let j = 0; j < treatments.length; j++) {
-      const difference = sums[j + 1]! / counts[j + 1]! - sums[0]! / counts[0]!;
-      statistics[j] = left === 0 ? 0 : Math.abs(difference) / (left * Math.sqrt(1 / counts[j + 1]! + 1 / counts[0]!));
-    }
-    return statistics;
-  };
-  const observed = Float64Array.from(compute());
-  const exceed = new Float64Array(treatments.length);
-  const done = visitArrangements(blocks, drawing, () => {
-    const greatest = compute().reduce((most, t) => Math.max(most, t), 0);
-    for (let j = 0; j < exceed.length; j++) if (greatest >= observed[j]! * (1 - TIE)) exceed[j]!++;
-  });
-  if (!done.ok) return done;
-  return { ...done, adjusted: new Map(treatments.map((code, j) => [code, shareAsExtreme(exceed[j]!, done)])) };
 }

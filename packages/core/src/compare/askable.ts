@@ -1,0 +1,270 @@
+import { daysBetween, type IsoDay } from '../calendar/days';
+import { isNumeric, isOrdered, type Measure } from '../measures/measure';
+import { countsSeeds } from '../measures/registry';
+import { addsUp, type Reported } from '../measures/sumUp';
+import { type CountingPolicies } from '../readings/policies';
+import { recordedDays } from '../readings/standing';
+import { dosesOf, isCrossed } from './design';
+import { type GroupedRecords } from './groups';
+import { type Between, type Follow, isTime, type MarkPer, needsCourse, type Question, type When } from './question';
+import { type ComparedDesign } from './records';
+
+/** What of an investigation decides which questions make sense. */
+export interface Askable {
+  records: GroupedRecords;
+  design: ComparedDesign | null;
+  /** Everything that was measured, the main measure first. */
+  measures: readonly Measure[];
+  /** How the class counts, as its plan settled it. */
+  policies: CountingPolicies;
+  /** Days on which somebody looked, in order. */
+  days: readonly IsoDay[];
+  /** Other investigations that ran the same treatments: ids, and whether they were sown about a year or more before. */
+  others: readonly { id: string; earlier: boolean }[];
+  /** Teams said how tall their tallest plant would be. */
+  predicted: boolean;
+}
+
+export function askableOf(part: Omit<Askable, 'days'>): Askable {
+  return { ...part, days: recordedDays(part.records.readings) };
+}
+
+/** Why a choice makes no sense, in half a sentence; null where it does. */
+export type No = string | null;
+
+/** Codes of what can be asked about: measures, then what the looks tell by themselves. */
+export function followsOf(measure: Measure): Follow[] {
+  if (!isNumeric(measure)) return measure.quantity === 'stage' ? ['value', 'reached'] : ['value'];
+  const grows = measure.quantity === 'length' || measure.quantity === 'mass' || measure.quantity === 'count';
+  return [
+    'value',
+    'change',
+    'per-day',
+    ...(grows ? (['relative-rate'] as const) : []),
+    'area',
+    'highest',
+    ...(measure.quantity === 'length' ? (['reached'] as const) : []),
+  ];
+}
+
+/** Measures that can be compared; a choice without an order has no more and less. */
+export const orderedMeasures = ({ measures }: Pick<Askable, 'measures'>): Measure[] => measures.filter(isOrdered);
+
+/** What makes a follow impossible with these records. */
+export function followNo(follow: Follow, { days }: Pick<Askable, 'days'>): No {
+  return needsCourse({ follow }) && days.length < 2 ? 'it takes looks on two days' : null;
+}
+
+export function whenNo(when: When['kind'], question: Pick<Question, 'follow' | 'between'>, { days, records }: Askable): No {
+  const { follow } = question;
+  if (isTime({ follow })) return when === 'course' ? null : 'the day itself is the answer';
+  if (follow === 'change' || follow === 'per-day' || follow === 'relative-rate')
+    return when === 'between' ? null : 'it takes two days';
+  if (follow === 'area' || follow === 'highest')
+    return when === 'between' || when === 'course' ? null : 'it takes a stretch of days';
+  if (when === 'between') return 'a value stands on one day';
+  if (when === 'course') return 'a value stands on one day; the lines below show the whole course';
+  if (when === 'age' && question.between === 'ages') return 'at one age all would be equally old';
+  if (when === 'age' && follow === 'share-up') return null;
+  return days.length === 0 || records.containers.length === 0 ? 'nobody has looked yet' : null;
+}
+
+/** Two figures of the amounts, two factors, two teams: what a comparison takes. */
+export function betweenNo(between: Between, question: Pick<Question, 'measure' | 'follow'>, askable: Askable): No {
+  const { records, design, others, predicted } = askable;
+  switch (between) {
+    case 'treatments':
+      return records.treatments.length > 1 ? null : 'all containers were treated alike';
+    case 'doses':
+      return dosesOf(design) ? null : 'it takes three amounts of something';
+    case 'factors':
+      return isCrossed(design) ? null : 'only one thing was changed';
+    case 'teams':
+      return new Set(records.containers.flatMap((c) => c.block ?? [])).size > 1 ? null : 'no teams are known';
+    case 'kinds':
+      return new Set(records.treatments.map((t) => t.kind ?? '')).size > 1 ? null : 'all is one kind';
+    case 'ages':
+      return new Set(records.containers.map((c) => c.sownOn)).size > 1 ? null : 'all was sown on one day';
+    case 'classes':
+      return others.some((o) => !o.earlier) ? null : 'no other class sowed the same';
+    case 'earlier':
+      return others.some((o) => o.earlier) ? null : 'nobody sowed the same in an earlier year';
+    case 'predicted':
+      if (!predicted) return 'no team predicted a height';
+      return question.measure === 'height' && question.follow === 'value' ? null : 'teams predicted heights';
+  }
+}
+
+export function markNo(mark: MarkPer, question: Question, { records, measures }: Askable): No {
+  const measure = measures.find((m) => m.code === question.measure);
+  if (mark === 'team') {
+    if (question.between === 'teams') return 'teams are compared already';
+    return betweenNo('teams', question, { records } as Askable);
+  }
+  if (mark === 'container') return null;
+  if (question.follow !== 'value' || measure?.of !== 'plant') return 'it is known of the container only';
+  if (question.when.kind === 'age') return 'on the line between two looks plants cannot be told apart';
+  return severalPlants(records) ? null : 'each container has one plant';
+}
+
+/** Whether any container had several plants measured on one day. */
+export function severalPlants({ readings }: Pick<GroupedRecords, 'readings'>): boolean {
+  const seen = new Map<string, string>();
+  return readings.some((r) => {
+    if (r.state !== 'measured') return false;
+    const key = `${r.containerId} ${r.day}`;
+    const plant = seen.get(key);
+    if (plant === undefined) seen.set(key, r.plant);
+    return plant !== undefined && plant !== r.plant;
+  });
+}
+
+/** How several plants of a container become its number. */
+export function reportNo(report: Reported, question: Pick<Question, 'measure' | 'follow'>, { records, measures }: Askable): No {
+  if (report === 'container-mean') return null;
+  const measure = measures.find((m) => m.code === question.measure);
+  if (question.follow === 'sprouted' || question.follow === 'share-up' || measure?.of !== 'plant') return 'it is one number already';
+  if (!severalPlants(records)) return 'each container has one plant';
+  return report === 'total' && !addsUp(measure) ? 'it cannot be added up' : null;
+}
+
+/** What not up can count as: a number has a zero; what follows from several looks, and what is counted of seeds, has its own rule. */
+export function countsAsZero({ follow }: Pick<Question, 'follow'>, measure: Measure): No {
+  if (!isNumeric(measure)) return 'a stage has no zero';
+  if (measure.quantity === 'count-of') return 'what is not up has none of its seeds up, whatever one chooses';
+  if (follow === 'relative-rate') return 'nothing grows from nothing at a rate';
+  if (follow === 'area') return 'what is not up adds nothing to an area';
+  return null;
+}
+
+/** The course before this day says nothing of growth. */
+const FIRST_DAYS = 2;
+
+/**
+ * A question with every word that makes no sense beside the others put to the nearest that does.
+ * @param day a question about one day is about this one where its own says nothing
+ */
+export function settled(question: Question, askable: Askable, day = askable.days[askable.days.length - 1] ?? ''): Question {
+  const { days } = askable;
+  const measure = askable.measures.find((m) => m.code === question.measure) ?? orderedMeasures(askable)[0];
+  let next: Question = { ...question, measure: measure?.code ?? '' };
+  const sprouting = next.follow === 'sprouted' || next.follow === 'share-up';
+  if (sprouting) next = { ...next, measure: orderedMeasures(askable)[0]?.code ?? '' };
+  if (!sprouting && measure && !followsOf(measure).includes(next.follow)) next = { ...next, follow: 'value' };
+  if (followNo(next.follow, askable) !== null) next = { ...next, follow: 'value' };
+  if (next.follow === 'reached' && measure) next = { ...next, reach: reachOf(next.reach, measure, askable) };
+  else next = { ...next, reach: '' };
+  if (betweenNo(next.between, next, askable) !== null) {
+    const first = (['treatments', 'kinds', 'ages', 'teams'] as const).find((b) => betweenNo(b, next, askable) === null);
+    next = { ...next, between: first ?? 'treatments' };
+  }
+  if (whenNo(next.when.kind, next, askable) !== null) next = { ...next, when: usualWhen(next, askable, day) };
+  if (next.when.kind === 'between' && !(next.when.from < next.when.to)) next = { ...next, when: usualWhen(next, askable, day) };
+  if (next.when.kind === 'day' && !days.includes(next.when.day)) next = { ...next, when: usualWhen(next, askable, day) };
+  if (markNo(next.mark, next, askable) !== null) next = { ...next, mark: 'container' };
+  if (measure && next.beforeSprouting === 'zero' && countsAsZero(next, measure) !== null)
+    next = { ...next, beforeSprouting: 'exclude' };
+  if (next.afterLoss === 'zero' && (measure === undefined || countsAsZero(next, measure) !== null || next.follow === 'highest'))
+    next = { ...next, afterLoss: 'exclude' };
+  if (reportNo(next.report, next, askable) !== null) next = { ...next, report: 'container-mean' };
+  if (next.between !== 'classes' && next.between !== 'earlier') next = { ...next, withOthers: [] };
+  else if (next.withOthers.length === 0)
+    next = {
+      ...next,
+      withOthers: askable.others.filter((o) => o.earlier === (next.between === 'earlier')).map((o) => o.id),
+    };
+  return next;
+}
+
+function usualWhen({ follow }: Pick<Question, 'follow'>, { days, records }: Askable, day: IsoDay): When {
+  const last = days[days.length - 1] ?? '';
+  if (isTime({ follow }) || follow === 'area' || follow === 'highest') return { kind: 'course' };
+  if (needsCourse({ follow })) {
+    const sown = records.containers[0]?.sownOn ?? last;
+    const after = days.filter((d) => daysBetween(sown, d) > FIRST_DAYS);
+    const from = after[Math.floor(after.length / 2) - (after.length > 1 ? 1 : 0)] ?? days[0] ?? '';
+    return { kind: 'between', from: from < last ? from : (days[0] ?? ''), to: last };
+  }
+  return follow === 'share-up' ? { kind: 'end' } : { kind: 'day', day };
+}
+
+/** Heights that can be waited for: a few whole steps up to what was found; of stages all but the first. */
+export function reachesOf(measure: Measure, { records }: Pick<Askable, 'records'>): string[] {
+  if (measure.summedUp === 'order') {
+    const found = new Set(records.readings.flatMap((r) => r.findings.flatMap((f) => (f.measure === measure.code ? (f.choice ?? []) : []))));
+    return measure.choices.filter((c) => found.has(c.code)).map((c) => c.code);
+  }
+  const highest = records.readings.reduce(
+    (most, r) => r.findings.reduce((m, f) => (f.measure === measure.code && f.value !== null && f.value > m ? f.value : m), most),
+    0,
+  );
+  const step = [10, 20, 50, 100, 200, 500, 1000].find((s) => highest / s <= 6) ?? 2000;
+  return Array.from({ length: Math.floor(highest / step) }, (_, i) => String((i + 1) * step));
+}
+
+function reachOf(reach: string, measure: Measure, askable: Askable): string {
+  const all = reachesOf(measure, askable);
+  if (all.includes(reach)) return reach;
+  if (measure.summedUp !== 'order' && Number(reach) > 0) return reach;
+  return all[Math.floor((all.length - 1) / 2)] ?? '';
+}
+
+/** The question that a station opens on: the one that fits the kind of experiment. */
+export function firstQuestion(askable: Askable, day: IsoDay): Question {
+  const { design, measures, policies, records } = askable;
+  const all = orderedMeasures(askable);
+  const main = (design?.kind === 'patch' && all.find((m) => m.code === 'percent-green')) || all[0];
+  const base: Question = {
+    ...policies,
+    measure: main?.code ?? '',
+    follow: 'value',
+    reach: '',
+    when: { kind: 'day', day },
+    between: 'treatments',
+    mark: 'container',
+    afterRemoval: 'exclude',
+    doubts: 'kept',
+    withOthers: [],
+  };
+  const onlySeeds = measures.length > 0 && measures.every((m) => countsSeeds([m.code]));
+  const fitting: Partial<Question> = onlySeeds
+    ? { follow: 'sprouted', when: { kind: 'course' } }
+    : design?.kind === 'age-ladder'
+      ? { between: 'ages' }
+      : isCrossed(design)
+        ? { between: 'factors' }
+        : design?.kind === 'side-by-side' && new Set(records.treatments.map((t) => t.kind)).size > 1
+          ? { between: 'kinds' }
+          : dosesOf(design) && design?.kind === 'dose-series'
+            ? { between: 'doses' }
+            : {};
+  return settled({ ...base, ...fitting }, askable, day);
+}
+
+/** Further questions that suit the kind of experiment, the fitting one first; each makes sense as it stands. */
+export function goodQuestions(askable: Askable, day: IsoDay): Question[] {
+  const first = firstQuestion(askable, day);
+  const wanted: Partial<Question>[] = [
+    {},
+    { between: 'treatments', when: { kind: 'day', day } },
+    { follow: 'sprouted', between: 'treatments', when: { kind: 'course' } },
+    { follow: 'share-up', between: 'treatments', when: { kind: 'end' } },
+    { follow: 'per-day', between: 'treatments' },
+    { mark: 'plant', between: 'treatments', follow: 'value', when: { kind: 'day', day } },
+    { report: 'total', between: 'treatments', follow: 'value', when: { kind: 'day', day } },
+    { between: 'teams', follow: 'value', when: { kind: 'day', day } },
+    { between: 'predicted', follow: 'value', when: { kind: 'day', day } },
+    { between: 'classes', follow: 'value', when: { kind: 'day', day } },
+    { between: 'earlier', follow: 'value', when: { kind: 'day', day } },
+  ];
+  const found: Question[] = [];
+  for (const part of wanted) {
+    const asked = { ...first, ...part, withOthers: [] };
+    const question = settled(asked, askable, day);
+    const kept = (Object.keys(part) as (keyof Question)[]).every((k) =>
+      k === 'when' ? question.when.kind === part.when!.kind : question[k] === part[k],
+    );
+    if (kept && !found.some((f) => JSON.stringify(f) === JSON.stringify(question))) found.push(question);
+  }
+  return found;
+}

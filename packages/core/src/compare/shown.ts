@@ -1,0 +1,168 @@
+import { type Measure } from '../measures/measure';
+import { differenceWords, summaryNumber, summaryUnit, summaryValue, summaryWords } from '../measures/summaryWords';
+import { type RulerResolution } from '../quantities/length';
+import { plural } from '../words/plural';
+import { type Question } from './question';
+
+/** How the values of a question are named, counted and put into words: everything that figures, tables and claims say of them. */
+export interface Shown {
+  /** Noun in lower case: `height`, `growth in height a day`, `day of sprouting`. */
+  name: string;
+  /** Unit on an axis; empty where there is none. */
+  unit: string;
+  /** A value in that unit as a plain number. */
+  inUnit: (value: number) => number;
+  number: (value: number) => string;
+  words: (value: number) => string;
+  /** A difference with its sign and unit. */
+  signed: (difference: number) => string;
+  /** Its size alone; empty where steps have no size. */
+  size: (difference: number) => string;
+  /** After the kind: `was taller`, `came up later`. */
+  more: string;
+  less: string;
+  /** Figures begin at zero. */
+  fromZero: boolean;
+  /** Plants can be drawn at the value: it is a height as it stood. */
+  drawsPlants: boolean;
+  /** Ranks with their words, in order, where values are such. */
+  ranks: readonly string[] | null;
+  /** What it speaks of: the plants, or the soil that they stand in. */
+  about: Measure['about'];
+}
+
+type Words = Omit<Shown, 'signed' | 'ranks' | 'drawsPlants' | 'about' | 'fromZero'> & Partial<Shown>;
+
+const filled = (words: Words): Shown => ({
+  ranks: null,
+  drawsPlants: false,
+  about: 'plants',
+  fromZero: true,
+  signed: (d) => `${d > 0 ? '+' : ''}${words.number(d)}${words.unit && ` ${words.unit}`}`,
+  ...words,
+});
+
+const minus = (text: string) => text.replace(/^-(?=0(\.0*)?$)/, '').replace('-', '−');
+const figures = (value: number) => minus(String(Number(value.toPrecision(3))));
+
+const DAYS: Pick<Words, 'unit' | 'inUnit' | 'number' | 'words' | 'size'> = {
+  unit: 'days',
+  inUnit: (v) => v,
+  number: (v) => minus(v.toFixed(1)),
+  words: (v) => `${minus(v.toFixed(1))} days`,
+  size: (d) => `${Math.abs(d).toFixed(1)} days`,
+};
+
+const PERCENT = {
+  unit: '%',
+  inUnit: (v: number) => v,
+  number: (v: number) => minus(v.toFixed(0)),
+  words: (v: number) => `${minus(v.toFixed(0))} %`,
+};
+
+/** @param container what a container is called */
+export function shownOf(
+  question: Pick<Question, 'follow' | 'reach'>,
+  measure: Measure,
+  resolution: RulerResolution,
+  { container, seeds }: { container: string; seeds: boolean },
+): Shown {
+  const { name } = measure;
+  const unit = summaryUnit(measure, resolution);
+  const inUnit = (v: number) => summaryValue(measure, v, resolution);
+  switch (question.follow) {
+    case 'sprouted':
+      return filled({ ...DAYS, name: 'days until it was up', more: 'came up later', less: 'came up sooner' });
+    case 'share-up':
+      return filled({
+        ...PERCENT,
+        name: seeds ? 'share of seeds up' : `share of ${plural(container)} up`,
+        size: (d) => `${Math.abs(d).toFixed(0)} of 100 ${seeds ? 'seeds' : plural(container)}`,
+        more: seeds ? 'had more of its seeds up' : `came up in more ${plural(container)}`,
+        less: seeds ? 'had fewer of its seeds up' : `came up in fewer ${plural(container)}`,
+      });
+    case 'reached': {
+      const goal = reachWords(measure, question.reach, resolution);
+      return filled({ ...DAYS, name: `days until ${goal}`, more: `reached ${goal} later`, less: `reached ${goal} sooner` });
+    }
+    case 'change':
+      return filled({
+        ...plain(measure, resolution),
+        name: `change in ${name}`,
+        more: measure.quantity === 'length' ? 'grew more' : `gained more ${name}`,
+        less: measure.quantity === 'length' ? 'grew less' : `gained less ${name}`,
+        fromZero: false,
+      });
+    case 'per-day': {
+      const number = (v: number) => figures(inUnit(v));
+      const perDay = `${unit || (measure.noun?.[1] ?? '')} a day`.trim();
+      return filled({
+        name: `growth in ${name} a day`,
+        unit: perDay,
+        inUnit,
+        number,
+        words: (v) => `${number(v)} ${perDay}`,
+        size: (d) => `${number(Math.abs(d))} ${perDay}`,
+        more: 'grew faster',
+        less: 'grew more slowly',
+        fromZero: false,
+      });
+    }
+    case 'relative-rate': {
+      const number = (v: number) => minus((100 * v).toFixed(1));
+      return filled({
+        name: `relative growth rate of ${name}`,
+        unit: '% a day',
+        inUnit: (v) => 100 * v,
+        number,
+        words: (v) => `${number(v)} % a day`,
+        size: (d) => `${number(Math.abs(d))} % a day`,
+        more: 'grew faster for its size',
+        less: 'grew more slowly for its size',
+        fromZero: false,
+      });
+    }
+    case 'area': {
+      const number = (v: number) => figures(inUnit(v));
+      const area = `${unit || (measure.noun?.[1] ?? '')} × days`.trim();
+      return filled({
+        name: `area under the line of ${name}`,
+        unit: area,
+        inUnit,
+        number,
+        words: (v) => `${number(v)} ${area}`,
+        size: (d) => `${number(Math.abs(d))} ${area}`,
+        more: 'had more area under its line',
+        less: 'had less area under its line',
+      });
+    }
+    case 'highest':
+      return filled({ ...plain(measure, resolution), name: `greatest ${name}`, more: `got ${measure.more}`, less: `stayed ${measure.less}` });
+    default:
+      return filled({
+        ...plain(measure, resolution),
+        name,
+        more: `${measure.verb} ${measure.more}`,
+        less: `${measure.verb} ${measure.less}`,
+        drawsPlants: measure.drawn === 'height',
+      });
+  }
+}
+
+function plain(measure: Measure, resolution: RulerResolution) {
+  return {
+    unit: summaryUnit(measure, resolution),
+    inUnit: (v: number) => summaryValue(measure, v, resolution),
+    number: (v: number) => summaryNumber(measure, v, resolution),
+    words: (v: number) => summaryWords(measure, v, resolution),
+    size: (d: number) => differenceWords(measure, d, resolution),
+    ranks: measure.summedUp === 'order' ? measure.choices.map((c) => c.words) : null,
+    about: measure.about,
+  };
+}
+
+/** What was to be reached: `12 cm`, `true leaves`. */
+export function reachWords(measure: Measure, reach: string, resolution: RulerResolution): string {
+  const choice = measure.choices.find((c) => c.code === reach);
+  return choice ? choice.words : summaryWords(measure, Number(reach), resolution);
+}
