@@ -22,6 +22,7 @@ import { HeldModule } from './held/held.module';
 import { DeviationsModule } from './deviations/deviations.module';
 import { SowingModule } from './sowing/sowing.module';
 import { PredictionsModule } from './predictions/predictions.module';
+import { QuestionsModule } from './questions/questions.module';
 import { RoomModule } from './room/room.module';
 import { RunningModule } from './running/running.module';
 import { ScreensModule } from './screens/screens.module';
@@ -67,6 +68,7 @@ export class AppModule {
         HeldModule,
         RunningModule,
         ScreensModule,
+        QuestionsModule,
         RoomModule,
         TogetherModule,
         PhotosModule,

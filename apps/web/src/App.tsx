@@ -28,6 +28,7 @@ const ScreenView = lazy(() => import('./front/screen/ScreenView').then((m) => ({
 const NotebookView = lazy(() => import('./team/notebook/NotebookView').then((m) => ({ default: m.NotebookView })));
 const TeamWallView = lazy(() => import('./team/wall/TeamWallView').then((m) => ({ default: m.TeamWallView })));
 const CompareView = lazy(() => import('./stations/compare/CompareView').then((m) => ({ default: m.CompareView })));
+const DealAgainView = lazy(() => import('./stations/compare/deal/DealAgainView').then((m) => ({ default: m.DealAgainView })));
 const ImportView = lazy(() => import('./front/importCsv/ImportView').then((m) => ({ default: m.ImportView })));
 
 export function App() {
@@ -90,6 +91,7 @@ function TeacherPages() {
       <Route path="/investigations/:id/labels" element={<LabelsView />} />
       <Route path="/investigations/:id/sow" element={<SowView />} />
       <Route path="/investigations/:id/compare" element={<CompareView />} />
+      <Route path="/investigations/:id/deal" element={<DealAgainView />} />
       <Route
         path="*"
         element={

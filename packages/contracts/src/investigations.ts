@@ -1,5 +1,5 @@
 import 'reflect-metadata';
-import { type ComparedTreatment } from '@bright-sprout/core/compare/compareOnDay';
+import { type ComparedDesign, type ComparedTreatment } from '@bright-sprout/core/compare/records';
 import { type AfterLoss, type BeforeSprouting, type Report } from '@bright-sprout/core/readings/policies';
 import { type Reading } from '@bright-sprout/core/readings/reading';
 import { type RulerResolution } from '@bright-sprout/core/quantities/length';
@@ -126,6 +126,8 @@ export interface InvestigationView {
   class: { id: string; name: string; gradeBand: GradeBand; timeZone: string };
   teams: TeamView[];
   treatments: TreatmentView[];
+  /** How treatments are made of factors; null for imported records. */
+  design: ComparedDesign | null;
   containers: ContainerView[];
   /** Sown and cared for beside them, and compared with none of them. */
   reserve: ContainerView[];
@@ -137,6 +139,15 @@ export interface InvestigationRecords {
   readings: ReadingView[];
   /** Pictures of its containers, oldest first. */
   photos: PhotoView[];
+}
+
+/** Another investigation that sowed the same treatments of the same kinds. */
+export interface AlikeView {
+  id: string;
+  className: string;
+  question: string;
+  phase: Phase;
+  sownOn: string;
 }
 
 /** Checks and pictures that a listener was told of: `?checks=id,id&photos=id`. */

@@ -5,6 +5,8 @@ export interface ScreenLinkView {
   id: string;
   madeAt: string;
   lastSeenAt: string | null;
+  /** The question that it shows, as an address; null for the wall. */
+  question: string | null;
 }
 
 /** The secret part of the link is told once, when it is made. */
@@ -12,4 +14,8 @@ export interface NewScreenLink extends ScreenLinkView {
   token: string;
 }
 
-export type ScreenView = InvestigationRecords;
+/** The records without what is the class's own, and what is to be seen of them. */
+export interface ScreenView extends InvestigationRecords {
+  /** A question to them, as an address; null for the wall. */
+  question: string | null;
+}

@@ -19,6 +19,7 @@ import { TeamsTakenAway1764400000000 } from './migrations/1764400000000-TeamsTak
 import { RequestsOfAll1764500000000 } from './migrations/1764500000000-RequestsOfAll';
 import { SchoolYear1764600000000 } from './migrations/1764600000000-SchoolYear';
 import { PotsAndSeeds1764700000000 } from './migrations/1764700000000-PotsAndSeeds';
+import { SavedQuestions1764800000000 } from './migrations/1764800000000-SavedQuestions';
 import { Photos1764040000000 } from './migrations/1764040000000-Photos';
 
 /** One place says how the database is reached: UTC, days as text, migrations only. */
@@ -48,6 +49,7 @@ export function databaseOptions(url: string): DataSourceOptions {
       RequestsOfAll1764500000000,
       SchoolYear1764600000000,
       PotsAndSeeds1764700000000,
+      SavedQuestions1764800000000,
     ],
     migrationsTableName: 'migration',
     synchronize: false,

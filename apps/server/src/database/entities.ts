@@ -19,6 +19,7 @@ import { CareEvent } from '../care/careEvent.entity';
 import { Deviation } from '../deviations/deviation.entity';
 import { RoomReadingEntity } from '../room/roomReading.entity';
 import { HeldEntry } from '../held/heldEntry.entity';
+import { SavedQuestionEntity } from '../questions/savedQuestion.entity';
 import { RunChange } from '../running/runChange.entity';
 import { ScreenLink } from '../screens/screenLink.entity';
 import { Together, TogetherReading } from '../together/together.entities';
@@ -44,6 +45,7 @@ export const ENTITIES = [
   HeldEntry,
   RunChange,
   ScreenLink,
+  SavedQuestionEntity,
   RoomReadingEntity,
   Together,
   TogetherReading,

@@ -1,8 +1,16 @@
 import { timeNow } from '@bright-sprout/core/clock/clock';
-import { type IsoDay } from '@bright-sprout/core/calendar/days';
-import { workOut } from '@bright-sprout/core/plan/workedOut/workOut';
+import { daysBetween, type IsoDay } from '@bright-sprout/core/calendar/days';
+import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
+import { type PlannedTreatment } from '@bright-sprout/core/plan/document/planTreatments';
+import { sowingDayOfTreatment } from '@bright-sprout/core/plan/document/treatmentSowing';
+import { type WorkedOut, workOut } from '@bright-sprout/core/plan/workedOut/workOut';
+import { type GradeBand } from '@bright-sprout/core/words/gradeBand';
 import { speciesById } from '@bright-sprout/core/seeds/catalogue';
-import { simulateInvestigation } from '@bright-sprout/core/simulate/simulateInvestigation';
+import {
+  type SimulatedContainer,
+  type SimulatedReading,
+  simulateInvestigation,
+} from '@bright-sprout/core/simulate/simulateInvestigation';
 import { type Database } from '../database/database';
 import { PlantCheck } from '../checks/plantCheck.entity';
 import { insertReadings } from '../checks/insertReadings';
@@ -13,45 +21,39 @@ import { Prediction } from '../predictions/prediction.entity';
 import { RoomReadingEntity } from '../room/roomReading.entity';
 import { insertInvestigation, investigationOf } from '../sowing/investigationOfPlan';
 import { demoPredictions, demoRoom, demoSowing, demoSownPlan, demoWatering } from './demoPlanning';
-import { type DemoClass } from './demoScenario';
-import { rowsOf } from './simulatedRows';
+import { type DemoInvestigation } from './demoScenario';
+import { countedRows, rowsOf } from './simulatedRows';
 
 export async function loadInvestigation(
   db: Database,
-  demo: DemoClass,
-  classId: string,
-  teamIds: string[],
-  today: IsoDay,
+  plan: DemoInvestigation,
+  { gradeBand, classId, teamIds, today }: { gradeBand: GradeBand; classId: string; teamIds: string[]; today: IsoDay },
 ): Promise<void> {
-  const plan = demo.investigation;
   const id = newId();
   const sownOn = plan.sownOn(today);
-  const document = demoSownPlan(plan, demo.gradeBand, sownOn, teamIds.length);
+  const document = demoSownPlan(plan, gradeBand, sownOn, teamIds.length);
   const out = workOut(document, teamIds.length);
-  const laid = out.layout.containers;
   await db
     .of(Plan)
     .insert({ id, classId, version: 1, document, requestHash: requestHash(document), changedAt: timeNow(), sown: true });
-  const sown = investigationOf(document, out, { id, classId, teamIds, requestHash: requestHash(plan.question), today: null });
+  const sown = investigationOf(document, out, {
+    id,
+    classId,
+    teamIds,
+    requestHash: requestHash(`${plan.question} ${sownOn}`),
+    today: null,
+  });
   await insertInvestigation(db, {
     ...sown,
     investigation: { ...sown.investigation, phase: plan.phase, sharedWithTeams: plan.shared },
   });
   const containerIds = new Map(sown.containers.map((c) => [c.code, c.id]));
-  const simulated = simulateInvestigation({
-    species: speciesById(plan.speciesId)!,
-    containers: laid.map((c) => ({ code: c.code, treatment: c.treatment, team: c.team!, seeds: plan.seeds })),
-    effects: plan.effects,
-    checkDays: plan.checkDays,
-    temperature: plan.temperature,
-    sownOn,
-    resolution: plan.resolution,
-    trouble: plan.trouble,
-    seed: plan.growthSeed,
-  });
-  const past = simulated.filter((r) => r.day < today);
+  const past = grown(plan, document, out, sownOn).filter((r) => r.day < today);
+  const teamOf = (team: number) => teamIds[team]!;
   const slipped = past.filter((r) => (r.valueMm ?? 0) > 50).pop();
-  const rows = past.flatMap((r) => rowsOf(r, containerIds.get(r.code)!, teamIds[r.team]!, demo, r === slipped));
+  const rows = plan.countsOnly
+    ? countedRows(past, (code) => containerIds.get(code)!, teamOf)
+    : past.flatMap((r) => rowsOf(r, containerIds.get(r.code)!, teamOf(r.team), plan, r === slipped));
   await db.of(PlantCheck).insert(rows.map((r) => r.check));
   await insertReadings(
     db,
@@ -68,3 +70,32 @@ export async function loadInvestigation(
   if (plan.phase === 'growing')
     await db.of(RoomReadingEntity).insert(demoRoom(document, sownOn, today).map((r) => ({ ...r, id: newId(), classId })));
 }
+
+/** What became of every seedling: containers that are sown on different days grow from their own day on. */
+function grown(plan: DemoInvestigation, document: PlanDocument, out: WorkedOut, sownOn: IsoDay): SimulatedReading[] {
+  const sowings = new Map<IsoDay, SimulatedContainer[]>();
+  for (const c of out.layout.containers) {
+    const recipe = out.recipes.find((r) => r.treatment.code === c.treatment)!;
+    const day = sowingDayOfTreatment(document, recipe.treatment);
+    const keep = plan.countsOnly ? recipe.seeds : (plantsKept(recipe.treatment) ?? 1);
+    const container = { code: c.code, treatment: c.treatment, team: c.team ?? 0, seeds: recipe.seeds, keep };
+    sowings.set(day, [...(sowings.get(day) ?? []), container]);
+  }
+  return [...sowings].flatMap(([day, containers], i) =>
+    simulateInvestigation({
+      species: speciesById(plan.speciesId)!,
+      containers,
+      effects: plan.effects,
+      checkDays: plan.checkDays.map((d) => d - daysBetween(sownOn, day)).filter((d) => d > 0),
+      temperature: plan.temperature,
+      sownOn: day,
+      resolution: plan.resolution,
+      trouble: plan.trouble,
+      seed: plan.growthSeed + i,
+    }),
+  );
+}
+
+/** Plants that a treatment of crowding leaves in its container; null elsewhere. */
+const plantsKept = ({ levels }: PlannedTreatment): number | null =>
+  levels.find((l) => l.label.includes('plant') && l.amount !== null)?.amount ?? null;

@@ -2,11 +2,11 @@ import { addDays, daysBetween, type IsoDay } from '@bright-sprout/core/calendar/
 import { hourlyTemperatures } from '@bright-sprout/core/calendar/roomTemperature';
 import { type GradeBand } from '@bright-sprout/core/words/gradeBand';
 import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
-import { planFrom } from '@bright-sprout/core/plan/document/startingPoints';
+import { countingBy, planFrom } from '@bright-sprout/core/plan/document/startingPoints';
 import { methodById, usualFillMl } from '@bright-sprout/core/seeds/catalogue';
 import { generatorFrom } from '@bright-sprout/core/random/generator';
 import { type SeedLot } from '@bright-sprout/core/seeds/seedLot';
-import { type DemoClass } from './demoScenario';
+import { type DemoInvestigation } from './demoScenario';
 
 /** The next step of the hedge: does food help plants through the salt? Being planned, with a winter break in it. */
 export function demoPlan(today: IsoDay, teams: number): PlanDocument {
@@ -71,28 +71,28 @@ export function demoSeedLots(today: IsoDay): Omit<SeedLot, 'id'>[] {
 }
 
 /** The plan by which a demo class sowed. */
-export function demoSownPlan(
-  sown: DemoClass['investigation'],
-  gradeBand: GradeBand,
-  sownOn: IsoDay,
-  teams: number,
-): PlanDocument {
-  const plan = planFrom('salt-steps', { gradeBand, teams, today: addDays(sownOn, -7) }, sown.seed);
-  return {
+export function demoSownPlan(sown: DemoInvestigation, gradeBand: GradeBand, sownOn: IsoDay, teams: number): PlanDocument {
+  const start = sown.start ?? 'salt-steps';
+  const plan = planFrom(start, { gradeBand, teams, today: addDays(sownOn, -7) }, sown.seed);
+  const last = addDays(sownOn, sown.checkDays[sown.checkDays.length - 1]!);
+  const document: PlanDocument = {
     ...plan,
     question: sown.question,
     speciesId: sown.speciesId,
     methodId: sown.methodId,
     seedsEach: sown.seeds,
     fillMl: usualFillMl(methodById(sown.methodId)!),
-    endOn: addDays(sownOn, sown.checkDays[sown.checkDays.length - 1]!),
+    endOn: last,
     room: { ...plan.room, day: sown.temperature + 1, night: sown.temperature - 1 },
     protocol: { ...plan.protocol, resolution: sown.resolution, beforeSprouting: sown.beforeSprouting },
+    // The lesson of an age ladder is its last look.
+    ...(plan.kind === 'age-ladder' ? { lessonOn: last } : {}),
   };
+  return sown.countsOnly ? countingBy({ ...document, measures: ['seeds-up'] }, 'root-2mm') : document;
 }
 
 /** Water on check days, by the teacher for all; not on the day before the weekend that dried out. */
-export function demoWatering(sown: DemoClass['investigation'], sownOn: IsoDay, today: IsoDay) {
+export function demoWatering(sown: DemoInvestigation, sownOn: IsoDay, today: IsoDay) {
   return sown.checkDays
     .map((d) => addDays(sownOn, d))
     .filter((day) => day < today && day !== addDays(sownOn, (sown.trouble.drought?.day ?? 0) - 3))

@@ -60,13 +60,9 @@ export async function loadDemo(db: Database, settings: Settings): Promise<boolea
         sealedPin: pins.seal(secrets[i]!),
       }));
       await db.of(Team).insert(teams);
-      await loadInvestigation(
-        db,
-        demo,
-        classId,
-        teams.map((t) => t.id),
-        today,
-      );
+      const teamIds = teams.map((t) => t.id);
+      for (const investigation of demo.investigations)
+        await loadInvestigation(db, investigation, { gradeBand: demo.gradeBand, classId, teamIds, today });
     }
     await loadPlanning(db, schoolId, today);
     return true;

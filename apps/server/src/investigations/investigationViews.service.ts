@@ -2,6 +2,7 @@ import { type CareView } from '@bright-sprout/contracts/care';
 import { type DeviationView } from '@bright-sprout/contracts/deviations';
 import { type ContainerView, type ExpectedView, type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { USUAL_BENCH } from '@bright-sprout/core/bench/benchProtocol';
+import { designOf } from '@bright-sprout/core/compare/design';
 import { predictedHeightDay } from '@bright-sprout/core/plan/document/predictedDay';
 import { seedsIn } from '@bright-sprout/core/readings/seedsIn';
 import { methodById, speciesById } from '@bright-sprout/core/seeds/catalogue';
@@ -12,6 +13,7 @@ import { CareEvent } from '../care/careEvent.entity';
 import { PlantCheck } from '../checks/plantCheck.entity';
 import { type Team } from '../classes/team.entity';
 import { teamsInOrder } from '../classes/teamsInOrder';
+import { Plan } from '../plans/plan.entity';
 import { Prediction } from '../predictions/prediction.entity';
 import { Deviation } from '../deviations/deviation.entity';
 import { Container } from './container.entity';
@@ -27,9 +29,10 @@ export class InvestigationViews {
   /** @param investigation loaded with its class and the class's teams */
   async view(investigation: Investigation): Promise<InvestigationView> {
     const where = { investigationId: investigation.id };
-    const [treatments, all] = await Promise.all([
+    const [treatments, all, plan] = await Promise.all([
       this.db.of(TreatmentEntity).find({ where, order: { code: 'ASC' } }),
       this.db.of(Container).find({ where: { ...where, takenBackAt: IsNull() }, order: { position: 'ASC' } }),
+      investigation.origin === 'planned' ? this.db.of(Plan).findOneBy({ id: investigation.id }) : null,
     ]);
     const deviations = await this.deviations(all.map((c) => c.id));
     const codes = new Map(treatments.map((t) => [t.id, t.code]));
@@ -93,6 +96,7 @@ export class InvestigationViews {
         speciesId: speciesId ?? investigation.speciesId,
         ...namedKind(speciesId ?? investigation.speciesId),
       })),
+      design: plan === null ? null : designOf(plan.document),
       containers: containers.map(shown),
       reserve: all.filter((c) => c.inReserve).map(shown),
     };

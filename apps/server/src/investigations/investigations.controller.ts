@@ -1,4 +1,5 @@
 import {
+  type AlikeView,
   ChangeInvestigationRequest,
   type InvestigationNews,
   type InvestigationRecords,
@@ -37,6 +38,12 @@ export class InvestigationsController {
     @Query() query: NewsQuery,
   ): Promise<InvestigationNews> {
     return this.investigations.news(teacher, id, query);
+  }
+
+  /** What else sowed the same: other classes of this teacher, and earlier years. */
+  @Get(':id/alike')
+  alike(@Asking() teacher: TeacherRequester, @Param('id', IdPipe) id: string): Promise<AlikeView[]> {
+    return this.investigations.alike(teacher, id);
   }
 
   @Patch(':id')

@@ -1,5 +1,6 @@
 import { timeNow } from '@bright-sprout/core/clock/clock';
 import {
+  type AlikeView,
   ChangeInvestigationRequest,
   type InvestigationNews,
   type InvestigationRecords,
@@ -54,6 +55,21 @@ export class InvestigationsService {
       order: { sownOn: 'ASC' },
     });
     return Promise.all(found.map((i) => this.all.records(i)));
+  }
+
+  /** Investigations of the teacher's own classes with the same treatments, by what they are called and their kinds of seed. */
+  async alike(teacher: TeacherRequester, id: string): Promise<AlikeView[]> {
+    const own = await this.scope.investigationOf(teacher, id);
+    const classes = await this.scope.classesOf(teacher);
+    const found = await this.db.of(Investigation).find({
+      where: { classId: In(classes.map((c) => c.id)), removedAt: IsNull() },
+      relations: { treatments: true, classGroup: true },
+      order: { sownOn: 'DESC' },
+    });
+    const wanted = treatedAs(found.find((i) => i.id === own.id));
+    return found
+      .filter((i) => i.id !== own.id && wanted !== '' && treatedAs(i) === wanted)
+      .map(({ id, question, phase, sownOn, classGroup }) => ({ id, question, phase, sownOn, className: classGroup.name }));
   }
 
   /** Runs the insert; when another request made the same investigation meanwhile, that one stands. */
@@ -160,4 +176,14 @@ function finishedAt(phase: Phase | undefined, before: Investigation): Date | nul
 function closedAt(open: boolean | undefined, before: Date | null): Date | null {
   if (open === undefined) return before;
   return open ? null : (before ?? timeNow());
+}
+
+/** What its treatments are called with their kinds, in an order of their own; empty for one that is not there. */
+function treatedAs(investigation: Investigation | undefined): string {
+  if (!investigation) return '';
+  const { treatments, speciesId } = investigation;
+  return treatments
+    .map((t) => `${t.label.trim().toLowerCase()} ${t.speciesId ?? speciesId}`)
+    .sort()
+    .join('|');
 }

@@ -12,5 +12,7 @@ export class ScreenLink {
   @Index('screen_link_token', { unique: true }) @Column('char', { name: 'token_hash', length: 64 }) tokenHash: string;
   @Column('datetime', { name: 'made_at', precision: 3 }) madeAt: Date;
   @Column('datetime', { name: 'last_seen_at', precision: 3, nullable: true }) lastSeenAt: Date | null;
+  /** The question that it shows, as an address; null for the wall. */
+  @Column('varchar', { length: 800, nullable: true }) question: string | null;
   @Column('datetime', { name: 'revoked_at', precision: 3, nullable: true }) revokedAt: Date | null;
 }

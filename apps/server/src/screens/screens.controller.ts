@@ -1,5 +1,6 @@
 import { type NewScreenLink, type ScreenLinkView, type ScreenView } from '@bright-sprout/contracts/screens';
-import { Controller, Delete, Get, HttpCode, Param, Post, UseGuards } from '@nestjs/common';
+import { ShowQuestionRequest } from '@bright-sprout/contracts/questions';
+import { Body, Controller, Delete, Get, HttpCode, Param, Post, Put, UseGuards } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { seconds, Throttle } from '@nestjs/throttler';
 import { TeacherGuard } from '../access/guards';
@@ -21,6 +22,17 @@ export class ScreenLinksController {
   @Post()
   make(@Asking() teacher: TeacherRequester, @Param('id', IdPipe) id: string): Promise<NewScreenLink> {
     return this.screens.make(teacher, id);
+  }
+
+  /** Puts a question on the screen, or the wall back. */
+  @Put(':linkId/question')
+  showQuestion(
+    @Asking() teacher: TeacherRequester,
+    @Param('id', IdPipe) id: string,
+    @Param('linkId', IdPipe) linkId: string,
+    @Body() { address }: ShowQuestionRequest,
+  ): Promise<ScreenLinkView> {
+    return this.screens.showQuestion(teacher, id, linkId, address ?? null);
   }
 
   @Delete(':linkId')

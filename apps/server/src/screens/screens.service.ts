@@ -16,7 +16,7 @@ const SEEN_EVERY_MS = 60_000;
 
 const hashOf = (token: string) => createHash('sha256').update(token).digest('hex');
 
-/** Links for projectors and hallway screens: whoever has one sees the wall and nothing else, until it is taken back. */
+/** Links for projectors and hallway screens: whoever has one sees the wall, or one question, and nothing else, until it is taken back. */
 @Injectable()
 export class ScreensService {
   constructor(
@@ -37,9 +37,22 @@ export class ScreensService {
     if ((await this.list(teacher, investigationId)).length >= MOST_LINKS)
       throw new Problem(422, `At most ${MOST_LINKS} screens at a time. Take one back first.`);
     const token = randomBytes(24).toString('base64url');
-    const row = { id: newId(), investigationId, tokenHash: hashOf(token), madeAt: timeNow(), lastSeenAt: null };
+    const row = { id: newId(), investigationId, tokenHash: hashOf(token), madeAt: timeNow(), lastSeenAt: null, question: null };
     await this.db.of(ScreenLink).insert(row);
     return { ...viewOf(row), token };
+  }
+
+  async showQuestion(
+    teacher: TeacherRequester,
+    investigationId: string,
+    id: string,
+    question: string | null,
+  ): Promise<ScreenLinkView> {
+    await this.scope.investigationOf(teacher, investigationId);
+    const found = await this.db.of(ScreenLink).findOneBy({ id, investigationId, revokedAt: IsNull() });
+    if (!found) throw notFound('This screen');
+    await this.db.of(ScreenLink).update({ id }, { question });
+    return viewOf({ ...found, question });
   }
 
   async takeBack(teacher: TeacherRequester, id: string): Promise<void> {
@@ -64,10 +77,12 @@ export class ScreensService {
       // Nothing that a student wrote in words of their own.
       readings: readings.map((r) => ({ ...r, note: null, dayReason: null })),
       photos: [],
+      question: found.question,
     };
   }
 }
 
-function viewOf({ id, madeAt, lastSeenAt }: Pick<ScreenLink, 'id' | 'madeAt' | 'lastSeenAt'>): ScreenLinkView {
-  return { id, madeAt: madeAt.toISOString(), lastSeenAt: lastSeenAt?.toISOString() ?? null };
+function viewOf(link: Pick<ScreenLink, 'id' | 'madeAt' | 'lastSeenAt' | 'question'>): ScreenLinkView {
+  const { id, madeAt, lastSeenAt, question } = link;
+  return { id, madeAt: madeAt.toISOString(), lastSeenAt: lastSeenAt?.toISOString() ?? null, question };
 }

@@ -4,6 +4,7 @@ import { type JoinView, type SessionView } from '@bright-sprout/contracts/access
 import { type BenchView } from '@bright-sprout/contracts/checks';
 import { type ClassView } from '@bright-sprout/contracts/classes';
 import {
+  type AlikeView,
   type ChangeInvestigationRequest,
   type InvestigationRecords,
   type InvestigationView,
@@ -11,11 +12,12 @@ import {
 import { type BenchPrediction, type TeamPrediction } from '@bright-sprout/contracts/predictions';
 import { type PlanListing, type PlanView } from '@bright-sprout/contracts/plans';
 import { type RoomView } from '@bright-sprout/contracts/room';
+import { type SavedQuestion } from '@bright-sprout/contracts/questions';
 import { type RunChangeView } from '@bright-sprout/contracts/running';
 import { type ScreenLinkView, type ScreenView } from '@bright-sprout/contracts/screens';
 import { type BenchTogether, type TogetherView } from '@bright-sprout/contracts/together';
 import { type SeedLot } from '@bright-sprout/core/seeds/seedLot';
-import { QueryClient, queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { QueryClient, queryOptions, useMutation, useQueries, useQuery, useQueryClient } from '@tanstack/react-query';
 import { isProblem, request, ServerProblem } from './client';
 
 export const queryClient = new QueryClient({
@@ -68,6 +70,30 @@ const investigation = (id: string) =>
   });
 
 export const useInvestigation = (id: string) => useQuery(investigation(id));
+
+/** What else sowed the same treatments: other classes, earlier years. */
+export const useAlike = (id: string) =>
+  useQuery({
+    queryKey: ['alike', id],
+    queryFn: () => request<AlikeView[]>('GET', `/investigations/${id}/alike`),
+    enabled: id !== '',
+    staleTime: 60_000,
+  });
+
+const thatCame = (found: readonly { data: InvestigationRecords | undefined }[]) => found.flatMap((f) => f.data ?? []);
+
+/** Records of several investigations; those that are still on their way are left out. */
+export const useSeveralInvestigations = (ids: readonly string[]) =>
+  useQueries({
+    queries: ids.map((id) => investigation(id)),
+    combine: thatCame,
+  });
+
+export const useSavedQuestions = (investigationId: string) =>
+  useQuery({
+    queryKey: ['questions', investigationId],
+    queryFn: () => request<SavedQuestion[]>('GET', `/investigations/${investigationId}/questions`),
+  });
 
 /** Asks for the records that an address shows while the page itself is still on its way. */
 export function askEarly(path: string): void {

@@ -55,3 +55,14 @@ export function PlotlyChart({
     </>
   );
 }
+
+/** A drawn chart as a file. */
+export async function pictureOf(chart: HTMLElement, format: 'png' | 'svg'): Promise<Blob> {
+  const { default: plotly } = await library();
+  const { width, height } = chart.getBoundingClientRect();
+  const url = await plotly.toImage(chart, { format, width, height, scale: format === 'png' ? 2 : 1 });
+  const [head, body] = [url.slice(0, url.indexOf(',')), url.slice(url.indexOf(',') + 1)];
+  const type = format === 'png' ? 'image/png' : 'image/svg+xml';
+  if (!head.includes('base64')) return new Blob([decodeURIComponent(body)], { type });
+  return new Blob([Uint8Array.from(atob(body), (c) => c.charCodeAt(0))], { type });
+}

@@ -70,11 +70,21 @@ function Framed({
   useEffect(() => {
     address.current = setSearch;
   });
+  const written = useRef<string | null>(null);
   useEffect(() => {
     if (wanted === null) return;
-    const timer = setTimeout(() => address.current({ day: wanted }, { replace: true }), REST_MS);
+    const timer = setTimeout(() => {
+      written.current = wanted;
+      address.current((before) => withDay(before, wanted), { replace: true });
+    }, REST_MS);
     return () => clearTimeout(timer);
   }, [wanted]);
+  // Back and forward bring the day of their address with them.
+  const told = search.get('day');
+  useEffect(() => {
+    if (told !== null && told !== written.current) setWanted(told);
+    written.current = told;
+  }, [told]);
   const known = recordedOn(ribbon);
   const lookedAt = (wish: IsoDay | null): Looked => {
     const day = wish !== null && known.includes(wish) ? wish : (known[known.length - 1] ?? null);
@@ -116,6 +126,13 @@ function Framed({
       <main>{children(looked)}</main>
     </>
   );
+}
+
+/** The day beside whatever else the address says. */
+function withDay(before: URLSearchParams, day: IsoDay): URLSearchParams {
+  const next = new URLSearchParams(before);
+  next.set('day', day);
+  return next;
 }
 
 function LiveSign({ live, phase }: { live: boolean; phase: string }) {

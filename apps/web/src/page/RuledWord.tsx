@@ -1,3 +1,4 @@
+import { Fragment } from 'react';
 import { Dropdown } from 'react-bootstrap';
 import './ruledWord.scss';
 
@@ -5,6 +6,10 @@ export interface Choice<V extends string> {
   value: V;
   label: string;
   detail?: string;
+  /** Why it cannot be chosen now, in half a sentence. */
+  no?: string | null;
+  /** Begins a new part of the list. */
+  heading?: string;
 }
 
 /** A word of a sentence that stands on ruler ticks: pressing it opens its choices. */
@@ -25,12 +30,15 @@ export function RuledWord<V extends string>({
       <Dropdown.Toggle as="button" type="button" className="ruled-word" aria-label={`${name}: ${chosen?.label ?? value}`}>
         {chosen?.label ?? value}
       </Dropdown.Toggle>
-      <Dropdown.Menu>
+      <Dropdown.Menu className="ruled-menu">
         {choices.map((c) => (
-          <Dropdown.Item as="button" type="button" key={c.value} eventKey={c.value} active={c.value === value}>
-            {c.label}
-            {c.detail && <span className="ruled-detail">{c.detail}</span>}
-          </Dropdown.Item>
+          <Fragment key={c.value}>
+            {c.heading && <Dropdown.Header>{c.heading}</Dropdown.Header>}
+            <Dropdown.Item as="button" type="button" eventKey={c.value} active={c.value === value} disabled={Boolean(c.no)}>
+              {c.label}
+              {(c.no ?? c.detail) && <span className="ruled-detail">{c.no ?? c.detail}</span>}
+            </Dropdown.Item>
+          </Fragment>
         ))}
       </Dropdown.Menu>
     </Dropdown>

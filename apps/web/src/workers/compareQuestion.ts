@@ -1,15 +1,33 @@
-import { type ComparedRecords, type Comparison } from '@bright-sprout/core/compare/compareOnDay';
+import { type Cause, type CauseFacts } from '@bright-sprout/core/compare/causes/cause';
+import { type GroupedRecords } from '@bright-sprout/core/compare/groups';
+import { type Question } from '@bright-sprout/core/compare/question';
+import { type Sureness } from '@bright-sprout/core/compare/sureness';
 import { type OwnMeasure } from '@bright-sprout/core/measures/ownMeasure';
-import { type CountingPolicies } from '@bright-sprout/core/readings/policies';
+import { type Result } from '@bright-sprout/core/result/result';
 
-/** What the comparison worker is asked. A measure crosses by its code: its words are functions. */
-export interface CompareQuestion extends CountingPolicies {
-  records: ComparedRecords;
-  day: string;
-  measure: string;
-  own: readonly OwnMeasure[];
-  /** The same seed gives the same resamples, so a claim does not flicker between visits. */
-  seed: number;
+/** Records cross to the worker once, and are named by a number from then on. */
+export interface RecordsMessage {
+  kind: 'records';
+  key: number;
+  records: GroupedRecords;
 }
 
-export type CompareAnswer = Omit<Comparison, 'measure'>;
+/** A measure crosses by its code: its words are functions. */
+export interface QuestionMessage {
+  kind: 'question';
+  number: number;
+  records: number;
+  question: Question;
+  own: readonly OwnMeasure[];
+  facts: Omit<CauseFacts, 'groups' | 'records' | 'question' | 'measure' | 'sureness'>;
+}
+
+export type CompareMessage = RecordsMessage | QuestionMessage;
+
+export interface CompareAnswer {
+  sureness: Result<Sureness>;
+  causes: Cause[];
+}
+
+/** How far it is, or the answer; the number ties it to its question. */
+export type AnswerMessage = { number: number; share: number } | { number: number; answer: CompareAnswer; milliseconds: number };

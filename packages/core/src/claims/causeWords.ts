@@ -14,7 +14,8 @@ export interface CauseWords {
   press: string | null;
 }
 
-const some = (codes: readonly string[]) => `${listInWords(codes.slice(0, 6))}${codes.length > 6 ? ` and ${codes.length - 6} more` : ''}`;
+const some = (codes: readonly string[]) =>
+  `${listInWords(codes.slice(0, 6))}${codes.length > 6 ? ` and ${codes.length - 6} more` : ''}`;
 
 /** Words for what else could explain it; together with `claimFinding` the only place that speaks of a comparison. */
 export function causeWords(cause: Cause, subject: Pick<ClaimSubject, 'container' | 'shown' | 'kind'>): CauseWords {
@@ -26,7 +27,10 @@ export function causeWords(cause: Cause, subject: Pick<ClaimSubject, 'container'
       const where = cause.along === 'row' ? 'between the window row and the other' : 'from one end of a team’s row to the other';
       const size = shown.size(cause.difference) || 'a step';
       return cause.verdict === 'ask'
-        ? said('A better place?', `What treatment and team leave differs by ${size} ${where}; luck does that ${often(cause.p)}. Look at the tray below.`)
+        ? said(
+            'A better place?',
+            `What treatment and team leave differs by ${size} ${where}; luck does that ${often(cause.p)}. Look at the tray below.`,
+          )
         : said('A better place?', `No slope across the tray stands out: ${size} ${where}, as luck does ${often(cause.p)}.`);
     }
     case 'place-unknown':
@@ -37,18 +41,32 @@ export function causeWords(cause: Cause, subject: Pick<ClaimSubject, 'container'
         `${cause.team}: ${shown.signed(cause.offset)} against the other teams (${shown.signed(cause.low)} to ${shown.signed(cause.high)}). Comparing within teams keeps that out of the differences; ask how they hold the ruler.`,
       );
     case 'teams-alike':
-      return said('A team that reads otherwise?', `No team stands apart: the furthest lies ${shown.size(cause.most) || 'less than a step'} from the others.`);
+      return said(
+        'A team that reads otherwise?',
+        `No team stands apart: the furthest lies ${shown.size(cause.most) || 'less than a step'} from the others.`,
+      );
     case 'no-teams':
       return said('A careful and a careless hand?', 'No teams are known here, so a measurer could look like a treatment.');
     case 'apart':
-      return said('The team, not the treatment?', `${listInWords(cause.groups)}: no team has it beside what it is compared with, so team and treatment cannot be told apart.`);
+      return said(
+        'The team, not the treatment?',
+        `${listInWords(cause.groups)}: no team has it beside what it is compared with, so team and treatment cannot be told apart.`,
+      );
     case 'losses': {
       const lost = cause.by.filter((b) => b.lost > 0);
       if (lost.length === 0) return said('Only the strong ones left?', 'None was lost.');
       const counts = listInWords(lost.map((b) => `${b.lost} of ${b.of} with ${b.label}`));
       const press =
-        cause.change?.afterLoss === undefined ? null : cause.change.afterLoss === 'carry' ? 'Count the lost as last seen' : 'Leave the lost out';
-      return said('Only the strong ones left?', `Lost: ${counts}.${cause.uneven ? ' What is measured may be the stronger ones.' : ' That is about alike.'}`, press);
+        cause.change?.afterLoss === undefined
+          ? null
+          : cause.change.afterLoss === 'carry'
+            ? 'Count the lost as last seen'
+            : 'Leave the lost out';
+      return said(
+        'Only the strong ones left?',
+        `Lost: ${counts}.${cause.uneven ? ' What is measured may be the stronger ones.' : ' That is about alike.'}`,
+        press,
+      );
     }
     case 'survivors':
       return said(
@@ -59,7 +77,10 @@ export function causeWords(cause: Cause, subject: Pick<ClaimSubject, 'container'
     case 'looks':
       if (cause.missing.length > 0) return said('Looked at less often?', `Nobody looked at ${some(cause.missing)} here.`);
       return cause.uneven
-        ? said('Looked at less often?', `Over ${counted(cause.days, 'check day')} one treatment was looked at less often than another.`)
+        ? said(
+            'Looked at less often?',
+            `Over ${counted(cause.days, 'check day')} one treatment was looked at less often than another.`,
+          )
         : said('Looked at less often?', `All were looked at alike, on ${counted(cause.days, 'check day')}.`);
     case 'sowing':
       if (cause.by.length === 0) return said('Sown otherwise?', 'Nothing went otherwise on sowing day, as far as was noted.');
@@ -71,8 +92,14 @@ export function causeWords(cause: Cause, subject: Pick<ClaimSubject, 'container'
       return said('Not quite fair?', cause.sentence);
     case 'room':
       return cause.cold
-        ? said('Colder days?', `Down to ${cause.coldest.toFixed(0)} °C on ${formatDay(cause.day)}${cause.weekend ? ', a weekend' : ''}: cold for ${kind}. It fell on all in the room alike.`)
-        : said('Colder days?', `Never below ${cause.coldest.toFixed(0)} °C in the room (${formatDay(cause.day)}), and all stood in it.`);
+        ? said(
+            'Colder days?',
+            `Down to ${cause.coldest.toFixed(0)} °C on ${formatDay(cause.day)}${cause.weekend ? ', a weekend' : ''}: cold for ${kind}. It fell on all in the room alike.`,
+          )
+        : said(
+            'Colder days?',
+            `Never below ${cause.coldest.toFixed(0)} °C in the room (${formatDay(cause.day)}), and all stood in it.`,
+          );
     case 'room-unknown':
       return said('Colder days?', 'Nobody read the room’s temperature in these days.');
     case 'doubts':
@@ -88,11 +115,17 @@ export function causeWords(cause: Cause, subject: Pick<ClaimSubject, 'container'
         `Compare all at ${counted(cause.youngest, 'day')} old`,
       );
     case 'kinds':
-      return said('More than one thing differs?', 'Kinds of seed differ in many things at once: this compares them, and gives no single cause.');
+      return said(
+        'More than one thing differs?',
+        'Kinds of seed differ in many things at once: this compares them, and gives no single cause.',
+      );
     case 'gaps':
       return cause.containers === 0
         ? said('Over a weekend?', 'Somebody looked every day, so each is known to the day.')
-        : said('Over a weekend?', `For ${cause.containers} of ${cause.of} ${pots} the day is only known to lie between two looks, up to ${cause.longest.toFixed(0)} days apart. They are counted as spans, not as Mondays.`);
+        : said(
+            'Over a weekend?',
+            `For ${cause.containers} of ${cause.of} ${pots} the day is only known to lie between two looks, up to ${cause.longest.toFixed(0)} days apart. They are counted as spans, not as Mondays.`,
+          );
     case 'lot':
       return said('Chosen places?', `${capital(placesWords(cause.split, container))}.`);
   }

@@ -58,6 +58,11 @@ function grouped(contrasts: readonly Contrast[]): Contrast[][] {
   return [...groups.values()];
 }
 
+/** `with 25 and 50 mmol/L`, or `under “behind a curtain”`. */
+function joined(labels: readonly string[], { joined: how }: ClaimSubject): string {
+  return how === 'with' ? `with ${listInWords(labels)}` : `under ${listInWords(labels.map((l) => `“${l}”`))}`;
+}
+
 const ofLabel = ({ asked }: Contrast) => (asked.kind === 'difference' || asked.kind === 'main' ? asked.of : '');
 const againstOf = ({ asked }: Contrast) => (asked.kind === 'difference' || asked.kind === 'main' ? asked.against : '');
 
@@ -69,16 +74,21 @@ function differenceSentence(own: readonly Contrast[], verb: string, subject: Cla
   const at = when && ` ${when}`;
   if (question.between === 'teams')
     return `${labels} found ${noun} that ${verb}${at} than ${against === 'the others' ? 'the other teams did' : against}${band === 'early' ? '' : sizes(own, subject)}, treatments taken into account.`;
-  if (question.between === 'kinds') return `${capital(labels.toLowerCase())} ${verb}${at} than ${against.toLowerCase()}${band === 'early' ? '' : sizes(own, subject)}.`;
-  if (question.between === 'ages') return `The ${noun} of ${labels} ${verb}${at} than that of ${against}${band === 'early' ? '' : sizes(own, subject)}.`;
+  if (question.between === 'kinds')
+    return `${capital(labels.toLowerCase())} ${verb}${at} than ${against.toLowerCase()}${band === 'early' ? '' : sizes(own, subject)}.`;
+  if (question.between === 'ages')
+    return `The ${noun} of ${labels} ${verb}${at} than that of ${against}${band === 'early' ? '' : sizes(own, subject)}.`;
   const the = noun.startsWith('the ') ? noun : `the ${noun}`;
-  if (band === 'early') return `${capital(the)} with ${labels} ${verb} than ${the} with ${against}.`;
-  if (band === 'primary') return capital(`${when ? `${when} ` : ''}${the} with ${labels} ${verb} than with ${against}${sizes(own, subject)}.`);
-  return `With ${labels}, ${noun} ${verb}${at} than with ${against}${sizes(own, subject)}.`;
+  const [by, than] = [joined(own.map(ofLabel), subject), joined([against], subject)];
+  if (band === 'early') return `${capital(the)} ${by} ${verb} than ${the} ${than}.`;
+  if (band === 'primary') return capital(`${when ? `${when} ` : ''}${the} ${by} ${verb} than ${than}${sizes(own, subject)}.`);
+  return `${capital(by)}, ${noun} ${verb}${at} than ${than}${sizes(own, subject)}.`;
 }
 
 const cannot = ({ band, container, classes }: ClaimSubject): string =>
-  band === 'early' ? 'we cannot tell yet' : `${classes > 1 ? `these ${classes} classes` : `these ${plural(container)}`} cannot tell yet`;
+  band === 'early'
+    ? 'we cannot tell yet'
+    : `${classes > 1 ? `these ${classes} classes` : `these ${plural(container)}`} cannot tell yet`;
 
 function cannotTell(own: readonly Contrast[], subject: ClaimSubject): string {
   const { between } = subject.question;
@@ -123,27 +133,28 @@ function mainSentence(c: Contrast, subject: ClaimSubject): string {
   const verb = c.estimate < 0 ? subject.shown.less : subject.shown.more;
   const size = sizeWords(subject.shown, c.estimate, subject.band);
   const at = subject.when && ` ${subject.when}`;
-  return `With ${asked.of}, ${nounOf(subject)} ${verb}${at} than with ${asked.against}${size && `: by about ${size}`}, over all of ${asked.over}.`;
+  return `${capital(joined([asked.of], subject))}, ${nounOf(subject)} ${verb}${at} than ${joined([asked.against], subject)}${size && `: by about ${size}`}, over all of ${asked.over}.`;
 }
 
 function interactionSentence(c: Contrast, simple: readonly Contrast[], subject: ClaimSubject): string {
   const { asked } = c;
   if (asked.kind !== 'interaction') return '';
   const { shown, band } = subject;
-  if (!isClear(c)) return `Whether ${asked.of} does as much with ${asked.at} as with ${asked.against}, ${cannot(subject)}.`;
+  if (!isClear(c))
+    return `Whether ${asked.of} does as much ${joined([asked.at], subject)} as ${joined([asked.against], subject)}, ${cannot(subject)}.`;
   const at = (where: string) => simple.find((s) => s.asked.kind === 'difference' && s.asked.where === where);
   const [there, here] = [at(asked.at), at(asked.against)];
   const size = (d: number) => sizeWords(shown, d, band);
   if (!there || !here)
-    return `${capital(asked.of)} did ${c.estimate < 0 ? 'less' : 'more'} with ${asked.at} than with ${asked.against}${size(c.estimate) && `: by ${size(c.estimate)}`}.`;
+    return `${capital(asked.of)} did ${c.estimate < 0 ? 'less' : 'more'} ${joined([asked.at], subject)} than ${joined([asked.against], subject)}${size(c.estimate) && `: by ${size(c.estimate)}`}.`;
   // A change of sign is the more telling fact than its size.
   if (Math.sign(there.estimate) !== Math.sign(here.estimate) && isClear(there) && isClear(here))
-    return `${capital(asked.of)} worked one way with ${asked.against} (${shown.signed(here.estimate)}) and the other way with ${asked.at} (${shown.signed(there.estimate)}).`;
+    return `${capital(asked.of)} worked one way ${joined([asked.against], subject)} (${shown.signed(here.estimate)}) and the other way ${joined([asked.at], subject)} (${shown.signed(there.estimate)}).`;
   const more = Math.abs(there.estimate) > Math.abs(here.estimate);
   const [most, least] = more ? [there, here] : [here, there];
   const place = (s: Contrast) => (s.asked.kind === 'difference' ? s.asked.where! : '');
   const luck = isClear(least) ? '' : ` The ${shown.signed(least.estimate)} alone could be luck.`;
-  return `${capital(asked.of)} did more with ${place(most)} (${shown.signed(most.estimate)}) than with ${place(least)} (${shown.signed(least.estimate)}): ${size(c.estimate)} between the two.${luck}`;
+  return `${capital(asked.of)} did more ${joined([place(most)], subject)} (${shown.signed(most.estimate)}) than ${joined([place(least)], subject)} (${shown.signed(least.estimate)}): ${size(c.estimate)} between the two.${luck}`;
 }
 
 /** What a contrast is called in a list. */

@@ -9,7 +9,7 @@ import { type Measure } from '../measures/measure';
 import { measureOf } from '../measures/registry';
 import { GRADE_BANDS, type GradeBand } from '../words/gradeBand';
 import { claimSentence } from './claimSentence';
-import { type ClaimSubject } from './claimSubject';
+import { type ClaimSubject, joinedBy } from './claimSubject';
 
 const DAY = '2026-03-19';
 
@@ -31,6 +31,7 @@ function claim(
     when: 'on day 16',
     band: 'primary',
     classes: 1,
+    joined: joinedBy(design),
     readingError: null,
     ...subject,
   });
@@ -129,7 +130,11 @@ test('a day is sooner or later, never taller', () => {
   const records = recordsOf({ A: [1, 1, 1, 1, 1, 1, 1], B: [1, 1, 1, 1, 1, 1, 1] });
   const days: Record<string, number[]> = { A: [2, 2, 4, 2, 4, 2, 2], B: [8, 6, 8, 10, 8, 99, 8] };
   const readings = Object.entries(days).flatMap(([t, list]) => list.flatMap((d, i) => up(d, `${t}${i + 1}`)));
-  const { finding, evidence } = claim({ ...records, readings }, { follow: 'sprouted', when: { kind: 'course' } }, { when: '', band: 'middle' });
+  const { finding, evidence } = claim(
+    { ...records, readings },
+    { follow: 'sprouted', when: { kind: 'course' } },
+    { when: '', band: 'middle' },
+  );
   expect(finding).toMatch(/^With salt B, barley came up later than with no salt: by about \d\.\d days\.$/);
   expect(evidence).toBe('13 pots came up, 1 never, counted as waiting to the last look.');
 });
@@ -137,7 +142,13 @@ test('a day is sooner or later, never taller', () => {
 const SERIES: ComparedDesign = {
   kind: 'dose-series',
   factors: [
-    { name: 'salt', subject: 'salt', unit: 'mmol/L', controlled: true, levels: [0, 25, 50].map((amount) => ({ label: `${amount}`, amount })) },
+    {
+      name: 'salt',
+      subject: 'salt',
+      unit: 'mmol/L',
+      controlled: true,
+      levels: [0, 25, 50].map((amount) => ({ label: `${amount}`, amount })),
+    },
   ],
   levels: { A: [0], B: [1], D: [2] },
 };
@@ -154,8 +165,26 @@ test('a series is a slope for each step, as a straight line has it', () => {
 const CROSSED: ComparedDesign = {
   kind: 'two-factors',
   factors: [
-    { name: 'food', subject: 'feed', unit: '', controlled: true, levels: [{ label: 'plain', amount: null }, { label: 'food', amount: null }] },
-    { name: 'light', subject: 'light', unit: '', controlled: true, levels: [{ label: 'the sill', amount: null }, { label: 'the dim shelf', amount: null }] },
+    {
+      name: 'food',
+      subject: 'feed',
+      unit: '',
+      controlled: true,
+      levels: [
+        { label: 'plain', amount: null },
+        { label: 'food', amount: null },
+      ],
+    },
+    {
+      name: 'light',
+      subject: 'light',
+      unit: '',
+      controlled: true,
+      levels: [
+        { label: 'the sill', amount: null },
+        { label: 'the dim shelf', amount: null },
+      ],
+    },
   ],
   levels: { A: [0, 0], B: [0, 1], C: [1, 0], D: [1, 1] },
 };
@@ -164,10 +193,10 @@ test('crossed things: where the first does more, by how much, and which part alo
   const row = (start: number) => [0, 1, 2, 3, 4, 5, 6].map((i) => start + 4 * Math.sin(1.7 * i + start));
   const crossed = (food: number) => recordsOf({ A: row(100), B: row(80), C: row(140), D: row(80 + food) });
   expect(claim(crossed(3), { between: 'factors' }, { band: 'middle' }, HEIGHT, CROSSED).finding).toMatch(
-    /^Food did more with the sill \(\+\d\.\d cm\) than with the dim shelf \([+−]?\d\.\d cm\): \d\.\d cm between the two\. The .* alone could be luck\.$/,
+    /^Food did more under “the sill” \(\+\d\.\d cm\) than under “the dim shelf” \([+−]?\d\.\d cm\): \d\.\d cm between the two\. The .* alone could be luck\.$/,
   );
   expect(claim(crossed(40), { between: 'factors' }, { band: 'middle' }, HEIGHT, CROSSED).finding).toMatch(
-    /Whether food does as much with the dim shelf as with the sill, these pots cannot tell yet\.$/,
+    /Whether food does as much under “the dim shelf” as under “the sill”, these pots cannot tell yet\.$/,
   );
 });
 
@@ -177,7 +206,14 @@ const group = fc.array(height, { minLength: 1, maxLength: 8 });
 test.each(GRADE_BANDS)('%s: whatever the class grows, the words stay careful', (band) => {
   fc.assert(
     fc.property(fc.record({ A: group, B: group, C: group }), fc.constantFrom('treatments', 'teams'), (heights, between) => {
-      const { finding, certainty, evidence, limits } = claim(recordsOf(heights), { between: between as 'teams' }, { band }, HEIGHT, null, 99);
+      const { finding, certainty, evidence, limits } = claim(
+        recordsOf(heights),
+        { between: between as 'teams' },
+        { band },
+        HEIGHT,
+        null,
+        99,
+      );
       const words = `${finding} ${certainty.join(' ')} ${evidence} ${limits.join(' ')}`;
       expect(words).not.toMatch(/\bpro(ve|of)|no effect|no difference|the same height|NaN|undefined|Infinity/i);
       expect(words.replace(/statistically significant/gi, '')).not.toMatch(/significant/i);

@@ -44,7 +44,9 @@ function evidence(groups: readonly Group[], { container, question, shown }: Clai
     total((g) => g.notChecked.length),
   ];
   const measured = new Set(dots.filter((d) => d.plants > 0).map((d) => d.container.id)).size;
-  const parts = [`${counted(measured, container)} ${isTime(question) || question.follow === 'share-up' ? 'came up' : 'measured'}`];
+  const parts = [
+    `${counted(measured, container)} ${isTime(question) || question.follow === 'share-up' ? 'came up' : 'measured'}`,
+  ];
   const asCounted = (list: (g: Group) => Group['lost'], words: string) =>
     groups.some((g) => list(g).some((c) => counts.has(c.id))) ? `, ${words}` : '';
   if (notUp > 0)
@@ -54,9 +56,12 @@ function evidence(groups: readonly Group[], { container, question, shown }: Clai
         : `${notUp} not up yet${asCounted((g) => g.notUp, 'counted as zero')}`,
     );
   if (lost > 0)
-    parts.push(`${lost} lost${asCounted((g) => g.lost, question.afterLoss === 'carry' ? 'counted as last seen' : 'counted as zero')}`);
+    parts.push(
+      `${lost} lost${asCounted((g) => g.lost, question.afterLoss === 'carry' ? 'counted as last seen' : 'counted as zero')}`,
+    );
   if (removed > 0) parts.push(`${removed} taken out on purpose${asCounted((g) => g.removed, 'counted as last seen')}`);
-  if (without > 0) parts.push(`${without} ${shown.name === 'height' ? 'up without a height' : `looked at without ${shown.name}`}`);
+  if (without > 0)
+    parts.push(`${without} ${shown.name === 'height' ? 'up without a height' : `looked at without ${shown.name}`}`);
   if (blank > 0) parts.push(`${blank} not looked at`);
   const plants = dots.reduce((sum, d) => sum + d.plants, 0);
   const seedlings = plants > measured && question.follow === 'value' ? ` (${plants} plants; the ${container} counts once)` : '';

@@ -1,4 +1,5 @@
 import { type Question } from '../compare/question';
+import { type ComparedDesign } from '../compare/records';
 import { type Shown } from '../compare/shown';
 import { type GradeBand } from '../words/gradeBand';
 
@@ -13,8 +14,17 @@ export interface ClaimSubject {
   /** When it was, after the verb: `on day 16`, `at 14 days old`; empty for the whole course. */
   when: string;
   band: GradeBand;
+  /** How a treatment is named after its preposition: `with 25 mmol/L`, or `under “behind a curtain”`. */
+  joined: 'with' | 'under';
   /** Several classes are taken together: how many. */
   classes: number;
   /** How far readings of one plant by this class lie from each other, as a standard deviation in the stored unit; null where nobody tried. */
   readingError: number | null;
+}
+
+/** What is given to a plant is had `with` it; any other difference is what it stands `under`, by its own name. */
+const GIVEN = ['salt', 'acid', 'chalk', 'feed', 'water', 'soil', 'cover', 'crowding'];
+
+export function joinedBy(design: ComparedDesign | null): ClaimSubject['joined'] {
+  return design === null || design.factors.every((f) => GIVEN.includes(f.subject)) ? 'with' : 'under';
 }

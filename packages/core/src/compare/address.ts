@@ -37,7 +37,7 @@ export function addressOf(question: Question, usual: Question): Address {
   const put = (key: keyof Address, value: string, as: string) => {
     if (value !== as) address[key] = value;
   };
-  const what = (q: Question) => (oneOf(SPROUTING, q.follow) ?? (q.follow === 'value' ? q.measure : `${q.measure}.${q.follow}`));
+  const what = (q: Question) => oneOf(SPROUTING, q.follow) ?? (q.follow === 'value' ? q.measure : `${q.measure}.${q.follow}`);
   put('what', what(question), what(usual));
   if (question.reach !== '') address.reach = question.reach;
   put('when', whenText(question.when), whenText(usual.when));

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { reading, recordsOf } from '../../test/records';
+import { reading } from '../../test/records';
 import { numberFound } from '../measures/finding';
 import { BUILT_IN, measureOf } from '../measures/registry';
 import { addressOf, questionAt } from './address';
@@ -109,7 +109,15 @@ const question = fc.record<Question>({
   report: fc.constantFrom('container-mean', 'tallest', 'total'),
   withOthers: fc.constant([]),
 });
-const STARTS = ['salt-steps', 'feed-and-light', 'age-ladder', 'kinds-side-by-side', 'crowded-pots', 'is-it-alive', 'watch-and-wonder'];
+const STARTS = [
+  'salt-steps',
+  'feed-and-light',
+  'age-ladder',
+  'kinds-side-by-side',
+  'crowded-pots',
+  'is-it-alive',
+  'watch-and-wonder',
+];
 const all = STARTS.map(begun);
 
 test('whatever is asked settles on something that makes sense, at once and for good, and has an answer', () => {
@@ -142,7 +150,12 @@ test('an address that nobody can read is as usual', () => {
   const [salt] = all;
   const usual = firstQuestion(salt!, DAYS[1]!);
   const odd = { what: 'no.such', when: 'once upon', by: 'magic', mark: '<b>', with: '1.2' };
-  expect(settled(questionAt(odd, usual, DAYS[1]!), salt!)).toMatchObject({ between: 'doses', follow: 'value', when: usual.when, withOthers: [] });
+  expect(settled(questionAt(odd, usual, DAYS[1]!), salt!)).toMatchObject({
+    between: 'doses',
+    follow: 'value',
+    when: usual.when,
+    withOthers: [],
+  });
 });
 
 test('good questions make sense as they stand, each once', () => {

@@ -123,7 +123,8 @@ export function severalPlants({ readings }: Pick<GroupedRecords, 'readings'>): b
 export function reportNo(report: Reported, question: Pick<Question, 'measure' | 'follow'>, { records, measures }: Askable): No {
   if (report === 'container-mean') return null;
   const measure = measures.find((m) => m.code === question.measure);
-  if (question.follow === 'sprouted' || question.follow === 'share-up' || measure?.of !== 'plant') return 'it is one number already';
+  if (question.follow === 'sprouted' || question.follow === 'share-up' || measure?.of !== 'plant')
+    return 'it is one number already';
   if (!severalPlants(records)) return 'each container has one plant';
   return report === 'total' && !addsUp(measure) ? 'it cannot be added up' : null;
 }
@@ -191,7 +192,9 @@ function usualWhen({ follow }: Pick<Question, 'follow'>, { days, records }: Aska
 /** Heights that can be waited for: a few whole steps up to what was found; of stages all but the first. */
 export function reachesOf(measure: Measure, { records }: Pick<Askable, 'records'>): string[] {
   if (measure.summedUp === 'order') {
-    const found = new Set(records.readings.flatMap((r) => r.findings.flatMap((f) => (f.measure === measure.code ? (f.choice ?? []) : []))));
+    const found = new Set(
+      records.readings.flatMap((r) => r.findings.flatMap((f) => (f.measure === measure.code ? (f.choice ?? []) : []))),
+    );
     return measure.choices.filter((c) => found.has(c.code)).map((c) => c.code);
   }
   const highest = records.readings.reduce(
@@ -249,7 +252,7 @@ export function goodQuestions(askable: Askable, day: IsoDay): Question[] {
     { between: 'treatments', when: { kind: 'day', day } },
     { follow: 'sprouted', between: 'treatments', when: { kind: 'course' } },
     { follow: 'share-up', between: 'treatments', when: { kind: 'end' } },
-    { follow: 'per-day', between: 'treatments' },
+    ...(countsSeeds([first.measure]) ? [] : [{ follow: 'per-day', between: 'treatments' } as const]),
     { mark: 'plant', between: 'treatments', follow: 'value', when: { kind: 'day', day } },
     { report: 'total', between: 'treatments', follow: 'value', when: { kind: 'day', day } },
     { between: 'teams', follow: 'value', when: { kind: 'day', day } },

@@ -15,9 +15,7 @@ export function designOf(plan: Pick<PlanDocument, 'kind' | 'factors'>): Compared
       controlled: control !== null,
       levels: levelsOf(f).map(({ label, amount }) => ({ label, amount: amount ?? null })),
     })),
-    levels: Object.fromEntries(
-      treatments.map((t) => [t.code, plan.factors.map((_, f) => levelsOf(f).indexOf(t.levels[f]!))]),
-    ),
+    levels: Object.fromEntries(treatments.map((t) => [t.code, plan.factors.map((_, f) => levelsOf(f).indexOf(t.levels[f]!))])),
   };
 }
 

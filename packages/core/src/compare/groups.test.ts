@@ -136,7 +136,12 @@ test('at equal age: the look of that day, or the line between two near ones; nev
 });
 
 test('a day of sprouting is a span between looks: cups by their first sign, never is the last look, lost before is left out', () => {
-  const some = course({ A1: [null, null, 12, 30], A2: [5, 9, 20, 40], B1: [null, null, null, null], B2: [null, 'lost', 'lost', 'lost'] });
+  const some = course({
+    A1: [null, null, 12, 30],
+    A2: [5, 9, 20, 40],
+    B1: [null, null, null, null],
+    B2: [null, 'lost', 'lost', 'lost'],
+  });
   const found = valuesOf(some, HEIGHT, heightsOn('', { follow: 'sprouted', when: { kind: 'course' } }));
   expect(found.get('A1')).toMatchObject({ state: 'measured', value: 7.5, span: { low: 6, high: 9 } });
   expect(found.get('A2')).toMatchObject({ value: 1.5, span: { low: 0, high: 3 } });
@@ -170,17 +175,18 @@ test('the day a height or a stage was reached', () => {
   const seen = ['hook', 'hook', 'seed-leaves', 'true-leaves'];
   const readings = stages.readings.map((r, i) => ({ ...r, findings: [choiceFound('stage', seen[i]!)] }));
   const stage = measureOf('stage')!;
-  expect(values({ ...stages, readings }, { follow: 'reached', reach: 'seed-leaves', when: { kind: 'course' } }, stage)).toEqual({ A1: 7.5 });
+  expect(values({ ...stages, readings }, { follow: 'reached', reach: 'seed-leaves', when: { kind: 'course' } }, stage)).toEqual({
+    A1: 7.5,
+  });
 });
 
 test('several plants in a cup: their mean, the tallest, all together, or each its own mark', () => {
   const some = course({ A1: [null, null, null, 90] });
-  const two = { ...some, readings: [...some.readings, { ...some.readings[3]!, id: 'second', plant: '2', findings: [numberFound('height', 50)] }] };
-  expect([
-    values(two, {}).A1,
-    values(two, { report: 'tallest' }).A1,
-    values(two, { report: 'total' }).A1,
-  ]).toEqual([70, 90, 140]);
+  const two = {
+    ...some,
+    readings: [...some.readings, { ...some.readings[3]!, id: 'second', plant: '2', findings: [numberFound('height', 50)] }],
+  };
+  expect([values(two, {}).A1, values(two, { report: 'tallest' }).A1, values(two, { report: 'total' }).A1]).toEqual([70, 90, 140]);
   const [a] = groupsOf(two, HEIGHT, heightsOn('2026-03-16', { mark: 'plant' }));
   expect(a!.dots.map((d) => [d.plant, d.value])).toEqual([
     ['1', 90],

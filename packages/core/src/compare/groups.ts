@@ -169,6 +169,17 @@ const grouping = (key: string, label: string, control: boolean, holds: Grouping[
   holds,
 });
 
+/** One value a container: where each plant has its mark, their mean. */
+export function containersOf({ dots }: Pick<Group, 'dots'>) {
+  const own = new Map<string, Group['dots']>();
+  for (const dot of dots) {
+    const list = own.get(dot.container.id);
+    if (list) list.push(dot);
+    else own.set(dot.container.id, [dot]);
+  }
+  return [...own.values()].map((list) => ({ container: list[0]!.container, value: mean(list.map((d) => d.value)) }));
+}
+
 /** The marks of a question in their groups. Cheap enough for every change of a word. */
 export function groupsOf(records: GroupedRecords, measure: Measure, question: Question): Group[] {
   const values = valuesOf(records, measure, question);
@@ -177,15 +188,15 @@ export function groupsOf(records: GroupedRecords, measure: Measure, question: Qu
       const value = values.get(container.id);
       return value ? [{ container, value }] : [];
     });
-    const of = (...states: Value['state'][]) =>
-      own.filter((o) => states.includes(o.value.state)).map((o) => o.container);
+    const of = (...states: Value['state'][]) => own.filter((o) => states.includes(o.value.state)).map((o) => o.container);
     const dots = dotsOf(own, records, measure, question);
     return {
       key,
       label,
       treatment,
       dots,
-      summary: describe(dots.map((d) => d.value)),
+      // The container counts once, however many plants of it have a mark.
+      summary: describe(containersOf({ dots }).map((c) => c.value)),
       lost: of('lost'),
       removed: of('thinned', 'moved'),
       notUp: of('not-up'),
@@ -209,7 +220,12 @@ function dotsOf(
 }
 
 /** Each plant of a container on its own; a container whose value a policy gave stays one mark. */
-function plantDots(dots: readonly Dot[], { readings }: Pick<ComparedRecords, 'readings'>, measure: Measure, question: Question): Dot[] {
+function plantDots(
+  dots: readonly Dot[],
+  { readings }: Pick<ComparedRecords, 'readings'>,
+  measure: Measure,
+  question: Question,
+): Dot[] {
   if (question.when.kind !== 'day' && question.when.kind !== 'end') return [...dots];
   const looks = looksByContainer(readings);
   const days = recordedDays(readings);

@@ -31,7 +31,7 @@ export function looksByContainer(readings: readonly Reading[]): ReadonlyMap<stri
 function looksOf(readings: readonly Reading[]): Look[] {
   const looks: Look[] = [];
   const last = new Map<string, Reading>();
-  for (let i = 0; i < readings.length; ) {
+  for (let i = 0; i < readings.length;) {
     const { day } = readings[i]!;
     const today = new Map<string, Reading>();
     for (; i < readings.length && readings[i]!.day === day; i++) {

@@ -48,5 +48,7 @@ export function pooledRecords(runs: readonly Run[]): GroupedRecords {
 
 /** Classes sow on different days: a question about a day is asked of all at the age that the first class had on it. */
 export function atEqualAge(question: Question, sownOn: IsoDay): Question {
-  return question.when.kind === 'day' ? { ...question, when: { kind: 'age', age: daysBetween(sownOn, question.when.day) } } : question;
+  return question.when.kind === 'day'
+    ? { ...question, when: { kind: 'age', age: daysBetween(sownOn, question.when.day) } }
+    : question;
 }

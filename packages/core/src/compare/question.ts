@@ -15,17 +15,7 @@ export type When =
   | { kind: 'course' }
   | { kind: 'end' };
 
-export const BETWEENS = [
-  'treatments',
-  'doses',
-  'factors',
-  'teams',
-  'kinds',
-  'ages',
-  'classes',
-  'earlier',
-  'predicted',
-] as const;
+export const BETWEENS = ['treatments', 'doses', 'factors', 'teams', 'kinds', 'ages', 'classes', 'earlier', 'predicted'] as const;
 export type Between = (typeof BETWEENS)[number];
 
 export const MARKS = ['container', 'plant', 'team'] as const;
@@ -58,5 +48,4 @@ export interface Question extends Omit<CountingPolicies, 'report'> {
 export const isTime = ({ follow }: Pick<Question, 'follow'>): boolean => follow === 'sprouted' || follow === 'reached';
 
 /** True where the answer needs more than one look. */
-export const needsCourse = ({ follow }: Pick<Question, 'follow'>): boolean =>
-  follow !== 'value' && follow !== 'share-up';
+export const needsCourse = ({ follow }: Pick<Question, 'follow'>): boolean => follow !== 'value' && follow !== 'share-up';

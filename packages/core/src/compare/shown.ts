@@ -137,7 +137,12 @@ export function shownOf(
       });
     }
     case 'highest':
-      return filled({ ...plain(measure, resolution), name: `greatest ${name}`, more: `got ${measure.more}`, less: `stayed ${measure.less}` });
+      return filled({
+        ...plain(measure, resolution),
+        name: `greatest ${name}`,
+        more: `got ${measure.more}`,
+        less: `stayed ${measure.less}`,
+      });
     default:
       return filled({
         ...plain(measure, resolution),

@@ -1,9 +1,8 @@
 import { noAnswer, type Result } from '../result/result';
 import { type Drawing } from '../statistics/arrangements';
 import { type DealtContrast, dealLabels, labelDealing, type LabelDealing, type LabelDeals } from '../statistics/dealLabels';
-import { mean } from '../statistics/descriptives';
 import { type Unit } from '../statistics/units';
-import { type Group } from './groups';
+import { containersOf, type Group } from './groups';
 import { type Question } from './question';
 import { type ComparedDesign } from './records';
 import { type Asked, type WantedContrast, wantedOf } from './wanted';
@@ -33,7 +32,11 @@ interface Modelled {
 }
 
 /** The containers as units: their groups are what is dealt, teams the blocks (treatments, where teams are compared). */
-export function modelOf(groups: readonly Group[], question: Pick<Question, 'between'>, design: ComparedDesign | null): Result<Modelled> {
+export function modelOf(
+  groups: readonly Group[],
+  question: Pick<Question, 'between'>,
+  design: ComparedDesign | null,
+): Result<Modelled> {
   if (question.between === 'predicted') return noAnswer('What was predicted is looked at, not tested.');
   const control = groups.find((g) => g.treatment.control);
   if (control?.dots.length === 0 && question.between === 'treatments')
@@ -57,17 +60,6 @@ export function modelOf(groups: readonly Group[], question: Pick<Question, 'betw
   const keys = [first.key, ...groups.filter((g) => g !== first).map((g) => g.key)];
   if (wanted.length === 0) return noAnswer('These records hold nothing of the kind to compare.');
   return { ok: true, units, keys, wanted };
-}
-
-/** One value a container: where each plant has its mark, their mean. */
-export function containersOf({ dots }: Pick<Group, 'dots'>) {
-  const own = new Map<string, Group['dots']>();
-  for (const dot of dots) {
-    const list = own.get(dot.container.id);
-    if (list) list.push(dot);
-    else own.set(dot.container.id, [dot]);
-  }
-  return [...own.values()].map((list) => ({ container: list[0]!.container, value: mean(list.map((d) => d.value)) }));
 }
 
 /** All of it at once. Heavy: meant for a worker. */

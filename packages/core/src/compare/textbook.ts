@@ -10,10 +10,10 @@ import { oneWay, welchOneWay } from '../statistics/severalGroups';
 import { tukey } from '../statistics/pairs';
 import { hedgesG, student, welch } from '../statistics/twoGroups';
 import { isCrossed } from './design';
-import { type Group } from './groups';
+import { containersOf, type Group } from './groups';
 import { type Question } from './question';
 import { type ComparedDesign } from './records';
-import { containersOf, type Sureness } from './sureness';
+import { type Sureness } from './sureness';
 
 /** One line of the textbook's answers: its name, its statistic as it is written, its p. */
 export interface TextbookLine {
@@ -28,12 +28,25 @@ export interface TextbookLine {
 
 const shown = (value: number, digits = 2) => value.toFixed(digits).replace('-', '−');
 
-function line<T>(name: string, of: string, found: Result<T>, tell: (t: T) => { statistic: string; p: number | null }): TextbookLine {
+function line<T>(
+  name: string,
+  of: string,
+  found: Result<T>,
+  tell: (t: T) => { statistic: string; p: number | null },
+): TextbookLine {
   return found.ok ? { name, of, ...tell(found), reason: null } : { name, of, statistic: '', p: null, reason: found.reason };
 }
 
-/** The textbook's tests of the same marks, side by side. They are shown, and the page's own answer stays the one of the deals. */
-export function textbook(groups: readonly Group[], question: Pick<Question, 'between' | 'follow'>, design: ComparedDesign | null): TextbookLine[] {
+/**
+ * The textbook's tests of the same marks, side by side. They are shown, and the page's own answer stays the one of the deals.
+ * @param say a difference with its unit
+ */
+export function textbook(
+  groups: readonly Group[],
+  question: Pick<Question, 'between' | 'follow'>,
+  design: ComparedDesign | null,
+  say: (difference: number) => string = shown,
+): TextbookLine[] {
   const present = groups.filter((g) => g.dots.length > 0);
   const values = (g: Group) => containersOf(g).map((c) => c.value);
   const control = present.find((g) => g.treatment.control) ?? present[0];
@@ -61,7 +74,10 @@ export function textbook(groups: readonly Group[], question: Pick<Question, 'bet
     line('analysis of variance', 'all groups', oneWay(all), (r) => f(r, `${r.dfBetween}, ${r.dfWithin}`)),
     line('Welch, all groups', 'all groups', welchOneWay(all), (r) => ({ statistic: `F = ${shown(r.f)}`, p: r.p })),
     line('with teams as blocks', 'all groups', blockAnova(rows), (r) => f(r.treatment, `${r.treatment.df}, ${r.residual.df}`)),
-    line('ranks (Kruskal and Wallis)', 'all groups', kruskalWallis(all), (r) => ({ statistic: `H(${r.df}) = ${shown(r.h)}`, p: r.p })),
+    line('ranks (Kruskal and Wallis)', 'all groups', kruskalWallis(all), (r) => ({
+      statistic: `H(${r.df}) = ${shown(r.h)}`,
+      p: r.p,
+    })),
   );
   const pairs = tukey(all);
   if (pairs.ok)
@@ -69,7 +85,7 @@ export function textbook(groups: readonly Group[], question: Pick<Question, 'bet
       lines.push({
         name: 'Tukey',
         of: `${present[second]!.label} − ${present[first]!.label}`,
-        statistic: shown(difference),
+        statistic: say(difference),
         p,
         reason: null,
       });
@@ -114,21 +130,36 @@ function seedLines(groups: readonly Group[], follow: Question['follow']): Textbo
   if (!one) return [{ name, of: 'all groups', statistic: '', p: null, reason }];
   if (follow === 'share-up')
     return [
-      line(name, 'all groups', fisherFreemanHalton(groups.map((g) => [g.dots.filter((d) => d.value > 0).length, g.dots.filter((d) => d.value === 0).length])), (r) => ({
-        statistic: '',
-        p: r.p,
-      })),
+      line(
+        name,
+        'all groups',
+        fisherFreemanHalton(
+          groups.map((g) => [g.dots.filter((d) => d.value > 0).length, g.dots.filter((d) => d.value === 0).length]),
+        ),
+        (r) => ({
+          statistic: '',
+          p: r.p,
+        }),
+      ),
     ];
   return [
-    line(name, 'all groups', logRank(groups.map((g) => g.dots.map((d) => ({ time: d.span?.high ?? d.value, up: d.plants > 0 })))), (r) => ({
-      statistic: `χ²(${r.df}) = ${shown(r.chi2)}`,
-      p: r.p,
-    })),
+    line(
+      name,
+      'all groups',
+      logRank(groups.map((g) => g.dots.map((d) => ({ time: d.span?.high ?? d.value, up: d.plants > 0 })))),
+      (r) => ({
+        statistic: `χ²(${r.df}) = ${shown(r.chi2)}`,
+        p: r.p,
+      }),
+    ),
   ];
 }
 
 /** The smallest difference between two groups that this spread and these numbers would show in four of five classes. */
-export function couldHaveShown({ spread }: Pick<Sureness, 'spread'>, groups: readonly Group[]): Result<{ difference: number; containers: number }> {
+export function couldHaveShown(
+  { spread }: Pick<Sureness, 'spread'>,
+  groups: readonly Group[],
+): Result<{ difference: number; containers: number }> {
   const counts = groups.filter((g) => g.dots.length > 0).map((g) => containersOf(g).length);
   const containers = Math.round(counts.length / counts.reduce((sum, n) => sum + 1 / n, 0));
   const found = smallestDifference(containers, spread);

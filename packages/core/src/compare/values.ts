@@ -50,7 +50,9 @@ export function valueOn(
   const look = lookOn(looks, day);
   const of = (findings: readonly Finding[], plants: number): Value => {
     const value = sumUp(measure, findings, container.seedsSown, question.report);
-    return value === null ? without(look.state === 'measured' ? 'not-measured' : look.state) : { ...without(look.state), value, plants };
+    return value === null
+      ? without(look.state === 'measured' ? 'not-measured' : look.state)
+      : { ...without(look.state), value, plants };
   };
   const none = [numberFound(measure.code, 0)];
   switch (look.state) {

@@ -21,7 +21,11 @@ export type WantedContrast = Wanted & { asked: Asked };
 const MOST_IN_PAIRS = 5;
 
 /** What is asked of the groups: each against the control where there is one. */
-export function wantedOf(groups: readonly Group[], { between }: Pick<Question, 'between'>, design: ComparedDesign | null): WantedContrast[] {
+export function wantedOf(
+  groups: readonly Group[],
+  { between }: Pick<Question, 'between'>,
+  design: ComparedDesign | null,
+): WantedContrast[] {
   const present = groups.filter((g) => g.dots.length > 0);
   switch (between) {
     case 'doses':
@@ -53,9 +57,7 @@ function difference(of: Group, against: Group): WantedContrast {
 /** Every pair, the one with the higher mean first, so that a difference is said from above. */
 function pairsOf(groups: readonly Group[]): WantedContrast[] {
   const level = (g: Group) => (g.summary.ok ? g.summary.mean : 0);
-  return groups.flatMap((a, i) =>
-    groups.slice(i + 1).map((b) => (level(a) >= level(b) ? difference(a, b) : difference(b, a))),
-  );
+  return groups.flatMap((a, i) => groups.slice(i + 1).map((b) => (level(a) >= level(b) ? difference(a, b) : difference(b, a))));
 }
 
 /** Each group against the mean of the others. */
@@ -78,7 +80,12 @@ function slopeOf(design: ComparedDesign | null): WantedContrast[] {
   if (design === null || doses === null) return [];
   const { name, unit, levels } = design.factors[doses.factor]!;
   const amounts = levels.map((l) => l.amount!).sort((a, b) => a - b);
-  const step = Math.min(...amounts.slice(1).map((a, i) => a - amounts[i]!).filter((d) => d > 0));
+  const step = Math.min(
+    ...amounts
+      .slice(1)
+      .map((a, i) => a - amounts[i]!)
+      .filter((d) => d > 0),
+  );
   return [{ key: 'slope', along: doses.amounts, asked: { kind: 'slope', factor: name, unit, step } }];
 }
 

@@ -24,6 +24,8 @@ export interface SimulatedContainer {
   /** Index of the team that looks after it. */
   team: number;
   seeds: number;
+  /** Seedlings that stay in it, where that differs between containers; the scenario's number without it. */
+  keep?: number;
 }
 
 /** Trouble written into a scenario; everything else comes from the dice. */
@@ -153,12 +155,13 @@ function emergenceClock({ species, temperature, sownOn }: Scenario): (degreeDays
 /** The seedlings of a container that are kept, the first up first; one that never comes up stands for all where none does. */
 function grow(
   container: SimulatedContainer,
-  { species, trouble, effects, keep = 1, dampingOff = DAMPING_OFF_PER_DAY }: Scenario,
+  { species, trouble, effects, keep: usual = 1, dampingOff = DAMPING_OFF_PER_DAY }: Scenario,
   dayOf: (degreeDays: number) => number,
   team: number,
   random: Generator,
 ): Life[] {
   const effect = effects[container.treatment] ?? { germination: 1, delay: 1, height: 1 };
+  const keep = container.keep ?? usual;
   const up: number[] = [];
   for (let seed = 0; seed < container.seeds; seed++) {
     const degreeDays = species.thermal.theta50 * Math.exp(species.thermal.sdLog * random.normal());

@@ -31,7 +31,7 @@ function joinedTo(first: string, units: readonly Unit[]): Set<string> {
   const joined = new Set([first]);
   const held = new Map<string, Set<string>>();
   for (const u of units) held.set(u.block, (held.get(u.block) ?? new Set()).add(u.treatment));
-  for (let grown = true; grown; ) {
+  for (let grown = true; grown;) {
     grown = false;
     for (const treatments of held.values())
       if ([...treatments].some((t) => joined.has(t)))
@@ -104,7 +104,11 @@ export function effectsOf({ inverse }: Pick<BlockModel, 'inverse'>, sums: Float6
 export function residualsOf(units: readonly Unit[], groups: readonly string[]): { fitted: number; residual: number }[] | null {
   const model = blockModel(units, groups);
   if (model.groups.length < 1 || model.df < 1) return null;
-  const effects = effectsOf(model, sumsByLabel(model, new Float64Array(model.groups.length)), new Float64Array(model.groups.length));
+  const effects = effectsOf(
+    model,
+    sumsByLabel(model, new Float64Array(model.groups.length)),
+    new Float64Array(model.groups.length),
+  );
   const effect = (u: Unit) => effects[model.groups.indexOf(u.treatment)]!;
   const blocks = new Map<string, Unit[]>();
   for (const u of units) if (model.groups.includes(u.treatment)) blocks.set(u.block, [...(blocks.get(u.block) ?? []), u]);

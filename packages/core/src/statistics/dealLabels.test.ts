@@ -278,7 +278,10 @@ test('drawing gives what counting gives', () => {
   const drawn = dealLabels(more, codes, againstFirst(codes), { seed: 9, draws: 20_000 });
   expect(counted.ok && counted.method).toBe('exact');
   expect(drawn.ok && [drawn.method, drawn.deals]).toEqual(['random', 20_001]);
-  expect(dealLabels(more, codes, againstFirst(codes))).toMatchObject({ ok: false, reason: expect.stringContaining('seed') as string });
+  expect(dealLabels(more, codes, againstFirst(codes))).toMatchObject({
+    ok: false,
+    reason: expect.stringContaining('seed') as string,
+  });
 });
 
 test('deal by deal: labels stay within their teams, and all deals give the page’s p', () => {

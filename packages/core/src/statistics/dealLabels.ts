@@ -118,8 +118,7 @@ export function labelDealing(
   const present = groups.filter((g) => units.some((u) => u.treatment === g));
   if (present.length < 2) return noAnswer('There are not two groups with a value, so there is nothing to compare.');
   const model = blockModel(units, present);
-  if (model.groups.length < 2)
-    return noAnswer('No team has two of what is compared, so nothing tells it apart from the teams.');
+  if (model.groups.length < 2) return noAnswer('No team has two of what is compared, so nothing tells it apart from the teams.');
   if (model.df < 1) return noAnswer('There are too few containers to judge the spread by.');
   if (model.total === 0) return noAnswer('All values of each team are equal, so there is no spread to judge by.');
   const { questions, unanswered } = questionsOf(model, wanted);
@@ -147,6 +146,7 @@ export function labelDealing(
     blocks: model.blocks.length,
     level: now.left() <= 2 * TIE * model.total,
   };
+  let answer: LabelDeals | null = null;
   const next = () => {
     if (!dealt.next()) return false;
     compute();
@@ -164,7 +164,7 @@ export function labelDealing(
     labels: () => labelsNow(units.length, order, model),
     finish: () => {
       while (next());
-      return answerOf(seen, counting, dealt, facts);
+      return (answer ??= answerOf(seen, counting, dealt, facts));
     },
   };
 }

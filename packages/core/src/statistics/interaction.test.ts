@@ -10,7 +10,12 @@ function crossed(extra: number) {
       ['dark', 'light'].map((b) => ({
         a,
         b,
-        y: 100 + (a === 'wet' ? 12 : 0) + (b === 'light' ? 8 : 0) + (a === 'wet' && b === 'light' ? extra : 0) + 4 * random.normal(),
+        y:
+          100 +
+          (a === 'wet' ? 12 : 0) +
+          (b === 'light' ? 8 : 0) +
+          (a === 'wet' && b === 'light' ? extra : 0) +
+          4 * random.normal(),
       })),
     ),
   );

@@ -43,10 +43,12 @@ export function indicators(levels: readonly string[]): number[][] {
 
 /** Solves a small system by elimination with pivots; null when it is singular. */
 export function solve(matrix: readonly (readonly number[])[], right: readonly number[]): number[] | null {
-  return eliminated(
-    matrix.map((row, i) => [...row, right[i]!]),
-    matrix.length,
-  )?.map(([value]) => value!) ?? null;
+  return (
+    eliminated(
+      matrix.map((row, i) => [...row, right[i]!]),
+      matrix.length,
+    )?.map(([value]) => value!) ?? null
+  );
 }
 
 /** The inverse of a small matrix; null when it is singular. */

@@ -9,6 +9,7 @@ import { DayRibbon } from '../../ribbon/DayRibbon';
 import { Waiting } from '../../page/Notices';
 import { recordedOn, ribbonOf } from '@bright-sprout/core/ribbon/ribbon';
 import { Wall } from '../../wall/Wall';
+import { QuestionOnScreen } from './QuestionOnScreen';
 import './screen.scss';
 
 /** The wall on a projector or in the hallway: dark, big, by itself up to date; without a session, until the link is taken back. */
@@ -59,8 +60,14 @@ function Screen({ records, stale, onTheme }: { records: Shown; stale: boolean; o
         <p className="screen-gone">Nobody has checked a plant yet. They line up here by themselves.</p>
       ) : (
         <>
-          <DayRibbon ribbon={ribbon} sownOn={investigation.sownOn} chosen={day} onChoose={setChosen} />
-          <Wall records={records} day={day} before={known[known.indexOf(day) - 1] ?? null} />
+          {records.question !== null ? (
+            <QuestionOnScreen records={records} day={day} address={records.question} />
+          ) : (
+            <>
+              <DayRibbon ribbon={ribbon} sownOn={investigation.sownOn} chosen={day} onChoose={setChosen} />
+              <Wall records={records} day={day} before={known[known.indexOf(day) - 1] ?? null} />
+            </>
+          )}
         </>
       )}
     </>

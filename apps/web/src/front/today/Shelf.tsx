@@ -2,7 +2,10 @@ import { leavesOf } from '../../records/found';
 import { todayIn } from '@bright-sprout/core/clock/clock';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { daysBetween } from '@bright-sprout/core/calendar/days';
-import { recordedDays, standingsOn } from '@bright-sprout/core/readings/standing';
+import { SEED_COUNTS } from '@bright-sprout/core/measures/builtIn/counts';
+import { valueOf } from '@bright-sprout/core/measures/finding';
+import { countsSeeds, mainMeasure } from '@bright-sprout/core/measures/registry';
+import { recordedDays, type Standing, standingsOn } from '@bright-sprout/core/readings/standing';
 import { counted } from '@bright-sprout/core/words/plural';
 import { Link } from 'react-router';
 import { MarkShape } from '../../marks/TreatmentMark';
@@ -28,6 +31,7 @@ export function Shelf({ records, width, scale }: { records: InvestigationRecords
   const { treatments, containers } = investigation;
   const gap = 14;
   const slot = (width - left - gap * treatments.length) / Math.max(1, containers.length);
+  const counts = countsSeeds([mainMeasure(investigation.bench).code]);
   const number = daysBetween(investigation.sownOn, todayIn(investigation.class.timeZone));
   const soil = HEIGHT - 34;
   let x = left + 6;
@@ -65,6 +69,9 @@ export function Shelf({ records, width, scale }: { records: InvestigationRecords
                 const s = standings?.get(c.id);
                 return (
                   <g key={c.id} transform={`translate(${start + slot * (i + 0.5)} ${soil})`}>
+                    {counts && s && s.state === 'measured' ? (
+                      <SproutedStack up={sproutedOf(s)} sown={c.seedsSown} room={soil - 22} />
+                    ) : null}
                     {s?.heightMm ? (
                       <PlantDrawing habit={t.habit} heightMm={s.heightMm} leaves={leavesOf(s)} face={c.code} scale={scale} />
                     ) : null}
@@ -94,5 +101,28 @@ export function Shelf({ records, width, scale }: { records: InvestigationRecords
         />
       </svg>
     </Link>
+  );
+}
+
+/** Sprouted seeds that were counted in a container, by whichever sign. */
+const sproutedOf = ({ looks }: Pick<Standing, 'looks'>): number =>
+  looks.reduce((sum, r) => sum + SEED_COUNTS.reduce((own, m) => own + (valueOf(r, m) ?? 0), 0), 0);
+
+/** Where nothing but seeds is counted: every seed of the container stacked, the sprouted ones green at the bottom. */
+function SproutedStack({ up, sown, room }: { up: number; sown: number; room: number }) {
+  const step = Math.min(13, room / Math.max(1, sown));
+  return Array.from({ length: sown }, (_, i) =>
+    i < up ? (
+      <path
+        key={i}
+        d={`M0 ${-3 - i * step}q-7-1-6-6q6-1 6 4q0-5 6-4q1 5-6 6z`}
+        fill="#8FBF57"
+        stroke="#2A1B2E"
+        strokeWidth="0.9"
+        className="shelf-sprouted"
+      />
+    ) : (
+      <ellipse key={i} cx="0" cy={-5 - i * step} rx="4.5" ry="3" fill="#F1E8D6" stroke="#2A1B2E" strokeWidth="0.9" />
+    ),
   );
 }

@@ -1,16 +1,16 @@
 import { type Measure } from '@bright-sprout/core/measures/measure';
 import { mainMeasure } from '@bright-sprout/core/measures/registry';
 import { summaryNumber, summaryWords } from '@bright-sprout/core/measures/summaryWords';
-import { policiesOf } from '../../records/found';
 import { todayIn } from '@bright-sprout/core/clock/clock';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { daysBetween, formatDay, type IsoDay } from '@bright-sprout/core/calendar/days';
-import { groupsOnDay } from '@bright-sprout/core/compare/compareOnDay';
+import { groupsOf } from '@bright-sprout/core/compare/groups';
+import { firstQuestion } from '@bright-sprout/core/compare/askable';
 import { type LookAgain, lookAgain } from '@bright-sprout/core/compare/lookAgain';
 import { recordedDays, standingsOn } from '@bright-sprout/core/readings/standing';
 import { counted } from '@bright-sprout/core/words/plural';
 import { Link } from 'react-router';
-import { comparedRecords } from '../../records/comparedRecords';
+import { askableRecords } from '../../records/comparedRecords';
 
 interface Oddity extends LookAgain {
   measure: Measure;
@@ -23,10 +23,13 @@ export function WhatLooksWrong({ all }: { all: InvestigationRecords[] }) {
     const day = recordedDays(records.readings).pop();
     if (!day) return [];
     const measure = mainMeasure(records.investigation.bench);
-    const groups = groupsOnDay(comparedRecords(records), {
-      ...policiesOf(records.investigation),
-      measure,
-      day,
+    const askable = askableRecords(records);
+    const groups = groupsOf(askable.records, measure, {
+      ...firstQuestion(askable, day),
+      measure: measure.code,
+      follow: 'value',
+      when: { kind: 'day', day },
+      between: 'treatments',
       beforeSprouting: 'exclude',
     });
     return lookAgain(groups, measure).map((o) => ({ ...o, measure, records }));

@@ -1,91 +1,170 @@
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
-import { daysBetween, formatDay, type IsoDay } from '@bright-sprout/core/calendar/days';
-import { isNumeric, type Measure } from '@bright-sprout/core/measures/measure';
-import { type AfterLoss, type BeforeSprouting } from '@bright-sprout/core/readings/policies';
+import { type IsoDay } from '@bright-sprout/core/calendar/days';
+import { type Askable, betweenNo, countsAsZero, markNo, reportNo, severalPlants } from '@bright-sprout/core/compare/askable';
+import { BETWEENS, isTime, MARKS, type MarkPer, type Question } from '@bright-sprout/core/compare/question';
+import { type Measure } from '@bright-sprout/core/measures/measure';
+import { type Reported } from '@bright-sprout/core/measures/sumUp';
+import { betweenWords, kindOf } from '../../compare/questionWords';
 import { RuledWord } from '../../page/RuledWord';
+import { WhatWord } from './WhatWord';
+import { WhenWords } from './WhenWords';
 
-/** The question that is answered, as a sentence whose words open. */
-export function CompareSentence({
-  investigation,
-  measures,
-  measure,
-  onMeasure,
-  day,
-  days,
-  onDay,
-  beforeSprouting,
-  onBeforeSprouting,
-  afterLoss,
-  onAfterLoss,
-}: {
+export interface SentenceProps {
   investigation: InvestigationView;
-  measures: readonly Measure[];
+  askable: Askable;
+  question: Question;
   measure: Measure;
-  onMeasure: (code: string) => void;
-  day: IsoDay;
-  /** The days on which somebody looked. */
-  days: readonly IsoDay[];
-  onDay: (day: IsoDay) => void;
-  beforeSprouting: BeforeSprouting;
-  onBeforeSprouting: (policy: BeforeSprouting) => void;
-  afterLoss: AfterLoss;
-  onAfterLoss: (policy: AfterLoss) => void;
-}) {
+  onAsk: (change: Partial<Question>) => void;
+  /** Looks at another day of the tape. */
+  onLook?: (day: IsoDay) => void;
+}
+
+const MARK_DETAIL: Record<MarkPer, string> = {
+  container: 'It was treated as one, so it counts once.',
+  plant: 'Each seedling is seen; how sure it is still goes by containers.',
+  team: 'The mean of each team’s containers.',
+};
+
+/** The question that is answered, as a sentence whose words open. What makes no sense beside the others says why. */
+export function CompareSentence(props: SentenceProps) {
+  const { investigation, askable, question, onAsk } = props;
+  const { containerName } = investigation;
+  const offered = BETWEENS.filter(
+    (b) => b === question.between || betweenNo(b, question, askable) === null || ALWAYS_SHOWN.has(b),
+  );
   return (
     <div className="ruled-sentence">
-      How does{' '}
-      {measures.length > 1 ? (
-        <RuledWord
-          name="What is compared"
-          value={measure.code}
-          choices={measures.map((m) => ({ value: m.code, label: m.name }))}
-          onChoose={onMeasure}
-        />
+      {question.between === 'predicted' ? 'How well did teams foresee the ' : 'How does '}
+      <WhatWord {...props} /> <WhenWords {...props} /> {question.between === 'predicted' ? 'of ' : 'differ by '}
+      {question.between === 'predicted' ? (
+        <>
+          <b>{kindOf(investigation)}</b>: <BetweenWord {...props} offered={offered} />
+        </>
       ) : (
-        measure.name
-      )}{' '}
-      on{' '}
+        <>
+          <BetweenWord {...props} offered={offered} /> for <b>{kindOf(investigation)}</b>, one mark per{' '}
+          <RuledWord
+            name="One mark per"
+            value={question.mark}
+            choices={MARKS.map((value) => ({
+              value,
+              label: value === 'container' ? containerName : value,
+              detail: MARK_DETAIL[value],
+              no: markNo(value, question, askable),
+            }))}
+            onChoose={(mark) => onAsk({ mark })}
+          />
+          <ReportWord {...props} />
+          <CountingWords {...props} />
+        </>
+      )}
+      ?
+    </div>
+  );
+}
+
+/** What a teacher may look for is listed even where it cannot be chosen, with its reason. */
+const ALWAYS_SHOWN = new Set<Question['between']>(['treatments', 'teams', 'classes', 'earlier', 'predicted']);
+
+function BetweenWord({
+  investigation,
+  askable,
+  question,
+  onAsk,
+  offered,
+}: SentenceProps & { offered: readonly Question['between'][] }) {
+  return (
+    <RuledWord
+      name="Between what"
+      value={question.between}
+      choices={offered.map((value) => ({
+        value,
+        label: betweenWords(value, investigation),
+        no: betweenNo(value, question, askable),
+      }))}
+      onChoose={(between) => onAsk({ between, withOthers: [] })}
+    />
+  );
+}
+
+/** How several plants of a container become its number. */
+function ReportWord({ investigation, askable, question, onAsk }: SentenceProps) {
+  if (question.mark !== 'container' || !severalPlants(askable.records) || reportNo('tallest', question, askable) !== null)
+    return null;
+  const label: Record<Reported, string> = {
+    'container-mean': 'the mean of its plants',
+    tallest: 'its highest plant',
+    total: 'all its plants together',
+  };
+  return (
+    <>
+      ,{' '}
       <RuledWord
-        name="Day"
-        value={day}
-        choices={days.map((d) => ({
-          value: d,
-          label: `day ${daysBetween(investigation.sownOn, d)}`,
-          detail: formatDay(d),
+        name={`Several plants of a ${investigation.containerName}`}
+        value={question.report}
+        choices={(['container-mean', 'tallest', 'total'] as const).map((value) => ({
+          value,
+          label: label[value],
+          detail: value === 'total' ? 'Per container: crowded plants may be small and still grow more together.' : undefined,
+          no: reportNo(value, question, askable),
         }))}
-        onChoose={onDay}
-      />{' '}
-      differ by <b>{investigation.factor}</b> for <b>{investigation.speciesName.toLowerCase()}</b>, one mark per{' '}
-      {investigation.containerName}
-      {investigation.report === 'tallest' && ', its highest plant'}
-      {isNumeric(measure) && measure.quantity !== 'count-of' && (
+        onChoose={(report) => onAsk({ report })}
+      />
+    </>
+  );
+}
+
+/** What counts how that cannot be measured. Only what can change the answer is asked. */
+function CountingWords({ question, measure, onAsk, askable }: SentenceProps) {
+  if (isTime(question) || question.follow === 'share-up') return null;
+  const noZero = countsAsZero(question, measure);
+  const removed = askable.records.readings.some((r) => r.state === 'thinned' || r.state === 'moved');
+  return (
+    <>
+      {measure.quantity !== 'count-of' && question.follow !== 'area' && (
         <>
           , not up{' '}
           <RuledWord
             name="Not up yet"
-            value={beforeSprouting}
+            value={question.beforeSprouting}
             choices={[
               { value: 'exclude', label: 'left out', detail: 'It is in no mean; its name stands below.' },
-              { value: 'zero', label: 'counting as zero', detail: 'It pulls the mean down: how tall are the pots?' },
+              { value: 'zero', label: 'counted as zero', detail: 'It pulls the mean down: how tall are the pots?', no: noZero },
             ]}
-            onChoose={onBeforeSprouting}
+            onChoose={(beforeSprouting) => onAsk({ beforeSprouting })}
           />
         </>
       )}
       , lost{' '}
       <RuledWord
         name="Lost"
-        value={afterLoss}
+        value={question.afterLoss}
         choices={[
           { value: 'exclude', label: 'left out', detail: 'It leaves the means from then on; its name stands below.' },
-          { value: 'carry', label: 'staying as last seen', detail: 'Its last value is carried on.' },
-          ...(isNumeric(measure)
-            ? [{ value: 'zero' as const, label: 'counting as zero', detail: 'A loss pulls the mean down.' }]
-            : []),
+          { value: 'carry', label: 'kept as last seen', detail: 'Its last value is carried on.' },
+          {
+            value: 'zero',
+            label: 'counted as zero',
+            detail: 'A loss pulls the mean down.',
+            no: question.follow === 'highest' ? 'it once had a height' : noZero,
+          },
         ]}
-        onChoose={onAfterLoss}
+        onChoose={(afterLoss) => onAsk({ afterLoss })}
       />
-      ?
-    </div>
+      {removed && (
+        <>
+          , taken out{' '}
+          <RuledWord
+            name="Taken out on purpose"
+            value={question.afterRemoval}
+            choices={[
+              { value: 'exclude', label: 'left out', detail: 'It did not die: its record just ends.' },
+              { value: 'carry', label: 'kept as last seen', detail: 'Its last value is carried on.' },
+            ]}
+            onChoose={(afterRemoval) => onAsk({ afterRemoval })}
+          />
+        </>
+      )}
+    </>
   );
 }

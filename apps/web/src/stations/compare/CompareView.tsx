@@ -1,31 +1,29 @@
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
-import { daysBetween, type IsoDay } from '@bright-sprout/core/calendar/days';
-import { claimSentence } from '@bright-sprout/core/claims/claimSentence';
-import { groupsOnDay } from '@bright-sprout/core/compare/compareOnDay';
-import { isOrdered } from '@bright-sprout/core/measures/measure';
-import { summaryWords } from '@bright-sprout/core/measures/summaryWords';
-import { cautionSentence } from '@bright-sprout/core/plan/fairTest/fairTest';
-import { type AfterLoss, type BeforeSprouting } from '@bright-sprout/core/readings/policies';
-import { recordedDays } from '@bright-sprout/core/readings/standing';
-import { plural } from '@bright-sprout/core/words/plural';
+import { type IsoDay } from '@bright-sprout/core/calendar/days';
+import { predictedFinding } from '@bright-sprout/core/claims/predictedWords';
+import { type Question } from '@bright-sprout/core/compare/question';
+import { roomDays } from '@bright-sprout/core/room/roomRecord';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
-import { comparedRecords } from '../../records/comparedRecords';
-import { measuresShown } from '../../records/found';
+import { useRoom } from '../../api/queries';
+import { AnswerFigure } from '../../compare/AnswerFigure';
+import { predictedOf } from '../../compare/predictedOf';
+import { ClaimWords } from '../../compare/sure/ClaimWords';
+import { HowSure } from '../../compare/sure/HowSure';
+import { useQuestionAnswer } from '../../compare/useQuestionAnswer';
 import { InvestigationFrame } from '../../page/InvestigationFrame';
 import { Empty, Waiting } from '../../page/Notices';
-import { PlotlyChart } from '../../charts/PlotlyChart';
 import { useReadingError } from '../../records/useReadingError';
-import { useComparison } from '../../workers/useComparison';
-import { comparisonChart } from './comparisonChart';
-import { ClaimWords, OtherExplanations } from './ClaimWords';
+import { AcrossClasses } from './across/AcrossClasses';
+import { useTakenTogether } from './across/useTakenTogether';
 import { CompareSentence } from './CompareSentence';
-import { HowSure } from './HowSure';
-import { NumbersTable } from './NumbersTable';
+import { LookCloser } from './LookCloser';
+import { OtherExplanations } from './OtherExplanations';
+import { GoodQuestions } from './questions/GoodQuestions';
+import { KeptQuestions } from './questions/KeptQuestions';
+import { useAsked } from './useAsked';
+import { type Before, WhatMoved } from './WhatMoved';
 import './compare.scss';
-
-/** The comparison's own seed: one and the same for everybody, so that all devices show the same numbers. */
-const SEED = 20260303;
 
 export function CompareView() {
   return (
@@ -53,89 +51,139 @@ export function CompareView() {
 }
 
 function Compare({ records, day, onLook }: { records: InvestigationRecords; day: IsoDay; onLook: (day: IsoDay) => void }) {
-  const { investigation, readings } = records;
-  const [beforeSprouting, setBeforeSprouting] = useState<BeforeSprouting>(investigation.beforeSprouting);
-  const [afterLoss, setAfterLoss] = useState<AfterLoss>(investigation.afterLoss);
-  const measures = useMemo(() => measuresShown(investigation, readings).filter(isOrdered), [investigation, readings]);
-  const [code, setCode] = useState<string | null>(null);
-  const measure = measures.find((m) => m.code === code) ?? measures[0]!;
-  const { report, bench } = investigation;
-  const compared = useMemo(() => comparedRecords(records), [records]);
-  const question = useMemo(
-    () => ({ records: compared, measure: measure.code, own: bench.own, day, beforeSprouting, afterLoss, report, seed: SEED }),
-    [compared, measure, bench, day, beforeSprouting, afterLoss, report],
+  const { investigation } = records;
+  const asked = useAsked(records, day, onLook);
+  const { askable, question, measure, ask, searchOf } = asked;
+  const together = useTakenTogether(records, question, asked.alike);
+  const roomQuery = useRoom(investigation.class.id);
+  const room = useMemo(
+    () => roomDays(roomQuery.data?.readings ?? [], 'temperature', investigation.class.timeZone),
+    [roomQuery.data, investigation.class.timeZone],
   );
-  const answer = useComparison(question);
-  const groups = useMemo(
-    () => groupsOnDay(compared, { measure, day, beforeSprouting, afterLoss, report }),
-    [compared, measure, day, beforeSprouting, afterLoss, report],
-  );
-  const chart = useMemo(() => comparisonChart(groups, measure, investigation), [groups, measure, investigation]);
-  const readingErrorMm = useReadingError(investigation.id);
-  const kind = investigation.speciesName.toLowerCase();
-  const container = investigation.containerName;
-  const dayNumber = daysBetween(investigation.sownOn, day);
-  const claim =
-    answer &&
-    claimSentence(
-      { ...answer.comparison, measure },
-      {
-        kind,
-        container,
-        dayNumber,
-        resolution: investigation.resolution,
-        band: investigation.class.gradeBand,
-        planCautions: investigation.planCautions.map(cautionSentence),
-        readingErrorMm,
-      },
-    );
-  const control = investigation.treatments.find((t) => t.control)?.label ?? 'the control';
-  const summary = `${measure.name.charAt(0).toUpperCase()}${measure.name.slice(1)} of ${kind} on day ${dayNumber} by ${investigation.factor}: ${groups.map((g) => `${g.treatment.label} ${g.summary.ok ? `mean ${summaryWords(measure, g.summary.mean, investigation.resolution)}` : 'none measured'}`).join('; ')}.`;
+  const readingError = useReadingError(investigation.id);
+  const found = useQuestionAnswer({
+    records,
+    compared: together.compared,
+    question: together.question,
+    measure,
+    room,
+    readingError,
+    classes: together.runs.length,
+  });
+  const { groups, shown, subject, claim, answer, share } = found;
+  const sureness = answer?.sureness.ok ? answer.sureness : null;
+  const [before, setBefore] = useState<Before | null>(null);
+  const [hidden, setHidden] = useState(false);
+  const askAndForget = (change: Partial<Question>) => {
+    setBefore(null);
+    ask(change);
+  };
+  const switchPolicy = (change: Partial<Question>) => {
+    if (sureness) setBefore({ question, contrasts: sureness.contrasts });
+    ask(change);
+  };
+  const foreseen = predictedOf(records, together.compared, question);
+  const control = investigation.treatments.find((t) => t.control)?.label ?? '';
   return (
     <section aria-label="Compare">
       <CompareSentence
         investigation={investigation}
-        measures={measures}
+        askable={askable}
+        question={question}
         measure={measure}
-        onMeasure={setCode}
-        day={day}
-        days={recordedDays(readings)}
-        onDay={onLook}
-        beforeSprouting={beforeSprouting}
-        onBeforeSprouting={setBeforeSprouting}
-        afterLoss={afterLoss}
-        onAfterLoss={setAfterLoss}
+        onAsk={askAndForget}
+        onLook={onLook}
       />
       <div className="compare">
-        <figure className="mb-0">
-          <PlotlyChart data={chart.data} layout={chart.layout} summary={summary} height={440} />
-          <figcaption className="second">
-            {measure.drawn === 'height' && 'Beside each group: its middle plant, same scale. '}Bracket: 95% interval of the mean.
-            Under the labels: how many of the {plural(container)} are in it.
-          </figcaption>
-          <NumbersTable records={records} measure={measure} groups={groups} />
-        </figure>
+        <div className="compare-figure">
+          <AnswerFigure
+            records={records}
+            compared={together.compared}
+            question={together.question}
+            measure={measure}
+            groups={groups}
+            shown={shown}
+            sureness={sureness}
+          />
+          {together.runs.length > 1 && (
+            <AcrossClasses
+              runs={together.runs}
+              question={together.question}
+              measure={measure}
+              shown={shown}
+              investigation={investigation}
+            />
+          )}
+        </div>
         <div>
           {!claim || !answer ? (
-            <Waiting>Working it out: dealing the labels again and again …</Waiting>
+            <Waiting>
+              Working it out: dealing the labels again and again … {share > 0 ? `${Math.round(100 * share)} %` : ''}
+            </Waiting>
           ) : (
             <>
-              <ClaimWords claim={claim} />
-              {answer.comparison.contrasts.length > 0 && (
+              {hidden ? (
+                <section className="section">
+                  <p className="second">What do you see? Say it before you read it here.</p>
+                  <button type="button" className="btn" onClick={() => setHidden(false)}>
+                    Show what the page says
+                  </button>
+                </section>
+              ) : question.between === 'predicted' ? (
+                <section className="section claim">
+                  <p className="claim-finding">
+                    {predictedFinding(foreseen.rows, { shown, askedDay: foreseen.askedDay, day: foreseen.day })}
+                  </p>
+                </section>
+              ) : (
+                <ClaimWords claim={claim} estimatesOnly={sureness?.tooFew ?? true} />
+              )}
+              {before && sureness && (
+                <WhatMoved
+                  before={before}
+                  now={sureness.contrasts}
+                  shown={shown}
+                  onBack={() => {
+                    setBefore(null);
+                    ask(before.question);
+                  }}
+                />
+              )}
+              {sureness && !hidden && (
                 <section className="section mt-3">
                   <h2>How sure?</h2>
-                  <HowSure
-                    contrasts={answer.comparison.contrasts}
-                    measure={measure}
-                    resolution={investigation.resolution}
-                    control={control}
-                  />
+                  <HowSure sureness={sureness} shown={shown} band={investigation.class.gradeBand} control={control} />
+                  {together.runs.length === 1 && question.mark !== 'team' && (
+                    <Link className="btn deal-link" to={`/investigations/${investigation.id}/deal?${searchOf(question)}`}>
+                      Could luck do this? Deal again
+                    </Link>
+                  )}
                 </section>
               )}
-              <OtherExplanations cautions={claim.cautions} investigation={investigation} />
+              {!hidden && (
+                <button type="button" className="btn btn-plain" onClick={() => setHidden(true)}>
+                  Hide this while the class looks
+                </button>
+              )}
             </>
           )}
         </div>
+      </div>
+      {answer && !hidden && question.between !== 'predicted' && (
+        <OtherExplanations causes={answer.causes} subject={subject} onAsk={switchPolicy} />
+      )}
+      <LookCloser
+        records={records}
+        compared={together.compared}
+        question={together.question}
+        measure={measure}
+        groups={groups}
+        shown={shown}
+        sureness={sureness}
+      />
+      <div className="ask-more">
+        <GoodQuestions askable={askable} day={day} question={question} investigation={investigation} searchOf={searchOf} />
+        <KeptQuestions records={records} askable={askable} question={question} measure={measure} search={searchOf(question)} />
       </div>
     </section>
   );

@@ -52,7 +52,13 @@ function gapsCause({ groups, question }: CauseFacts): Cause | null {
   const spans = groups.flatMap((g) => g.dots.flatMap((d) => (d.span ? [d.span.high - d.span.low] : [])));
   if (spans.length === 0) return null;
   const wide = spans.filter((s) => s > 1);
-  return { verdict: wide.length > 0 ? 'ask' : 'fine', code: 'gaps', containers: wide.length, longest: Math.max(...spans), of: spans.length };
+  return {
+    verdict: wide.length > 0 ? 'ask' : 'fine',
+    code: 'gaps',
+    containers: wide.length,
+    longest: Math.max(...spans),
+    of: spans.length,
+  };
 }
 
 /** What went otherwise when it was sown, treatment by treatment. */
@@ -87,5 +93,7 @@ function roomCause({ room, until, coldBelow, records }: CauseFacts): Cause | nul
 /** Kinds differ in more than one thing: what differs between them has no single cause. */
 function kindsCause({ question, records }: CauseFacts): Cause | null {
   const several = new Set(records.treatments.map((t) => t.kind ?? '')).size > 1;
-  return several && (question.between === 'kinds' || question.between === 'treatments') ? { verdict: 'ask', code: 'kinds' } : null;
+  return several && (question.between === 'kinds' || question.between === 'treatments')
+    ? { verdict: 'ask', code: 'kinds' }
+    : null;
 }

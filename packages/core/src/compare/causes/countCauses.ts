@@ -24,12 +24,18 @@ export function lossCause({ groups, question }: CauseFacts): Cause | null {
   const by = groups.map((g) => ({ label: g.label, lost: g.lost.length, of: everyone(g) }));
   if (by.every((b) => b.lost === 0)) return { verdict: 'fine', code: 'losses', by, uneven: false };
   const apart = uneven(by.map((b) => ({ out: b.lost, of: b.of })));
-  const change = isTime(question) || question.follow === 'share-up' ? {} : { change: { afterLoss: question.afterLoss === 'carry' ? ('exclude' as const) : ('carry' as const) } };
+  const change =
+    isTime(question) || question.follow === 'share-up'
+      ? {}
+      : { change: { afterLoss: question.afterLoss === 'carry' ? ('exclude' as const) : ('carry' as const) } };
   return { verdict: apart ? 'ask' : 'fine', code: 'losses', by, uneven: apart, ...change };
 }
 
 const everyone = (g: CauseFacts['groups'][number]) =>
-  new Set([...g.dots.map((d) => d.container.id), ...[g.lost, g.removed, g.notUp, g.notMeasured, g.notChecked].flat().map((c) => c.id)]).size;
+  new Set([
+    ...g.dots.map((d) => d.container.id),
+    ...[g.lost, g.removed, g.notUp, g.notMeasured, g.notChecked].flat().map((c) => c.id),
+  ]).size;
 
 /** Plants that are not up are in no mean: where one treatment keeps more of them back, the means are of the early ones. */
 export function survivorCause({ groups, question, measure }: CauseFacts): Cause | null {
@@ -46,7 +52,9 @@ export function lookCause({ groups, records, until }: CauseFacts): Cause | null 
   const looks = looksByContainer(records.readings);
   const days = new Set<string>();
   const often = groups.map((g) => {
-    const own = records.containers.filter((c) => [...g.dots.map((d) => d.container), ...g.notUp, ...g.lost, ...g.notChecked].some((o) => o.id === c.id));
+    const own = records.containers.filter((c) =>
+      [...g.dots.map((d) => d.container), ...g.notUp, ...g.lost, ...g.notChecked].some((o) => o.id === c.id),
+    );
     const counts = own.map((c) => {
       const mine = (looks.get(c.id) ?? []).filter((l) => l.day <= until && (l.state !== 'not-checked' || hasEnded(l.state)));
       mine.forEach((l) => days.add(l.day));
@@ -67,7 +75,9 @@ export function doubtsCause({ groups, records, until, question }: CauseFacts): C
   );
   if (doubtful.size === 0) return null;
   const known = new Map(groups.flatMap((g) => g.dots.map((d) => [d.container.id, d.container.code] as const)));
-  const containers = [...doubtful].map((id) => known.get(id) ?? records.containers.find((c) => c.id === id)?.code ?? '').filter(Boolean);
+  const containers = [...doubtful]
+    .map((id) => known.get(id) ?? records.containers.find((c) => c.id === id)?.code ?? '')
+    .filter(Boolean);
   return {
     verdict: 'ask',
     code: 'doubts',

@@ -1,7 +1,7 @@
 import { tTails } from '../../statistics/tails';
 import { residualsOf } from '../../statistics/blockModel';
 import { type Unit } from '../../statistics/units';
-import { containersOf } from '../sureness';
+import { containersOf } from '../groups';
 import { placesOf } from '../places';
 import { type Cause, type CauseFacts } from './cause';
 
@@ -28,7 +28,9 @@ export function placeCause(facts: CauseFacts): Cause | null {
   if (positions === null) return { verdict: 'unknown', code: 'place-unknown' };
   const left = leftOver(facts);
   if (left === null || left.length < 6) return null;
-  const places = new Map(placesOf(records.containers.map((c) => ({ ...c, position: positions.get(c.id) ?? 0 }))).map((p) => [p.id, p]));
+  const places = new Map(
+    placesOf(records.containers.map((c) => ({ ...c, position: positions.get(c.id) ?? 0 }))).map((p) => [p.id, p]),
+  );
   const found = (['row', 'column'] as const).flatMap((along) => {
     const slope = slopeOf(
       left.map((l) => places.get(l.container.id)![along]),
@@ -43,7 +45,11 @@ export function placeCause(facts: CauseFacts): Cause | null {
 }
 
 /** Slope of residuals on places within teams, as the difference between the ends, with a t test of it. */
-function slopeOf(x: readonly number[], y: readonly number[], blocks: readonly string[]): { difference: number; p: number } | null {
+function slopeOf(
+  x: readonly number[],
+  y: readonly number[],
+  blocks: readonly string[],
+): { difference: number; p: number } | null {
   const mean = new Map<string, { sum: number; n: number }>();
   x.forEach((v, i) => {
     const m = mean.get(blocks[i]!) ?? { sum: 0, n: 0 };

@@ -1,10 +1,12 @@
 import tQuantile from '@stdlib/stats-base-dists-t-quantile';
 import { blockModel, effectsOf, sumsByLabel } from '../../statistics/blockModel';
-import { containersOf } from '../sureness';
+import { containersOf } from '../groups';
 import { type Cause, type CauseFacts } from './cause';
 
 /** How far each team's numbers lie from the other teams', treatments taken into account, with the interval for all teams together (Bonferroni). */
-export function teamOffsets({ groups }: Pick<CauseFacts, 'groups'>): { team: string; offset: number; low: number; high: number }[] | null {
+export function teamOffsets({
+  groups,
+}: Pick<CauseFacts, 'groups'>): { team: string; offset: number; low: number; high: number }[] | null {
   const units = groups.flatMap((g) =>
     containersOf(g).flatMap(({ container, value }) =>
       container.block === null ? [] : [{ treatment: container.block, block: g.key, value }],

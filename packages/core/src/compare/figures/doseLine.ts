@@ -2,9 +2,8 @@ import { type Result } from '../../result/result';
 import { mean } from '../../statistics/descriptives';
 import { straightLine, type StraightLine } from '../../statistics/relation';
 import { dosesOf } from '../design';
-import { type Group } from '../groups';
+import { containersOf, type Group } from '../groups';
 import { type ComparedDesign } from '../records';
-import { containersOf } from '../sureness';
 
 export interface DoseLine {
   name: string;
@@ -46,7 +45,9 @@ function bestStep(points: readonly { amount: number; value: number }[], line: Re
   const amounts = [...new Set(points.map((p) => p.amount))].sort((a, b) => a - b);
   const ofLine = points.reduce((s, p) => s + (p.value - line.at(p.amount).y) ** 2, 0);
   const steps = amounts.slice(1).map((from, i) => {
-    const [low, high] = [points.filter((p) => p.amount < from), points.filter((p) => p.amount >= from)].map((l) => l.map((p) => p.value));
+    const [low, high] = [points.filter((p) => p.amount < from), points.filter((p) => p.amount >= from)].map((l) =>
+      l.map((p) => p.value),
+    );
     return { below: amounts[i]!, from, low: mean(low!), high: mean(high!), rss: squares(low!) + squares(high!) };
   });
   const best = steps.reduce<(typeof steps)[number] | null>((b, s) => (b === null || s.rss < b.rss ? s : b), null);

@@ -82,4 +82,3 @@ export function fitOfStair({ steps, never, total }: SproutStair): ReturnType<typ
   for (let i = 0; i < never; i++) intervals.push({ lower: last, upper: null });
   return fitTimeToSprout(intervals, 'log-logistic', never > 0 && never < total);
 }
-

@@ -1,6 +1,5 @@
 import { mean } from '../../statistics/descriptives';
-import { containersOf } from '../sureness';
-import { type Group } from '../groups';
+import { containersOf, type Group } from '../groups';
 
 /** Each team's own difference: the mean of its containers of a treatment less that of its control. */
 export interface TeamDifference {

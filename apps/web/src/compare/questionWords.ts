@@ -1,0 +1,128 @@
+import { type InvestigationView } from '@bright-sprout/contracts/investigations';
+import { type ClaimSubject, joinedBy } from '@bright-sprout/core/claims/claimSubject';
+import { daysBetween, formatDay } from '@bright-sprout/core/calendar/days';
+import { type GroupedRecords } from '@bright-sprout/core/compare/groups';
+import { looksByContainer } from '@bright-sprout/core/compare/looks';
+import { type Between, type Question, type When } from '@bright-sprout/core/compare/question';
+import { type Shown, shownOf } from '@bright-sprout/core/compare/shown';
+import { countsSprouts } from '@bright-sprout/core/compare/times';
+import { type Measure } from '@bright-sprout/core/measures/measure';
+import { capital } from '@bright-sprout/core/words/capital';
+import { listInWords } from '@bright-sprout/core/words/listInWords';
+
+/** The kinds of seed as a noun, lower case. */
+export function kindOf({ treatments, speciesName }: Pick<InvestigationView, 'treatments' | 'speciesName'>): string {
+  const kinds = [...new Set(treatments.map((t) => t.speciesName.toLowerCase()))];
+  return kinds.length > 0 && kinds.length < 4 ? listInWords(kinds) : speciesName.toLowerCase();
+}
+
+/** When it was, as it stands in the sentence: `on day 16`, `from day 9 to day 16`. */
+export function whenWords(when: When, sownOn: string): string {
+  switch (when.kind) {
+    case 'day':
+      return `on day ${daysBetween(sownOn, when.day)}`;
+    case 'age':
+      return `at ${when.age} days old`;
+    case 'between':
+      return `from day ${daysBetween(sownOn, when.from)} to day ${daysBetween(sownOn, when.to)}`;
+    case 'course':
+      return 'over the whole course';
+    case 'end':
+      return 'in the end';
+  }
+}
+
+/** After a verb: a course that goes without saying is left away. */
+const afterVerb = (question: Question, sownOn: string) =>
+  question.between === 'ages' && question.when.kind === 'day'
+    ? `on ${formatDay(question.when.day)}`
+    : question.when.kind === 'course' && question.follow !== 'area' && question.follow !== 'highest'
+      ? ''
+      : whenWords(question.when, sownOn);
+
+/** What is compared with what, as a noun. */
+export function betweenWords(between: Between, { factor, design }: Pick<InvestigationView, 'factor' | 'design'>): string {
+  switch (between) {
+    case 'treatments':
+      return design && design.factors.length > 1 ? `each combination of ${factor}` : factor || 'treatments';
+    case 'doses':
+      return `the amount of ${design?.factors.find((f) => f.levels.every((l) => l.amount !== null))?.name ?? factor}`;
+    case 'factors':
+      return design ? listInWords(design.factors.slice(0, 2).map((f) => f.name)) : factor;
+    case 'teams':
+      return 'teams';
+    case 'kinds':
+      return 'kinds of seed';
+    case 'ages':
+      return 'age';
+    case 'classes':
+      return `${factor}, with other classes`;
+    case 'earlier':
+      return `${factor}, with an earlier year`;
+    case 'predicted':
+      return 'what was predicted';
+  }
+}
+
+export function shownFor(question: Question, measure: Measure, investigation: InvestigationView, records: GroupedRecords): Shown {
+  const looks = looksByContainer(records.readings);
+  const seeds = records.containers.some((c) => countsSprouts(looks.get(c.id) ?? []));
+  return shownOf(question, measure, investigation.resolution, { container: investigation.containerName, seeds });
+}
+
+/** Everything that the sentences of a claim speak about. */
+export function subjectOf(
+  question: Question,
+  shown: Shown,
+  investigation: InvestigationView,
+  { readingError, classes = 1 }: { readingError: number | null; classes?: number },
+): ClaimSubject {
+  return {
+    kind: kindOf(investigation),
+    container: investigation.containerName,
+    shown,
+    question,
+    when: afterVerb(question, investigation.sownOn),
+    band: investigation.class.gradeBand,
+    classes,
+    joined: joinedBy(investigation.design),
+    readingError: question.measure === 'height' && question.follow !== 'sprouted' ? readingError : null,
+  };
+}
+
+/** The question in one short line, for lists and names. */
+export function shortQuestion(
+  question: Question,
+  measure: Measure,
+  investigation: InvestigationView,
+  records: GroupedRecords,
+): string {
+  const { name } = shownFor(question, measure, investigation, records);
+  const when = question.when.kind === 'course' ? '' : ` ${whenWords(question.when, investigation.sownOn)}`;
+  const mark =
+    question.mark === 'plant'
+      ? ', each plant'
+      : question.mark === 'team'
+        ? ', by team'
+        : question.report === 'total'
+          ? ', all plants of a container together'
+          : '';
+  return capital(`${name}${when} by ${betweenWords(question.between, investigation)}${mark}`);
+}
+
+/** The sentence that says what a figure shows, for those who cannot see it. */
+export function figureSummary(
+  question: Question,
+  shown: Shown,
+  investigation: InvestigationView,
+  groups: readonly { label: string; summary: { ok: boolean; mean?: number; median?: number } }[],
+): string {
+  const value = (g: (typeof groups)[number]) =>
+    g.summary.ok
+      ? shown.ranks
+        ? `middle ${shown.words(g.summary.median!)}`
+        : `mean ${shown.words(g.summary.mean!)}`
+      : 'none counted';
+  const when = afterVerb(question, investigation.sownOn);
+  return `${capital(shown.name)} of ${kindOf(investigation)}${when && ` ${when}`} by ${betweenWords(question.between, investigation)}: ${groups.map((g) => `${g.label} ${value(g)}`).join('; ')}.`;
+}

@@ -1,0 +1,31 @@
+import { type Contrast, type Sureness } from '@bright-sprout/core/compare/sureness';
+import { type GradeBand } from '@bright-sprout/core/words/gradeBand';
+
+export const showP = (p: number) => (p < 0.001 ? 'under 0.001' : p.toFixed(p < 0.1 ? 3 : 2));
+
+/** How the labels were dealt: all ways counted, or so many drawn. */
+export function dealtWords({ method, arrangements, draws }: Pick<Sureness, 'method' | 'arrangements' | 'draws'>): string {
+  const ways =
+    arrangements < 1e15
+      ? Math.round(arrangements).toLocaleString('en')
+      : `about ${arrangements.toExponential(0).replace('e+', ' × 10^')}`;
+  return method === 'exact'
+    ? `all ${ways} ways to deal the labels within teams`
+    : `${draws!.toLocaleString('en')} deals of the labels within teams, drawn from ${ways} ways`;
+}
+
+/** In how many deals luck does as much: for the younger in a hundred, from 14 on as p, alone and among all looked at. */
+export function luckWords(c: Contrast, sureness: Sureness, band: GradeBand): string {
+  const several = sureness.contrasts.length > 1;
+  if (band === 'early' || band === 'primary') return `Luck makes a gap this big ${inHundred(c.pAmong)}.`;
+  if (band === 'middle')
+    return `Dealt again, luck alone makes a gap this big ${inHundred(c.pAlone)}${several ? `; counting how many we looked at, ${inHundred(c.pAmong)}` : ''}.`;
+  return `p = ${showP(c.pAlone)} alone${several ? `, ${showP(c.pAmong)} among all ${sureness.contrasts.length} looked at` : ''}.`;
+}
+
+function inHundred(p: number): string {
+  if (p < 0.001) return 'less than once in 1,000 deals';
+  if (p < 0.01) return 'less than once in 100 deals';
+  const times = Math.max(1, Math.round(100 * p));
+  return `${times === 1 ? 'once' : `${times} times`} in 100 deals`;
+}

@@ -1,0 +1,49 @@
+import { contrastName, toldSize } from '@bright-sprout/core/claims/claimFinding';
+import { type Question } from '@bright-sprout/core/compare/question';
+import { type Shown } from '@bright-sprout/core/compare/shown';
+import { type Contrast, isClear } from '@bright-sprout/core/compare/sureness';
+
+/** What a question said before a policy of it was switched. */
+export interface Before {
+  question: Question;
+  contrasts: readonly Contrast[];
+}
+
+/** What moved when a policy was switched, difference by difference, and the way back. */
+export function WhatMoved({
+  before,
+  now,
+  shown,
+  onBack,
+}: {
+  before: Before;
+  now: readonly Contrast[];
+  shown: Shown;
+  onBack: () => void;
+}) {
+  const rows = now.flatMap((c) => {
+    const was = before.contrasts.find((b) => b.key === c.key);
+    return was ? [{ c, was }] : [];
+  });
+  const say = (c: Contrast) => `${shown.signed(c.estimate * toldSize(c))}${isClear(c) ? '' : ' (cannot tell)'}`;
+  const moved = rows.filter(({ c, was }) => say(c) !== say(was));
+  return (
+    <section className="what-moved" role="status">
+      <h3>What that moved</h3>
+      {moved.length === 0 ? (
+        <p>Nothing that shows in these digits.</p>
+      ) : (
+        <ul>
+          {moved.map(({ c, was }) => (
+            <li key={c.key}>
+              <b>{contrastName(c)}</b>: {say(was)} before, {say(c)} now
+            </li>
+          ))}
+        </ul>
+      )}
+      <button type="button" className="btn btn-plain" onClick={onBack}>
+        As it was
+      </button>
+    </section>
+  );
+}

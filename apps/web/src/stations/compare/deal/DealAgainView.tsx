@@ -1,0 +1,222 @@
+import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type IsoDay } from '@bright-sprout/core/calendar/days';
+import { contrastName } from '@bright-sprout/core/claims/claimFinding';
+import { groupsOf } from '@bright-sprout/core/compare/groups';
+import { useMemo, useState } from 'react';
+import { Link } from 'react-router';
+import { shownFor, whenWords } from '../../../compare/questionWords';
+import { dealtWords, showP } from '../../../compare/sure/luckWords';
+import { InvestigationFrame } from '../../../page/InvestigationFrame';
+import { Empty } from '../../../page/Notices';
+import { RuledWord } from '../../../page/RuledWord';
+import { habitOf } from '../../../records/habitOf';
+import { useAsked } from '../useAsked';
+import { DealtPots, type DealtTeam } from './DealtPots';
+import { GrainPile } from './GrainPile';
+import { useDealing } from './useDealing';
+import '../../../compare/figures/compareFigure.scss';
+import './deal.scss';
+
+/** More pots than this are not drawn one by one. */
+const MOST_POTS = 84;
+
+/** The label shuffle seen happening: labels are taken off and dealt again within teams, and each deal's gap falls on a growing pile. */
+export function DealAgainView() {
+  return (
+    <InvestigationFrame
+      next={({ records, day }) => (
+        <Link className="btn-next" to={`/investigations/${records.investigation.id}/compare${day ? `?day=${day}` : ''}`}>
+          Back to the question
+        </Link>
+      )}
+    >
+      {({ records, day, look }) =>
+        day === null ? (
+          <Empty title="Nothing to deal yet">
+            <p>After the first check the labels of the pots can be dealt again here.</p>
+          </Empty>
+        ) : (
+          <DealAgain records={records} day={day} onLook={look} />
+        )
+      }
+    </InvestigationFrame>
+  );
+}
+
+function DealAgain({ records, day, onLook }: { records: InvestigationRecords; day: IsoDay; onLook: (day: IsoDay) => void }) {
+  const { investigation } = records;
+  const { askable, question, measure, searchOf } = useAsked(records, day, onLook);
+  const groups = useMemo(() => groupsOf(askable.records, measure, question), [askable, measure, question]);
+  const shown = useMemo(
+    () => shownFor(question, measure, investigation, askable.records),
+    [question, measure, investigation, askable],
+  );
+  const [chosen, setChosen] = useState(0);
+  const { prepared, state, deal } = useDealing(groups, question, investigation.design, chosen);
+  const back = `/investigations/${investigation.id}/compare?${searchOf(question)}`;
+  if (!prepared.ok)
+    return (
+      <Empty title="These labels cannot be dealt again">
+        <p>{prepared.reason}</p>
+        <Link className="btn" to={back}>
+          Back to the question
+        </Link>
+      </Empty>
+    );
+  const { dealing, wanted, seen } = prepared;
+  const names = dealing.seen.map((s) => contrastName({ asked: wanted.find((w) => w.key === s.key)!.asked }));
+  const asked = wanted.find((w) => w.key === seen.key)!.asked;
+  const against = asked.kind === 'difference' || asked.kind === 'main' ? asked.against : '';
+  const young = investigation.class.gradeBand === 'early' || investigation.class.gradeBand === 'primary';
+  const { pile, all } = state;
+  const exact = dealing.arrangements.method === 'exact';
+  return (
+    <section aria-label="Deal again" className="deal">
+      <div className="ruled-sentence">
+        Could luck make a gap this big between{' '}
+        <RuledWord
+          name="Which gap"
+          value={String(prepared.at)}
+          choices={names.map((label, i) => ({ value: String(i), label }))}
+          onChoose={(i) => setChosen(Number(i))}
+        />
+        {against && (
+          <>
+            {' '}
+            and <b>{against}</b>
+          </>
+        )}{' '}
+        in <b>{shown.name}</b> {question.when.kind === 'course' ? '' : whenWords(question.when, investigation.sownOn)}?
+      </div>
+      <p className="second">
+        If the treatment did nothing, each pot would have grown as it did under any label. So the labels are taken off and dealt
+        again, within each team. There are{' '}
+        {dealing.arrangements.arrangements < 1e15
+          ? Math.round(dealing.arrangements.arrangements).toLocaleString('en')
+          : 'very many'}{' '}
+        ways
+        {exact ? '' : `; ${dealing.total.toLocaleString('en')} of them are drawn`}.
+      </p>
+      {prepared.units.length <= MOST_POTS ? (
+        <DealtPots
+          teams={teamsOf(records, groups, prepared.units, state.labels)}
+          highest={Math.max(...prepared.units.map((u) => u.value))}
+          shown={shown}
+          quick={state.running || pile.dealt > 40}
+          codeOf={(t) => (t.length === 1 ? t : '')}
+        />
+      ) : (
+        <p>{prepared.units.length} containers are too many to draw one by one; their deals fall on the pile all the same.</p>
+      )}
+      <div className="deal-below">
+        <div>
+          <h2>
+            {pile.dealt === 0 ? 'Here each deal’s gap falls as a grain' : `The gaps of ${pile.dealt.toLocaleString('en')} deals`}
+          </h2>
+          <GrainPile pile={pile} gap={seen.estimate} reach={prepared.reach} shown={shown} more={shown.more} less={shown.less} />
+          {!young && (
+            <p className="second mt-1 mb-0">
+              A grain lies at its deal’s gap, made larger or smaller as the pots of one label lay closer together or further apart
+              in that deal than they really do. So the share of inked grains is the p of the page.
+            </p>
+          )}
+        </div>
+        <div>
+          <p className="deal-count" aria-live="polite">
+            <b>{pile.beyond.toLocaleString('en')}</b> of {pile.dealt.toLocaleString('en')} {pile.dealt === 1 ? 'deal' : 'deals'}{' '}
+            gave a gap this big.
+          </p>
+          <p>{luckSentence(pile.beyond, pile.dealt)}</p>
+          <div className="deal-buttons">
+            <button type="button" className="btn" disabled={all !== null} onClick={() => deal(1)}>
+              One
+            </button>
+            <button type="button" className="btn" disabled={all !== null} onClick={() => deal(10)}>
+              Ten
+            </button>
+            <button type="button" className="btn" disabled={all !== null || state.running} onClick={() => deal(dealing.total)}>
+              All {dealing.total.toLocaleString('en')}
+            </button>
+          </div>
+          {all && !young && (
+            <p className="mt-3 mb-0" role="status">
+              Of {dealtWords(all)}, p = {showP(all.contrasts[prepared.at]!.pAlone)}
+              {all.draws !== null && ' (the real deal counts as one more)'}
+              {all.contrasts.length > 1 &&
+                `; among all ${all.contrasts.length} gaps looked at, p = ${showP(all.contrasts[prepared.at]!.pAmong)}`}
+              .
+            </p>
+          )}
+          {all && young && (
+            <p className="mt-3 mb-0" role="status">
+              All are dealt.
+            </p>
+          )}
+          <Link className="btn btn-plain" to={back}>
+            What else could explain it?
+          </Link>
+        </div>
+      </div>
+    </section>
+  );
+}
+
+/** What the pile says, in words for a child of ten. */
+function luckSentence(beyond: number, dealt: number): string {
+  if (dealt === 0) return 'Deal once and look: which pots have which label now, and how big is the gap?';
+  if (dealt < 20) return 'Deal some more, until you see what luck usually does.';
+  const share = beyond / dealt;
+  const often =
+    beyond === 0
+      ? `not once in ${dealt.toLocaleString('en')} deals`
+      : share >= 0.5
+        ? 'in more than half of the deals'
+        : `about once in ${Math.round(1 / share)} deals`;
+  return share >= 0.05
+    ? `Luck alone does this ${often}, so luck could have made our gap.`
+    : `Luck alone does this ${often}, so luck alone hardly makes a gap like ours. Something else did: the treatment, or what else differed.`;
+}
+
+/** Pots by team with the labels as they lie now; a label keeps its key, so that it is seen to move. */
+function teamsOf(
+  { investigation }: InvestigationRecords,
+  groups: ReturnType<typeof groupsOf>,
+  units: readonly { treatment: string; block: string; value: number }[],
+  labels: readonly (string | null)[],
+): DealtTeam[] {
+  const containers = groups.flatMap((g) => [
+    ...new Map(g.dots.map((d) => [d.container.id, { container: d.container, group: g }])).values(),
+  ]);
+  const codeOf = new Map(groups.map((g) => [g.key, g.treatment.code]));
+  return [...new Set(units.map((u) => u.block))].map((block) => {
+    const places = units.flatMap((u, i) => (u.block === block ? [i] : []));
+    // Treatments stand mixed, as they do on the tray.
+    const own = places
+      .map((i) => ({ i, container: containers[i]!.container }))
+      .sort(
+        (a, b) => positionOf(investigation.containers, a.container.id) - positionOf(investigation.containers, b.container.id),
+      );
+    const taken = new Map<string, number>();
+    const dealt = own.map(({ i }, pot) => ({ treatment: labels[i] ?? units[i]!.treatment, pot }));
+    const keyed = dealt.map(({ treatment, pot }) => {
+      const n = taken.get(treatment) ?? 0;
+      taken.set(treatment, n + 1);
+      return { treatment: codeOf.get(treatment) ?? treatment, pot, key: `${treatment} ${n}` };
+    });
+    const team = investigation.teams.find((t) => t.nickname === block);
+    return {
+      team: block || 'all together',
+      emblem: team?.emblem ?? null,
+      pots: own.map(({ i, container }) => ({
+        id: container.id,
+        code: container.code,
+        value: units[i]!.value,
+        habit: habitOf(investigation, container),
+      })),
+      labels: keyed.sort((a, b) => (a.key < b.key ? -1 : 1)),
+    };
+  });
+}
+
+const positionOf = (containers: readonly { id: string; position: number }[], id: string) =>
+  containers.find((c) => c.id === id)?.position ?? 0;

@@ -1,0 +1,134 @@
+import { type CourseGroup, courseLines } from '@bright-sprout/core/compare/figures/courseLines';
+import { type Question } from '@bright-sprout/core/compare/question';
+import { type CurveIntervals } from '@bright-sprout/core/growth/curveIntervals';
+import { type CurveName } from '@bright-sprout/core/growth/curves';
+import { groupRelativeRate } from '@bright-sprout/core/growth/rates';
+import { type Interval } from '@bright-sprout/core/statistics/descriptives';
+import { useMemo, useState } from 'react';
+import { Waiting } from '../../../page/Notices';
+import { shownFor } from '../../../compare/questionWords';
+import { useCurves } from '../../../workers/useCurves';
+import { type CloserProps } from '../LookCloser';
+
+const CURVES: CurveName[] = ['logistic', 'gompertz', 'monomolecular', 'richards'];
+
+/** Relative growth rates, and a growth curve of each group with its parameters and intervals. */
+export function CurvesPanel({ records, compared, question, measure }: CloserProps) {
+  const [curve, setCurve] = useState<CurveName | null>(null);
+  const value = useMemo(
+    (): Question => ({ ...question, follow: 'value', beforeSprouting: 'exclude', afterLoss: 'exclude' }),
+    [question],
+  );
+  const courses = useMemo(() => courseLines(compared, measure, value), [compared, measure, value]);
+  const shown = useMemo(
+    () => shownFor(value, measure, records.investigation, compared),
+    [value, measure, records.investigation, compared],
+  );
+  const series = useMemo(
+    () =>
+      courses.map((c) => ({
+        key: c.key,
+        containers: c.containers.map(({ x, y }) => {
+          const kept = x
+            .map((t, i) => ({ t, h: y[i] }))
+            .filter((p): p is { t: number; h: number } => p.h !== null && p.h! > 0 && p.t > 0);
+          return { t: kept.map((p) => p.t), h: kept.map((p) => p.h) };
+        }),
+      })),
+    [courses],
+  );
+  const fits = useCurves(curve, series);
+  const range = (i: Interval | null, digits = 1, say: (v: number) => string = (v) => v.toFixed(digits)) =>
+    i ? `${say(i.low)} to ${say(i.high)}` : 'not enough';
+  return (
+    <>
+      <h3>Growth rates and curves</h3>
+      <ul>
+        {courses.map((c) => (
+          <li key={c.key}>
+            <b>{c.label}</b>: {rateWords(c)}
+          </li>
+        ))}
+      </ul>
+      <div className="look-closer-choices" role="group" aria-label="Growth curve">
+        {CURVES.map((name) => (
+          <button
+            key={name}
+            type="button"
+            className="btn"
+            aria-pressed={curve === name}
+            onClick={() => setCurve(curve === name ? null : name)}
+          >
+            {name}
+          </button>
+        ))}
+      </div>
+      {curve !== null && !fits && <Waiting>Fitting, and drawing whole containers again and again …</Waiting>}
+      {fits && (
+        <div className="table-responsive">
+          <table className="table">
+            <thead>
+              <tr>
+                <th scope="col">Group</th>
+                <th scope="col">Levels off at</th>
+                <th scope="col">Greatest growth a day</th>
+                <th scope="col">Day of greatest growth</th>
+                <th scope="col">AICc</th>
+              </tr>
+            </thead>
+            <tbody>
+              {courses.map((c) => {
+                const found = fits.find((f) => f.key === c.key)?.found;
+                if (!found?.ok)
+                  return (
+                    <tr key={c.key}>
+                      <th scope="row">{c.label}</th>
+                      <td colSpan={4}>{found?.reason ?? '–'}</td>
+                    </tr>
+                  );
+                const { fit } = found as CurveIntervals;
+                return (
+                  <tr key={c.key}>
+                    <th scope="row">{c.label}</th>
+                    <td>
+                      {fit.asymptote === null ? '–' : shown.words(fit.asymptote)} ({range(found.asymptote, 1, shown.number)})
+                      {fit.beyondTheData && ' – beyond the data'}
+                    </td>
+                    <td>
+                      {fit.inflection ? `${shown.words(fit.inflection.rate)}` : '–'} ({range(found.greatestRate, 1, shown.number)}
+                      )
+                    </td>
+                    <td>
+                      {fit.inflection ? fit.inflection.t.toFixed(1) : '–'} ({range(found.inflectionTime)})
+                    </td>
+                    <td>{fit.aicc === null ? '–' : fit.aicc.toFixed(1)}</td>
+                  </tr>
+                );
+              })}
+            </tbody>
+          </table>
+        </div>
+      )}
+    </>
+  );
+}
+
+/** Relative growth rate of a group between the middle and the end of its course. */
+function rateWords(course: CourseGroup): string {
+  const days = course.mean.x;
+  if (days.length < 2) return 'too few days';
+  const [from, to] = [days[Math.floor((days.length - 1) / 2)]!, days[days.length - 1]!];
+  const pairs = course.containers.flatMap(({ x, y }) => {
+    const [a, b] = [y[x.indexOf(from)], y[x.indexOf(to)]];
+    return a && b && a > 0 && b > 0 ? [[a, b] as const] : [];
+  });
+  const found = groupRelativeRate(
+    pairs.map(([a]) => a),
+    pairs.map(([, b]) => b),
+    to - from,
+  );
+  if (!found.ok) return found.reason;
+  const se = found.seSamePlants === null ? '' : ` ± ${(100 * found.seSamePlants).toFixed(1)} (SE)`;
+  const doubling = found.doublingTime === null ? '' : `, doubling in ${found.doublingTime.toFixed(0)} days`;
+  return `relative growth rate ${(100 * found.rate).toFixed(1)} % a day${se} from day ${from} to day ${to}, ${pairs.length} containers${doubling}`;
+}

@@ -1,0 +1,44 @@
+import { type LengthUnit, lengthIn } from '@bright-sprout/core/quantities/length';
+import { useState } from 'react';
+import { type CloserProps } from '../LookCloser';
+
+const UNITS: LengthUnit[] = ['mm', 'cm', 'm', 'in', 'ft'];
+
+/** The tallest and the shortest of the whole garden, in any unit. */
+export function ExtremesPanel({ groups, records }: CloserProps) {
+  const [unit, setUnit] = useState<LengthUnit>(records.investigation.resolution === 'quarter-in' ? 'in' : 'cm');
+  const all = groups.flatMap((g) => g.dots.filter((d) => d.plants > 0).map((d) => ({ ...d, label: g.label })));
+  if (all.length === 0) return <p>Nothing was measured here.</p>;
+  const sorted = [...all].sort((a, b) => b.value - a.value);
+  const say = (v: number) => `${Number(lengthIn(v, unit).toPrecision(3))} ${unit}`;
+  const row = (name: string, d: (typeof all)[number]) => (
+    <li key={name}>
+      <b>{name}</b>: {d.container.code}
+      {d.plant !== null && ` plant ${d.plant}`}, {d.label}
+      {d.container.block && `, ${d.container.block}`}: <b className="numeral">{say(d.value)}</b>
+    </li>
+  );
+  const [most, least] = [sorted[0]!, sorted[sorted.length - 1]!];
+  return (
+    <div>
+      <div className="look-closer-choices" role="group" aria-label="Unit">
+        {UNITS.map((u) => (
+          <button key={u} type="button" className="btn" aria-pressed={u === unit} onClick={() => setUnit(u)}>
+            {u}
+          </button>
+        ))}
+      </div>
+      <ul className="extremes">
+        {row('Tallest of all', most)}
+        {row('Smallest of all', least)}
+        <li>
+          Between them lie <b className="numeral">{say(most.value - least.value)}</b>.
+        </li>
+        {groups.map((g) => {
+          const own = sorted.filter((d) => d.label === g.label);
+          return own.length === 0 ? null : row(`Tallest, ${g.label}`, own[0]!);
+        })}
+      </ul>
+    </div>
+  );
+}

@@ -1,0 +1,20 @@
+import { HEIGHT } from '../../test/records';
+import { shownOf } from '../compare/shown';
+import { predictedFinding } from './predictedWords';
+
+const shown = shownOf({ follow: 'value', reach: '' }, HEIGHT, 'mm', { container: 'pot', seeds: false });
+
+test('says who came nearest, how many foresaw more, and that the day is still to come', () => {
+  const rows = [
+    { team: 'Kites', predicted: 150, came: 120 },
+    { team: 'Bells', predicted: 100, came: 108 },
+    { team: 'Boats', predicted: 100, came: null },
+  ];
+  expect(predictedFinding(rows, { shown, askedDay: 16, day: 16 })).toBe(
+    'Bells came nearest: 0.8 cm off. 1 of 2 teams foresaw more than came.',
+  );
+  expect(predictedFinding(rows, { shown, askedDay: 23, day: 16 })).toMatch(/They said it for day 23; this is day 16\.$/);
+  expect(predictedFinding(rows.slice(2), { shown, askedDay: null, day: 16 })).toBe(
+    'No plant of these teams was measured on this day.',
+  );
+});

@@ -1,0 +1,16 @@
+import { type PredictedHeight } from '../compare/figures/predicted';
+import { type Shown } from '../compare/shown';
+
+/** How well teams foresaw their tallest plant; nobody is ranked, and a day that is still to come is said. */
+export function predictedFinding(
+  rows: readonly PredictedHeight[],
+  { shown, askedDay, day }: { shown: Shown; askedDay: number | null; day: number },
+): string {
+  const came = rows.flatMap((r) => (r.came === null ? [] : [{ ...r, off: r.came - r.predicted }]));
+  if (came.length === 0) return 'No plant of these teams was measured on this day.';
+  const nearest = came.reduce((best, r) => (Math.abs(r.off) < Math.abs(best.off) ? r : best));
+  const more = came.filter((r) => r.off < 0).length;
+  const off = shown.size(nearest.off);
+  const when = askedDay === null || askedDay === day ? '' : ` They said it for day ${askedDay}; this is day ${day}.`;
+  return `${nearest.team} came nearest: ${off} off. ${more} of ${came.length} teams foresaw more than came.${when}`;
+}
