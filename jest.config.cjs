@@ -26,6 +26,7 @@ const shared = {
     '^@bright-sprout/contracts/(.*)$': '<rootDir>/packages/contracts/src/$1',
     '^(\\.{1,2}/.*)\\.js$': '$1',
     '\\.scss$': '<rootDir>/apps/web/test/emptyStyle.ts',
+    '\\.woff2\\?url$': '<rootDir>/apps/web/test/emptyStyle.ts',
   },
   testPathIgnorePatterns: ['/node_modules/', '/dist/'],
 };

@@ -42,6 +42,10 @@ test('records go out as a table, come back, and say the same', async ({ page }) 
   await signIn(page);
   await openWall(page, 'How much road salt can garden cress stand?');
   await page.getByRole('link', { name: /Compare them/ }).click();
+  // A file knows no amounts: both are asked about their treatments.
+  await page.getByRole('button', { name: /^Between what/ }).click();
+  await page.getByRole('button', { name: 'salt in the water', exact: true }).click();
+  await expect(page.locator('.claim-finding')).toContainText('than with no salt');
   const claim = await page.locator('.claim-finding').textContent();
   await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: /Plan/ }).click();
   const [download] = await Promise.all([

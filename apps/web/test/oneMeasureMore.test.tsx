@@ -1,7 +1,11 @@
 import { addDays } from '@bright-sprout/core/calendar/days';
 import { claimSentence } from '@bright-sprout/core/claims/claimSentence';
 import { todayIn } from '@bright-sprout/core/clock/clock';
-import { compareOnDay } from '@bright-sprout/core/compare/compareOnDay';
+import { groupsOf } from '@bright-sprout/core/compare/groups';
+import { firstQuestion } from '@bright-sprout/core/compare/askable';
+import { surenessOf } from '@bright-sprout/core/compare/sureness';
+import { subjectOf, shownFor } from '../src/compare/questionWords';
+import { askableRecords } from '../src/records/comparedRecords';
 import { guessMapping } from '@bright-sprout/core/formats/columnMapping';
 import { exportTidyCsv } from '@bright-sprout/core/formats/exportTidyCsv';
 import { importTidyCsv } from '@bright-sprout/core/formats/importTidyCsv';
@@ -117,6 +121,7 @@ test('a file carries it out and in', () => {
 test('a claim speaks of it in its own words', () => {
   const containers = ['A', 'B'].flatMap((treatment) =>
     Array.from({ length: 7 }, (_, i) => ({
+      ...investigationView().containers[0]!,
       id: `${treatment}${i}`,
       code: `${treatment}${i}`,
       treatment,
@@ -127,11 +132,13 @@ test('a claim speaks of it in its own words', () => {
   const sweet = containers.map((c, i) =>
     readingView(c.id, DAY, { findings: [numberFound(CODE, (c.treatment === 'A' ? 8 : 4) + (i % 7) / 10)] }),
   );
-  const comparison = compareOnDay(
-    { treatments: records.investigation.treatments, containers, readings: sweet },
-    { measure: measureOf(CODE)!, day: DAY, beforeSprouting: 'exclude', afterLoss: 'exclude', report: 'container-mean' },
-    1,
-  );
-  const { finding } = claimSentence(comparison, { kind: 'barley', container: 'pot', dayNumber: 14, resolution: 'mm' });
+  const all = recordsOf(sweet, { bench, sownOn: addDays(DAY, -14), containers });
+  const askable = askableRecords(all);
+  const question = { ...firstQuestion(askable, DAY), measure: CODE };
+  const measure = measureOf(CODE)!;
+  const groups = groupsOf(askable.records, measure, question);
+  const shown = shownFor(question, measure, all.investigation, askable.records);
+  const subject = subjectOf(question, shown, all.investigation, { readingError: null });
+  const { finding } = claimSentence(groups, surenessOf(groups, question, null), subject);
   expect(finding).toBe('With salt, barley was less sweet on day 14 than with no salt: by about 4.00 °Bx.');
 });

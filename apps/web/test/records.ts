@@ -57,6 +57,7 @@ export function investigationView(change: Partial<InvestigationView> = {}): Inve
       sownOn: '2026-03-03',
       childNumber: null,
     })),
+    design: null,
     reserve: [],
     ...change,
   };

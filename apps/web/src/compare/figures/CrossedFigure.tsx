@@ -27,23 +27,24 @@ export function CrossedFigure({
 }) {
   const [first, second] = design.factors as [ComparedDesign['factors'][number], ComparedDesign['factors'][number]];
   const narrow = width < 620;
+  const panels = second.levels.length;
   const left = shown.ranks ? 110 : 58;
   const tall = Math.round(Math.max(280, Math.min(500, width * 0.42)));
   const bottom = TOP + tall;
   const { low, high } = reachOf(groups, shown);
   const axis = axisOver(low, high, bottom, TOP);
   const y = (v: number) => axis.at(shown.inUnit(v));
-  const panels = second.levels.length;
   const room = (width - left - 8) / panels;
   const cell = (a: number, b: number) => groups.find((g) => design.levels[g.key]?.[0] === a && design.levels[g.key]?.[1] === b);
   const mean = (g: Group | undefined) => (g?.summary.ok ? g.summary.mean : null);
+  const height = bottom + 58 + 22 * first.levels.length * (narrow ? panels : 1);
   const perMm = (bottom - TOP) / (high - low) / (1 / shown.inUnit(1));
   const twoByTwo = first.levels.length === 2 && panels === 2;
   // The lines run in the middle, between the marks of the first panel and those of the last.
   const mark = (b: number) => left + room * b + (panels === 2 ? (b === 0 ? room * 0.26 : room * 0.74) : room / 2);
   const lineAt = (b: number) => (panels === 2 ? (b === 0 ? left + room * 0.66 : left + room * 1.34) : mark(b));
   return (
-    <svg width={width} height={bottom + 92} viewBox={`0 0 ${width} ${bottom + 92}`} aria-hidden="true" className="figure">
+    <svg width={width} height={height} viewBox={`0 0 ${width} ${height}`} aria-hidden="true" className="figure">
       {second.levels.map((level, b) => (
         <rect key={level.label} x={left + room * b} y={TOP} width={room} height={tall} fill={b % 2 ? GONE : '#fff'} />
       ))}
@@ -91,12 +92,15 @@ export function CrossedFigure({
           {first.levels.map((l, a) => {
             const group = cell(a, b);
             if (!group) return null;
+            // On a phone the key has the whole width: one line for each.
+            const [x, line] = narrow ? [14, b * first.levels.length + a] : [left + room * b + 14, a];
+            const words = narrow ? `${l.label}, ${level.label}` : l.label;
             return (
-              <g key={l.label} transform={`translate(${left + room * b + 14} ${bottom + 50 + 18 * a})`}>
+              <g key={l.label} transform={`translate(${x} ${bottom + 54 + 22 * line})`}>
                 <MarkShape code={group.treatment.code} size={13} />
                 <text x="13" y="5" className="figure-word">
                   <tspan className="figure-code">{group.key} </tspan>
-                  {linesOf(l.label, Math.floor((room - 60) / 8), 1)[0]}
+                  {linesOf(words, Math.floor(((narrow ? width : room) - 60) / 8), 1)[0]}
                 </text>
               </g>
             );

@@ -72,7 +72,7 @@ function MarksInColumns({ width, groups, shown, habitOf, amounts, along, behind,
           <text textAnchor="middle" className="figure-mean">
             {g.summary.ok ? (shown.ranks ? '' : shown.number(g.summary.mean)) : '–'}
           </text>
-          <GroupLabel group={g} signs={signs} />
+          <GroupLabel group={g} label={amounts && gap < 96 ? String(amounts[i]) : g.label} signs={signs} />
         </g>
       ))}
       <text x={4} y={bottom + 28} className="figure-word second-ink">
@@ -95,11 +95,11 @@ const nearest = (amounts: readonly number[]) => {
   return sorted.slice(1).map((a, i) => a - sorted[i]!);
 };
 
-function GroupLabel({ group, signs }: { group: Group; signs: number }) {
+function GroupLabel({ group, label, signs }: { group: Group; label: string; signs: number }) {
   const coded = group.key.length === 1;
   return (
     <>
-      {linesOf(group.label, signs).map((line, i) => (
+      {linesOf(label, signs).map((line, i) => (
         <text key={line} textAnchor="middle" y={22 + 17 * i} className="figure-word">
           {i === 0 && coded && <tspan className="figure-code">{group.key} </tspan>}
           {line}
@@ -171,7 +171,7 @@ function Column({
         <g transform={`translate(${plantAt} ${soil})`}>
           <PlantDrawing habit={habit} heightMm={middle.value} leaves={null} face={middle.container.code} scale={scale!} />
           <text y="22" textAnchor="middle" className="figure-small">
-            {room > 146 ? middle.container.code : ''}
+            {room > 146 && middle.container.code.length < 6 ? middle.container.code : ''}
           </text>
         </g>
       )}

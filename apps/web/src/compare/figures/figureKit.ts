@@ -74,7 +74,7 @@ export function reachOf(groups: readonly Group[], shown: Shown): { low: number; 
 export function beeswarm(values: readonly number[], close: number, widest = 4): number[] {
   const order = values.map((_, i) => i).sort((a, b) => values[a]! - values[b]!);
   const places = new Array<number>(values.length).fill(0);
-  const tries = Array.from({ length: 2 * widest + 1 }, (_, i) => (i % 2 ? (i + 1) / 2 : -i / 2));
+  const tries = Array.from({ length: 2 * widest + 1 }, (_, i) => (i % 2 ? (i + 1) / 2 : 0 - i / 2));
   order.forEach((i, rank) => {
     const taken = new Set<number>();
     for (let r = rank - 1; r >= 0; r--) {

@@ -8,6 +8,8 @@ import { TeamWallView } from '../../team/wall/TeamWallView';
 
 const READINGS = [readingView('A1', '2026-03-17', { heightMm: 100 }), readingView('B1', '2026-03-19', { heightMm: 60 })];
 
+jest.mock('../../workers/useSureness', () => jest.requireActual<object>('../../../test/answersHere'));
+
 function open(answer: unknown) {
   fakeServer({ 'GET /screens/leaf': answer });
   renderPage(<ScreenView />, { path: '/screen/leaf', route: '/screen/:token' });
@@ -63,6 +65,16 @@ test('where seeds are counted, every seed is drawn and the groups say their shar
   expect(screen.getByText('3 of 4 with a root: 75 %')).toBeInTheDocument();
   expect(screen.getByText('1 of 4 with a root: 25 %')).toBeInTheDocument();
   expect(screen.getByRole('button', { name: 'A2, no salt: lost' }).querySelectorAll('.seed-root')).toHaveLength(0);
+});
+
+test('a question that the teacher put on the screen stands in the place of the wall, with what it says', async () => {
+  const more = ['A', 'B'].flatMap((t) =>
+    [1, 2].map((n) => readingView(`${t}${n}`, '2026-03-19', { heightMm: t === 'A' ? 90 + n : 50 + n })),
+  );
+  open({ ...recordsOf(more), question: 'day=2026-03-19&by=teams' });
+  expect(await screen.findByRole('heading', { name: 'Height on day 16 by teams' })).toBeInTheDocument();
+  expect(screen.getByRole('img', { name: /^Height of barley on day 16 by teams: Kites mean/ })).toBeInTheDocument();
+  expect(screen.queryByRole('slider', { name: 'Day looked at' })).not.toBeInTheDocument();
 });
 
 test('before the first check it waits in words', async () => {

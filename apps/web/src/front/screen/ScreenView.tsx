@@ -60,7 +60,7 @@ function Screen({ records, stale, onTheme }: { records: Shown; stale: boolean; o
         <p className="screen-gone">Nobody has checked a plant yet. They line up here by themselves.</p>
       ) : (
         <>
-          {records.question !== null ? (
+          {records.question ? (
             <QuestionOnScreen records={records} day={day} address={records.question} />
           ) : (
             <>

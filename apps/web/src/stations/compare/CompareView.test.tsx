@@ -1,41 +1,40 @@
-import { measureOf } from '@bright-sprout/core/measures/registry';
-import { compareOnDay } from '@bright-sprout/core/compare/compareOnDay';
-import { screen, within } from '@testing-library/react';
+import { type ComparedDesign } from '@bright-sprout/core/compare/records';
+import { numberFound } from '@bright-sprout/core/measures/finding';
+import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { fakeServer, renderPage } from '../../../test/fakeServer';
 import { readingView, recordsOf } from '../../../test/records';
-import { type CompareQuestion } from '../../workers/compareQuestion';
 import { CompareView } from './CompareView';
 
 jest.mock('../../api/live', () => ({ useLive: () => true }));
 jest.mock('../../charts/PlotlyChart', () => ({
   PlotlyChart: ({ summary }: { summary: string }) => <p data-testid="chart">{summary}</p>,
 }));
-// What the chart draws needs a browser that measures paths; here it is its words and numbers that count.
-jest.mock('./comparisonChart', () => ({ comparisonChart: () => ({ data: [], layout: {} }) }));
-const mockCompare = compareOnDay;
-const mockMeasureOf = measureOf;
-// jsdom has no workers; the same question is answered on the spot.
-jest.mock('../../workers/useComparison', () => ({
-  useComparison: (q: CompareQuestion | null) =>
-    q && {
-      number: 1,
-      milliseconds: 1,
-      comparison: mockCompare(q.records, { ...q, measure: mockMeasureOf(q.measure, q.own)! }, q.seed),
-    },
-}));
+jest.mock('../../workers/useSureness', () => jest.requireActual<object>('../../../test/answersHere'));
 
 const HEIGHTS: Record<string, number | null> = { A1: 120, B1: 60, A2: 128, B2: null };
 
 const READINGS = Object.entries(HEIGHTS).map(([id, heightMm]) => readingView(id, '2026-03-17', { heightMm }));
 
-function open(readings = READINGS, together: unknown[] = [], change: Parameters<typeof recordsOf>[1] = {}) {
-  fakeServer({
+interface Opened {
+  together?: unknown[];
+  change?: Parameters<typeof recordsOf>[1];
+  search?: string;
+  answers?: Record<string, unknown>;
+}
+
+function open(readings = READINGS, { together = [], change = {}, search = '', answers = {} }: Opened = {}) {
+  const writes = fakeServer({
     'GET /investigations/i1': recordsOf(readings, change),
     'GET /classes/c1/room': { readings: [], sensor: { there: false, on: false } },
     'GET /investigations/i1/together': together,
+    'GET /investigations/i1/alike': [],
+    'GET /investigations/i1/questions': [],
+    'GET /investigations/i1/screen-links': [],
+    ...answers,
   });
-  renderPage(<CompareView />, { path: '/investigations/i1/compare', route: '/investigations/:id/compare' });
+  renderPage(<CompareView />, { path: `/investigations/i1/compare${search}`, route: '/investigations/:id/compare' });
+  return writes;
 }
 
 const numbers = async () => {
@@ -61,14 +60,14 @@ test('the numbers leave out what is not up, and name it', async () => {
 test('counted as zero, what is not up pulls its mean down', async () => {
   open();
   await userEvent.click(await screen.findByRole('button', { name: 'Not up yet: left out' }));
-  await userEvent.click(screen.getByRole('button', { name: /^counting as zero/ }));
+  await userEvent.click(screen.getByRole('button', { name: /^counted as zero/ }));
   const [, b] = await numbers();
   expect(b!.slice(0, 2)).toEqual(['2', '3.0 cm']);
 });
 
-test('two of each cannot tell', async () => {
+test('two of each are too few to tell anything', async () => {
   open();
-  expect(await screen.findByText('For salt, these cups cannot tell yet.')).toHaveClass('claim-finding');
+  expect(await screen.findByText('There are too few containers to judge the spread by.')).toHaveClass('claim-finding');
 });
 
 test('a claim from six of each says what was found, and that this class reads too unevenly for it', async () => {
@@ -95,17 +94,156 @@ test('a claim from six of each says what was found, and that this class reads to
     closed: true,
     readings: [read(0, 100), read(1, 180)],
   };
-  open(readings, [settled, { ...settled, id: 'h' }], { containers: many });
+  open(readings, { together: [settled, { ...settled, id: 'h' }], change: { containers: many } });
   await screen.findByText('Show the numbers');
   expect(document.querySelector('.claim-finding')!.textContent).toMatch(
     /barley was shorter on day 14 than with no salt: by about 6\.0 cm/,
   );
-  const cautions = within(screen.getByRole('heading', { name: 'What else could explain it?' }).closest('section')!);
-  expect(await cautions.findByText(/^Read by several/)).toHaveTextContent(/5\.7 cm/);
+  expect(await screen.findByText(/^Read by several/)).toHaveTextContent(/5\.7 cm/);
 });
 
 test('before the first check there is nothing to compare, and the plan is one step away', async () => {
   open([]);
   expect(await screen.findByText('Nothing to compare yet')).toBeInTheDocument();
   expect(screen.getByRole('link', { name: 'See the plan' })).toHaveAttribute('href', '/investigations/i1/plan');
+});
+
+/** Six of each, in teams of their own, so that something can be told. */
+function sixOfEach(
+  value: (treatment: string, i: number) => number | null,
+): Required<Pick<Opened, 'change'>> & { readings: ReturnType<typeof readingView>[] } {
+  const { containers, teams } = recordsOf([]).investigation;
+  const names = ['Kites', 'Bells', 'Boats', 'Moons', 'Drums', 'Keys'];
+  const all = ['A', 'B'].flatMap((treatment) =>
+    names.map((block, i) => ({
+      ...containers[0]!,
+      id: `${treatment}${i + 1}`,
+      code: `${treatment}${i + 1}`,
+      treatment,
+      position: 2 * i + (treatment === 'A' ? 0 : 1),
+      teamId: teams[i % 2]!.id,
+      block,
+    })),
+  );
+  const readings = all.map((c, i) => readingView(c.id, '2026-03-17', { heightMm: value(c.treatment, i % 6) }));
+  return { change: { containers: all }, readings };
+}
+
+const CLEAR = sixOfEach((t, i) => (t === 'A' ? 120 : 60) + 3 * i);
+
+test('the question stands in the address: it opens as it says, and changes with a word', async () => {
+  open(CLEAR.readings, { change: CLEAR.change, search: '?day=2026-03-17&by=teams&notup=zero' });
+  expect(await screen.findByRole('button', { name: 'Between what: teams' })).toBeInTheDocument();
+  expect(screen.getByRole('button', { name: 'Not up yet: counted as zero' })).toBeInTheDocument();
+  await userEvent.click(screen.getByRole('button', { name: 'Between what: teams' }));
+  await userEvent.click(screen.getByRole('button', { name: 'salt' }));
+  expect(await screen.findByRole('button', { name: 'Between what: salt' })).toBeInTheDocument();
+});
+
+test('what makes no sense cannot be chosen, and says why in half a sentence', async () => {
+  open(CLEAR.readings, { change: CLEAR.change });
+  await userEvent.click(await screen.findByRole('button', { name: /^Between what/ }));
+  const others = screen.getByRole('button', { name: /with other classes/ });
+  expect(others).toHaveTextContent('no other class sowed the same');
+  expect(others).toHaveAttribute('aria-disabled', 'true');
+  await userEvent.keyboard('{Escape}');
+  await userEvent.click(screen.getByRole('button', { name: /^What is compared/ }));
+  expect(screen.getByRole('button', { name: /^change in height/ })).toHaveTextContent('it takes looks on two days');
+});
+
+test('how sure: estimate, interval and the odds of luck, and the deals one press away', async () => {
+  open(CLEAR.readings, { change: CLEAR.change });
+  const sure = within((await screen.findByRole('heading', { name: 'How sure?' })).closest('section')!);
+  const line = sure.getByRole('listitem');
+  expect(line).toHaveTextContent(/salt: −6\.0 cm/);
+  expect(line).toHaveTextContent(/luck alone makes a gap this big/);
+  expect(sure.getByRole('link', { name: /Deal again/ })).toHaveAttribute(
+    'href',
+    expect.stringContaining('/investigations/i1/deal?'),
+  );
+});
+
+test('the dead are not left out silently: losses are counted by treatment, and one press shows what carrying them on moves', async () => {
+  const lost = CLEAR.readings.map((r) =>
+    ['B5', 'B6'].includes(r.containerId) ? { ...r, day: '2026-03-12', id: `${r.id} before` } : r,
+  );
+  const gone = ['B5', 'B6'].map((id) => readingView(id, '2026-03-17', { state: 'lost', lostReason: 'eaten', heightMm: null }));
+  open([...lost, ...gone], { change: CLEAR.change, search: '?day=2026-03-17' });
+  const cause = (await screen.findByRole('heading', { name: 'Only the strong ones left?' })).closest('li')!;
+  expect(cause).toHaveTextContent('Lost: 2 of 6 with salt.');
+  await userEvent.click(within(cause).getByRole('button', { name: 'Count the lost as last seen' }));
+  const moved = (await screen.findByRole('heading', { name: 'What that moved' })).closest('section')!;
+  expect(screen.getByRole('button', { name: 'Lost: kept as last seen' })).toBeInTheDocument();
+  await userEvent.click(within(moved).getByRole('button', { name: 'As it was' }));
+  expect(await screen.findByRole('button', { name: 'Lost: left out' })).toBeInTheDocument();
+});
+
+test('each seedling can have its mark, and the mean stays that of the cups, with the naive span beside the honest one', async () => {
+  const more = CLEAR.readings.flatMap((r) =>
+    [1, 2].map((n) => ({
+      ...r,
+      id: `${r.id} ${n}`,
+      plant: String(n + 1),
+      findings: [numberFound('height', r.findings[0]!.value! + (n === 1 ? 4 : -2))],
+    })),
+  );
+  open([...CLEAR.readings, ...more], { change: CLEAR.change, search: '?mark=plant' });
+  expect(await screen.findByText('as if all 36 seedlings were cups')).toBeInTheDocument();
+  expect(screen.getByText(/36 plants; the cup counts once/)).toBeInTheDocument();
+});
+
+const CROSSED: ComparedDesign = {
+  kind: 'two-factors',
+  factors: ['food', 'shade'].map((name) => ({
+    name,
+    subject: 'feed',
+    unit: '',
+    controlled: true,
+    levels: [
+      { label: `no ${name}`, amount: null },
+      { label: name, amount: null },
+    ],
+  })),
+  levels: { A: [0, 0], B: [0, 1], C: [1, 0], D: [1, 1] },
+};
+
+test('two crossed things open on their interaction', async () => {
+  const { treatments } = recordsOf([]).investigation;
+  const four = ['A', 'B', 'C', 'D'].map((code) => ({ ...treatments[0]!, code, label: code, control: code === 'A' }));
+  const six = sixOfEach((t, i) => (t === 'A' ? 100 : 120) + 2 * i);
+  const more = six.change!.containers!.flatMap((c) => [
+    c,
+    { ...c, id: `x${c.id}`, code: `x${c.code}`, treatment: c.treatment === 'A' ? 'C' : 'D' },
+  ]);
+  const readings = six.readings.flatMap((r) => [
+    r,
+    { ...r, id: `x${r.id}`, containerId: `x${r.containerId}`, findings: [numberFound('height', r.findings[0]!.value! * 1.5)] },
+  ]);
+  open(readings, { change: { containers: more, treatments: four, design: CROSSED } });
+  expect(await screen.findByRole('button', { name: 'Between what: food and shade' })).toBeInTheDocument();
+  expect(await screen.findByText(/meets shade/)).toBeInTheDocument();
+});
+
+test('a question is kept with its words, taken away, and had back', async () => {
+  const kept: { id: string; name: string; address: string; savedAt: string }[] = [];
+  const writes = open(CLEAR.readings, {
+    change: CLEAR.change,
+    search: '?day=2026-03-17&notup=zero',
+    answers: {
+      'GET /investigations/i1/questions': () => [...kept],
+      'PUT /investigations/i1/questions/:id': ({ path, body }: { path: string; body: { name: string; address: string } }) => {
+        const one = { id: path.split('/').pop()!, ...body, savedAt: '2026-03-19T10:00:00Z' };
+        kept.push(one);
+        return one;
+      },
+      'DELETE /investigations/i1/questions/:id': () => void kept.pop(),
+    },
+  });
+  await userEvent.click(await screen.findByRole('button', { name: 'Keep this question' }));
+  await waitFor(() =>
+    expect(writes[0]?.body).toMatchObject({ name: 'Height on day 14 by salt', address: 'day=2026-03-17&notup=zero' }),
+  );
+  await userEvent.click(await screen.findByRole('button', { name: 'Take away: Height on day 14 by salt' }));
+  await userEvent.click(await screen.findByRole('button', { name: 'Put it back' }));
+  expect(await screen.findByRole('button', { name: /^Take away/ })).toBeInTheDocument();
 });

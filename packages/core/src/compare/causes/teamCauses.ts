@@ -4,12 +4,13 @@ import { containersOf } from '../groups';
 import { type Cause, type CauseFacts } from './cause';
 
 /** How far each team's numbers lie from the other teams', treatments taken into account, with the interval for all teams together (Bonferroni). */
-export function teamOffsets({
-  groups,
-}: Pick<CauseFacts, 'groups'>): { team: string; offset: number; low: number; high: number }[] | null {
+export function teamOffsets(
+  { groups }: Pick<CauseFacts, 'groups'>,
+  without: ReadonlySet<string> = new Set(),
+): { team: string; offset: number; low: number; high: number }[] | null {
   const units = groups.flatMap((g) =>
     containersOf(g).flatMap(({ container, value }) =>
-      container.block === null ? [] : [{ treatment: container.block, block: g.key, value }],
+      container.block === null || without.has(container.block) ? [] : [{ treatment: container.block, block: g.key, value }],
     ),
   );
   const teams = [...new Set(units.map((u) => u.treatment))];
@@ -36,9 +37,17 @@ export function teamCauses(facts: CauseFacts): Cause[] {
   const { groups, question } = facts;
   if (question.between === 'teams') return [];
   if (groups.every((g) => g.dots.every((d) => d.container.block === null))) return [{ verdict: 'unknown', code: 'no-teams' }];
-  const offsets = teamOffsets(facts);
-  if (offsets === null) return [];
-  const apart = offsets.filter((o) => o.low > 0 || o.high < 0);
-  if (apart.length > 0) return apart.map((o) => ({ verdict: 'ask', code: 'team', ...o }));
-  return [{ verdict: 'fine', code: 'teams-alike', most: Math.max(...offsets.map((o) => Math.abs(o.offset))) }];
+  const apart: NonNullable<ReturnType<typeof teamOffsets>> = [];
+  // One team far off makes the others look off: the furthest is taken out, and the rest are looked at again.
+  for (;;) {
+    const offsets = teamOffsets(facts, new Set(apart.map((o) => o.team)));
+    if (offsets === null) break;
+    const furthest = offsets.reduce((a, b) => (Math.abs(b.offset) > Math.abs(a.offset) ? b : a));
+    if (furthest.low <= 0 && furthest.high >= 0) {
+      if (apart.length === 0) return [{ verdict: 'fine', code: 'teams-alike', most: Math.abs(furthest.offset) }];
+      break;
+    }
+    apart.push(furthest);
+  }
+  return apart.map((o) => ({ verdict: 'ask', code: 'team', ...o }));
 }

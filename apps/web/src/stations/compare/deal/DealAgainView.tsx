@@ -6,6 +6,7 @@ import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { shownFor, whenWords } from '../../../compare/questionWords';
 import { dealtWords, showP } from '../../../compare/sure/luckWords';
+import { leftOut } from '../../../compare/figures/figureKit';
 import { InvestigationFrame } from '../../../page/InvestigationFrame';
 import { Empty } from '../../../page/Notices';
 import { RuledWord } from '../../../page/RuledWord';
@@ -69,6 +70,7 @@ function DealAgain({ records, day, onLook }: { records: InvestigationRecords; da
   const against = asked.kind === 'difference' || asked.kind === 'main' ? asked.against : '';
   const young = investigation.class.gradeBand === 'early' || investigation.class.gradeBand === 'primary';
   const { pile, all } = state;
+  const missing = groups.flatMap((g) => leftOut(g, shown.name));
   const exact = dealing.arrangements.method === 'exact';
   return (
     <section aria-label="Deal again" className="deal">
@@ -108,12 +110,13 @@ function DealAgain({ records, day, onLook }: { records: InvestigationRecords; da
       ) : (
         <p>{prepared.units.length} containers are too many to draw one by one; their deals fall on the pile all the same.</p>
       )}
+      {missing.length > 0 && <p className="second">Not dealt, since they have no value: {missing.join(', ')}.</p>}
       <div className="deal-below">
         <div>
           <h2>
             {pile.dealt === 0 ? 'Here each deal’s gap falls as a grain' : `The gaps of ${pile.dealt.toLocaleString('en')} deals`}
           </h2>
-          <GrainPile pile={pile} gap={seen.estimate} reach={prepared.reach} shown={shown} more={shown.more} less={shown.less} />
+          <GrainPile pile={pile} gap={seen.estimate} shown={shown} more={shown.more} less={shown.less} />
           {!young && (
             <p className="second mt-1 mb-0">
               A grain lies at its deal’s gap, made larger or smaller as the pots of one label lay closer together or further apart

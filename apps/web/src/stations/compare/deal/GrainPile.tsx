@@ -12,14 +12,12 @@ const GRAIN = 7;
 export function GrainPile({
   pile,
   gap,
-  reach,
   shown,
   more,
   less,
 }: {
   pile: Pile;
   gap: number;
-  reach: number;
   shown: Shown;
   more: string;
   less: string;
@@ -27,7 +25,7 @@ export function GrainPile({
   const holder = useRef<HTMLDivElement>(null);
   const width = useWidth(holder, 820);
   const { width: bin } = pile;
-  const half = (Math.ceil((Math.max(reach, Math.abs(gap)) * 1.12) / bin) + 1) * bin;
+  const half = (pile.outermost + 1.5) * bin;
   const axis = axisOver(shown.inUnit(-half), shown.inUnit(half), 6, width - 6, width < 520 ? 5 : 9);
   const x = (v: number) => axis.at(shown.inUnit(v));
   const step = x(bin) - x(0);
@@ -47,19 +45,23 @@ export function GrainPile({
         {[...pile.bins].flatMap(([index, count]) => {
           const left = index >= 0 ? index * bin : (index + 1) * bin - bin;
           const inked = index >= 0 ? left >= Math.abs(gap) * (1 - 1e-9) : -(left + bin) >= Math.abs(gap) * (1 - 1e-9);
-          return Array.from({ length: Math.ceil(count / each) }, (_, i) => (
-            <ellipse
-              key={`${index} ${i}`}
-              cx={x(left) + step / 2}
-              cy={base - 4 - i * GRAIN}
-              rx={Math.max(1.5, Math.min(9, step * 0.44))}
-              ry={3}
-              fill={inked ? INK : '#fff'}
-              stroke={INK}
-              strokeWidth="0.9"
-              transform={`rotate(${((index * 7 + i * 5) % 13) - 6} ${x(left) + step / 2} ${base - 4 - i * GRAIN})`}
-            />
-          ));
+          return Array.from({ length: Math.ceil(count / each) }, (_, i) => {
+            // The last grain of a bin is as large as its share of deals.
+            const share = Math.sqrt(Math.min(1, count / each - i));
+            return (
+              <ellipse
+                key={`${index} ${i}`}
+                cx={x(left) + step / 2}
+                cy={base - 4 - i * GRAIN}
+                rx={share * Math.max(1.5, Math.min(9, step * 0.44))}
+                ry={3 * share}
+                fill={inked ? INK : '#fff'}
+                stroke={INK}
+                strokeWidth="0.9"
+                transform={`rotate(${((index * 7 + i * 5) % 13) - 6} ${x(left) + step / 2} ${base - 4 - i * GRAIN})`}
+              />
+            );
+          });
         })}
         <path d={`M6 ${base}H${width - 6}`} stroke={INK} strokeWidth="2" />
         <path d={`M${real} ${TOP - 22}V${base}`} stroke={INK} strokeWidth="3" />

@@ -4,6 +4,8 @@ export interface Pile {
   width: number;
   bins: ReadonlyMap<number, number>;
   dealt: number;
+  /** The outermost bins: what lies beyond is put there. */
+  outermost: number;
   /** Deals whose gap is at least as big as the real one, in either direction. */
   beyond: number;
 }
@@ -16,7 +18,8 @@ export function emptyPile(gap: number, reach: number): Pile {
   const size = Math.abs(gap);
   const steps = Math.max(1, Math.min(TO_GAP, Math.round((FINEST / 2) * (size / Math.max(reach, size, 1e-300)))));
   const width = size > reach / FINEST ? size / steps : reach / (FINEST / 2) || 1;
-  return { width, bins: new Map(), dealt: 0, beyond: 0 };
+  const outermost = Math.ceil((Math.max(reach, size) * 1.08) / width);
+  return { width, outermost, bins: new Map(), dealt: 0, beyond: 0 };
 }
 
 /** Floating point must not push a deal as big as the real one below it. */
@@ -31,7 +34,7 @@ export function withDeals(pile: Pile, values: readonly number[], gap: number): P
   const bins = new Map(pile.bins);
   let beyond = pile.beyond;
   for (const value of values) {
-    const bin = binOf(value, pile.width);
+    const bin = Math.max(-pile.outermost - 1, Math.min(pile.outermost, binOf(value, pile.width)));
     bins.set(bin, (bins.get(bin) ?? 0) + 1);
     if (Math.abs(value) >= Math.abs(gap) * (1 - TIE)) beyond++;
   }
