@@ -97,14 +97,14 @@ test('deal again: labels move within teams, grains fall, and all of them give th
   await signIn(page);
   await ask(page, CROSSED, '?by=treatments');
   const line = page.locator('.how-sure-list li').first();
-  const alone = /p = (under 0\.001|0\.\d+) alone/.exec((await line.textContent())!)![1]!;
+  const alone = /(p (?:< 0\.001|= 0\.\d+)) alone/.exec((await line.textContent())!)![1]!;
   await page.getByRole('link', { name: /Deal again/ }).click();
   await page.getByRole('button', { name: 'One', exact: true }).click();
   await expect(page.getByText(/of 1 deal gave a gap this big/)).toBeVisible();
   await page.getByRole('button', { name: 'Ten' }).click();
   await expect(page.getByText(/of 11 deals gave a gap this big/)).toBeVisible();
   await page.getByRole('button', { name: /^All/ }).click();
-  await expect(page.getByText(`p = ${alone}`, { exact: false }).first()).toBeVisible({ timeout: 20_000 });
+  await expect(page.getByText(alone, { exact: false }).first()).toBeVisible({ timeout: 20_000 });
   await expect(page.getByText(/Luck alone does this/)).toBeVisible();
   await expectAccessible(page);
 });
@@ -114,7 +114,7 @@ test('classes together and an earlier year: every class’s own answer beside th
   await ask(page, SALT, '?by=classes');
   const strips = page.getByRole('img', { name: /^7 Copper \d{4}: .*9 Slate \d{4}:/ });
   await expect(strips).toBeVisible();
-  await expect(page.getByText(/^5\d pots measured/)).toBeVisible();
+  await expect(page.getByText(/^[45]\d pots measured/)).toBeVisible();
   await ask(page, SALT, '?by=earlier');
   await expect(page.getByText(/Dotted: 9 Slate \d{4}\. Both count days from their own sowing\./)).toBeVisible();
 });

@@ -66,7 +66,7 @@ test('records go out as a table, come back, and say the same', async ({ page }) 
   await page.getByRole('button', { name: 'Bring them in' }).click();
   await expect(page.getByText(/containers? measured/)).toBeVisible();
   await page.getByRole('button', { name: 'Not up yet: left out' }).click();
-  await page.getByRole('button', { name: /^counting as zero/ }).click();
+  await page.getByRole('button', { name: /^counted as zero/ }).click();
   const copy = page.locator('.claim-finding');
   await expect(copy).toHaveText(claim!.replace(/cups/g, 'containers'));
 });

@@ -120,11 +120,11 @@ async function saving(url, { joinCode, pins }) {
 
 const dayAgo = (days) => new Date(Date.now() - days * 86_400_000).toISOString().slice(0, 10);
 
-/** Many plants on forty days, as a file. */
-function longRecords(plants) {
+/** Many plants on many days, as a file. */
+function longRecords(plants, days) {
   const rows = Array.from({ length: plants }, (_, pot) =>
     Array.from(
-      { length: 40 },
+      { length: days },
       (_, n) =>
         `P${pot + 1},${'ABCD'[pot % 4]} salt,Bench ${1 + (pot % 7)},${dayAgo(45 - n)},${(1 + n * (0.4 + 0.01 * (pot % 9))).toFixed(1)}`,
     ),
@@ -133,17 +133,17 @@ function longRecords(plants) {
 }
 
 /** An investigation of many plants, brought in from a file. */
-async function investigationOf(plants, page, url) {
+async function investigationOf(plants, page, url, days = 40) {
   const [{ id: classId }] = await (await page.request.get(`${url}/api/v1/classes`)).json();
   const id = randomUUID();
   const columns = { unit: 'Pot', treatment: 'Treatment', block: 'Team', date: 'Date', value: 'Height (cm)' };
   const made = await page.request.put(`${url}/api/v1/imports/${id}`, {
     data: {
       classId,
-      question: `${plants} plants, forty days?`,
+      question: `${plants} plants on ${days} days?`,
       factor: 'salt',
       speciesId: 'barley',
-      text: longRecords(plants),
+      text: longRecords(plants, days),
       mapping: { columns, lengthUnit: 'cm', dateOrder: 'year-month-day', sownOn: dayAgo(50), control: 'A salt' },
     },
   });
@@ -233,6 +233,49 @@ async function scrubbing(page, url) {
     );
 }
 
+/** From one question to another: until its figure is drawn, until it is known how sure it is, and the longest the page stood still. */
+async function choosing(page, url, plants, days) {
+  const id = await investigationOf(plants, page, url, days);
+  await page.setViewportSize({ width: 1280, height: 800 });
+  await page.goto('about:blank');
+  const begun = performance.now();
+  await page.goto(`${url}/investigations/${id}/compare`);
+  await page.locator('.claim-finding').waitFor();
+  const opened = performance.now() - begun;
+  const { drawn, sure, still } = await page.evaluate(async () => {
+    const frame = () => new Promise((next) => requestAnimationFrame(next));
+    const rest = (ms) => new Promise((next) => setTimeout(next, ms));
+    const still = [0];
+    new PerformanceObserver((list) => list.getEntries().forEach((e) => still.push(e.duration))).observe({
+      entryTypes: ['longtask'],
+    });
+    const drawn = [];
+    for (let i = 0; i < 24; i++) {
+      const links = [...document.querySelectorAll('.question-list a')].filter(
+        (a) => !/earlier|other classes/.test(a.textContent),
+      );
+      await frame();
+      const begun = performance.now();
+      links[i % links.length].click();
+      await frame();
+      await frame();
+      drawn.push(performance.now() - begun);
+      await rest(1200);
+    }
+    const sure = performance.getEntriesByName('comparison').map((e) => e.duration);
+    const up = (list) => list.sort((a, b) => a - b);
+    return { drawn: up(drawn), sure: up(sure), still: Math.max(...still) };
+  });
+  const name = `${plants} containers × ${days} days`;
+  row(
+    `a question to ${name} until its figure is drawn, p95`,
+    ms(quantile(drawn, 0.95)),
+    `p50 ${ms(quantile(drawn, 0.5))}; a frame is 16.7 ms`,
+  );
+  row(`how sure, in the worker, p95`, ms(quantile(sure, 0.95)), `p50 ${ms(quantile(sure, 0.5))}`);
+  row('longest the page stood still meanwhile', ms(still), `opened in ${ms(opened)}`);
+}
+
 async function inBrowser(url, { joinCode, pins }, teacher) {
   const { chromium } = createRequire(import.meta.url)('@playwright/test');
   const browser = await chromium.launch({
@@ -284,6 +327,8 @@ async function inBrowser(url, { joinCode, pins }, teacher) {
     ms(middle),
     `${(middle / baseline).toFixed(1)} × shuffling 28 labels 10,000 times with Math.random (${ms(baseline)})`,
   );
+  await choosing(laptop, url, 168, 20);
+  await choosing(laptop, url, 2000, 4);
   await scrubbing(laptop, url);
   await longLog(laptop, url);
   await browser.close();

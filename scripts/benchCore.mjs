@@ -34,8 +34,7 @@ export function benchCore(row) {
   const { turnbull, intervalsFromCounts } = load('germination/turnbull');
   const { fitTimeToSprout } = load('germination/timeToSprout');
   const { fisherFreemanHalton } = load('statistics/fisherFreemanHalton');
-  const { permuteOverall } = load('statistics/permuteSeveral');
-  const { bcaDifference } = load('statistics/bcaInterval');
+  const { dealLabels } = load('statistics/dealLabels');
   const { powerBySimulation } = load('power/simulatedPower');
   const species = speciesById('barley');
   const draws = (count) => () => {
@@ -67,13 +66,25 @@ export function benchCore(row) {
   const plan = { species, teams: 7, perTeam: 1, seeds: 3, day: 21, temperature: 20, sownOn: '2026-03-03', resolution: 'mm' };
   const room = steadyTemperature(18);
   const calendar = { weekdays: MONDAY_TO_FRIDAY, holidays: [] };
+  const series168 = (each) =>
+    ['A', 'B', 'C', 'D'].flatMap((treatment, k) =>
+      Array.from({ length: each }, (_, i) => ({
+        treatment,
+        block: `t${i % 14}`,
+        value: 100 - 5 * k + 9 * Math.sin(3 * i + 5 * k),
+      })),
+    );
+  const [small, large] = [series168(42), series168(500)];
+  const against = ['B', 'C', 'D'].map((key) => ({ key, weights: { A: -1, [key]: 1 } }));
+  const deal = (list) => dealLabels(list, ['A', 'B', 'C', 'D'], against, { seed: 1 });
   const work = {
     '2,000 simulated classes of 42 containers × 12 checks': () => {
       for (let seed = 0; seed < 2000; seed++) simulateInvestigation({ ...scenario, seed });
     },
     'hourly emergence forecast, 120 days': () => forecastEmergence(species, { sownOn: '2026-03-03', seeds: 84, room, calendar }),
-    'BCa interval, 7 a side, 5,000 resamples': () => bcaDifference(heights(150).slice(3), heights(180).slice(3), 1, 5000),
-    'overall permutation F, 4 × 7, 10,000 draws': () => permuteOverall(units, { seed: 1 }),
+    'all p and intervals of 4 × 7, 10,000 deals': () => deal(units),
+    'all p and intervals of 4 × 42, 10,000 deals': () => deal(small),
+    'all p and intervals of 4 × 500, 10,000 deals': () => deal(large),
     'one logistic curve with its own starts, 10 heights': () => fitCurve('logistic', { t: DAYS, y: heights(180) }),
     'one Richards curve with its own starts, 10 heights': () => fitCurve('richards', { t: DAYS, y: heights(180) }),
     'logistic curve, 1,000 draws of 7 containers': () => curveIntervals('logistic', series, 1),

@@ -111,7 +111,7 @@ export function causeWords(cause: Cause, subject: Pick<ClaimSubject, 'container'
     case 'ages':
       return said(
         'Older, not better?',
-        `On this day some are ${counted(cause.youngest, 'day')} old and others ${counted(cause.oldest, 'day')}.`,
+        `On this day some are ${counted(cause.youngest, 'day')} old and others ${counted(cause.oldest, 'day')} old.`,
         `Compare all at ${counted(cause.youngest, 'day')} old`,
       );
     case 'kinds':

@@ -174,14 +174,16 @@ function Gaps({
         return (
           <g key={b}>
             <path d={`M${x} ${y(g.low)}H${x + out * 8}V${y(g.high)}H${x}`} fill="none" stroke={INK} strokeWidth="2.2" />
-            <text
-              x={x - out * 12}
-              y={(y(g.low) + y(g.high)) / 2 + 8}
-              textAnchor={b === 0 ? 'start' : 'end'}
-              className="figure-mean figure-halo"
-            >
-              {shown.signed(within?.[b] ?? g.high - g.low).replace(` ${shown.unit}`, '')}
-            </text>
+            {!narrow && (
+              <text
+                x={x - out * 12}
+                y={(y(g.low) + y(g.high)) / 2 + 8}
+                textAnchor={b === 0 ? 'start' : 'end'}
+                className="figure-mean figure-halo"
+              >
+                {shown.signed(within?.[b] ?? g.high - g.low).replace(` ${shown.unit}`, '')}
+              </text>
+            )}
           </g>
         );
       })}

@@ -80,17 +80,12 @@ export function TrayFigure({
                     strokeWidth="1.2"
                     strokeDasharray={residual === undefined ? '3 3' : undefined}
                   />
-                  {residual !== undefined && <circle r={cell / 2 - 5} fill={INK} opacity={(0.04 + 0.86 * dark).toFixed(2)} />}
-                  <text
-                    y="-1"
-                    textAnchor="middle"
-                    className="figure-small"
-                    fill={residual !== undefined && dark > 0.5 ? '#fff' : INK}
-                  >
+                  {residual !== undefined && <circle r={cell / 2 - 5} fill={INK} opacity={(0.02 + 0.44 * dark).toFixed(2)} />}
+                  <text y="-1" textAnchor="middle" className="figure-small" fill={INK}>
                     {cell > 40 || residual === undefined ? pot.code : ''}
                   </text>
                   {residual !== undefined && (
-                    <text y={cell > 40 ? 13 : 5} textAnchor="middle" className="figure-small" fill={dark > 0.5 ? '#fff' : INK}>
+                    <text y={cell > 40 ? 13 : 5} textAnchor="middle" className="figure-small" fill={INK}>
                       {shown.signed(residual).replace(` ${shown.unit}`, '')}
                     </text>
                   )}

@@ -1,7 +1,10 @@
 import { type Contrast, type Sureness } from '@bright-sprout/core/compare/sureness';
 import { type GradeBand } from '@bright-sprout/core/words/gradeBand';
 
-export const showP = (p: number) => (p < 0.001 ? 'under 0.001' : p.toFixed(p < 0.1 ? 3 : 2));
+export const showP = (p: number) => (p < 0.001 ? '< 0.001' : p.toFixed(p < 0.1 ? 3 : 2));
+
+/** `p = 0.043`, `p < 0.001`. */
+export const sayP = (p: number) => `p ${p < 0.001 ? '' : '= '}${showP(p)}`;
 
 /** How the labels were dealt: all ways counted, or so many drawn. */
 export function dealtWords({ method, arrangements, draws }: Pick<Sureness, 'method' | 'arrangements' | 'draws'>): string {
@@ -20,7 +23,7 @@ export function luckWords(c: Contrast, sureness: Sureness, band: GradeBand): str
   if (band === 'early' || band === 'primary') return `Luck makes a gap this big ${inHundred(c.pAmong)}.`;
   if (band === 'middle')
     return `Dealt again, luck alone makes a gap this big ${inHundred(c.pAlone)}${several ? `; counting how many we looked at, ${inHundred(c.pAmong)}` : ''}.`;
-  return `p = ${showP(c.pAlone)} alone${several ? `, ${showP(c.pAmong)} among all ${sureness.contrasts.length} looked at` : ''}.`;
+  return `${sayP(c.pAlone)} alone${several ? `, ${showP(c.pAmong)} among all ${sureness.contrasts.length} looked at` : ''}.`;
 }
 
 function inHundred(p: number): string {

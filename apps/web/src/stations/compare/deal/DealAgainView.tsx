@@ -5,7 +5,7 @@ import { groupsOf } from '@bright-sprout/core/compare/groups';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { shownFor, whenWords } from '../../../compare/questionWords';
-import { dealtWords, showP } from '../../../compare/sure/luckWords';
+import { dealtWords, sayP } from '../../../compare/sure/luckWords';
 import { leftOut } from '../../../compare/figures/figureKit';
 import { InvestigationFrame } from '../../../page/InvestigationFrame';
 import { Empty } from '../../../page/Notices';
@@ -143,10 +143,10 @@ function DealAgain({ records, day, onLook }: { records: InvestigationRecords; da
           </div>
           {all && !young && (
             <p className="mt-3 mb-0" role="status">
-              Of {dealtWords(all)}, p = {showP(all.contrasts[prepared.at]!.pAlone)}
+              Of {dealtWords(all)}, {sayP(all.contrasts[prepared.at]!.pAlone)}
               {all.draws !== null && ' (the real deal counts as one more)'}
               {all.contrasts.length > 1 &&
-                `; among all ${all.contrasts.length} gaps looked at, p = ${showP(all.contrasts[prepared.at]!.pAmong)}`}
+                `; among all ${all.contrasts.length} gaps looked at, ${sayP(all.contrasts[prepared.at]!.pAmong)}`}
               .
             </p>
           )}

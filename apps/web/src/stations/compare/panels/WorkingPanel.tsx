@@ -5,7 +5,7 @@ import { plural } from '@bright-sprout/core/words/plural';
 import { useCallback, useMemo } from 'react';
 import { ChartFigure } from '../../../compare/figures/ChartFigure';
 import { residualsChart } from '../../../compare/figures/linesChart';
-import { dealtWords, showP } from '../../../compare/sure/luckWords';
+import { dealtWords, sayP, showP } from '../../../compare/sure/luckWords';
 import { type CloserProps } from '../LookCloser';
 import { CurvesPanel } from './CurvesPanel';
 
@@ -43,7 +43,7 @@ export function WorkingPanel(props: CloserProps) {
             <p>
               Value = team + treatment, over {sureness.containers} {plural(container)} in {sureness.blocks} blocks; {sureness.df}{' '}
               degrees of freedom are left, and a spread of {shown.words(sureness.spread)}. The statistic of each difference is its
-              estimate within teams over its standard error. Of {dealtWords(sureness)}, a share of p = {showP(sureness.overall.p)}{' '}
+              estimate within teams over its standard error. Of {dealtWords(sureness)}, a share of {sayP(sureness.overall.p)}{' '}
               gives an F at least as large as {sureness.overall.f.toFixed(2)} for all treatments together. Each interval is the
               estimate ± the 95 % point of the greatest statistic times its standard error.
             </p>
