@@ -64,10 +64,21 @@ export function betweenWords(between: Between, { factor, design }: Pick<Investig
   }
 }
 
+/** Records are never changed in place: whether seeds are counted in them is looked up once. */
+const seedsCounted = new WeakMap<GroupedRecords['readings'], boolean>();
+
+function countsSeedsIn({ readings, containers }: GroupedRecords): boolean {
+  const before = seedsCounted.get(readings);
+  if (before !== undefined) return before;
+  const looks = looksByContainer(readings);
+  const counted = containers.some((c) => countsSprouts(looks.get(c.id) ?? []));
+  seedsCounted.set(readings, counted);
+  return counted;
+}
+
 export function shownFor(question: Question, measure: Measure, investigation: InvestigationView, records: GroupedRecords): Shown {
-  const looks = looksByContainer(records.readings);
-  const seeds = records.containers.some((c) => countsSprouts(looks.get(c.id) ?? []));
-  return shownOf(question, measure, investigation.resolution, { container: investigation.containerName, seeds });
+  const { resolution, containerName: container } = investigation;
+  return shownOf(question, measure, resolution, { container, seeds: countsSeedsIn(records) });
 }
 
 /** Everything that the sentences of a claim speak about. */

@@ -23,10 +23,23 @@ export interface Askable {
   others: readonly { id: string; earlier: boolean }[];
   /** Teams said how tall their tallest plant would be. */
   predicted: boolean;
+  /** How many teams, kinds and sowing days there are, and whether any container had several plants measured. */
+  teams: number;
+  kinds: number;
+  sowings: number;
+  several: boolean;
 }
 
-export function askableOf(part: Omit<Askable, 'days'>): Askable {
-  return { ...part, days: recordedDays(part.records.readings) };
+export function askableOf(part: Omit<Askable, 'days' | 'teams' | 'kinds' | 'sowings' | 'several'>): Askable {
+  const { containers, treatments, readings } = part.records;
+  return {
+    ...part,
+    days: recordedDays(readings),
+    teams: new Set(containers.flatMap((c) => c.block ?? [])).size,
+    kinds: new Set(treatments.map((t) => t.kind ?? '')).size,
+    sowings: new Set(containers.map((c) => c.sownOn)).size,
+    several: severalPlants(part.records),
+  };
 }
 
 /** Why a choice makes no sense, in half a sentence; null where it does. */
@@ -71,7 +84,7 @@ export function whenNo(when: When['kind'], question: Pick<Question, 'follow' | '
 
 /** Two figures of the amounts, two factors, two teams: what a comparison takes. */
 export function betweenNo(between: Between, question: Pick<Question, 'measure' | 'follow'>, askable: Askable): No {
-  const { records, design, others, predicted } = askable;
+  const { records, design, others, predicted, teams, kinds, sowings } = askable;
   switch (between) {
     case 'treatments':
       return records.treatments.length > 1 ? null : 'all containers were treated alike';
@@ -80,11 +93,11 @@ export function betweenNo(between: Between, question: Pick<Question, 'measure' |
     case 'factors':
       return isCrossed(design) ? null : 'only one thing was changed';
     case 'teams':
-      return new Set(records.containers.flatMap((c) => c.block ?? [])).size > 1 ? null : 'no teams are known';
+      return teams > 1 ? null : 'no teams are known';
     case 'kinds':
-      return new Set(records.treatments.map((t) => t.kind ?? '')).size > 1 ? null : 'all is one kind';
+      return kinds > 1 ? null : 'all is one kind';
     case 'ages':
-      return new Set(records.containers.map((c) => c.sownOn)).size > 1 ? null : 'all was sown on one day';
+      return sowings > 1 ? null : 'all was sown on one day';
     case 'classes':
       return others.some((o) => !o.earlier) ? null : 'no other class sowed the same';
     case 'earlier':
@@ -95,20 +108,20 @@ export function betweenNo(between: Between, question: Pick<Question, 'measure' |
   }
 }
 
-export function markNo(mark: MarkPer, question: Question, { records, measures }: Askable): No {
+export function markNo(mark: MarkPer, question: Question, { measures, teams, several }: Askable): No {
   const measure = measures.find((m) => m.code === question.measure);
   if (mark === 'team') {
     if (question.between === 'teams') return 'teams are compared already';
-    return betweenNo('teams', question, { records } as Askable);
+    return teams > 1 ? null : 'no teams are known';
   }
   if (mark === 'container') return null;
   if (question.follow !== 'value' || measure?.of !== 'plant') return 'it is known of the container only';
   if (question.when.kind === 'age') return 'on the line between two looks plants cannot be told apart';
-  return severalPlants(records) ? null : 'each container has one plant';
+  return several ? null : 'each container has one plant';
 }
 
 /** Whether any container had several plants measured on one day. */
-export function severalPlants({ readings }: Pick<GroupedRecords, 'readings'>): boolean {
+function severalPlants({ readings }: Pick<GroupedRecords, 'readings'>): boolean {
   const seen = new Map<string, string>();
   return readings.some((r) => {
     if (r.state !== 'measured') return false;
@@ -120,12 +133,12 @@ export function severalPlants({ readings }: Pick<GroupedRecords, 'readings'>): b
 }
 
 /** How several plants of a container become its number. */
-export function reportNo(report: Reported, question: Pick<Question, 'measure' | 'follow'>, { records, measures }: Askable): No {
+export function reportNo(report: Reported, question: Pick<Question, 'measure' | 'follow'>, { several, measures }: Askable): No {
   if (report === 'container-mean') return null;
   const measure = measures.find((m) => m.code === question.measure);
   if (question.follow === 'sprouted' || question.follow === 'share-up' || measure?.of !== 'plant')
     return 'it is one number already';
-  if (!severalPlants(records)) return 'each container has one plant';
+  if (!several) return 'each container has one plant';
   return report === 'total' && !addsUp(measure) ? 'it cannot be added up' : null;
 }
 
@@ -214,7 +227,7 @@ function reachOf(reach: string, measure: Measure, askable: Askable): string {
 
 /** The question that a station opens on: the one that fits the kind of experiment. */
 export function firstQuestion(askable: Askable, day: IsoDay): Question {
-  const { design, measures, policies, records } = askable;
+  const { design, measures, policies } = askable;
   const all = orderedMeasures(askable);
   const main = (design?.kind === 'patch' && all.find((m) => m.code === 'percent-green')) || all[0];
   const base: Question = {
@@ -236,7 +249,7 @@ export function firstQuestion(askable: Askable, day: IsoDay): Question {
       ? { between: 'ages' }
       : isCrossed(design)
         ? { between: 'factors' }
-        : design?.kind === 'side-by-side' && new Set(records.treatments.map((t) => t.kind)).size > 1
+        : design?.kind === 'side-by-side' && askable.kinds > 1
           ? { between: 'kinds' }
           : dosesOf(design) && design?.kind === 'dose-series'
             ? { between: 'doses' }

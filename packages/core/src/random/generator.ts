@@ -6,6 +6,8 @@ export interface Generator {
   uniform(): number;
   /** Uniform whole number from 0 to n − 1. */
   below(n: number): number;
+  /** The same from a single draw, for numbers of a few thousand at most: for dealing labels many thousand times. */
+  pick(n: number): number;
   /** Standard normal (Box and Muller 1958). */
   normal(): number;
   /** Shuffles in place (Fisher and Yates) and returns the same array. */
@@ -33,6 +35,7 @@ export function generatorFrom(seed: number): Generator {
   return {
     uniform,
     below,
+    pick: (n) => Math.floor((bits(32) / 2 ** 32) * n),
     normal: () => Math.sqrt(-2 * Math.log(1 - uniform())) * Math.cos(2 * Math.PI * uniform()),
     shuffle: (items) => {
       for (let i = items.length - 1; i > 0; i--) {

@@ -1,5 +1,7 @@
 import fc from 'fast-check';
-import { compareOnDay, groupsOnDay } from '../compare/compareOnDay';
+import { groupsOf } from '../compare/groups';
+import { surenessOf } from '../compare/sureness';
+import { textbook } from '../compare/textbook';
 import { germinationIndices } from '../germination/indices';
 import { kaplanMeier, logRank } from '../germination/survival';
 import { fitTimeToSprout } from '../germination/timeToSprout';
@@ -25,7 +27,7 @@ import { pearson, spearman, straightLine } from '../statistics/relation';
 import { oneWay, welchOneWay } from '../statistics/severalGroups';
 import { compareSubsamples } from '../statistics/subsamples';
 import { hedgesG, student, welch } from '../statistics/twoGroups';
-import { heightsOn, recordsOf } from '../../test/records';
+import { HEIGHT, heightsOn, recordsOf } from '../../test/records';
 
 /** The same classes in every run; others were tried when these tests were written. */
 const SEED = 20260319;
@@ -171,7 +173,9 @@ describe('what a class records is answered in numbers, or with a sentence', () =
     fc.tuple(fc.dictionary(code, values, { maxKeys: 4 })),
     (heights) => {
       const records = recordsOf(heights);
-      return [groupsOnDay(records, heightsOn('2026-03-19')), compareOnDay(records, heightsOn('2026-03-19'), 3)];
+      const question = heightsOn('2026-03-19');
+      const groups = groupsOf(records, HEIGHT, question);
+      return [groups, surenessOf(groups, question, null, { seed: 3, draws: 199 }), textbook(groups, question, null)];
     },
     40,
   );

@@ -69,7 +69,13 @@ export function dealer(blocks: readonly LabelledBlock[], drawing: Drawing | null
   let left = draws;
   const next = () => {
     if (left-- <= 0) return false;
-    for (const { labels } of blocks) random.shuffle(labels);
+    for (const { labels } of blocks)
+      for (let i = labels.length - 1; i > 0; i--) {
+        const j = random.pick(i + 1);
+        const label = labels[i]!;
+        labels[i] = labels[j]!;
+        labels[j] = label;
+      }
     return true;
   };
   return { ok: true, method: 'random', arrangements, draws, next };

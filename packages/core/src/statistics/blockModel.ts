@@ -110,13 +110,15 @@ export function residualsOf(units: readonly Unit[], groups: readonly string[]): 
     new Float64Array(model.groups.length),
   );
   const effect = (u: Unit) => effects[model.groups.indexOf(u.treatment)]!;
-  const blocks = new Map<string, Unit[]>();
-  for (const u of units) if (model.groups.includes(u.treatment)) blocks.set(u.block, [...(blocks.get(u.block) ?? []), u]);
-  return units.flatMap((u) => {
-    const own = blocks.get(u.block);
-    if (!own || !model.groups.includes(u.treatment)) return [];
-    const level = own.reduce((sum, o) => sum + o.value - effect(o), 0) / own.length;
-    const fitted = level + effect(u);
-    return [{ fitted, residual: u.value - fitted }];
+  const levels = new Map<string, { sum: number; n: number }>();
+  const inModel = units.filter((u) => model.groups.includes(u.treatment));
+  for (const u of inModel) {
+    const level = levels.get(u.block) ?? { sum: 0, n: 0 };
+    levels.set(u.block, { sum: level.sum + u.value - effect(u), n: level.n + 1 });
+  }
+  return inModel.map((u) => {
+    const { sum, n } = levels.get(u.block)!;
+    const fitted = sum / n + effect(u);
+    return { fitted, residual: u.value - fitted };
   });
 }

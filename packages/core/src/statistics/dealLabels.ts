@@ -1,6 +1,6 @@
 import { noAnswer, type Result } from '../result/result';
 import { type Arrangements, type Dealer, dealer, type Drawing, TIE } from './arrangements';
-import { type BlockModel, blockModel, effectsOf, sumsByLabel } from './blockModel';
+import { type BlockModel, blockModel, effectsOf } from './blockModel';
 import { invert } from './leastSquares';
 import { type Interval, mean } from './descriptives';
 import { type Unit } from './units';
@@ -266,19 +266,35 @@ function statistics(model: BlockModel, questions: readonly Question[]) {
   const now = { estimates: new Float64Array(n), errors: new Float64Array(n), t: new Float64Array(n), left: () => left };
   const least = TIE * total;
   let [left, explained] = [0, 0];
+  // By block and label: how many there are does not change, their sums are made anew; squares of residuals follow from both.
+  const counts = blocks.map(({ labels }) => Float64Array.from({ length: k }, (_, j) => labels.filter((l) => l === j).length));
+  const inBlock = blocks.map(buffer);
+  const squared = blocks.map(({ values }) => Float64Array.from(values, (v) => v * v));
   const compute = () => {
-    effectsOf(model, sumsByLabel(model, sums), effects);
+    sums.fill(0);
+    squares.fill(0);
+    for (let b = 0; b < blocks.length; b++) {
+      const { values, labels } = blocks[b]!;
+      const [own, square] = [inBlock[b]!.fill(0), squared[b]!];
+      for (let i = 0; i < labels.length; i++) {
+        const label = labels[i]!;
+        own[label]! += values[i]!;
+        squares[label]! += square[i]!;
+      }
+      for (let j = 0; j < k; j++) sums[j]! += own[j]!;
+    }
+    effectsOf(model, sums, effects);
     explained = 0;
     for (let j = 1; j < k; j++) explained += effects[j]! * sums[j]!;
     left = Math.max(total - explained, least);
-    squares.fill(0);
-    for (const { values, labels } of blocks) {
+    for (let b = 0; b < blocks.length; b++) {
+      const [own, count] = [inBlock[b]!, counts[b]!];
       let centre = 0;
-      for (let i = 0; i < labels.length; i++) centre += effects[labels[i]!]!;
-      centre /= labels.length;
-      for (let i = 0; i < labels.length; i++) {
-        const residual = values[i]! - effects[labels[i]!]! + centre;
-        squares[labels[i]!]! += residual * residual;
+      for (let j = 0; j < k; j++) centre += count[j]! * effects[j]!;
+      centre /= blocks[b]!.labels.length;
+      for (let j = 0; j < k; j++) {
+        const level = effects[j]! - centre;
+        squares[j]! += level * (count[j]! * level - 2 * own[j]!);
       }
     }
     for (let j = 0; j < k; j++) {

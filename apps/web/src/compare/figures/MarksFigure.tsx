@@ -140,6 +140,7 @@ function Column({
     group.dots.map((d) => -y(d.value)),
     size,
   );
+  const many = group.dots.length > MANY;
   const { summary } = group;
   const bracket = marksAt - Math.min(room * 0.3, 62);
   return (
@@ -175,7 +176,8 @@ function Column({
           </text>
         </g>
       )}
-      {group.dots.map((d, i) => (
+      {many && <ManyMarks points={group.dots.map((d, i) => [marksAt + places[i]! * step, y(d.value)])} colour={look.colour} />}
+      {(many ? [] : group.dots).map((d, i) => (
         <g key={`${d.container.id} ${d.plant ?? ''}`} transform={`translate(${marksAt + places[i]! * step} ${y(d.value)})`}>
           <title>{`${d.container.code}${d.plant === null ? '' : ` plant ${d.plant}`}${d.container.block ? `, ${d.container.block}` : ''}`}</title>
           {d.span && room > 100 && (
@@ -186,6 +188,16 @@ function Column({
       ))}
     </g>
   );
+}
+
+/** More marks than this are one drawing of small dots: each on its own would make the page stand still. */
+const MANY = 90;
+
+function ManyMarks({ points, colour }: { points: readonly (readonly [number, number])[]; colour: string }) {
+  const dots = points.map(
+    ([x, y]) => `M${(x - 2.6).toFixed(1)} ${y.toFixed(1)}a2.600 2.600 0 1 0 5.200 0a2.600 2.600 0 1 0-5.200 0`,
+  );
+  return <path d={dots.join('')} fill={colour} fillOpacity="0.6" />;
 }
 
 const ROW = 74;
@@ -231,7 +243,13 @@ function MarksInRows({ width, groups, shown }: Props) {
                 strokeWidth="2.4"
               />
             )}
-            {g.dots.map((d, j) => (
+            {g.dots.length > MANY && (
+              <ManyMarks
+                points={g.dots.map((d, j) => [at(d.value), (LABEL + ROW) / 2 - 4 + places[j]! * 8])}
+                colour={look.colour}
+              />
+            )}
+            {(g.dots.length > MANY ? [] : g.dots).map((d, j) => (
               <g
                 key={`${d.container.id} ${d.plant ?? ''}`}
                 transform={`translate(${at(d.value)} ${(LABEL + ROW) / 2 - 4 + places[j]! * 8})`}

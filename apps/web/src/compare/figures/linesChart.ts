@@ -1,4 +1,4 @@
-import { type CourseGroup } from '@bright-sprout/core/compare/figures/courseLines';
+import { type Along, type CourseGroup } from '@bright-sprout/core/compare/figures/courseLines';
 import { type Shown } from '@bright-sprout/core/compare/shown';
 import { type Data, type Layout } from 'plotly.js';
 import { treatmentLook } from '../../theme/treatments';
@@ -40,7 +40,7 @@ export function linesChart(
   courses: readonly CourseGroup[],
   shown: Shown,
   narrow: boolean,
-  earlier: { name: string; courses: readonly CourseGroup[] } | null = null,
+  { earlier = null, along = 'age' }: { earlier?: { name: string; courses: readonly CourseGroup[] } | null; along?: Along } = {},
 ): { data: Data[]; layout: Partial<Layout> } {
   const y = (values: readonly (number | null)[]) => values.map((v) => (v === null ? null : shown.inUnit(v)));
   const many = courses.reduce((sum, c) => sum + c.containers.length, 0) > 200;
@@ -86,7 +86,7 @@ export function linesChart(
         margin: { l: narrow ? 52 : 64, r: earlier ? 120 : narrow ? 34 : 60, t: 12, b: 52 },
         xaxis: {
           ...axisLook,
-          title: { text: 'days since sowing', standoff: 8 },
+          title: { text: along === 'age' ? 'days since sowing' : 'days since the first sowing', standoff: 8 },
           rangemode: 'tozero',
           dtick: narrow ? 7 : undefined,
         },

@@ -4,7 +4,8 @@ import { type StageShares } from '@bright-sprout/core/compare/figures/stageShare
 import { type Shown } from '@bright-sprout/core/compare/shown';
 import { type ReactNode } from 'react';
 
-function Table({ heads, children }: { heads: readonly string[]; children: ReactNode }) {
+/** A table that is opened under its figure. */
+export function Numbers({ heads, children }: { heads: readonly string[]; children: ReactNode }) {
   return (
     <details className="mt-2">
       <summary>Show the numbers</summary>
@@ -35,7 +36,7 @@ export function SproutTable({
   fits: readonly ReturnType<typeof fitOfStair>[] | null;
 }) {
   return (
-    <Table heads={['Group', 'Up', 'Half up', 'Between looks', ...(fits ? ['t50 of the fitted curve', '95% interval'] : [])]}>
+    <Numbers heads={['Group', 'Up', 'Half up', 'Between looks', ...(fits ? ['t50 of the fitted curve', '95% interval'] : [])]}>
       {stairs.map((s, i) => {
         const fit = fits?.[i];
         return (
@@ -55,13 +56,13 @@ export function SproutTable({
           </tr>
         );
       })}
-    </Table>
+    </Numbers>
   );
 }
 
 export function StagesTable({ rows }: { rows: readonly StageShares[] }) {
   return (
-    <Table heads={['Group', ...(rows[0]?.shares.map((s) => s.words) ?? [])]}>
+    <Numbers heads={['Group', ...(rows[0]?.shares.map((s) => s.words) ?? [])]}>
       {rows.map(({ group, shares, total }) => (
         <tr key={group.key}>
           <th scope="row">{group.label}</th>
@@ -72,13 +73,13 @@ export function StagesTable({ rows }: { rows: readonly StageShares[] }) {
           ))}
         </tr>
       ))}
-    </Table>
+    </Numbers>
   );
 }
 
 export function PredictedTable({ rows, shown }: { rows: readonly PredictedHeight[]; shown: Shown }) {
   return (
-    <Table heads={['Team', 'Predicted', 'Came', 'Difference']}>
+    <Numbers heads={['Team', 'Predicted', 'Came', 'Difference']}>
       {rows.map(({ team, predicted, came }) => (
         <tr key={team}>
           <th scope="row">{team}</th>
@@ -87,6 +88,6 @@ export function PredictedTable({ rows, shown }: { rows: readonly PredictedHeight
           <td>{came === null ? '–' : shown.signed(came - predicted)}</td>
         </tr>
       ))}
-    </Table>
+    </Numbers>
   );
 }

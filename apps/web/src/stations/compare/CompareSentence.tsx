@@ -1,6 +1,6 @@
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { type IsoDay } from '@bright-sprout/core/calendar/days';
-import { type Askable, betweenNo, countsAsZero, markNo, reportNo, severalPlants } from '@bright-sprout/core/compare/askable';
+import { type Askable, betweenNo, countsAsZero, markNo, reportNo } from '@bright-sprout/core/compare/askable';
 import { BETWEENS, isTime, MARKS, type MarkPer, type Question } from '@bright-sprout/core/compare/question';
 import { type Measure } from '@bright-sprout/core/measures/measure';
 import { type Reported } from '@bright-sprout/core/measures/sumUp';
@@ -34,7 +34,7 @@ export function CompareSentence(props: SentenceProps) {
   );
   return (
     <div className="ruled-sentence">
-      {question.between === 'predicted' ? 'How well did teams foresee the ' : 'How does '}
+      {question.between === 'predicted' ? 'How well did teams foresee the ' : isTime(question) ? 'How do the ' : 'How does '}
       <WhatWord {...props} /> <WhenWords {...props} /> {question.between === 'predicted' ? 'of ' : 'differ by '}
       {question.between === 'predicted' ? (
         <>
@@ -89,8 +89,7 @@ function BetweenWord({
 
 /** How several plants of a container become its number. */
 function ReportWord({ investigation, askable, question, onAsk }: SentenceProps) {
-  if (question.mark !== 'container' || !severalPlants(askable.records) || reportNo('tallest', question, askable) !== null)
-    return null;
+  if (question.mark !== 'container' || !askable.several || reportNo('tallest', question, askable) !== null) return null;
   const label: Record<Reported, string> = {
     'container-mean': 'the mean of its plants',
     tallest: 'its highest plant',

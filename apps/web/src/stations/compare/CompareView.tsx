@@ -9,6 +9,7 @@ import { useRoom } from '../../api/queries';
 import { AnswerFigure } from '../../compare/AnswerFigure';
 import { predictedOf } from '../../compare/predictedOf';
 import { ClaimWords } from '../../compare/sure/ClaimWords';
+import { HowSureInWords } from '../../compare/sure/HowSureInWords';
 import { HowSure } from '../../compare/sure/HowSure';
 import { useQuestionAnswer } from '../../compare/useQuestionAnswer';
 import { InvestigationFrame } from '../../page/InvestigationFrame';
@@ -152,7 +153,11 @@ function Compare({ records, day, onLook }: { records: InvestigationRecords; day:
               {sureness && !hidden && (
                 <section className="section mt-3">
                   <h2>How sure?</h2>
-                  <HowSure sureness={sureness} shown={shown} band={investigation.class.gradeBand} control={control} />
+                  {investigation.class.gradeBand === 'early' ? (
+                    <HowSureInWords sureness={sureness} />
+                  ) : (
+                    <HowSure sureness={sureness} shown={shown} band={investigation.class.gradeBand} control={control} />
+                  )}
                   {together.runs.length === 1 && question.mark !== 'team' && (
                     <Link className="btn deal-link" to={`/investigations/${investigation.id}/deal?${searchOf(question)}`}>
                       Could luck do this? Deal again

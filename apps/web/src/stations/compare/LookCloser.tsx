@@ -1,6 +1,6 @@
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { leftOver } from '@bright-sprout/core/compare/causes/placeCause';
-import { courseLines } from '@bright-sprout/core/compare/figures/courseLines';
+import { type Along, courseLines } from '@bright-sprout/core/compare/figures/courseLines';
 import { teamStrip } from '@bright-sprout/core/compare/figures/teamStrip';
 import { type Group, type GroupedRecords } from '@bright-sprout/core/compare/groups';
 import { isTime, type Question } from '@bright-sprout/core/compare/question';
@@ -11,6 +11,7 @@ import { useCallback, useMemo, useState } from 'react';
 import { ChartFigure } from '../../compare/figures/ChartFigure';
 import { FigureFrame } from '../../compare/figures/FigureFrame';
 import { linesChart } from '../../compare/figures/linesChart';
+import { Numbers } from '../../compare/figures/otherTables';
 import { TeamStripFigure } from '../../compare/figures/TeamStripFigure';
 import { TrayFigure } from '../../compare/figures/TrayFigure';
 import { shownFor } from '../../compare/questionWords';
@@ -85,48 +86,44 @@ function CoursePanel({ records, compared, question, measure }: CloserProps) {
   const { investigation } = records;
   const value = useMemo((): Question => ({ ...question, follow: 'value' }), [question]);
   const shown = useMemo(() => shownFor(value, measure, investigation, compared), [value, measure, investigation, compared]);
-  const courses = useMemo(() => courseLines(compared, measure, value), [compared, measure, value]);
-  const chart = useCallback((narrow: boolean) => linesChart(courses, shown, narrow), [courses, shown]);
+  const [along, setAlong] = useState<Along>('age');
+  const courses = useMemo(() => courseLines(compared, measure, value, along), [compared, measure, value, along]);
+  const staggered = new Set(compared.containers.map((c) => c.sownOn)).size > 1;
+  const chart = useCallback((narrow: boolean) => linesChart(courses, shown, narrow, { along }), [courses, shown, along]);
   const { containerName } = investigation;
   return (
-    <ChartFigure
-      chart={chart}
-      name={`${measure.code}-day-by-day`}
-      summary={`${shown.name} over the days since sowing: ${courses.map((c) => `${c.label} ends at ${c.mean.y.length > 0 ? shown.words(c.mean.y[c.mean.y.length - 1]!) : 'nothing'}`).join('; ')}.`}
-      caption={`Thin: each ${containerName}. Bold: the mean of those that had a value that day. Where nobody looked there is a gap. Days count from each ${containerName}’s own sowing.`}
-      table={
-        <details className="mt-2">
-          <summary>Show the numbers</summary>
-          <div className="table-responsive">
-            <table className="table">
-              <thead>
-                <tr>
-                  <th scope="col">Day</th>
-                  {courses.map((c) => (
-                    <th key={c.key} scope="col">
-                      {c.label}
-                    </th>
-                  ))}
+    <>
+      {staggered && (
+        <div className="look-closer-choices" role="group" aria-label="Along">
+          {(['age', 'date'] as const).map((a) => (
+            <button key={a} type="button" className="btn" aria-pressed={along === a} onClick={() => setAlong(a)}>
+              {a === 'age' ? 'by age' : 'by date'}
+            </button>
+          ))}
+        </div>
+      )}
+      <ChartFigure
+        chart={chart}
+        name={`${measure.code}-day-by-day`}
+        summary={`${shown.name} over the days since sowing: ${courses.map((c) => `${c.label} ends at ${c.mean.y.length > 0 ? shown.words(c.mean.y[c.mean.y.length - 1]!) : 'nothing'}`).join('; ')}.`}
+        caption={`Thin: each ${containerName}. Bold: the mean of those that had a value that day. Where nobody looked there is a gap. Days count from ${along === 'age' ? `each ${containerName}’s own sowing` : 'the first sowing'}.`}
+        table={
+          <Numbers heads={['Day', ...courses.map((c) => c.label)]}>
+            {[...new Set(courses.flatMap((c) => c.mean.x))]
+              .sort((a, b) => a - b)
+              .map((day) => (
+                <tr key={day}>
+                  <th scope="row">{day}</th>
+                  {courses.map((c) => {
+                    const i = c.mean.x.indexOf(day);
+                    return <td key={c.key}>{i < 0 ? '–' : `${shown.words(c.mean.y[i]!)} (${c.counts[i]})`}</td>;
+                  })}
                 </tr>
-              </thead>
-              <tbody>
-                {[...new Set(courses.flatMap((c) => c.mean.x))]
-                  .sort((a, b) => a - b)
-                  .map((day) => (
-                    <tr key={day}>
-                      <th scope="row">{day}</th>
-                      {courses.map((c) => {
-                        const i = c.mean.x.indexOf(day);
-                        return <td key={c.key}>{i < 0 ? '–' : `${shown.words(c.mean.y[i]!)} (${c.counts[i]})`}</td>;
-                      })}
-                    </tr>
-                  ))}
-              </tbody>
-            </table>
-          </div>
-        </details>
-      }
-    />
+              ))}
+          </Numbers>
+        }
+      />
+    </>
   );
 }
 
@@ -147,34 +144,17 @@ function TeamsPanel({ records, groups, shown }: CloserProps) {
       summary={`Each team’s own difference. ${words}.`}
       caption={`${words}. A team far from the rest is a question about measuring, not a culprit.`}
       table={
-        <details className="mt-2">
-          <summary>Show the numbers</summary>
-          <div className="table-responsive">
-            <table className="table">
-              <thead>
-                <tr>
-                  <th scope="col">Team</th>
-                  {strips.map((s) => (
-                    <th key={s.group.key} scope="col">
-                      {s.group.label}
-                    </th>
-                  ))}
-                </tr>
-              </thead>
-              <tbody>
-                {teams.map((t) => (
-                  <tr key={t.id}>
-                    <th scope="row">{t.nickname}</th>
-                    {strips.map((s) => {
-                      const own = s.teams.find((o) => o.team === t.nickname);
-                      return <td key={s.group.key}>{own ? shown.signed(own.difference) : '–'}</td>;
-                    })}
-                  </tr>
-                ))}
-              </tbody>
-            </table>
-          </div>
-        </details>
+        <Numbers heads={['Team', ...strips.map((s) => s.group.label)]}>
+          {teams.map((t) => (
+            <tr key={t.id}>
+              <th scope="row">{t.nickname}</th>
+              {strips.map((s) => {
+                const own = s.teams.find((o) => o.team === t.nickname);
+                return <td key={s.group.key}>{own ? shown.signed(own.difference) : '–'}</td>;
+              })}
+            </tr>
+          ))}
+        </Numbers>
       }
     >
       {(width) => <TeamStripFigure width={width} strips={strips} shown={shown} emblems={emblems} />}

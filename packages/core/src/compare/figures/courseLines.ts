@@ -24,8 +24,12 @@ export interface CourseGroup {
   counts: number[];
 }
 
-/** How a measure went in each container, thin, and on average, bold; by days since each container's own sowing. */
-export function courseLines(records: GroupedRecords, measure: Measure, question: Question): CourseGroup[] {
+/** Days since each container's own sowing, or since the first sowing of all. */
+export type Along = 'age' | 'date';
+
+/** How a measure went in each container, thin, and on average, bold. */
+export function courseLines(records: GroupedRecords, measure: Measure, question: Question, along: Along = 'age'): CourseGroup[] {
+  const first = records.containers.map((c) => c.sownOn).sort()[0] ?? '';
   const looks = looksByContainer(records.readings);
   const days = recordedDays(records.readings);
   return groupings(records, question).map(({ key, label, treatment, holds }) => {
@@ -33,7 +37,7 @@ export function courseLines(records: GroupedRecords, measure: Measure, question:
     const containers = own.map((c) => {
       const mine = looks.get(c.id) ?? [];
       const values = days.map((day: IsoDay) => valueOn(measure, c, mine, day, question).value);
-      return { code: c.code, x: days.map((day) => daysBetween(c.sownOn, day)), y: values };
+      return { code: c.code, x: days.map((day) => daysBetween(along === 'age' ? c.sownOn : first, day)), y: values };
     });
     const ages = [...new Set(containers.flatMap((c) => c.x))].filter((x) => x >= 0).sort((a, b) => a - b);
     const at = new Map<number, number[]>(ages.map((x) => [x, []]));

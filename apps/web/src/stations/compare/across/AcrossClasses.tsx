@@ -1,6 +1,6 @@
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { contrastName } from '@bright-sprout/core/claims/claimFinding';
-import { courseLines } from '@bright-sprout/core/compare/figures/courseLines';
+import { type CourseGroup, courseLines } from '@bright-sprout/core/compare/figures/courseLines';
 import { groupsOf } from '@bright-sprout/core/compare/groups';
 import { matched, type Run } from '@bright-sprout/core/compare/pooled';
 import { isTime, type Question } from '@bright-sprout/core/compare/question';
@@ -12,6 +12,7 @@ import { ChartFigure } from '../../../compare/figures/ChartFigure';
 import { FigureFrame } from '../../../compare/figures/FigureFrame';
 import { axisOver, INK, LINE } from '../../../compare/figures/figureKit';
 import { linesChart } from '../../../compare/figures/linesChart';
+import { Numbers } from '../../../compare/figures/otherTables';
 import { MarkShape } from '../../../marks/TreatmentMark';
 import { treatmentLook } from '../../../theme/treatments';
 
@@ -53,7 +54,7 @@ export function AcrossClasses({ runs, question, measure, shown, investigation }:
     [answers, measure, question],
   );
   const chart = useCallback(
-    (narrow: boolean) => linesChart(courses[0]!.courses, shown, narrow, courses[1] ?? null),
+    (narrow: boolean) => linesChart(courses[0]!.courses, shown, narrow, { earlier: courses[1] ?? null }),
     [courses, shown],
   );
   return (
@@ -68,7 +69,7 @@ export function AcrossClasses({ runs, question, measure, shown, investigation }:
           )
           .join('; ')}
         caption="Thick end marks: the class’s own 95 % interval for all its treatments together. Classes were not dealt by lot: where they differ, a hundred things differ."
-        table={null}
+        table={<OwnAnswers answers={answers} keys={keys} shown={shown} />}
       >
         {(width) => <Strips width={width} answers={answers} keys={keys} shown={shown} />}
       </FigureFrame>
@@ -78,7 +79,7 @@ export function AcrossClasses({ runs, question, measure, shown, investigation }:
           name="beside-the-other-run"
           summary={`${shown.name} over the days since sowing in ${investigation.class.name}, with ${runs[1]!.name} dotted beside it.`}
           caption={`Bold: this class. Dotted: ${runs[1]!.name}. Both count days from their own sowing.`}
-          table={null}
+          table={<Ends courses={courses} shown={shown} />}
         />
       )}
     </div>
@@ -160,5 +161,47 @@ function Strips({
         {shown.unit}
       </text>
     </svg>
+  );
+}
+
+function OwnAnswers({
+  answers,
+  keys,
+  shown,
+}: {
+  answers: readonly { run: Run; contrasts: readonly Contrast[] }[];
+  keys: readonly (readonly [string, Contrast])[];
+  shown: Shown;
+}) {
+  return (
+    <Numbers heads={['Class', ...keys.map(([, c]) => contrastName(c))]}>
+      {answers.map(({ run, contrasts }) => (
+        <tr key={run.id}>
+          <th scope="row">{run.name}</th>
+          {keys.map(([key]) => {
+            const c = contrasts.find((o) => o.key === key);
+            const range = c?.interval ? ` (${shown.signed(c.interval.low)} to ${shown.signed(c.interval.high)})` : '';
+            return <td key={key}>{c ? `${shown.signed(c.estimate)}${range}` : '–'}</td>;
+          })}
+        </tr>
+      ))}
+    </Numbers>
+  );
+}
+
+/** Where the mean of each group stood at the last look of each run. */
+function Ends({ courses, shown }: { courses: readonly { name: string; courses: readonly CourseGroup[] }[]; shown: Shown }) {
+  return (
+    <Numbers heads={['Class', ...(courses[0]?.courses.map((c) => c.label) ?? [])]}>
+      {courses.map(({ name, courses: groups }) => (
+        <tr key={name}>
+          <th scope="row">{name}</th>
+          {groups.map(({ key, mean }) => {
+            const last = mean.x.length - 1;
+            return <td key={key}>{last < 0 ? '–' : `day ${mean.x[last]}: ${shown.words(mean.y[last]!)}`}</td>;
+          })}
+        </tr>
+      ))}
+    </Numbers>
   );
 }

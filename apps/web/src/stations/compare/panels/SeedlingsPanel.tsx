@@ -4,6 +4,7 @@ import { plural } from '@bright-sprout/core/words/plural';
 import { treatmentLook } from '../../../theme/treatments';
 import { FigureFrame } from '../../../compare/figures/FigureFrame';
 import { axisOver, INK, INK_2, LINE } from '../../../compare/figures/figureKit';
+import { Numbers } from '../../../compare/figures/otherTables';
 import { PlantsInContainers } from '../../../compare/figures/PlantsInContainers';
 import { type CloserProps } from '../LookCloser';
 
@@ -107,31 +108,22 @@ function TwoSpans({
 }
 
 function HonestTable({ both, shown, container }: { both: Both; shown: CloserProps['shown']; container: string }) {
+  const heads = [
+    `Against ${both[0]?.control.label ?? ''}`,
+    `Honest, by ${container}`,
+    `As if seedlings were ${plural(container)}`,
+    'Evidence overstated by',
+  ];
   return (
-    <details className="mt-2">
-      <summary>Show the numbers</summary>
-      <div className="table-responsive">
-        <table className="table">
-          <thead>
-            <tr>
-              <th scope="col">Against {both[0]?.control.label}</th>
-              <th scope="col">Honest, by {container}</th>
-              <th scope="col">As if seedlings were {plural(container)}</th>
-              <th scope="col">Evidence overstated by</th>
-            </tr>
-          </thead>
-          <tbody>
-            {both.map((b) => (
-              <tr key={b.group.key}>
-                <th scope="row">{b.group.label}</th>
-                <td>{rangeOf(b.honest, shown)}</td>
-                <td>{rangeOf(b.naive, shown)}</td>
-                <td>{b.designEffect === null ? 'cannot be told' : `${b.designEffect.toFixed(1)} times`}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      </div>
-    </details>
+    <Numbers heads={heads}>
+      {both.map((b) => (
+        <tr key={b.group.key}>
+          <th scope="row">{b.group.label}</th>
+          <td>{rangeOf(b.honest, shown)}</td>
+          <td>{rangeOf(b.naive, shown)}</td>
+          <td>{b.designEffect === null ? 'cannot be told' : `${b.designEffect.toFixed(1)} times`}</td>
+        </tr>
+      ))}
+    </Numbers>
   );
 }

@@ -5,6 +5,7 @@ import { plural } from '@bright-sprout/core/words/plural';
 import { useCallback, useMemo } from 'react';
 import { ChartFigure } from '../../../compare/figures/ChartFigure';
 import { residualsChart } from '../../../compare/figures/linesChart';
+import { Numbers } from '../../../compare/figures/otherTables';
 import { dealtWords, sayP, showP } from '../../../compare/sure/luckWords';
 import { type CloserProps } from '../LookCloser';
 import { CurvesPanel } from './CurvesPanel';
@@ -66,7 +67,17 @@ export function WorkingPanel(props: CloserProps) {
               name="residuals"
               summary={`Residuals of ${left.length} ${plural(container)} over their expected values.`}
               caption={`An even cloud about zero is as it should be; a funnel says that spreads differ${sureness?.spreadRatio ? ` (largest spread of a treatment over the smallest: ${sureness.spreadRatio > 10 ? 'more than 10' : sureness.spreadRatio.toFixed(1)})` : ''}. Each treatment’s own spread is used.`}
-              table={null}
+              table={
+                <Numbers heads={['Container', 'Expected', 'Left']}>
+                  {left.map((l) => (
+                    <tr key={l.container.id}>
+                      <th scope="row">{l.container.code}</th>
+                      <td>{shown.words(l.fitted)}</td>
+                      <td>{shown.signed(l.residual)}</td>
+                    </tr>
+                  ))}
+                </Numbers>
+              }
             />
           </div>
         )}
