@@ -2,7 +2,7 @@ import { addDays } from '@bright-sprout/core/calendar/days';
 import { claimSentence } from '@bright-sprout/core/claims/claimSentence';
 import { todayIn } from '@bright-sprout/core/clock/clock';
 import { groupsOf } from '@bright-sprout/core/compare/groups';
-import { firstQuestion } from '@bright-sprout/core/compare/askable';
+import { firstQuestion } from '@bright-sprout/core/compare/goodQuestions';
 import { surenessOf } from '@bright-sprout/core/compare/sureness';
 import { subjectOf, shownFor } from '../src/compare/questionWords';
 import { askableRecords } from '../src/records/comparedRecords';

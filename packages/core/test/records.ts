@@ -1,5 +1,5 @@
 import { type Question } from '../src/compare/question';
-import { type ComparedRecords } from '../src/compare/records';
+import { type ComparedDesign, type ComparedRecords } from '../src/compare/records';
 import { numberFound } from '../src/measures/finding';
 import { measureOf } from '../src/measures/registry';
 import { type Reading } from '../src/readings/reading';
@@ -66,5 +66,38 @@ export function recordsOf(heights: Record<string, (number | null)[]>): ComparedR
     treatments: codes.map((code, i) => ({ code, label: i === 0 ? 'no salt' : `salt ${code}`, control: i === 0 })),
     containers,
     readings,
+  };
+}
+
+/** A series of amounts of salt, one treatment each, A first. */
+export function seriesOf(...amounts: number[]): ComparedDesign {
+  return {
+    kind: 'dose-series',
+    factors: [
+      {
+        name: 'salt',
+        subject: 'salt',
+        unit: 'mmol/L',
+        controlled: true,
+        levels: amounts.map((amount) => ({ label: `${amount}`, amount })),
+      },
+    ],
+    levels: Object.fromEntries(amounts.map((_, i) => [String.fromCharCode(65 + i), [i]])),
+  };
+}
+
+/** Two factors of two levels: A and B without the first, A and C without the second. */
+export function crossedOf(first: [name: string, without: string, with_: string], second: typeof first): ComparedDesign {
+  const factor = ([name, ...labels]: typeof first) => ({
+    name,
+    subject: 'light' as const,
+    unit: '',
+    controlled: true,
+    levels: labels.map((label) => ({ label, amount: null })),
+  });
+  return {
+    kind: 'two-factors',
+    factors: [factor(first), factor(second)],
+    levels: { A: [0, 0], B: [0, 1], C: [1, 0], D: [1, 1] },
   };
 }

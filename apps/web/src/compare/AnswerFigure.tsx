@@ -27,7 +27,7 @@ import { predictedOf } from './predictedOf';
 import { figureSummary } from './questionWords';
 import './figures/compareFigure.scss';
 
-interface Props {
+export interface AnswerProps {
   records: InvestigationRecords;
   compared: GroupedRecords;
   question: Question;
@@ -47,7 +47,7 @@ const fileName = (text: string) =>
     .slice(0, 60);
 
 /** The figure that suits a question. */
-export function AnswerFigure(props: Props) {
+export function AnswerFigure(props: AnswerProps) {
   const { records, question, groups, shown, measure } = props;
   const { investigation } = records;
   const early = investigation.class.gradeBand === 'early';
@@ -144,7 +144,7 @@ function agesOf(groups: readonly Group[], question: Question, days: readonly Iso
   return groups.map((g) => daysBetween(g.key, day));
 }
 
-function Sprouting({ records, compared, question, measure, summary, name }: Props & { summary: string; name: string }) {
+function Sprouting({ records, compared, question, measure, summary, name }: AnswerProps & { summary: string; name: string }) {
   const { investigation } = records;
   const found = useMemo(() => sproutStairs(compared, measure, question), [compared, measure, question]);
   const upper = investigation.class.gradeBand === 'upper';
@@ -171,7 +171,7 @@ function Sprouting({ records, compared, question, measure, summary, name }: Prop
   );
 }
 
-function Predicted({ records, compared, question, shown, name }: Props & { name: string }) {
+function Predicted({ records, compared, question, shown, name }: AnswerProps & { name: string }) {
   const { investigation } = records;
   const { rows, askedDay } = predictedOf(records, compared, question);
   const emblems = new Map(investigation.teams.map((t) => [t.nickname, t.emblem]));

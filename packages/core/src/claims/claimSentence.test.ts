@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { HEIGHT, heightsOn, reading, recordsOf } from '../../test/records';
+import { HEIGHT, heightsOn, reading, recordsOf, crossedOf, seriesOf } from '../../test/records';
 import { groupsOf } from '../compare/groups';
 import { type Question } from '../compare/question';
 import { type ComparedDesign, type ComparedRecords } from '../compare/records';
@@ -139,19 +139,7 @@ test('a day is sooner or later, never taller', () => {
   expect(evidence).toBe('13 pots came up, 1 never, counted as waiting to the last look.');
 });
 
-const SERIES: ComparedDesign = {
-  kind: 'dose-series',
-  factors: [
-    {
-      name: 'salt',
-      subject: 'salt',
-      unit: 'mmol/L',
-      controlled: true,
-      levels: [0, 25, 50].map((amount) => ({ label: `${amount}`, amount })),
-    },
-  ],
-  levels: { A: [0], B: [1], D: [2] },
-};
+const SERIES: ComparedDesign = { ...seriesOf(0, 25, 50), levels: { A: [0], B: [1], D: [2] } };
 
 test('a series is a slope for each step, as a straight line has it', () => {
   expect(claim(recordsOf(CLASS), { between: 'doses' }, { band: 'middle' }, HEIGHT, SERIES).finding).toMatch(
@@ -162,32 +150,7 @@ test('a series is a slope for each step, as a straight line has it', () => {
   );
 });
 
-const CROSSED: ComparedDesign = {
-  kind: 'two-factors',
-  factors: [
-    {
-      name: 'food',
-      subject: 'feed',
-      unit: '',
-      controlled: true,
-      levels: [
-        { label: 'plain', amount: null },
-        { label: 'food', amount: null },
-      ],
-    },
-    {
-      name: 'light',
-      subject: 'light',
-      unit: '',
-      controlled: true,
-      levels: [
-        { label: 'the sill', amount: null },
-        { label: 'the dim shelf', amount: null },
-      ],
-    },
-  ],
-  levels: { A: [0, 0], B: [0, 1], C: [1, 0], D: [1, 1] },
-};
+const CROSSED = crossedOf(['food', 'plain', 'food'], ['light', 'the sill', 'the dim shelf']);
 
 test('crossed things: where the first does more, by how much, and which part alone could be luck', () => {
   const row = (start: number) => [0, 1, 2, 3, 4, 5, 6].map((i) => start + 4 * Math.sin(1.7 * i + start));

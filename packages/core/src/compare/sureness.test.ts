@@ -1,4 +1,4 @@
-import { HEIGHT, heightsOn, recordsOf } from '../../test/records';
+import { HEIGHT, heightsOn, recordsOf, crossedOf, seriesOf } from '../../test/records';
 import { groupsOf } from './groups';
 import { type Question } from './question';
 import { type ComparedDesign, type ComparedRecords } from './records';
@@ -40,19 +40,7 @@ test('one container, equal heights, nobody looked: never NaN, never an error', (
     expect(JSON.stringify(sure(recordsOf(heights as Record<string, (number | null)[]>)))).not.toMatch(/NaN|Infinity|null,"t"/);
 });
 
-const SERIES: ComparedDesign = {
-  kind: 'dose-series',
-  factors: [
-    {
-      name: 'salt',
-      subject: 'salt',
-      unit: 'mmol/L',
-      controlled: true,
-      levels: [0, 25, 50, 100].map((amount) => ({ label: `${amount}`, amount })),
-    },
-  ],
-  levels: { A: [0], B: [1], C: [2], D: [3] },
-};
+const SERIES = seriesOf(0, 25, 50, 100);
 
 test('a series of amounts has one slope, told for its smallest step', () => {
   const row = (start: number) => [0, 1, 2, 3, 4, 5, 6].map((i) => start + 7 * Math.sin(2.1 * i + start));
@@ -64,20 +52,7 @@ test('a series of amounts has one slope, told for its smallest step', () => {
   expect(isClear(found.contrasts[0]!)).toBe(true);
 });
 
-const CROSSED: ComparedDesign = {
-  kind: 'two-factors',
-  factors: ['food', 'light'].map((name) => ({
-    name,
-    subject: 'other',
-    unit: '',
-    controlled: true,
-    levels: [
-      { label: `no ${name}`, amount: null },
-      { label: name, amount: null },
-    ],
-  })),
-  levels: { A: [0, 0], B: [0, 1], C: [1, 0], D: [1, 1] },
-};
+const CROSSED = crossedOf(['food', 'no food', 'food'], ['light', 'no light', 'light']);
 
 test('two factors: what each does on average, what the first does at each level of the second, and their difference', () => {
   const row = (start: number) => [0, 1, 2, 3, 4, 5].map((i) => start + 3 * Math.sin(1.7 * i + start));

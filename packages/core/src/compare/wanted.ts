@@ -1,4 +1,4 @@
-import { type Wanted } from '../statistics/dealLabels';
+import { type Wanted } from '../statistics/dealContrasts';
 import { dosesOf, isCrossed } from './design';
 import { type Group } from './groups';
 import { type Question } from './question';

@@ -1,6 +1,7 @@
-import { type ReactNode, useRef, useState } from 'react';
+import { type ReactNode, useRef } from 'react';
 import { useWidth } from '../../page/useWidth';
-import { handOver, pngOf, svgText } from './takeAway';
+import { FigureFoot } from './FigureFoot';
+import { pngOf, svgText } from './takeAway';
 
 /** A figure with its summary for those who cannot see it, its caption, its table, and the ways to take it along. */
 export function FigureFrame({
@@ -21,14 +22,11 @@ export function FigureFrame({
 }) {
   const holder = useRef<HTMLDivElement>(null);
   const width = useWidth(holder, 760);
-  const [failed, setFailed] = useState(false);
-  const take = (kind: 'png' | 'svg') => {
-    const svg = holder.current?.querySelector('svg');
-    if (!svg) return;
-    setFailed(false);
-    const file =
-      kind === 'png' ? pngOf(svg, summary) : svgText(svg, summary).then((text) => new Blob([text], { type: 'image/svg+xml' }));
-    file.then((content) => handOver(content, `${name}.${kind}`)).catch(() => setFailed(true));
+  const make = (kind: 'png' | 'svg') => {
+    const svg = holder.current!.querySelector('svg')!;
+    return kind === 'png'
+      ? pngOf(svg, summary)
+      : svgText(svg, summary).then((text) => new Blob([text], { type: 'image/svg+xml' }));
   };
   return (
     <figure className="figure-frame mb-0">
@@ -36,19 +34,7 @@ export function FigureFrame({
         {width > 40 && children(width)}
       </div>
       {caption && <figcaption className="second">{caption}</figcaption>}
-      <div className="figure-foot">
-        {table}
-        <span className="figure-take">
-          Take it along:{' '}
-          <button type="button" className="btn btn-plain" onClick={() => take('png')}>
-            as a picture (PNG)
-          </button>
-          <button type="button" className="btn btn-plain" onClick={() => take('svg')}>
-            as a drawing (SVG)
-          </button>
-        </span>
-      </div>
-      {failed && <p role="alert">The file could not be made here. A screenshot of the page serves too.</p>}
+      <FigureFoot table={table} name={name} make={make} />
     </figure>
   );
 }

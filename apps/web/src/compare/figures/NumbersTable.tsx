@@ -1,45 +1,27 @@
 import { type Group } from '@bright-sprout/core/compare/groups';
 import { type Shown } from '@bright-sprout/core/compare/shown';
 import { leftOut } from './figureKit';
+import { Numbers } from './otherTables';
 
 /** The figure's numbers as a table, and everyone who is in no mean by name. */
 export function NumbersTable({ groups, shown }: { groups: readonly Group[]; shown: Shown }) {
   const range = (low: number, high: number) => `${shown.words(low)} to ${shown.words(high)}`;
   const ranked = shown.ranks !== null;
   return (
-    <details className="mt-2">
-      <summary>Show the numbers</summary>
-      <div className="table-responsive">
-        <table className="table">
-          <thead>
-            <tr>
-              <th scope="col">Group</th>
-              <th scope="col">Counted</th>
-              <th scope="col">{ranked ? 'Middle' : 'Mean'}</th>
-              <th scope="col">95% interval</th>
-              <th scope="col">Lowest to highest</th>
-              <th scope="col">Not in the mean</th>
-            </tr>
-          </thead>
-          <tbody>
-            {groups.map((g) => (
-              <tr key={g.key}>
-                <th scope="row">
-                  {g.key.length === 1 && `${g.key} `}
-                  {g.label}
-                </th>
-                <td>{g.dots.length}</td>
-                <td>{g.summary.ok ? shown.words(ranked ? g.summary.median : g.summary.mean) : '–'}</td>
-                <td>
-                  {g.summary.ok && g.summary.interval && !ranked ? range(g.summary.interval.low, g.summary.interval.high) : '–'}
-                </td>
-                <td>{g.summary.ok ? range(g.summary.min, g.summary.max) : '–'}</td>
-                <td>{leftOut(g, shown.name).join(', ') || 'none'}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      </div>
-    </details>
+    <Numbers heads={['Group', 'Counted', ranked ? 'Middle' : 'Mean', '95% interval', 'Lowest to highest', 'Not in the mean']}>
+      {groups.map((g) => (
+        <tr key={g.key}>
+          <th scope="row">
+            {g.key.length === 1 && `${g.key} `}
+            {g.label}
+          </th>
+          <td>{g.dots.length}</td>
+          <td>{g.summary.ok ? shown.words(ranked ? g.summary.median : g.summary.mean) : '–'}</td>
+          <td>{g.summary.ok && g.summary.interval && !ranked ? range(g.summary.interval.low, g.summary.interval.high) : '–'}</td>
+          <td>{g.summary.ok ? range(g.summary.min, g.summary.max) : '–'}</td>
+          <td>{leftOut(g, shown.name).join(', ') || 'none'}</td>
+        </tr>
+      ))}
+    </Numbers>
   );
 }

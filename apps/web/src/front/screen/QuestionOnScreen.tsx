@@ -2,7 +2,8 @@ import { type InvestigationRecords } from '@bright-sprout/contracts/investigatio
 import { type IsoDay } from '@bright-sprout/core/calendar/days';
 import { addressIn } from '../../compare/addressIn';
 import { questionAt } from '@bright-sprout/core/compare/address';
-import { firstQuestion, settled } from '@bright-sprout/core/compare/askable';
+import { firstQuestion } from '@bright-sprout/core/compare/goodQuestions';
+import { settled } from '@bright-sprout/core/compare/settled';
 import { useMemo } from 'react';
 import { AnswerFigure } from '../../compare/AnswerFigure';
 import { shortQuestion } from '../../compare/questionWords';

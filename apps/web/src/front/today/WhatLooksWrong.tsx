@@ -5,7 +5,7 @@ import { todayIn } from '@bright-sprout/core/clock/clock';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { daysBetween, formatDay, type IsoDay } from '@bright-sprout/core/calendar/days';
 import { groupsOf } from '@bright-sprout/core/compare/groups';
-import { firstQuestion } from '@bright-sprout/core/compare/askable';
+import { firstQuestion } from '@bright-sprout/core/compare/goodQuestions';
 import { type LookAgain, lookAgain } from '@bright-sprout/core/compare/lookAgain';
 import { recordedDays, standingsOn } from '@bright-sprout/core/readings/standing';
 import { counted } from '@bright-sprout/core/words/plural';

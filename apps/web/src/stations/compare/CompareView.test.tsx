@@ -1,7 +1,7 @@
-import { type ComparedDesign } from '@bright-sprout/core/compare/records';
 import { numberFound } from '@bright-sprout/core/measures/finding';
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
+import { crossedOf } from '../../../../../packages/core/test/records';
 import { fakeServer, renderPage } from '../../../test/fakeServer';
 import { readingView, recordsOf } from '../../../test/records';
 import { CompareView } from './CompareView';
@@ -192,20 +192,7 @@ test('each seedling can have its mark, and the mean stays that of the cups, with
   expect(screen.getByText(/36 plants; the cup counts once/)).toBeInTheDocument();
 });
 
-const CROSSED: ComparedDesign = {
-  kind: 'two-factors',
-  factors: ['food', 'shade'].map((name) => ({
-    name,
-    subject: 'feed',
-    unit: '',
-    controlled: true,
-    levels: [
-      { label: `no ${name}`, amount: null },
-      { label: name, amount: null },
-    ],
-  })),
-  levels: { A: [0, 0], B: [0, 1], C: [1, 0], D: [1, 1] },
-};
+const CROSSED = crossedOf(['food', 'no food', 'food'], ['shade', 'no shade', 'shade']);
 
 test('two crossed things open on their interaction', async () => {
   const { treatments } = recordsOf([]).investigation;

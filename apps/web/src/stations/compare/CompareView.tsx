@@ -17,7 +17,7 @@ import { Empty, Waiting } from '../../page/Notices';
 import { useReadingError } from '../../records/useReadingError';
 import { AcrossClasses } from './across/AcrossClasses';
 import { useTakenTogether } from './across/useTakenTogether';
-import { CompareSentence } from './CompareSentence';
+import { CompareSentence } from './sentence/CompareSentence';
 import { LookCloser } from './LookCloser';
 import { OtherExplanations } from './OtherExplanations';
 import { GoodQuestions } from './questions/GoodQuestions';

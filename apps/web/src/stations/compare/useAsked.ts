@@ -1,7 +1,8 @@
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { type IsoDay } from '@bright-sprout/core/calendar/days';
 import { addressOf, questionAt } from '@bright-sprout/core/compare/address';
-import { firstQuestion, settled } from '@bright-sprout/core/compare/askable';
+import { firstQuestion } from '@bright-sprout/core/compare/goodQuestions';
+import { settled } from '@bright-sprout/core/compare/settled';
 import { isEarlier } from '@bright-sprout/core/compare/pooled';
 import { type Question } from '@bright-sprout/core/compare/question';
 import { useMemo } from 'react';

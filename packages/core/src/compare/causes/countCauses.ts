@@ -1,7 +1,7 @@
 import { currentReadings, hasEnded } from '../../readings/reading';
 import { fisherFreemanHalton } from '../../statistics/fisherFreemanHalton';
 import { countsAsZero } from '../askable';
-import { isDoubtful } from '../groups';
+import { isDoubtful } from '../containerValues';
 import { looksByContainer } from '../looks';
 import { isTime } from '../question';
 import { type Cause, type CauseFacts } from './cause';

@@ -1,9 +1,8 @@
-import { HEIGHT, heightsOn, reading, recordsOf } from '../../../test/records';
+import { HEIGHT, heightsOn, reading, recordsOf, seriesOf } from '../../../test/records';
 import { choiceFound, numberFound } from '../../measures/finding';
 import { measureOf } from '../../measures/registry';
 import { groupsOf } from '../groups';
 import { matched, pooledRecords, type Run } from '../pooled';
-import { type ComparedDesign, type ComparedRecords } from '../records';
 import { honestAndNaive } from '../seedlings';
 import { surenessOf } from '../sureness';
 import { couldHaveShown, textbook } from '../textbook';
@@ -31,19 +30,7 @@ test('each team’s own difference, from the least to the most; a team without a
   ]);
 });
 
-const SERIES: ComparedDesign = {
-  kind: 'dose-series',
-  factors: [
-    {
-      name: 'salt',
-      subject: 'salt',
-      unit: 'mmol/L',
-      controlled: true,
-      levels: [0, 50, 100].map((amount) => ({ label: `${amount}`, amount })),
-    },
-  ],
-  levels: { A: [0], B: [1], C: [2] },
-};
+const SERIES = seriesOf(0, 50, 100);
 
 test('a dose line, and a step only where one comes closer than the line', () => {
   const straight = doseLine(at(recordsOf({ A: [100, 102, 98], B: [80, 82, 78], C: [60, 62, 58] })), SERIES)!;

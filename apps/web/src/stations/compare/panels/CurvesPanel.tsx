@@ -8,7 +8,7 @@ import { useMemo, useState } from 'react';
 import { Waiting } from '../../../page/Notices';
 import { shownFor } from '../../../compare/questionWords';
 import { useCurves } from '../../../workers/useCurves';
-import { type CloserProps } from '../LookCloser';
+import { type CloserProps } from './closerProps';
 
 const CURVES: CurveName[] = ['logistic', 'gompertz', 'monomolecular', 'richards'];
 

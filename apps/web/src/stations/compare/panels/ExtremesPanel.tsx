@@ -1,6 +1,6 @@
 import { type LengthUnit, lengthIn } from '@bright-sprout/core/quantities/length';
 import { useState } from 'react';
-import { type CloserProps } from '../LookCloser';
+import { type CloserProps } from './closerProps';
 
 const UNITS: LengthUnit[] = ['mm', 'cm', 'm', 'in', 'ft'];
 

@@ -6,7 +6,7 @@ import { FigureFrame } from '../../../compare/figures/FigureFrame';
 import { axisOver, INK, INK_2, LINE } from '../../../compare/figures/figureKit';
 import { Numbers } from '../../../compare/figures/otherTables';
 import { PlantsInContainers } from '../../../compare/figures/PlantsInContainers';
-import { type CloserProps } from '../LookCloser';
+import { type CloserProps } from './closerProps';
 
 /** Seedlings in their containers, and the honest interval beside the one that takes each seedling for a container. */
 export function SeedlingsPanel({ records, groups, shown, sureness }: CloserProps) {

@@ -7,7 +7,7 @@ import { ChartFigure } from '../../../compare/figures/ChartFigure';
 import { residualsChart } from '../../../compare/figures/linesChart';
 import { Numbers } from '../../../compare/figures/otherTables';
 import { dealtWords, sayP, showP } from '../../../compare/sure/luckWords';
-import { type CloserProps } from '../LookCloser';
+import { type CloserProps } from './closerProps';
 import { CurvesPanel } from './CurvesPanel';
 
 /** For those who want it: the model, its assumptions, the textbook's tests beside it, curves, and what this could have shown. */

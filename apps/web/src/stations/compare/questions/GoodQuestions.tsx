@@ -1,6 +1,7 @@
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { type IsoDay } from '@bright-sprout/core/calendar/days';
-import { type Askable, goodQuestions } from '@bright-sprout/core/compare/askable';
+import { type Askable } from '@bright-sprout/core/compare/askable';
+import { goodQuestions } from '@bright-sprout/core/compare/goodQuestions';
 import { type Question } from '@bright-sprout/core/compare/question';
 import { useMemo } from 'react';
 import { Link } from 'react-router';

@@ -1,8 +1,8 @@
 import { daysBetween, formatDay, type IsoDay } from '@bright-sprout/core/calendar/days';
 import { whenNo } from '@bright-sprout/core/compare/askable';
 import { type When } from '@bright-sprout/core/compare/question';
-import { RuledWord } from '../../page/RuledWord';
-import { type SentenceProps } from './CompareSentence';
+import { RuledWord } from '../../../page/RuledWord';
+import { type SentenceProps } from './sentenceProps';
 
 const KINDS: { value: When['kind']; label: string; detail: string }[] = [
   { value: 'day', label: 'on', detail: 'On one day of the tape.' },

@@ -1,23 +1,11 @@
-import { type InvestigationView } from '@bright-sprout/contracts/investigations';
-import { type IsoDay } from '@bright-sprout/core/calendar/days';
-import { type Askable, betweenNo, countsAsZero, markNo, reportNo } from '@bright-sprout/core/compare/askable';
+import { betweenNo, countsAsZero, markNo, reportNo } from '@bright-sprout/core/compare/askable';
 import { BETWEENS, isTime, MARKS, type MarkPer, type Question } from '@bright-sprout/core/compare/question';
-import { type Measure } from '@bright-sprout/core/measures/measure';
 import { type Reported } from '@bright-sprout/core/measures/sumUp';
-import { betweenWords, kindOf } from '../../compare/questionWords';
-import { RuledWord } from '../../page/RuledWord';
+import { betweenWords, kindOf } from '../../../compare/questionWords';
+import { RuledWord } from '../../../page/RuledWord';
+import { type SentenceProps } from './sentenceProps';
 import { WhatWord } from './WhatWord';
 import { WhenWords } from './WhenWords';
-
-export interface SentenceProps {
-  investigation: InvestigationView;
-  askable: Askable;
-  question: Question;
-  measure: Measure;
-  onAsk: (change: Partial<Question>) => void;
-  /** Looks at another day of the tape. */
-  onLook?: (day: IsoDay) => void;
-}
 
 const MARK_DETAIL: Record<MarkPer, string> = {
   container: 'It was treated as one, so it counts once.',

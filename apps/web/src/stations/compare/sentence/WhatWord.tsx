@@ -1,11 +1,12 @@
-import { followNo, followsOf, orderedMeasures, reachesOf } from '@bright-sprout/core/compare/askable';
+import { followNo, followsOf, orderedMeasures } from '@bright-sprout/core/compare/askable';
+import { reachesOf } from '@bright-sprout/core/compare/settled';
 import { type Follow, type Question } from '@bright-sprout/core/compare/question';
 import { reachWords } from '@bright-sprout/core/compare/shown';
 import { type Measure } from '@bright-sprout/core/measures/measure';
 import { capital } from '@bright-sprout/core/words/capital';
-import { RuledWord } from '../../page/RuledWord';
-import { shownFor } from '../../compare/questionWords';
-import { type SentenceProps } from './CompareSentence';
+import { RuledWord } from '../../../page/RuledWord';
+import { shownFor } from '../../../compare/questionWords';
+import { type SentenceProps } from './sentenceProps';
 
 const DETAIL: Partial<Record<Follow, string>> = {
   change: 'From one day to another.',

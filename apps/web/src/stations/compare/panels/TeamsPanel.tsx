@@ -1,0 +1,41 @@
+import { teamStrip } from '@bright-sprout/core/compare/figures/teamStrip';
+import { FigureFrame } from '../../../compare/figures/FigureFrame';
+import { Numbers } from '../../../compare/figures/otherTables';
+import { TeamStripFigure } from '../../../compare/figures/TeamStripFigure';
+import { type CloserProps } from './closerProps';
+
+/** As many answers as teams: each team's own difference. */
+export function TeamsPanel({ records, groups, shown }: CloserProps) {
+  const { teams, treatments } = records.investigation;
+  const strips = teamStrip(groups);
+  const emblems = new Map(teams.map((t) => [t.nickname, t.emblem]));
+  const control = treatments.find((t) => t.control)?.label ?? groups[0]?.label ?? '';
+  const words = strips
+    .map(
+      (s) =>
+        `${s.group.label}: ${s.teams.filter((t) => t.difference < 0).length} of ${s.teams.length} teams found less than with ${control}`,
+    )
+    .join('; ');
+  return (
+    <FigureFrame
+      name="team-by-team"
+      summary={`Each team’s own difference. ${words}.`}
+      caption={`${words}. A team far from the rest is a question about measuring, not a culprit.`}
+      table={
+        <Numbers heads={['Team', ...strips.map((s) => s.group.label)]}>
+          {teams.map((t) => (
+            <tr key={t.id}>
+              <th scope="row">{t.nickname}</th>
+              {strips.map((s) => {
+                const own = s.teams.find((o) => o.team === t.nickname);
+                return <td key={s.group.key}>{own ? shown.signed(own.difference) : '–'}</td>;
+              })}
+            </tr>
+          ))}
+        </Numbers>
+      }
+    >
+      {(width) => <TeamStripFigure width={width} strips={strips} shown={shown} emblems={emblems} />}
+    </FigureFrame>
+  );
+}
