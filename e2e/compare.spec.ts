@@ -30,7 +30,7 @@ test('each kind of experiment opens on the question that fits it, and says what 
   page.on('console', (m) => m.type() === 'error' && errors.push(m.text()));
   await signIn(page);
   await ask(page, SALT);
-  await expect(page.getByRole('button', { name: 'Between what: the amount of salt in the water' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Between what: salt in the water, step by step' })).toBeVisible();
   await expect(finding(page)).toContainText(/For each 25 mmol\/L more salt in the water, barley was shorter on day \d+ by about/);
   await expectAccessible(page);
   await ask(page, CROSSED);

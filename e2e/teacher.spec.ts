@@ -118,7 +118,7 @@ test('compare: a sentence whose words can be changed, a figure, the claim, how s
   await expect(page.getByRole('slider')).toHaveAttribute('aria-valuetext', /^day 13,/);
   await expect(page).toHaveURL(/day=/);
   await page.getByRole('link', { name: 'Compare them' }).click();
-  await expect(page.getByRole('button', { name: 'Between what: the amount of salt in the water' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Between what: salt in the water, step by step' })).toBeVisible();
   await page.getByRole('button', { name: /^Between what/ }).click();
   await page.getByRole('button', { name: 'salt in the water', exact: true }).click();
   await expect(page.getByText(/barley was shorter on day \d+ than with no salt: by about/)).toBeVisible();

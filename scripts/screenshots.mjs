@@ -127,8 +127,15 @@ async function main() {
     '/investigations/{}/compare',
     ofInvestigation((page) => page.locator('.claim-finding').waitFor()),
   );
+  await shoot(
+    'deal-again',
+    LAPTOP,
+    '/investigations/{}/deal?by=treatments',
+    ofInvestigation(async (page) => {
+      for (let i = 0; i < 6; i++) await page.getByRole('button', { name: 'Ten' }).click();
+    }),
+  );
   await tidyUp();
-  await shoot('guide', PHONE, '/bench', { before: team('drum') });
   await shoot('bench-phone', PHONE, '/bench?pot=A6', { before: team('drum'), act: grown('A6', 23) });
   await shoot('bench-tablet', TABLET, '/bench?pot=B1', { before: team('kite'), act: grown('B1', 18) });
   await shoot('notebook', TABLET, '/bench', {

@@ -46,7 +46,7 @@ export function betweenWords(between: Between, { factor, design }: Pick<Investig
     case 'treatments':
       return design && design.factors.length > 1 ? `each combination of ${factor}` : factor || 'treatments';
     case 'doses':
-      return `the amount of ${design?.factors.find((f) => f.levels.every((l) => l.amount !== null))?.name ?? factor}`;
+      return `${design?.factors.find((f) => f.levels.every((l) => l.amount !== null))?.name ?? factor}, step by step`;
     case 'factors':
       return design ? listInWords(design.factors.slice(0, 2).map((f) => f.name)) : factor;
     case 'teams':
@@ -88,8 +88,9 @@ export function subjectOf(
   investigation: InvestigationView,
   { readingError, classes = 1 }: { readingError: number | null; classes?: number },
 ): ClaimSubject {
+  const kinds = new Set(investigation.treatments.map((t) => t.speciesName)).size;
   return {
-    kind: kindOf(investigation),
+    kind: kinds > 1 ? 'what was sown' : kindOf(investigation),
     container: investigation.containerName,
     shown,
     question,

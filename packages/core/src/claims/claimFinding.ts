@@ -1,4 +1,5 @@
 import { type Contrast, isClear, type Sureness } from '../compare/sureness';
+import { type Group } from '../compare/groups';
 import { type Shown } from '../compare/shown';
 import { type Result } from '../result/result';
 import { capital } from '../words/capital';
@@ -10,12 +11,24 @@ import { type ClaimSubject } from './claimSubject';
 // All sentences of a finding stand here, made of facts alone: another language would be another file beside this one.
 
 /** What was found, in the words of a grade band. */
-export function finding(sureness: Result<Sureness>, subject: ClaimSubject): string {
-  if (!sureness.ok) return sureness.reason;
+export function finding(groups: readonly Group[], sureness: Result<Sureness>, subject: ClaimSubject): string {
+  if (!sureness.ok) return nothingToTell(groups, subject) ?? sureness.reason;
   const { between } = subject.question;
   if (between === 'doses') return slopeFinding(sureness, subject);
   if (between === 'factors') return crossedFinding(sureness, subject);
   return differencesFinding(sureness.contrasts, subject);
+}
+
+/** Where one group stands alone, or all have the same value, that is what there is to say. */
+function nothingToTell(groups: readonly Group[], { shown, container, when }: ClaimSubject): string | null {
+  const values = groups.flatMap((g) => g.dots.map((d) => d.value));
+  if (values.length < 2) return null;
+  const at = when && ` ${when}`;
+  if (values.every((v) => v === values[0])) return `All ${plural(container)} are alike${at}: ${shown.words(values[0]!)}.`;
+  const [only] = groups;
+  if (groups.length > 1 || !only?.summary.ok) return null;
+  const middle = shown.ranks ? only.summary.median : only.summary.mean;
+  return `${capital(shown.name)}${at}: ${shown.words(middle)} on average. There is nothing to hold it against.`;
 }
 
 const young = (band: GradeBand) => band === 'early' || band === 'primary';
@@ -44,7 +57,7 @@ function differencesFinding(contrasts: readonly Contrast[], subject: ClaimSubjec
     const own = clear.filter((c) => (direction === 'less') === c.estimate < 0);
     return grouped(own).map((together) => differenceSentence(together, subject.shown[direction], subject));
   });
-  if (unclear.length > 0) sentences.push(cannotTell(unclear, subject));
+  if (unclear.length > 0) sentences.push(cannotTell(unclear, clear.length, subject));
   return sentences.join(' ');
 }
 
@@ -75,7 +88,7 @@ function differenceSentence(own: readonly Contrast[], verb: string, subject: Cla
   if (question.between === 'teams')
     return `${labels} found ${noun} that ${verb}${at} than ${against === 'the others' ? 'the other teams did' : against}${band === 'early' ? '' : sizes(own, subject)}, treatments taken into account.`;
   if (question.between === 'kinds')
-    return `${capital(labels.toLowerCase())} ${verb}${at} than ${against.toLowerCase()}${band === 'early' ? '' : sizes(own, subject)}.`;
+    return `${capital(labels.toLowerCase())} ${own.length > 1 ? many(verb) : verb}${at} than ${against.toLowerCase()}${band === 'early' ? '' : sizes(own, subject)}.`;
   if (question.between === 'ages')
     return `The ${noun} of ${labels} ${verb}${at} than that of ${against}${band === 'early' ? '' : sizes(own, subject)}.`;
   const the = noun.startsWith('the ') ? noun : `the ${noun}`;
@@ -85,16 +98,27 @@ function differenceSentence(own: readonly Contrast[], verb: string, subject: Cla
   return `${capital(by)}, ${noun} ${verb}${at} than ${than}${sizes(own, subject)}.`;
 }
 
+/** A verb for several subjects. */
+const many = (verb: string) => verb.replace(/^was /, 'were ');
+
 const cannot = ({ band, container, classes }: ClaimSubject): string =>
   band === 'early'
     ? 'we cannot tell yet'
     : `${classes > 1 ? `these ${classes} classes` : `these ${plural(container)}`} cannot tell yet`;
 
-function cannotTell(own: readonly Contrast[], subject: ClaimSubject): string {
+/** More pairs than this are counted instead of named. */
+const MOST_PAIRS = 3;
+
+function cannotTell(own: readonly Contrast[], clear: number, subject: ClaimSubject): string {
   const { between } = subject.question;
   if (between === 'teams')
-    return own.length > 3 ? 'About the other teams one cannot tell.' : `About ${listInWords(own.map(ofLabel))} one cannot tell.`;
+    return own.length > 3
+      ? clear > 0
+        ? 'About the other teams one cannot tell.'
+        : `Of no team can these ${plural(subject.container)} tell that it found more or less than the others.`
+      : `About ${listInWords(own.map(ofLabel))} one cannot tell.`;
   const pairs = own.some((c) => againstOf(c) !== againstOf(own[0]!));
+  if (pairs && own.length > MOST_PAIRS) return `For ${clear > 0 ? 'the other' : 'all'} ${own.length} pairs, ${cannot(subject)}.`;
   const labels = listInWords(own.map((c) => (pairs ? `${ofLabel(c)} against ${againstOf(c)}` : ofLabel(c))));
   return subject.band === 'early' ? `About ${labels} ${cannot(subject)}.` : `For ${labels}, ${cannot(subject)}.`;
 }

@@ -163,6 +163,39 @@ test('crossed things: where the first does more, by how much, and which part alo
   );
 });
 
+test('where all are alike, or one group stands alone, that is what is said', () => {
+  expect(claim(recordsOf({ A: [50, 50, 50], B: [50, 50, 50] })).finding).toBe('All pots are alike on day 16: 5.0 cm.');
+  expect(claim(recordsOf({ A: [50, 60, 70] })).finding).toBe(
+    'Height on day 16: 6.0 cm on average. There is nothing to hold it against.',
+  );
+});
+
+test('many pairs and many teams that cannot be told are counted, not listed', () => {
+  const row = (start: number) => [0, 1, 2, 3, 4, 5].map((i) => start + 9 * Math.sin(2.3 * i + start));
+  const records = recordsOf({ A: row(100), B: row(101), C: row(102), D: row(103) });
+  const none = { ...records, treatments: records.treatments.map((t) => ({ ...t, control: false })) };
+  expect(claim(none).finding).toBe('For all 6 pairs, these pots cannot tell yet.');
+  expect(claim(none, { between: 'teams' }).finding).toBe(
+    'Of no team can these pots tell that it found more or less than the others.',
+  );
+});
+
+test('several kinds were taller, one was', () => {
+  const row = (start: number) => [0, 1, 2, 3, 4, 5].map((i) => start + 2 * Math.sin(2.3 * i + start));
+  const records = recordsOf({ A: row(100), B: row(140), C: row(60) });
+  const kinds = {
+    ...records,
+    treatments: records.treatments.map((t) => ({
+      ...t,
+      control: false,
+      kind: { A: 'Wheat', B: 'Mustard', C: 'Clover' }[t.code]!,
+    })),
+  };
+  expect(claim(kinds, { between: 'kinds' }, { band: 'early' }).finding).toBe(
+    'Mustard was taller on day 16 than wheat. Wheat and mustard were taller on day 16 than clover.',
+  );
+});
+
 const height = fc.option(fc.integer({ min: 1, max: 400 }));
 const group = fc.array(height, { minLength: 1, maxLength: 8 });
 

@@ -24,7 +24,7 @@ export interface Claim {
  */
 export function claimSentence(groups: readonly Group[], sureness: Result<Sureness>, subject: ClaimSubject): Claim {
   return {
-    finding: finding(sureness, subject),
+    finding: finding(groups, sureness, subject),
     certainty: certainty(sureness, subject),
     evidence: evidence(groups, subject),
     limits: [...withinReading(sureness, subject), ...unequalSpread(sureness, subject)],

@@ -82,6 +82,7 @@ test('what makes no sense together cannot be chosen, and says why', () => {
   expect(betweenNo('factors', on, salt)).toBe('only one thing was changed');
   expect(betweenNo('ages', on, salt)).toBe('all was sown on one day');
   expect(betweenNo('kinds', on, salt)).toBe('all is one kind');
+  expect(betweenNo('treatments', on, begun('kinds-side-by-side'))).toBe('the kinds are what differs');
   expect(betweenNo('classes', on, salt)).toBe('no other class sowed the same');
   expect(whenNo('day', { ...on, follow: 'change' }, salt)).toBe('it takes two days');
   expect(whenNo('between', on, salt)).toBe('a value stands on one day');

@@ -86,7 +86,7 @@ export function betweenNo(between: Between, question: Pick<Question, 'measure' |
   const { records, design, others, predicted, teams, kinds, sowings } = askable;
   switch (between) {
     case 'treatments':
-      return records.treatments.length > 1 ? null : 'all containers were treated alike';
+      return kinds > 1 && kinds === records.treatments.length ? 'the kinds are what differs' : null;
     case 'doses':
       return dosesOf(design) ? null : 'it takes three amounts of something';
     case 'factors':

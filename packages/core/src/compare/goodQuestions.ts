@@ -7,7 +7,7 @@ import { settled } from './settled';
 
 /** The question that a station opens on: the one that fits the kind of experiment. */
 export function firstQuestion(askable: Askable, day: IsoDay): Question {
-  const { design, measures, policies } = askable;
+  const { design, policies } = askable;
   const all = orderedMeasures(askable);
   const main = (design?.kind === 'patch' && all.find((m) => m.code === 'percent-green')) || all[0];
   const base: Question = {
@@ -22,7 +22,7 @@ export function firstQuestion(askable: Askable, day: IsoDay): Question {
     doubts: 'kept',
     withOthers: [],
   };
-  const onlySeeds = measures.length > 0 && measures.every((m) => countsSeeds([m.code]));
+  const onlySeeds = main !== undefined && countsSeeds([main.code]);
   const fitting: Partial<Question> = onlySeeds
     ? { follow: 'sprouted', when: { kind: 'course' } }
     : design?.kind === 'age-ladder'
@@ -40,14 +40,21 @@ export function firstQuestion(askable: Askable, day: IsoDay): Question {
 /** Further questions that suit the kind of experiment, the fitting one first; each makes sense as it stands. */
 export function goodQuestions(askable: Askable, day: IsoDay): Question[] {
   const first = firstQuestion(askable, day);
+  // Kinds and ages are compared as such; what is of one age has nothing to wait for.
+  const between = first.between === 'kinds' ? 'kinds' : 'treatments';
+  const ladder = first.between === 'ages';
   const wanted: Partial<Question>[] = [
     {},
-    { between: 'treatments', when: { kind: 'day', day } },
-    { follow: 'sprouted', between: 'treatments', when: { kind: 'course' } },
-    { follow: 'share-up', between: 'treatments', when: { kind: 'end' } },
-    ...(countsSeeds([first.measure]) ? [] : [{ follow: 'per-day', between: 'treatments' } as const]),
-    { mark: 'plant', between: 'treatments', follow: 'value', when: { kind: 'day', day } },
-    { report: 'total', between: 'treatments', follow: 'value', when: { kind: 'day', day } },
+    { between, when: { kind: 'day', day } },
+    ...(ladder
+      ? []
+      : ([
+          { follow: 'sprouted', between, when: { kind: 'course' } },
+          { follow: 'share-up', between, when: { kind: 'end' } },
+        ] as const)),
+    ...(ladder || countsSeeds([first.measure]) ? [] : [{ follow: 'per-day', between } as const]),
+    { mark: 'plant', between, follow: 'value', when: { kind: 'day', day } },
+    { report: 'total', between, follow: 'value', when: { kind: 'day', day } },
     { between: 'teams', follow: 'value', when: { kind: 'day', day } },
     { between: 'predicted', follow: 'value', when: { kind: 'day', day } },
     { between: 'classes', follow: 'value', when: { kind: 'day', day } },

@@ -43,7 +43,7 @@ const filled = (words: Words): Shown => ({
 });
 
 const minus = (text: string) => text.replace(/^-(?=0(\.0*)?$)/, '').replace('-', '−');
-const figures = (value: number) => minus(String(Number(value.toPrecision(3))));
+const figures = (value: number, digits = 3) => minus(String(Number(value.toPrecision(digits))));
 
 const DAYS: Pick<Words, 'unit' | 'inUnit' | 'number' | 'words' | 'size'> = {
   unit: 'days',
@@ -94,7 +94,7 @@ export function shownOf(
         fromZero: false,
       });
     case 'per-day': {
-      const number = (v: number) => figures(inUnit(v));
+      const number = (v: number) => figures(inUnit(v), 2);
       const perDay = `${unit || (measure.noun?.[1] ?? '')} a day`.trim();
       return filled({
         name: `growth in ${name} a day`,

@@ -2,6 +2,7 @@ import { smallestDifference } from '../power/tPower';
 import { type Result } from '../result/result';
 import { blockAnova, twoWayAnova } from '../statistics/factorialAnova';
 import { logRank } from '../germination/survival';
+import { mean } from '../statistics/descriptives';
 import { fisherFreemanHalton } from '../statistics/fisherFreemanHalton';
 import { kruskalWallis } from '../statistics/kruskalWallis';
 import { mannWhitney } from '../statistics/mannWhitney';
@@ -94,9 +95,13 @@ export function textbook(
   return lines;
 }
 
-/** Teams that have exactly one of both. */
+/** Teams that have both: the means of each. */
 function pairedByTeam(control: Group, group: Group) {
-  const of = (g: Group) => new Map(containersOf(g).map(({ container, value }) => [container.block ?? '', value]));
+  const of = (g: Group) => {
+    const own = containersOf(g);
+    const teams = [...new Set(own.map(({ container }) => container.block ?? ''))];
+    return new Map(teams.map((t) => [t, mean(own.filter((o) => (o.container.block ?? '') === t).map((o) => o.value))]));
+  };
   const [a, b] = [of(control), of(group)];
   const teams = [...a.keys()].filter((t) => t !== '' && b.has(t));
   return paired(

@@ -6,12 +6,15 @@ export const showP = (p: number) => (p < 0.001 ? '< 0.001' : p.toFixed(p < 0.1 ?
 /** `p = 0.043`, `p < 0.001`. */
 export const sayP = (p: number) => `p ${p < 0.001 ? '' : '= '}${showP(p)}`;
 
+/** A number of ways as it can be read; beyond a million millions nobody counts zeros. */
+export function waysWords(ways: number): string {
+  if (ways < 1e12) return Math.round(ways).toLocaleString('en');
+  return Number.isFinite(ways) ? `about 10^${Math.round(Math.log10(ways))}` : 'more than can be written down';
+}
+
 /** How the labels were dealt: all ways counted, or so many drawn. */
 export function dealtWords({ method, arrangements, draws }: Pick<Sureness, 'method' | 'arrangements' | 'draws'>): string {
-  const ways =
-    arrangements < 1e15
-      ? Math.round(arrangements).toLocaleString('en')
-      : `about ${arrangements.toExponential(0).replace('e+', ' × 10^')}`;
+  const ways = waysWords(arrangements);
   return method === 'exact'
     ? `all ${ways} ways to deal the labels within teams`
     : `${draws!.toLocaleString('en')} deals of the labels within teams, drawn from ${ways} ways`;

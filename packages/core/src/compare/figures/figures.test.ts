@@ -3,6 +3,7 @@ import { choiceFound, numberFound } from '../../measures/finding';
 import { measureOf } from '../../measures/registry';
 import { groupsOf } from '../groups';
 import { matched, pooledRecords, type Run } from '../pooled';
+import { type ComparedRecords } from '../records';
 import { honestAndNaive } from '../seedlings';
 import { surenessOf } from '../sureness';
 import { couldHaveShown, textbook } from '../textbook';

@@ -5,7 +5,7 @@ import { groupsOf } from '@bright-sprout/core/compare/groups';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { shownFor, whenWords } from '../../../compare/questionWords';
-import { dealtWords, sayP } from '../../../compare/sure/luckWords';
+import { dealtWords, sayP, waysWords } from '../../../compare/sure/luckWords';
 import { leftOut } from '../../../compare/figures/figureKit';
 import { InvestigationFrame } from '../../../page/InvestigationFrame';
 import { Empty } from '../../../page/Notices';
@@ -92,11 +92,7 @@ function DealAgain({ records, day, onLook }: { records: InvestigationRecords; da
       </div>
       <p className="second">
         If the treatment did nothing, each pot would have grown as it did under any label. So the labels are taken off and dealt
-        again, within each team. There are{' '}
-        {dealing.arrangements.arrangements < 1e15
-          ? Math.round(dealing.arrangements.arrangements).toLocaleString('en')
-          : 'very many'}{' '}
-        ways
+        again, within each team. The ways to do that: {waysWords(dealing.arrangements.arrangements)}
         {exact ? '' : `; ${dealing.total.toLocaleString('en')} of them are drawn`}.
       </p>
       {prepared.units.length <= MOST_POTS ? (
