@@ -11,6 +11,8 @@ const KEPT = [
   'stroke',
   'stroke-width',
   'stroke-dasharray',
+  'stroke-linejoin',
+  'paint-order',
   'opacity',
   'letter-spacing',
 ];

@@ -90,10 +90,10 @@ function DealAgain({ records, day, onLook }: { records: InvestigationRecords; da
         )}{' '}
         in <b>{shown.name}</b> {question.when.kind === 'course' ? '' : whenWords(question.when, investigation.sownOn)}?
       </div>
-      <p className="second">
-        If the treatment did nothing, each pot would have grown as it did under any label. So the labels are taken off and dealt
-        again, within each team. The ways to do that: {waysWords(dealing.arrangements.arrangements)}
-        {exact ? '' : `; ${dealing.total.toLocaleString('en')} of them are drawn`}.
+      <p className="second mb-1">
+        If the treatment did nothing, any label of a team could as well stand on any of its pots: so they are dealt again.{' '}
+        {waysWords(dealing.arrangements.arrangements)} ways{exact ? '' : `, ${dealing.total.toLocaleString('en')} are drawn`}.
+        {missing.length > 0 && ` Not in it: ${missing.join(', ')}.`}
       </p>
       {prepared.units.length <= MOST_POTS ? (
         <DealtPots
@@ -106,7 +106,6 @@ function DealAgain({ records, day, onLook }: { records: InvestigationRecords; da
       ) : (
         <p>{prepared.units.length} containers are too many to draw one by one; their deals fall on the pile all the same.</p>
       )}
-      {missing.length > 0 && <p className="second">Not dealt, since they have no value: {missing.join(', ')}.</p>}
       <div className="deal-below">
         <div>
           <h2>

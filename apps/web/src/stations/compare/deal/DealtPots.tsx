@@ -22,7 +22,7 @@ export interface DealtTeam {
 }
 
 const SLOT = 40;
-const TALL = 118;
+const TALL = 92;
 
 /** The class's own pots by team. Their labels are taken off and dealt again: each flies to the pot it is dealt to. */
 export function DealtPots({
@@ -43,7 +43,7 @@ export function DealtPots({
     <div className="dealt-teams">
       {teams.map(({ team, emblem, pots, labels }) => (
         <div key={team} className="dealt-team">
-          <svg width={pots.length * SLOT + 6} height={TALL + 92} aria-hidden="true">
+          <svg width={pots.length * SLOT + 6} height={TALL + 88} aria-hidden="true">
             <path d={`M2 ${TALL}H${pots.length * SLOT + 2}`} stroke={SOIL} strokeWidth="4" />
             {pots.map((pot, i) => (
               <g key={pot.id} transform={`translate(${3 + SLOT * (i + 0.5)} ${TALL})`}>

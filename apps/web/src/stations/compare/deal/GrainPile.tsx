@@ -4,8 +4,8 @@ import { useWidth } from '../../../page/useWidth';
 import { axisOver, INK, INK_2 } from '../../../compare/figures/figureKit';
 import { dealsAGrain, type Pile } from './pile';
 
-const TALL = 190;
-const TOP = 34;
+const TALL = 132;
+const TOP = 30;
 const GRAIN = 7;
 
 /** The pile of deals: one grain for each (or for so many), inked where the gap is at least as big as the real one. */
