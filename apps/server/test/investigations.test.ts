@@ -106,6 +106,7 @@ test('the demo fills an empty database only, in its third week, from the simulat
     expect(classes.map((c: { name: string; teams: unknown[] }) => [c.name, c.teams.length])).toEqual([
       ['5 Heron', 7],
       ['7 Copper', 7],
+      ['9 Slate', 7],
     ]);
     const [records] = (await teacher.get('/investigations').expect(200)).body;
     expect(records.investigation.sownOn).toBe('2026-03-03');

@@ -1,4 +1,5 @@
 import { AsyncLocalStorage } from 'node:async_hooks';
+import { randomInt } from 'node:crypto';
 import { Injectable } from '@nestjs/common';
 import {
   DataSource,
@@ -60,6 +61,8 @@ export class Database {
         return await this.dataSource.transaction((manager) => this.unit.run(manager, work));
       } catch (error) {
         if (attempt === ATTEMPTS || !RETRY.has(codeOf(error) ?? '')) throw error;
+        // Those who met must not meet again at once.
+        await new Promise((go) => setTimeout(go, randomInt(5, 20 * attempt)));
       }
     }
   }

@@ -16,6 +16,7 @@ import { PlantCheck } from '../checks/plantCheck.entity';
 import { insertReadings } from '../checks/insertReadings';
 import { newId, requestHash } from '../database/ids';
 import { CareEvent } from '../care/careEvent.entity';
+import { Deviation } from '../deviations/deviation.entity';
 import { Plan } from '../plans/plan.entity';
 import { Prediction } from '../predictions/prediction.entity';
 import { RoomReadingEntity } from '../room/roomReading.entity';
@@ -51,14 +52,27 @@ export async function loadInvestigation(
   const past = grown(plan, document, out, sownOn).filter((r) => r.day < today);
   const teamOf = (team: number) => teamIds[team]!;
   const slipped = past.filter((r) => (r.valueMm ?? 0) > 50).pop();
+  const stages = document.measures.includes('stage');
   const rows = plan.countsOnly
     ? countedRows(past, (code) => containerIds.get(code)!, teamOf)
-    : past.flatMap((r) => rowsOf(r, containerIds.get(r.code)!, teamOf(r.team), plan, r === slipped));
+    : past.flatMap((r) => rowsOf(r, containerIds.get(r.code)!, teamOf(r.team), plan, { slip: r === slipped, stages }));
   await db.of(PlantCheck).insert(rows.map((r) => r.check));
   await insertReadings(
     db,
     rows.map((r) => r.reading),
   );
+  if (plan.otherwise)
+    await db.of(Deviation).insert(
+      plan.otherwise.map(({ code, kind }) => ({
+        id: newId(),
+        containerId: containerIds.get(code)!,
+        teamId: null,
+        kind,
+        seeds: null,
+        note: null,
+        recordedAt: new Date(`${sownOn}T10:50:00Z`),
+      })),
+    );
   await db.of(CareEvent).insert(
     [...demoSowing(sown.investigation.runSheet.length, sownOn), ...demoWatering(plan, sownOn, today)].map((c) => ({
       ...c,

@@ -1,5 +1,6 @@
 import { type Emblem } from '@bright-sprout/contracts/access';
 import { type GradeBand } from '@bright-sprout/contracts/classes';
+import { type DeviationKind } from '@bright-sprout/contracts/deviations';
 import { addDays, type IsoDay, weekday } from '@bright-sprout/core/calendar/days';
 import { type RulerResolution } from '@bright-sprout/core/quantities/length';
 import { NO_TROUBLE, type TreatmentEffect, type Trouble } from '@bright-sprout/core/simulate/simulateInvestigation';
@@ -32,6 +33,8 @@ export interface DemoInvestigation {
   temperature: number;
   effects: Record<string, TreatmentEffect>;
   trouble: Trouble;
+  /** What went otherwise when it was sown. */
+  otherwise?: { code: string; kind: DeviationKind }[];
   /** Seeds of the draw of places and of the plants. */
   seed: number;
   growthSeed: number;
@@ -141,6 +144,7 @@ const BEHIND_THEM: DemoInvestigation[] = [
       absences: [{ team: 6, day: 13 }],
       rulerOffsets: [{ team: 1, mm: 7 }],
     },
+    otherwise: [{ code: 'D5', kind: 'other-depth' }],
     seed: 33,
     growthSeed: 12,
   },

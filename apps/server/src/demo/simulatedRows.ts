@@ -1,8 +1,18 @@
-import { numberFound } from '@bright-sprout/core/measures/finding';
+import { type Milestone } from '@bright-sprout/core/growth/milestones';
+import { choiceFound, numberFound } from '@bright-sprout/core/measures/finding';
 import { formatLength, roundToResolution } from '@bright-sprout/core/quantities/length';
 import { type SimulatedReading } from '@bright-sprout/core/simulate/simulateInvestigation';
 import { newId, requestHash } from '../database/ids';
 import { type DemoInvestigation } from './demoScenario';
+
+/** How a milestone of a broad-leaved kind looks; others are not seen from outside. */
+const SEEN: Partial<Record<Milestone, string>> = {
+  'first-shoot': 'hook',
+  'seed-leaves': 'seed-leaves',
+  'first-true-leaf': 'true-leaves',
+  bud: 'bud',
+  flower: 'flower',
+};
 
 /** One look as stored; the slip of the demo is a point one place off, put right a minute later. */
 export function rowsOf(
@@ -10,7 +20,7 @@ export function rowsOf(
   containerId: string,
   teamId: string,
   investigation: Pick<DemoInvestigation, 'resolution'>,
-  slip: boolean,
+  { slip, stages }: { slip: boolean; stages: boolean },
 ) {
   const at = (minute: number) => new Date(`${simulated.day}T10:${String(15 + minute).padStart(2, '0')}:00Z`);
   const row = (valueMm: number | null, minute: number, supersedesId: string | null) => {
@@ -25,6 +35,7 @@ export function rowsOf(
       requestHash: requestHash(simulated),
     };
     const { state, leaves, lostReason } = simulated;
+    const stage = stages && state === 'measured' && simulated.stage !== null ? SEEN[simulated.stage] : undefined;
     return {
       check,
       reading: {
@@ -35,6 +46,7 @@ export function rowsOf(
         findings: [
           ...(valueMm === null ? [] : [numberFound('height', valueMm, formatLength(valueMm, investigation.resolution))]),
           ...(state === 'measured' && leaves !== null ? [numberFound('leaves', leaves)] : []),
+          ...(stage === undefined ? [] : [choiceFound('stage', stage)]),
         ],
         lostReason,
         note: null,

@@ -56,9 +56,11 @@ export class PhotosService {
     };
     try {
       await this.db.work(async () => {
+        // One after the other for a container: each counts what is there once the one before it is done.
+        await this.db.query('SELECT id FROM container WHERE id = ? FOR UPDATE', [container.id]);
         await this.db.of(Photo).insert(row);
         const [{ n }] = await this.db.query<[{ n: string }]>(
-          'SELECT COUNT(*) AS n FROM photo WHERE container_id = ? AND taken_back_at IS NULL LOCK IN SHARE MODE',
+          'SELECT COUNT(*) AS n FROM photo WHERE container_id = ? AND taken_back_at IS NULL',
           [container.id],
         );
         if (Number(n) > MOST_OF_A_CONTAINER) throw tooMany();

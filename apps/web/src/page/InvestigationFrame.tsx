@@ -9,7 +9,7 @@ import { useInvestigation, useRoom } from '../api/queries';
 import { DayRibbon } from '../ribbon/DayRibbon';
 import { Loaded } from './Notices';
 import { PageHead } from './PageHead';
-import { recordedOn, ribbonOf } from '@bright-sprout/core/ribbon/ribbon';
+import { recordedOn, type Ribbon, ribbonOf } from '@bright-sprout/core/ribbon/ribbon';
 import { InvestigationStations } from './InvestigationStations';
 
 /** The address is changed when nobody has moved the day for so long. */
@@ -27,9 +27,12 @@ export interface Looked {
 
 /** Header, tape of days and stations around everything that is about one investigation. */
 export function InvestigationFrame({
+  wholeClass = false,
   next,
   children,
 }: {
+  /** Opens on a day on which most were looked at, not on one that has only begun. */
+  wholeClass?: boolean;
   next: (looked: Looked) => ReactNode;
   children: (looked: Looked) => ReactNode;
 }) {
@@ -40,7 +43,7 @@ export function InvestigationFrame({
     <div className="page">
       <Loaded query={query} what="the investigation">
         {(records) => (
-          <Framed records={records} live={live} next={next}>
+          <Framed records={records} live={live} next={next} wholeClass={wholeClass}>
             {children}
           </Framed>
         )}
@@ -53,8 +56,10 @@ function Framed({
   records,
   live,
   next,
+  wholeClass,
   children,
 }: {
+  wholeClass: boolean;
   records: InvestigationRecords;
   live: boolean;
   next: (looked: Looked) => ReactNode;
@@ -71,23 +76,24 @@ function Framed({
     address.current = setSearch;
   });
   const written = useRef<string | null>(null);
+  const told = search.get('day');
   useEffect(() => {
-    if (wanted === null) return;
+    if (wanted === null || wanted === told) return;
     const timer = setTimeout(() => {
       written.current = wanted;
       address.current((before) => withDay(before, wanted), { replace: true });
     }, REST_MS);
     return () => clearTimeout(timer);
-  }, [wanted]);
+  }, [wanted, told]);
   // Back and forward bring the day of their address with them.
-  const told = search.get('day');
   useEffect(() => {
     if (told !== null && told !== written.current) setWanted(told);
     written.current = told;
   }, [told]);
   const known = recordedOn(ribbon);
+  const newest = newestDay(ribbon, wholeClass);
   const lookedAt = (wish: IsoDay | null): Looked => {
-    const day = wish !== null && known.includes(wish) ? wish : (known[known.length - 1] ?? null);
+    const day = wish !== null && known.includes(wish) ? wish : newest;
     return { records, day, before: day === null ? null : (known[known.indexOf(day) - 1] ?? null), look: setWanted };
   };
   const looked = lookedAt(wanted);
@@ -133,6 +139,16 @@ function withDay(before: URLSearchParams, day: IsoDay): URLSearchParams {
   const next = new URLSearchParams(before);
   next.set('day', day);
   return next;
+}
+
+/** Half of the containers looked at is a day on which a class can be compared. */
+const HALF = 0.5;
+
+/** The newest day on record; where the whole class is asked about, the newest on which at least half of it was looked at. */
+function newestDay(ribbon: Ribbon, wholeClass: boolean): IsoDay | null {
+  const known = recordedOn(ribbon);
+  const half = wholeClass ? ribbon.days.filter((d) => (d.share ?? 0) >= HALF && known.includes(d.day)) : [];
+  return half[half.length - 1]?.day ?? known[known.length - 1] ?? null;
 }
 
 function LiveSign({ live, phase }: { live: boolean; phase: string }) {

@@ -69,6 +69,7 @@ export function followNo(follow: Follow, { days }: Pick<Askable, 'days'>): No {
 
 export function whenNo(when: When['kind'], question: Pick<Question, 'follow' | 'between'>, { days, records }: Askable): No {
   const { follow } = question;
+  if (isAcross(question) && (when === 'between' || (when === 'end' && follow === 'value'))) return OTHER_DAYS;
   if (isTime({ follow })) return when === 'course' ? null : 'the day itself is the answer';
   if (follow === 'change' || follow === 'per-day' || follow === 'relative-rate')
     return when === 'between' ? null : 'it takes two days';
@@ -80,6 +81,12 @@ export function whenNo(when: When['kind'], question: Pick<Question, 'follow' | '
   if (when === 'age' && follow === 'share-up') return null;
   return days.length === 0 || records.containers.length === 0 ? 'nobody has looked yet' : null;
 }
+
+/** What can be asked of several classes: they were looked at on days of their own. */
+const ACROSS: readonly Follow[] = ['value', 'highest', 'reached', 'sprouted', 'share-up'];
+const OTHER_DAYS = 'other classes were looked at on other days';
+
+const isAcross = ({ between }: Pick<Question, 'between'>) => between === 'classes' || between === 'earlier';
 
 /** Two figures of the amounts, two factors, two teams: what a comparison takes. */
 export function betweenNo(between: Between, question: Pick<Question, 'measure' | 'follow'>, askable: Askable): No {
@@ -98,8 +105,10 @@ export function betweenNo(between: Between, question: Pick<Question, 'measure' |
     case 'ages':
       return sowings > 1 ? null : 'all was sown on one day';
     case 'classes':
+      if (!ACROSS.includes(question.follow)) return OTHER_DAYS;
       return others.some((o) => !o.earlier) ? null : 'no other class sowed the same';
     case 'earlier':
+      if (!ACROSS.includes(question.follow)) return OTHER_DAYS;
       return others.some((o) => o.earlier) ? null : 'nobody sowed the same in an earlier year';
     case 'predicted':
       if (!predicted) return 'no team predicted a height';

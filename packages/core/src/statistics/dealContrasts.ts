@@ -40,7 +40,7 @@ function weightsOf({ groups, apart }: BlockModel, weights: Readonly<Record<strin
 function slopeWeights({ groups, information }: BlockModel, along: Readonly<Record<string, number>>): number[] | string {
   if (groups.some((g) => !Number.isFinite(along[g]))) return 'Every treatment of a series needs its amount.';
   const amounts = groups.map((g) => along[g]!);
-  if (new Set(amounts).size < 3) return 'A series needs at least three different amounts.';
+  if (new Set(amounts).size < 3) return 'A series needs values at three different amounts or more.';
   const along1 = information.map((row) => row.reduce((sum, c, k) => sum + c * amounts[k]!, 0));
   const size = along1.reduce((sum, c, k) => sum + c * amounts[k]!, 0);
   return along1.map((c) => c / size);

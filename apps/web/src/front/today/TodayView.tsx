@@ -26,8 +26,7 @@ export function TodayView({ teacher }: { teacher: NonNullable<SessionView['teach
     location.assign('/');
   };
   const first = growing.data?.[0]?.investigation;
-  const pots = growing.data?.reduce((n, r) => n + r.investigation.containers.length, 0) ?? 0;
-  const title = pots === 0 ? 'Nothing is growing yet' : titleOf(growing.data!, pots);
+  const title = growing.data?.length ? titleOf(growing.data) : 'Nothing is growing yet';
   return (
     <div className="page">
       <PageHead

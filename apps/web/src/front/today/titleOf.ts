@@ -1,16 +1,21 @@
 import { todayIn } from '@bright-sprout/core/clock/clock';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { formatDay } from '@bright-sprout/core/calendar/days';
+import { counted } from '@bright-sprout/core/words/plural';
 
 /** What there is to look at today, or when the next look is due. */
-export function titleOf(all: InvestigationRecords[], pots: number): string {
+export function titleOf(all: InvestigationRecords[]): string {
   const due = all.filter(({ investigation: i }) => {
     const today = todayIn(i.class.timeZone);
     return i.schedule.length === 0 || i.schedule.some((e) => e.kind === 'check' && e.day === today);
   });
   const one = all.length === 1;
-  if (due.length > 0)
-    return `Today ${inWords(all.length)} ${one ? 'investigation has' : 'investigations have'} ${pots} pots to look at`;
+  if (due.length > 0) {
+    const pots = due.reduce((n, r) => n + r.investigation.containers.length, 0);
+    const names = new Set(due.map((r) => r.investigation.containerName));
+    const noun = names.size === 1 ? counted(pots, [...names][0]!) : counted(pots, 'pot');
+    return `Today ${inWords(due.length)} ${due.length === 1 ? 'investigation has' : 'investigations have'} ${noun} to look at`;
+  }
   const next = all
     .flatMap(({ investigation: i }) => {
       const today = todayIn(i.class.timeZone);

@@ -29,6 +29,7 @@ import './compare.scss';
 export function CompareView() {
   return (
     <InvestigationFrame
+      wholeClass
       next={({ records, day }) => (
         <Link className="btn-next" to={`/investigations/${records.investigation.id}${day ? `?day=${day}` : ''}`}>
           Back to the plants

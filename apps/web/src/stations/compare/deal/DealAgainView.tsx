@@ -25,6 +25,7 @@ const MOST_POTS = 84;
 export function DealAgainView() {
   return (
     <InvestigationFrame
+      wholeClass
       next={({ records, day }) => (
         <Link className="btn-next" to={`/investigations/${records.investigation.id}/compare${day ? `?day=${day}` : ''}`}>
           Back to the question
