@@ -241,7 +241,7 @@ test('a pot in reserve takes the place of one that was knocked over', async ({ p
   await expect(page).toHaveURL(/\/investigations\//);
   await expect(page.getByText('and 4 in reserve')).toBeVisible();
   await part(page, 'Check');
-  await page.getByRole('link', { name: 'Run', exact: true }).click();
+  await page.getByRole('link', { name: 'Run the class' }).click();
   const take = page.locator('section', { has: page.getByRole('heading', { name: 'Take a pot from the reserve' }) });
   await expect(take).toContainText('In reserve: A8, B8, C8, D8');
   await expect(take.getByRole('button', { name: 'Take it' })).toBeDisabled();

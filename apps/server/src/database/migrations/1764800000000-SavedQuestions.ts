@@ -11,7 +11,7 @@ export class SavedQuestions1764800000000 implements MigrationInterface {
       saved_at datetime(3) NOT NULL,
       removed_at datetime(3) NULL,
       INDEX saved_question_investigation (investigation_id),
-      CONSTRAINT FK_16cadaf83b4c4df7be3b8ab8f8c FOREIGN KEY (investigation_id) REFERENCES investigation (id) ON DELETE CASCADE
+      CONSTRAINT FK_16cadaf83b4c4df7be3b8ab8f8c FOREIGN KEY (investigation_id) REFERENCES investigation (id) ON DELETE CASCADE ON UPDATE NO ACTION
     ) ENGINE=InnoDB`);
     await runner.query('ALTER TABLE screen_link ADD COLUMN IF NOT EXISTS question varchar(800) NULL');
   }
