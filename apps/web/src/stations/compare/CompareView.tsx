@@ -159,7 +159,7 @@ function Compare({ records, day, onLook }: { records: InvestigationRecords; day:
                   ) : (
                     <HowSure sureness={sureness} shown={shown} band={investigation.class.gradeBand} control={control} />
                   )}
-                  {together.runs.length === 1 && question.mark !== 'team' && (
+                  {together.runs.length === 1 && question.mark !== 'team' && question.between !== 'teams' && (
                     <Link className="btn deal-link" to={`/investigations/${investigation.id}/deal?${searchOf(question)}`}>
                       Could luck do this? Deal again
                     </Link>

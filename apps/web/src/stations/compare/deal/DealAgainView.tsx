@@ -2,6 +2,7 @@ import { type InvestigationRecords } from '@bright-sprout/contracts/investigatio
 import { type IsoDay } from '@bright-sprout/core/calendar/days';
 import { contrastName } from '@bright-sprout/core/claims/claimFinding';
 import { groupsOf } from '@bright-sprout/core/compare/groups';
+import { type Asked } from '@bright-sprout/core/compare/wanted';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { shownFor, whenWords } from '../../../compare/questionWords';
@@ -76,7 +77,7 @@ function DealAgain({ records, day, onLook }: { records: InvestigationRecords; da
   return (
     <section aria-label="Deal again" className="deal">
       <div className="ruled-sentence">
-        Could luck make a gap this big between{' '}
+        {ASKS[asked.kind]}{' '}
         <RuledWord
           name="Which gap"
           value={String(prepared.at)}
@@ -159,6 +160,14 @@ function DealAgain({ records, day, onLook }: { records: InvestigationRecords; da
     </section>
   );
 }
+
+/** How the question begins, by what is asked about. */
+const ASKS: Record<Asked['kind'], string> = {
+  difference: 'Could luck make a gap this big between',
+  main: 'Could luck make a gap this big between',
+  slope: 'Could luck make as much difference as',
+  interaction: 'Could luck make as much difference where',
+};
 
 /** What the pile says, in words for a child of ten. */
 function luckSentence(beyond: number, dealt: number): string {

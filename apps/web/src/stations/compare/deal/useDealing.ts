@@ -1,3 +1,4 @@
+import { toldSize } from '@bright-sprout/core/claims/claimFinding';
 import { type Group } from '@bright-sprout/core/compare/groups';
 import { type Question } from '@bright-sprout/core/compare/question';
 import { type ComparedDesign } from '@bright-sprout/core/compare/records';
@@ -26,7 +27,9 @@ export function useDealing(groups: readonly Group[], question: Question, design:
     if (!model.ok || !begun.ok) return { ok: false as const, reason: !model.ok ? model.reason : begun.ok ? '' : begun.reason };
     const { dealing } = begun;
     const at = Math.min(chosen, dealing.seen.length - 1);
-    const seen = dealing.seen[at]!;
+    // A slope is told for one step of its amounts, here as on the page.
+    const told = toldSize(begun.wanted.find((w) => w.key === dealing.seen[at]!.key)!);
+    const seen = { ...dealing.seen[at]!, estimate: dealing.seen[at]!.estimate * told, se: dealing.seen[at]!.se * told };
     // How far luck reaches is tried beforehand with deals of its own, so that the pile keeps its scale.
     const trial = dealingOf(groups, question, design, { seed: 1, draws: TRIED });
     let reach = Math.abs(seen.estimate);
