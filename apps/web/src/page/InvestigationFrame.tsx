@@ -10,6 +10,7 @@ import { DayRibbon } from '../ribbon/DayRibbon';
 import { Loaded } from './Notices';
 import { PageHead } from './PageHead';
 import { recordedOn, type Ribbon, ribbonOf } from '@bright-sprout/core/ribbon/ribbon';
+import { WHOLE_CLASS } from '@bright-sprout/core/readings/answeredShares';
 import { InvestigationStations } from './InvestigationStations';
 
 /** The address is changed when nobody has moved the day for so long. */
@@ -141,13 +142,10 @@ function withDay(before: URLSearchParams, day: IsoDay): URLSearchParams {
   return next;
 }
 
-/** Half of the containers looked at is a day on which a class can be compared. */
-const HALF = 0.5;
-
 /** The newest day on record; where the whole class is asked about, the newest on which at least half of it was looked at. */
 function newestDay(ribbon: Ribbon, wholeClass: boolean): IsoDay | null {
   const known = recordedOn(ribbon);
-  const half = wholeClass ? ribbon.days.filter((d) => (d.share ?? 0) >= HALF && known.includes(d.day)) : [];
+  const half = wholeClass ? ribbon.days.filter((d) => (d.share ?? 0) >= WHOLE_CLASS && known.includes(d.day)) : [];
   return half[half.length - 1]?.day ?? known[known.length - 1] ?? null;
 }
 

@@ -97,6 +97,28 @@ test('what makes no sense together cannot be chosen, and says why', () => {
   expect(followsOf(measureOf('percent-green')!)).not.toContain('relative-rate');
 });
 
+test('growth is asked up to the day looked at, from and to days that tell about the whole class', () => {
+  const salt = begun('salt-steps');
+  const { sown, early, few } = { sown: '2026-03-05', early: '2026-03-09', few: '2026-03-20' };
+  const { containers, readings } = salt.records;
+  const lookedAt = (day: string, some: typeof containers) =>
+    some.map((c) => reading({ id: `${c.id} ${day}`, containerId: c.id, day, findings: [numberFound('height', 30)] }));
+  const askable = askableOf({
+    ...salt,
+    records: {
+      ...salt.records,
+      containers: containers.map((c) => ({ ...c, sownOn: sown })),
+      readings: [...readings, ...lookedAt(early, containers), ...lookedAt(few, containers.slice(0, 3))],
+    },
+  });
+  const asked: Question = { ...firstQuestion(askable, DAYS[2]!), follow: 'per-day', when: { kind: 'end' } };
+  const between = (from: string, to: string) => ({ kind: 'between', from, to });
+  expect(settled(asked, askable).when).toEqual(between(DAYS[0]!, DAYS[2]!));
+  expect(settled(asked, askable, DAYS[1]).when).toEqual(between(early, DAYS[1]!));
+  // Where nothing came before it, the whole course says more than nothing.
+  expect(settled(asked, askable, early).when).toEqual(between(DAYS[0]!, DAYS[2]!));
+});
+
 const question = fc.record<Question>({
   measure: fc.constantFrom(...BUILT_IN.map((m) => m.code), 'unknown'),
   follow: fc.constantFrom(...FOLLOWS, ...SPROUTING),

@@ -2,7 +2,7 @@ import { type IsoDay } from '../calendar/days';
 import { isNumeric, isOrdered, type Measure } from '../measures/measure';
 import { addsUp, type Reported } from '../measures/sumUp';
 import { type CountingPolicies } from '../readings/policies';
-import { recordedDays } from '../readings/standing';
+import { answeredShares, WHOLE_CLASS } from '../readings/answeredShares';
 import { dosesOf, isCrossed } from './design';
 import { type GroupedRecords } from './groups';
 import { type Between, type Follow, isTime, type MarkPer, needsCourse, type Question, type When } from './question';
@@ -18,6 +18,8 @@ export interface Askable {
   policies: CountingPolicies;
   /** Days on which somebody looked, in order. */
   days: readonly IsoDay[];
+  /** Those of them on which at least half of the containers were looked at. */
+  wholeDays: readonly IsoDay[];
   /** Other investigations that ran the same treatments: ids, and whether they were sown about a year or more before. */
   others: readonly { id: string; earlier: boolean }[];
   /** Teams said how tall their tallest plant would be. */
@@ -29,11 +31,18 @@ export interface Askable {
   several: boolean;
 }
 
-export function askableOf(part: Omit<Askable, 'days' | 'teams' | 'kinds' | 'sowings' | 'several'>): Askable {
+export function askableOf(part: Omit<Askable, 'days' | 'wholeDays' | 'teams' | 'kinds' | 'sowings' | 'several'>): Askable {
   const { containers, treatments, readings } = part.records;
+  const shares = [
+    ...answeredShares(
+      containers.map((c) => c.id),
+      readings,
+    ),
+  ];
   return {
     ...part,
-    days: recordedDays(readings),
+    days: shares.map(([day]) => day),
+    wholeDays: shares.filter(([, share]) => share >= WHOLE_CLASS).map(([day]) => day),
     teams: new Set(containers.flatMap((c) => c.block ?? [])).size,
     kinds: new Set(treatments.map((t) => t.kind ?? '')).size,
     sowings: new Set(containers.map((c) => c.sownOn)).size,

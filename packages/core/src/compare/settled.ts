@@ -42,14 +42,16 @@ export function settled(question: Question, askable: Askable, day = askable.days
   return next;
 }
 
-function usualWhen({ follow }: Pick<Question, 'follow'>, { days, records }: Askable, day: IsoDay): When {
-  const last = days[days.length - 1] ?? '';
+function usualWhen({ follow }: Pick<Question, 'follow'>, { days, wholeDays, records }: Askable, day: IsoDay): When {
   if (isTime({ follow }) || follow === 'area' || follow === 'highest') return { kind: 'course' };
   if (needsCourse({ follow })) {
+    // Up to the day asked about, over days that tell about the whole class, where there are two of them.
+    const looked = [wholeDays.filter((d) => d <= day), wholeDays].find((some) => some.length > 1) ?? days;
+    const [first = '', last = ''] = [looked[0], looked[looked.length - 1]];
     const sown = records.containers[0]?.sownOn ?? last;
-    const after = days.filter((d) => daysBetween(sown, d) > FIRST_DAYS);
-    const from = after[Math.floor(after.length / 2) - (after.length > 1 ? 1 : 0)] ?? days[0] ?? '';
-    return { kind: 'between', from: from < last ? from : (days[0] ?? ''), to: last };
+    const after = looked.filter((d) => daysBetween(sown, d) > FIRST_DAYS);
+    const from = after[Math.floor(after.length / 2) - (after.length > 1 ? 1 : 0)] ?? first;
+    return { kind: 'between', from: from < last ? from : first, to: last };
   }
   return follow === 'share-up' ? { kind: 'end' } : { kind: 'day', day };
 }

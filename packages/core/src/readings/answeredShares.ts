@@ -26,6 +26,9 @@ export function answeredShares(containerIds: readonly string[], readings: readon
   return shares;
 }
 
+/** From this share of the containers on, a day tells about the whole class. */
+export const WHOLE_CLASS = 0.5;
+
 function note(found: Found, { containerId, plant, state }: Reading): void {
   const plants = found.get(containerId);
   if (plants) plants.set(plant, state);
