@@ -37,6 +37,11 @@ test('what is no question of the page is refused in words, and there are at most
   expect((await put({ ...ASKED, address: 'a'.repeat(900) }).expect(400)).text).toContain('too long');
   for (let i = 0; i < 39; i++) await put({ ...ASKED, name: `${i}` }).expect(200);
   expect((await put(ASKED).expect(422)).text).toContain('At most 40');
+  // Nor is one had back over that number.
+  const { id } = ((await world.teacher.get(questions())).body as SavedQuestion[])[0]!;
+  await world.teacher.delete(`${questions()}/${id}`).expect(204);
+  await put(ASKED).expect(200);
+  expect((await world.teacher.put(`${questions()}/${id}`, ASKED).expect(422)).text).toContain('At most 40');
 });
 
 test('another teacher neither sees, keeps nor takes away questions of this class, nor puts one on its screens', async () => {

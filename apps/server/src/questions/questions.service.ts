@@ -35,14 +35,18 @@ export class QuestionsService {
   ): Promise<SavedQuestion> {
     await this.scope.investigationOf(teacher, investigationId);
     const there = await this.db.of(SavedQuestionEntity).findOneBy({ id });
-    if (there) return this.change(there, investigationId, request);
+    if (there && there.investigationId !== investigationId)
+      throw new Problem(409, 'Something else was kept under this id. Nothing was changed.');
+    if (there && there.removedAt === null) return this.change(there, request);
     if ((await this.db.of(SavedQuestionEntity).countBy({ investigationId, removedAt: IsNull() })) >= MOST_QUESTIONS)
       throw new Problem(422, `At most ${MOST_QUESTIONS} questions are kept. Take one away first.`);
+    if (there) return this.change(there, request);
     const row = { id, investigationId, name: request.name, address: request.address, savedAt: timeNow(), removedAt: null };
     try {
       await this.db.of(SavedQuestionEntity).insert(row);
     } catch (error) {
       if (!isDuplicate(error)) throw error;
+      return this.save(teacher, investigationId, id, request);
     }
     return viewOf(row);
   }
@@ -52,13 +56,7 @@ export class QuestionsService {
     await this.db.of(SavedQuestionEntity).update({ id, investigationId, removedAt: IsNull() }, { removedAt: timeNow() });
   }
 
-  private async change(
-    there: SavedQuestionEntity,
-    investigationId: string,
-    { name, address }: SaveQuestionRequest,
-  ): Promise<SavedQuestion> {
-    if (there.investigationId !== investigationId)
-      throw new Problem(409, 'Something else was kept under this id. Nothing was changed.');
+  private async change(there: SavedQuestionEntity, { name, address }: SaveQuestionRequest): Promise<SavedQuestion> {
     await this.db.of(SavedQuestionEntity).update({ id: there.id }, { name, address, removedAt: null });
     return viewOf({ ...there, name, address });
   }

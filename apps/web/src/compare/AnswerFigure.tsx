@@ -14,7 +14,7 @@ import { useMemo } from 'react';
 import { habitOf } from '../records/habitOf';
 import { CrossedFigure } from './figures/CrossedFigure';
 import { DoseFigure } from './figures/DoseFigure';
-import { EarlyPlants, SeedStacks } from './figures/EarlyFigure';
+import { EarlyPlants, SeedStacks, SproutDays } from './figures/EarlyFigure';
 import { FigureFrame } from './figures/FigureFrame';
 import { INK } from './figures/figureKit';
 import { MarksFigure } from './figures/MarksFigure';
@@ -76,7 +76,7 @@ export function AnswerFigure(props: AnswerProps) {
       <FigureFrame
         {...frame}
         table={<StagesTable rows={rows} />}
-        caption={`How many ${plural(container)} stood at each, in their order.`}
+        caption={`How many ${plural(question.mark === 'container' ? container : question.mark)} stood at each, in their order.`}
       >
         {(width) => <StagesFigure width={width} rows={rows} />}
       </FigureFrame>
@@ -147,26 +147,35 @@ function agesOf(groups: readonly Group[], question: Question, days: readonly Iso
 function Sprouting({ records, compared, question, measure, summary, name }: AnswerProps & { summary: string; name: string }) {
   const { investigation } = records;
   const found = useMemo(() => sproutStairs(compared, measure, question), [compared, measure, question]);
-  const upper = investigation.class.gradeBand === 'upper';
+  const band = investigation.class.gradeBand;
+  const upper = band === 'upper';
   const fits = useMemo(() => (upper ? found.stairs.map(fitOfStair) : null), [upper, found]);
   const noun = found.seeds ? 'seeds' : plural(investigation.containerName);
   return (
     <FigureFrame
       summary={summary}
       name={name}
-      caption={`Each step is known only to lie between the last “not yet” (dashed) and the first “up” (solid). ${fits ? 'Dotted: the fitted curve. ' : ''}Counted: ${noun}.`}
+      caption={
+        band === 'early'
+          ? `One picture ${found.seeds ? 'a seed' : `a ${investigation.containerName}`}, under the day on which somebody first saw it up.`
+          : `Each step is known only to lie between the last “not yet” (dashed) and the first “up” (solid). ${fits ? 'Dotted: the fitted curve. ' : ''}Counted: ${noun}.`
+      }
       table={<SproutTable stairs={found.stairs} fits={fits} />}
     >
-      {(width) => (
-        <SproutFigure
-          width={width}
-          stairs={found.stairs}
-          last={found.last}
-          days={found.days}
-          noun={noun}
-          curves={fits?.map((f) => (f.ok ? f.shareUpBy : null))}
-        />
-      )}
+      {(width) =>
+        band === 'early' ? (
+          <SproutDays width={width} stairs={found.stairs} />
+        ) : (
+          <SproutFigure
+            width={width}
+            stairs={found.stairs}
+            last={found.last}
+            days={found.days}
+            noun={noun}
+            curves={fits?.map((f) => (f.ok ? f.shareUpBy : null))}
+          />
+        )
+      }
     </FigureFrame>
   );
 }

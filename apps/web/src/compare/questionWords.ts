@@ -117,7 +117,7 @@ export function shortQuestion(
       : question.mark === 'team'
         ? ', by team'
         : question.report === 'total'
-          ? ', all plants of a container together'
+          ? `, all plants of a ${investigation.containerName} together`
           : '';
   return capital(`${name}${when} by ${betweenWords(question.between, investigation)}${mark}`);
 }

@@ -2,6 +2,7 @@ import { type InvestigationRecords } from '@bright-sprout/contracts/investigatio
 import { deviationWords } from '@bright-sprout/contracts/deviations';
 import { type IsoDay } from '@bright-sprout/core/calendar/days';
 import { claimSentence } from '@bright-sprout/core/claims/claimSentence';
+import { predictedClaim } from '@bright-sprout/core/claims/predictedWords';
 import { type GroupedRecords, groupsOf } from '@bright-sprout/core/compare/groups';
 import { type Question } from '@bright-sprout/core/compare/question';
 import { type Measure } from '@bright-sprout/core/measures/measure';
@@ -11,6 +12,7 @@ import { type RoomDay } from '@bright-sprout/core/room/roomRecord';
 import { speciesById } from '@bright-sprout/core/seeds/catalogue';
 import { useMemo } from 'react';
 import { type Asking, useSureness } from '../workers/useSureness';
+import { predictedOf } from './predictedOf';
 import { shownFor, subjectOf } from './questionWords';
 
 const NO_ROOM: readonly RoomDay[] = [];
@@ -40,6 +42,7 @@ export function useQuestionAnswer({
   const groups = useMemo(() => groupsOf(compared, measure, question), [compared, measure, question]);
   const shown = useMemo(() => shownFor(question, measure, investigation, compared), [question, measure, investigation, compared]);
   const asking = useMemo<Asking>(() => {
+    const bases = investigation.treatments.map((t) => speciesById(t.speciesId)?.thermal.base ?? COLD);
     const until = untilDay(question, recordedDays(readings));
     const planned = investigation.origin === 'planned';
     return {
@@ -54,7 +57,7 @@ export function useQuestionAnswer({
         deviations: investigation.deviations.map((d) => ({ containerId: d.containerId, words: deviationWords(d) })),
         exceptions: investigation.planCautions.map(cautionSentence),
         room,
-        coldBelow: speciesById(investigation.speciesId)?.thermal.base ?? COLD,
+        coldBelow: Math.max(...bases),
       },
     };
   }, [compared, question, investigation, readings, room, classes]);
@@ -63,7 +66,13 @@ export function useQuestionAnswer({
     () => subjectOf(question, shown, investigation, { readingError, classes }),
     [question, shown, investigation, readingError, classes],
   );
-  const claim = useMemo(() => answer && claimSentence(groups, answer.sureness, subject), [answer, groups, subject]);
+  const claim = useMemo(
+    () =>
+      question.between === 'predicted'
+        ? predictedClaim(predictedOf(records, compared, question), shown)
+        : answer && claimSentence(groups, answer.sureness, subject),
+    [answer, groups, subject, shown, records, compared, question],
+  );
   return { groups, shown, subject, claim, answer, share };
 }
 

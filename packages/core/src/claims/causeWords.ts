@@ -4,7 +4,8 @@ import { placesWords } from '../plan/layout/splitWords';
 import { capital } from '../words/capital';
 import { listInWords } from '../words/listInWords';
 import { counted, plural } from '../words/plural';
-import { type ClaimSubject } from './claimSubject';
+import { type ClaimSubject, ofGroup } from './claimSubject';
+import { oftenInWords } from './luckWords';
 
 /** A question to the reader, and what the records say to it. */
 export interface CauseWords {
@@ -18,7 +19,10 @@ const some = (codes: readonly string[]) =>
   `${listInWords(codes.slice(0, 6))}${codes.length > 6 ? ` and ${codes.length - 6} more` : ''}`;
 
 /** Words for what else could explain it; together with `claimFinding` the only place that speaks of a comparison. */
-export function causeWords(cause: Cause, subject: Pick<ClaimSubject, 'container' | 'shown' | 'kind'>): CauseWords {
+export function causeWords(
+  cause: Cause,
+  subject: Pick<ClaimSubject, 'container' | 'shown' | 'kind' | 'joined' | 'question'>,
+): CauseWords {
   const { container, shown, kind } = subject;
   const pots = plural(container);
   const said = (asks: string, says: string, press: string | null = null): CauseWords => ({ asks, says, press });
@@ -29,9 +33,12 @@ export function causeWords(cause: Cause, subject: Pick<ClaimSubject, 'container'
       return cause.verdict === 'ask'
         ? said(
             'A better place?',
-            `What treatment and team leave differs by ${size} ${where}; luck does that ${often(cause.p)}. Look at the tray below.`,
+            `What treatment and team leave differs by ${size} ${where}; luck does that ${oftenInWords(cause.p)}. Look at the tray below.`,
           )
-        : said('A better place?', `No slope across the tray stands out: ${size} ${where}, as luck does ${often(cause.p)}.`);
+        : said(
+            'A better place?',
+            `No slope across the tray stands out: ${size} ${where}, as luck does ${oftenInWords(cause.p)}.`,
+          );
     }
     case 'place-unknown':
       return said('A better place?', 'Where each stood is not in these records. Light, warmth and hands differ along a sill.');
@@ -50,12 +57,14 @@ export function causeWords(cause: Cause, subject: Pick<ClaimSubject, 'container'
     case 'apart':
       return said(
         'The team, not the treatment?',
-        `${listInWords(cause.groups)}: no team has it beside what it is compared with, so team and treatment cannot be told apart.`,
+        subject.question.between === 'teams'
+          ? `${listInWords(cause.groups)}: no treatment was with it and with the other teams too, so team and treatment cannot be told apart.`
+          : `${listInWords(cause.groups)}: no team has it beside what it is compared with, so team and treatment cannot be told apart.`,
       );
     case 'losses': {
       const lost = cause.by.filter((b) => b.lost > 0);
       if (lost.length === 0) return said('Only the strong ones left?', 'None was lost.');
-      const counts = listInWords(lost.map((b) => `${b.lost} of ${b.of} with ${b.label}`));
+      const counts = listInWords(lost.map((b) => `${b.lost} of ${b.of} ${ofGroup(b.label, subject)}`));
       const press =
         cause.change?.afterLoss === undefined
           ? null
@@ -71,7 +80,7 @@ export function causeWords(cause: Cause, subject: Pick<ClaimSubject, 'container'
     case 'survivors':
       return said(
         'Only the early ones measured?',
-        `In no mean, since not up: ${listInWords(cause.by.filter((b) => b.out > 0).map((b) => `${b.out} of ${b.of} with ${b.label}`))}. These are the survivors and the early ones.`,
+        `In no mean, since not up: ${listInWords(cause.by.filter((b) => b.out > 0).map((b) => `${b.out} of ${b.of} ${ofGroup(b.label, subject)}`))}. These are the survivors and the early ones.`,
         cause.change ? 'Count what is not up as zero' : null,
       );
     case 'looks':
@@ -129,9 +138,4 @@ export function causeWords(cause: Cause, subject: Pick<ClaimSubject, 'container'
     case 'lot':
       return said('Chosen places?', `${capital(placesWords(cause.split, container))}.`);
   }
-}
-
-function often(p: number): string {
-  const times = Math.max(1, Math.round(100 * p));
-  return p < 0.01 ? 'less than once in 100' : `about ${times} ${times === 1 ? 'time' : 'times'} in 100`;
 }

@@ -6,7 +6,9 @@ import { capital } from '../words/capital';
 import { type GradeBand } from '../words/gradeBand';
 import { listInWords } from '../words/listInWords';
 import { plural } from '../words/plural';
-import { type ClaimSubject } from './claimSubject';
+import { type ClaimSubject, joined } from './claimSubject';
+import { amountWords } from './contrastWords';
+import { dealtWithin, oftenInWords } from './luckWords';
 
 // All sentences of a finding stand here, made of facts alone: another language would be another file beside this one.
 
@@ -71,11 +73,6 @@ function grouped(contrasts: readonly Contrast[]): Contrast[][] {
   return [...groups.values()];
 }
 
-/** `with 25 and 50 mmol/L`, or `under “behind a curtain”`. */
-function joined(labels: readonly string[], { joined: how }: ClaimSubject): string {
-  return how === 'with' ? `with ${listInWords(labels)}` : `under ${listInWords(labels.map((l) => `“${l}”`))}`;
-}
-
 const ofLabel = ({ asked }: Contrast) => (asked.kind === 'difference' || asked.kind === 'main' ? asked.of : '');
 const againstOf = ({ asked }: Contrast) => (asked.kind === 'difference' || asked.kind === 'main' ? asked.against : '');
 
@@ -115,7 +112,7 @@ function cannotTell(own: readonly Contrast[], clear: number, subject: ClaimSubje
     return own.length > 3
       ? clear > 0
         ? 'About the other teams one cannot tell.'
-        : `Of no team can these ${plural(subject.container)} tell that it found more or less than the others.`
+        : `These ${plural(subject.container)} cannot tell that any team found more or less than the others.`
       : `About ${listInWords(own.map(ofLabel))} one cannot tell.`;
   const pairs = own.some((c) => againstOf(c) !== againstOf(own[0]!));
   if (pairs && own.length > MOST_PAIRS) return `For ${clear > 0 ? 'the other' : 'all'} ${own.length} pairs, ${cannot(subject)}.`;
@@ -133,10 +130,8 @@ function slopeFinding({ contrasts }: Sureness, subject: ClaimSubject): string {
   const at = when && ` ${when}`;
   if (young(band)) return `With more ${factor}, ${nounOf(subject)} ${verb}${at}.`;
   const size = sizeWords(shown, slope.estimate * step, band);
-  return `For each ${amount(step, unit)} more ${factor}, ${nounOf(subject)} ${verb}${at}${size && ` by about ${size}`}, as a straight line through all amounts has it.`;
+  return `For each ${amountWords(step, unit)} more ${factor}, ${nounOf(subject)} ${verb}${at}${size && ` by about ${size}`}, as a straight line through all amounts has it.`;
 }
-
-const amount = (value: number, unit: string) => `${Number(value.toPrecision(3))}${unit && ` ${unit}`}`;
 
 function crossedFinding({ contrasts }: Sureness, subject: ClaimSubject): string {
   const both = contrasts.filter((c) => c.asked.kind === 'interaction');
@@ -181,45 +176,11 @@ function interactionSentence(c: Contrast, simple: readonly Contrast[], subject: 
   return `${capital(asked.of)} did more ${joined([place(most)], subject)} (${shown.signed(most.estimate)}) than ${joined([place(least)], subject)} (${shown.signed(least.estimate)}): ${size(c.estimate)} between the two.${luck}`;
 }
 
-/** What a contrast is called in a list. */
-export function contrastName({ asked }: Pick<Contrast, 'asked'>): string {
-  switch (asked.kind) {
-    case 'difference':
-      return asked.where === undefined ? asked.of : `${asked.of}, with ${asked.where}`;
-    case 'main':
-      return `${asked.of}, over all of ${asked.over}`;
-    case 'interaction':
-      return `${asked.of} meets ${asked.at}`;
-    case 'slope':
-      return `each ${amount(asked.step, asked.unit)} more ${asked.factor}`;
-  }
-}
-
-/** Its size as it is told: a slope for one step of its amounts. */
-export const toldSize = ({ asked }: Pick<Contrast, 'asked'>): number => (asked.kind === 'slope' ? asked.step : 1);
-
-/** How sure one can be of each difference, for the bands that can use it: one sentence each, under the finding. */
-export function certainty(sureness: Result<Sureness>, subject: ClaimSubject): string[] {
-  const { band, shown, container } = subject;
-  if (young(band) || !sureness.ok) return [];
-  const { contrasts } = sureness;
-  if (sureness.tooFew)
-    return [
-      `Too few ${container === '' ? 'containers' : plural(container)} in teams of their own: however the labels are dealt, luck gives the greatest gap at least ${oftenInWords(sureness.smallestP)}. Nothing can be told from luck here, so there are only estimates.`,
-    ];
-  const clear = contrasts.filter(isClear);
-  if (band === 'middle')
-    return clear.map(
-      (c) =>
-        `${capital(contrastName(c))}: ${c.interval ? `the range is ${ends(c, shown)}; such ranges are right in about ${rightIn(sureness)} of 100 classes. ` : ''}Labels dealt again give so large a difference ${oftenInWords(c.pAmong)}.`,
-    );
-  return contrasts.map((c) => {
-    const p = `${pInWords(c.pAmong)}${contrasts.length > 1 ? ' among all looked at' : ''}`;
-    if (!c.interval) return `${capital(contrastName(c))}: dealt again within teams, ${p}; no spread to make an interval from.`;
-    return isClear(c)
-      ? `${capital(contrastName(c))}: 95 % interval ${ends(c, shown)}; dealt again within teams, ${p}.`
-      : `${capital(contrastName(c))}: these ${plural(container)} leave anything from ${shown.signed(c.interval.low * toldSize(c))} to ${shown.signed(c.interval.high * toldSize(c))} open (95 % interval; ${p}).`;
-  });
+/** Where luck alone gives the greatest gap too often for any statement; null elsewhere. */
+export function tooFewWords(sureness: Result<Sureness>, { band, container, question }: ClaimSubject): string | null {
+  if (young(band) || !sureness.ok || !sureness.tooFew) return null;
+  const within = dealtWithin(sureness, question);
+  return `Too few ${plural(container)} to deal${within === null ? '' : ` within ${within}`}: however the labels lie, luck gives the greatest gap at least ${oftenInWords(sureness.smallestP)} deals. Nothing can be told from luck here, so there are only estimates.`;
 }
 
 /** With few containers and spreads this unequal the intervals lose some of their 95 (measured by simulation). */
@@ -229,20 +190,3 @@ const FEW = 5;
 /** In how many of 100 classes the intervals are right. */
 export const rightIn = ({ spreadRatio, containers, overall }: Sureness): number =>
   (spreadRatio ?? 1) > UNEQUAL && containers / (overall.dfBetween + 1) <= FEW ? 92 : 95;
-
-function ends(c: Contrast, shown: Shown): string {
-  const { low, high } = c.interval!;
-  const [near, far] = [low, high].map((v) => Math.abs(v * toldSize(c))).sort((a, b) => a - b) as [number, number];
-  return `${shown.number(near)} to ${shown.ranks ? shown.number(far) : `${shown.number(far)}${shown.unit && ` ${shown.unit}`}`}`;
-}
-
-export function oftenInWords(p: number): string {
-  if (p < 0.001) return 'less than once in 1,000 times';
-  if (p < 0.01) return 'less than once in 100 times';
-  const times = Math.max(1, Math.round(100 * p));
-  return `about ${times} ${times > 1 ? 'times' : 'time'} in 100`;
-}
-
-export function pInWords(p: number): string {
-  return p < 0.001 ? 'p < 0.001' : `p = ${p.toFixed(3)}`;
-}

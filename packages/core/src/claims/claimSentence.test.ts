@@ -6,6 +6,7 @@ import { type ComparedDesign, type ComparedRecords } from '../compare/records';
 import { shownOf } from '../compare/shown';
 import { surenessOf } from '../compare/sureness';
 import { type Measure } from '../measures/measure';
+import { numberFound } from '../measures/finding';
 import { measureOf } from '../measures/registry';
 import { GRADE_BANDS, type GradeBand } from '../words/gradeBand';
 import { claimSentence } from './claimSentence';
@@ -53,15 +54,6 @@ test('each band hears as much as it can use', () => {
     'The barley with salt D was shorter than the barley with no salt. About salt B we cannot tell yet.',
   );
   expect(words('middle').finding).toMatch(/by about 8\.0 cm\. For salt B, these pots cannot tell yet\.$/);
-  const sure = (band: GradeBand) => words(band).certainty.join(' ');
-  expect(sure('middle')).toMatch(
-    /^Salt D: the range is \d\.\d to \d\.\d cm; such ranges are right in about 95 of 100 classes\. Labels dealt again give so large a difference (less than once|about)/,
-  );
-  expect(sure('upper')).toMatch(
-    /Salt D: 95 % interval \d\.\d to \d\.\d cm; dealt again within teams, p [<=] 0\.\d+ among all looked at\./,
-  );
-  expect(sure('upper')).toMatch(/Salt B: these pots leave anything from −\d\.\d cm to \+?\d\.\d cm open/);
-  expect([sure('early'), sure('primary')]).toEqual(['', '']);
 });
 
 test('the class’s own reading error stands beside differences that are hardly larger', () => {
@@ -83,18 +75,39 @@ test('counts are said: measured, not up, lost, not looked at, and what a policy 
   expect(claim(lost, { afterLoss: 'zero' }).evidence).toBe('4 pots measured, 1 lost, counted as zero, 1 not looked at.');
 });
 
+test('a mark a team counts all of its containers; what was waited for is said as such; seeds are counted where they were', () => {
+  const twice = recordsOf({ A: [140, 143, 150, 151], B: [100, null, 120, 121] });
+  const two = { ...twice, containers: twice.containers.map((c, i) => ({ ...c, block: i % 2 ? 'Kites' : 'Bells' })) };
+  expect(claim(two, { mark: 'team' }).evidence).toBe('7 pots measured, 1 not up yet.');
+  expect(claim(two, { mark: 'team', beforeSprouting: 'zero' }).evidence).toBe('7 pots measured, 1 not up yet, counted as zero.');
+  const when = { kind: 'course' } as const;
+  expect(claim(two, { follow: 'reached', reach: '125', when }).evidence).toBe(
+    '4 pots reached it, 4 never, counted as waiting to the last look.',
+  );
+  const seeds = {
+    ...two,
+    containers: two.containers.map((c) => ({ ...c, seedsSown: 10 })),
+    readings: two.readings.map((r, i) => ({ ...r, state: 'measured' as const, findings: [numberFound('seeds-with-root', i)] })),
+  };
+  expect(claim(seeds, { follow: 'share-up', when: { kind: 'end' } }, {}, measureOf('seeds-with-root')!).evidence).toBe(
+    '28 of 80 seeds came up, in 7 pots, 1 not up yet, counted as zero.',
+  );
+});
+
 test('so few teams that luck alone gives the greatest gap too often: no interval is spoken of', () => {
-  const { certainty, finding } = claim(recordsOf({ A: [140, 141, 142, 143], B: [50, 51, 52, 53] }), {}, { band: 'upper' });
+  const few = recordsOf({ A: [140, 141, 142, 143], B: [50, 51, 52, 53] });
+  const { tooFew, finding } = claim(few, {}, { band: 'upper' });
   expect(finding).toBe('For salt B, these pots cannot tell yet.');
-  expect(certainty.join(' ')).toMatch(/Too few pots .* about 13 times in 100/);
+  expect(tooFew).toMatch(/^Too few pots to deal within teams: .* at least 13 times in 100 deals\./);
+  expect(claim(few, {}, { band: 'early' }).tooFew).toBeNull();
+  expect(claim(recordsOf(CLASS), {}, { band: 'upper' }).tooFew).toBeNull();
 });
 
 test('few containers with a spread of their own: the ranges say how often they are right', () => {
   const together = recordsOf({ A: [100, 101, 99, 100, 102], B: [60, 20, 90, 40, 75] });
   const one = { ...together, containers: together.containers.map((c) => ({ ...c, block: null })) };
-  const { limits, certainty } = claim(one, {}, { band: 'middle' });
+  const { limits } = claim(one, {}, { band: 'middle' });
   expect(limits.join(' ')).toMatch(/right in about 92 of 100 classes, not 95/);
-  expect(certainty.join(' ')).toMatch(/right in about 92 of 100/);
 });
 
 /** The same numbers as another measure. */
@@ -176,7 +189,7 @@ test('many pairs and many teams that cannot be told are counted, not listed', ()
   const none = { ...records, treatments: records.treatments.map((t) => ({ ...t, control: false })) };
   expect(claim(none).finding).toBe('For all 6 pairs, these pots cannot tell yet.');
   expect(claim(none, { between: 'teams' }).finding).toBe(
-    'Of no team can these pots tell that it found more or less than the others.',
+    'These pots cannot tell that any team found more or less than the others.',
   );
 });
 
@@ -202,7 +215,7 @@ const group = fc.array(height, { minLength: 1, maxLength: 8 });
 test.each(GRADE_BANDS)('%s: whatever the class grows, the words stay careful', (band) => {
   fc.assert(
     fc.property(fc.record({ A: group, B: group, C: group }), fc.constantFrom('treatments', 'teams'), (heights, between) => {
-      const { finding, certainty, evidence, limits } = claim(
+      const { finding, tooFew, evidence, limits } = claim(
         recordsOf(heights),
         { between: between as 'teams' },
         { band },
@@ -210,7 +223,7 @@ test.each(GRADE_BANDS)('%s: whatever the class grows, the words stay careful', (
         null,
         99,
       );
-      const words = `${finding} ${certainty.join(' ')} ${evidence} ${limits.join(' ')}`;
+      const words = `${finding} ${tooFew ?? ''} ${evidence} ${limits.join(' ')}`;
       expect(words).not.toMatch(/\bpro(ve|of)|no effect|no difference|the same height|NaN|undefined|Infinity/i);
       expect(words.replace(/statistically significant/gi, '')).not.toMatch(/significant/i);
       expect(finding.length).toBeGreaterThan(10);

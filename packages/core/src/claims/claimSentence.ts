@@ -1,17 +1,18 @@
-import { type Group } from '../compare/groups';
-import { isTime } from '../compare/question';
+import { type Dot, type Group, markedIn } from '../compare/groups';
+import { isTime, type Question } from '../compare/question';
 import { type Sureness } from '../compare/sureness';
 import { type Result } from '../result/result';
 import { listInWords } from '../words/listInWords';
 import { counted, plural } from '../words/plural';
-import { certainty, contrastName, finding, rightIn, toldSize } from './claimFinding';
+import { finding, rightIn, tooFewWords } from './claimFinding';
+import { contrastName, toldSize } from './contrastWords';
 import { type ClaimSubject } from './claimSubject';
 
 export interface Claim {
   /** What was found, or that these containers cannot tell. */
   finding: string;
-  /** Ranges and deals behind each difference, where the band can use them. */
-  certainty: string[];
+  /** That there are only estimates here, since luck alone gives the greatest gap too often. */
+  tooFew: string | null;
   /** Counts behind it: measured, not up, lost, not looked at. */
   evidence: string;
   /** What limits it, beside other explanations: reading error, unequal spread. */
@@ -25,7 +26,7 @@ export interface Claim {
 export function claimSentence(groups: readonly Group[], sureness: Result<Sureness>, subject: ClaimSubject): Claim {
   return {
     finding: finding(groups, sureness, subject),
-    certainty: certainty(sureness, subject),
+    tooFew: tooFewWords(sureness, subject),
     evidence: evidence(groups, subject),
     limits: [...withinReading(sureness, subject), ...unequalSpread(sureness, subject)],
   };
@@ -35,7 +36,7 @@ export function claimSentence(groups: readonly Group[], sureness: Result<Surenes
 function evidence(groups: readonly Group[], { container, question, shown }: ClaimSubject): string {
   const total = (pick: (g: Group) => number) => groups.reduce((sum, g) => sum + pick(g), 0);
   const dots = groups.flatMap((g) => g.dots);
-  const counts = new Set(dots.map((d) => d.container.id));
+  const counts = new Set(groups.flatMap((g) => [...markedIn(g)]));
   const [notUp, lost, removed, without, blank] = [
     total((g) => g.notUp.length),
     total((g) => g.lost.length),
@@ -43,9 +44,11 @@ function evidence(groups: readonly Group[], { container, question, shown }: Clai
     total((g) => g.notMeasured.length),
     total((g) => g.notChecked.length),
   ];
-  const measured = new Set(dots.filter((d) => d.plants > 0).map((d) => d.container.id)).size;
+  // A mark that a policy gave stands in its list too.
+  const given = new Set(groups.flatMap((g) => [g.notUp, g.lost, g.removed].flat().map((c) => c.id)));
+  const measured = [...counts].filter((id) => !given.has(id)).length;
   const parts = [
-    `${counted(measured, container)} ${isTime(question) || question.follow === 'share-up' ? 'came up' : 'measured'}`,
+    seedsOf(dots, measured, container, question) ?? `${counted(measured, container)} ${DONE[question.follow] ?? 'measured'}`,
   ];
   const asCounted = (list: (g: Group) => Group['lost'], words: string) =>
     groups.some((g) => list(g).some((c) => counts.has(c.id))) ? `, ${words}` : '';
@@ -66,6 +69,26 @@ function evidence(groups: readonly Group[], { container, question, shown }: Clai
   const plants = dots.reduce((sum, d) => sum + d.plants, 0);
   const seedlings = plants > measured && question.follow === 'value' ? ` (${plants} plants; the ${container} counts once)` : '';
   return `${parts.join(', ')}${seedlings}.`;
+}
+
+/** What a container did that counts; measured, where it is not one of these. */
+const DONE: Partial<Record<Question['follow'], string>> = {
+  sprouted: 'came up',
+  'share-up': 'came up',
+  reached: 'reached it',
+};
+
+/** `86 of 140 seeds came up, in 14 bags`; null where seeds were not counted one by one. */
+function seedsOf(
+  dots: readonly Dot[],
+  containers: number,
+  container: string,
+  { follow }: Pick<Question, 'follow'>,
+): string | null {
+  const up = dots.reduce((sum, d) => sum + d.plants, 0);
+  if ((follow !== 'sprouted' && follow !== 'share-up') || up <= containers) return null;
+  const sown = dots.reduce((sum, d) => sum + d.behind.reduce((s, c) => s + c.seedsSown, 0), 0);
+  return `${up} of ${sown} seeds came up, in ${counted(containers, container)}`;
 }
 
 /** Differences smaller than twice the class's own reading error are hard to tell from reading the ruler differently. */

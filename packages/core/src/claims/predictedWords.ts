@@ -1,11 +1,20 @@
 import { type PredictedHeight } from '../compare/figures/predicted';
 import { type Shown } from '../compare/shown';
+import { type Claim } from './claimSentence';
+
+/** What teams said, what came on a day, and the day for which they said it. */
+export interface PredictedAndCame {
+  rows: readonly PredictedHeight[];
+  askedDay: number | null;
+  day: number;
+}
 
 /** How well teams foresaw their tallest plant; nobody is ranked, and a day that is still to come is said. */
-export function predictedFinding(
-  rows: readonly PredictedHeight[],
-  { shown, askedDay, day }: { shown: Shown; askedDay: number | null; day: number },
-): string {
+export function predictedClaim({ rows, askedDay, day }: PredictedAndCame, shown: Shown): Claim {
+  return { finding: predictedFinding({ rows, askedDay, day }, shown), tooFew: null, evidence: '', limits: [] };
+}
+
+function predictedFinding({ rows, askedDay, day }: PredictedAndCame, shown: Shown): string {
   const came = rows.flatMap((r) => (r.came === null ? [] : [{ ...r, off: r.came - r.predicted }]));
   if (came.length === 0) return 'No plant of these teams was measured on this day.';
   const nearest = came.reduce((best, r) => (Math.abs(r.off) < Math.abs(best.off) ? r : best));

@@ -1,6 +1,6 @@
 import { type IsoDay } from '../calendar/days';
 import { type Measure } from '../measures/measure';
-import { currentReadings, hasEnded, type Reading } from '../readings/reading';
+import { currentReadings, hasEnded, isDoubtful, type Reading } from '../readings/reading';
 import { recordedDays } from '../readings/standing';
 import { type Look, looksByContainer } from './looks';
 import { isTime, type Question } from './question';
@@ -10,11 +10,11 @@ import { areaBetween, changeBetween, dayAsked, highestOf, stretchAsked, type Val
 
 const withoutDoubts = new WeakMap<readonly Reading[], readonly Reading[]>();
 
-/** Whether a question at the bench is still open about a reading. */
-export const isDoubtful = (reading: Pick<Reading, 'doubt'>): boolean => reading.doubt !== null && reading.doubt.answer === null;
-
 /** The readings that count: all, or all but those about which a question is open. */
-function readingsCounted(readings: readonly Reading[], { doubts }: Pick<Question, 'doubts'>): readonly Reading[] {
+export function readingsCounted(
+  { readings }: Pick<ComparedRecords, 'readings'>,
+  { doubts }: Pick<Question, 'doubts'>,
+): readonly Reading[] {
   if (doubts === 'kept') return readings;
   const before = withoutDoubts.get(readings);
   if (before) return before;
@@ -25,7 +25,7 @@ function readingsCounted(readings: readonly Reading[], { doubts }: Pick<Question
 
 /** The value of every container, in the question's own terms. */
 export function valuesOf(records: ComparedRecords, measure: Measure, question: Question): Map<string, Value> {
-  const looks = looksByContainer(readingsCounted(records.readings, question));
+  const looks = looksByContainer(readingsCounted(records, question));
   const days = recordedDays(records.readings);
   const last = days[days.length - 1];
   const own = (c: ComparedContainer): readonly Look[] => looks.get(c.id) ?? [];

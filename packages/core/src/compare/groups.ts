@@ -4,7 +4,7 @@ import { isNumeric, type Measure } from '../measures/measure';
 import { recordedDays } from '../readings/standing';
 import { type Result } from '../result/result';
 import { describe, type Descriptives, mean } from '../statistics/descriptives';
-import { valuesOf } from './containerValues';
+import { readingsCounted, valuesOf } from './containerValues';
 import { type Look, looksByContainer } from './looks';
 import { type Question } from './question';
 import { type ComparedContainer, type ComparedRecords, type ComparedTreatment } from './records';
@@ -13,6 +13,8 @@ import { dayAsked, type Value } from './values';
 /** One mark of a figure: a container, a plant of it, or a team. */
 export interface Dot {
   container: ComparedContainer;
+  /** All containers behind it: those of its team where each team has one mark. */
+  behind: readonly ComparedContainer[];
   /** Tag of the plant where each has its own mark. */
   plant: string | null;
   /** Stored unit, percentage of the seeds, middle rank, days, or what follows from them. */
@@ -86,6 +88,16 @@ const grouping = (key: string, label: string, control: boolean, holds: Grouping[
   holds,
 });
 
+/** Ids of the containers that are in the marks of a group, however many have one mark. */
+export const markedIn = ({ dots }: Pick<Group, 'dots'>): Set<string> => new Set(dots.flatMap((d) => d.behind.map((c) => c.id)));
+
+/** Ids of all containers of a group, with a mark or without. */
+export const allOf = (group: Group): Set<string> =>
+  new Set([
+    ...markedIn(group),
+    ...[group.notUp, group.lost, group.removed, group.notMeasured, group.notChecked].flat().map((c) => c.id),
+  ]);
+
 /** One value a container: where each plant has its mark, their mean. */
 export function containersOf({ dots }: Pick<Group, 'dots'>) {
   const own = new Map<string, Group['dots']>();
@@ -130,7 +142,7 @@ function dotsOf(
   question: Question,
 ): Dot[] {
   const dots = own.flatMap(({ container, value: { value, plants, span, between } }): Dot[] =>
-    value === null ? [] : [{ container, plant: null, value, plants, span, between }],
+    value === null ? [] : [{ container, behind: [container], plant: null, value, plants, span, between }],
   );
   if (question.mark === 'plant') return plantDots(dots, records, measure, question);
   return question.mark === 'team' ? teamDots(dots) : dots;
@@ -139,13 +151,13 @@ function dotsOf(
 /** Each plant of a container on its own; a container whose value a policy gave stays one mark. */
 function plantDots(
   dots: readonly Dot[],
-  { readings }: Pick<ComparedRecords, 'readings'>,
+  records: Pick<ComparedRecords, 'readings'>,
   measure: Measure,
   question: Question,
 ): Dot[] {
   if (question.when.kind !== 'day' && question.when.kind !== 'end') return [...dots];
-  const looks = looksByContainer(readings);
-  const days = recordedDays(readings);
+  const looks = looksByContainer(readingsCounted(records, question));
+  const days = recordedDays(records.readings);
   return dots.flatMap((dot) => {
     if (dot.plants === 0) return [dot];
     const day = dayAsked(question, dot.container, days[days.length - 1]!);
@@ -170,6 +182,7 @@ function teamDots(dots: readonly Dot[]): Dot[] {
     const own = dots.filter((d) => d.container.block === team);
     return {
       ...own[0]!,
+      behind: own.map((d) => d.container),
       value: mean(own.map((d) => d.value)),
       plants: own.reduce((sum, d) => sum + d.plants, 0),
       span: null,

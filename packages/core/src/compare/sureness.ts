@@ -55,6 +55,8 @@ export function modelOf(
       value,
     })),
   );
+  if (byTeam && !units.some((u) => units.some((v) => v.block === u.block && v.treatment !== u.treatment)))
+    return noAnswer('No treatment is with two teams, so nothing tells the teams apart from their treatments.');
   const wanted = wantedOf(groups, question, design);
   const first = wanted.length > 0 && control ? control : groups.find((g) => g.dots.length > 0)!;
   const keys = [first.key, ...groups.filter((g) => g !== first).map((g) => g.key)];

@@ -52,8 +52,13 @@ export function textbook(
   const values = (g: Group) => containersOf(g).map((c) => c.value);
   const control = present.find((g) => g.treatment.control) ?? present[0];
   if (!control) return [];
+  const byTeam = question.between === 'teams';
   const rows = present.flatMap((g) =>
-    containersOf(g).map(({ container, value }) => ({ treatment: g.key, block: container.block ?? '', y: value })),
+    containersOf(g).map(({ container, value }) => ({
+      treatment: g.key,
+      block: (byTeam ? container.treatment : container.block) ?? '',
+      y: value,
+    })),
   );
   const lines = present
     .filter((g) => g !== control)
@@ -64,7 +69,7 @@ export function textbook(
       return [
         line('Welch', of, welch(a, b), t),
         line('Student', of, student(a, b), t),
-        line('paired by team', of, pairedByTeam(control, g), t),
+        ...(byTeam ? [] : [line('paired by team', of, pairedByTeam(control, g), t)]),
         line('ranks (Mann and Whitney)', of, mannWhitney(a, b), (r) => ({ statistic: `U = ${shown(r.u, 1)}`, p: r.p })),
         line('size (Hedges)', of, hedgesG(a, b), (r) => ({ statistic: `g = ${shown(r.g)}`, p: null })),
       ];
@@ -74,7 +79,9 @@ export function textbook(
   lines.push(
     line('analysis of variance', 'all groups', oneWay(all), (r) => f(r, `${r.dfBetween}, ${r.dfWithin}`)),
     line('Welch, all groups', 'all groups', welchOneWay(all), (r) => ({ statistic: `F = ${shown(r.f)}`, p: r.p })),
-    line('with teams as blocks', 'all groups', blockAnova(rows), (r) => f(r.treatment, `${r.treatment.df}, ${r.residual.df}`)),
+    line(`with ${byTeam ? 'treatments' : 'teams'} as blocks`, 'all groups', blockAnova(rows), (r) =>
+      f(r.treatment, `${r.treatment.df}, ${r.residual.df}`),
+    ),
     line('ranks (Kruskal and Wallis)', 'all groups', kruskalWallis(all), (r) => ({
       statistic: `H(${r.df}) = ${shown(r.h)}`,
       p: r.p,

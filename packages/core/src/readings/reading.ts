@@ -57,6 +57,9 @@ export interface Reading {
   recordedAt: string;
 }
 
+/** Whether the question that it raised is still open. */
+export const isDoubtful = ({ doubt }: Pick<Reading, 'doubt'>): boolean => doubt !== null && doubt.answer === null;
+
 /** What says which readings still stand. */
 type Standing = Pick<Reading, 'id' | 'supersedes' | 'day' | 'recordedAt'>;
 

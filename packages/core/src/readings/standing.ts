@@ -1,6 +1,6 @@
 import { type IsoDay } from '../calendar/days';
 import { type Finding, findingOf, heightOf } from '../measures/finding';
-import { currentReadings, hasEnded, type LostReason, type Reading, type ReadingState } from './reading';
+import { currentReadings, hasEnded, isDoubtful, type LostReason, type Reading, type ReadingState } from './reading';
 
 /** How one container stands on one day, from all that was recorded up to it. */
 export interface Standing {
@@ -57,7 +57,7 @@ function standing(containerId: string, readings: readonly Reading[], day: IsoDay
     looks,
     heightMm: meanOf(heights),
     plants: heights.length,
-    doubtful: looks.some((r) => r.doubt !== null && r.doubt.answer === null),
+    doubtful: looks.some(isDoubtful),
     lostOn: state === end?.state ? end.day : null,
     lostReason: state === 'lost' ? end!.lostReason : null,
     lastLooks: lastLooks(readings),

@@ -1,9 +1,38 @@
 import { type Group } from '@bright-sprout/core/compare/groups';
+import { type SproutStair } from '@bright-sprout/core/compare/figures/sproutSteps';
 import { type Shown } from '@bright-sprout/core/compare/shown';
 import { type Habit } from '@bright-sprout/core/seeds/catalogue';
 import { PlantDrawing } from '../../drawing/PlantDrawing';
 import { MarkShape } from '../../marks/TreatmentMark';
 import { INK, linesOf, SOIL } from './figureKit';
+
+/** Whole numbers only: `about 8 cm`. */
+const wholeWords = (words: string) => words.replace(/\d+\.\d+/, (number) => String(Math.round(Number(number))));
+
+function Named({ group, x, y, room }: { group: Pick<Group, 'label' | 'treatment'>; x: number; y: number; room: number }) {
+  return (
+    <g transform={`translate(${x} ${y})`}>
+      <MarkShape code={group.treatment.code} size={23} />
+      <text x="19" y="8" className="figure-early">
+        {linesOf(group.label, Math.max(7, Math.floor(room / 13)), 1)[0]}
+      </text>
+    </g>
+  );
+}
+
+/** A seed as it was sown, or with its first leaves. */
+function Seed({ up, cx, cy, size }: { up: boolean; cx: number; cy: number; size: number }) {
+  return up ? (
+    <path
+      d={`M${cx} ${cy + size * 0.4}V${cy}q${-size * 0.4} ${-size * 0.3} ${-size * 0.36} ${size * 0.05}q${size * 0.2} ${size * 0.12} ${size * 0.36} 0q${size * 0.06} ${-size * 0.4} ${size * 0.4} ${-size * 0.25}q${-size * 0.1} ${size * 0.28} ${-size * 0.4} ${size * 0.25}`}
+      fill="#8FBF57"
+      stroke={INK}
+      strokeWidth="1.1"
+    />
+  ) : (
+    <ellipse cx={cx} cy={cy} rx={size * 0.3} ry={size * 0.2} fill="#F1E8D6" stroke={INK} strokeWidth="1.1" />
+  );
+}
 
 /** For the youngest: the plants themselves, group by group on one soil, smallest to tallest, with whole numbers. No axis. */
 export function EarlyPlants({
@@ -54,16 +83,9 @@ export function EarlyPlants({
               </g>
             ))}
             <rect x="6" y={tall} width={room - 12} height="7" fill={SOIL} />
-            <g transform={`translate(24 ${tall + 32})`}>
-              <MarkShape code={g.treatment.code} size={24} />
-              <text x="20" y="8" className="figure-early">
-                {linesOf(g.label, Math.max(8, Math.floor(room / 13)), 1)[0]}
-              </text>
-            </g>
+            <Named group={g} x={24} y={tall + 32} room={room} />
             <text x="12" y={tall + 74} className="figure-early-number">
-              {g.summary.ok
-                ? `about ${shown.words(g.summary.mean).replace(/(\d+)\.\d+/, (_, whole: string) => String(Math.round(Number(whole))))}`
-                : 'none yet'}
+              {g.summary.ok ? `about ${wholeWords(shown.words(g.summary.mean))}` : 'none yet'}
             </text>
           </g>
         );
@@ -90,28 +112,61 @@ export function SeedStacks({ width, groups }: { width: number; groups: readonly 
         <g key={group.key} transform={`translate(${i * room + 8} 0)`}>
           {Array.from({ length: all }, (_, s) => {
             const [cx, cy] = [(s % across) * size + size / 2, tall - Math.floor(s / across) * size - size / 2];
-            return s < up ? (
-              <path
-                key={s}
-                d={`M${cx} ${cy + size * 0.4}V${cy}q${-size * 0.4} ${-size * 0.3} ${-size * 0.36} ${size * 0.05}q${size * 0.2} ${size * 0.12} ${size * 0.36} 0q${size * 0.06} ${-size * 0.4} ${size * 0.4} ${-size * 0.25}q${-size * 0.1} ${size * 0.28} ${-size * 0.4} ${size * 0.25}`}
-                fill="#8FBF57"
-                stroke={INK}
-                strokeWidth="1.1"
-              />
-            ) : (
-              <ellipse key={s} cx={cx} cy={cy} rx={size * 0.3} ry={size * 0.2} fill="#F1E8D6" stroke={INK} strokeWidth="1.1" />
-            );
+            return <Seed key={s} up={s < up} cx={cx} cy={cy} size={size} />;
           })}
           <rect x="0" y={tall} width={room - 16} height="6" fill={SOIL} />
-          <g transform={`translate(14 ${tall + 28})`}>
-            <MarkShape code={group.treatment.code} size={22} />
-            <text x="18" y="8" className="figure-early">
-              {linesOf(group.label, Math.max(6, Math.floor(room / 13)), 1)[0]}
-            </text>
-          </g>
+          <Named group={group} x={14} y={tall + 28} room={room} />
           <text x="0" y={tall + 78} className="figure-early-number">
             {up} of {all}
           </text>
+        </g>
+      ))}
+    </svg>
+  );
+}
+
+const DAYS_TOP = 44;
+
+/** For the youngest: under each look day the seeds that were first seen up then, stacked, and at the end those that were not. */
+export function SproutDays({ width, stairs }: { width: number; stairs: readonly SproutStair[] }) {
+  const days = [...new Set(stairs.flatMap((s) => s.steps.map((step) => step.to)))].sort((a, b) => a - b);
+  const counts = stairs.map((s) => [
+    ...days.map((day) => s.steps.reduce((sum, step) => sum + (step.to === day ? step.count : 0), 0)),
+    s.never,
+  ]);
+  const column = (width - 8) / (days.length + 1);
+  const across = Math.max(1, Math.min(6, Math.floor(column / 20)));
+  const size = Math.min(24, (column - 8) / across);
+  const tall = Math.ceil(Math.max(1, ...counts.flat()) / across) * size + 6;
+  const rowHeight = DAYS_TOP + tall + 30;
+  return (
+    <svg
+      width={width}
+      height={stairs.length * rowHeight}
+      viewBox={`0 0 ${width} ${stairs.length * rowHeight}`}
+      aria-hidden="true"
+      className="figure"
+    >
+      {stairs.map((stair, r) => (
+        <g key={stair.key} transform={`translate(4 ${r * rowHeight})`}>
+          <Named group={stair} x={14} y={20} room={width} />
+          {counts[r]!.map((count, i) => (
+            <g key={i} transform={`translate(${i * column} ${DAYS_TOP})`}>
+              {Array.from({ length: count }, (_, s) => (
+                <Seed
+                  key={s}
+                  up={i < days.length}
+                  cx={(s % across) * size + size / 2}
+                  cy={tall - Math.floor(s / across) * size - size / 2}
+                  size={size}
+                />
+              ))}
+              <rect x="0" y={tall} width={column - 8} height="6" fill={SOIL} />
+              <text x="0" y={tall + 25} className="figure-word">
+                {i < days.length ? `day ${days[i]}` : 'not up'}
+              </text>
+            </g>
+          ))}
         </g>
       ))}
     </svg>

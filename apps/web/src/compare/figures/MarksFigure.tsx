@@ -114,6 +114,12 @@ function GroupLabel({ group, label, signs }: { group: Group; label: string; sign
   );
 }
 
+/** A bracket upright between two heights; an end beyond the figure has no foot. */
+function bracketOf(x: number, high: number, low: number, bottom: number): string {
+  const [from, to] = [Math.max(TOP, high), Math.min(bottom, low)];
+  return `M${from > high ? x : x + 8} ${from}H${x}V${to}${to < low ? '' : 'h8'}`;
+}
+
 function Column({
   group,
   x,
@@ -164,7 +170,7 @@ function Column({
       )}
       {summary.ok && summary.interval && (
         <path
-          d={`M${bracket + 8} ${y(summary.interval.high)}H${bracket}V${Math.min(soil, y(summary.interval.low))}h8`}
+          d={bracketOf(bracket, y(summary.interval.high), y(summary.interval.low), soil)}
           fill="none"
           stroke={look.colour}
           strokeWidth="2.6"

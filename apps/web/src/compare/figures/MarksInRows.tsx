@@ -40,7 +40,7 @@ export function MarksInRows({ width, groups, shown }: Pick<FigureProps, 'width' 
             {g.summary.ok && <path d={`M${at(g.summary.mean)} ${LABEL}V${ROW - 4}`} stroke={look.colour} strokeWidth="3.2" />}
             {g.summary.ok && g.summary.interval && (
               <path
-                d={`M${Math.max(left, at(g.summary.interval.low))} ${ROW - 10}v6H${at(g.summary.interval.high)}v-6`}
+                d={`M${Math.max(left, at(g.summary.interval.low))} ${ROW - 10}v6H${Math.min(width - right, at(g.summary.interval.high))}v-6`}
                 fill="none"
                 stroke={look.colour}
                 strokeWidth="2.4"

@@ -1,6 +1,6 @@
 import { type Group } from '@bright-sprout/core/compare/groups';
 import { type Shown } from '@bright-sprout/core/compare/shown';
-import { leftOut } from './figureKit';
+import { countOf, leftOut } from './figureKit';
 import { Numbers } from './otherTables';
 
 /** The figure's numbers as a table, and everyone who is in no mean by name. */
@@ -15,7 +15,7 @@ export function NumbersTable({ groups, shown }: { groups: readonly Group[]; show
             {g.key.length === 1 && `${g.key} `}
             {g.label}
           </th>
-          <td>{g.dots.length}</td>
+          <td>{countOf(g)}</td>
           <td>{g.summary.ok ? shown.words(ranked ? g.summary.median : g.summary.mean) : '–'}</td>
           <td>{g.summary.ok && g.summary.interval && !ranked ? range(g.summary.interval.low, g.summary.interval.high) : '–'}</td>
           <td>{g.summary.ok ? range(g.summary.min, g.summary.max) : '–'}</td>

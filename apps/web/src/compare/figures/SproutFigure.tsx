@@ -202,13 +202,19 @@ function Shelf({
   );
 }
 
+/** Room that the words take, in pixels. */
+const HALF_ROOM = 132;
+
+/** Over its stretch where that is wide enough, beside it elsewhere. */
 function HalfWords({ half, x, y, last }: { half: [number, number]; x: (day: number) => number; y: number; last: number }) {
-  const right = x(half[1]) + 150 < x(last);
+  const over = x(half[1]) - x(half[0]) > HALF_ROOM;
+  const right = !over && x(half[1]) + HALF_ROOM < x(last);
+  const at = over ? (x(half[0]) + x(half[1])) / 2 : right ? x(half[1]) + 8 : x(half[0]) - 8;
   return (
     <text
-      x={right ? x(half[1]) + 8 : x(half[0]) - 8}
-      y={y - 3}
-      textAnchor={right ? 'start' : 'end'}
+      x={at}
+      y={over ? y - 14 : y - 3}
+      textAnchor={over ? 'middle' : right ? 'start' : 'end'}
       className="figure-word figure-halo"
     >
       half up: day {half[0] === half[1] ? half[0] : `${half[0]} to ${half[1]}`}

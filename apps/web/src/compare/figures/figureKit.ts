@@ -1,4 +1,4 @@
-import { type Dot, type Group } from '@bright-sprout/core/compare/groups';
+import { allOf, type Dot, type Group, markedIn } from '@bright-sprout/core/compare/groups';
 import { type Shown } from '@bright-sprout/core/compare/shown';
 
 export const INK = '#2A1B2E';
@@ -56,18 +56,25 @@ export function axisOver(low: number, high: number, from: number, to: number, mo
   };
 }
 
-/** Lowest and highest value that a figure has to hold, in the unit. */
+/**
+ * Lowest and highest value that a figure has to hold, in the unit. An interval far wider than the marks, as of two containers, is
+ * held only as far again as the marks reach, and what cannot be below zero is not drawn there.
+ */
 export function reachOf(groups: readonly Group[], shown: Shown): { low: number; high: number } {
-  const values = groups.flatMap((g) => [
-    ...g.dots.flatMap((d) => [d.value, ...(d.span ? [d.span.low, d.span.high] : [])]),
-    ...(g.summary.ok && g.summary.interval ? [g.summary.interval.low, g.summary.interval.high] : []),
-  ]);
   if (shown.ranks) return { low: 0.4, high: shown.ranks.length + 0.6 };
-  const inUnit = values.map(shown.inUnit).filter(Number.isFinite);
-  const [low, high] = [Math.min(...inUnit, shown.fromZero ? 0 : Infinity), Math.max(...inUnit, shown.fromZero ? 0 : -Infinity)];
-  if (!Number.isFinite(low)) return { low: 0, high: 1 };
+  const inUnit = (values: readonly number[]) => values.map(shown.inUnit).filter(Number.isFinite);
+  const marks = inUnit(groups.flatMap((g) => g.dots.flatMap((d) => [d.value, ...(d.span ? [d.span.low, d.span.high] : [])])));
+  const zero = shown.fromZero ? [0] : [];
+  const [least, most] = [Math.min(...marks, ...zero), Math.max(...marks, ...zero)];
+  if (!Number.isFinite(least)) return { low: 0, high: 1 };
+  const again = most - least || Math.abs(most) || 1;
+  const held = inUnit(
+    groups.flatMap((g) => (g.summary.ok && g.summary.interval ? [g.summary.interval.low, g.summary.interval.high] : [])),
+  );
+  const low = Math.max(Math.min(least, ...held), least - again);
+  const high = Math.min(Math.max(most, ...held), most + again);
   const room = (high - low) * 0.05 || 0.5;
-  return { low: shown.fromZero && low >= 0 ? 0 : low - room, high: high + room };
+  return { low: shown.fromZero && least >= 0 ? 0 : low - room, high: high + room };
 }
 
 /** Marks side by side where their values are close, so that none hides another: places in steps about the middle. */
@@ -95,7 +102,7 @@ export function middleDot(dots: readonly Dot[]): Dot | null {
 
 /** Everyone of a group who has no mark, and why. */
 export function leftOut(group: Group, name: string): string[] {
-  const marked = new Set(group.dots.map((d) => d.container.id));
+  const marked = markedIn(group);
   const out = (containers: Group['lost'], why: string) =>
     containers.filter((c) => !marked.has(c.id)).map((c) => `${c.code} ${why}`);
   return [
@@ -108,14 +115,7 @@ export function leftOut(group: Group, name: string): string[] {
 }
 
 /** How many are in it, of all there are. */
-export function countOf(group: Group): string {
-  const own = new Set(group.dots.map((d) => d.container.id));
-  const all = new Set([
-    ...own,
-    ...[group.notUp, group.lost, group.removed, group.notMeasured, group.notChecked].flat().map((c) => c.id),
-  ]);
-  return `${own.size} of ${all.size}`;
-}
+export const countOf = (group: Group): string => `${markedIn(group).size} of ${allOf(group).size}`;
 
 /** Text cut into lines of at most so many signs, at spaces where there are some. */
 export function linesOf(text: string, most: number, lines = 2): string[] {

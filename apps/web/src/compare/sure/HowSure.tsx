@@ -1,4 +1,6 @@
-import { contrastName, toldSize } from '@bright-sprout/core/claims/claimFinding';
+import { contrastName, toldSize } from '@bright-sprout/core/claims/contrastWords';
+import { contrastNumbers, dealtWithin, luckWords } from '@bright-sprout/core/claims/luckWords';
+import { type Question } from '@bright-sprout/core/compare/question';
 import { type Shown } from '@bright-sprout/core/compare/shown';
 import { type Contrast, type Sureness } from '@bright-sprout/core/compare/sureness';
 import { type GradeBand } from '@bright-sprout/core/words/gradeBand';
@@ -7,18 +9,19 @@ import { MarkShape } from '../../marks/TreatmentMark';
 import { useWidth } from '../../page/useWidth';
 import { treatmentLook } from '../../theme/treatments';
 import { axisOver, INK } from '../figures/figureKit';
-import { luckWords } from './luckWords';
 
 const ROW = 42;
 
 /** Each difference as a span on a ruler, with its numbers and what dealing the labels again says. */
 export function HowSure({
   sureness,
+  question,
   shown,
   band,
   control,
 }: {
   sureness: Sureness;
+  question: Pick<Question, 'between'>;
   shown: Shown;
   band: GradeBand;
   control: string;
@@ -81,7 +84,7 @@ export function HowSure({
       <ol className="how-sure-list">
         {contrasts.map((c) => (
           <li key={c.key}>
-            <b>{contrastName(c)}</b>: {numbersOf(c, shown, control)}{' '}
+            <b>{contrastName(c)}</b>: {contrastNumbers(c, shown, control, dealtWithin(sureness, question))}{' '}
             <span className="second">{luckWords(c, sureness, band)}</span>
           </li>
         ))}
@@ -98,20 +101,4 @@ function toldOf(c: Contrast, shown: Shown) {
     estimate: inUnit(c.estimate),
     interval: c.interval && { low: inUnit(c.interval.low), high: inUnit(c.interval.high) },
   };
-}
-
-function numbersOf(c: Contrast, shown: Shown, control: string): string {
-  const size = toldSize(c);
-  const say = (v: number) => shown.signed(v * size);
-  const against =
-    c.asked.kind === 'difference' && c.asked.where === undefined && c.asked.against !== control
-      ? ` against ${c.asked.against}`
-      : '';
-  const range = c.interval ? `, 95 % interval ${say(c.interval.low)} to ${say(c.interval.high)}` : '';
-  // Teams that lost a pot lean on the plain means: where that shows in the digits, both are said.
-  const plain =
-    c.plain !== null && say(c.plain) !== say(c.estimate)
-      ? ` Plain difference of means: ${say(c.plain)}; within teams it is fairer.`
-      : '';
-  return `${say(c.estimate)}${against}${range}.${plain}`;
 }

@@ -1,5 +1,6 @@
-import { contrastName } from '@bright-sprout/core/claims/claimFinding';
-import { isClear, type Sureness } from '@bright-sprout/core/compare/sureness';
+import { contrastName } from '@bright-sprout/core/claims/contrastWords';
+import { luckWords } from '@bright-sprout/core/claims/luckWords';
+import { type Sureness } from '@bright-sprout/core/compare/sureness';
 
 /** For the youngest: no ruler and no number, only whether luck could have done it. */
 export function HowSureInWords({ sureness }: { sureness: Sureness }) {
@@ -7,7 +8,7 @@ export function HowSureInWords({ sureness }: { sureness: Sureness }) {
     <ul className="how-sure-list">
       {sureness.contrasts.map((c) => (
         <li key={c.key}>
-          <b>{contrastName(c)}</b>: {isClear(c) ? 'luck alone hardly does that.' : 'luck could have done that.'}
+          <b>{contrastName(c)}</b>: {luckWords(c, sureness, 'early')}
         </li>
       ))}
     </ul>

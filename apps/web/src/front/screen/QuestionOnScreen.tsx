@@ -21,21 +21,13 @@ export function QuestionOnScreen({ records, day, address }: { records: Investiga
     return settled(questionAt(addressIn(search), firstQuestion(askable, on), on), askable, on);
   }, [address, askable, day]);
   const measure = askable.measures.find((m) => m.code === question.measure)!;
-  const { groups, shown, claim, answer } = useQuestionAnswer({ records, compared: askable.records, question, measure });
-  const sureness = answer?.sureness.ok ? answer.sureness : null;
+  const asked = { records, compared: askable.records, question, measure };
+  const { groups, shown, claim, answer } = useQuestionAnswer(asked);
   return (
     <div className="screen-question">
       <h2>{shortQuestion(question, measure, records.investigation, askable.records)}</h2>
-      <AnswerFigure
-        records={records}
-        compared={askable.records}
-        question={question}
-        measure={measure}
-        groups={groups}
-        shown={shown}
-        sureness={sureness}
-      />
-      {claim && <ClaimWords claim={claim} estimatesOnly={sureness?.tooFew ?? true} />}
+      <AnswerFigure {...asked} groups={groups} shown={shown} sureness={answer?.sureness.ok ? answer.sureness : null} />
+      {claim && <ClaimWords claim={claim} />}
     </div>
   );
 }

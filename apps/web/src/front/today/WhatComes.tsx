@@ -3,7 +3,7 @@ import { type InvestigationRecords, type InvestigationView } from '@bright-sprou
 import { formatDay } from '@bright-sprout/core/calendar/days';
 import { comingDays, drySoon } from '@bright-sprout/core/care/drySoon';
 import { careTasksOn } from '@bright-sprout/core/care/careTasks';
-import { currentReadings } from '@bright-sprout/core/readings/reading';
+import { currentReadings, isDoubtful } from '@bright-sprout/core/readings/reading';
 import { eventWords } from '@bright-sprout/core/plan/calendar/eventWords';
 import { plural } from '@bright-sprout/core/words/plural';
 import { Link } from 'react-router';
@@ -30,7 +30,7 @@ export function WhatComes({ all }: { all: InvestigationRecords[] }) {
     return found ? [{ i, found }] : [];
   });
   const asked = all.flatMap(({ investigation, readings }) => {
-    const open = currentReadings(readings).filter((r) => r.doubt !== null && r.doubt.answer === null).length;
+    const open = currentReadings(readings).filter(isDoubtful).length;
     return open > 0 ? [{ i: investigation, open }] : [];
   });
   const coming = investigations.flatMap((i) => comingDays(i.schedule, todayOf(i), AHEAD).map((d) => ({ ...d, i })));

@@ -52,8 +52,8 @@ const numbers = async () => {
 test('the numbers leave out what is not up, and name it', async () => {
   open();
   const [a, b] = await numbers();
-  expect(a!.slice(0, 2)).toEqual(['2', '12.4 cm']);
-  expect(b!.slice(0, 2)).toEqual(['1', '6.0 cm']);
+  expect(a!.slice(0, 2)).toEqual(['2 of 2', '12.4 cm']);
+  expect(b!.slice(0, 2)).toEqual(['1 of 2', '6.0 cm']);
   expect(b!.at(-1)).toBe('B2 not up');
 });
 
@@ -62,7 +62,7 @@ test('counted as zero, what is not up pulls its mean down', async () => {
   await userEvent.click(await screen.findByRole('button', { name: 'Not up yet: left out' }));
   await userEvent.click(screen.getByRole('button', { name: /^counted as zero/ }));
   const [, b] = await numbers();
-  expect(b!.slice(0, 2)).toEqual(['2', '3.0 cm']);
+  expect(b!.slice(0, 2)).toEqual(['2 of 2', '3.0 cm']);
 });
 
 test('two of each are too few to tell anything', async () => {
@@ -149,6 +149,31 @@ test('what makes no sense cannot be chosen, and says why in half a sentence', as
   await userEvent.keyboard('{Escape}');
   await userEvent.click(screen.getByRole('button', { name: /^What is compared/ }));
   expect(screen.getByRole('button', { name: /^change in height/ })).toHaveTextContent('it takes looks on two days');
+});
+
+test('days are no lengths: tallest and shortest are offered of heights alone', async () => {
+  const looks = ['2026-03-12', '2026-03-17'].flatMap((day, d) =>
+    CLEAR.readings.map((r, i) => ({ ...r, ...readingView(r.containerId, day, { heightMm: d === 0 && i % 2 ? null : 20 + i }) })),
+  );
+  open(looks, { change: CLEAR.change, search: '?day=2026-03-17' });
+  await userEvent.click(await screen.findByRole('button', { name: 'The greatest and the smallest' }));
+  expect(screen.getByText('Tallest of all')).toBeInTheDocument();
+  await userEvent.click(screen.getByRole('button', { name: /^What is compared/ }));
+  await userEvent.click(screen.getByRole('button', { name: /^days until it was up/ }));
+  expect(await screen.findByRole('button', { name: 'What is compared: days until it was up' })).toBeInTheDocument();
+  expect(screen.queryByRole('button', { name: 'The greatest and the smallest' })).toBeNull();
+});
+
+test('the youngest see seeds under the days on which they came up, and read no axis', async () => {
+  const looks = ['2026-03-12', '2026-03-17'].flatMap((day, d) =>
+    CLEAR.readings.map((r, i) => readingView(r.containerId, day, { heightMm: d === 0 && i % 2 ? null : 20 + i })),
+  );
+  const group = recordsOf([]).investigation.class;
+  const search = '?day=2026-03-17&what=sprouted&when=course';
+  open(looks, { change: { ...CLEAR.change, class: { ...group, gradeBand: 'early' } }, search });
+  expect(await screen.findByText(/^One picture a \w+, under the day on which somebody first saw it up\.$/)).toBeInTheDocument();
+  expect(screen.getAllByText('not up')).toHaveLength(2);
+  expect(screen.queryByText(/day since sowing/)).toBeNull();
 });
 
 test('how sure: estimate, interval and the odds of luck, and the deals one press away', async () => {

@@ -1,13 +1,11 @@
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { type IsoDay } from '@bright-sprout/core/calendar/days';
-import { predictedFinding } from '@bright-sprout/core/claims/predictedWords';
 import { type Question } from '@bright-sprout/core/compare/question';
 import { roomDays } from '@bright-sprout/core/room/roomRecord';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { useRoom } from '../../api/queries';
 import { AnswerFigure } from '../../compare/AnswerFigure';
-import { predictedOf } from '../../compare/predictedOf';
 import { ClaimWords } from '../../compare/sure/ClaimWords';
 import { HowSureInWords } from '../../compare/sure/HowSureInWords';
 import { HowSure } from '../../compare/sure/HowSure';
@@ -74,6 +72,8 @@ function Compare({ records, day, onLook }: { records: InvestigationRecords; day:
   });
   const { groups, shown, subject, claim, answer, share } = found;
   const sureness = answer?.sureness.ok ? answer.sureness : null;
+  const { compared } = together;
+  const told = { records, compared, question: together.question, measure, groups, shown, sureness };
   const [before, setBefore] = useState<Before | null>(null);
   const [hidden, setHidden] = useState(false);
   const askAndForget = (change: Partial<Question>) => {
@@ -84,7 +84,6 @@ function Compare({ records, day, onLook }: { records: InvestigationRecords; day:
     if (sureness) setBefore({ question, contrasts: sureness.contrasts });
     ask(change);
   };
-  const foreseen = predictedOf(records, together.compared, question);
   const control = investigation.treatments.find((t) => t.control)?.label ?? '';
   return (
     <section aria-label="Compare">
@@ -98,15 +97,7 @@ function Compare({ records, day, onLook }: { records: InvestigationRecords; day:
       />
       <div className="compare">
         <div className="compare-figure">
-          <AnswerFigure
-            records={records}
-            compared={together.compared}
-            question={together.question}
-            measure={measure}
-            groups={groups}
-            shown={shown}
-            sureness={sureness}
-          />
+          <AnswerFigure {...told} />
           {together.runs.length > 1 && (
             <AcrossClasses
               runs={together.runs}
@@ -131,14 +122,8 @@ function Compare({ records, day, onLook }: { records: InvestigationRecords; day:
                     Show what the page says
                   </button>
                 </section>
-              ) : question.between === 'predicted' ? (
-                <section className="section claim">
-                  <p className="claim-finding">
-                    {predictedFinding(foreseen.rows, { shown, askedDay: foreseen.askedDay, day: foreseen.day })}
-                  </p>
-                </section>
               ) : (
-                <ClaimWords claim={claim} estimatesOnly={sureness?.tooFew ?? true} />
+                <ClaimWords claim={claim} />
               )}
               {before && sureness && (
                 <WhatMoved
@@ -157,7 +142,13 @@ function Compare({ records, day, onLook }: { records: InvestigationRecords; day:
                   {investigation.class.gradeBand === 'early' ? (
                     <HowSureInWords sureness={sureness} />
                   ) : (
-                    <HowSure sureness={sureness} shown={shown} band={investigation.class.gradeBand} control={control} />
+                    <HowSure
+                      sureness={sureness}
+                      question={question}
+                      shown={shown}
+                      band={investigation.class.gradeBand}
+                      control={control}
+                    />
                   )}
                   {together.runs.length === 1 && question.mark !== 'team' && question.between !== 'teams' && (
                     <Link className="btn deal-link" to={`/investigations/${investigation.id}/deal?${searchOf(question)}`}>
@@ -178,15 +169,7 @@ function Compare({ records, day, onLook }: { records: InvestigationRecords; day:
       {answer && !hidden && question.between !== 'predicted' && (
         <OtherExplanations causes={answer.causes} subject={subject} onAsk={switchPolicy} />
       )}
-      <LookCloser
-        records={records}
-        compared={together.compared}
-        question={together.question}
-        measure={measure}
-        groups={groups}
-        shown={shown}
-        sureness={sureness}
-      />
+      <LookCloser {...told} />
       <div className="ask-more">
         <GoodQuestions askable={askable} day={day} question={question} investigation={investigation} searchOf={searchOf} />
         <KeptQuestions records={records} askable={askable} question={question} measure={measure} search={searchOf(question)} />

@@ -4,7 +4,7 @@ import { isTime } from '@bright-sprout/core/compare/question';
 import { useState } from 'react';
 import { type CloserProps } from './panels/closerProps';
 import { CoursePanel } from './panels/CoursePanel';
-import { ExtremesPanel } from './panels/ExtremesPanel';
+import { ExtremesPanel, hasExtremes } from './panels/ExtremesPanel';
 import { SeedlingsPanel } from './panels/SeedlingsPanel';
 import { TeamsPanel } from './panels/TeamsPanel';
 import { TrayPanel } from './panels/TrayPanel';
@@ -16,7 +16,7 @@ const NAMES: Record<Panel, string> = {
   teams: 'Team by team',
   tray: 'On the tray',
   seedlings: 'Seedlings and pots',
-  extremes: 'First and last, tallest and smallest',
+  extremes: 'The greatest and the smallest',
   working: 'Show the working',
 };
 
@@ -31,7 +31,7 @@ export function LookCloser(props: CloserProps) {
       : []),
     ...(investigation.origin === 'planned' && leftOver({ groups, question }) ? (['tray'] as const) : []),
     ...(question.mark === 'plant' ? (['seedlings'] as const) : []),
-    ...(measure.quantity === 'length' ? (['extremes'] as const) : []),
+    ...(hasExtremes(props) ? (['extremes'] as const) : []),
     ...(investigation.class.gradeBand === 'upper' ? (['working'] as const) : []),
   ];
   const [chosen, setChosen] = useState<Panel | null>(null);

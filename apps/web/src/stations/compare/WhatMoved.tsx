@@ -1,4 +1,4 @@
-import { contrastName, toldSize } from '@bright-sprout/core/claims/claimFinding';
+import { contrastName, toldSize } from '@bright-sprout/core/claims/contrastWords';
 import { type Question } from '@bright-sprout/core/compare/question';
 import { type Shown } from '@bright-sprout/core/compare/shown';
 import { type Contrast, isClear } from '@bright-sprout/core/compare/sureness';

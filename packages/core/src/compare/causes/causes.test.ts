@@ -34,8 +34,10 @@ function causes(records: ComparedRecords, part: Partial<Question> = {}, facts: P
 
 const find = <C extends Cause['code']>(all: Cause[], code: C) =>
   all.find((c): c is Extract<Cause, { code: C }> => c.code === code);
-const words = (cause: Cause) =>
+const words = (cause: Cause, between: Question['between'] = 'treatments') =>
   causeWords(cause, {
+    joined: 'with',
+    question: heightsOn(DAY, { between }),
     container: 'pot',
     kind: 'barley',
     shown: shownOf({ follow: 'value', reach: '' }, HEIGHT, 'mm', { container: 'pot', seeds: false }),
@@ -71,7 +73,7 @@ test('a slope across the tray is found in what treatment and team leave', () => 
   const found = find(causes(lifted, {}, { positions: place }), 'place')!;
   expect(found).toMatchObject({ verdict: 'ask', along: 'row' });
   expect(found.difference).toBeLessThan(-8);
-  expect(words(found).says).toMatch(/between the window row and the other; luck does that less than once in 100/);
+  expect(words(found).says).toMatch(/between the window row and the other; luck does that less than once in 1,000\. /);
 });
 
 test('a team that reads high has its offset with an interval, and stays out of the differences', () => {
@@ -101,6 +103,10 @@ test('unequal losses have their counts and a switch, survivors theirs', () => {
   const survivors = find(causes(late), 'survivors')!;
   expect(survivors).toMatchObject({ verdict: 'ask', change: { beforeSprouting: 'zero' } });
   expect(words(survivors).says).toMatch(/^In no mean, since not up: 3 of 7 with salt B/);
+  const byTeam = find(causes(late, { between: 'teams' }), 'survivors')!;
+  expect(words(byTeam, 'teams').says).toMatch(
+    /^In no mean, since not up: 1 of 2 \(team 5\), 1 of 2 \(team 6\) and 1 of 2 \(team 7\)\./,
+  );
 });
 
 test('who was not looked at is named; treatments looked at unequally often are said', () => {
@@ -176,4 +182,9 @@ test('a treatment that shares no team with the rest cannot be told from its team
   const question = heightsOn(DAY);
   const none = surenessOf(groupsOf(apart, HEIGHT, question), question, null);
   expect(none).toMatchObject({ ok: false, reason: expect.stringContaining('nothing tells it apart from the teams') as string });
+  const teams = heightsOn(DAY, { between: 'teams' });
+  expect(surenessOf(groupsOf(apart, HEIGHT, teams), teams, null)).toMatchObject({
+    ok: false,
+    reason: 'No treatment is with two teams, so nothing tells the teams apart from their treatments.',
+  });
 });

@@ -1,6 +1,6 @@
-import { weekday } from '../../calendar/days';
+import { isWeekend } from '../../calendar/days';
 import { isTime } from '../question';
-import { ageOn } from '../groups';
+import { ageOn, allOf } from '../groups';
 import { type Cause, type CauseFacts } from './cause';
 import { placeCause } from './placeCause';
 import { teamCauses } from './teamCauses';
@@ -32,7 +32,7 @@ export function causesOf(facts: CauseFacts): Cause[] {
 function agesCause({ groups, question, until, records }: CauseFacts): Cause | null {
   if (question.between === 'ages' || question.when.kind === 'age' || isTime(question)) return null;
   if (new Set(records.containers.map((c) => c.sownOn)).size < 2) return null;
-  const ages = groups.flatMap((g) => g.dots.map((d) => ageOn(d.container, until)));
+  const ages = groups.flatMap((g) => g.dots.flatMap((d) => d.behind.map((c) => ageOn(c, until))));
   if (ages.length === 0) return null;
   const [youngest, oldest] = [Math.min(...ages), Math.max(...ages)];
   if (youngest === oldest) return null;
@@ -62,10 +62,11 @@ function gapsCause({ groups, question }: CauseFacts): Cause | null {
 }
 
 /** What went otherwise when it was sown, treatment by treatment. */
-function sowingCause({ groups, deviations }: CauseFacts): Cause | null {
+function sowingCause({ groups, deviations, records }: CauseFacts): Cause | null {
   const by = groups.map((g) => {
-    const own = deviations.filter((d) => g.dots.some((dot) => dot.container.id === d.containerId));
-    const codes = own.map((d) => g.dots.find((dot) => dot.container.id === d.containerId)!.container.code);
+    const all = allOf(g);
+    const own = deviations.filter((d) => all.has(d.containerId));
+    const codes = own.map((d) => records.containers.find((c) => c.id === d.containerId)!.code);
     return { label: g.label, containers: [...new Set(codes)], words: [...new Set(own.map((d) => d.words))] };
   });
   const touched = by.filter((b) => b.containers.length > 0);
@@ -86,7 +87,7 @@ function roomCause({ room, until, coldBelow, records }: CauseFacts): Cause | nul
     coldest: coldest.low,
     day: coldest.day,
     cold,
-    weekend: weekday(coldest.day) === 0 || weekday(coldest.day) >= 6,
+    weekend: isWeekend(coldest.day),
   };
 }
 

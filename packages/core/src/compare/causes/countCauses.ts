@@ -1,7 +1,7 @@
-import { currentReadings, hasEnded } from '../../readings/reading';
+import { currentReadings, hasEnded, isDoubtful } from '../../readings/reading';
 import { fisherFreemanHalton } from '../../statistics/fisherFreemanHalton';
 import { countsAsZero } from '../askable';
-import { isDoubtful } from '../containerValues';
+import { allOf, markedIn } from '../groups';
 import { looksByContainer } from '../looks';
 import { isTime } from '../question';
 import { type Cause, type CauseFacts } from './cause';
@@ -21,7 +21,7 @@ function uneven(by: readonly { out: number; of: number }[]): boolean {
 
 /** Losses of each treatment, with their counts; carrying them on shows what they could hide. */
 export function lossCause({ groups, question }: CauseFacts): Cause | null {
-  const by = groups.map((g) => ({ label: g.label, lost: g.lost.length, of: everyone(g) }));
+  const by = groups.map((g) => ({ label: g.label, lost: g.lost.length, of: allOf(g).size }));
   if (by.every((b) => b.lost === 0)) return { verdict: 'fine', code: 'losses', by, uneven: false };
   const apart = uneven(by.map((b) => ({ out: b.lost, of: b.of })));
   const change =
@@ -31,17 +31,13 @@ export function lossCause({ groups, question }: CauseFacts): Cause | null {
   return { verdict: apart ? 'ask' : 'fine', code: 'losses', by, uneven: apart, ...change };
 }
 
-const everyone = (g: CauseFacts['groups'][number]) =>
-  new Set([
-    ...g.dots.map((d) => d.container.id),
-    ...[g.lost, g.removed, g.notUp, g.notMeasured, g.notChecked].flat().map((c) => c.id),
-  ]).size;
-
 /** Plants that are not up are in no mean: where one treatment keeps more of them back, the means are of the early ones. */
 export function survivorCause({ groups, question, measure }: CauseFacts): Cause | null {
   if (isTime(question) || question.follow === 'share-up') return null;
-  const marked = (g: CauseFacts['groups'][number]) => new Set(g.dots.map((d) => d.container.id));
-  const by = groups.map((g) => ({ label: g.label, out: g.notUp.filter((c) => !marked(g).has(c.id)).length, of: everyone(g) }));
+  const by = groups.map((g) => {
+    const marked = markedIn(g);
+    return { label: g.label, out: g.notUp.filter((c) => !marked.has(c.id)).length, of: allOf(g).size };
+  });
   if (!uneven(by)) return null;
   const zero = countsAsZero(question, measure) === null ? { change: { beforeSprouting: 'zero' as const } } : {};
   return { verdict: 'ask', code: 'survivors', by, ...zero };
@@ -52,11 +48,8 @@ export function lookCause({ groups, records, until }: CauseFacts): Cause | null 
   const looks = looksByContainer(records.readings);
   const days = new Set<string>();
   const often = groups.map((g) => {
-    const own = records.containers.filter((c) =>
-      [...g.dots.map((d) => d.container), ...g.notUp, ...g.lost, ...g.notChecked].some((o) => o.id === c.id),
-    );
-    const counts = own.map((c) => {
-      const mine = (looks.get(c.id) ?? []).filter((l) => l.day <= until && (l.state !== 'not-checked' || hasEnded(l.state)));
+    const counts = [...allOf(g)].map((id) => {
+      const mine = (looks.get(id) ?? []).filter((l) => l.day <= until && (l.state !== 'not-checked' || hasEnded(l.state)));
       mine.forEach((l) => days.add(l.day));
       return mine.length;
     });
@@ -69,15 +62,12 @@ export function lookCause({ groups, records, until }: CauseFacts): Cause | null 
 }
 
 /** Readings about which somebody was asked and has not answered. */
-export function doubtsCause({ groups, records, until, question }: CauseFacts): Cause | null {
+export function doubtsCause({ records, until, question }: CauseFacts): Cause | null {
   const doubtful = new Set(
     currentReadings(records.readings).flatMap((r) => (r.day <= until && isDoubtful(r) ? [r.containerId] : [])),
   );
   if (doubtful.size === 0) return null;
-  const known = new Map(groups.flatMap((g) => g.dots.map((d) => [d.container.id, d.container.code] as const)));
-  const containers = [...doubtful]
-    .map((id) => known.get(id) ?? records.containers.find((c) => c.id === id)?.code ?? '')
-    .filter(Boolean);
+  const containers = records.containers.filter((c) => doubtful.has(c.id)).map((c) => c.code);
   return {
     verdict: 'ask',
     code: 'doubts',

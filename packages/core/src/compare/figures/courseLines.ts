@@ -2,6 +2,7 @@ import { daysBetween, type IsoDay } from '../../calendar/days';
 import { type Measure } from '../../measures/measure';
 import { recordedDays } from '../../readings/standing';
 import { mean } from '../../statistics/descriptives';
+import { readingsCounted } from '../containerValues';
 import { groupings, type GroupedRecords } from '../groups';
 import { looksByContainer } from '../looks';
 import { type Question } from '../question';
@@ -30,7 +31,7 @@ export type Along = 'age' | 'date';
 /** How a measure went in each container, thin, and on average, bold. */
 export function courseLines(records: GroupedRecords, measure: Measure, question: Question, along: Along = 'age'): CourseGroup[] {
   const first = records.containers.map((c) => c.sownOn).sort()[0] ?? '';
-  const looks = looksByContainer(records.readings);
+  const looks = looksByContainer(readingsCounted(records, question));
   const days = recordedDays(records.readings);
   return groupings(records, question).map(({ key, label, treatment, holds }) => {
     const own = records.containers.filter(holds);

@@ -82,17 +82,33 @@ test('stairs of sprouting: steps between looks, never and half, by hand', () => 
     half: [6, 9],
   });
   expect([last, looked, seeds]).toEqual([9, [3, 6, 9], false]);
-  const fit = fitOfStair({
-    ...stairs[0]!,
-    steps: [
-      { from: 3, to: 6, count: 20 },
-      { from: 6, to: 9, count: 22 },
-      { from: 9, to: 12, count: 6 },
-    ],
-    never: 4,
-    total: 52,
-  });
+  // Who never came was waited for to the last look, not only to the last that came.
+  expect(stairs[0]!.intervals).toContainEqual({ lower: 9, upper: null });
+  const spans = [
+    ...Array.from({ length: 20 }, () => ({ lower: 3, upper: 6 })),
+    ...Array.from({ length: 22 }, () => ({ lower: 6, upper: 9 })),
+    ...Array.from({ length: 6 }, () => ({ lower: 9, upper: 12 })),
+    ...Array.from({ length: 4 }, () => ({ lower: 12, upper: null })),
+  ];
+  const fit = fitOfStair({ ...stairs[0]!, intervals: spans, never: 4, total: 52 });
   expect(fit.ok && fit.t50 > 5 && fit.t50 < 8).toBe(true);
+});
+
+test('a reading about which a question is open can be left out of every figure alike', () => {
+  const records = recordsOf({ A: [100, 102], B: [80, 20] });
+  const open = { kind: 'shrank' as const, answer: null, secondMm: null };
+  const readings = records.readings.map((r) => (r.containerId === 'B2' ? { ...r, doubt: open } : r));
+  const both = (doubts: 'kept' | 'left-out') => {
+    const asked = heightsOn(DAY, { doubts, mark: 'plant' });
+    const seen = { ...records, readings };
+    return [
+      groupsOf(seen, HEIGHT, asked)[1]!.dots.length,
+      courseLines(seen, HEIGHT, asked)[1]!.counts[0],
+      sproutStairs(seen, HEIGHT, { ...asked, follow: 'sprouted' }).stairs[1]!.total,
+    ];
+  };
+  expect(both('kept')).toEqual([2, 2, 2]);
+  expect(both('left-out')).toEqual([1, 1, 1]);
 });
 
 test('stages as counts in their order; what nobody shows is left out', () => {

@@ -3,6 +3,7 @@ import { type CheckInterval, turnbull } from '../../germination/turnbull';
 import { fitTimeToSprout } from '../../germination/timeToSprout';
 import { type Measure } from '../../measures/measure';
 import { recordedDays } from '../../readings/standing';
+import { readingsCounted } from '../containerValues';
 import { type Group, groupings, type GroupedRecords } from '../groups';
 import { looksByContainer } from '../looks';
 import { type Question } from '../question';
@@ -20,6 +21,8 @@ export interface SproutStair {
   key: string;
   label: string;
   treatment: Group['treatment'];
+  /** One a seed, or one a container. */
+  intervals: CheckInterval[];
   steps: SproutStep[];
   never: number;
   total: number;
@@ -33,7 +36,7 @@ export function sproutStairs(
   measure: Measure,
   question: Question,
 ): { stairs: SproutStair[]; last: number; days: number[]; seeds: boolean } {
-  const looks = looksByContainer(records.readings);
+  const looks = looksByContainer(readingsCounted(records, question));
   let seeds = false;
   const stairs = groupings(records, question).map(({ key, label, treatment, holds }): SproutStair => {
     const intervals = records.containers.filter(holds).flatMap((c): CheckInterval[] => {
@@ -57,6 +60,7 @@ export function sproutStairs(
       key,
       label,
       treatment,
+      intervals,
       steps: [...counted.values()].sort((a, b) => a.to - b.to || a.from - b.from),
       never: intervals.filter((i) => i.upper === null).length,
       total: intervals.length,
@@ -74,11 +78,6 @@ function lookDays({ readings, containers }: GroupedRecords): number[] {
 }
 
 /** The fitted curve of a stair, for those who want t50 with its interval. */
-export function fitOfStair({ steps, never, total }: SproutStair): ReturnType<typeof fitTimeToSprout> {
-  const intervals: CheckInterval[] = steps.flatMap(({ from, to, count }) =>
-    Array.from({ length: count }, () => ({ lower: from, upper: to })),
-  );
-  const last = Math.max(0, ...steps.map((s) => s.to));
-  for (let i = 0; i < never; i++) intervals.push({ lower: last, upper: null });
+export function fitOfStair({ intervals, never, total }: SproutStair): ReturnType<typeof fitTimeToSprout> {
   return fitTimeToSprout(intervals, 'log-logistic', never > 0 && never < total);
 }

@@ -1,5 +1,5 @@
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
-import { contrastName } from '@bright-sprout/core/claims/claimFinding';
+import { contrastName } from '@bright-sprout/core/claims/contrastWords';
 import { type CourseGroup, courseLines } from '@bright-sprout/core/compare/figures/courseLines';
 import { groupsOf } from '@bright-sprout/core/compare/groups';
 import { matched, type Run } from '@bright-sprout/core/compare/pooled';

@@ -1,12 +1,13 @@
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { type IsoDay } from '@bright-sprout/core/calendar/days';
-import { contrastName } from '@bright-sprout/core/claims/claimFinding';
+import { contrastName } from '@bright-sprout/core/claims/contrastWords';
 import { groupsOf } from '@bright-sprout/core/compare/groups';
 import { type Asked } from '@bright-sprout/core/compare/wanted';
+import { plural } from '@bright-sprout/core/words/plural';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { shownFor, whenWords } from '../../../compare/questionWords';
-import { dealtWords, sayP, waysWords } from '../../../compare/sure/luckWords';
+import { dealtWords, sayP, waysWords } from '@bright-sprout/core/claims/luckWords';
 import { leftOut } from '../../../compare/figures/figureKit';
 import { InvestigationFrame } from '../../../page/InvestigationFrame';
 import { Empty } from '../../../page/Notices';
@@ -73,6 +74,7 @@ function DealAgain({ records, day, onLook }: { records: InvestigationRecords; da
   const young = investigation.class.gradeBand === 'early' || investigation.class.gradeBand === 'primary';
   const { pile, all } = state;
   const missing = groups.flatMap((g) => leftOut(g, shown.name));
+  const byTeam = new Set(prepared.units.map((u) => u.block)).size > 1;
   const exact = dealing.arrangements.method === 'exact';
   return (
     <section aria-label="Deal again" className="deal">
@@ -93,7 +95,9 @@ function DealAgain({ records, day, onLook }: { records: InvestigationRecords; da
         in <b>{shown.name}</b> {question.when.kind === 'course' ? '' : whenWords(question.when, investigation.sownOn)}?
       </div>
       <p className="second mb-1">
-        If the treatment did nothing, any label of a team could as well stand on any of its pots: so they are dealt again.{' '}
+        {byTeam
+          ? `If the treatment did nothing, any label of a team could as well stand on any of its ${plural(investigation.containerName)}: so they are dealt again.`
+          : 'If the treatment did nothing, any label could as well stand anywhere: so they are dealt again.'}{' '}
         {waysWords(dealing.arrangements.arrangements)} ways{exact ? '' : `, ${dealing.total.toLocaleString('en')} are drawn`}.
         {missing.length > 0 && ` Not in it: ${missing.join(', ')}.`}
       </p>
@@ -140,7 +144,7 @@ function DealAgain({ records, day, onLook }: { records: InvestigationRecords; da
           </div>
           {all && !young && (
             <p className="mt-3 mb-0" role="status">
-              Of {dealtWords(all)}, {sayP(all.contrasts[prepared.at]!.pAlone)}
+              Of {dealtWords(all, question)}, {sayP(all.contrasts[prepared.at]!.pAlone)}
               {all.draws !== null && ' (the real deal counts as one more)'}
               {all.contrasts.length > 1 &&
                 `; among all ${all.contrasts.length} gaps looked at, ${sayP(all.contrasts[prepared.at]!.pAmong)}`}

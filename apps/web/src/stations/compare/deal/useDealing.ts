@@ -1,4 +1,4 @@
-import { toldSize } from '@bright-sprout/core/claims/claimFinding';
+import { toldSize } from '@bright-sprout/core/claims/contrastWords';
 import { type Group } from '@bright-sprout/core/compare/groups';
 import { type Question } from '@bright-sprout/core/compare/question';
 import { type ComparedDesign } from '@bright-sprout/core/compare/records';

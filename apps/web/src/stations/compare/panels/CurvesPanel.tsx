@@ -3,6 +3,7 @@ import { type Question } from '@bright-sprout/core/compare/question';
 import { type CurveIntervals } from '@bright-sprout/core/growth/curveIntervals';
 import { type CurveName } from '@bright-sprout/core/growth/curves';
 import { groupRelativeRate } from '@bright-sprout/core/growth/rates';
+import { counted } from '@bright-sprout/core/words/plural';
 import { type Interval } from '@bright-sprout/core/statistics/descriptives';
 import { useMemo, useState } from 'react';
 import { Waiting } from '../../../page/Notices';
@@ -46,7 +47,7 @@ export function CurvesPanel({ records, compared, question, measure }: CloserProp
       <ul>
         {courses.map((c) => (
           <li key={c.key}>
-            <b>{c.label}</b>: {rateWords(c)}
+            <b>{c.label}</b>: {rateWords(c, records.investigation.containerName)}
           </li>
         ))}
       </ul>
@@ -114,7 +115,7 @@ export function CurvesPanel({ records, compared, question, measure }: CloserProp
 }
 
 /** Relative growth rate of a group between the middle and the end of its course. */
-function rateWords(course: CourseGroup): string {
+function rateWords(course: CourseGroup, container: string): string {
   const days = course.mean.x;
   if (days.length < 2) return 'too few days';
   const [from, to] = [days[Math.floor((days.length - 1) / 2)]!, days[days.length - 1]!];
@@ -130,5 +131,5 @@ function rateWords(course: CourseGroup): string {
   if (!found.ok) return found.reason;
   const se = found.seSamePlants === null ? '' : ` ± ${(100 * found.seSamePlants).toFixed(1)} (SE)`;
   const doubling = found.doublingTime === null ? '' : `, doubling in ${found.doublingTime.toFixed(0)} days`;
-  return `relative growth rate ${(100 * found.rate).toFixed(1)} % a day${se} from day ${from} to day ${to}, ${pairs.length} containers${doubling}`;
+  return `relative growth rate ${(100 * found.rate).toFixed(1)} % a day${se} from day ${from} to day ${to}, ${counted(pairs.length, container)}${doubling}`;
 }

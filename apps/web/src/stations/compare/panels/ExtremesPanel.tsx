@@ -1,16 +1,22 @@
 import { type LengthUnit, lengthIn } from '@bright-sprout/core/quantities/length';
+import { capital } from '@bright-sprout/core/words/capital';
 import { useState } from 'react';
 import { type CloserProps } from './closerProps';
 
 const UNITS: LengthUnit[] = ['mm', 'cm', 'm', 'in', 'ft'];
 
+/** Measures of the tallest and the shortest plant: lengths as they stood, not what became of them. */
+export const hasExtremes = ({ measure, question }: Pick<CloserProps, 'measure' | 'question'>): boolean =>
+  measure.quantity === 'length' && (question.follow === 'value' || question.follow === 'highest');
+
 /** The tallest and the shortest of the whole garden, in any unit. */
-export function ExtremesPanel({ groups, records }: CloserProps) {
+export function ExtremesPanel({ groups, records, measure }: CloserProps) {
   const [unit, setUnit] = useState<LengthUnit>(records.investigation.resolution === 'quarter-in' ? 'in' : 'cm');
   const all = groups.flatMap((g) => g.dots.filter((d) => d.plants > 0).map((d) => ({ ...d, label: g.label })));
   if (all.length === 0) return <p>Nothing was measured here.</p>;
   const sorted = [...all].sort((a, b) => b.value - a.value);
   const say = (v: number) => `${Number(lengthIn(v, unit).toPrecision(3))} ${unit}`;
+  const [greatest, smallest] = [measure.more, measure.less].map((word) => capital(word.replace(/er$/, 'est')));
   const row = (name: string, d: (typeof all)[number]) => (
     <li key={name}>
       <b>{name}</b>: {d.container.code}
@@ -29,14 +35,14 @@ export function ExtremesPanel({ groups, records }: CloserProps) {
         ))}
       </div>
       <ul className="extremes">
-        {row('Tallest of all', most)}
-        {row('Smallest of all', least)}
+        {row(`${greatest} of all`, most)}
+        {row(`${smallest} of all`, least)}
         <li>
           Between them lie <b className="numeral">{say(most.value - least.value)}</b>.
         </li>
         {groups.map((g) => {
           const own = sorted.filter((d) => d.label === g.label);
-          return own.length === 0 ? null : row(`Tallest, ${g.label}`, own[0]!);
+          return own.length === 0 ? null : row(`${greatest}, ${g.label}`, own[0]!);
         })}
       </ul>
     </div>

@@ -86,7 +86,7 @@ function TwoSpans({
                 />
                 <text x={12} y={y - 15} className="figure-word figure-halo">
                   {k === 0
-                    ? `${b.group.label}: ${b.containers} ${plural(container)}`
+                    ? `${b.group.label} against ${b.control.label}: ${b.containers} ${plural(container)}`
                     : `as if all ${b.plants} seedlings were ${plural(container)}`}
                 </text>
               </g>

@@ -13,7 +13,7 @@ export function TeamsPanel({ records, groups, shown }: CloserProps) {
   const words = strips
     .map(
       (s) =>
-        `${s.group.label}: ${s.teams.filter((t) => t.difference < 0).length} of ${s.teams.length} teams found less than with ${control}`,
+        `${s.group.label}: ${s.teams.filter((t) => t.difference < 0).length} of ${s.teams.length} teams found less than for ${control}`,
     )
     .join('; ');
   return (

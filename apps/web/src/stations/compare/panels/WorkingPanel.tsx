@@ -6,7 +6,7 @@ import { useCallback, useMemo } from 'react';
 import { ChartFigure } from '../../../compare/figures/ChartFigure';
 import { residualsChart } from '../../../compare/figures/linesChart';
 import { Numbers } from '../../../compare/figures/otherTables';
-import { dealtWords, sayP, showP } from '../../../compare/sure/luckWords';
+import { dealtWithin, dealtWords, sayP, showP } from '@bright-sprout/core/claims/luckWords';
 import { type CloserProps } from './closerProps';
 import { CurvesPanel } from './CurvesPanel';
 
@@ -34,6 +34,7 @@ export function WorkingPanel(props: CloserProps) {
       ),
     [left, shown],
   );
+  const within = sureness && dealtWithin(sureness, question);
   const power = sureness && couldHaveShown(sureness, groups);
   return (
     <div className="working">
@@ -42,11 +43,13 @@ export function WorkingPanel(props: CloserProps) {
           <h3>One model, one set of deals</h3>
           {sureness ? (
             <p>
-              Value = team + treatment, over {sureness.containers} {plural(container)} in {sureness.blocks} blocks; {sureness.df}{' '}
-              degrees of freedom are left, and a spread of {shown.words(sureness.spread)}. The statistic of each difference is its
-              estimate within teams over its standard error. Of {dealtWords(sureness)}, a share of {sayP(sureness.overall.p)}{' '}
-              gives an F at least as large as {sureness.overall.f.toFixed(2)} for all treatments together. Each interval is the
-              estimate ± the 95 % point of the greatest statistic times its standard error.
+              Value = {within === null ? '' : `${within.slice(0, -1)} + `}
+              {question.between === 'teams' ? 'team' : 'treatment'}, over {sureness.containers} {plural(container)}
+              {within !== null && ` in ${sureness.blocks} ${within}`}; {sureness.df} degrees of freedom are left, and a spread of{' '}
+              {shown.words(sureness.spread)}. The statistic of each difference is its estimate
+              {within !== null && ` within ${within}`} over its standard error. Of {dealtWords(sureness, question)}, a share of{' '}
+              {sayP(sureness.overall.p)} gives an F at least as large as {sureness.overall.f.toFixed(2)} for all that is compared.
+              Each interval is the estimate ± the 95 % point of the greatest statistic times its standard error.
             </p>
           ) : (
             <p>There is no model of this question.</p>

@@ -80,7 +80,7 @@ function ReportWord({ investigation, askable, question, onAsk }: SentenceProps) 
   if (question.mark !== 'container' || !askable.several || reportNo('tallest', question, askable) !== null) return null;
   const label: Record<Reported, string> = {
     'container-mean': 'the mean of its plants',
-    tallest: 'its highest plant',
+    tallest: 'the greatest of its plants',
     total: 'all its plants together',
   };
   return (
@@ -116,7 +116,12 @@ function CountingWords({ question, measure, onAsk, askable }: SentenceProps) {
             value={question.beforeSprouting}
             choices={[
               { value: 'exclude', label: 'left out', detail: 'It is in no mean; its name stands below.' },
-              { value: 'zero', label: 'counted as zero', detail: 'It pulls the mean down: how tall are the pots?', no: noZero },
+              {
+                value: 'zero',
+                label: 'counted as zero',
+                detail: 'It pulls the mean down: that of all, not only of those that are up.',
+                no: noZero,
+              },
             ]}
             onChoose={(beforeSprouting) => onAsk({ beforeSprouting })}
           />
@@ -133,7 +138,7 @@ function CountingWords({ question, measure, onAsk, askable }: SentenceProps) {
             value: 'zero',
             label: 'counted as zero',
             detail: 'A loss pulls the mean down.',
-            no: question.follow === 'highest' ? 'it once had a height' : noZero,
+            no: question.follow === 'highest' ? 'it once had a value' : noZero,
           },
         ]}
         onChoose={(afterLoss) => onAsk({ afterLoss })}

@@ -24,7 +24,7 @@ const valueOf = ({ measure, follow }: Pick<Question, 'measure' | 'follow'>) =>
 export function WhatWord({ investigation, askable, question, measure, onAsk }: SentenceProps) {
   const named = (m: Measure, follow: Follow) =>
     follow === 'reached'
-      ? `days until a ${m.summedUp === 'order' ? 'stage' : 'height'} is reached`
+      ? `days until a ${m.name} is reached`
       : shownFor({ ...question, measure: m.code, follow }, m, investigation, askable.records).name;
   const choices = [
     ...(['sprouted', 'share-up'] as const).map((follow, i) => ({
