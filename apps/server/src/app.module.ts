@@ -22,6 +22,7 @@ import { HeldModule } from './held/held.module';
 import { DeviationsModule } from './deviations/deviations.module';
 import { SowingModule } from './sowing/sowing.module';
 import { PredictionsModule } from './predictions/predictions.module';
+import { ConcludeModule } from './conclude/conclude.module';
 import { QuestionsModule } from './questions/questions.module';
 import { RoomModule } from './room/room.module';
 import { RunningModule } from './running/running.module';
@@ -69,6 +70,7 @@ export class AppModule {
         RunningModule,
         ScreensModule,
         QuestionsModule,
+        ConcludeModule,
         RoomModule,
         TogetherModule,
         PhotosModule,

@@ -72,6 +72,7 @@ export interface TreatmentView extends ComparedTreatment {
 /** What a team expected before sowing: of its tallest plant on a day, and of the treatments. */
 export interface ExpectedView {
   teamId: string;
+  firstSproutDay: number | null;
   dayNumber: number;
   heightMm: number | null;
   winner: string | null;

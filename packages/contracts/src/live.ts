@@ -10,6 +10,8 @@ export const LIVE_KINDS = [
   'investigation-changed',
   /** A plant that the class reads together. */
   'together-changed',
+  /** What teams conclude, or what the teacher says to it. */
+  'claims-changed',
   /** A plan of the class, or a prediction about it. */
   'plan-changed',
   /** How warm, light or moist the room is. */

@@ -15,6 +15,7 @@ import {
   type WhileAway,
   type Protocol,
 } from '@bright-sprout/core/plan/document/planDocument';
+import { type Learned, LEARNED_CODES, type LearnedCode } from '@bright-sprout/core/plan/document/learned';
 import { BUILT_IN_CODES } from '@bright-sprout/core/measures/registry';
 import { PROTOCOL_WORDS } from '@bright-sprout/core/plan/document/protocolWords';
 import {
@@ -119,6 +120,13 @@ class OwnCarrierOfPlan {
 class ExceptionOfPlan {
   @IsString(TEXT) @MaxLength(40, LONG) rule: string;
   @IsString(TEXT) @MaxLength(200, LONG) reason: string;
+}
+
+class LearnedOfPlan implements Learned {
+  @IsIn(LEARNED_CODES, { message: 'What was learned is not known.' }) code: LearnedCode;
+  @IsOptional() @IsNumber({}, NUMBER) @Max(1e6, FAR) was: number | null;
+  @IsOptional() @IsNumber({}, NUMBER) @Max(1e6, FAR) now: number | null;
+  @IsString(TEXT) @MaxLength(300, LONG) about: string;
 }
 
 @ValidatorConstraint({ name: 'protocol' })
@@ -228,6 +236,11 @@ export class PlanOnTheWire implements PlanDocument {
   @ArrayMaxSize(30, LONG)
   @PartsOf(() => ExceptionOfPlan)
   exceptions: ExceptionOfPlan[];
+  @IsOptional()
+  @IsArray(TEXT)
+  @ArrayMaxSize(20, LONG)
+  @PartsOf(() => LearnedOfPlan)
+  learned: LearnedOfPlan[];
 }
 
 /** Saves a plan; `version` is the one the change was made on, 0 for a new one. */

@@ -20,6 +20,7 @@ import { RequestsOfAll1764500000000 } from './migrations/1764500000000-RequestsO
 import { SchoolYear1764600000000 } from './migrations/1764600000000-SchoolYear';
 import { PotsAndSeeds1764700000000 } from './migrations/1764700000000-PotsAndSeeds';
 import { SavedQuestions1764800000000 } from './migrations/1764800000000-SavedQuestions';
+import { Conclude1764900000000 } from './migrations/1764900000000-Conclude';
 import { Photos1764040000000 } from './migrations/1764040000000-Photos';
 
 /** One place says how the database is reached: UTC, days as text, migrations only. */
@@ -50,6 +51,7 @@ export function databaseOptions(url: string): DataSourceOptions {
       SchoolYear1764600000000,
       PotsAndSeeds1764700000000,
       SavedQuestions1764800000000,
+      Conclude1764900000000,
     ],
     migrationsTableName: 'migration',
     synchronize: false,

@@ -1,3 +1,6 @@
+import { ClaimEntryEntity } from '../conclude/claimEntry.entity';
+import { ClaimNote } from '../conclude/claimNote.entity';
+import { Lesson } from '../conclude/lesson.entity';
 import { AccessSession } from '../access/accessSession.entity';
 import { FailedAttempt } from '../access/failedAttempt.entity';
 import { RequestCount } from '../access/requestCount.entity';
@@ -46,6 +49,9 @@ export const ENTITIES = [
   RunChange,
   ScreenLink,
   SavedQuestionEntity,
+  Lesson,
+  ClaimEntryEntity,
+  ClaimNote,
   RoomReadingEntity,
   Together,
   TogetherReading,

@@ -116,8 +116,9 @@ export class InvestigationViews {
       .of(Prediction)
       .find({ where: { planId: investigationId }, relations: { plan: true, team: true } });
     const present = found.filter((p) => p.team !== null);
-    return present.map(({ teamId, heightMm, winner, plan }) => ({
+    return present.map(({ teamId, firstSproutDay, heightMm, winner, plan }) => ({
       teamId,
+      firstSproutDay,
       heightMm,
       winner,
       dayNumber: predictedHeightDay(plan.document),

@@ -31,7 +31,9 @@ test('by treatment each group has its mean; by team there is none, for a team ha
 });
 
 test('what a team expected hangs in its group as a peg', () => {
-  const [kites, bells] = grouped('team', { expected: [{ teamId: 't1', dayNumber: 21, heightMm: 175, winner: 'A' }] });
+  const [kites, bells] = grouped('team', {
+    expected: [{ teamId: 't1', firstSproutDay: null, dayNumber: 21, heightMm: 175, winner: 'A' }],
+  });
   expect(kites!.peg).toEqual({ mm: 175, words: '17.5 cm expected on day 21' });
   expect(bells!.peg).toBeNull();
 });

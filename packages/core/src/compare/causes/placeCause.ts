@@ -23,7 +23,9 @@ export function leftOver({ groups, question }: Pick<CauseFacts, 'groups' | 'ques
 }
 
 /** Whether what treatment and team leave rises or falls across the tray: from the window row to the next, or along a team's row. */
-export function placeCause(facts: CauseFacts): Cause | null {
+export function placeCause(
+  facts: Pick<CauseFacts, 'groups' | 'question' | 'positions' | 'records'>,
+): Extract<Cause, { code: 'place' | 'place-unknown' }> | null {
   const { positions, records } = facts;
   if (positions === null) return { verdict: 'unknown', code: 'place-unknown' };
   const left = leftOver(facts);

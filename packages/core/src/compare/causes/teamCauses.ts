@@ -1,13 +1,14 @@
 import tQuantile from '@stdlib/stats-base-dists-t-quantile';
 import { blockModel, effectsOf, sumsByLabel } from '../../statistics/blockModel';
+import { tTails } from '../../statistics/tails';
 import { containersOf } from '../groups';
 import { type Cause, type CauseFacts } from './cause';
 
-/** How far each team's numbers lie from the other teams', treatments taken into account, with the interval for all teams together (Bonferroni). */
+/** How far each team's numbers lie from the other teams', treatments taken into account, with the interval and the p for all teams together (Bonferroni). */
 export function teamOffsets(
   { groups }: Pick<CauseFacts, 'groups'>,
   without: ReadonlySet<string> = new Set(),
-): { team: string; offset: number; low: number; high: number }[] | null {
+): { team: string; offset: number; low: number; high: number; p: number }[] | null {
   const units = groups.flatMap((g) =>
     containersOf(g).flatMap(({ container, value }) =>
       container.block === null || without.has(container.block) ? [] : [{ treatment: container.block, block: g.key, value }],
@@ -27,8 +28,9 @@ export function teamOffsets(
     const weights = model.groups.map((_, i) => (i === j ? 1 : -1 / (k - 1)));
     const offset = weights.reduce((sum, w, i) => sum + w * effects[i]!, 0);
     const factor = weights.reduce((sum, w, a) => sum + weights.reduce((s, v, b) => s + w * v * model.inverse[a]![b]!, 0), 0);
-    const half = quantile * Math.sqrt(variance * factor);
-    return { team, offset, low: offset - half, high: offset + half };
+    const se = Math.sqrt(variance * factor);
+    const p = se > 0 ? Math.min(1, k * tTails(offset / se, model.df)) : 1;
+    return { team, offset, low: offset - quantile * se, high: offset + quantile * se, p };
   });
 }
 

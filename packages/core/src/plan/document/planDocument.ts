@@ -1,3 +1,4 @@
+import { type Learned } from './learned';
 import { type IsoDay } from '../../calendar/days';
 import { type RoomTemperature } from '../../calendar/roomTemperature';
 import { type Cadence, type SchoolCalendar } from '../../calendar/schoolCalendar';
@@ -199,6 +200,8 @@ export interface PlanDocument {
   /** Teams are asked for their predictions now. */
   askTeams: boolean;
   exceptions: DeclaredException[];
+  /** What an earlier class learned, where the plan goes on from its records. */
+  learned: Learned[];
 }
 
 /** A kept plan in today's shape: what came later has its usual value, what is no longer asked is left out. */
@@ -218,6 +221,7 @@ export function inTodaysShape(kept: PlanDocument): PlanDocument {
     seedLesson: kept.seedLesson ?? null,
     thinOn: kept.thinOn ?? '',
     ownCarrier: kept.ownCarrier ?? null,
+    learned: kept.learned ?? [],
   };
   delete (plan as { ages?: unknown }).ages;
   return plan;

@@ -122,6 +122,7 @@ export function planFrom(startId: string, { gradeBand, teams, today, schoolYear 
     predictions: young ? ['first-sprout-day', 'which-wins'] : ['first-sprout-day', 'height-on-day', 'which-wins'],
     askTeams: false,
     exceptions: [],
+    learned: [],
   };
   // Nobody thins in a closed bag or box: what sprouts there stays.
   const changed = { ...plan, ...ready.change?.(plan) };

@@ -2,8 +2,9 @@ import { todayIn } from '@bright-sprout/core/clock/clock';
 import { type ClassView } from '@bright-sprout/contracts/classes';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { type PlanView } from '@bright-sprout/contracts/plans';
-import { addDays, daysBetween, isIsoDay } from '@bright-sprout/core/calendar/days';
+import { daysBetween } from '@bright-sprout/core/calendar/days';
 import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
+import { planAgain } from '@bright-sprout/core/plan/document/planAgain';
 import { type EarlierInvestigation, planLike } from '@bright-sprout/core/plan/document/planLike';
 import { type ClassFacts, planFrom, startingPointsFor } from '@bright-sprout/core/plan/document/startingPoints';
 import { Link, useNavigate } from 'react-router';
@@ -35,20 +36,7 @@ async function documentFor(start: Start, facts: ClassFacts): Promise<PlanDocumen
       drawSeed(),
     );
   const { document } = await request<PlanView>('GET', `/plans/${start.plan}`);
-  const days = daysBetween(document.sowOn, addDays(facts.today, 7));
-  const moved = (day: string) => (isIsoDay(day) ? addDays(day, days) : day);
-  return {
-    ...document,
-    sowOn: moved(document.sowOn),
-    endOn: moved(document.endOn),
-    lessonOn: moved(document.lessonOn),
-    askTeams: false,
-    calendar: facts.schoolYear ?? document.calendar,
-    moved: {},
-    checksAdded: [],
-    checksSkipped: [],
-    drawSeed: drawSeed(),
-  };
+  return planAgain(document, facts, drawSeed());
 }
 
 /** What records tell of how an investigation was set up. */

@@ -1,0 +1,111 @@
+import { type ClaimSubject } from '../../claims/claimSubject';
+import { type GradeBand } from '../../words/gradeBand';
+import { plural } from '../../words/plural';
+import { type ClaimParts } from './claimParts';
+import { type ReachFacts, type ReachQuestion } from './reach';
+
+/** One friendly question, and ways to go on from it. */
+export interface ReachWords {
+  asks: string;
+  /** What could be written instead: words to try, and the change of parts that writes them. */
+  offers: { words: string; change: Partial<ClaimParts> }[];
+}
+
+/** What a question of reach says, in the words of a band. A way to keep the claim as it is stands beside it in any case. */
+export function reachWords(
+  question: ReachQuestion,
+  facts: ReachFacts,
+  { shown, container, band, kind }: Pick<ClaimSubject, 'shown' | 'container' | 'band' | 'kind'>,
+): ReachWords {
+  const young = band === 'early' || band === 'primary';
+  const { word, of, limit } = question.facts;
+  const quoted = `“${word.trim()}”`;
+  const pots = plural(container);
+  const grew = Math.max(0, ...Object.values(facts.grew).map((v) => v ?? 0));
+  switch (question.code) {
+    case 'too-sure':
+      if (of !== undefined)
+        return {
+          asks: young
+            ? `You wrote ${quoted}. For ${of}, our ${pots} cannot tell yet. How could you say that?`
+            : `You wrote ${quoted}. For ${of} the range of the difference still holds zero: luck alone could do it. What could you write instead?`,
+          offers: [
+            { words: 'We cannot tell whether …', change: { lead: 'cannot' } },
+            { words: 'We think that …', change: { lead: 'think' } },
+          ],
+        };
+      return {
+        asks: /stop|kill|die|grow|live/.test(word)
+          ? `You wrote ${quoted}. The ${shown.name === 'height' ? 'tallest of them' : 'largest of them'} reached ${shown.words(grew)}. What could you write instead?`
+          : young
+            ? `You wrote ${quoted}. How sure can ${facts.containers} ${pots} make us?`
+            : `You wrote ${quoted}. ${facts.containers} ${pots} can make something likely; what would somebody say who saw other ${pots}?`,
+        offers: [
+          { words: `… ${shown.less}`, change: { verb: 'less' } },
+          { words: 'We saw that …', change: { lead: 'saw' } },
+          { words: 'We think that …', change: { lead: 'think' } },
+        ],
+      };
+    case 'wrong-direction': {
+      const seen = (question.facts.sign ?? 0) < 0 ? shown.less : shown.more;
+      return {
+        asks: of
+          ? `Look at the picture again: ${kind} of ${of} ${seen}. Does ${quoted} say that?`
+          : `Look at the picture again. Does ${quoted} say what the marks show?`,
+        offers: [{ words: `… ${seen}`, change: { verb: (question.facts.sign ?? 0) < 0 ? 'less' : 'more' } }],
+      };
+    }
+    case 'beyond':
+      return {
+        asks:
+          limit !== undefined && limit > facts.lastDay
+            ? `You wrote ${quoted}. The most we gave was ${limit}${facts.unit && ` ${facts.unit}`}. What do our ${pots} say, and what do you guess?`
+            : `You wrote ${quoted}. We looked for ${facts.lastDay} days, at ${facts.containers} ${pots} in our room. What can you say about those?`,
+        offers: [{ words: `… by day ${facts.lastDay}`, change: { when: true } }],
+      };
+    case 'cause':
+      return {
+        asks: young
+          ? `You wrote ${quoted}. What else was different between them?`
+          : `You wrote ${quoted}. More than one thing differs between them here. How would you find out which one does it?`,
+        offers: [{ words: 'Say what differs, and leave open why', change: {} }],
+      };
+    case 'one-plant':
+      return {
+        asks: `You wrote ${quoted}. That is one of ${facts.containers}. What do the others say?`,
+        offers: [{ words: 'Add a mean of all to what you saw', change: {} }],
+      };
+    case 'no-difference':
+      return {
+        asks: young
+          ? `You wrote ${quoted}. Are they the same, or can we not see it with so few ${pots}?`
+          : `You wrote ${quoted}. The range of the difference is wide: there may be one that ${facts.containers} ${pots} cannot show. How could you say that?`,
+        offers: [{ words: 'We cannot tell whether …', change: { lead: 'cannot', verb: 'more' } }],
+      };
+  }
+}
+
+/** Ways to begin a reason, by band; dots are for the team's own words. */
+export function sentenceStarters(band: GradeBand, { kind, factor }: { kind: string; factor: string }): string[] {
+  const thing = factor.toLowerCase();
+  switch (band) {
+    case 'early':
+      return ['A plant needs', 'I think so because'];
+    case 'primary':
+      return ['Seeds need', `When there is more ${thing},`, 'This fits what we know about'];
+    case 'middle':
+      return [
+        `What ${thing} does inside ${kind} may be`,
+        'This fits what we know about',
+        'It could also be that',
+        'To be surer we would',
+      ];
+    case 'upper':
+      return [
+        'A mechanism that would give this is',
+        'The data are also compatible with',
+        'What limits this is',
+        'A test that could tell them apart is',
+      ];
+  }
+}
