@@ -29,6 +29,12 @@ const NotebookView = lazy(() => import('./team/notebook/NotebookView').then((m) 
 const TeamWallView = lazy(() => import('./team/wall/TeamWallView').then((m) => ({ default: m.TeamWallView })));
 const CompareView = lazy(() => import('./stations/compare/CompareView').then((m) => ({ default: m.CompareView })));
 const DealAgainView = lazy(() => import('./stations/compare/deal/DealAgainView').then((m) => ({ default: m.DealAgainView })));
+const TalkingPointsView = lazy(() =>
+  import('./stations/conclude/points/TalkingPointsView').then((m) => ({ default: m.TalkingPointsView })),
+);
+const RunThroughView = lazy(() =>
+  import('./stations/conclude/points/RunThroughView').then((m) => ({ default: m.RunThroughView })),
+);
 const ImportView = lazy(() => import('./front/importCsv/ImportView').then((m) => ({ default: m.ImportView })));
 
 export function App() {
@@ -92,6 +98,8 @@ function TeacherPages() {
       <Route path="/investigations/:id/sow" element={<SowView />} />
       <Route path="/investigations/:id/compare" element={<CompareView />} />
       <Route path="/investigations/:id/deal" element={<DealAgainView />} />
+      <Route path="/investigations/:id/conclude" element={<TalkingPointsView />} />
+      <Route path="/investigations/:id/run-through" element={<RunThroughView />} />
       <Route
         path="*"
         element={

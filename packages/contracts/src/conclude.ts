@@ -125,16 +125,6 @@ export class LessonDocument {
   @IsArray(TEXT) @ArrayMaxSize(20, LONG) @PartsOf(() => ReportRequest) reports: ReportRequest[];
 }
 
-export const NO_LESSON: LessonDocument = {
-  order: [],
-  pinned: [],
-  hidden: [],
-  own: [],
-  claimsOpen: false,
-  goals: [],
-  reports: [],
-};
-
 export class SaveLessonRequest {
   @IsInt({ message: 'Say which version you changed.' })
   @Min(0, { message: 'Say which version you changed.' })

@@ -1,4 +1,5 @@
-import { type LessonView, NO_LESSON, type SaveLessonRequest } from '@bright-sprout/contracts/conclude';
+import { NO_LESSON } from '@bright-sprout/contracts/noLesson';
+import { type LessonView, type SaveLessonRequest } from '@bright-sprout/contracts/conclude';
 import { Injectable } from '@nestjs/common';
 import { type TeacherRequester } from '../access/requester';
 import { Scope } from '../access/scope.service';

@@ -9,6 +9,13 @@ import {
   type InvestigationRecords,
   type InvestigationView,
 } from '@bright-sprout/contracts/investigations';
+import {
+  type BenchClaims,
+  type BenchConclusion,
+  type LessonDocument,
+  type LessonView,
+  type TeamClaimView,
+} from '@bright-sprout/contracts/conclude';
 import { type BenchPrediction, type TeamPrediction } from '@bright-sprout/contracts/predictions';
 import { type PlanListing, type PlanView } from '@bright-sprout/contracts/plans';
 import { type RoomView } from '@bright-sprout/contracts/room';
@@ -189,3 +196,56 @@ export const useAskedTogether = () =>
     refetchInterval: 4000,
     retry: false,
   });
+
+/** Investigations from which the team on this device can conclude. */
+export const useConclusions = () =>
+  useQuery({ queryKey: ['bench', 'conclude'], queryFn: () => request<BenchConclusion[]>('GET', '/bench/conclude') });
+
+/** What the team, and once they are open all teams, have concluded; another device of the team may write meanwhile. */
+export const useBenchClaims = (investigationId: string) =>
+  useQuery({
+    queryKey: ['bench', 'conclude', investigationId],
+    queryFn: () => request<BenchClaims>('GET', `/bench/conclude/${investigationId}`),
+    refetchInterval: 8000,
+  });
+
+/** Every team's conclusion, for the teacher; the line of events says when it has changed. */
+export const useClaims = (investigationId: string) =>
+  useQuery({
+    queryKey: ['conclude', investigationId, 'claims'],
+    queryFn: () => request<TeamClaimView[]>('GET', `/investigations/${investigationId}/claims`),
+  });
+
+const lessonKey = (investigationId: string) => ['conclude', investigationId, 'lesson'];
+
+const fetchLesson = (id: string) => request<LessonView>('GET', `/investigations/${id}/lesson`);
+
+export const useLesson = (investigationId: string) =>
+  useQuery({ queryKey: lessonKey(investigationId), queryFn: () => fetchLesson(investigationId) });
+
+/** Changes what is settled for the lesson: shown at once, and made again on the newest where somebody else changed it meanwhile. */
+export function useChangeLesson(investigationId: string) {
+  const client = useQueryClient();
+  const key = lessonKey(investigationId);
+  const put = ({ version, document }: LessonView) =>
+    request<LessonView>('PUT', `/investigations/${investigationId}/lesson`, { version, document });
+  return useMutation({
+    scope: { id: `lesson ${investigationId}` },
+    mutationFn: async (change: (document: LessonDocument) => LessonDocument) => {
+      // The page shows the change already; what it is made on is the server's own.
+      for (let tries = 0; ; tries++) {
+        const now = await fetchLesson(investigationId);
+        try {
+          return await put({ version: now.version, document: change(now.document) });
+        } catch (error) {
+          if (tries >= 3 || !isProblem(error, 409)) throw error;
+        }
+      }
+    },
+    onMutate: (change) => {
+      client.setQueryData<LessonView>(key, (now) => now && { ...now, document: change(now.document) });
+    },
+    onSuccess: (saved) => client.setQueryData(key, saved),
+    onError: () => void client.invalidateQueries({ queryKey: key }),
+  });
+}

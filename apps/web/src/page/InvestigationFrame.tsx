@@ -7,6 +7,7 @@ import { Link, useParams, useSearchParams } from 'react-router';
 import { useLive } from '../api/live';
 import { useInvestigation, useRoom } from '../api/queries';
 import { DayRibbon } from '../ribbon/DayRibbon';
+import { NO_PEGS, type RibbonPeg } from '../ribbon/RibbonPegs';
 import { Loaded } from './Notices';
 import { PageHead } from './PageHead';
 import { recordedOn, type Ribbon, ribbonOf } from '@bright-sprout/core/ribbon/ribbon';
@@ -24,6 +25,8 @@ export interface Looked {
   look: (day: IsoDay) => void;
   /** The recorded day before it. */
   before: IsoDay | null;
+  /** Hangs something on the days of the tape that it tells of. */
+  hang: (pegs: readonly RibbonPeg[]) => void;
 }
 
 /** Header, tape of days and stations around everything that is about one investigation. */
@@ -68,6 +71,7 @@ function Framed({
 }) {
   const { investigation } = records;
   const [search, setSearch] = useSearchParams();
+  const [pegs, hang] = useState<readonly RibbonPeg[]>(NO_PEGS);
   const today = todayIn(investigation.class.timeZone);
   const ribbon = useMemo(() => ribbonOf(records, today), [records, today]);
   // The page follows the hand at once; the address follows when the hand rests.
@@ -95,7 +99,7 @@ function Framed({
   const newest = newestDay(ribbon, wholeClass);
   const lookedAt = (wish: IsoDay | null): Looked => {
     const day = wish !== null && known.includes(wish) ? wish : newest;
-    return { records, day, before: day === null ? null : (known[known.indexOf(day) - 1] ?? null), look: setWanted };
+    return { records, day, before: day === null ? null : (known[known.indexOf(day) - 1] ?? null), look: setWanted, hang };
   };
   const looked = lookedAt(wanted);
   const room = useRoom(investigation.class.id);
@@ -128,7 +132,14 @@ function Framed({
   return (
     <>
       {head}
-      <DayRibbon ribbon={ribbon} sownOn={investigation.sownOn} chosen={looked.day} onChoose={setWanted} warmth={warmth} />
+      <DayRibbon
+        ribbon={ribbon}
+        sownOn={investigation.sownOn}
+        chosen={looked.day}
+        onChoose={setWanted}
+        warmth={warmth}
+        pegs={pegs}
+      />
       {stations}
       <main>{children(looked)}</main>
     </>

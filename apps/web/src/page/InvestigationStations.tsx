@@ -38,6 +38,13 @@ export function InvestigationStations({
           done: share === 1,
         },
         { to: `${base}/compare${keep}`, name: 'Compare', state: readings.length === 0 ? 'after a check' : 'ready', done: false },
+        {
+          to: `${base}/conclude${keep}`,
+          name: 'Conclude',
+          state: readings.length === 0 ? 'after a check' : investigation.phase === 'finished' ? 'finished' : 'the lesson',
+          done: investigation.phase === 'finished',
+          within: true,
+        },
       ]}
       aside={
         investigation.phase === 'finished'

@@ -7,6 +7,8 @@ export interface Station {
   /** Where the work stands there. */
   state: string;
   done: boolean;
+  /** Its own pages belong to it too. */
+  within?: boolean;
 }
 
 /** The stations of the work as stick labels on the soil line. */
@@ -14,7 +16,7 @@ export function Stations({ stations, aside }: { stations: Station[]; aside: stri
   return (
     <nav className="stations" aria-label="Stations">
       {stations.map((s) => (
-        <NavLink key={s.to} to={s.to} className="station" end>
+        <NavLink key={s.to} to={s.to} className="station" end={!s.within}>
           <span className="station-face">
             {s.done && (
               <svg width="14" height="12" viewBox="0 0 14 12" aria-hidden="true">

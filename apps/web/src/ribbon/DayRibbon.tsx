@@ -3,6 +3,7 @@ import { type RoomDay } from '@bright-sprout/core/room/roomRecord';
 import { type KeyboardEvent, memo, type PointerEvent, useMemo, useRef } from 'react';
 import { dayWords, recordedOn, type Ribbon, type RibbonDay } from '@bright-sprout/core/ribbon/ribbon';
 import { RibbonMarks } from './RibbonMarks';
+import { NO_PEGS, type RibbonPeg, RibbonPegs } from './RibbonPegs';
 import { useWidth } from '../page/useWidth';
 import { tapeColumns, tapeEdges } from './tapeEdges';
 import './dayRibbon.scss';
@@ -14,13 +15,15 @@ interface Props {
   onChoose: (day: IsoDay) => void;
   /** Lowest and highest temperature of days on which the room was read, °C. */
   warmth?: readonly RoomDay[];
+  /** Numbered pegs under the days that they tell of. */
+  pegs?: readonly RibbonPeg[];
 }
 
 const DENSE = 45;
 const NO_WARMTH: readonly RoomDay[] = [];
 
 /** A tape of days from getting ready to the end; moving along it moves through the recorded days. */
-export function DayRibbon({ ribbon, sownOn, chosen, onChoose, warmth = NO_WARMTH }: Props) {
+export function DayRibbon({ ribbon, sownOn, chosen, onChoose, warmth = NO_WARMTH, pegs = NO_PEGS }: Props) {
   const tape = useRef<HTMLDivElement>(null);
   const width = useWidth(tape);
   const { days } = ribbon;
@@ -80,7 +83,8 @@ export function DayRibbon({ ribbon, sownOn, chosen, onChoose, warmth = NO_WARMTH
           <Day key={d.day} day={d} chosen={d.day === chosen} at={i / days.length} week={showsWeek(d, i, days.length, flagAt)} />
         ))}
       </div>
-      <RibbonMarks ribbon={ribbon} edges={edges} width={width} warmth={warmth} />
+      <RibbonMarks ribbon={ribbon} edges={edges} width={width} warmth={pegs.length > 0 ? NO_WARMTH : warmth} />
+      {pegs.length > 0 && <RibbonPegs days={days} edges={edges} width={width} pegs={pegs} />}
     </div>
   );
 }

@@ -30,7 +30,13 @@ export interface DrawnSpan {
 /** What a talking point shows; every number in it is a record's, in the stored unit of the lesson's measure. */
 export type PointFigure =
   | { kind: 'plants'; day: IsoDay; plants: DrawnPlant[]; band: { low: number; high: number } | null }
-  | { kind: 'lines'; lines: DrawnLine[]; stretch: { from: IsoDay; to: IsoDay } | null; cross: IsoDay | null }
+  | {
+      kind: 'lines';
+      lines: DrawnLine[];
+      /** `off`: nobody was there. */
+      stretch: { from: IsoDay; to: IsoDay; off: boolean } | null;
+      cross: IsoDay | null;
+    }
   | { kind: 'struck'; containerId: string; was: number; now: number }
   | { kind: 'spans'; spans: DrawnSpan[]; zero: boolean; band: { low: number; high: number } | null }
   | { kind: 'counts'; rows: { key: string; label: string; out: number; of: number }[] }

@@ -29,7 +29,7 @@ const less = (a: ReadonlyMap<string, number>, b: ReadonlyMap<string, number>): n
 const classLine = (lesson: Lesson, stretch: Pick<Stretch, 'from' | 'to'>) => ({
   kind: 'lines' as const,
   lines: [{ key: '', points: lineOf(lesson, '') }],
-  stretch: { from: stretch.from, to: stretch.to },
+  stretch: { from: stretch.from, to: stretch.to, off: false },
   cross: null,
 });
 
@@ -141,7 +141,7 @@ export function dipOverDaysOff(lesson: Lesson): Found<'dip-over-days-off'>[] {
       figure: {
         kind: 'lines',
         lines: [{ key: treatment ?? '', points: lineOf(lesson, treatment ?? '') }],
-        stretch: { from: gap.from, to: gap.to },
+        stretch: { from: gap.from, to: gap.to, off: true },
         cross: null,
       },
     },

@@ -1,0 +1,65 @@
+import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { recordedDays } from '@bright-sprout/core/readings/standing';
+import { daysBetween, formatDay } from '@bright-sprout/core/calendar/days';
+import { type OwnPoint } from '@bright-sprout/core/conclude/points/arranged';
+import { useState } from 'react';
+import { Form } from 'react-bootstrap';
+import { v7 } from 'uuid';
+import { Field } from '../../../entry/Field';
+
+/** Something the teacher or the class noticed that no record says. */
+export function OwnPointForm({ records, onAdd }: { records: InvestigationRecords; onAdd: (own: OwnPoint) => void }) {
+  const days = recordedDays(records.readings);
+  const [open, setOpen] = useState(false);
+  const [title, setTitle] = useState('');
+  const [asks, setAsks] = useState('');
+  const [day, setDay] = useState(days[days.length - 1] ?? '');
+  const [missing, setMissing] = useState(false);
+  if (!open)
+    return (
+      <button type="button" className="btn btn-dashed" onClick={() => setOpen(true)}>
+        Add one of your own
+      </button>
+    );
+  const add = () => {
+    if (title.trim() === '') return setMissing(true);
+    onAdd({ id: v7(), title: title.trim(), asks: asks.trim(), day });
+    setOpen(false);
+    setTitle('');
+    setAsks('');
+    setMissing(false);
+  };
+  return (
+    <form
+      className="own-point"
+      onSubmit={(event) => {
+        event.preventDefault();
+        add();
+      }}
+    >
+      <Field label="What did you see?" error={missing ? { message: 'Write what there is to see.' } : undefined}>
+        {(props) => <Form.Control {...props} maxLength={200} value={title} onChange={(e) => setTitle(e.target.value)} />}
+      </Field>
+      <Field label="What do you ask the class?">
+        {(props) => <Form.Control {...props} maxLength={200} value={asks} onChange={(e) => setAsks(e.target.value)} />}
+      </Field>
+      <Field label="On which day?">
+        {(props) => (
+          <Form.Select {...props} value={day} onChange={(e) => setDay(e.target.value)}>
+            {days.map((d) => (
+              <option key={d} value={d}>
+                day {daysBetween(records.investigation.sownOn, d)} · {formatDay(d)}
+              </option>
+            ))}
+          </Form.Select>
+        )}
+      </Field>
+      <button type="submit" className="btn">
+        Hang it up
+      </button>
+      <button type="button" className="btn btn-plain" onClick={() => setOpen(false)}>
+        Leave it
+      </button>
+    </form>
+  );
+}

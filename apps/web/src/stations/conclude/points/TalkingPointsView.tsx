@@ -1,0 +1,198 @@
+import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type LessonDocument } from '@bright-sprout/contracts/conclude';
+import { moved } from '@bright-sprout/core/conclude/points/arranged';
+import { formatDay, daysBetween } from '@bright-sprout/core/calendar/days';
+import { counted } from '@bright-sprout/core/words/plural';
+import { useEffect, useRef, useState } from 'react';
+import { useChangeLesson } from '../../../api/queries';
+import { Grains } from '../../../conclude/Grains';
+import { PointFigureView } from '../../../conclude/PointFigureView';
+import { type Looked } from '../../../page/InvestigationFrame';
+import { Empty, ProblemNotice, Waiting } from '../../../page/Notices';
+import { useWidth } from '../../../page/useWidth';
+import { type Measure } from '@bright-sprout/core/measures/measure';
+import { ConcludeFrame } from '../ConcludeFrame';
+import { OwnPointForm } from './OwnPointForm';
+import { PointPeg } from './PointPeg';
+import { type ShownPoint, usePoints } from './usePoints';
+
+export function TalkingPointsView() {
+  return <ConcludeFrame>{({ records, hang }) => <TalkingPoints records={records} hang={hang} />}</ConcludeFrame>;
+}
+
+function TalkingPoints({ records, hang }: Pick<Looked, 'records' | 'hang'>) {
+  const { points, measure, error } = usePoints(records);
+  const [chosen, setChosen] = useState<string | null>(null);
+  const [showHidden, setShowHidden] = useState(false);
+  const change = useChangeLesson(records.investigation.id);
+  const shown = points?.filter((p) => !p.hidden) ?? null;
+  const open = shown?.find((p) => p.key === chosen) ?? shown?.[0] ?? null;
+  useEffect(() => {
+    hang((shown ?? []).map((p) => ({ day: p.day, name: String(p.number), open: p === open })));
+    return () => hang([]);
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- both are made anew from these
+  }, [points, open?.key, hang]);
+  if (error) return <ProblemNotice error={error} />;
+  if (points === null || shown === null) return <Waiting>Looking through what you have recorded …</Waiting>;
+  const hidden = points.filter((p) => p.hidden);
+  const edit = (next: (d: LessonDocument) => LessonDocument) => change.mutate(next);
+  const toggled = (list: string[], key: string) => (list.includes(key) ? list.filter((k) => k !== key) : [...list, key]);
+  const acts = (p: ShownPoint) => ({
+    onPin: () => edit((d) => ({ ...d, pinned: toggled(d.pinned, p.key) })),
+    onHide: () => edit((d) => ({ ...d, hidden: toggled(d.hidden, p.key) })),
+    onMove: (by: -1 | 1) => edit((d) => ({ ...d, order: moved(points, p.key, by) })),
+    onRemove: p.own ? () => edit((d) => ({ ...d, own: d.own.filter((o) => o.id !== p.own!.id) })) : null,
+  });
+  return (
+    <section aria-label="Talking points" className="talking-points">
+      {open ? (
+        <OpenPoint key={open.key} point={open} records={records} measure={measure} {...acts(open)} />
+      ) : (
+        <Empty title="Nothing stands out so far">
+          <p>Points are found in what you record: come back after some more checks, or write one of your own.</p>
+        </Empty>
+      )}
+      <div>
+        <h2 className="points-title">
+          {counted(shown.length, 'thing')} your plants ask, <span className="second">what luck does most seldom first</span>
+        </h2>
+        <ol className="points-list">
+          {shown
+            .filter((p) => p !== open)
+            .map((p) => (
+              <li key={p.key}>
+                <button type="button" className="point-row" onClick={() => setChosen(p.key)}>
+                  <PointPeg number={p.number!} />
+                  <span className="point-thumb">
+                    {p.found && (
+                      <PointFigureView
+                        figure={p.found.figure}
+                        records={records}
+                        measure={measure}
+                        width={112}
+                        height={66}
+                        small
+                      />
+                    )}
+                  </span>
+                  <span className="point-words">
+                    <b>{p.title}</b>
+                    <span>{p.asks}</span>
+                  </span>
+                </button>
+                <PointActs point={p} {...acts(p)} />
+              </li>
+            ))}
+        </ol>
+        <div className="points-foot">
+          <OwnPointForm records={records} onAdd={(own) => edit((d) => ({ ...d, own: [...d.own, own] }))} />
+          {hidden.length > 0 && (
+            <button type="button" className="btn btn-plain" aria-expanded={showHidden} onClick={() => setShowHidden(!showHidden)}>
+              {hidden.length} hidden · {showHidden ? 'fold' : 'show'}
+            </button>
+          )}
+        </div>
+        {showHidden && (
+          <ul className="points-hidden">
+            {hidden.map((p) => (
+              <li key={p.key}>
+                {p.title}{' '}
+                <button type="button" className="btn btn-plain" onClick={acts(p).onHide}>
+                  show it again
+                </button>
+              </li>
+            ))}
+          </ul>
+        )}
+        {change.error && <ProblemNotice error={change.error} />}
+      </div>
+    </section>
+  );
+}
+
+interface Acts {
+  onPin: () => void;
+  onHide: () => void;
+  onMove: (by: -1 | 1) => void;
+  /** Only what the teacher wrote can be taken away. */
+  onRemove: (() => void) | null;
+}
+
+function PointActs({ point, onPin, onHide, onMove, onRemove }: { point: ShownPoint } & Acts) {
+  return (
+    <span className="point-acts">
+      <button type="button" className="point-act" aria-pressed={point.pinned} onClick={onPin}>
+        {point.pinned ? 'pinned' : 'pin'}
+      </button>
+      <button type="button" className="point-act" onClick={() => onMove(-1)} aria-label={`Earlier: ${point.title}`}>
+        ↑
+      </button>
+      <button type="button" className="point-act" onClick={() => onMove(1)} aria-label={`Later: ${point.title}`}>
+        ↓
+      </button>
+      <button type="button" className="point-act" onClick={onRemove ?? onHide}>
+        {onRemove ? 'take away' : 'hide'}
+      </button>
+      <span className="point-odds second">
+        <Grains chance={point.found?.chance ?? null} />
+        {point.luck ? point.luck.often.replace(/^in /, '').replace(/ classes$/, '') : point.own ? 'yours' : 'no luck in it'}
+      </span>
+    </span>
+  );
+}
+
+function OpenPoint({
+  point,
+  records,
+  measure,
+  ...acts
+}: { point: ShownPoint; records: InvestigationRecords; measure: Measure } & Acts) {
+  const holder = useRef<HTMLDivElement>(null);
+  const width = useWidth(holder, 620);
+  const [working, setWorking] = useState(false);
+  const { sownOn } = records.investigation;
+  return (
+    <article className="point-open" aria-label={`Point ${point.number}`}>
+      <header>
+        <PointPeg number={point.number!} open />
+        <div>
+          <h2>{point.title}</h2>
+          <p className="point-asks">{point.asks}</p>
+        </div>
+      </header>
+      <div ref={holder} role="img" aria-label={point.title} className="point-figure">
+        {point.found && width > 60 && (
+          <PointFigureView
+            figure={point.found.figure}
+            records={records}
+            measure={measure}
+            width={width}
+            height={Math.round(Math.min(352, Math.max(240, width * 0.56)))}
+            small={false}
+          />
+        )}
+      </div>
+      <div className="point-foot">
+        <span>
+          <Grains chance={point.found?.chance ?? null} />{' '}
+          {point.luck
+            ? `Luck alone does this ${point.luck.often}.`
+            : point.own
+              ? 'Your own point.'
+              : 'This happened: luck is not in question.'}
+        </span>
+        {point.luck && (
+          <button type="button" className="btn btn-plain" aria-expanded={working} onClick={() => setWorking(!working)}>
+            {working ? 'Fold the working' : 'Show the working'}
+          </button>
+        )}
+      </div>
+      {working && point.luck && (
+        <p className="second">
+          Counted: {point.luck.counted}. Point of {formatDay(point.day)}, day {daysBetween(sownOn, point.day)}.
+        </p>
+      )}
+      <PointActs point={point} {...acts} />
+    </article>
+  );
+}
