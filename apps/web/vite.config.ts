@@ -23,7 +23,7 @@ export default defineConfig({
       },
       workbox: {
         globPatterns: ['**/*.{js,css,html,woff2,svg}'],
-        globIgnores: ['**/plotly*'],
+        globIgnores: ['**/plotly*', '**/pdfmake*', '**/docx*'],
         maximumFileSizeToCacheInBytes: 1_200_000,
         // Only the pages of teams are kept: a teacher's page is always the newest.
         directoryIndex: null,
@@ -39,7 +39,7 @@ export default defineConfig({
           },
           {
             urlPattern: ({ url, request }) =>
-              request.method === 'GET' && /^\/api\/v1\/(bench|bench\/predictions)$/.test(url.pathname),
+              request.method === 'GET' && /^\/api\/v1\/bench(\/(predictions|(conclude|investigations)(\/[0-9a-f-]+)?))?$/.test(url.pathname),
             handler: 'NetworkFirst',
             options: { cacheName: 'bench', networkTimeoutSeconds: 5, cacheableResponse: { statuses: [200] } },
           },

@@ -35,6 +35,8 @@ const TalkingPointsView = lazy(() =>
 const RunThroughView = lazy(() =>
   import('./stations/conclude/points/RunThroughView').then((m) => ({ default: m.RunThroughView })),
 );
+const ClaimsView = lazy(() => import('./stations/conclude/claims/ClaimsView').then((m) => ({ default: m.ClaimsView })));
+const ClaimView = lazy(() => import('./team/claim/ClaimView').then((m) => ({ default: m.ClaimView })));
 const ImportView = lazy(() => import('./front/importCsv/ImportView').then((m) => ({ default: m.ImportView })));
 
 export function App() {
@@ -55,6 +57,7 @@ export function App() {
           <Route path="/bench/sow/:id" element={<TeamSowView />} />
           <Route path="/bench/notebook/:id" element={<NotebookView />} />
           <Route path="/bench/wall/:id" element={<TeamWallView />} />
+          <Route path="/bench/conclude/:id" element={<ClaimView />} />
           <Route path="/screen/:token" element={<ScreenView />} />
           <Route path="/*" element={<TeacherPages />} />
         </Routes>
@@ -99,6 +102,7 @@ function TeacherPages() {
       <Route path="/investigations/:id/compare" element={<CompareView />} />
       <Route path="/investigations/:id/deal" element={<DealAgainView />} />
       <Route path="/investigations/:id/conclude" element={<TalkingPointsView />} />
+      <Route path="/investigations/:id/conclude/claims" element={<ClaimsView />} />
       <Route path="/investigations/:id/run-through" element={<RunThroughView />} />
       <Route
         path="*"

@@ -57,7 +57,7 @@ export class ClaimsService {
     return { own, others: document.claimsOpen ? others : null, goals: document.goals };
   }
 
-  /** Keeps what was written once, however often it is sent; sent again with later words it becomes those. */
+  /** Keeps what was written once, however often it is sent. */
   async write(team: TeamRequester, investigationId: string, id: string, request: ClaimEntryRequest): Promise<ClaimEntry> {
     const { classId } = await this.scope.investigationOf(team, investigationId);
     const recordedAt = doneAt(rightMoment(team, request.recordedAt), timeNow());
@@ -66,12 +66,7 @@ export class ClaimsService {
     if (there) {
       if (there.investigationId !== investigationId || there.teamId !== team.teamId || there.part !== request.part)
         throw new Problem(409, OTHER_ID);
-      if (there.recordedAt >= recordedAt) return entryView(there);
-      await this.db.work(async () => {
-        await this.db.of(ClaimEntryEntity).update({ id }, { text: request.text, recordedAt });
-        await this.changes.note({ kind: 'claims-changed', classId, investigationId });
-      });
-      return entryView(row);
+      return entryView(there);
     }
     if ((await this.db.of(ClaimEntryEntity).countBy({ investigationId, teamId: team.teamId })) >= MOST_ENTRIES)
       throw new Problem(422, 'So much is written down for this conclusion that no more fits.');

@@ -2,6 +2,7 @@ import { clockAhead, msNow } from '@bright-sprout/core/clock/clock';
 import { type SaveCareRequest } from '@bright-sprout/contracts/care';
 import { type SaveCheckRequest } from '@bright-sprout/contracts/checks';
 import { HELD_KINDS } from '@bright-sprout/contracts/heldKinds';
+import { type ClaimEntryRequest } from '@bright-sprout/contracts/conclude';
 import { type SaveDeviationRequest } from '@bright-sprout/contracts/deviations';
 import { type PhotoRequest } from '@bright-sprout/contracts/photos';
 import { type TogetherReadingRequest } from '@bright-sprout/contracts/together';
@@ -12,13 +13,14 @@ import { request, ServerProblem } from './client';
 
 /**
  * What a team enters: a look at a container, a picture of it, something done, something that went otherwise, one of these taken
- * back, or what it reads together with the class.
+ * back, what it reads together with the class, or a part of what it concludes.
  */
 export type Entered =
   | { kind: 'check'; body: SaveCheckRequest }
   | { kind: 'care'; body: SaveCareRequest }
   | { kind: 'deviation'; body: SaveDeviationRequest }
   | { kind: 'together'; body: TogetherReadingRequest & { of: string } }
+  | { kind: 'claim'; body: ClaimEntryRequest & { of: string } }
   | { kind: 'photo'; body: { about: PhotoRequest; picture: Blob } }
   | { kind: 'care-back' | 'deviation-back' | 'photo-back'; body: { of: string } };
 
@@ -63,6 +65,10 @@ function send(entry: WaitingEntry): Promise<unknown> {
     }
     case 'together':
       return request('PUT', `/bench/together/${entry.body.of}`, { typed: entry.body.typed }, as);
+    case 'claim': {
+      const { of, ...written } = entry.body;
+      return request('PUT', `/bench/conclude/${of}/entries/${entry.id}`, written, as);
+    }
     case 'photo-back':
       return request('DELETE', `/bench/photos/${entry.body.of}`, undefined, as);
     case 'care-back':
@@ -77,6 +83,8 @@ const isHeld = ({ kind }: WaitingEntry) => HELD_KINDS.some((k) => k === kind);
 /** What an entry is about: a later one about the same waits until it is through, all others may pass it. */
 function subjectOf(entry: WaitingEntry): string {
   if (entry.kind === 'check') return entry.body.containerId;
+  // Parts of a conclusion say themselves which is the newest.
+  if (entry.kind === 'claim') return entry.id;
   return 'of' in entry.body ? entry.body.of : entry.id;
 }
 

@@ -14,6 +14,11 @@ export function AllDone({ investigation, onLeave }: { investigation: Investigati
             See the whole class
           </Link>
         )}
+        {investigation.sharedWithTeams && (
+          <Link className="btn" to={`/bench/conclude/${investigation.id}`}>
+            What we found out
+          </Link>
+        )}
         <Link className="btn" to={`/bench/notebook/${investigation.id}`}>
           Our notebook
         </Link>

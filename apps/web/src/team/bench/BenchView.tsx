@@ -5,7 +5,7 @@ import { Link, Navigate, useSearchParams } from 'react-router';
 import { isProblem, request } from '../../api/client';
 import { forgetTeam } from '../../api/forgetTeam';
 import { theOutbox, useWaiting } from '../../api/outbox';
-import { useAskedPredictions, useAskedTogether, useBench } from '../../api/queries';
+import { useAskedPredictions, useAskedTogether, useBench, useConclusions } from '../../api/queries';
 import { Empty, ProblemNotice, Waiting } from '../../page/Notices';
 import { Checking } from './Checking';
 import './bench.scss';
@@ -54,11 +54,21 @@ function TeamBench({ bench }: { bench: Bench }) {
         <b>{a.answer ? 'You have predicted' : 'What do you expect?'}</b> {a.question}
       </Link>
     ));
+  // What has ended is concluded from here; what still grows offers it when all are checked.
+  const ended = (useConclusions().data ?? []).filter(
+    (c) => !investigations.some((i) => i.investigation.id === c.investigationId),
+  );
+  const toConclude = ended.map((c) => (
+    <Link key={c.investigationId} className="bench-predict" to={`/bench/conclude/${c.investigationId}`}>
+      <b>What did you find out?</b> {c.question}
+    </Link>
+  ));
   if (!chosen)
     return (
       <main className="page">
         {readTogether}
         {toPredict}
+        {toConclude}
         <Empty title={`${team.nickname}, your pots are not sown yet`}>
           <p>When your teacher has set up an investigation, your containers are here.</p>
           <button type="button" className="btn" onClick={handOver.leave}>
@@ -71,6 +81,7 @@ function TeamBench({ bench }: { bench: Bench }) {
     <div className="bench-page">
       {readTogether}
       {toPredict}
+      {toConclude}
       {handOver.problem && (
         <div className="notice" role="alert">
           <p>{handOver.problem}</p>

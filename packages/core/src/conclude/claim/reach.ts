@@ -57,7 +57,7 @@ export function reachOf(text: string, facts: ReachFacts): ReachQuestion[] {
     ...onePlant(lower),
     ...noDifference(lower, said, facts),
     ...cause(lower, facts),
-    ...tooSure(lower, facts),
+    ...tooSure(lower, said, facts),
     ...direction(lower, said, facts),
   ];
   const kept: ReachQuestion[] = [];
@@ -80,13 +80,15 @@ const at = (found: RegExpExecArray): [number, number] => [found.index, found.ind
 /** `does not prove`, `not certain`: the word is there, and is not meant. */
 const isDenied = (text: string, index: number) => NEGATED_BEFORE.test(text.slice(0, index));
 
-function tooSure(text: string, { grew }: ReachFacts): ReachQuestion[] {
+function tooSure(text: string, said: Said | null, { grew, groups }: ReachFacts): ReachQuestion[] {
   const certain = firstOf(WORDS.certain, text);
   if (certain && !isDenied(text, certain.index)) return [{ code: 'too-sure', span: at(certain), facts: { word: certain[0] } }];
   const total = firstOf(WORDS.total, text);
   if (!total || isDenied(text, total.index) || WORDS.hedge.test(text)) return [];
-  const most = Math.max(...Object.values(grew).map((v) => v ?? 0));
-  return most > 0 ? [{ code: 'too-sure', span: at(total), facts: { word: total[0] } }] : [];
+  // Of those that are spoken of: all that were treated, where none is named.
+  const of = said?.of.length ? said.of : groups.filter((g) => !g.control).map((g) => g.key);
+  const most = Math.max(0, ...of.map((key) => grew[key] ?? 0));
+  return most > 0 ? [{ code: 'too-sure', span: at(total), facts: { word: total[0], grew: most } }] : [];
 }
 
 const NUMBERS = ['one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve'];

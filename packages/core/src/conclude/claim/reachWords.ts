@@ -21,7 +21,6 @@ export function reachWords(
   const { word, of, limit } = question.facts;
   const quoted = `“${word.trim()}”`;
   const pots = plural(container);
-  const grew = Math.max(0, ...Object.values(facts.grew).map((v) => v ?? 0));
   switch (question.code) {
     case 'too-sure':
       if (of !== undefined)
@@ -35,11 +34,12 @@ export function reachWords(
           ],
         };
       return {
-        asks: /stop|kill|die|grow|live/.test(word)
-          ? `You wrote ${quoted}. The ${shown.name === 'height' ? 'tallest of them' : 'largest of them'} reached ${shown.words(grew)}. What could you write instead?`
-          : young
-            ? `You wrote ${quoted}. How sure can ${facts.containers} ${pots} make us?`
-            : `You wrote ${quoted}. ${facts.containers} ${pots} can make something likely; what would somebody say who saw other ${pots}?`,
+        asks:
+          question.facts.grew !== undefined
+            ? `You wrote ${quoted}. The ${shown.name === 'height' ? 'tallest of them' : 'largest of them'} reached ${shown.words(question.facts.grew)}. What could you write instead?`
+            : young
+              ? `You wrote ${quoted}. How sure can ${facts.containers} ${pots} make us?`
+              : `You wrote ${quoted}. ${facts.containers} ${pots} can make something likely; what would somebody say who saw other ${pots}?`,
         offers: [
           { words: `… ${shown.less}`, change: { verb: 'less' } },
           { words: 'We saw that …', change: { lead: 'saw' } },

@@ -1,0 +1,44 @@
+import { type ClaimSubject } from '@bright-sprout/core/claims/claimSubject';
+import { type ClaimParts } from '@bright-sprout/core/conclude/claim/claimParts';
+import { type ReachFacts } from '@bright-sprout/core/conclude/claim/reach';
+import { reachWords } from '@bright-sprout/core/conclude/claim/reachWords';
+import { type AskedQuestion } from './useClaimAnswer';
+
+/** One friendly question with ways to go on; it can be left, and what was written stays. */
+export function ReachAsk({
+  question,
+  facts,
+  subject,
+  onChange,
+  onKeep,
+}: {
+  question: AskedQuestion;
+  facts: ReachFacts;
+  subject: ClaimSubject;
+  /** Null where the words were typed: then the offers are only words to try. */
+  onChange: ((change: Partial<ClaimParts>) => void) | null;
+  onKeep: () => void;
+}) {
+  const { asks, offers } = reachWords(question, facts, subject);
+  return (
+    <div className="reach-ask" role="status">
+      <p>{asks}</p>
+      <div className="reach-offers">
+        {offers.map((o) =>
+          onChange && Object.keys(o.change).length > 0 ? (
+            <button key={o.words} type="button" className="btn" onClick={() => onChange(o.change)}>
+              {o.words}
+            </button>
+          ) : (
+            <span key={o.words} className="reach-hint">
+              Try: {o.words}
+            </span>
+          ),
+        )}
+        <button type="button" className="btn" onClick={onKeep}>
+          Keep it: we can say why
+        </button>
+      </div>
+    </div>
+  );
+}

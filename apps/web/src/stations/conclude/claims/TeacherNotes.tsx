@@ -1,0 +1,69 @@
+import { type ClaimNoteRequest, type TeamClaimView } from '@bright-sprout/contracts/conclude';
+import { teamClaimOf } from '@bright-sprout/core/conclude/claim/claimEntries';
+import { useState } from 'react';
+import { Form } from 'react-bootstrap';
+import { v7 } from 'uuid';
+import { request } from '../../../api/client';
+import { useWrite } from '../../../api/queries';
+import { ProblemNotice } from '../../../page/Notices';
+
+/** What the teacher says to one team: said, answered, taken back. */
+export function TeacherNotes({ investigationId, view }: { investigationId: string; view: TeamClaimView }) {
+  const [text, setText] = useState('');
+  const [id, setId] = useState<string>(() => v7());
+  const path = `/investigations/${investigationId}/claims/${view.team.id}/notes`;
+  const say = useWrite((note: ClaimNoteRequest) => request('PUT', `${path}/${id}`, note), 'conclude');
+  const back = useWrite((noteId: string) => request('DELETE', `${path}/${noteId}`), 'conclude');
+  const { answers } = teamClaimOf(view.entries);
+  const send = (kind: ClaimNoteRequest['kind']) =>
+    say.mutate(
+      { kind, text: text.trim() },
+      {
+        onSuccess: () => {
+          setText('');
+          setId(v7());
+        },
+      },
+    );
+  const error = say.error ?? back.error;
+  return (
+    <div>
+      <ul className="claim-notes">
+        {view.notes.map((n) => (
+          <li key={n.id}>
+            {n.text}{' '}
+            <button type="button" className="btn btn-plain" onClick={() => back.mutate(n.id)}>
+              take back
+            </button>
+            {answers[n.id] && (
+              <p className="mb-0">
+                <b>They answer:</b> {answers[n.id]}
+              </p>
+            )}
+          </li>
+        ))}
+      </ul>
+      <div className="d-flex flex-wrap gap-2">
+        <Form.Control
+          aria-label={`Say something to ${view.team.nickname}`}
+          placeholder={`To ${view.team.nickname}`}
+          maxLength={500}
+          value={text}
+          onChange={(e) => setText(e.target.value)}
+        />
+        <button type="button" className="btn" disabled={text.trim() === '' || say.isPending} onClick={() => send('question')}>
+          Ask back
+        </button>
+        <button
+          type="button"
+          className="btn btn-plain"
+          disabled={text.trim() === '' || say.isPending}
+          onClick={() => send('comment')}
+        >
+          Comment
+        </button>
+      </div>
+      {error && <ProblemNotice error={error} />}
+    </div>
+  );
+}

@@ -1,0 +1,243 @@
+import { type BenchClaims } from '@bright-sprout/contracts/conclude';
+import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { addressOf } from '@bright-sprout/core/compare/address';
+import { refText } from '@bright-sprout/core/conclude/claim/evidence';
+import { sentenceStarters } from '@bright-sprout/core/conclude/claim/reachWords';
+import { IN, partsText } from '@bright-sprout/core/conclude/claim/claimEntries';
+import { useMemo, useRef, useState } from 'react';
+import { Link } from 'react-router';
+import { kindOf } from '../../compare/questionWords';
+import { ClaimFigure } from '../../conclude/claim/ClaimFigure';
+import { EvidenceCard } from '../../conclude/claim/EvidenceCard';
+import { ReachAsk } from '../../conclude/claim/ReachAsk';
+import { keptName, readClaim, useClaimAnswer } from '../../conclude/claim/useClaimAnswer';
+import { EmblemMark } from '../../marks/EmblemMark';
+import { Waiting } from '../../page/Notices';
+import { useWidth } from '../../page/useWidth';
+import { ReadAloud } from '../bench/ReadAloud';
+import { Unsent } from '../bench/Unsent';
+import { ClaimSentence } from './ClaimSentence';
+import { Notes } from './Notes';
+import { OtherClaims } from './OtherClaims';
+import { PictureClaim } from './PictureClaim';
+import { UnitWords } from './UnitWords';
+import { useClaimDraft } from './useClaimDraft';
+
+/** Places for evidence that are drawn while they are empty. */
+const PLACES = 3;
+const MOST_EVIDENCE = 8;
+
+export function ClaimForm({ records, claims }: { records: InvestigationRecords; claims: BenchClaims }) {
+  const { investigation } = records;
+  const { team } = claims.own;
+  const early = investigation.class.gradeBand === 'early';
+  const draft = useClaimDraft(investigation.id, claims);
+  const { claim, write } = draft;
+  const answer = useClaimAnswer(records, claim);
+  const { questions, question, groups, shown, subject, facts, day, name } = answer;
+  const reading = readClaim(claim, answer);
+  const holder = useRef<HTMLDivElement>(null);
+  const width = useWidth(holder, 760);
+  const [full, setFull] = useState(false);
+  const own = useMemo(
+    () => new Set(investigation.containers.filter((c) => c.teamId === team.id).map((c) => c.id)),
+    [investigation, team.id],
+  );
+  const picked = reading.evidence.map((e) => e.name);
+  const pick = (text: string) => {
+    if (picked.includes(text)) return write(`evidence.${text}`, '');
+    if (picked.length >= MOST_EVIDENCE) return setFull(true);
+    setFull(false);
+    write(`evidence.${text}`, IN);
+  };
+  const keep = (q: Parameters<typeof keptName>[0]) => write(`kept.${keptName(q)}`, IN);
+  const open = reading.asksOfClaim.find((q) => !q.kept);
+  const openReason = reading.asksOfReasoning.find((q) => !q.kept);
+  const openEvidence = reading.asksOfEvidence.find((q) => !q.kept);
+  const starters = sentenceStarters(investigation.class.gradeBand, { kind: kindOf(investigation), factor: investigation.factor });
+  const aloud = [
+    reading.text,
+    ...reading.evidence.map((e) => `${e.code ?? e.group.label}: ${shown.words(e.value)}.`),
+    claim.reasoning,
+  ]
+    .filter(Boolean)
+    .join(' ');
+  return (
+    <>
+      <header className="claim-head">
+        <EmblemMark emblem={team.emblem} size={36} />
+        <h1>{team.nickname}</h1>
+        <span className="second">What we found out</span>
+        <span className="claim-saved" role="status">
+          {draft.unsent > 0 ? 'Kept on this device' : 'All saved'}
+        </span>
+      </header>
+      <Unsent waiting={draft.waiting} />
+      <Notes
+        notes={claims.own.notes}
+        answers={claim.answers}
+        early={early}
+        onAnswer={(id, text) => write(`answer.${id}`, text, 'typed')}
+      />
+      <section aria-label="Question and figure">
+        <p className="mb-1">
+          We asked{' '}
+          <span className="claim-question">
+            <select
+              aria-label="Our question"
+              value={questions.findIndex((q) => JSON.stringify(q) === JSON.stringify(question))}
+              onChange={(e) => {
+                const wanted = questions[Number(e.target.value)]!;
+                const search = new URLSearchParams({ ...addressOf(wanted, questions[0]!) });
+                search.set('day', wanted.when.kind === 'day' ? wanted.when.day : day);
+                write('question', search.toString());
+              }}
+            >
+              {questions.every((q) => JSON.stringify(q) !== JSON.stringify(question)) && (
+                <option value={-1}>{name(question)}</option>
+              )}
+              {questions.map((q, i) => (
+                <option key={i} value={i}>
+                  {name(q)}
+                </option>
+              ))}
+            </select>
+          </span>
+        </p>
+        <div ref={holder}>
+          {width > 60 && (
+            <ClaimFigure
+              width={width}
+              groups={groups}
+              shown={shown}
+              investigation={investigation}
+              team={team}
+              picked={picked}
+              onPick={(ref) => pick(refText(ref))}
+            />
+          )}
+        </div>
+        <p className="second mb-0">
+          {shown.drawsPlants ? `The plants with your emblem are yours. ` : ''}Tap a mark or a line to take it along as what you
+          saw.
+        </p>
+      </section>
+      <section aria-label="Our claim">
+        <h2>We claim</h2>
+        {facts === null ? (
+          <Waiting>Working out what can be said …</Waiting>
+        ) : early ? (
+          <PictureClaim parts={claim.parts} vocabulary={answer.vocabulary} onChange={(text) => write('claim', text)} />
+        ) : (
+          <ClaimSentence claim={claim} vocabulary={answer.vocabulary} open={open ?? null} onWrite={write} />
+        )}
+        {facts !== null && open && (
+          <ReachAsk
+            question={open}
+            facts={facts}
+            subject={subject}
+            onChange={claim.typed.trim() !== '' ? null : (change) => write('claim', partsText({ ...claim.parts, ...change }))}
+            onKeep={() => keep(open)}
+          />
+        )}
+      </section>
+      <section aria-label="Our evidence">
+        <h2>
+          We saw
+          <span className="second">
+            {picked.length === 0 ? 'what in the picture says so?' : picked.length < 2 ? 'one more on the other side helps' : ''}
+          </span>
+        </h2>
+        <div className="evidence-row">
+          {reading.evidence.map((piece) => (
+            <EvidenceCard
+              key={piece.name}
+              piece={piece}
+              records={records}
+              shown={shown}
+              day={day}
+              own={own}
+              onPutBack={() => write(`evidence.${piece.name}`, '')}
+            />
+          ))}
+          {Array.from({ length: Math.max(0, PLACES - picked.length) }, (_, i) => (
+            <div key={i} className="evidence-empty second">
+              {i === 0 ? 'Tap a mark, a plant or a line in the picture above' : ''}
+            </div>
+          ))}
+        </div>
+        {full && (
+          <p role="status" className="mt-2 mb-0">
+            {MOST_EVIDENCE} pieces are enough: put one back first.
+          </p>
+        )}
+        {facts !== null && openEvidence && (
+          <ReachAsk question={openEvidence} facts={facts} subject={subject} onChange={null} onKeep={() => keep(openEvidence)} />
+        )}
+      </section>
+      <section aria-label="Our reasoning">
+        <h2>We think this is because</h2>
+        <div className="claim-starters" role="group" aria-label={early ? 'What may be the reason' : 'Begin a sentence'}>
+          {(early ? EARLY_REASONS : starters).map((s) => (
+            <button
+              key={s}
+              type="button"
+              className="btn"
+              aria-pressed={early ? claim.reasoning === s : undefined}
+              onClick={() =>
+                write('reasoning', early ? s : claim.reasoning.trim() ? `${claim.reasoning.trimEnd()} ${s} ` : `${s} `)
+              }
+            >
+              {early ? s : `${s} …`}
+            </button>
+          ))}
+        </div>
+        {!early && (
+          <textarea
+            className="claim-text"
+            aria-label="Why we think so"
+            maxLength={2000}
+            value={claim.reasoning}
+            onChange={(e) => write('reasoning', e.target.value, 'typed')}
+          />
+        )}
+        {facts !== null && openReason && !early && (
+          <ReachAsk question={openReason} facts={facts} subject={subject} onChange={null} onKeep={() => keep(openReason)} />
+        )}
+        <UnitWords band={investigation.class.gradeBand} />
+      </section>
+      {claims.others && <OtherClaims others={claims.others} records={records} />}
+      <p>
+        <Link className="btn" to={`/bench/report/${investigation.id}`}>
+          Our report and poster
+        </Link>{' '}
+        <Link className="btn" to={`/bench/notebook/${investigation.id}`}>
+          Our notebook
+        </Link>{' '}
+        <Link className="btn" to="/bench">
+          Our containers
+        </Link>
+      </p>
+      <footer className="claim-foot">
+        <ReadAloud words={aloud || 'Nothing is written yet.'} />
+        <span className="second">{open || openReason || openEvidence ? 'You can go on and answer later.' : ''}</span>
+        <button
+          type="button"
+          className={claim.ready ? 'btn' : 'btn-next large'}
+          disabled={reading.text === ''}
+          onClick={() => write('ready', claim.ready ? '' : IN)}
+        >
+          {claim.ready ? 'Shown: take it back' : 'Show it'}
+        </button>
+      </footer>
+    </>
+  );
+}
+
+const EARLY_REASONS = [
+  'Plants need water.',
+  'Plants need light.',
+  'Plants need food from the soil.',
+  'It was too cold.',
+  'We do not know.',
+];

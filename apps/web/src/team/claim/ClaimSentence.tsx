@@ -1,0 +1,136 @@
+import { type EntryPart, partsText, type TeamClaim } from '@bright-sprout/core/conclude/claim/claimEntries';
+import {
+  type ClaimParts,
+  type ClaimVocabulary,
+  claimText,
+  claimWords,
+  groupWords,
+  LEAD_WORDS,
+  LEADS,
+  sizeBetween,
+  VERBS,
+  verbWords,
+} from '@bright-sprout/core/conclude/claim/claimParts';
+import { type AskedQuestion } from '../../conclude/claim/useClaimAnswer';
+import { RuledWord } from '../../page/RuledWord';
+
+/** The claim as a sentence whose words are chosen, or as the team's own words. */
+export function ClaimSentence({
+  claim,
+  vocabulary,
+  open,
+  onWrite,
+}: {
+  claim: TeamClaim;
+  vocabulary: ClaimVocabulary;
+  /** The question that hangs from one of its words. */
+  open: AskedQuestion | null;
+  onWrite: (part: EntryPart, text: string, how?: 'chosen' | 'typed') => void;
+}) {
+  if (claim.typed !== '')
+    return (
+      <>
+        <textarea
+          className="claim-text"
+          aria-label="Our claim in our own words"
+          maxLength={2000}
+          value={claim.typed === ' ' ? '' : claim.typed}
+          onChange={(e) => onWrite('typed', e.target.value === '' ? ' ' : e.target.value, 'typed')}
+        />
+        <button type="button" className="btn btn-plain" onClick={() => onWrite('typed', '')}>
+          Choose words instead
+        </button>
+      </>
+    );
+  const { groups, subject, contrasts } = vocabulary;
+  const { parts } = claim;
+  const change = (part: Partial<ClaimParts>) => onWrite('claim', partsText({ ...parts, ...part }));
+  const asked = open === null ? null : partAt(parts, vocabulary, open.span);
+  const mark = (part: string) => (asked === part ? ' asked' : '');
+  const chosen = (role: 'of' | 'against') =>
+    [
+      { value: '', label: role === 'of' ? 'which plants?' : 'than which?' },
+      ...groups.map((g) => ({ value: g.key, label: groupWords(g, subject) })),
+    ].map((c) => ({
+      ...c,
+      no: c.value !== '' && c.value === (role === 'of' ? parts.against : parts.of) ? 'it is named already' : null,
+    }));
+  const size = sizeBetween(parts.of, parts.against, contrasts, groups, subject);
+  return (
+    <>
+      <p className="claim-sentence">
+        <span className={mark('lead')}>
+          <RuledWord
+            name="How we begin"
+            value={parts.lead}
+            choices={LEADS.map((l) => ({ value: l, label: LEAD_WORDS[l] }))}
+            onChoose={(lead) => change({ lead })}
+          />
+        </span>{' '}
+        <span className={mark('of')}>
+          <RuledWord name="Which plants" value={parts.of} choices={chosen('of')} onChoose={(of) => change({ of })} />
+        </span>{' '}
+        <span className={mark('verb')}>
+          <RuledWord
+            name="What they did"
+            value={parts.verb}
+            choices={[
+              { value: '' as const, label: 'did what?' },
+              ...VERBS.map((v) => ({ value: v, label: verbWords(v, subject) })),
+            ]}
+            onChoose={(verb) => change({ verb })}
+          />
+        </span>{' '}
+        {(parts.verb === 'less' || parts.verb === 'more') && 'than '}
+        <span className={mark('against')}>
+          <RuledWord
+            name="Held against"
+            value={parts.against}
+            choices={chosen('against')}
+            onChoose={(against) => change({ against })}
+          />
+        </span>{' '}
+        {subject.when && (
+          <span className={mark('when')}>
+            <RuledWord
+              name="When"
+              value={parts.when ? 'yes' : 'no'}
+              choices={[
+                { value: 'no' as const, label: 'add: when?' },
+                { value: 'yes' as const, label: subject.when },
+              ]}
+              onChoose={(v) => change({ when: v === 'yes' })}
+            />
+          </span>
+        )}{' '}
+        {size !== '' && (
+          <span className={mark('size')}>
+            <RuledWord
+              name="How much"
+              value={parts.size ? 'yes' : 'no'}
+              choices={[
+                { value: 'no' as const, label: 'add: how much?' },
+                { value: 'yes' as const, label: `by about ${size}` },
+              ]}
+              onChoose={(v) => change({ size: v === 'yes' })}
+            />
+          </span>
+        )}
+        .
+      </p>
+      <button type="button" className="btn btn-plain" onClick={() => onWrite('typed', claimText(parts, vocabulary) || ' ')}>
+        Write it in our own words
+      </button>
+    </>
+  );
+}
+
+/** The part of the sentence in which a span of its text lies. */
+function partAt(parts: ClaimParts, vocabulary: ClaimVocabulary, [from]: [number, number]): string | null {
+  let at = 0;
+  for (const { part, text } of claimWords(parts, vocabulary)) {
+    if (from < at + text.length) return part;
+    at += text.length + 1;
+  }
+  return null;
+}

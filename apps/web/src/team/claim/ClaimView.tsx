@@ -1,0 +1,63 @@
+import { type BenchClaims } from '@bright-sprout/contracts/conclude';
+import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { currentReadings } from '@bright-sprout/core/readings/reading';
+import { useQueryClient } from '@tanstack/react-query';
+import { useEffect } from 'react';
+import { Link, Navigate, useParams } from 'react-router';
+import { isProblem } from '../../api/client';
+import { theOutbox } from '../../api/outbox';
+import { useBenchClaims, useSharedInvestigation } from '../../api/queries';
+import { Empty, Loaded } from '../../page/Notices';
+import { ClaimForm } from './ClaimForm';
+import '../../conclude/claim/claim.scss';
+import '../bench/bench.scss';
+
+/** What a team found out: its question, its claim, what it saw, and why it thinks so. */
+export function ClaimView() {
+  const { id = '' } = useParams();
+  const client = useQueryClient();
+  const records = useSharedInvestigation(id);
+  const claims = useBenchClaims(id);
+  const teamId = claims.data?.own.team.id;
+  useEffect(() => (teamId ? theOutbox().actAs(teamId) : undefined), [teamId]);
+  useEffect(
+    () => theOutbox().onConfirmed(() => void client.invalidateQueries({ queryKey: ['bench', 'conclude', id] })),
+    [client, id],
+  );
+  if (isProblem(claims.error, 401) || isProblem(records.error, 401)) return <Navigate to="/join" replace />;
+  if (isProblem(records.error, 403))
+    return (
+      <main className="claim-page">
+        <Empty title="Not open yet">
+          <p>Your teacher opens this when the class concludes. Your own containers are there in the meantime.</p>
+          <Link className="btn" to="/bench">
+            To our containers
+          </Link>
+        </Empty>
+      </main>
+    );
+  return (
+    <main className="claim-page">
+      <Loaded query={records} what="the class’s records">
+        {(found) => (
+          <Loaded query={claims} what="what you have written">
+            {(own) => <Written records={found} claims={own} />}
+          </Loaded>
+        )}
+      </Loaded>
+    </main>
+  );
+}
+
+function Written({ records, claims }: { records: InvestigationRecords; claims: BenchClaims }) {
+  if (currentReadings(records.readings).length === 0)
+    return (
+      <Empty title="Nothing is measured yet">
+        <p>After the first check, your figure is here, and you can say what you found out.</p>
+        <Link className="btn" to="/bench">
+          To our containers
+        </Link>
+      </Empty>
+    );
+  return <ClaimForm key={claims.own.team.id} records={records} claims={claims} />;
+}

@@ -1,0 +1,29 @@
+import { type TeamClaimView } from '@bright-sprout/contracts/conclude';
+import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { hasBegun, teamClaimOf } from '@bright-sprout/core/conclude/claim/claimEntries';
+import { useState } from 'react';
+import { TeamClaimCard } from '../../conclude/claim/TeamClaimCard';
+
+/** What the other teams found out, once the teacher has opened it. */
+export function OtherClaims({ others, records }: { others: readonly TeamClaimView[]; records: InvestigationRecords }) {
+  const [open, setOpen] = useState(false);
+  const written = others.filter((o) => hasBegun(teamClaimOf(o.entries)));
+  return (
+    <section aria-label="The other teams">
+      <h2>What the other teams found out</h2>
+      {written.length === 0 ? (
+        <p className="second">No other team has written anything yet.</p>
+      ) : open ? (
+        <div className="team-claims">
+          {written.map((o) => (
+            <TeamClaimCard key={o.team.id} view={o} records={records} />
+          ))}
+        </div>
+      ) : (
+        <button type="button" className="btn" onClick={() => setOpen(true)}>
+          Read {written.length === 1 ? 'one' : `all ${written.length}`}
+        </button>
+      )}
+    </section>
+  );
+}
