@@ -23,6 +23,19 @@ const FONTS = [
   ],
 ];
 
+// A PDF and a Word file hold no variable fonts: one cut of each for print.
+const PRINTED = [
+  [FONTS[0][0], 'print/archivo-heading.ttf', { wght: 740, wdth: 78 }],
+  [FONTS[1][0], 'print/atkinson-regular.ttf', { wght: 400 }],
+  [FONTS[1][0], 'print/atkinson-bold.ttf', { wght: 700 }],
+];
+
+for (const [from, to, variationAxes] of PRINTED) {
+  const cut = await subsetFont(readFileSync(require.resolve(from)), signs, { targetFormat: 'truetype', variationAxes });
+  writeFileSync(join(ROOT, 'apps/web/src/fonts', to), cut);
+  console.log(`${to}: ${cut.length} bytes`);
+}
+
 for (const [from, to, variationAxes] of FONTS) {
   const original = readFileSync(require.resolve(from));
   const cut = await subsetFont(original, signs, { targetFormat: 'woff2', variationAxes });

@@ -37,6 +37,14 @@ const RunThroughView = lazy(() =>
 );
 const ClaimsView = lazy(() => import('./stations/conclude/claims/ClaimsView').then((m) => ({ default: m.ClaimsView })));
 const ClaimView = lazy(() => import('./team/claim/ClaimView').then((m) => ({ default: m.ClaimView })));
+const ExpectedView = lazy(() => import('./stations/conclude/expected/ExpectedView').then((m) => ({ default: m.ExpectedView })));
+const NextView = lazy(() => import('./stations/conclude/next/NextView').then((m) => ({ default: m.NextView })));
+const ReportView = lazy(() => import('./stations/conclude/report/ReportView').then((m) => ({ default: m.ReportView })));
+const CertificatesView = lazy(() =>
+  import('./stations/conclude/certificates/CertificatesView').then((m) => ({ default: m.CertificatesView })),
+);
+const EndView = lazy(() => import('./stations/conclude/end/EndView').then((m) => ({ default: m.EndView })));
+const TeamReportView = lazy(() => import('./team/claim/TeamReportView').then((m) => ({ default: m.TeamReportView })));
 const ImportView = lazy(() => import('./front/importCsv/ImportView').then((m) => ({ default: m.ImportView })));
 
 export function App() {
@@ -58,6 +66,7 @@ export function App() {
           <Route path="/bench/notebook/:id" element={<NotebookView />} />
           <Route path="/bench/wall/:id" element={<TeamWallView />} />
           <Route path="/bench/conclude/:id" element={<ClaimView />} />
+          <Route path="/bench/report/:id" element={<TeamReportView />} />
           <Route path="/screen/:token" element={<ScreenView />} />
           <Route path="/*" element={<TeacherPages />} />
         </Routes>
@@ -103,6 +112,11 @@ function TeacherPages() {
       <Route path="/investigations/:id/deal" element={<DealAgainView />} />
       <Route path="/investigations/:id/conclude" element={<TalkingPointsView />} />
       <Route path="/investigations/:id/conclude/claims" element={<ClaimsView />} />
+      <Route path="/investigations/:id/conclude/expected" element={<ExpectedView />} />
+      <Route path="/investigations/:id/conclude/next" element={<NextView />} />
+      <Route path="/investigations/:id/conclude/report" element={<ReportView />} />
+      <Route path="/investigations/:id/conclude/certificates" element={<CertificatesView />} />
+      <Route path="/investigations/:id/conclude/end" element={<EndView />} />
       <Route path="/investigations/:id/run-through" element={<RunThroughView />} />
       <Route
         path="*"

@@ -27,8 +27,8 @@ async function inline(url: string): Promise<string> {
   });
 }
 
-/** The drawing as a file that looks the same anywhere: styles and fonts are in it. */
-export async function svgText(svg: SVGSVGElement, title: string): Promise<string> {
+/** A copy of a drawing that no longer needs the page's style sheets; what is only there to be tapped is left out. */
+export function withStyles(svg: SVGSVGElement): SVGSVGElement {
   const copy = svg.cloneNode(true) as SVGSVGElement;
   const [from, to] = [svg.querySelectorAll('*'), copy.querySelectorAll('*')];
   from.forEach((element, i) => {
@@ -39,11 +39,18 @@ export async function svgText(svg: SVGSVGElement, title: string): Promise<string
     }
     to[i]!.removeAttribute('class');
   });
+  copy.querySelectorAll('[role=button]').forEach((e) => e.remove());
   const { width, height } = svg.getBoundingClientRect();
   copy.setAttribute('xmlns', 'http://www.w3.org/2000/svg');
+  if (!copy.getAttribute('viewBox')) copy.setAttribute('viewBox', `0 0 ${width} ${height}`);
   copy.setAttribute('width', String(width));
   copy.setAttribute('height', String(height));
-  if (!copy.getAttribute('viewBox')) copy.setAttribute('viewBox', `0 0 ${width} ${height}`);
+  return copy;
+}
+
+/** The drawing as a file that looks the same anywhere: styles and fonts are in it. */
+export async function svgText(svg: SVGSVGElement, title: string): Promise<string> {
+  const copy = withStyles(svg);
   const make = (name: string) => document.createElementNS('http://www.w3.org/2000/svg', name);
   const style = make('style');
   style.textContent = `@font-face{font-family:Archivo;src:url(${await inline(archivo)});font-weight:500 800;font-stretch:62% 100%}@font-face{font-family:'Atkinson Hyperlegible Next';src:url(${await inline(atkinson)});font-weight:400 700}`;

@@ -33,8 +33,11 @@ export function ClaimFigure({
   team,
   picked,
   onPick,
+  tall: wanted,
 }: {
   width: number;
+  /** Height of its field; as suits its width without it. */
+  tall?: number;
   groups: readonly Group[];
   shown: Shown;
   investigation: InvestigationView;
@@ -44,7 +47,7 @@ export function ClaimFigure({
   onPick: ((ref: EvidenceRef) => void) | null;
 }) {
   const left = shown.ranks ? 96 : 44;
-  const tall = Math.round(Math.max(190, Math.min(300, width * 0.3)));
+  const tall = wanted ?? Math.round(Math.max(190, Math.min(300, width * 0.3)));
   const bottom = TOP + tall;
   const { low, high } = reachOf(groups, shown);
   const axis = axisOver(low, high, bottom, TOP, 5);

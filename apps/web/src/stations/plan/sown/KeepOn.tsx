@@ -43,7 +43,16 @@ export function KeepOn({ records: { investigation, readings } }: { records: Inve
           type="button"
           className="btn"
           disabled={change.isPending}
-          onClick={() => change.mutate({ phase: investigation.phase === 'growing' ? 'finished' : 'growing' })}
+          onClick={() =>
+            change.mutate(
+              { phase: investigation.phase === 'growing' ? 'finished' : 'growing' },
+              {
+                // The end of growing is the beginning of the lesson.
+                onSuccess: ({ phase }) =>
+                  phase === 'finished' && void navigate(`/investigations/${investigation.id}/conclude/end`),
+              },
+            )
+          }
         >
           {investigation.phase === 'growing' ? 'End the investigation' : 'Open it for checks again'}
         </button>

@@ -1,0 +1,232 @@
+import { type InvestigationView } from '@bright-sprout/contracts/investigations';
+import { addDays, isWeekend, writeDay } from '@bright-sprout/core/calendar/days';
+import { type GoalReached } from '@bright-sprout/core/conclude/report/certificate';
+import { formatLength, formatLengthNumber, RESOLUTION_UNIT } from '@bright-sprout/core/quantities/length';
+import { counted } from '@bright-sprout/core/words/plural';
+import { type Ref } from 'react';
+import { axisOver, INK, LINE, SOIL } from '../../compare/figures/figureKit';
+import { PlantDrawing } from '../../drawing/PlantDrawing';
+import { habitOf } from '../../records/habitOf';
+import { EMBLEM_PATHS } from '../../theme/emblems';
+import { MarkShape } from '../../marks/TreatmentMark';
+import { type Sheet } from './sheets';
+import { SheetDrawing } from './SheetDrawing';
+import { wrapText } from './wrapText';
+
+/** A certificate for a plant and its team: strip and plant to one scale, its checks on the tape, and lines for names that are written by hand. */
+export function Certificate({
+  reached,
+  investigation,
+  sheet,
+  ref,
+}: {
+  reached: GoalReached;
+  investigation: InvestigationView;
+  sheet: Sheet;
+  ref?: Ref<SVGSVGElement>;
+}) {
+  const [width, height] = sheet.drawing;
+  const { goal, container, mm, days, checks } = reached;
+  const { resolution } = investigation;
+  const inches = RESOLUTION_UNIT[resolution] === 'in';
+  const inUnit = (v: number) => v / (inches ? 25.4 : 10);
+  const team = investigation.teams.find((t) => t.nickname === container.block);
+  const kind = investigation.treatments.find((t) => t.code === container.treatment)?.speciesName.toLowerCase() ?? '';
+  const bottom = height - 88;
+  const top = 66;
+  const goalAt = 108;
+  const scale = (bottom - goalAt) / goal.mm;
+  // The strip goes a little beyond the goal, and the plant as far as it grew.
+  const axis = axisOver(0, inUnit((bottom - top) / scale), bottom, top, 12);
+  const middle = Math.round(width * 0.5);
+  const right = width - 48;
+  const column = middle + 50;
+  const title = wrapText(`As tall as ${goal.words}`, right - column, { size: 60, heading: true }).slice(0, 3);
+  const question = wrapText(investigation.question, right - column, { size: 20, heading: false }).slice(0, 2);
+  const below = 130 + 66 * title.length;
+  const plantX = Math.round((106 + middle) / 2);
+  return (
+    <SheetDrawing sheet={sheet} ref={ref} label={`Growth certificate: ${container.code}, as tall as ${goal.words}`}>
+      <rect x="48" y={top - 6} width="58" height={bottom - top + 6} fill="#fff" stroke={INK} strokeWidth="1.5" />
+      <path d={axis.minor.map((v) => `M106 ${axis.at(v)}h-10`).join('')} stroke={INK} strokeWidth="0.8" />
+      <path d={axis.major.map((v) => `M106 ${axis.at(v)}h-22`).join('')} stroke={INK} strokeWidth="1.6" />
+      {axis.major.slice(1).map((v) => (
+        <text key={v} x="78" y={axis.at(v) + 6} textAnchor="end" fontSize="17" className="sheet-heading">
+          {axis.label(v)}
+        </text>
+      ))}
+      <text x="48" y={bottom + 38} fontSize="16" className="sheet-second">
+        Plant and strip are drawn to one scale, from {counted(checks.length, 'check')}.
+      </text>
+      <g transform={`translate(${plantX} ${bottom})`}>
+        <PlantDrawing habit={habitOf(investigation, container)} heightMm={mm} leaves={null} face={container.code} scale={scale} />
+      </g>
+      <rect x="48" y={bottom} width={middle - 40} height="9" fill={SOIL} />
+      <path d={`M108 ${goalAt}H${right}`} stroke={INK} strokeWidth="3" />
+      <path d={`M106 ${goalAt}l13 -7v14z`} fill={INK} />
+      <g transform={`translate(${middle - 190} ${goalAt - 19})`}>
+        <path d="M5 0H185L190 5V33L185 38H5L0 33V5z" fill={INK} />
+        <text x="95" y="25" textAnchor="middle" fontSize="17" className="sheet-heading sheet-light">
+          {wrapText(goal.words, 116, { size: 17, heading: true })[0]}, {formatLength(goal.mm, resolution)}
+        </text>
+      </g>
+      <g transform={`translate(${middle - 62} ${bottom - 92})`}>
+        <path d="M4 0H58L62 4V92H0V4z" fill="#fff" stroke={INK} strokeWidth="1.5" />
+        <text x="31" y="32" textAnchor="middle" fontSize="24" className="sheet-heading">
+          {container.code}
+        </text>
+        <g transform="translate(31 52)">
+          <MarkShape code={container.treatment} size={20} />
+        </g>
+        <text x="31" y="82" textAnchor="middle" fontSize="15">
+          {kind.slice(0, 8)}
+        </text>
+      </g>
+      <g transform={`translate(${column} 52) scale(1.05)`}>
+        <path
+          d="M17 30V14M17 20C10 20 5 17 3 8c8 0 13 4 14 12zm0-4c0-7 5-11 13-11 0 7-5 11-13 11z"
+          fill="#fff"
+          stroke={INK}
+          strokeWidth="2"
+        />
+        <path d="M4 31h26" stroke={INK} strokeWidth="2" />
+      </g>
+      <text x={column + 50} y="82" fontSize="21" className="sheet-heading">
+        Bright Sprout
+      </text>
+      <text x={column + 178} y="82" fontSize="19" className="sheet-second">
+        growth certificate
+      </text>
+      {title.map((line, i) => (
+        <text key={line} x={column} y={174 + 62 * i} fontSize="60" className="sheet-heading">
+          {line}
+        </text>
+      ))}
+      {team && (
+        <path
+          d={EMBLEM_PATHS[team.emblem]}
+          transform={`translate(${column} ${below + 4}) scale(2)`}
+          fillRule="evenodd"
+          fill={INK}
+        />
+      )}
+      <text x={column + (team ? 66 : 0)} y={below + 26} fontSize="26" className="sheet-heading">
+        {container.block ?? investigation.class.name}
+      </text>
+      <text x={column + (team ? 66 : 0)} y={below + 54} fontSize="19">
+        grew {kind} {container.code} to {formatLength(mm, resolution)} in
+      </text>
+      <text x={right - 64} y={below + 56} textAnchor="end" fontSize="66" className="sheet-heading">
+        {days}
+      </text>
+      <text x={right} y={below + 56} textAnchor="end" fontSize="24" className="sheet-heading">
+        days
+      </text>
+      {question.map((line, i) => (
+        <text key={line} x={column} y={below + 98 + 26 * i} fontSize="20">
+          {line}
+        </text>
+      ))}
+      <Tape
+        reached={reached}
+        investigation={investigation}
+        x={column}
+        to={right}
+        y={height - 232}
+        number={(v) => formatLengthNumber(v, resolution)}
+      />
+      {[
+        { x: column, to: right, y: height - 128, label: 'who grew it' },
+        { x: column, to: right - 180, y: height - 66, label: 'who saw it' },
+        { x: right - 158, to: right, y: height - 66, label: 'day' },
+      ].map((line) => (
+        <g key={line.label}>
+          <path d={`M${line.x} ${line.y}H${line.to}`} stroke={INK} strokeWidth="1.4" />
+          <path
+            d={Array.from(
+              { length: Math.floor((line.to - line.x) / 12) + 1 },
+              (_, i) => `M${line.x + 12 * i} ${line.y}v${i % 5 ? 4 : 8}`,
+            ).join('')}
+            stroke={INK}
+            strokeWidth="0.8"
+          />
+          <text x={line.x} y={line.y + 26} fontSize="16" className="sheet-second">
+            {line.label}
+          </text>
+        </g>
+      ))}
+    </SheetDrawing>
+  );
+}
+
+/** The days from sowing to the goal, with the plant at its checks above them. */
+function Tape({
+  reached: { container, checks, days, day },
+  investigation,
+  x,
+  to,
+  y,
+  number,
+}: {
+  reached: GoalReached;
+  investigation: InvestigationView;
+  x: number;
+  to: number;
+  y: number;
+  number: (mm: number) => string;
+}) {
+  const last = 46;
+  const at = (n: number) => x + (n / Math.max(1, days)) * (to - x - last);
+  const most = Math.max(...checks.map((c) => c.mm));
+  // Numbers stand where there is room for them; the last always has its own.
+  const shown = checks.filter(
+    (c, i) => i === checks.length - 1 || checks.slice(0, i).every((b) => at(c.dayNumber) - at(b.dayNumber) > 34),
+  );
+  const room = shown.filter((c, i) => i === shown.length - 1 || at(days) + last / 2 - at(c.dayNumber) > 40);
+  return (
+    <g>
+      {room.map((c) => {
+        const middle = c.dayNumber === days ? to - last / 2 : at(c.dayNumber);
+        return (
+          <g key={c.dayNumber}>
+            <g transform={`translate(${middle} ${y})`}>
+              <PlantDrawing
+                habit={habitOf(investigation, container)}
+                heightMm={c.mm}
+                leaves={null}
+                face={container.code}
+                scale={96 / most}
+              />
+            </g>
+            <text x={middle} y={y - (96 * c.mm) / most - 7} textAnchor="middle" fontSize="16" className="sheet-heading">
+              {number(c.mm)}
+            </text>
+            {c.dayNumber !== days && (
+              <text x={middle} y={y + 23} textAnchor="middle" fontSize="16" className="sheet-heading">
+                {c.dayNumber}
+              </text>
+            )}
+          </g>
+        );
+      })}
+      {Array.from({ length: days }, (_, n) => n).map((n) =>
+        isWeekend(addDays(container.sownOn, n)) ? (
+          <rect key={n} x={at(n)} y={y + 1} width={at(n + 1) - at(n)} height="5" fill={LINE} />
+        ) : null,
+      )}
+      <rect x={x} y={y} width={to - x} height="34" fill="none" stroke={INK} strokeWidth="1.5" />
+      <rect x={to - last} y={y} width={last} height="34" fill={INK} />
+      <text x={to - last / 2} y={y + 23} textAnchor="middle" fontSize="18" className="sheet-heading sheet-light">
+        {days}
+      </text>
+      <path d={`M${x} 0`} />
+      <path d={`M${x} ${y + 36}l7 11h-14z`} fill={INK} />
+      <text x={x + 12} y={y + 52} fontSize="16">
+        sown {writeDay(container.sownOn)}
+      </text>
+      <text x={to} y={y + 52} textAnchor="end" fontSize="16">
+        reached {writeDay(day)}
+      </text>
+    </g>
+  );
+}

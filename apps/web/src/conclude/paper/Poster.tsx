@@ -1,0 +1,130 @@
+import { type Emblem } from '@bright-sprout/contracts/access';
+import { type InvestigationView } from '@bright-sprout/contracts/investigations';
+import { type Group } from '@bright-sprout/core/compare/groups';
+import { type Shown } from '@bright-sprout/core/compare/shown';
+import { type Ref } from 'react';
+import { INK } from '../../compare/figures/figureKit';
+import { EMBLEM_PATHS } from '../../theme/emblems';
+import { ClaimFigure } from '../claim/ClaimFigure';
+import { type Sheet } from './sheets';
+import { SheetDrawing } from './SheetDrawing';
+import { wrapText } from './wrapText';
+
+const MARGIN = 56;
+
+/** One sheet for the wall: the question, the figure large, and what was found out beside it. */
+export function Poster({
+  sheet,
+  investigation,
+  team,
+  groups,
+  shown,
+  figureTitle,
+  claim,
+  saw,
+  because,
+  ref,
+}: {
+  sheet: Sheet;
+  investigation: InvestigationView;
+  team: { id: string; emblem: Emblem; nickname: string } | null;
+  groups: readonly Group[];
+  shown: Shown;
+  figureTitle: string;
+  claim: string;
+  saw: readonly string[];
+  because: string;
+  ref?: Ref<SVGSVGElement>;
+}) {
+  const [width, height] = sheet.drawing;
+  const title = wrapText(investigation.question, width - 2 * MARGIN, { size: 58, heading: true }).slice(0, 2);
+  const top = 96 + 64 * title.length;
+  const side = Math.round(width * 0.31);
+  const figureWidth = width - 2 * MARGIN - side - 44;
+  const drawn = 760;
+  const figureTall = Math.min(height - top - 150, figureWidth * 0.62);
+  const x = width - MARGIN - side;
+  const text = (words: string, size: number, heading: boolean, lines: number) => {
+    const all = wrapText(words, side, { size, heading });
+    return all.length > lines ? [...all.slice(0, lines - 1), `${all[lines - 1]!} …`] : all;
+  };
+  const blocks = [
+    { name: 'We found out', lines: text(claim || 'Write it here by hand.', 30, true, 8), size: 30, heading: true },
+    { name: 'We saw', lines: saw.slice(0, 4).flatMap((s) => text(s, 22, false, 2)), size: 22, heading: false },
+    { name: 'We think this is because', lines: text(because, 22, false, 8), size: 22, heading: false },
+  ].filter((b) => b.lines.some((l) => l !== ''));
+  let y = top + 24;
+  return (
+    <SheetDrawing sheet={sheet} ref={ref} label={`Poster: ${investigation.question}`}>
+      {title.map((line, i) => (
+        <text key={line} x={MARGIN} y={100 + 64 * i} fontSize="58" className="sheet-heading">
+          {line}
+        </text>
+      ))}
+      <path d={`M${MARGIN} ${top - 14}H${width - MARGIN}`} stroke={INK} strokeWidth="4" />
+      <text x={MARGIN} y={top + 24} fontSize="24" className="sheet-heading">
+        {figureTitle}
+      </text>
+      <svg
+        x={MARGIN}
+        y={top + 40}
+        width={figureWidth}
+        height={figureTall}
+        viewBox={`0 0 ${drawn} ${Math.round(drawn * (figureTall / figureWidth))}`}
+        preserveAspectRatio="xMinYMin meet"
+      >
+        <ClaimFigure
+          width={drawn}
+          tall={Math.round(drawn * (figureTall / figureWidth)) - 80}
+          groups={groups}
+          shown={shown}
+          investigation={investigation}
+          team={team}
+          picked={[]}
+          onPick={null}
+        />
+      </svg>
+      {blocks.map((b) => {
+        const from = y;
+        y += 34 + b.lines.length * b.size * 1.24 + 30;
+        return (
+          <g key={b.name}>
+            <text x={x} y={from} fontSize="20" className="sheet-second">
+              {b.name}
+            </text>
+            {b.lines.map((line, i) => (
+              <text
+                key={i}
+                x={x}
+                y={from + 36 + b.size * 1.24 * i}
+                fontSize={b.size}
+                className={b.heading ? 'sheet-heading' : undefined}
+              >
+                {line}
+              </text>
+            ))}
+          </g>
+        );
+      })}
+      <path d={`M${MARGIN} ${height - 92}H${width - MARGIN}`} stroke={INK} strokeWidth="1.5" />
+      {team && (
+        <path
+          d={EMBLEM_PATHS[team.emblem]}
+          transform={`translate(${MARGIN} ${height - 78}) scale(1.9)`}
+          fillRule="evenodd"
+          fill={INK}
+        />
+      )}
+      <text x={MARGIN + (team ? 62 : 0)} y={height - 46} fontSize="28" className="sheet-heading">
+        {team?.nickname ?? investigation.class.name}
+      </text>
+      <text x={MARGIN + (team ? 320 : 220)} y={height - 46} fontSize="19" className="sheet-second">
+        {team ? `class ${investigation.class.name}` : ''}
+      </text>
+      <path d={`M${x} ${height - 44}H${width - MARGIN}`} stroke={INK} strokeWidth="1.2" />
+      <text x={x} y={height - 20} fontSize="17" className="sheet-second">
+        who made it
+      </text>
+    </SheetDrawing>
+  );
+}

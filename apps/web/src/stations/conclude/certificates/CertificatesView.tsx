@@ -1,0 +1,202 @@
+import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { NO_LESSON } from '@bright-sprout/contracts/noLesson';
+import { goalsReached, type GrowthGoal, tallestSoFar } from '@bright-sprout/core/conclude/report/certificate';
+import { formatLength, parseLength, RESOLUTION_UNIT } from '@bright-sprout/core/quantities/length';
+import { useMemo, useRef, useState } from 'react';
+import { Form } from 'react-bootstrap';
+import { v7 } from 'uuid';
+import { useChangeLesson, useLesson } from '../../../api/queries';
+import { handOver } from '../../../compare/figures/takeAway';
+import { Certificate } from '../../../conclude/paper/Certificate';
+import { makePdf } from '../../../conclude/paper/makePdf';
+import { CERTIFICATE_SHEETS, type CertificateSheetName } from '../../../conclude/paper/sheets';
+import { svgForPdf } from '../../../conclude/paper/svgForPdf';
+import { Field } from '../../../entry/Field';
+import { Loaded, ProblemNotice } from '../../../page/Notices';
+import { ConcludeFrame } from '../ConcludeFrame';
+
+export function CertificatesView() {
+  return <ConcludeFrame>{({ records }) => <Certificates records={records} />}</ConcludeFrame>;
+}
+
+function Certificates({ records }: { records: InvestigationRecords }) {
+  const { investigation, readings } = records;
+  const lesson = useLesson(investigation.id);
+  const change = useChangeLesson(investigation.id);
+  const document = lesson.data?.document ?? NO_LESSON;
+  const planned = investigation.outlook?.goal;
+  const goals = useMemo<GrowthGoal[]>(
+    () => [...(planned ? [{ id: 'plan', words: planned.name, mm: planned.mm }] : []), ...document.goals],
+    [planned, document.goals],
+  );
+  const reached = useMemo(() => goalsReached(investigation.containers, readings, goals), [investigation, readings, goals]);
+  const tallest = useMemo(() => tallestSoFar(readings), [readings]);
+  const [size, setSize] = useState<CertificateSheetName>('a4');
+  const [making, setMaking] = useState(false);
+  const [error, setError] = useState<unknown>(null);
+  const sheets = useRef(new Map<string, SVGSVGElement>());
+  const sheet = CERTIFICATE_SHEETS[size];
+  const keyOf = (r: (typeof reached)[number]) => `${r.goal.id} ${r.container.id}`;
+  const make = async (some: typeof reached) => {
+    setMaking(true);
+    setError(null);
+    try {
+      const [width, height] = sheet.points;
+      const blob = await makePdf({
+        info: { title: `Growth certificates, ${investigation.class.name}`, creator: 'Bright Sprout' },
+        pageSize: { width, height },
+        pageMargins: 0,
+        content: some.map((r, i) => ({
+          svg: svgForPdf(sheets.current.get(keyOf(r))!),
+          width,
+          height: height - 0.5,
+          ...(i > 0 ? { pageBreak: 'before' as const } : {}),
+        })),
+      });
+      handOver(blob, some.length === 1 ? `certificate-${some[0]!.container.code}.pdf` : 'certificates.pdf');
+    } catch (problem) {
+      setError(problem);
+    } finally {
+      setMaking(false);
+    }
+  };
+  return (
+    <Loaded query={lesson} what="the goals">
+      {() => (
+        <section aria-label="Certificates">
+          <GoalForm
+            resolution={investigation.resolution}
+            onAdd={(goal) => change.mutate((d) => ({ ...d, goals: [...d.goals, goal] }))}
+          />
+          <ul className="goal-list">
+            {goals.map((g) => {
+              const n = reached.filter((r) => r.goal.id === g.id).length;
+              return (
+                <li key={g.id}>
+                  <b>{g.words}</b>, {formatLength(g.mm, investigation.resolution)}:{' '}
+                  {n > 0
+                    ? `reached by ${n}`
+                    : tallest === null
+                      ? 'nothing is measured yet'
+                      : `not yet; the tallest so far is ${formatLength(tallest, investigation.resolution)}`}
+                  {g.id === 'plan' ? (
+                    <span className="second"> (from the plan)</span>
+                  ) : (
+                    <button
+                      type="button"
+                      className="btn btn-plain"
+                      onClick={() => change.mutate((d) => ({ ...d, goals: d.goals.filter((o) => o.id !== g.id) }))}
+                    >
+                      take away
+                    </button>
+                  )}
+                </li>
+              );
+            })}
+          </ul>
+          {change.error && <ProblemNotice error={change.error} />}
+          {error !== null && <ProblemNotice error={error} />}
+          {reached.length > 0 && (
+            <>
+              <div className="d-flex flex-wrap gap-2 mb-3" role="group" aria-label="Paper">
+                {(Object.keys(CERTIFICATE_SHEETS) as CertificateSheetName[]).map((s) => (
+                  <button key={s} type="button" className="btn" aria-pressed={size === s} onClick={() => setSize(s)}>
+                    {CERTIFICATE_SHEETS[s].name}
+                  </button>
+                ))}
+                <button type="button" className="btn-next" disabled={making} onClick={() => void make(reached)}>
+                  {making
+                    ? 'Making them …'
+                    : reached.length === 1
+                      ? 'The certificate as a PDF'
+                      : `All ${reached.length} as a PDF`}
+                </button>
+              </div>
+              <div className="certificate-list">
+                {reached.map((r) => (
+                  <div key={keyOf(r)}>
+                    <Certificate
+                      reached={r}
+                      investigation={investigation}
+                      sheet={sheet}
+                      ref={(element) => {
+                        if (element) sheets.current.set(keyOf(r), element);
+                      }}
+                    />
+                    <button type="button" className="btn btn-plain" disabled={making} onClick={() => void make([r])}>
+                      {r.container.code} alone as a PDF
+                    </button>
+                  </div>
+                ))}
+              </div>
+            </>
+          )}
+        </section>
+      )}
+    </Loaded>
+  );
+}
+
+/** A goal: something everybody knows, with its height as typed. */
+function GoalForm({
+  resolution,
+  onAdd,
+}: {
+  resolution: InvestigationRecords['investigation']['resolution'];
+  onAdd: (goal: GrowthGoal) => void;
+}) {
+  const [words, setWords] = useState('');
+  const [height, setHeight] = useState('');
+  const [problem, setProblem] = useState<{ words?: string; height?: string }>({});
+  const add = () => {
+    const parsed = parseLength(height, RESOLUTION_UNIT[resolution]);
+    const found = {
+      ...(words.trim() === '' ? { words: 'Name something that everybody knows.' } : {}),
+      ...(parsed.ok
+        ? parsed.mm > 0 && parsed.mm <= 10_000
+          ? {}
+          : { height: 'Between a millimetre and 10 metres.' }
+        : { height: parsed.reason }),
+    };
+    setProblem(found);
+    if (Object.keys(found).length > 0 || !parsed.ok) return;
+    onAdd({ id: v7(), words: words.trim(), mm: parsed.mm });
+    setWords('');
+    setHeight('');
+  };
+  return (
+    <form
+      className="goal-form"
+      onSubmit={(event) => {
+        event.preventDefault();
+        add();
+      }}
+    >
+      <Field label="As tall as …" error={problem.words ? { message: problem.words } : undefined}>
+        {(props) => (
+          <Form.Control
+            {...props}
+            value={words}
+            maxLength={60}
+            placeholder="our door handle"
+            onChange={(e) => setWords(e.target.value)}
+          />
+        )}
+      </Field>
+      <Field label="How high is that?" error={problem.height ? { message: problem.height } : undefined}>
+        {(props) => (
+          <Form.Control
+            {...props}
+            value={height}
+            maxLength={40}
+            placeholder={RESOLUTION_UNIT[resolution] === 'in' ? '40 1/2 in' : '104 cm'}
+            onChange={(e) => setHeight(e.target.value)}
+          />
+        )}
+      </Field>
+      <button type="submit" className="btn">
+        Set this goal
+      </button>
+    </form>
+  );
+}

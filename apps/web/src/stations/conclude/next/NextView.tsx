@@ -1,0 +1,87 @@
+import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type PlanView } from '@bright-sprout/contracts/plans';
+import { todayIn } from '@bright-sprout/core/clock/clock';
+import { planWith } from '@bright-sprout/core/conclude/next/nextPlan';
+import { learnedWords } from '@bright-sprout/core/plan/document/learned';
+import { planAgain } from '@bright-sprout/core/plan/document/planAgain';
+import { useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { v7 } from 'uuid';
+import { request } from '../../../api/client';
+import { useClass, useWrite } from '../../../api/queries';
+import { Empty, ProblemNotice, Waiting } from '../../../page/Notices';
+import { ConcludeFrame } from '../ConcludeFrame';
+import { useNextSteps } from './useNextSteps';
+
+export function NextView() {
+  return <ConcludeFrame>{({ records }) => <Next records={records} />}</ConcludeFrame>;
+}
+
+function Next({ records: { investigation, ...records } }: { records: InvestigationRecords }) {
+  const { steps, plan } = useNextSteps({ investigation, ...records });
+  const group = useClass(investigation.class.id);
+  const navigate = useNavigate();
+  const [without, setWithout] = useState<readonly number[]>([]);
+  const [id] = useState<string>(() => v7());
+  const begin = useWrite(async () => {
+    const facts = { today: todayIn(investigation.class.timeZone), schoolYear: group.data?.schoolYear ?? null };
+    const again = planAgain(plan.data!.document, facts, Math.floor(Math.random() * 100_000));
+    const document = planWith(
+      again,
+      steps!.filter((_, i) => !without.includes(i)),
+    );
+    return request<PlanView>('PUT', `/plans/${id}`, { classId: investigation.class.id, version: 0, document });
+  }, 'plans');
+  if (investigation.origin === 'imported')
+    return (
+      <Empty title="These records came from a file">
+        <p>There is no plan here that could be changed. A new one can ask the same again.</p>
+        <Link className="btn" to={`/classes/${investigation.class.id}/plans`}>
+          To the plans of this class
+        </Link>
+      </Empty>
+    );
+  if (plan.error) return <ProblemNotice error={plan.error} retry={() => void plan.refetch()} />;
+  if (steps === null) return <Waiting>Looking at what the records say to the plan …</Waiting>;
+  return (
+    <section aria-label="What next">
+      <p className="ruled-sentence">
+        {steps.length === 0
+          ? 'Asked again, nothing in these records would change the plan.'
+          : 'Asked again, this would be done otherwise:'}
+      </p>
+      <ol className="next-steps">
+        {steps.map(({ learned, apply }, i) => {
+          const { what, why } = learnedWords(learned, investigation.containerName);
+          return (
+            <li key={`${learned.code} ${learned.about}`}>
+              <label>
+                <input
+                  type="checkbox"
+                  checked={!without.includes(i)}
+                  onChange={() => setWithout(without.includes(i) ? without.filter((w) => w !== i) : [...without, i])}
+                />
+                <span>
+                  <b>{what}</b>
+                  <span className="second">
+                    {why}
+                    {apply === null && ' It is kept with the plan as a reminder.'}
+                  </span>
+                </span>
+              </label>
+            </li>
+          );
+        })}
+      </ol>
+      <button
+        type="button"
+        className="btn-next"
+        disabled={begin.isPending}
+        onClick={() => begin.mutate(undefined, { onSuccess: (made) => void navigate(`/plans/${made.id}/ask`) })}
+      >
+        Open a new plan with {steps.length - without.length === 0 ? 'the same again' : 'these changes'}
+      </button>
+      {begin.error && <ProblemNotice error={begin.error} />}
+    </section>
+  );
+}

@@ -1,0 +1,148 @@
+import { daysBetween, formatDay, type IsoDay } from '../../calendar/days';
+import { type Claim } from '../../claims/claimSentence';
+import { capital } from '../../words/capital';
+import { listInWords } from '../../words/listInWords';
+import { counted, plural } from '../../words/plural';
+import { type Arrangement, PART_NAMES, type ReportPart } from './arrangement';
+
+/** One piece of a report; the page, the PDF and the Word file are made of the same ones. */
+export type ReportBlock =
+  | { kind: 'paragraph'; text: string; strong?: boolean }
+  | { kind: 'list'; items: string[]; numbered?: boolean }
+  | { kind: 'table'; head: string[]; rows: string[][]; caption: string }
+  /** Drawn on the page and taken from there. */
+  | { kind: 'figure'; figure: 'answer' | 'tray'; caption: string }
+  /** Lines to write on by hand. */
+  | { kind: 'lines'; count: number; label: string };
+
+export interface ReportSection {
+  part: ReportPart;
+  title: string;
+  blocks: ReportBlock[];
+}
+
+/** Everything that a report is made of, as facts and as sentences that other parts of the product make. */
+export interface ReportFacts {
+  /** Null for the whole class. */
+  team: string | null;
+  className: string;
+  question: string;
+  kind: string;
+  container: string;
+  methodName: string;
+  sownOn: IsoDay;
+  days: readonly IsoDay[];
+  /** What was changed; empty where all were alike. */
+  factor: string;
+  treatments: readonly { code: string; label: string; control: boolean; containers: number; seeds: [number, number] }[];
+  /** Who got what. */
+  split: string;
+  steps: readonly string[];
+  expected: readonly string[];
+  /** What went otherwise at sowing, by container. */
+  deviations: readonly string[];
+  lost: readonly string[];
+  /** Readings that were corrected, and check days on which containers were not looked at. */
+  slips: readonly string[];
+  blanks: readonly string[];
+  /** What the fair-test check still said of the plan. */
+  exceptions: readonly string[];
+  records: { head: string[]; rows: string[][]; caption: string };
+  figureCaption: string;
+  /** What the records say to the report's question, as the page has it; null while it is worked out. */
+  found: Claim | null;
+  claims: readonly { team: string; text: string; saw: readonly string[]; because: string; asked: readonly string[] }[];
+  causes: readonly { asks: string; says: string }[];
+  next: readonly { what: string; why: string }[];
+}
+
+/** A report in the order in which it is arranged, without what is left out and without sections that would be empty. */
+export function reportSections(facts: ReportFacts, { order, out }: Arrangement): ReportSection[] {
+  return order
+    .filter((part) => !out.includes(part))
+    .map((part) => ({ part, title: PART_NAMES[part], blocks: BLOCKS[part](facts) }))
+    .filter((s) => s.blocks.length > 0);
+}
+
+const paragraph = (text: string, strong = false): ReportBlock[] => (text === '' ? [] : [{ kind: 'paragraph', text, strong }]);
+const list = (items: readonly string[], numbered = false): ReportBlock[] =>
+  items.length === 0 ? [] : [{ kind: 'list', items: [...items], numbered }];
+
+const BLOCKS: Record<ReportPart, (facts: ReportFacts) => ReportBlock[]> = {
+  question: ({ question, team, className, sownOn, days }) => [
+    ...paragraph(question, true),
+    ...paragraph(
+      `${team === null ? 'Class' : `${team}, class`} ${className}. Sown ${formatDay(sownOn)}${days.length > 0 ? `, last looked at ${formatDay(days[days.length - 1]!)} (day ${daysBetween(sownOn, days[days.length - 1]!)})` : ''}.`,
+    ),
+  ],
+  expected: ({ expected }) => list(expected),
+  plan: planBlocks,
+  tray: ({ split, treatments }) => (treatments.length === 0 ? [] : [{ kind: 'figure', figure: 'tray', caption: capital(split) }]),
+  method: ({ steps, days, sownOn, container }) => [
+    ...list(steps, true),
+    ...paragraph(
+      days.length === 0
+        ? ''
+        : `Every ${container} was looked at on ${counted(days.length, 'day')}: ${days.map((d) => daysBetween(sownOn, d)).join(', ')} days after sowing.`,
+    ),
+  ],
+  records: ({ records }) => (records.rows.length === 0 ? [] : [{ kind: 'table', ...records }]),
+  figure: ({ figureCaption }) => [{ kind: 'figure', figure: 'answer', caption: figureCaption }],
+  claim: claimBlocks,
+  other: ({ causes }) => list(causes.map((c) => `${c.asks} ${c.says}`)),
+  wrong: wrongBlocks,
+  next: ({ next }) => list(next.map((n) => `${n.what}. ${n.why}`)),
+};
+
+function planBlocks({ factor, treatments, kind, container, methodName }: ReportFacts): ReportBlock[] {
+  const pots = plural(container);
+  const total = treatments.reduce((sum, t) => sum + t.containers, 0);
+  const how = `${capital(kind)} in ${counted(total, container)} (${methodName.toLowerCase()}).`;
+  const control = treatments.find((t) => t.control);
+  const changed =
+    treatments.length < 2
+      ? 'All were treated alike.'
+      : `Changed: ${factor}. ${control ? `“${control.label}” is the control.` : 'There is no control.'}`;
+  return [
+    ...paragraph(`${how} ${changed}`),
+    {
+      kind: 'table',
+      head: ['Label', 'What it got', capital(pots), `Seeds in each ${container}`],
+      rows: treatments.map((t) => [
+        t.code,
+        t.label,
+        String(t.containers),
+        t.seeds[0] === t.seeds[1] ? String(t.seeds[0]) : `${t.seeds[0]} to ${t.seeds[1]}`,
+      ]),
+      caption: '',
+    },
+  ];
+}
+
+function claimBlocks({ claims, found, team }: ReportFacts): ReportBlock[] {
+  const written = claims.filter((c) => c.text !== '' || c.because !== '' || c.saw.length > 0);
+  const blocks = written.flatMap((c): ReportBlock[] => [
+    ...paragraph(team === null ? `${c.team}: ${c.text || 'no claim written yet.'}` : c.text, true),
+    ...paragraph(c.saw.length > 0 ? `Seen: ${listInWords(c.saw)}.` : ''),
+    ...paragraph(c.because === '' ? '' : `Because: ${c.because}`),
+    ...paragraph(c.asked.length > 0 ? `Asked about: ${c.asked.join('; ')}.` : ''),
+  ]);
+  const page = found
+    ? [
+        ...paragraph(`What the records of the whole class say: ${found.finding}`),
+        ...paragraph([found.tooFew, found.evidence, ...found.limits].filter(Boolean).join(' ')),
+      ]
+    : [];
+  return [...(blocks.length > 0 ? blocks : [{ kind: 'lines', count: 4, label: 'What we found out' } as const]), ...page];
+}
+
+function wrongBlocks({ deviations, lost, slips, blanks, exceptions }: ReportFacts): ReportBlock[] {
+  const items = [
+    ...(deviations.length > 0 ? [`At sowing: ${deviations.join('; ')}.`] : []),
+    ...(lost.length > 0 ? [`Lost: ${lost.join('; ')}.`] : []),
+    ...(slips.length > 0 ? [`Found and corrected: ${slips.join('; ')}.`] : []),
+    ...(blanks.length > 0 ? [`Not looked at: ${blanks.join('; ')}.`] : []),
+    ...exceptions.map((e) => `Not quite fair: ${e}`),
+  ];
+  return items.length > 0 ? list(items) : paragraph('Nothing went otherwise, as far as was written down.');
+}
