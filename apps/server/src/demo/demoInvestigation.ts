@@ -16,11 +16,14 @@ import { PlantCheck } from '../checks/plantCheck.entity';
 import { insertReadings } from '../checks/insertReadings';
 import { newId, requestHash } from '../database/ids';
 import { CareEvent } from '../care/careEvent.entity';
+import { ClaimEntryEntity } from '../conclude/claimEntry.entity';
+import { Lesson } from '../conclude/lesson.entity';
 import { Deviation } from '../deviations/deviation.entity';
 import { Plan } from '../plans/plan.entity';
 import { Prediction } from '../predictions/prediction.entity';
 import { RoomReadingEntity } from '../room/roomReading.entity';
 import { insertInvestigation, investigationOf } from '../sowing/investigationOfPlan';
+import { demoClaims, demoLesson } from './demoConclusions';
 import { demoPredictions, demoRoom, demoSowing, demoSownPlan, demoWatering } from './demoPlanning';
 import { type DemoInvestigation } from './demoScenario';
 import { countedRows, rowsOf } from './simulatedRows';
@@ -80,6 +83,11 @@ export async function loadInvestigation(
       investigationId: id,
     })),
   );
+  if (plan.concluding) {
+    const claims = demoClaims(id, teamIds, containerIds, today);
+    await db.of(ClaimEntryEntity).insert(claims.map((c) => ({ ...c, id: newId() })));
+    await db.of(Lesson).insert(demoLesson(id));
+  }
   await db.of(Prediction).insert(demoPredictions(document, teamIds, sownOn).map((p) => ({ ...p, id: newId(), planId: id })));
   if (plan.phase === 'growing')
     await db.of(RoomReadingEntity).insert(demoRoom(document, sownOn, today).map((r) => ({ ...r, id: newId(), classId })));

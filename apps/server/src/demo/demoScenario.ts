@@ -33,6 +33,8 @@ export interface DemoInvestigation {
   temperature: number;
   effects: Record<string, TreatmentEffect>;
   trouble: Trouble;
+  /** Some teams have written what they conclude. */
+  concluding?: boolean;
   /** What went otherwise when it was sown. */
   otherwise?: { code: string; kind: DeviationKind }[];
   /** Seeds of the draw of places and of the plants. */
@@ -207,6 +209,7 @@ export const DEMO_CLASSES: DemoClass[] = [
         resolution: 'mm',
         beforeSprouting: 'exclude',
         shared: true,
+        concluding: true,
         sownOn: thirdWeek,
         checkDays: CHECK_DAYS,
         temperature: 17,

@@ -44,6 +44,11 @@ export function cameUp(containerIds: readonly string[], readings: readonly Readi
   return days.length === 0 ? null : { up: days.length, of: containerIds.length, first: days[0]!, last: days[days.length - 1]! };
 }
 
+/** What was said of a day is judged by a look at most so many days away from it: before that it is still to come. */
+const NEAR_ASKED_DAYS = 3;
+
+export const isNearAsked = (lookedAt: number, asked: number): boolean => Math.abs(lookedAt - asked) <= NEAR_ASKED_DAYS;
+
 /** The tallest height on the looked-at day nearest to a day number, with that day; null where no height is known. */
 export function tallestAround(
   containers: readonly Sown[],

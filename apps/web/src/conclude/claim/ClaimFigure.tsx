@@ -52,6 +52,7 @@ export function ClaimFigure({
   const { low, high } = reachOf(groups, shown);
   const axis = axisOver(low, high, bottom, TOP, 5);
   const column = (width - left - 4) / Math.max(1, groups.length);
+  const narrow = column < 110;
   const y = (v: number) => axis.at(shown.inUnit(v));
   const perMm = ((bottom - TOP) / (high - low)) * shown.inUnit(1);
   const isOwn = (d: Dot) =>
@@ -102,8 +103,8 @@ export function ClaimFigure({
   return (
     <svg
       width={width}
-      height={bottom + 48}
-      viewBox={`0 0 ${width} ${bottom + 48}`}
+      height={bottom + 54}
+      viewBox={`0 0 ${width} ${bottom + 54}`}
       className={`figure claim-figure${onPick ? ' pickable' : ''}`}
       onPointerUp={pickNearest}
       role="group"
@@ -138,24 +139,34 @@ export function ClaimFigure({
                     scale={perMm}
                   />
                 </g>
-                <path d={`M${x} ${y(d.value)}h12`} stroke={INK} strokeWidth="1.5" />
+                {!narrow && <path d={`M${x} ${y(d.value)}h12`} stroke={INK} strokeWidth="1.5" />}
                 <path
                   d={EMBLEM_PATHS[team!.emblem]}
-                  transform={`translate(${x + 13} ${y(d.value) - 9}) scale(0.75)`}
+                  transform={
+                    narrow
+                      ? `translate(${x - 8} ${y(d.value) - 19}) scale(0.66)`
+                      : `translate(${x + 13} ${y(d.value) - 9}) scale(0.75)`
+                  }
                   fillRule="evenodd"
                   fill={INK}
                 />
               </g>
             ))}
             <g transform={`translate(${middle} ${bottom + 26})`}>
-              {column > 74 && (
+              {!narrow && (
                 <g transform={`translate(${-Math.min(column / 2 - 12, 4 + 4 * Math.min(group.label.length, column / 9))} -5)`}>
                   <MarkShape code={group.treatment.code} size={15} />
                 </g>
               )}
-              <text textAnchor="middle" x={column > 74 ? 8 : 0} className="figure-word">
-                {linesOf(group.label, Math.max(4, Math.floor((column - 26) / 8)), 1)[0]}
-              </text>
+              {linesOf(
+                group.label,
+                Math.max(4, Math.floor((column - (narrow ? 2 : 26)) / (narrow ? 9.4 : 8))),
+                narrow ? 2 : 1,
+              ).map((line, k) => (
+                <text key={line} textAnchor="middle" x={narrow ? 0 : 8} y={17 * k} className="figure-word">
+                  {line}
+                </text>
+              ))}
             </g>
           </g>
         );

@@ -69,7 +69,8 @@ export function CountsPoint({ figure, width, height, small }: Of<'counts'>) {
     <svg width={width} height={height} viewBox={`0 0 ${width} ${height}`} className="figure" aria-hidden="true">
       {figure.rows.map((r, i) => {
         const y = room.top + row * (i + 0.5);
-        const tall = Math.min(row * 0.7, small ? 9 : 30);
+        const tall = Math.min(row * 0.72, small ? 9 : 56);
+        const wide = Math.min(slot - 2, small ? 34 : 0.86 * tall);
         return (
           <g key={r.key}>
             <g transform={`translate(${small ? 9 : 20} ${y})`}>
@@ -84,7 +85,7 @@ export function CountsPoint({ figure, width, height, small }: Of<'counts'>) {
               Array.from({ length: r.of }, (_, n) => (
                 <path
                   key={n}
-                  d={`M${left + slot * n + 1} ${y - tall / 2}h${Math.min(slot - 2, 34)}l-${Math.min(3, slot / 6)} ${tall}h-${Math.max(1, Math.min(slot - 2, 34) - 2 * Math.min(3, slot / 6))}z`}
+                  d={`M${left + slot * n + 1} ${y - tall / 2}h${wide}l-${wide * 0.12} ${tall}h-${wide * 0.76}z`}
                   fill={n < r.out ? INK : '#fff'}
                   stroke={INK}
                   strokeWidth={small ? 0.8 : 1.4}

@@ -34,9 +34,10 @@ export function Certificate({
   const kind = investigation.treatments.find((t) => t.code === container.treatment)?.speciesName.toLowerCase() ?? '';
   const bottom = height - 88;
   const top = 66;
-  const goalAt = 108;
-  const scale = (bottom - goalAt) / goal.mm;
-  // The strip goes a little beyond the goal, and the plant as far as it grew.
+  // The goal's line is the page's rule, unless the plant grew so far beyond that its tip would leave the sheet.
+  const rule = 108;
+  const scale = Math.min((bottom - rule) / goal.mm, (bottom - 40) / mm);
+  const goalAt = bottom - goal.mm * scale;
   const axis = axisOver(0, inUnit((bottom - top) / scale), bottom, top, 12);
   const middle = Math.round(width * 0.5);
   const right = width - 48;
@@ -44,7 +45,10 @@ export function Certificate({
   const title = wrapText(`As tall as ${goal.words}`, right - column, { size: 60, heading: true }).slice(0, 3);
   const question = wrapText(investigation.question, right - column, { size: 20, heading: false }).slice(0, 2);
   const below = 130 + 66 * title.length;
-  const plantX = Math.round((106 + middle) / 2);
+  const plantX = Math.round(106 + (middle - 106) * 0.36);
+  const label = `${goal.words}, ${formatLength(goal.mm, resolution)}`;
+  const flag = Math.min(middle - plantX - 30, label.length * 9 + 30);
+  const flagSize = Math.min(17, ((flag - 24) / label.length) * 2);
   return (
     <SheetDrawing sheet={sheet} ref={ref} label={`Growth certificate: ${container.code}, as tall as ${goal.words}`}>
       <rect x="48" y={top - 6} width="58" height={bottom - top + 6} fill="#fff" stroke={INK} strokeWidth="1.5" />
@@ -62,12 +66,13 @@ export function Certificate({
         <PlantDrawing habit={habitOf(investigation, container)} heightMm={mm} leaves={null} face={container.code} scale={scale} />
       </g>
       <rect x="48" y={bottom} width={middle - 40} height="9" fill={SOIL} />
-      <path d={`M108 ${goalAt}H${right}`} stroke={INK} strokeWidth="3" />
+      <path d={`M108 ${goalAt}H${goalAt > rule + 1 ? middle : right}`} stroke={INK} strokeWidth="3" />
+      {goalAt > rule + 1 && <path d={`M${column} ${rule}H${right}`} stroke={INK} strokeWidth="3" />}
       <path d={`M106 ${goalAt}l13 -7v14z`} fill={INK} />
-      <g transform={`translate(${middle - 190} ${goalAt - 19})`}>
-        <path d="M5 0H185L190 5V33L185 38H5L0 33V5z" fill={INK} />
-        <text x="95" y="25" textAnchor="middle" fontSize="17" className="sheet-heading sheet-light">
-          {wrapText(goal.words, 116, { size: 17, heading: true })[0]}, {formatLength(goal.mm, resolution)}
+      <g transform={`translate(${middle - flag} ${goalAt - 19})`}>
+        <path d={`M5 0H${flag - 5}L${flag} 5V33L${flag - 5} 38H5L0 33V5z`} fill={INK} />
+        <text x={flag / 2} y="25" textAnchor="middle" fontSize={flagSize} className="sheet-heading sheet-light">
+          {label}
         </text>
       </g>
       <g transform={`translate(${middle - 62} ${bottom - 92})`}>
@@ -219,7 +224,6 @@ function Tape({
       <text x={to - last / 2} y={y + 23} textAnchor="middle" fontSize="18" className="sheet-heading sheet-light">
         {days}
       </text>
-      <path d={`M${x} 0`} />
       <path d={`M${x} ${y + 36}l7 11h-14z`} fill={INK} />
       <text x={x + 12} y={y + 52} fontSize="16">
         sown {writeDay(container.sownOn)}

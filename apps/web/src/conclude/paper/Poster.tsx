@@ -42,7 +42,7 @@ export function Poster({
   const side = Math.round(width * 0.31);
   const figureWidth = width - 2 * MARGIN - side - 44;
   const drawn = 760;
-  const figureTall = Math.min(height - top - 150, figureWidth * 0.62);
+  const figureTall = Math.min(height - top - 150, figureWidth * 0.84);
   const x = width - MARGIN - side;
   const text = (words: string, size: number, heading: boolean, lines: number) => {
     const all = wrapText(words, side, { size, heading });

@@ -66,7 +66,10 @@ export function reportFacts(
       : [];
   });
   const blanks = (lesson?.days ?? []).flatMap((d) => {
-    const missing = own.filter((c) => lookOn(looks.get(c.id) ?? [], d).state === 'not-checked').map((c) => c.code);
+    const missing = own
+      .filter((c) => lookOn(looks.get(c.id) ?? [], d).state === 'not-checked')
+      .map((c) => c.code)
+      .sort();
     if (missing.length === 0) return [];
     const named = missing.length > MOST_CODES ? `${missing.length} ${plural(containerName)}` : missing.join(', ');
     return [`${named} on day ${day(d)}`];
@@ -141,7 +144,7 @@ export function expectedWords(
       : `the first up on day ${first.said}${first.came ? ` (it came ${spanWords(first.came)})` : ' (none has come up)'}`,
     height.said === null
       ? ''
-      : `the tallest ${length(height.said)}${height.came ? ` (${length(height.came.mm)} came by day ${height.came.dayNumber})` : ''}`,
+      : `the tallest ${length(height.said)} on day ${height.asked}${height.came ? ` (${length(height.came.mm)} ${height.off === null ? 'so far,' : 'came by'} day ${height.came.dayNumber})` : ''}`,
     winner.said === null
       ? ''
       : `${label(winner.said)} to be tallest${winner.came ? ` (${winner.right ? 'it is' : `${label(winner.came)} is`})` : ''}`,

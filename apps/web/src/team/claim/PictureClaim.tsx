@@ -8,7 +8,7 @@ import {
 } from '@bright-sprout/core/conclude/claim/claimParts';
 import { PlantDrawing } from '../../drawing/PlantDrawing';
 import { SOIL } from '../../compare/figures/figureKit';
-import { TreatmentMark } from '../../marks/TreatmentMark';
+import { MarkShape } from '../../marks/TreatmentMark';
 
 /** Heights of the two plants on each button, mm: this one, and the one beside it. */
 const PICTURES: { verb: Verb | 'cannot'; heights: [number, number] }[] = [
@@ -56,7 +56,9 @@ export function PictureClaim({
                 : change({ against: g.key })
             }
           >
-            <TreatmentMark code={g.treatment.code} size={40} />
+            <svg width="44" height="44" viewBox="-22 -22 44 44" aria-hidden="true">
+              <MarkShape code={g.treatment.code} size={40} onDark={key === g.key} />
+            </svg>
             {g.label}
           </button>
         ))}

@@ -52,7 +52,7 @@ export function comparisonIn(text: string, facts: ReachFacts): Said | null {
   const word = directionIn(text, dose ? dose.index + dose[0].length : 0, ways) ?? directionIn(text, 0, ways);
   const [sign, span] = word ?? [0, [0, text.length] as [number, number]];
   if (dose) return { of: [], against: [], sign, span };
-  const than = /\bthan\b|\bcompared (?:with|to)\b|\bagainst\b/.exec(text);
+  const than = /\bthan\b|\bcompared (?:with|to)\b|\bagainst\b|\bunlike\b|\b(?:same|alike|equal)\b[\w ]*? as\b/.exec(text);
   const before = mentions.filter((m) => than === null || m.at < than.index);
   const after = than === null ? [] : mentions.filter((m) => m.at > than.index);
   const keys = (some: readonly Mention[]) => [...new Set(some.flatMap((m) => m.keys))];

@@ -1,5 +1,6 @@
 import { type Group } from '../../compare/groups';
 import { type Shown } from '../../compare/shown';
+import { listInWords } from '../../words/listInWords';
 import { type ReachFacts, type ReachQuestion } from './reach';
 
 /** What a team picked from its figure: a mark, or the mean of a group. Its value is looked up, never copied. */
@@ -52,6 +53,6 @@ export function reachOfEvidence(evidence: readonly Evidence[], facts: ReachFacts
   if (evidence.length === 0 || facts.containers < FEWEST) return [];
   const seen = evidence.reduce((sum, e) => sum + e.containers, 0);
   if (seen >= FEWEST) return [];
-  const word = evidence.map((e) => e.code ?? e.group.label).join(', ');
+  const word = listInWords(evidence.map((e) => e.code ?? e.group.label));
   return [{ code: 'one-plant', span: [0, 0], facts: { word } }];
 }

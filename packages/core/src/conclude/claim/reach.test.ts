@@ -142,6 +142,9 @@ test('a claim put together from parts is asked by the same rules, and its words 
   ]);
   expect(said({ lead: 'sure' })[1]).toEqual(['too-sure']);
   expect(said({ verb: 'stopped', size: false })[1]).toEqual(['too-sure']);
+  // It asks about those that are said to have stopped, not about the tallest of all.
+  const stopped = claimText({ ...NO_PARTS, of: 'B', against: 'A', verb: 'stopped' }, vocabulary);
+  expect(reachOf(stopped, facts)[0]!.facts.grew).toBe(63);
   expect(said({ lead: 'cannot' })[1]).toEqual([]);
   const wide = { ...facts, contrasts: facts.contrasts.map((c) => ({ ...c, clear: false })) };
   const alike = claimText({ ...NO_PARTS, of: 'B', against: 'A', verb: 'alike' }, vocabulary);

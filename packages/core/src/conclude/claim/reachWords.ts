@@ -72,7 +72,8 @@ export function reachWords(
       };
     case 'one-plant':
       return {
-        asks: `You wrote ${quoted}. That is one of ${facts.containers}. What do the others say?`,
+        // What was picked was not written.
+        asks: `You ${question.span[1] === 0 ? 'picked' : 'wrote'} ${quoted}. That is ${/ and /.test(word) ? 'two' : 'one'} of ${facts.containers}. What do the others say?`,
         offers: [{ words: 'Add a mean of all to what you saw', change: {} }],
       };
     case 'no-difference':

@@ -33,7 +33,7 @@ test('by hand: days as spans between looks, heights as read, and which was talle
   expect(rows[0]).toEqual({
     team: 'team 1',
     first: { said: 5, came: { after: 3, by: 6 }, right: true },
-    height: { said: 100, came: { mm: 90, low: 89.5, high: 90.5, dayNumber: 9 }, off: -10 },
+    height: { said: 100, asked: 9, came: { mm: 90, low: 89.5, high: 90.5, dayNumber: 9 }, off: -10 },
     winner: { said: 'B', came: 'A', right: false },
   });
   expect(rows[1]!.first).toEqual({ said: 6, came: { after: 3, by: 9 }, right: true });
@@ -46,6 +46,15 @@ test('by hand: days as spans between looks, heights as read, and which was talle
     came: 'A',
   });
   expect([spanWords({ after: 3, by: 6 }), spanWords({ after: 5, by: 6 })]).toEqual(['between day 3 and day 6', 'on day 6']);
+});
+
+test('what was said of a day that is still to come is not judged yet', () => {
+  const { containers } = recordsOf({ A: [1] });
+  const readings = [reading({ containerId: 'A1', day: '2026-03-12', heightMm: 90 })];
+  const records = { ...recordsOf({ A: [1] }), containers, readings };
+  const off = (dayNumber: number) =>
+    expectedAndCame(records, [said('team 1', { dayNumber, heightMm: 200 })], 'mm')[0]!.height.off;
+  expect([off(9), off(12), off(13), off(35)]).toEqual([-110, -110, null, null]);
 });
 
 test('what nobody said and what has not come is not judged', () => {

@@ -1,5 +1,5 @@
 import { type GroupedRecords } from '../../compare/groups';
-import { firstUp, tallestAround, tallestTreatment } from '../../readings/whatCame';
+import { firstUp, isNearAsked, tallestAround, tallestTreatment } from '../../readings/whatCame';
 import { RESOLUTION_MM, type RulerResolution } from '../../quantities/length';
 import { type Expectation } from '../points/lesson';
 
@@ -8,7 +8,14 @@ export interface ExpectedAndCame {
   team: string;
   first: { said: number | null; came: { after: number; by: number } | null; right: boolean | null };
   /** Its tallest plant, as one reading: within half a step of the ruler either way. */
-  height: { said: number | null; came: { mm: number; low: number; high: number; dayNumber: number } | null; off: number | null };
+  height: {
+    said: number | null;
+    /** Day for which it was said. */
+    asked: number;
+    came: { mm: number; low: number; high: number; dayNumber: number } | null;
+    /** Null while no look was near that day. */
+    off: number | null;
+  };
   winner: { said: string | null; came: string | null; right: boolean | null };
 }
 
@@ -33,8 +40,9 @@ export function expectedAndCame(
       },
       height: {
         said: heightMm,
+        asked: dayNumber,
         came: tall === null ? null : { ...tall, low: tall.mm - half, high: tall.mm + half },
-        off: heightMm === null || tall === null ? null : tall.mm - heightMm,
+        off: heightMm === null || tall === null || !isNearAsked(tall.dayNumber, dayNumber) ? null : tall.mm - heightMm,
       },
       winner: { said: winner, came: tallest, right: winner === null || tallest === null ? null : winner === tallest },
     };

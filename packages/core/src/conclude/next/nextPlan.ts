@@ -120,10 +120,7 @@ function spares({ plan, points, lost }: NextFacts): NextStep[] {
   const empty = points.find((p) => p.code === 'never-came');
   const species = speciesById(plan.speciesId);
   if (empty?.code === 'never-came' && species && !empty.seeds && empty.never > empty.expected + 0.5) {
-    const now = Math.min(
-      (seedsToSow(species.germination * (1 - empty.never / empty.of)) ?? plan.seedsEach),
-      3 * plan.seedsEach,
-    );
+    const now = Math.min(seedsToSow(species.germination * (1 - empty.never / empty.of)) ?? plan.seedsEach, 3 * plan.seedsEach);
     if (now > plan.seedsEach)
       steps.push(
         step(

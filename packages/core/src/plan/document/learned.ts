@@ -50,7 +50,10 @@ export function learnedWords({ code, was, now, about }: Learned, container: stri
         why: `${about} stayed empty: more than was to be expected of such seed.`,
       };
     case 'reserve':
-      return { what: `${now} ${now === 1 ? container : pots} of each in reserve`, why: `${was} were lost on the way, ${about}.` };
+      return {
+        what: `${now} ${now === 1 ? container : pots} of each in reserve`,
+        why: `${was} ${was === 1 ? 'was' : 'were'} lost on the way: ${about}.`,
+      };
     case 'fair':
       return { what: 'The plan is made fair where it was not', why: about };
     case 'new-lots':

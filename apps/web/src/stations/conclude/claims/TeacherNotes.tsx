@@ -9,6 +9,7 @@ import { ProblemNotice } from '../../../page/Notices';
 
 /** What the teacher says to one team: said, answered, taken back. */
 export function TeacherNotes({ investigationId, view }: { investigationId: string; view: TeamClaimView }) {
+  const [open, setOpen] = useState(false);
   const [text, setText] = useState('');
   const [id, setId] = useState<string>(() => v7());
   const path = `/investigations/${investigationId}/claims/${view.team.id}/notes`;
@@ -21,6 +22,7 @@ export function TeacherNotes({ investigationId, view }: { investigationId: strin
       {
         onSuccess: () => {
           setText('');
+          setOpen(false);
           setId(v7());
         },
       },
@@ -43,26 +45,34 @@ export function TeacherNotes({ investigationId, view }: { investigationId: strin
           </li>
         ))}
       </ul>
-      <div className="d-flex flex-wrap gap-2">
-        <Form.Control
-          aria-label={`Say something to ${view.team.nickname}`}
-          placeholder={`To ${view.team.nickname}`}
-          maxLength={500}
-          value={text}
-          onChange={(e) => setText(e.target.value)}
-        />
-        <button type="button" className="btn" disabled={text.trim() === '' || say.isPending} onClick={() => send('question')}>
-          Ask back
+      {!open && (
+        <button type="button" className="btn btn-plain" onClick={() => setOpen(true)}>
+          Say something to {view.team.nickname}
         </button>
-        <button
-          type="button"
-          className="btn btn-plain"
-          disabled={text.trim() === '' || say.isPending}
-          onClick={() => send('comment')}
-        >
-          Comment
-        </button>
-      </div>
+      )}
+      {open && (
+        <div className="d-flex flex-wrap gap-2">
+          <Form.Control
+            autoFocus
+            aria-label={`Say something to ${view.team.nickname}`}
+            placeholder="Which of your pots show that?"
+            maxLength={500}
+            value={text}
+            onChange={(e) => setText(e.target.value)}
+          />
+          <button type="button" className="btn" disabled={text.trim() === '' || say.isPending} onClick={() => send('question')}>
+            Ask back
+          </button>
+          <button
+            type="button"
+            className="btn btn-plain"
+            disabled={text.trim() === '' || say.isPending}
+            onClick={() => send('comment')}
+          >
+            Comment
+          </button>
+        </div>
+      )}
       {error && <ProblemNotice error={error} />}
     </div>
   );

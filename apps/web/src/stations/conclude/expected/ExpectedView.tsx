@@ -43,14 +43,17 @@ function Expected({ records }: { records: InvestigationRecords }) {
       ? [{ label: r.team, said: r.height.said, came: r.height.came.mm, marked: false }]
       : [],
   );
+  const toCome = rows.find((r) => r.height.said !== null && r.height.came !== null && r.height.off === null);
   const said = [
     all.days.said > 0 &&
       `${all.days.right} of ${all.days.said} teams had the day of their first sprout right${all.firstUp ? `; the first of the class came up ${spanWords(all.firstUp)}` : ''}.`,
     all.heights.said > 0 &&
       `${all.heights.more} of ${all.heights.said} foresaw more than came, ${all.heights.less} less${all.heights.nearest ? `; ${all.heights.nearest.team} came nearest, ${length(Math.abs(all.heights.nearest.off))} off` : ''}.`,
+    toCome &&
+      `The heights were said for day ${toCome.height.asked}; day ${toCome.height.came!.dayNumber} is the nearest looked at so far, so they are not judged yet.`,
     all.winners.said > 0 &&
       `Most expected ${label(all.winners.most)} to be tallest; ${label(all.came)} is, as ${all.winners.right} of ${all.winners.said} had said.`,
-  ].filter((s) => s !== false);
+  ].filter((s) => typeof s === 'string');
   return (
     <section aria-label="What we expected and what came">
       {said.map((s) => (

@@ -17,8 +17,9 @@ export function NextView() {
   return <ConcludeFrame>{({ records }) => <Next records={records} />}</ConcludeFrame>;
 }
 
-function Next({ records: { investigation, ...records } }: { records: InvestigationRecords }) {
-  const { steps, plan } = useNextSteps({ investigation, ...records });
+function Next({ records }: { records: InvestigationRecords }) {
+  const { investigation } = records;
+  const { steps, plan } = useNextSteps(records);
   const group = useClass(investigation.class.id);
   const navigate = useNavigate();
   const [without, setWithout] = useState<readonly number[]>([]);

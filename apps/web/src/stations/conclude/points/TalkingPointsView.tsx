@@ -159,6 +159,7 @@ function OpenPoint({
           <h2>{point.title}</h2>
           <p className="point-asks">{point.asks}</p>
         </div>
+        <PointActs point={point} {...acts} />
       </header>
       <div ref={holder} role="img" aria-label={point.title} className="point-figure">
         {point.found && width > 60 && (
@@ -192,7 +193,6 @@ function OpenPoint({
           Counted: {point.luck.counted}. Point of {formatDay(point.day)}, day {daysBetween(sownOn, point.day)}.
         </p>
       )}
-      <PointActs point={point} {...acts} />
     </article>
   );
 }

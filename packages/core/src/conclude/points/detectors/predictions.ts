@@ -1,5 +1,6 @@
 import { predictedHeights } from '../../../compare/figures/predicted';
 import { daysBetween, type IsoDay } from '../../../calendar/days';
+import { isNearAsked } from '../../../readings/whatCame';
 import { generatorFrom } from '../../../random/generator';
 import { type Lesson } from '../lesson';
 import { type Found } from '../point';
@@ -21,8 +22,8 @@ function cameOf(lesson: Lesson) {
   const rows = predictedHeights(lesson.records, lesson.expected, day).flatMap((r) =>
     r.came === null ? [] : [{ team: r.team, said: r.predicted, came: r.came }],
   );
-  if (rows.length < 2) return null;
-  return { day, rows, dayNumber: daysBetween(lesson.records.containers[0]!.sownOn, day) };
+  const dayNumber = daysBetween(lesson.records.containers[0]!.sownOn, day);
+  return rows.length < 2 || !isNearAsked(dayNumber, asked.dayNumber) ? null : { day, rows, dayNumber };
 }
 
 const off = (r: { said: number; came: number }) => Math.abs(r.said - r.came);
