@@ -23,6 +23,7 @@ import { QuestionField } from './QuestionField';
 import { PlanSide } from './PlanSide';
 import { PlanTape } from './tape/PlanTape';
 import { DaysPart } from './days/DaysPart';
+import { LearnedBefore } from './LearnedBefore';
 import { FairTestList } from './FairTestList';
 import { LayOutPart } from './layOut/LayOutPart';
 import { type PartProps } from './partProps';
@@ -108,6 +109,7 @@ function Planner({ opened, group }: { opened: PlanView; group: ClassView }) {
       {draft.refusal && <ProblemNotice error={draft.refusal} />}
       <div className={`planner planner-on-${part}`}>
         <main className="planner-part">
+          <LearnedBefore plan={plan} onForget={opened.sown ? null : () => change((p) => ({ ...p, learned: [] }))} />
           <fieldset disabled={opened.sown}>
             {part === 'ask' && <AskPart {...props} />}
             {part === 'seeds' && <SeedsPart {...props} />}

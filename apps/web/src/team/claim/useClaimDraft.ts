@@ -3,6 +3,7 @@ import { timeNow } from '@bright-sprout/core/clock/clock';
 import { type ClaimEntry, type EntryPart, teamClaimOf } from '@bright-sprout/core/conclude/claim/claimEntries';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { v7 } from 'uuid';
+import { deviceDraft } from '../../entry/deviceDraft';
 import { theOutbox, useWaiting } from '../../api/outbox';
 
 /** Typing is kept when it rests for so long, and when the page is left. */
@@ -27,12 +28,34 @@ export function useClaimDraft(investigationId: string, { own }: Pick<BenchClaims
       ),
     [waiting, teamId, investigationId],
   );
+  // What is being typed lies on the device letter by letter, until it waits in the outbox: a reload in between loses nothing.
+  const draft = useMemo(
+    () =>
+      deviceDraft<{ entries: ClaimEntry[] }>(`claim ${investigationId} ${teamId}`, ({ entries }) =>
+        entries ? { entries } : null,
+      ),
+    [investigationId, teamId],
+  );
+  const send = useCallback(
+    async ({ id, part, text, recordedAt }: ClaimEntry) => {
+      await theOutbox().add(id, teamId, { kind: 'claim', body: { of: investigationId, part, text, recordedAt } });
+      const left = (draft.read()?.entries ?? []).filter((e) => e.id !== id);
+      if (left.length > 0) draft.keep({ entries: left });
+      else draft.drop();
+    },
+    [teamId, investigationId, draft],
+  );
   const keep = useCallback(() => {
     clearTimeout(rest.current);
-    for (const { id, part, text, recordedAt } of unsaved.current.values())
-      void theOutbox().add(id, teamId, { kind: 'claim', body: { of: investigationId, part, text, recordedAt } });
+    for (const entry of unsaved.current.values()) void send(entry);
     unsaved.current.clear();
-  }, [teamId, investigationId]);
+  }, [send]);
+  useEffect(() => {
+    for (const entry of draft.read()?.entries ?? []) {
+      setTyping((before) => new Map(before).set(entry.part, entry));
+      void send(entry);
+    }
+  }, [draft, send]);
   useEffect(() => {
     const onHide = () => document.visibilityState === 'hidden' && keep();
     document.addEventListener('visibilitychange', onHide);
@@ -48,6 +71,7 @@ export function useClaimDraft(investigationId: string, { own }: Pick<BenchClaims
     const entry: ClaimEntry = { id: v7(), part, text, recordedAt: timeNow().toISOString() };
     setTyping((before) => new Map(before).set(part, entry));
     unsaved.current.set(part, entry);
+    draft.keep({ entries: [...(draft.read()?.entries ?? []).filter((e) => e.part !== part), entry] });
     clearTimeout(rest.current);
     if (how === 'chosen') keep();
     else rest.current = setTimeout(keep, REST_MS);

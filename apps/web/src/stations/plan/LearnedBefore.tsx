@@ -1,0 +1,29 @@
+import { learnedWords } from '@bright-sprout/core/plan/document/learned';
+import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
+import { methodById } from '@bright-sprout/core/seeds/catalogue';
+
+/** Why this plan differs from the one before it: what its records taught. Nothing for a plan that starts anew. */
+export function LearnedBefore({ plan, onForget }: { plan: PlanDocument; onForget: (() => void) | null }) {
+  if (plan.learned.length === 0) return null;
+  const container = methodById(plan.methodId)?.container ?? 'container';
+  return (
+    <section className="learned-before" aria-label="What the last time taught">
+      <h2>What the last time taught</h2>
+      <ul>
+        {plan.learned.map((l) => {
+          const { what, why } = learnedWords(l, container);
+          return (
+            <li key={`${l.code} ${l.about}`}>
+              <b>{what}.</b> <span className="second">{why}</span>
+            </li>
+          );
+        })}
+      </ul>
+      {onForget && (
+        <button type="button" className="btn btn-plain" onClick={onForget}>
+          We know: put this away
+        </button>
+      )}
+    </section>
+  );
+}
