@@ -1,4 +1,4 @@
-import { type Question } from '../src/compare/question';
+import { type Question, valuesOnDay } from '../src/compare/question';
 import { type ComparedDesign, type ComparedRecords } from '../src/compare/records';
 import { numberFound } from '../src/measures/finding';
 import { measureOf } from '../src/measures/registry';
@@ -7,21 +7,7 @@ import { type Reading } from '../src/readings/reading';
 export const HEIGHT = measureOf('height')!;
 
 /** What is asked of a day in most tests: heights of treatments, with what cannot be measured left out. */
-export const heightsOn = (day: string, part: Partial<Question> = {}): Question => ({
-  measure: 'height',
-  follow: 'value',
-  reach: '',
-  when: { kind: 'day', day },
-  between: 'treatments',
-  mark: 'container',
-  beforeSprouting: 'exclude',
-  afterLoss: 'exclude',
-  afterRemoval: 'exclude',
-  doubts: 'kept',
-  report: 'container-mean',
-  withOthers: [],
-  ...part,
-});
+export const heightsOn = (day: string, part: Partial<Question> = {}): Question => ({ ...valuesOnDay('height', day), ...part });
 
 /** A reading with only what a test cares about spelled out; `heightMm` is short for the finding of a height. */
 export function reading({

@@ -44,6 +44,22 @@ export interface Question extends Omit<CountingPolicies, 'report'> {
   withOthers: readonly string[];
 }
 
+/** What is asked of a day where nobody says otherwise: values of treatments, with what cannot be measured left out. */
+export const valuesOnDay = (measure: string, day: IsoDay): Question => ({
+  measure,
+  follow: 'value',
+  reach: '',
+  when: { kind: 'day', day },
+  between: 'treatments',
+  mark: 'container',
+  beforeSprouting: 'exclude',
+  afterLoss: 'exclude',
+  afterRemoval: 'exclude',
+  doubts: 'kept',
+  report: 'container-mean',
+  withOthers: [],
+});
+
 /** True where the answer is a day on which something happened, known as an interval between two looks. */
 export const isTime = ({ follow }: Pick<Question, 'follow'>): boolean => follow === 'sprouted' || follow === 'reached';
 

@@ -158,15 +158,13 @@ export function ClaimFigure({
                   <MarkShape code={group.treatment.code} size={15} />
                 </g>
               )}
-              {linesOf(
-                group.label,
-                Math.max(4, Math.floor((column - (narrow ? 2 : 26)) / (narrow ? 9.4 : 8))),
-                narrow ? 2 : 1,
-              ).map((line, k) => (
-                <text key={line} textAnchor="middle" x={narrow ? 0 : 8} y={17 * k} className="figure-word">
-                  {line}
-                </text>
-              ))}
+              {linesOf(group.label, Math.max(4, Math.floor((column - (narrow ? 2 : 26)) / (narrow ? 9.4 : 8))), 2).map(
+                (line, k) => (
+                  <text key={line} textAnchor="middle" x={narrow ? 0 : 8} y={17 * k} className="figure-word">
+                    {line}
+                  </text>
+                ),
+              )}
             </g>
           </g>
         );

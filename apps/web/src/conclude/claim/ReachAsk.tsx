@@ -1,6 +1,6 @@
 import { type ClaimSubject } from '@bright-sprout/core/claims/claimSubject';
 import { type ClaimParts } from '@bright-sprout/core/conclude/claim/claimParts';
-import { type ReachFacts } from '@bright-sprout/core/conclude/claim/reach';
+import { type ReachFacts } from '@bright-sprout/core/conclude/claim/reachFacts';
 import { reachWords } from '@bright-sprout/core/conclude/claim/reachWords';
 import { type AskedQuestion } from './useClaimAnswer';
 

@@ -6,8 +6,8 @@ import { type TeamClaim } from '@bright-sprout/core/conclude/claim/claimEntries'
 import { claimQuestions } from '@bright-sprout/core/conclude/claim/claimQuestions';
 import { claimText, type ClaimVocabulary } from '@bright-sprout/core/conclude/claim/claimParts';
 import { evidenceOf, readRef, reachOfEvidence } from '@bright-sprout/core/conclude/claim/evidence';
-import { type ReachFacts, reachOf } from '@bright-sprout/core/conclude/claim/reach';
-import { reachFactsOf } from '@bright-sprout/core/conclude/claim/reachFacts';
+import { reachOf } from '@bright-sprout/core/conclude/claim/reach';
+import { type ReachFacts, reachFactsOf } from '@bright-sprout/core/conclude/claim/reachFacts';
 import { cautionSentence } from '@bright-sprout/core/plan/fairTest/fairTest';
 import { useMemo } from 'react';
 import { addressIn } from '../../compare/addressIn';

@@ -156,7 +156,7 @@ export function Report({
                 </label>
                 <button
                   type="button"
-                  className="point-act"
+                  className="report-move"
                   aria-label={`Earlier: ${PART_NAMES[part]}`}
                   onClick={() => onArrange(arrangementText(withPartMoved(arranged, part, -1)))}
                 >
@@ -164,7 +164,7 @@ export function Report({
                 </button>
                 <button
                   type="button"
-                  className="point-act"
+                  className="report-move"
                   aria-label={`Later: ${PART_NAMES[part]}`}
                   onClick={() => onArrange(arrangementText(withPartMoved(arranged, part, 1)))}
                 >

@@ -97,10 +97,11 @@ function Block({ block, figure }: { block: ReportBlock; figure: (name: 'answer' 
       );
     case 'lines':
       return (
-        <div aria-label={block.label}>
+        <div>
           {Array.from({ length: block.count }, (_, i) => (
             <div key={i} className="write-line" />
           ))}
+          <p className="second">{block.label}</p>
         </div>
       );
   }

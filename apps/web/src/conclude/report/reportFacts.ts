@@ -18,6 +18,7 @@ import { runStepWords } from '@bright-sprout/core/plan/lists/runSheetWords';
 import { formatLength } from '@bright-sprout/core/quantities/length';
 import { currentReadings, LOST_WORDS, replacedBy } from '@bright-sprout/core/readings/reading';
 import { mean } from '@bright-sprout/core/statistics/descriptives';
+import { capital } from '@bright-sprout/core/words/capital';
 import { plural } from '@bright-sprout/core/words/plural';
 import { kindOf } from '../../compare/questionWords';
 import { comparedRecords } from '../../records/comparedRecords';
@@ -67,7 +68,7 @@ export function reportFacts(
   });
   const blanks = (lesson?.days ?? []).flatMap((d) => {
     const missing = own
-      .filter((c) => lookOn(looks.get(c.id) ?? [], d).state === 'not-checked')
+      .filter((c) => c.sownOn <= d && lookOn(looks.get(c.id) ?? [], d).state === 'not-checked')
       .map((c) => c.code)
       .sort();
     if (missing.length === 0) return [];
@@ -86,6 +87,7 @@ export function reportFacts(
     container: containerName,
     methodName: investigation.methodName,
     sownOn,
+    staggered: new Set(containers.map((c) => c.sownOn)).size > 1,
     days: lesson?.days ?? [],
     factor: investigation.factor,
     treatments: investigation.treatments.map((t) => {
@@ -122,7 +124,8 @@ export function reportFacts(
         return { team: view.team.nickname, text: said.text, saw: said.saw, because: claim.reasoning.trim(), asked };
       }),
     causes: (answer.answer?.causes ?? [])
-      .filter((c: Cause) => c.verdict === 'ask')
+      // A report goes home: whose ruler it may have been is a question for the bench.
+      .filter((c: Cause) => c.verdict === 'ask' && c.code !== 'team')
       .map((c: Cause) => {
         const { asks, says } = causeWords(c, answer.subject);
         return { asks, says };
@@ -191,10 +194,12 @@ function recordsTable(
             ),
           ),
         ]);
+  const what = measure.summedUp === 'share-of-seeds' ? `${measure.name}, of 100 sown` : `${measure.name}${unit && ` in ${unit}`}`;
+  const named = `${of === null ? `Mean ${what}` : capital(what)}.`;
   const left = step > 1 ? ` Every ${step === 2 ? 'second' : `${step}th`} check is shown.` : '';
   return {
     head: [of === null ? 'Treatment' : 'Container', ...days.map((d) => `day ${daysBetween(sownOn, d)}`)],
     rows,
-    caption: `${of === null ? `Mean ${measure.name}` : measure.name[0]!.toUpperCase() + measure.name.slice(1)}${unit && ` in ${unit}`}. A dash: nothing to measure.${of === null ? ' In brackets: how many are in the mean, where it is not all.' : ''}${left}`,
+    caption: `${named} A dash: nothing to measure.${of === null ? ' In brackets: how many are in the mean, where it is not all.' : ''}${left}`,
   };
 }

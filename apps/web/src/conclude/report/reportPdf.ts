@@ -86,9 +86,12 @@ function blockOf(block: ReportBlock, figures: Readonly<Partial<Record<string, st
     }
     case 'lines':
       return {
-        stack: Array.from({ length: block.count }, () => ({
-          canvas: [{ type: 'line' as const, x1: 0, y1: 24, x2: room, y2: 24, lineWidth: 0.8, lineColor: '#2A1B2E' }],
-        })),
+        stack: [
+          ...Array.from({ length: block.count }, () => ({
+            canvas: [{ type: 'line' as const, x1: 0, y1: 24, x2: room, y2: 24, lineWidth: 0.8, lineColor: '#2A1B2E' }],
+          })),
+          { text: block.label, fontSize: 9, margin: [0, 2, 0, 0] as [number, number, number, number] },
+        ],
         margin: [0, 0, 0, 8],
       };
   }

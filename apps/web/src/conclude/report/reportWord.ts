@@ -75,7 +75,10 @@ export async function reportWord(
         ];
       }
       case 'lines':
-        return Array.from({ length: block.count }, () => new Paragraph({ text: '_'.repeat(70) }));
+        return [
+          ...Array.from({ length: block.count }, () => new Paragraph({ text: '_'.repeat(70) })),
+          new Paragraph(block.label),
+        ];
     }
   };
   const document = new Document({

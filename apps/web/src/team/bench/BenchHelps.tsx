@@ -1,5 +1,5 @@
 import { type GradeBand } from '@bright-sprout/core/words/gradeBand';
-import { ReadAloud } from './ReadAloud';
+import { ReadAloud } from '../../page/ReadAloud';
 
 /** Small ways out of the card: hear it read, see how to measure, measure for another day, go past the ruler's end. */
 export function BenchHelps({

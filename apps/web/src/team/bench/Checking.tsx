@@ -16,7 +16,7 @@ import { type BenchInvestigation } from '../../records/benchRecords';
 import { CareToday } from './CareToday';
 import { type ChosenDay, DayChoice } from './DayChoice';
 import { Guide } from './Guide';
-import { Unsent } from './Unsent';
+import { Unsent } from '../../entry/Unsent';
 import { useGuideSeen } from './useGuideSeen';
 import { useRightClock } from './useRightClock';
 import { useOwnPot } from './useOwnPot';
@@ -53,19 +53,19 @@ export function Checking({ bench, own, onLeave }: { bench: Bench; own: BenchInve
         )}
       </BenchHead>
       {clock.wrong && (
-        <p className="bench-waiting" role="alert">
+        <p className="unsent-waiting" role="alert">
           This device’s clock says {formatDay(clock.wrong)}; at school it is {formatDay(today)}. We write down {formatDay(today)}.
         </p>
       )}
       {behind && (
-        <p className="bench-waiting" role="alert">
+        <p className="unsent-waiting" role="alert">
           This device’s clock says {formatDay(shown)}, but you looked here on {formatDay(today)} or later. Without a network we
           cannot ask what day it is: we write down {formatDay(today)}, and that the clock was wrong.
         </p>
       )}
       <Unsent waiting={waiting.filter((c) => c.teamId === bench.team.id)} />
       {investigation.checkingClosedAt !== null && (
-        <p className="bench-waiting" role="status">
+        <p className="unsent-waiting" role="status">
           Your teacher has closed checking for now. You can look, but nothing is taken.
         </p>
       )}

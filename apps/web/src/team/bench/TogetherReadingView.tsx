@@ -10,7 +10,7 @@ import { Empty, Loaded } from '../../page/Notices';
 import { emptyEntry, type Entry, typedMm } from './entry';
 import { HeightPad } from './HeightPad';
 import { RulerDrawing } from './RulerDrawing';
-import { Unsent } from './Unsent';
+import { Unsent } from '../../entry/Unsent';
 import './bench.scss';
 
 /** The one plant that the whole class reads at the moment; what the others read is seen when everybody has sent. */

@@ -14,8 +14,8 @@ import { keptName, readClaim, useClaimAnswer } from '../../conclude/claim/useCla
 import { EmblemMark } from '../../marks/EmblemMark';
 import { Waiting } from '../../page/Notices';
 import { useWidth } from '../../page/useWidth';
-import { ReadAloud } from '../bench/ReadAloud';
-import { Unsent } from '../bench/Unsent';
+import { ReadAloud } from '../../page/ReadAloud';
+import { Unsent } from '../../entry/Unsent';
 import { ClaimSentence } from './ClaimSentence';
 import { Notes } from './Notes';
 import { OtherClaims } from './OtherClaims';

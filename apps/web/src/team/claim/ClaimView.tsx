@@ -10,7 +10,6 @@ import { useBenchClaims, useSharedInvestigation } from '../../api/queries';
 import { Empty, Loaded } from '../../page/Notices';
 import { ClaimForm } from './ClaimForm';
 import '../../conclude/claim/claim.scss';
-import '../bench/bench.scss';
 
 /** What a team found out: its question, its claim, what it saw, and why it thinks so. */
 export function ClaimView() {

@@ -7,7 +7,6 @@ import { useBenchClaims, useSharedInvestigation } from '../../api/queries';
 import { Report } from '../../conclude/report/Report';
 import { Loaded } from '../../page/Notices';
 import { useClaimDraft } from './useClaimDraft';
-import '../../stations/conclude/conclude.scss';
 
 const NOTHING_NEXT: { what: string; why: string }[] = [];
 

@@ -1,4 +1,4 @@
-import { type NamedGroup, type ReachFacts } from './reach';
+import { type NamedGroup, type ReachFacts } from './reachFacts';
 import { firstOf, WORDS } from './wordsOfReach';
 
 /** What a sentence compares with what, and in which direction, as far as rules can read it. */

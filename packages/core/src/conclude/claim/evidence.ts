@@ -1,7 +1,8 @@
 import { type Group } from '../../compare/groups';
 import { type Shown } from '../../compare/shown';
 import { listInWords } from '../../words/listInWords';
-import { type ReachFacts, type ReachQuestion } from './reach';
+import { type ReachQuestion } from './reach';
+import { type ReachFacts } from './reachFacts';
 
 /** What a team picked from its figure: a mark, or the mean of a group. Its value is looked up, never copied. */
 export type EvidenceRef = { kind: 'mark'; containerId: string; plant: string | null } | { kind: 'mean'; key: string };

@@ -7,9 +7,9 @@ import { surenessOf } from '../../compare/sureness';
 import { GRADE_BANDS } from '../../words/gradeBand';
 import { type ClaimParts, claimText, NO_PARTS } from './claimParts';
 import { evidenceOf, type EvidenceRef, readRef, reachOfEvidence, refText } from './evidence';
-import { reachFactsOf } from './reachFacts';
+import { type NamedGroup, type ReachFacts, reachFactsOf } from './reachFacts';
 import { reachWords } from './reachWords';
-import { type NamedGroup, type ReachCode, type ReachFacts, reachOf } from './reach';
+import { type ReachCode, reachOf } from './reach';
 
 const group = (key: string, label: string, control: boolean, names: string[], amount: number | null = null): NamedGroup => ({
   key,

@@ -1,39 +1,10 @@
+import { type ReachFacts } from './reachFacts';
 import { comparisonIn, type Said, verdictOn } from './comparison';
 import { firstOf, NEGATED_BEFORE, WORDS } from './wordsOfReach';
 
 /** What a claim can be asked about its reach: never a block, never a mark. */
 export const REACH_CODES = ['too-sure', 'wrong-direction', 'beyond', 'cause', 'one-plant', 'no-difference'] as const;
 export type ReachCode = (typeof REACH_CODES)[number];
-
-/** One thing that is compared, and all that a team may call it. */
-export interface NamedGroup {
-  key: string;
-  label: string;
-  control: boolean;
-  /** In lower case; longer names are looked for first. */
-  names: readonly string[];
-  /** Its dose; null where it has none. */
-  amount: number | null;
-}
-
-/** What the core itself reads from the records: a claim is held against it. */
-export interface ReachFacts {
-  groups: readonly NamedGroup[];
-  /** What the factor is called as a whole: `salt`, `salinity`; it stands for every group but the control. */
-  factor: readonly string[];
-  unit: string;
-  contrasts: readonly { of: string; against: string; /** −1 less, 1 more. */ sign: number; clear: boolean }[];
-  /** Last day that was looked at. */
-  lastDay: number;
-  /** A difference has one cause here: a fair test, neither kinds nor teams side by side. */
-  oneCause: boolean;
-  /** Containers compared; one of them is no class. */
-  containers: number;
-  /** What grew in every treatment that the claim may call stopped: the largest value of each group, null where nothing lives. */
-  grew: Readonly<Record<string, number | null>>;
-  /** More means later: days are compared. */
-  later: boolean;
-}
 
 /** One question about a claim: what it is about, and the words that it hangs from. */
 export interface ReachQuestion {

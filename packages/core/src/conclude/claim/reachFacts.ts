@@ -5,7 +5,36 @@ import { type Question } from '../../compare/question';
 import { type ComparedDesign } from '../../compare/records';
 import { daysBetween, type IsoDay } from '../../calendar/days';
 import { type Result } from '../../result/result';
-import { type NamedGroup, type ReachFacts } from './reach';
+
+/** One thing that is compared, and all that a team may call it. */
+export interface NamedGroup {
+  key: string;
+  label: string;
+  control: boolean;
+  /** In lower case; longer names are looked for first. */
+  names: readonly string[];
+  /** Its dose; null where it has none. */
+  amount: number | null;
+}
+
+/** What the core itself reads from the records: a claim is held against it. */
+export interface ReachFacts {
+  groups: readonly NamedGroup[];
+  /** What the factor is called as a whole: `salt`, `salinity`; it stands for every group but the control. */
+  factor: readonly string[];
+  unit: string;
+  contrasts: readonly { of: string; against: string; /** −1 less, 1 more. */ sign: number; clear: boolean }[];
+  /** Last day that was looked at. */
+  lastDay: number;
+  /** A difference has one cause here: a fair test, neither kinds nor teams side by side. */
+  oneCause: boolean;
+  /** Containers compared; one of them is no class. */
+  containers: number;
+  /** What grew in every treatment that the claim may call stopped: the largest value of each group, null where nothing lives. */
+  grew: Readonly<Record<string, number | null>>;
+  /** More means later: days are compared. */
+  later: boolean;
+}
 
 /** Words of a label that say little by themselves. */
 const EMPTY = new Set([

@@ -2,7 +2,8 @@ import { type ClaimSubject } from '../../claims/claimSubject';
 import { type GradeBand } from '../../words/gradeBand';
 import { plural } from '../../words/plural';
 import { type ClaimParts } from './claimParts';
-import { type ReachFacts, type ReachQuestion } from './reach';
+import { type ReachQuestion } from './reach';
+import { type ReachFacts } from './reachFacts';
 
 /** One friendly question, and ways to go on from it. */
 export interface ReachWords {

@@ -1,7 +1,7 @@
 import { addDays, daysBetween, type IsoDay } from '../../calendar/days';
 import { isSchoolDay, type SchoolCalendar } from '../../calendar/schoolCalendar';
 import { type GroupedRecords } from '../../compare/groups';
-import { type Look, lookOn, looksByContainer } from '../../compare/looks';
+import { type Look, looksByContainer } from '../../compare/looks';
 import { type ComparedContainer, type ComparedDesign, type ComparedTreatment } from '../../compare/records';
 import { valueOn } from '../../compare/values';
 import { type Measure } from '../../measures/measure';
@@ -80,7 +80,8 @@ export function lessonOf(facts: LessonFacts): Lesson | null {
     const before = known.get(key);
     if (before !== undefined) return before;
     const own = looks.get(container.id) ?? [];
-    const value = lookOn(own, day).state === 'measured' ? valueOn(measure, container, own, day, COUNTING).value : null;
+    // What is not up has sprouted in none of its seeds; a height it has not.
+    const { value } = valueOn(measure, container, own, day, COUNTING);
     known.set(key, value);
     return value;
   };

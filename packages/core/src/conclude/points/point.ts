@@ -70,7 +70,14 @@ export type Point = OfAll &
       }
     | { code: 'unlike-twins'; container: string; value: number; low: number; high: number; twins: number; behind: boolean }
     | { code: 'lines-crossed'; ledBefore: string; leadsNow: string; early: IsoDay; crossed: IsoDay; late: IsoDay }
-    | { code: 'fastest-stretch'; from: IsoDay; to: IsoDay; perDay: number; elsewhere: number }
+    | {
+        code: 'fastest-stretch';
+        from: IsoDay;
+        to: IsoDay;
+        perDay: number;
+        /** In the stretch that comes nearest to it. */
+        next: number;
+      }
     | {
         code: 'dip-over-days-off';
         /** Treatment that dipped; null for the whole class. */

@@ -2,6 +2,7 @@ import { daysBetween, formatDay, type IsoDay, weekdayName } from '../../calendar
 import { shownOf } from '../../compare/shown';
 import { type Measure } from '../../measures/measure';
 import { formatLength, type RulerResolution } from '../../quantities/length';
+import { capital } from '../../words/capital';
 import { type GradeBand } from '../../words/gradeBand';
 import { listInWords } from '../../words/listInWords';
 import { counted, plural } from '../../words/plural';
@@ -31,8 +32,8 @@ export interface PointWords {
 export function pointWords(point: Point, subject: PointSubject): PointWords {
   const { title, asks, luck } = said(point, subject);
   return {
-    title,
-    asks,
+    title: capital(title),
+    asks: capital(asks),
     luck: luck === null || point.chance === null ? null : { often: classesWords(point.chance), counted: luck },
   };
 }
@@ -98,9 +99,9 @@ function said(point: Point, subject: PointSubject): Said {
       };
     case 'fastest-stretch':
       return {
-        title: `From ${onDay(point.from)} to ${onDay(point.to)} they grew fastest: ${rate.words(point.perDay)}, elsewhere ${rate.words(point.elsewhere)}.`,
+        title: `From ${onDay(point.from)} to ${onDay(point.to)} they grew fastest: ${rate.words(point.perDay)}; in no other stretch more than ${rate.words(point.next)}.`,
         asks: 'What did those days have that the others had not?',
-        luck: `classes that grow evenly and differ from ${container} to ${container} as this one does, in which some stretch looks as fast`,
+        luck: `classes in which no stretch is faster than the next, and that differ from ${container} to ${container} as this one does`,
       };
     case 'dip-over-days-off': {
       const days = `${weekdayName(point.from)} to ${weekdayName(point.to)}`;
@@ -153,7 +154,7 @@ function said(point: Point, subject: PointSubject): Said {
             ? ' Their smallest plants show it as much.'
             : ' Their small plants did not show it.';
       return {
-        title: `One team’s numbers lie ${size} ${point.offset > 0 ? 'above' : 'below'} the others’, in every treatment (${onDay(point.day)}).${small}`,
+        title: `One team’s numbers lie ${size} ${point.offset > 0 ? 'above' : 'below'} the others’ on ${onDay(point.day)}, treatments taken into account.${small}`,
         asks: point.alsoSmall
           ? 'Where does each ruler begin? Lay them side by side.'
           : 'Is it the ruler, the light at that place, or the care?',

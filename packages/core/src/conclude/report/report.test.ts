@@ -11,6 +11,7 @@ const FACTS: ReportFacts = {
   container: 'cup',
   methodName: 'Cup of soil',
   sownOn: '2026-03-03',
+  staggered: false,
   days: ['2026-03-09', '2026-03-12'],
   factor: 'salt',
   treatments: [
@@ -43,7 +44,7 @@ test('a report has its parts in order, and says what the records say', () => {
     '7 Copper',
     '“no salt” is the control',
     '3 to 4',
-    'looked at on 2 days: 6, 9 days after sowing',
+    'Looked at on 2 days: 6, 9 days after sowing',
     'B3: one seed more',
   ])
     expect(text).toContain(said);

@@ -31,6 +31,8 @@ export interface ReportFacts {
   container: string;
   methodName: string;
   sownOn: IsoDay;
+  /** Not all were sown on one day: days count from the first. */
+  staggered: boolean;
   days: readonly IsoDay[];
   /** What was changed; empty where all were alike. */
   factor: string;
@@ -74,16 +76,18 @@ const BLOCKS: Record<ReportPart, (facts: ReportFacts) => ReportBlock[]> = {
     ...paragraph(
       `${team === null ? 'Class' : `${team}, class`} ${className}. Sown ${formatDay(sownOn)}${days.length > 0 ? `, last looked at ${formatDay(days[days.length - 1]!)} (day ${daysBetween(sownOn, days[days.length - 1]!)})` : ''}.`,
     ),
+    // No name is ever printed: there is a line to write it on.
+    { kind: 'lines', count: 1, label: 'Written by' },
   ],
   expected: ({ expected }) => list(expected),
   plan: planBlocks,
   tray: ({ split, treatments }) => (treatments.length === 0 ? [] : [{ kind: 'figure', figure: 'tray', caption: capital(split) }]),
-  method: ({ steps, days, sownOn, container }) => [
+  method: ({ steps, days, sownOn, staggered }) => [
     ...list(steps, true),
     ...paragraph(
       days.length === 0
         ? ''
-        : `Every ${container} was looked at on ${counted(days.length, 'day')}: ${days.map((d) => daysBetween(sownOn, d)).join(', ')} days after sowing.`,
+        : `Looked at on ${counted(days.length, 'day')}: ${days.map((d) => daysBetween(sownOn, d)).join(', ')} days after ${staggered ? 'the first sowing' : 'sowing'}.`,
     ),
   ],
   records: ({ records }) => (records.rows.length === 0 ? [] : [{ kind: 'table', ...records }]),
@@ -133,7 +137,7 @@ function claimBlocks({ claims, found, team }: ReportFacts): ReportBlock[] {
         ...paragraph([found.tooFew, found.evidence, ...found.limits].filter(Boolean).join(' ')),
       ]
     : [];
-  return [...(blocks.length > 0 ? blocks : [{ kind: 'lines', count: 4, label: 'What we found out' } as const]), ...page];
+  return [...(blocks.length > 0 ? blocks : [{ kind: 'lines', count: 4, label: 'To be written by hand' } as const]), ...page];
 }
 
 function wrongBlocks({ deviations, lost, slips, blanks, exceptions }: ReportFacts): ReportBlock[] {

@@ -52,7 +52,7 @@ export function learnedWords({ code, was, now, about }: Learned, container: stri
     case 'reserve':
       return {
         what: `${now} ${now === 1 ? container : pots} of each in reserve`,
-        why: `${was} ${was === 1 ? 'was' : 'were'} lost on the way: ${about}.`,
+        why: `Lost on the way: ${about}.`,
       };
     case 'fair':
       return { what: 'The plan is made fair where it was not', why: about };
@@ -61,7 +61,7 @@ export function learnedWords({ code, was, now, about }: Learned, container: stri
     case 'rulers':
       return {
         what: 'One plant is read together before the first check',
-        why: 'One team’s numbers lay apart from the others’ in every treatment.',
+        why: 'One team’s numbers lay apart from the others’, treatments taken into account.',
       };
   }
 }

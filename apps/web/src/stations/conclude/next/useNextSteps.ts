@@ -41,7 +41,7 @@ export function useNextSteps(records: InvestigationRecords): { steps: NextStep[]
       sureness: answer.sureness,
       size: (d) => shown.size(d) || 'a step',
       points,
-      lost: [...lost].map(([reason, count]) => ({ words: `${count} ${LOST_WORDS[reason]}`, count })),
+      lost: [...lost].map(([reason, count]) => ({ words: `${count} ${LOST_WORDS[reason].replace(/^was /, '')}`, count })),
       sprouting: widest > 0 ? { widest, containers } : null,
     });
   }, [plan.data, points, answer, shown, investigation, readings]);

@@ -3,24 +3,11 @@ import { teamOffsets } from '../../../compare/causes/teamCauses';
 import { groupsOf } from '../../../compare/groups';
 import { placesOf } from '../../../compare/places';
 import { type IsoDay } from '../../../calendar/days';
-import { type Question } from '../../../compare/question';
+import { valuesOnDay } from '../../../compare/question';
 import { type Lesson } from '../lesson';
 import { type Found, RARE } from '../point';
 
-const asked = (lesson: Lesson, day: IsoDay): Question => ({
-  measure: lesson.measure.code,
-  follow: 'value',
-  reach: '',
-  when: { kind: 'day', day },
-  between: 'treatments',
-  mark: 'container',
-  beforeSprouting: 'exclude',
-  afterLoss: 'exclude',
-  afterRemoval: 'exclude',
-  doubts: 'kept',
-  report: 'container-mean',
-  withOthers: [],
-});
+const asked = (lesson: Lesson, day: IsoDay) => valuesOnDay(lesson.measure.code, day);
 
 const groupsOn = (lesson: Lesson, day: IsoDay) => groupsOf(lesson.records, lesson.measure, asked(lesson, day));
 

@@ -33,26 +33,23 @@ const classLine = (lesson: Lesson, stretch: Pick<Stretch, 'from' | 'to'>) => ({
   cross: null,
 });
 
+/** What grows a day by day; counts of seeds and of looks do not. */
+const grows = ({ measure, oneSowing }: Lesson) => oneSowing && (measure.quantity === 'length' || measure.quantity === 'mass');
+
+/** A stretch is told of where it stands out by so much from the next, or growth has fallen to so little. */
+const STANDS_OUT = 1.15;
+const HAS_SLOWED = 0.8;
+
 /**
- * The stretch between two looks in which most was grown a day. Chance: each container's rate in it against its own rate over
- * all other days, one-sided t, times the number of stretches.
+ * The stretch between two looks in which more was grown a day than in any other. Chance: container by container, one-sided t against
+ * the stretch that comes nearest to it, times the number of stretches; growth in an S is as fast before and after its fastest day.
  */
 export function fastestStretch(lesson: Lesson): Found<'fastest-stretch'>[] {
-  if (!lesson.oneSowing) return [];
-  const all = stretchesOf(lesson);
-  if (all.length < 3) return [];
-  const fastest = all.reduce((a, b) => (meanRate(b) > meanRate(a) ? b : a));
-  const others = all.filter((s) => s !== fastest);
-  const elsewhere = new Map(
-    [...fastest.rates.keys()].flatMap((id) => {
-      const own = others.filter((s) => s.rates.has(id));
-      const days = own.reduce((sum, s) => sum + daysBetween(s.from, s.to), 0);
-      return days === 0
-        ? []
-        : [[id, own.reduce((sum, s) => sum + s.rates.get(id)! * daysBetween(s.from, s.to), 0) / days] as const];
-    }),
-  );
-  const chance = Math.min(1, all.length * aboveZero(less(fastest.rates, elsewhere)));
+  if (!grows(lesson)) return [];
+  const all = stretchesOf(lesson).sort((a, b) => meanRate(b) - meanRate(a));
+  const [fastest, next] = all;
+  if (!fastest || !next || all.length < 3 || meanRate(fastest) < STANDS_OUT * meanRate(next)) return [];
+  const chance = Math.min(1, all.length * Math.max(...all.slice(1).map((s) => aboveZero(less(fastest.rates, s.rates)))));
   if (chance > RARE) return [];
   return [
     {
@@ -62,7 +59,7 @@ export function fastestStretch(lesson: Lesson): Found<'fastest-stretch'>[] {
       from: fastest.from,
       to: fastest.to,
       perDay: meanRate(fastest),
-      elsewhere: mean([...elsewhere.values()]),
+      next: meanRate(next),
       figure: classLine(lesson, fastest),
     },
   ];
@@ -73,14 +70,14 @@ export function fastestStretch(lesson: Lesson): Found<'fastest-stretch'>[] {
  * stretches that could have been the fastest.
  */
 export function growthSlowing(lesson: Lesson): Found<'growth-slowing'>[] {
-  if (!lesson.oneSowing) return [];
+  if (!grows(lesson)) return [];
   const all = stretchesOf(lesson);
   const last = all[all.length - 1];
   const before = all.slice(0, -1);
   if (!last || before.length < 2) return [];
   const fastest = before.reduce((a, b) => (meanRate(b) > meanRate(a) ? b : a));
   const chance = Math.min(1, before.length * aboveZero(less(fastest.rates, last.rates)));
-  if (chance > RARE) return [];
+  if (chance > RARE || meanRate(last) > HAS_SLOWED * meanRate(fastest)) return [];
   return [
     {
       key: 'growth-slowing',
@@ -103,7 +100,7 @@ const STILL = 0.1;
  * Chance: the larger of the two one-sided t, container by container, times all gaps and groups looked at.
  */
 export function dipOverDaysOff(lesson: Lesson): Found<'dip-over-days-off'>[] {
-  if (!lesson.oneSowing) return [];
+  if (!grows(lesson)) return [];
   const groups = [null, ...lesson.records.treatments.map((t) => t.code)];
   const found = groups.flatMap((treatment) => {
     const all = stretchesOf(lesson, treatment);

@@ -1,10 +1,10 @@
 import { render, screen } from '@testing-library/react';
-import { type WaitingEntry } from '../../api/outbox';
-import { waitingCheck } from '../../../test/waiting';
+import { type WaitingEntry } from '../api/outbox';
+import { waitingCheck } from '../../test/waiting';
 import { Unsent } from './Unsent';
 
 const again = jest.fn();
-jest.mock('../../api/outbox', () => ({
+jest.mock('../api/outbox', () => ({
   isWaitingCheck: (entry: WaitingEntry) => entry.kind === 'check',
   theOutbox: () => ({ again: (id: string) => again(id) as unknown, drop: jest.fn() }),
 }));

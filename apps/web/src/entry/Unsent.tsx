@@ -1,6 +1,7 @@
 import { sentWords } from '@bright-sprout/core/readings/sentWords';
-import { useAskBeforeLeaving } from '../../page/useAskBeforeLeaving';
-import { isWaitingCheck, theOutbox, type WaitingEntry } from '../../api/outbox';
+import { useAskBeforeLeaving } from '../page/useAskBeforeLeaving';
+import { isWaitingCheck, theOutbox, type WaitingEntry } from '../api/outbox';
+import './unsent.scss';
 
 /** What waits on this device, and what the server would not take. */
 export function Unsent({ waiting }: { waiting: readonly WaitingEntry[] }) {
@@ -15,7 +16,7 @@ export function Unsent({ waiting }: { waiting: readonly WaitingEntry[] }) {
   return (
     <>
       {unsent.length > 0 && (
-        <p className="bench-waiting" role="status">
+        <p className="unsent-waiting" role="status">
           {unsent.length} {unsent.length === 1 ? one : several} on this device and will be sent by itself.
           {!opensAgain && ' Keep this page open until then: without a network it does not open again here.'}
         </p>
