@@ -104,8 +104,6 @@ async function main() {
   await shoot('today', LAPTOP, '/', { before: teacher });
   for (const part of ['ask', 'lay-out', 'days', 'prepare'])
     await shoot(`planner-${part}`, LAPTOP, `/plans/{}/${part}`, workedOut);
-  await shoot('planner-phone', PHONE, '/plans/{}/ask', { before: plan, act: (page) => page.locator('.planner-bar').waitFor() });
-  await shoot('seed-shelf', LAPTOP, '/seeds', { before: teacher });
   await shoot('sow', LAPTOP, '/investigations/{}/sow', ofInvestigation());
   await shoot('wall', LAPTOP, '/investigations/{}', ofInvestigation());
   await shoot('screen', LAPTOP, '/screen/{}', { before: link });
@@ -114,13 +112,6 @@ async function main() {
     act: (page) => page.getByRole('button', { name: 'Show what was read so far' }).click(),
   });
   await shoot('log', LAPTOP, '/investigations/{}/log', ofInvestigation());
-  await shoot(
-    'room',
-    LAPTOP,
-    '/investigations/{}/room',
-    ofInvestigation((page) => page.locator('.main-svg').first().waitFor()),
-  );
-  await shoot('run', LAPTOP, '/investigations/{}/run', ofInvestigation());
   await shoot(
     'compare',
     LAPTOP,
@@ -135,9 +126,40 @@ async function main() {
       for (let i = 0; i < 6; i++) await page.getByRole('button', { name: 'Ten' }).click();
     }),
   );
+  await shoot(
+    'talking-points',
+    LAPTOP,
+    '/investigations/{}/conclude',
+    ofInvestigation((page) => page.locator('.point-open').waitFor()),
+  );
+  await shoot(
+    'claims',
+    LAPTOP,
+    '/investigations/{}/conclude/claims',
+    ofInvestigation((page) => page.locator('.claimed').first().waitFor()),
+  );
+  await shoot(
+    'report',
+    LAPTOP,
+    '/investigations/{}/conclude/report',
+    ofInvestigation((page) => page.locator('.report-paper').waitFor()),
+  );
+  await shoot(
+    'certificate',
+    LAPTOP,
+    '/investigations/{}/conclude/certificates',
+    ofInvestigation((page) => page.locator('.sheet-drawing').first().waitFor()),
+  );
   await tidyUp();
+  await shoot('claim', TABLET, '/bench', {
+    before: team('moon'),
+    act: async (page) => {
+      const { investigations } = await (await page.request.get(api('/bench'))).json();
+      await page.goto(`${base}/bench/conclude/${investigations[0].investigation.id}`);
+      await page.locator('.reach-ask').first().waitFor();
+    },
+  });
   await shoot('bench-phone', PHONE, '/bench?pot=A6', { before: team('drum'), act: grown('A6', 23) });
-  await shoot('bench-tablet', TABLET, '/bench?pot=B1', { before: team('kite'), act: grown('B1', 18) });
   await shoot('notebook', TABLET, '/bench', {
     before: team('kite'),
     act: async (page) => {
