@@ -9,22 +9,29 @@ export function ReachAsk({
   question,
   facts,
   subject,
+  parts,
   onChange,
   onKeep,
 }: {
   question: AskedQuestion;
   facts: ReachFacts;
   subject: ClaimSubject;
+  /** The claim as it stands: what would leave it as it is, is not offered. */
+  parts: ClaimParts;
   /** Null where the words were typed: then the offers are only words to try. */
   onChange: ((change: Partial<ClaimParts>) => void) | null;
   onKeep: () => void;
 }) {
   const { asks, offers } = reachWords(question, facts, subject);
+  const changes = ({ change }: (typeof offers)[number]) => {
+    const keys = Object.keys(change) as (keyof ClaimParts)[];
+    return onChange === null || keys.length === 0 || keys.some((k) => change[k] !== parts[k]);
+  };
   return (
     <div className="reach-ask" role="status">
       <p>{asks}</p>
       <div className="reach-offers">
-        {offers.map((o) =>
+        {offers.filter(changes).map((o) =>
           onChange && Object.keys(o.change).length > 0 ? (
             <button key={o.words} type="button" className="btn" onClick={() => onChange(o.change)}>
               {o.words}

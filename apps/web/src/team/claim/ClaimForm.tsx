@@ -136,6 +136,7 @@ export function ClaimForm({ records, claims }: { records: InvestigationRecords; 
             question={open}
             facts={facts}
             subject={subject}
+            parts={claim.parts}
             onChange={claim.typed.trim() !== '' ? null : (change) => write('claim', partsText({ ...claim.parts, ...change }))}
             onKeep={() => keep(open)}
           />
@@ -172,7 +173,14 @@ export function ClaimForm({ records, claims }: { records: InvestigationRecords; 
           </p>
         )}
         {facts !== null && openEvidence && (
-          <ReachAsk question={openEvidence} facts={facts} subject={subject} onChange={null} onKeep={() => keep(openEvidence)} />
+          <ReachAsk
+            question={openEvidence}
+            facts={facts}
+            subject={subject}
+            parts={claim.parts}
+            onChange={null}
+            onKeep={() => keep(openEvidence)}
+          />
         )}
       </section>
       <section aria-label="Our reasoning">
@@ -202,7 +210,14 @@ export function ClaimForm({ records, claims }: { records: InvestigationRecords; 
           />
         )}
         {facts !== null && openReason && !early && (
-          <ReachAsk question={openReason} facts={facts} subject={subject} onChange={null} onKeep={() => keep(openReason)} />
+          <ReachAsk
+            question={openReason}
+            facts={facts}
+            subject={subject}
+            parts={claim.parts}
+            onChange={null}
+            onKeep={() => keep(openReason)}
+          />
         )}
         <UnitWords band={investigation.class.gradeBand} />
       </section>

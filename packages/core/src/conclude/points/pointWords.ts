@@ -175,7 +175,7 @@ function said(point: Point, subject: PointSubject): Said {
           ? `${listInWords(point.containers)} (${point.label})`
           : `${point.never} of ${point.of} ${pots} ${young ? 'of' : 'with'} ${point.label}`;
       return {
-        title: `${who} never came up. Of ${point.of}, ${expected} ${expected === 'none' || expected === 'about 1' ? 'was' : 'were'} to be expected.`,
+        title: `${who} had not come up by ${onDay(point.day)}. Of ${point.of}, ${expected} ${expected === 'none' || expected === 'about 1' ? 'was' : 'were'} to be expected.`,
         asks: `${point.label}, or poor seeds: how could we find out?`,
         luck: 'classes sown with such seed, treated alike, in which one treatment misses as many',
       };
