@@ -39,7 +39,8 @@ export default defineConfig({
           },
           {
             urlPattern: ({ url, request }) =>
-              request.method === 'GET' && /^\/api\/v1\/bench(\/(predictions|(conclude|investigations)(\/[0-9a-f-]+)?))?$/.test(url.pathname),
+              request.method === 'GET' &&
+              /^\/api\/v1\/bench(\/(predictions|(conclude|investigations)(\/[0-9a-f-]+)?))?$/.test(url.pathname),
             handler: 'NetworkFirst',
             options: { cacheName: 'bench', networkTimeoutSeconds: 5, cacheableResponse: { statuses: [200] } },
           },
