@@ -59,6 +59,7 @@ test('talking points are pinned, ordered, hidden and added, and are run through 
   await page.getByRole('link', { name: 'Run through them' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(second);
   await expect(page.getByText('1 of 1')).toBeVisible();
+  await expectAccessible(page);
   await page.keyboard.press('PageDown');
   await expect(page.locator('.run-asks')).toContainText(/\?$/);
   await page.keyboard.press('Escape');
@@ -78,6 +79,7 @@ test('a team claims too much and is asked, picks evidence, goes on without a net
   const base = await conclude(page, '/claims');
   const id = base.split('/').pop()!;
   const tablet = await joinOn(browser, 'Bells', { width: 820, height: 1180 }, { baseURL: baseURL!, offline: true });
+  await tablet.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
   await tablet.goto(`/bench/conclude/${id}`);
   await expect(tablet.getByRole('heading', { name: 'We claim' })).toBeVisible();
   await choose(tablet, /^Which plants/, /100 mmol/);
@@ -121,6 +123,7 @@ test('a team claims too much and is asked, picks evidence, goes on without a net
   await expect(phone.getByLabel('Why we think so')).toHaveValue('Roots get less water, this proves it.');
   await expect(phone.locator('.evidence-card')).toHaveCount(2);
   await expectNoSidewaysScroll(phone);
+  await expectAccessible(phone);
   await phone.getByRole('button', { name: 'Write it in our own words' }).click();
   await expect(phone.getByLabel('Our claim in our own words')).toHaveValue(
     /^We saw that barley with 100 mmol\/L was shorter than barley with no salt by about \d\.\d cm\.$/,
@@ -277,6 +280,8 @@ test('what was expected stands beside what came; what next opens a new plan that
   await expect(page.getByRole('region', { name: 'What the last time taught' })).toContainText(first);
   await page.reload();
   await expect(page.getByRole('region', { name: 'What the last time taught' })).toContainText(first);
+  // Other tests find the class's plans as they were.
+  expect((await page.request.delete(`/api/v1/plans/${page.url().split('/').at(-2)!}`)).ok()).toBe(true);
 });
 
 test('ending an investigation leads to its end: what is kept, taken home, and may go', async ({ page }) => {

@@ -8,7 +8,7 @@ import {
   withPartMoved,
   withPartOut,
 } from '@bright-sprout/core/conclude/report/arrangement';
-import { type ReportFacts, reportSections } from '@bright-sprout/core/conclude/report/report';
+import { type ReportFacts, type ReportFigure, reportSections } from '@bright-sprout/core/conclude/report/report';
 import { useMemo, useRef, useState } from 'react';
 import { handOver, pngOf } from '../../compare/figures/takeAway';
 import { ProblemNotice, Waiting } from '../../page/Notices';
@@ -78,7 +78,7 @@ export function Report({
   const drawings = () =>
     [...paper.current!.querySelectorAll<HTMLElement>('[data-report-figure]')].flatMap((holder) => {
       const svg = holder.querySelector('svg');
-      return svg ? [{ name: holder.dataset.reportFigure as 'answer' | 'tray', svg }] : [];
+      return svg ? [{ name: holder.dataset.reportFigure as ReportFigure, svg }] : [];
     });
   const about = {
     title: records.investigation.question,

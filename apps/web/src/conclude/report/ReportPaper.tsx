@@ -1,9 +1,12 @@
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
-import { type ReportBlock, type ReportSection } from '@bright-sprout/core/conclude/report/report';
+import { type ReportBlock, type ReportFigure, type ReportSection } from '@bright-sprout/core/conclude/report/report';
 import { placesOf } from '@bright-sprout/core/compare/places';
 import { type Ref, useMemo } from 'react';
 import { HAIR, INK, INK_2 } from '../../compare/figures/figureKit';
 import { MarkShape } from '../../marks/TreatmentMark';
+import { lessonOf, lineOf } from '@bright-sprout/core/conclude/points/lesson';
+import { LinesPoint } from '../figures/LinesPoint';
+import { lessonFacts, lessonMeasure } from '../lessonFacts';
 import { ClaimFigure } from '../claim/ClaimFigure';
 import { type ClaimAnswer } from '../claim/useClaimAnswer';
 import { type ReportOf } from './reportFacts';
@@ -26,9 +29,11 @@ export function ReportPaper({
   ref: Ref<HTMLElement>;
 }) {
   const team = records.investigation.teams.find((t) => t.id === of?.id) ?? null;
-  const figure = (name: 'answer' | 'tray') =>
+  const figure = (name: ReportFigure) =>
     name === 'tray' ? (
       <SmallTray records={records} own={of?.id ?? null} />
+    ) : name === 'course' ? (
+      <Course records={records} />
     ) : (
       <ClaimFigure
         width={WIDTH}
@@ -54,7 +59,26 @@ export function ReportPaper({
   );
 }
 
-function Block({ block, figure }: { block: ReportBlock; figure: (name: 'answer' | 'tray') => React.ReactNode }) {
+/** Means of all treatments over the days. */
+function Course({ records }: { records: InvestigationRecords }) {
+  const measure = useMemo(() => lessonMeasure(records), [records]);
+  const lines = useMemo(() => {
+    const lesson = lessonOf({ ...lessonFacts(records, null), measure });
+    return lesson === null ? [] : records.investigation.treatments.map((t) => ({ key: t.code, points: lineOf(lesson, t.code) }));
+  }, [records, measure]);
+  return (
+    <LinesPoint
+      figure={{ kind: 'lines', lines, stretch: null, cross: null }}
+      records={records}
+      measure={measure}
+      width={WIDTH}
+      height={280}
+      small={false}
+    />
+  );
+}
+
+function Block({ block, figure }: { block: ReportBlock; figure: (name: ReportFigure) => React.ReactNode }) {
   switch (block.kind) {
     case 'paragraph':
       return <p className={block.strong ? 'strong' : undefined}>{block.text}</p>;

@@ -8,7 +8,7 @@ import { causeWords } from '@bright-sprout/core/claims/causeWords';
 import { hasBegun, teamClaimOf } from '@bright-sprout/core/conclude/claim/claimEntries';
 import { type ExpectedAndCame, expectedAndCame, spanWords } from '@bright-sprout/core/conclude/expected/expectedAndCame';
 import { type ReportFacts } from '@bright-sprout/core/conclude/report/report';
-import { type LessonFacts, type Lesson, lessonOf } from '@bright-sprout/core/conclude/points/lesson';
+import { type LessonFacts, type Lesson, lessonOf, lineOf } from '@bright-sprout/core/conclude/points/lesson';
 import { type Measure } from '@bright-sprout/core/measures/measure';
 import { valueOf } from '@bright-sprout/core/measures/finding';
 import { summaryNumber, summaryUnit, summaryWords } from '@bright-sprout/core/measures/summaryWords';
@@ -112,6 +112,10 @@ export function reportFacts(
     exceptions: investigation.planCautions.map(cautionSentence),
     records: recordsTable(records, of, lesson, measure),
     figureCaption: `${answer.name(answer.question)}. One mark for each ${containerName}; the thick line is the mean.`,
+    courseCaption:
+      lesson !== null && lesson.oneSowing && lineOf(lesson, '').length > 1
+        ? `Mean ${measure.name} of what was up, over the days since sowing.`
+        : '',
     found: answer.claim || null,
     claims: claims
       .filter((c) => of === null || c.team.id === of.id)

@@ -1,4 +1,4 @@
-import { type ReportBlock, type ReportSection } from '@bright-sprout/core/conclude/report/report';
+import { type ReportBlock, type ReportFigure, type ReportSection } from '@bright-sprout/core/conclude/report/report';
 import { type Content, type TDocumentDefinitions } from 'pdfmake/interfaces';
 import { HEADING_FONT } from '../paper/makePdf';
 
@@ -11,7 +11,7 @@ const WIDTH: Record<PaperName, number> = { A4: 595.28, LETTER: 612 };
 /** A report as the definition of its PDF. @param figures drawings as SVG text, by what they show */
 export function reportPdf(
   sections: readonly ReportSection[],
-  figures: Readonly<Partial<Record<'answer' | 'tray', string>>>,
+  figures: Readonly<Partial<Record<ReportFigure, string>>>,
   paper: PaperName,
   about: { title: string; foot: string },
 ): TDocumentDefinitions {

@@ -1,4 +1,4 @@
-import { type ReportBlock, type ReportSection } from '@bright-sprout/core/conclude/report/report';
+import { type ReportBlock, type ReportFigure, type ReportSection } from '@bright-sprout/core/conclude/report/report';
 import { type PaperName } from './reportPdf';
 
 /** Twentieths of a point. */
@@ -18,7 +18,7 @@ export interface Picture {
 /** A report as a Word file, for those who must hand one in: plain headings, tables and pictures that can be worked on. */
 export async function reportWord(
   sections: readonly ReportSection[],
-  figures: Readonly<Partial<Record<'answer' | 'tray', Picture>>>,
+  figures: Readonly<Partial<Record<ReportFigure, Picture>>>,
   paper: PaperName,
   title: string,
 ): Promise<Blob> {

@@ -21,7 +21,7 @@ export const PART_NAMES: Record<ReportPart, string> = {
   tray: 'Where it stood',
   method: 'What was done',
   records: 'What was recorded',
-  figure: 'The figure',
+  figure: 'The figures',
   claim: 'What we found out',
   other: 'What else could explain it',
   wrong: 'What went otherwise',

@@ -28,6 +28,7 @@ const FACTS: ReportFacts = {
   exceptions: ['The cups stood apart.'],
   records: { head: ['', 'day 6', 'day 9'], rows: [['A', '1.2', '3.4']], caption: 'Means in cm.' },
   figureCaption: 'Height on day 9.',
+  courseCaption: 'Means over the days.',
   found: { finding: 'These cups cannot tell yet.', tooFew: null, evidence: '13 cups measured.', limits: [] },
   claims: [{ team: 'Kites', text: 'With salt barley was shorter.', saw: ['A: 9.1 cm'], because: 'Roots dry.', asked: [] }],
   causes: [{ asks: 'A better place?', says: 'No slope stands out.' }],
@@ -41,6 +42,7 @@ test('a report has its parts in order, and says what the records say', () => {
   expect(sections.map((s) => s.part)).toEqual([...REPORT_PARTS]);
   const text = JSON.stringify(sections);
   for (const said of [
+    '"figure":"course"',
     '7 Copper',
     '“no salt” is the control',
     '3 to 4',

@@ -5,13 +5,16 @@ import { listInWords } from '../../words/listInWords';
 import { counted, plural } from '../../words/plural';
 import { type Arrangement, PART_NAMES, type ReportPart } from './arrangement';
 
+/** What is drawn: the marks of the question, the means over the days, or the tray. */
+export type ReportFigure = 'answer' | 'course' | 'tray';
+
 /** One piece of a report; the page, the PDF and the Word file are made of the same ones. */
 export type ReportBlock =
   | { kind: 'paragraph'; text: string; strong?: boolean }
   | { kind: 'list'; items: string[]; numbered?: boolean }
   | { kind: 'table'; head: string[]; rows: string[][]; caption: string }
   /** Drawn on the page and taken from there. */
-  | { kind: 'figure'; figure: 'answer' | 'tray'; caption: string }
+  | { kind: 'figure'; figure: ReportFigure; caption: string }
   /** Lines to write on by hand. */
   | { kind: 'lines'; count: number; label: string };
 
@@ -51,6 +54,8 @@ export interface ReportFacts {
   exceptions: readonly string[];
   records: { head: string[]; rows: string[][]; caption: string };
   figureCaption: string;
+  /** Empty where nothing was measured more than once. */
+  courseCaption: string;
   /** What the records say to the report's question, as the page has it; null while it is worked out. */
   found: Claim | null;
   claims: readonly { team: string; text: string; saw: readonly string[]; because: string; asked: readonly string[] }[];
@@ -91,7 +96,10 @@ const BLOCKS: Record<ReportPart, (facts: ReportFacts) => ReportBlock[]> = {
     ),
   ],
   records: ({ records }) => (records.rows.length === 0 ? [] : [{ kind: 'table', ...records }]),
-  figure: ({ figureCaption }) => [{ kind: 'figure', figure: 'answer', caption: figureCaption }],
+  figure: ({ figureCaption, courseCaption }) => [
+    { kind: 'figure', figure: 'answer', caption: figureCaption },
+    ...(courseCaption === '' ? [] : [{ kind: 'figure', figure: 'course', caption: courseCaption } as const]),
+  ],
   claim: claimBlocks,
   other: ({ causes }) => list(causes.map((c) => `${c.asks} ${c.says}`)),
   wrong: wrongBlocks,

@@ -49,8 +49,8 @@ function End({ records: { investigation, readings, photos } }: { records: Invest
           {counted(readings.length, 'reading')} of {counted(investigation.containers.length, investigation.containerName)},
           corrections included,
           {photos.length > 0 ? ` ${counted(photos.length, 'picture')},` : ''} the plan, what was predicted, every version of every
-          claim, and your talking points. No child’s name is among them, unless somebody typed one into a note. All of it stays
-          until you delete it; nothing goes by itself.
+          claim, and your talking points. No child’s name is among them, unless somebody typed one into a note. All of it stays;
+          nothing goes by itself.
         </p>
       </section>
       <section className="section">
@@ -73,8 +73,9 @@ function End({ records: { investigation, readings, photos } }: { records: Invest
       <section className="section">
         <h2>What may go</h2>
         <p>
-          Putting it away takes it from every list; nothing is deleted, and it can be put back at any time. Devices that were lent
-          can forget the class: handing one to another team does that.
+          At any time: single pictures, in the story of their plant, and the links of screens, under <i>Run the class</i>. Once
+          reports and tables are taken home, putting it away takes the investigation from every list; nothing is deleted by that,
+          and it can be put back whenever you like. A device that was lent forgets the class when it is handed to another team.
         </p>
         <button
           type="button"
