@@ -82,5 +82,3 @@ export function useClaimDraft(investigationId: string, { own }: Pick<BenchClaims
   const unsent = mine.filter((m) => !known.has(m.id)).length + unsaved.current.size;
   return { claim, write, unsent, waiting: waiting.filter((w) => w.kind === 'claim' && w.teamId === teamId) };
 }
-
-export type ClaimDraft = ReturnType<typeof useClaimDraft>;

@@ -1,4 +1,4 @@
-import { daysBetween, formatDay, type IsoDay, weekdayName } from '../../calendar/days';
+import { daysBetween, type IsoDay, weekdayName } from '../../calendar/days';
 import { shownOf } from '../../compare/shown';
 import { type Measure } from '../../measures/measure';
 import { formatLength, type RulerResolution } from '../../quantities/length';
@@ -205,7 +205,3 @@ function said(point: Point, subject: PointSubject): Said {
     }
   }
 }
-
-/** When it was, for the tape: `Fri 27 Nov · day 17`. */
-export const pointDay = (point: Pick<Point, 'day'>, sownOn: IsoDay): string =>
-  `${formatDay(point.day)} · day ${daysBetween(sownOn, point.day)}`;
