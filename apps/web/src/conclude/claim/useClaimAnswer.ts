@@ -52,8 +52,9 @@ export function useClaimAnswer(
         factor: investigation.factor,
         exceptions: investigation.planCautions.map(cautionSentence),
         lastDay: day,
+        sizes: shown.drawsPlants || (question.follow === 'highest' && measure.quantity === 'length'),
       }),
-    [answer, compared, groups, question, investigation, day],
+    [answer, compared, groups, question, investigation, day, shown, measure],
   );
   const name = (q: typeof question) =>
     shortQuestion(q, askable.measures.find((m) => m.code === q.measure) ?? measure, investigation, compared);

@@ -90,16 +90,18 @@ export function reportFacts(
     staggered: new Set(containers.map((c) => c.sownOn)).size > 1,
     days: lesson?.days ?? [],
     factor: investigation.factor,
-    treatments: investigation.treatments.map((t) => {
-      const seeds = containers.filter((c) => c.treatment === t.code).map((c) => c.seedsSown);
-      return {
-        code: t.code,
-        label: t.label,
-        control: t.control,
-        containers: seeds.length,
-        seeds: [Math.min(...seeds), Math.max(...seeds)],
-      };
-    }),
+    treatments: investigation.treatments
+      .map((t) => {
+        const seeds = containers.filter((c) => c.treatment === t.code).map((c) => c.seedsSown);
+        return {
+          code: t.code,
+          label: t.label,
+          control: t.control,
+          containers: seeds.length,
+          seeds: [Math.min(...seeds), Math.max(...seeds)] as [number, number],
+        };
+      })
+      .filter((t) => t.containers > 0),
     split: splitWords(investigation.split),
     steps: investigation.runSheet.map(runStepWords),
     expected: rows.map((r) => expectedWords(r, of === null, label, (mm) => formatLength(mm, resolution))).filter((w) => w !== ''),

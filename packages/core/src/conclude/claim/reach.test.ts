@@ -19,7 +19,7 @@ const group = (key: string, label: string, control: boolean, names: string[], am
   amount,
 });
 
-const usual = { unit: '', lastDay: 24, oneCause: true, containers: 28, later: false };
+const usual = { unit: '', lastDay: 24, oneCause: true, containers: 28, later: false, sizes: true, unfair: null };
 
 const FACTS: Record<'salt' | 'light' | 'kinds', ReachFacts> = {
   salt: {
@@ -129,6 +129,7 @@ test('a claim put together from parts is asked by the same rules, and its words 
     design: null,
     factor: 'salt',
     exceptions: [],
+    sizes: true,
     lastDay: '2026-03-19',
   });
   const said = (part: Partial<ClaimParts>) => {
@@ -166,4 +167,29 @@ test('a claim put together from parts is asked by the same rules, and its words 
   expect(reachOfEvidence(evidence(mark), facts).map((q) => q.code)).toEqual(['one-plant']);
   expect(reachOfEvidence(evidence(mark, mean), facts)).toEqual([]);
   expect(evidenceOf({ kind: 'mark', containerId: 'gone', plant: null }, groups, shown)).toBeNull();
+});
+
+test('a dose and a day that nobody grew are each told as what they are; what is no size is not told as one', () => {
+  const subject = {
+    kind: 'barley',
+    container: 'cup',
+    question: heightsOn('2026-03-19'),
+    when: '',
+    band: 'middle',
+    joined: 'with',
+  } as const;
+  const shown = shownOf(heightsOn('2026-03-19'), HEIGHT, 'mm', { container: 'cup', seeds: false });
+  const asks = (text: string, facts: ReachFacts) =>
+    reachOf(text, facts).map((q) => reachWords(q, facts, { ...subject, shown, classes: 1, readingError: null }).asks)[0];
+  // The largest dose is smaller than the number of days.
+  const weak = { ...FACTS.salt, groups: FACTS.salt.groups.map((g) => ({ ...g, amount: g.amount! / 25 })) };
+  expect(asks('With 9 mmol/L it would be less.', weak)).toContain('The most we gave was 4 mmol/L');
+  expect(asks('After 60 days it is shorter.', weak)).toContain('We looked for 24 days');
+  expect(asks('Salt kills barley.', FACTS.salt)).toContain('reached 8.8 cm');
+  expect(asks('Salt kills barley.', { ...FACTS.salt, sizes: false, later: true })).not.toContain('reached');
+  expect(asks('Barley with 100 mmol/L was taller than with no salt.', FACTS.salt)).toContain(
+    'barley with 100 mmol/L was shorter',
+  );
+  const unfair = { ...FACTS.light, oneCause: false, unfair: 'They stood apart.' };
+  expect(asks('It is because of the light.', unfair)).toContain('not quite fair: They stood apart. What else');
 });

@@ -12,7 +12,7 @@ export interface ReachQuestion {
   /** First and one past the last letter of what was written. */
   span: [number, number];
   /** What makes the question worth asking, for its words. */
-  facts: { of?: string; against?: string; sign?: number; limit?: number; grew?: number; word: string };
+  facts: { of?: string; against?: string; sign?: number; limit?: number; dose?: number; grew?: number; word: string };
 }
 
 /**
@@ -51,7 +51,7 @@ const at = (found: RegExpExecArray): [number, number] => [found.index, found.ind
 /** `does not prove`, `not certain`: the word is there, and is not meant. */
 const isDenied = (text: string, index: number) => NEGATED_BEFORE.test(text.slice(0, index));
 
-function tooSure(text: string, said: Said | null, { grew, groups }: ReachFacts): ReachQuestion[] {
+function tooSure(text: string, said: Said | null, { grew, sizes, groups }: ReachFacts): ReachQuestion[] {
   const certain = firstOf(WORDS.certain, text);
   if (certain && !isDenied(text, certain.index)) return [{ code: 'too-sure', span: at(certain), facts: { word: certain[0] } }];
   const total = firstOf(WORDS.total, text);
@@ -59,23 +59,23 @@ function tooSure(text: string, said: Said | null, { grew, groups }: ReachFacts):
   // Of those that are spoken of: all that were treated, where none is named.
   const of = said?.of.length ? said.of : groups.filter((g) => !g.control).map((g) => g.key);
   const most = Math.max(0, ...of.map((key) => grew[key] ?? 0));
-  return most > 0 ? [{ code: 'too-sure', span: at(total), facts: { word: total[0], grew: most } }] : [];
+  return most > 0 ? [{ code: 'too-sure', span: at(total), facts: { word: total[0], ...(sizes ? { grew: most } : {}) } }] : [];
 }
 
 const NUMBERS = ['one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve'];
 const DAYS: Record<string, number> = { day: 1, week: 7, month: 30, year: 365 };
 
 function beyond(text: string, { groups, unit, lastDay }: ReachFacts): ReachQuestion[] {
-  const ask = (span: [number, number], limit?: number): ReachQuestion[] => [
-    { code: 'beyond', span, facts: { word: text.slice(...span), limit } },
+  const ask = (span: [number, number], dose?: number): ReachQuestion[] => [
+    { code: 'beyond', span, facts: { word: text.slice(...span), limit: lastDay, dose } },
   ];
   const times = /\b(\d+|[a-z]+) (day|week|month|year)s?\b/g;
   for (let found = times.exec(text); found; found = times.exec(text)) {
     const n = Number(found[1]) || NUMBERS.indexOf(found[1]!) + 1 || 0;
-    if (n * DAYS[found[2]!]! > lastDay) return ask(at(found), lastDay);
+    if (n * DAYS[found[2]!]! > lastDay) return ask(at(found));
   }
   const after = /\bday (\d+)\b/.exec(text);
-  if (after && Number(after[1]) > lastDay) return ask(at(after), lastDay);
+  if (after && Number(after[1]) > lastDay) return ask(at(after));
   const amounts = groups.flatMap((g) => g.amount ?? []);
   if (amounts.length > 0 && unit !== '') {
     const largest = Math.max(...amounts);
@@ -84,7 +84,7 @@ function beyond(text: string, { groups, unit, lastDay }: ReachFacts): ReachQuest
       if (Number(found[1]) > largest) return ask(at(found), largest);
   }
   const elsewhere = firstOf(WORDS.elsewhere, text);
-  return elsewhere && !WORDS.hedge.test(text) ? ask(at(elsewhere), lastDay) : [];
+  return elsewhere && !WORDS.hedge.test(text) ? ask(at(elsewhere)) : [];
 }
 
 function onePlant(text: string): ReachQuestion[] {

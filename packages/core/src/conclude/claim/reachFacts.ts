@@ -32,6 +32,10 @@ export interface ReachFacts {
   containers: number;
   /** What grew in every treatment that the claim may call stopped: the largest value of each group, null where nothing lives. */
   grew: Readonly<Record<string, number | null>>;
+  /** `grew` are sizes that plants grew to, not days, shares or rates. */
+  sizes: boolean;
+  /** What the fair-test check still said first, as a sentence; null for a fair test. */
+  unfair: string | null;
   /** More means later: days are compared. */
   later: boolean;
 }
@@ -78,6 +82,7 @@ export function reachFactsOf({
   factor,
   exceptions,
   lastDay,
+  sizes,
 }: {
   records: GroupedRecords;
   groups: readonly Group[];
@@ -89,6 +94,7 @@ export function reachFactsOf({
   /** What the fair-test check still said of the plan. */
   exceptions: readonly string[];
   lastDay: IsoDay;
+  sizes: boolean;
 }): ReachFacts {
   const doses = dosesOf(design);
   const unit = doses === null ? '' : design!.factors[doses.factor]!.unit;
@@ -113,6 +119,8 @@ export function reachFactsOf({
     oneCause: question.between === 'treatments' && exceptions.length === 0 && !severalKinds(records),
     containers: groups.reduce((sum, g) => sum + new Set(g.dots.flatMap((d) => d.behind.map((c) => c.id))).size, 0),
     grew: Object.fromEntries(groups.map((g) => [g.key, g.dots.length === 0 ? null : Math.max(...g.dots.map((d) => d.value))])),
+    sizes,
+    unfair: exceptions[0] ?? null,
     later: question.follow === 'sprouted' || question.follow === 'reached',
   };
 }

@@ -1,7 +1,7 @@
 import { type ClaimSubject } from '../../claims/claimSubject';
 import { type GradeBand } from '../../words/gradeBand';
 import { plural } from '../../words/plural';
-import { type ClaimParts } from './claimParts';
+import { type ClaimParts, groupWords } from './claimParts';
 import { type ReachQuestion } from './reach';
 import { type ReachFacts } from './reachFacts';
 
@@ -13,13 +13,10 @@ export interface ReachWords {
 }
 
 /** What a question of reach says, in the words of a band. A way to keep the claim as it is stands beside it in any case. */
-export function reachWords(
-  question: ReachQuestion,
-  facts: ReachFacts,
-  { shown, container, band, kind }: Pick<ClaimSubject, 'shown' | 'container' | 'band' | 'kind'>,
-): ReachWords {
+export function reachWords(question: ReachQuestion, facts: ReachFacts, subject: ClaimSubject): ReachWords {
+  const { shown, container, band } = subject;
   const young = band === 'early' || band === 'primary';
-  const { word, of, limit } = question.facts;
+  const { word, of, dose } = question.facts;
   const quoted = `“${word.trim()}”`;
   const pots = plural(container);
   switch (question.code) {
@@ -51,7 +48,7 @@ export function reachWords(
       const seen = (question.facts.sign ?? 0) < 0 ? shown.less : shown.more;
       return {
         asks: of
-          ? `Look at the picture again: ${kind} of ${of} ${seen}. Does ${quoted} say that?`
+          ? `Look at the picture again: ${groupWords({ label: of }, subject)} ${seen}. Does ${quoted} say that?`
           : `Look at the picture again. Does ${quoted} say what the marks show?`,
         offers: [{ words: `… ${seen}`, change: { verb: (question.facts.sign ?? 0) < 0 ? 'less' : 'more' } }],
       };
@@ -59,16 +56,18 @@ export function reachWords(
     case 'beyond':
       return {
         asks:
-          limit !== undefined && limit > facts.lastDay
-            ? `You wrote ${quoted}. The most we gave was ${limit}${facts.unit && ` ${facts.unit}`}. What do our ${pots} say, and what do you guess?`
+          dose !== undefined
+            ? `You wrote ${quoted}. The most we gave was ${dose}${facts.unit && ` ${facts.unit}`}. What do our ${pots} say, and what do you guess?`
             : `You wrote ${quoted}. We looked for ${facts.lastDay} days, at ${facts.containers} ${pots} in our room. What can you say about those?`,
         offers: [{ words: `… by day ${facts.lastDay}`, change: { when: true } }],
       };
     case 'cause':
       return {
-        asks: young
-          ? `You wrote ${quoted}. What else was different between them?`
-          : `You wrote ${quoted}. More than one thing differs between them here. How would you find out which one does it?`,
+        asks: facts.unfair
+          ? `You wrote ${quoted}. The test was not quite fair: ${facts.unfair.replace(/\.$/, '')}. What else could have done it?`
+          : young
+            ? `You wrote ${quoted}. What else was different between them?`
+            : `You wrote ${quoted}. More than one thing differs between them here. How would you find out which one does it?`,
         offers: [{ words: 'Say what differs, and leave open why', change: {} }],
       };
     case 'one-plant':

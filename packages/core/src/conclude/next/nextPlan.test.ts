@@ -36,7 +36,7 @@ test('what is not clear asks for as many containers as would show it in 8 of 10 
   if (!sureness.ok) throw new Error(sureness.reason);
   const needed = containersNeeded(sureness.contrasts[0]!.estimate, sureness.spread);
   if (!needed.ok) throw new Error(needed.reason);
-  const [step] = nextSteps(facts({ sureness }));
+  const step = nextSteps(facts({ sureness })).find((s) => s.learned.code !== 'fair');
   const next = planWith(facts().plan, [step!]);
   expect(next.containersEach).toBe(Math.min(needed.n, 30));
   expect(step!.learned.code).toBe(needed.n <= 30 ? 'more-containers' : 'as-many-as-fit');
@@ -101,4 +101,17 @@ test('the same plan for another time: every day moves, lots are drawn anew, noth
   });
   expect(again.lessonOn > again.sowOn).toBe(true);
   expect(planProblems(again)).toEqual([]);
+});
+
+test('what no longer fits beside the steps before it is neither done nor said to be', () => {
+  const f = facts({
+    plan: { ...plan, containersEach: 4 },
+    sureness: heights([100, 118, 85, 104], [99, 117, 86, 105]),
+    lost: [{ words: '2 dried out', count: 2 }],
+  });
+  const next = planWith(f.plan, nextSteps(f));
+  expect([next.containersEach, next.reserveEach]).toEqual([30, 0]);
+  expect(next.learned.map((l) => l.code)).toEqual(expect.arrayContaining(['as-many-as-fit']));
+  expect(next.learned.map((l) => l.code)).not.toContain('reserve');
+  expect(planProblems(next)).toEqual([]);
 });

@@ -39,11 +39,12 @@ const step = (learned: Omit<Learned, 'was' | 'now' | 'about'> & Partial<Learned>
   apply,
 });
 
-/** Everything that would be done otherwise, what the question needs most first. */
+/** Everything that would be done otherwise: what was unfair first, then what the question needs. */
 export function nextSteps(facts: NextFacts): NextStep[] {
   return [
-    ...moreContainers(facts),
+    // What is mended first may set numbers that the question then raises.
     ...fairer(facts),
+    ...moreContainers(facts),
     ...oftener(facts),
     ...careNobodyGave(facts),
     ...spares(facts),
@@ -53,10 +54,14 @@ export function nextSteps(facts: NextFacts): NextStep[] {
 
 /** The plan with steps taken, and why, kept with it. */
 export function planWith(plan: PlanDocument, steps: readonly NextStep[]): PlanDocument {
-  return steps.reduce((next, { learned, apply }) => ({ ...(apply ? apply(next) : next), learned: [...next.learned, learned] }), {
-    ...plan,
-    learned: [] as Learned[],
-  });
+  return steps.reduce(
+    (next, { learned, apply }) => {
+      const changed = apply ? apply(next) : next;
+      // What no longer fits beside the steps before it is not said to be done.
+      return apply !== null && changed === next ? next : { ...changed, learned: [...next.learned, learned] };
+    },
+    { ...plan, learned: [] as Learned[] },
+  );
 }
 
 /** As many containers as show the difference seen in 8 of 10 classes, or as many as one class can have. */
@@ -73,7 +78,12 @@ function moreContainers({ plan, sureness, size }: NextFacts): NextStep[] {
   if (now <= plan.containersEach) return [];
   const code = needed.ok && needed.n <= fits ? 'more-containers' : 'as-many-as-fit';
   const about = `${aboutOf(most)}: ${size(most.estimate)}`;
-  return [step({ code, was: plan.containersEach, now, about }, (next) => ({ ...next, containersEach: now }))];
+  return [
+    step({ code, was: plan.containersEach, now, about }, (next) => ({
+      ...next,
+      containersEach: Math.max(next.containersEach, now),
+    })),
+  ];
 }
 
 const aboutOf = ({ asked }: Contrast) => (asked.kind === 'difference' ? `${asked.of} and ${asked.against}` : '');

@@ -2,6 +2,7 @@ import { daysBetween } from '../../../calendar/days';
 import { lookOn } from '../../../compare/looks';
 import { countsSprouts, sproutCounts } from '../../../compare/times';
 import { type ComparedContainer } from '../../../compare/records';
+import { hasEnded } from '../../../readings/reading';
 import { atLeast, drawnAtLeast } from '../chances';
 import { type Lesson } from '../lesson';
 import { type Found, RARE } from '../point';
@@ -43,7 +44,8 @@ function neverOf(lesson: Lesson, code: string) {
   const own = lesson.records.containers.filter((c) => c.treatment === code);
   const looked = own.flatMap((container) => {
     const looks = (lesson.looks.get(container.id) ?? []).filter((l) => l.state !== 'not-checked');
-    return looks.length === 0 ? [] : [{ container, looks }];
+    // What was lost or taken away had no time to come up.
+    return looks.length === 0 || hasEnded(looks[looks.length - 1]!.state) ? [] : [{ container, looks }];
   });
   if (looked.length === 0 || share === undefined) return null;
   const seeds = looked.some(({ looks, container }) => countsSprouts(looks) && container.seedsSown > 1);
