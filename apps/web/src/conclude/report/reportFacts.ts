@@ -102,6 +102,7 @@ export function reportFacts(
         };
       })
       .filter((t) => t.containers > 0),
+    planned: investigation.origin === 'planned',
     split: splitWords(investigation.split),
     steps: investigation.runSheet.map(runStepWords),
     expected: rows.map((r) => expectedWords(r, of === null, label, (mm) => formatLength(mm, resolution))).filter((w) => w !== ''),

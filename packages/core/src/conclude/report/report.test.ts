@@ -18,6 +18,7 @@ const FACTS: ReportFacts = {
     { code: 'A', label: 'no salt', control: true, containers: 7, seeds: [3, 3] },
     { code: 'B', label: '25 mmol/L', control: false, containers: 7, seeds: [3, 4] },
   ],
+  planned: true,
   split: 'every team has one of each.',
   steps: ['Fill the cups', 'Sow'],
   expected: ['Kites: the first on day 6; it came between day 3 and day 6.'],
@@ -68,6 +69,10 @@ test('of all treated alike, of nothing that went otherwise and of no claim it sa
   expect(text).toContain('All were treated alike.');
   expect(text).toContain('Nothing went otherwise');
   expect(text).toContain('"kind":"lines"');
+  // Of records from a file nobody knows where each stood, nor how many seeds it got.
+  const imported = JSON.stringify(reportSections({ ...FACTS, planned: false }, usual));
+  expect(imported).not.toContain('"tray"');
+  expect(imported).not.toContain('Seeds in each');
   const empty = { ...bare, records: { head: [], rows: [], caption: '' }, causes: [], next: [], expected: [] };
   expect(reportSections(empty, usual).map((s) => s.part)).not.toContain('records');
 });

@@ -40,6 +40,8 @@ export interface ReportFacts {
   /** What was changed; empty where all were alike. */
   factor: string;
   treatments: readonly { code: string; label: string; control: boolean; containers: number; seeds: [number, number] }[];
+  /** It was planned here: where each stood and how many seeds it got is known. */
+  planned: boolean;
   /** Who got what. */
   split: string;
   steps: readonly string[];
@@ -86,7 +88,8 @@ const BLOCKS: Record<ReportPart, (facts: ReportFacts) => ReportBlock[]> = {
   ],
   expected: ({ expected }) => list(expected),
   plan: planBlocks,
-  tray: ({ split, treatments }) => (treatments.length === 0 ? [] : [{ kind: 'figure', figure: 'tray', caption: capital(split) }]),
+  tray: ({ split, treatments, planned }) =>
+    treatments.length === 0 || !planned ? [] : [{ kind: 'figure', figure: 'tray', caption: capital(split) }],
   method: ({ steps, days, sownOn, staggered }) => [
     ...list(steps, true),
     ...paragraph(
@@ -106,7 +109,7 @@ const BLOCKS: Record<ReportPart, (facts: ReportFacts) => ReportBlock[]> = {
   next: ({ next }) => list(next.map((n) => `${n.what}. ${n.why}`)),
 };
 
-function planBlocks({ factor, treatments, kind, container, methodName }: ReportFacts): ReportBlock[] {
+function planBlocks({ factor, treatments, kind, container, methodName, planned }: ReportFacts): ReportBlock[] {
   const pots = plural(container);
   const total = treatments.reduce((sum, t) => sum + t.containers, 0);
   const how = `${capital(kind)} in ${counted(total, container)} (${methodName.toLowerCase()}).`;
@@ -119,12 +122,12 @@ function planBlocks({ factor, treatments, kind, container, methodName }: ReportF
     ...paragraph(`${how} ${changed}`),
     {
       kind: 'table',
-      head: ['Label', 'What it got', capital(pots), `Seeds in each ${container}`],
+      head: ['Label', 'What it got', capital(pots), ...(planned ? [`Seeds in each ${container}`] : [])],
       rows: treatments.map((t) => [
         t.code,
         t.label,
         String(t.containers),
-        t.seeds[0] === t.seeds[1] ? String(t.seeds[0]) : `${t.seeds[0]} to ${t.seeds[1]}`,
+        ...(planned ? [t.seeds[0] === t.seeds[1] ? String(t.seeds[0]) : `${t.seeds[0]} to ${t.seeds[1]}`] : []),
       ]),
       caption: '',
     },
