@@ -163,7 +163,7 @@ test('a report is a page, a PDF on A4 and Letter, a Word file and a poster; othe
   await expectAccessible(page);
   // A part is left out, another moved: the page and the files follow, also later.
   const saved = () => page.waitForResponse((r) => r.url().endsWith('/lesson') && r.request().method() === 'PUT');
-  await Promise.all([saved(), page.getByRole('checkbox', { name: 'Where it stood' }).uncheck()]);
+  await Promise.all([saved(), page.getByRole('checkbox', { name: 'Where it stood' }).click()]);
   await Promise.all([saved(), page.getByRole('button', { name: 'Earlier: What next' }).click()]);
   await page.reload();
   await expect(paper.getByRole('heading', { name: 'What next' })).toBeVisible();
@@ -209,7 +209,7 @@ test('a report is a page, a PDF on A4 and Letter, a Word file and a poster; othe
     expect(pages[0]!.text).toContain('We found out');
     expect([pages[0]!.outside, pages[0]!.fonts.every((f) => f.embedded)]).toEqual([[], true]);
   }
-  await Promise.all([saved(), page.getByRole('checkbox', { name: 'Where it stood' }).check()]);
+  await Promise.all([saved(), page.getByRole('checkbox', { name: 'Where it stood' }).click()]);
   // A team's report is its own.
   await page.getByRole('button', { name: 'Kites' }).click();
   await expect(paper).toContainText('Kites, class 7 Copper');
