@@ -68,7 +68,8 @@ test('a label’s square opens its container: after joining, and at once on a de
         .find((c) => c.joinCode === joinCode)!
         .teams.findIndex((t) => t.emblem === 'kite'),
     );
-  const scan = (letter: string) => phone.goto(`/join?code=${joinCode}&investigation=${investigation}&pot=${letter}${kites + 1}`);
+  // What the square of a printed label holds, in capitals as it stands there.
+  const scan = (letter: string) => phone.goto(`/C/${joinCode}/${investigation.slice(-6).toUpperCase()}/${letter}${kites + 1}`);
   await scan('C');
   await phone.getByRole('button', { name: 'Kites' }).click();
   for (const digit of pins.kite!) await phone.getByRole('button', { name: digit, exact: true }).click();

@@ -22,7 +22,12 @@ export default async function startApplication(): Promise<() => Promise<void>> {
   process.env.E2E_DATABASE_SERVER = database.url('');
   const servers = await Promise.all(
     Array.from({ length: SIDE_BY_SIDE }, (_, i) => [
-      startServer({ databaseUrl: database.url(`with_demo_${i}`), port: demoPort(i), filesDir: join(dataDir, `files-${i}`) }),
+      startServer({
+        databaseUrl: database.url(`with_demo_${i}`),
+        port: demoPort(i),
+        filesDir: join(dataDir, `files-${i}`),
+        address: `http://127.0.0.1:${demoPort(i)}`,
+      }),
       startServer({
         databaseUrl: database.url(`empty_${i}`),
         port: emptyPort(i),
@@ -42,6 +47,8 @@ interface Place {
   databaseUrl: string;
   port: number;
   filesDir: string;
+  /** Where it says that it is reached; found out by itself where it is not given. */
+  address?: string;
   demo?: 'on' | 'off';
   /** When its clock starts. */
   now?: string;
@@ -53,6 +60,7 @@ export async function startServer({
   databaseUrl,
   port,
   filesDir,
+  address = '',
   demo = 'on',
   now = TEST_NOW,
   zone = 'UTC',
@@ -63,6 +71,7 @@ export async function startServer({
     PORT: String(port),
     SPROUT_DEMO: demo,
     SPROUT_DATA_DIR: filesDir,
+    SPROUT_ADDRESS: address,
     SPROUT_SECRET: randomBytes(32).toString('hex'),
     TZ: zone,
     SPROUT_NOW: now,

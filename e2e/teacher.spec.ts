@@ -38,6 +38,30 @@ test('on an empty database the first teacher makes an account, a class and its t
   await expect(page.getByRole('row', { name: /Fish/ })).toBeVisible();
   await page.reload();
   await expect(page.getByRole('row', { name: /Fish \d{4}/ })).toBeVisible();
+  // This server listens to its own machine: nothing is shown that a tablet could not open.
+  await expect(page.getByText('No other device can open it yet')).toBeVisible();
+  await expect(page.getByText('npm start -- --room')).toBeVisible();
+  await expect(page.getByRole('img', { name: /scanned/ })).toHaveCount(0);
+});
+
+test('the way in is shown for the projector, at the address that the room reaches, and leads to the team’s own bench', async ({
+  page,
+  browser,
+  baseURL,
+}) => {
+  await signIn(page);
+  await page.locator('.class-row').getByRole('link', { name: '7 Copper' }).click();
+  await page.getByRole('link', { name: 'Show it on the projector' }).click();
+  await expect(page.getByRole('heading', { name: '7 Copper: join your team' })).toBeVisible();
+  await expect(page.getByText(`${baseURL!.replace('http://', '')}/join`)).toBeVisible();
+  await expect(page.getByRole('img', { name: 'Joins the class when it is scanned' })).toBeVisible();
+  await expectAccessible(page);
+  await page.setViewportSize({ width: 1920, height: 1080 });
+  await expectNoSidewaysScroll(page);
+  const code = (await page.locator('.join-screen-code').textContent())!;
+  const phone = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage();
+  await phone.goto(`/C/${code}`);
+  await expect(phone.getByRole('heading', { name: 'Which one are you?' })).toBeVisible();
 });
 
 test('today shows the shelf, what looks wrong and who has not answered', async ({ page }) => {

@@ -5,6 +5,8 @@ import { randomBytes } from 'node:crypto';
 import http from 'node:http';
 import https from 'node:https';
 import { existsSync, mkdirSync, readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
+import { networkInterfaces } from 'node:os';
 import { join, resolve } from 'node:path';
 import { PlainError, portIsFree, freePort, startMariadb } from './mariadb.mjs';
 import { end, processesOn } from './ownProcesses.mjs';
@@ -12,10 +14,14 @@ import { build, checkNode, exitWith, installModules, ROOT } from './project.mjs'
 
 const dataDir = resolve(ROOT, process.env.SPROUT_DATA_DIR ?? 'var');
 const port = Number(process.env.PORT ?? 4310);
-const host = process.env.HOST ?? '127.0.0.1';
+/** `npm start -- --room`: tablets and phones in the room may come in. */
+const forTheRoom = process.argv.includes('--room');
+const host = process.env.HOST ?? (forTheRoom ? '0.0.0.0' : '127.0.0.1');
 /** Served over HTTPS where a certificate is given. */
 const scheme = process.env.SPROUT_TLS_CERT ? 'https' : 'http';
-const url = `${scheme}://${host.includes(':') ? `[${host}]` : host}:${port}`;
+/** Where this machine itself opens it. */
+const ownHost = host === '0.0.0.0' || host === '::' ? '127.0.0.1' : host;
+const url = `${scheme}://${ownHost.includes(':') ? `[${ownHost}]` : ownHost}:${port}`;
 /** Says who runs on this data folder, and where. */
 const runningFile = join(dataDir, 'running.json');
 
@@ -143,6 +149,16 @@ function endWithNpm() {
   setInterval(() => process.ppid !== parent && void stop(0), 500).unref();
 }
 
+/** The addresses that devices in the room open, or how they are let in. */
+function inTheRoom() {
+  const require = createRequire(import.meta.url);
+  const { ownAddresses } = require('@bright-sprout/core/reach/ownAddresses');
+  const cards = Object.values(networkInterfaces()).flat();
+  const addresses = ownAddresses({ said: process.env.SPROUT_ADDRESS || null, scheme, host, port, cards });
+  if (addresses.length === 0) return 'This machine only; for devices in the room: npm start -- --room\n';
+  return `In the room:   ${addresses.join(' or ')}\n`;
+}
+
 async function main() {
   checkNode();
   if (!Number.isInteger(port) || port < 1 || port > 65535)
@@ -193,7 +209,9 @@ async function main() {
     await waitUntilReady(server);
     writeWhole(runningFile, JSON.stringify({ url }));
     const { signIns } = await import('./demoSignIns.mjs');
-    console.log(`\nBright Sprout is ready: ${url}\n${process.env.SPROUT_DEMO === 'off' ? '' : signIns(url)}\nCtrl-C stops it.`);
+    console.log(
+      `\nBright Sprout is ready: ${url}\n${inTheRoom()}${process.env.SPROUT_DEMO === 'off' ? '' : signIns(url)}\nCtrl-C stops it.`,
+    );
   } catch (error) {
     if (!stopping) console.error(error instanceof PlainError ? error.message : error);
     await stop(1);

@@ -30,7 +30,7 @@ export default defineConfig({
         // Pages that are open already are served too, so that joining once is enough.
         clientsClaim: true,
         navigateFallback: '/index.html',
-        navigateFallbackAllowlist: [/^\/(bench|join)(\/|\?|$)/],
+        navigateFallbackAllowlist: [/^\/(bench|join|c)(\/|\?|$)/i],
         runtimeCaching: [
           {
             urlPattern: ({ url, request }) => request.method === 'GET' && /^\/api\/v1\/bench\/photos\//.test(url.pathname),

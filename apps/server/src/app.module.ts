@@ -24,6 +24,7 @@ import { SowingModule } from './sowing/sowing.module';
 import { PredictionsModule } from './predictions/predictions.module';
 import { ConcludeModule } from './conclude/conclude.module';
 import { QuestionsModule } from './questions/questions.module';
+import { ReachController } from './reach/reach.controller';
 import { RoomModule } from './room/room.module';
 import { RunningModule } from './running/running.module';
 import { ScreensModule } from './screens/screens.module';
@@ -75,7 +76,7 @@ export class AppModule {
         TogetherModule,
         PhotosModule,
       ],
-      controllers: [HealthController],
+      controllers: [HealthController, ReachController],
       providers: [{ provide: SETTINGS, useValue: settings }, Database, { provide: APP_GUARD, useClass: ThrottlerGuard }],
       exports: [SETTINGS, Database],
     };

@@ -5,6 +5,8 @@ import { join, resolve } from 'node:path';
 export interface Settings {
   port: number;
   host: string;
+  /** Where it is reached from outside, as said; null to find it out from what it listens to. */
+  address: string | null;
   databaseUrl: string;
   /** 32 bytes that seal PINs; whoever has it and the database can read them. */
   secret: Buffer;
@@ -38,6 +40,7 @@ export function readSettings(env: NodeJS.ProcessEnv = process.env): Settings {
   return {
     port,
     host: env.HOST ?? '127.0.0.1',
+    address: origin(env.SPROUT_ADDRESS),
     databaseUrl: databaseUrl.replace(/^mariadb:/, 'mysql:'),
     secret,
     webFolder: resolve(env.SPROUT_WEB_DIR ?? join(__dirname, '..', '..', 'web', 'dist')),
@@ -73,6 +76,16 @@ function moment(text: string | undefined): Date | null {
   if (Number.isNaN(at.getTime()))
     throw new SettingsError(`SPROUT_NOW is “${text}”; it must be a moment like 2026-03-19T09:30:00Z.`);
   return at;
+}
+
+function origin(text: string | undefined): string | null {
+  if (!text) return null;
+  const url = URL.parse(text);
+  if (!url || !/^https?:$/.test(url.protocol) || url.pathname !== '/' || url.search !== '' || url.hash !== '')
+    throw new SettingsError(
+      `SPROUT_ADDRESS is “${text}”; it must be an address like https://sprout.school.example, without a path.`,
+    );
+  return url.origin;
 }
 
 function sensorUrl(text: string | undefined): string | null {

@@ -18,6 +18,7 @@ describe('settings', () => {
       tls: null,
       trustedProxies: [],
       sensorUrl: null,
+      address: null,
       startsAt: null,
     });
   });
@@ -31,6 +32,8 @@ describe('settings', () => {
     [{ SPROUT_TLS_CERT: '/nowhere/cert.pem' }, /belong together/],
     [{ SPROUT_TLS_CERT: '/nowhere/cert.pem', SPROUT_TLS_KEY: '/nowhere/key.pem' }, /\/nowhere\/cert.pem, which cannot be read/],
     [{ SPROUT_SENSOR_URL: 'box' }, /SPROUT_SENSOR_URL must be an address/],
+    [{ SPROUT_ADDRESS: 'our school' }, /SPROUT_ADDRESS is “our school”/],
+    [{ SPROUT_ADDRESS: 'https://school.example/sprout' }, /without a path/],
     [{ SPROUT_SENSOR_URL: 'file:///etc' }, /SPROUT_SENSOR_URL must be an address/],
   ])('%j is refused with a sentence', (change, sentence) => {
     expect(() => readSettings({ ...GOOD, ...change })).toThrow(SettingsError);

@@ -11,6 +11,7 @@ import { JoinView } from './team/join/JoinView';
 const SignInView = lazy(() => import('./front/signIn/SignInView').then((m) => ({ default: m.SignInView })));
 const TodayView = lazy(() => import('./front/today/TodayView').then((m) => ({ default: m.TodayView })));
 const ClassView = lazy(() => import('./front/classPage/ClassView').then((m) => ({ default: m.ClassView })));
+const JoinScreenView = lazy(() => import('./front/joinScreen/JoinScreenView').then((m) => ({ default: m.JoinScreenView })));
 const PlannerView = lazy(() => import('./stations/plan/PlannerView').then((m) => ({ default: m.PlannerView })));
 const StartView = lazy(() => import('./stations/plan/start/StartView').then((m) => ({ default: m.StartView })));
 const SeedShelfView = lazy(() => import('./front/seedShelf/SeedShelfView').then((m) => ({ default: m.SeedShelfView })));
@@ -59,6 +60,8 @@ export function App() {
       >
         <Routes>
           <Route path="/join" element={<JoinView />} />
+          <Route path="/c/:code" element={<JoinView />} />
+          <Route path="/c/:code/:tail/:pot" element={<JoinView />} />
           <Route path="/bench" element={<BenchView />} />
           <Route path="/bench/predict/:planId" element={<PredictView />} />
           <Route path="/bench/together" element={<TogetherReadingView />} />
@@ -95,6 +98,7 @@ function TeacherPages() {
       <Route path="/" element={<TodayView teacher={session.data.teacher} />} />
       <Route path="/today" element={<Navigate to="/" replace />} />
       <Route path="/classes/:id" element={<ClassView />} />
+      <Route path="/classes/:id/join" element={<JoinScreenView />} />
       <Route path="/classes/:id/plans" element={<StartView />} />
       <Route path="/seeds" element={<SeedShelfView />} />
       <Route path="/plans/:id" element={<PlannerView />} />

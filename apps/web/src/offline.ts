@@ -10,7 +10,7 @@ const OPENED_AGAIN = 'sprout-opened-again';
 /** Team pages open without a network once they were opened with one, where the browser allows it (HTTPS, or this very machine). */
 export function openOffline(client: QueryClient): void {
   openAgainAfterAnUpdate();
-  if (!('serviceWorker' in navigator) || !/^\/(bench|join)/.test(location.pathname)) return;
+  if (!('serviceWorker' in navigator) || !/^\/(bench|join|c)(\/|$)/i.test(location.pathname)) return;
   const first = navigator.serviceWorker.controller === null;
   navigator.serviceWorker.addEventListener('controllerchange', () => {
     if (first) for (const queryKey of KEPT) void client.invalidateQueries({ queryKey });

@@ -1,5 +1,7 @@
 import { type ClassView as Class, GRADE_BAND_NAMES } from '@bright-sprout/contracts/classes';
 import { formatDay } from '@bright-sprout/core/calendar/days';
+import { joinLink } from '@bright-sprout/core/reach/shortLink';
+import { Form } from 'react-bootstrap';
 import { Link } from 'react-router';
 import { request } from '../../api/client';
 import { useWrite } from '../../api/queries';
@@ -7,6 +9,10 @@ import { ClassPage } from '../../page/ClassPage';
 import { EmblemMark } from '../../marks/EmblemMark';
 import { Empty, ProblemNotice } from '../../page/Notices';
 import { PageHead } from '../../page/PageHead';
+import { NotReached } from '../../reach/NotReached';
+import { Square } from '../../reach/Square';
+import { useReach } from '../../reach/useReach';
+import { withoutScheme } from '../../reach/withoutScheme';
 import { EmblemPicker } from './EmblemPicker';
 import './classPage.scss';
 
@@ -39,16 +45,13 @@ export function ClassView() {
   );
 }
 
-/** The class code as it goes on the board, and the teams with their PINs. */
+/** The teams with their PINs, and how they come in. */
 function Teams({ group }: { group: Class }) {
   const renew = useWrite((teamId: string) => request<Class>('POST', `/classes/${group.id}/teams/${teamId}/pin`), 'classes');
   return (
     <section className="section">
       <h2>Teams</h2>
-      <p>
-        On the team’s device: <b>{location.host}/join</b>, class code
-      </p>
-      <p className="class-code">{group.joinCode}</p>
+      <WayIn group={group} />
       {group.teams.length > 0 && (
         <table className="table">
           <thead>
@@ -87,6 +90,51 @@ function Teams({ group }: { group: Class }) {
       {renew.error && <ProblemNotice error={renew.error} />}
       <EmblemPicker group={group} />
     </section>
+  );
+}
+
+/** Where a team's device comes in: address, class code and a square to scan. */
+function WayIn({ group }: { group: Class }) {
+  const { asked, addresses, address, choose } = useReach();
+  return (
+    <>
+      {!asked && address === null && <NotReached />}
+      <div className="way-in">
+        {address !== null && (
+          <Square className="way-in-square" text={joinLink(address, group.joinCode)} name="Joins the class when it is scanned" />
+        )}
+        <div>
+          {address === null ? (
+            <p>Class code</p>
+          ) : (
+            <p>
+              On the team’s device scan the square, or open <b className="way-in-address">{withoutScheme(address)}/join</b> and
+              type
+            </p>
+          )}
+          <p className="class-code">{group.joinCode}</p>
+          <Link className="btn no-print" to={`/classes/${group.id}/join`}>
+            Show it on the projector
+          </Link>
+        </div>
+      </div>
+      {addresses.length > 1 && (
+        <fieldset className="way-in-addresses no-print">
+          <legend>This computer has several addresses. Which one opens on a team’s device?</legend>
+          {addresses.map((a) => (
+            <Form.Check
+              key={a}
+              type="radio"
+              name="address"
+              id={`address-${a}`}
+              label={a}
+              checked={a === address}
+              onChange={() => choose(a)}
+            />
+          ))}
+        </fieldset>
+      )}
+    </>
   );
 }
 

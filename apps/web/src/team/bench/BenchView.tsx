@@ -1,4 +1,5 @@
 import { type BenchView as Bench } from '@bright-sprout/contracts/checks';
+import { isMeant } from '@bright-sprout/core/reach/shortLink';
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { Link, Navigate, useSearchParams } from 'react-router';
@@ -35,10 +36,10 @@ export function BenchView() {
 function TeamBench({ bench }: { bench: Bench }) {
   const [search, setSearch] = useSearchParams();
   const { investigations, team } = bench;
-  const wanted = search.get('investigation');
+  const wanted = search.get('investigation') ?? '';
   // What is still to be sown waits behind what can be looked at.
   const sown = investigations.find((i) => i.investigation.containers.some((c) => c.sownOn <= bench.today));
-  const chosen = investigations.find((i) => i.investigation.id === wanted) ?? sown ?? investigations[0];
+  const chosen = investigations.find((i) => isMeant(i.investigation.id, wanted)) ?? sown ?? investigations[0];
   const handOver = useHandOver(team.id);
   const asked = useAskedPredictions().data ?? [];
   const together = useAskedTogether().data?.[0];

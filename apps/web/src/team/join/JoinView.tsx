@@ -1,7 +1,7 @@
 import { type Emblem } from '@bright-sprout/contracts/access';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Navigate, useNavigate, useSearchParams } from 'react-router';
+import { Navigate, useNavigate, useParams, useSearchParams } from 'react-router';
 import { request } from '../../api/client';
 import { forgetTeam } from '../../api/forgetTeam';
 import { useBench, useJoinView, useWrite } from '../../api/queries';
@@ -13,8 +13,9 @@ import './join.scss';
 /** A team joins with class code, emblem and PIN: no account and no names. */
 export function JoinView() {
   const [search] = useSearchParams();
-  const [code, setCode] = useState(search.get('code') ?? '');
-  const scanned = scannedPot(search);
+  const link = useParams();
+  const [code, setCode] = useState(link.code ?? search.get('code') ?? '');
+  const scanned = scannedPot(link.tail && link.pot ? { investigation: link.tail, pot: link.pot } : Object.fromEntries(search));
   const joined = useBench({ enabled: scanned !== '' });
   const [emblem, setEmblem] = useState<Emblem | null>(null);
   const clean = code
@@ -74,8 +75,8 @@ export function JoinView() {
 }
 
 /** What a scanned label asks to open, as the bench's own address; empty for a device that just joins. */
-function scannedPot(search: URLSearchParams): string {
-  const wanted = ['investigation', 'pot'].flatMap((key) => (search.has(key) ? [[key, search.get(key)!]] : []));
+function scannedPot(asked: Record<string, string>): string {
+  const wanted = ['investigation', 'pot'].flatMap((key) => (asked[key] ? [[key, asked[key]]] : []));
   return new URLSearchParams(wanted).toString();
 }
 

@@ -6,6 +6,8 @@ import { useClass, useInvestigation, usePlan } from '../../../api/queries';
 import { Loaded } from '../../../page/Notices';
 import { PageHead } from '../../../page/PageHead';
 import { StickLabels } from '../../../labels/StickLabels';
+import { NotReached } from '../../../reach/NotReached';
+import { useReach } from '../../../reach/useReach';
 
 /** The stick labels of an investigation, ready to print. */
 export function LabelsView() {
@@ -23,6 +25,7 @@ export function LabelsView() {
 function Labels({ records: { investigation } }: { records: InvestigationRecords }) {
   const query = useClass(investigation.class.id);
   const plan = usePlan(investigation.origin === 'planned' ? investigation.id : '').data?.document;
+  const reach = useReach();
   const recipes = plan ? recipesOf(plan) : [];
   const lines = (code: string, label: string) => {
     const recipe = recipes.find((r) => r.treatment.code === code);
@@ -45,6 +48,7 @@ function Labels({ records: { investigation } }: { records: InvestigationRecords 
               </button>
             }
           />
+          {!reach.asked && reach.address === null && <NotReached />}
           <StickLabels
             pots={[...investigation.containers, ...investigation.reserve].map((c) => ({
               code: c.code,
@@ -56,6 +60,7 @@ function Labels({ records: { investigation } }: { records: InvestigationRecords 
             labels={new Map(investigation.treatments.map((t) => [t.code, lines(t.code, t.label)]))}
             joinCode={group.joinCode}
             investigationId={investigation.id}
+            address={reach.address}
           />
         </>
       )}

@@ -8,6 +8,8 @@ jest.mock('../../../labels/StickLabels', () => ({
   StickLabels: ({ pots }: { pots: { code: string }[] }) => <p data-testid="labels">{pots.map((p) => p.code).join(' ')}</p>,
 }));
 
+jest.mock('../../../reach/useReach', () => ({ useReach: () => ({ asked: false, addresses: [], address: null }) }));
+
 function show(plan = planOf('salt-steps', { containersEach: 4 })) {
   const { props, now } = partOf(plan);
   render(<PreparePart {...props} />);

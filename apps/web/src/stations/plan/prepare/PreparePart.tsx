@@ -10,6 +10,8 @@ import { type WorkedOut } from '@bright-sprout/core/plan/workedOut/workOut';
 import { type Kitchen } from '@bright-sprout/core/quantities/volume';
 import { useState } from 'react';
 import { StickLabels } from '../../../labels/StickLabels';
+import { NotReached } from '../../../reach/NotReached';
+import { useReach } from '../../../reach/useReach';
 import { NotYet } from '../NotYet';
 import { type PartProps } from '../partProps';
 import { PrepareSentence } from './PrepareSentence';
@@ -60,6 +62,7 @@ function Shopping({ plan, out, teams, kitchen }: { plan: PartProps['plan']; out:
 
 function Lists({ planId, group, plan, out }: PartProps & { out: WorkedOut }) {
   const cards = mixingCards(plan, out);
+  const reach = useReach();
   return (
     <>
       {cards.map((card) => (
@@ -95,7 +98,11 @@ function Lists({ planId, group, plan, out }: PartProps & { out: WorkedOut }) {
       </section>
       <section className="section">
         <h2>Stick labels</h2>
-        <p className="second no-print">Cut out and fix to the sticks. Scanned with a device, the square opens the container.</p>
+        <p className="second no-print">
+          Cut out and fix to the sticks.{' '}
+          {reach.address === null ? 'Teams type the class code in.' : 'Scanned with a device, the square opens the container.'}
+        </p>
+        {!reach.asked && reach.address === null && <NotReached />}
         <StickLabels
           pots={allOf(out.layout).map((c) => ({
             ...c,
@@ -106,6 +113,7 @@ function Lists({ planId, group, plan, out }: PartProps & { out: WorkedOut }) {
           labels={new Map(out.recipes.map((r) => [r.treatment.code, labelLines(plan, r, out.recipes)]))}
           joinCode={group.joinCode}
           investigationId={planId}
+          address={reach.address}
         />
       </section>
       {plan.assignment === 'own-pot' && (
