@@ -1,7 +1,7 @@
 import { existsSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { clockAhead } from '@bright-sprout/core/clock/clock';
-import { MAX_IMPORT_CHARACTERS } from '@bright-sprout/contracts/imports';
+import { MAX_TABLE_CHARACTERS } from '@bright-sprout/contracts/importLimits';
 import { MOST_PHOTO_BYTES, PHOTO_TYPES } from '@bright-sprout/contracts/photos';
 import { NestFactory } from '@nestjs/core';
 import { type NestExpressApplication } from '@nestjs/platform-express';
@@ -57,7 +57,7 @@ export async function createApp(settings: Settings): Promise<NestExpressApplicat
   );
   app.use(cookieParser());
   app.use(refuseOtherOrigins);
-  app.use('/api/v1/imports', express.json({ limit: MAX_IMPORT_CHARACTERS * 2 }));
+  app.use('/api/v1/imports', express.json({ limit: MAX_TABLE_CHARACTERS * 2 }));
   app.use(['/api/v1/photos', '/api/v1/bench/photos'], express.raw({ type: [...PHOTO_TYPES], limit: MOST_PHOTO_BYTES }));
   app.use(express.json({ limit: JSON_LIMIT }));
   app.use(refuseWhatNobodyWrites);

@@ -40,6 +40,7 @@ export async function startApplication(change: Partial<Settings> = {}): Promise<
   const settings: Settings = {
     port: 0,
     host: '127.0.0.1',
+    address: null,
     databaseUrl,
     secret: randomBytes(32),
     webFolder: '/nowhere',

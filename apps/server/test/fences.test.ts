@@ -12,6 +12,7 @@ import {
   startClass,
   type TestApplication,
 } from './application';
+import { importBodyOf } from './importBody';
 
 let application: TestApplication;
 let world: Awaited<ReturnType<typeof startClass>>;
@@ -40,17 +41,7 @@ test.each(['another school', 'the same school'])(
     await other.get(`/investigations/${investigationId}/export.csv`).expect(404);
     await other.patch(`/investigations/${investigationId}`, { version: 1, phase: 'finished' }).expect(404);
     await other.put(`/plans/${v7()}`, { classId, version: 0, document: world.plan }).expect(404);
-    const mapping = { columns: {}, lengthUnit: 'cm', dateOrder: 'year-month-day', sownOn: null, control: null };
-    await other
-      .put(`/imports/${v7()}`, {
-        classId,
-        question: 'Is this mine?',
-        factor: 'cheek',
-        speciesId: 'radish',
-        text: 'a,b\n1,2\n',
-        mapping,
-      })
-      .expect(404);
+    await other.put(`/imports/${v7()}`, importBodyOf(classId, 'pot,treatment,day,height\na,x,1,2\n')!).expect(404);
     expect((await world.teacher.get(`/classes/${classId}`).expect(200)).body.name).toBe('6 Amber');
   },
 );

@@ -1,7 +1,17 @@
-import { guessMapping } from '@bright-sprout/core/formats/columnMapping';
-import { readCsv } from '@bright-sprout/core/formats/readCsv';
+import { type TableReading } from '@bright-sprout/core/formats/table/columnMeaning';
+import { readCsvSheet } from '@bright-sprout/core/formats/table/readCsvSheet';
+import { headsKey } from '@bright-sprout/core/formats/table/sheet';
 import { v7 } from 'uuid';
-import { checkOf, joined, ownContainers, startApplication, startClass, type TestApplication } from './application';
+import {
+  checkOf,
+  joined,
+  ownContainers,
+  signedInTeacher,
+  startApplication,
+  startClass,
+  type TestApplication,
+} from './application';
+import { importBodyOf } from './importBody';
 
 let application: TestApplication;
 let world: Awaited<ReturnType<typeof startClass>>;
@@ -12,23 +22,13 @@ beforeAll(async () => {
 });
 afterAll(() => application.close());
 
-function importOf(text: string, change: object = {}) {
-  const read = readCsv(text);
-  if (!read.ok) throw new Error(read.reason);
-  return {
-    classId: world.classId,
-    question: 'What did the old class find?',
-    factor: 'salt',
-    speciesId: 'barley',
-    text,
-    mapping: { ...guessMapping(read.csv), ...change },
-  };
-}
+const importOf = (text: string, change: Partial<TableReading> = {}) => importBodyOf(world.classId, text, change)!;
 
 const rowsOf = (csv: string) => {
-  const read = readCsv(csv);
+  const read = readCsvSheet(csv);
   if (!read.ok) throw new Error(read.reason);
-  return read.csv.rows.map((r) => r.cells);
+  const { headings, rows } = read.sheet;
+  return rows.map((r): Record<string, string> => Object.fromEntries(headings.map((h, i) => [h, r.cells[i]!])));
 };
 
 test('what goes out comes back: export, import, export again, and only the ids differ', async () => {
@@ -78,7 +78,43 @@ test('the same import sent twice is one investigation', async () => {
   expect(records.investigation.containers.map((c: { block: string }) => c.block)).toEqual(['Owls', 'Owls']);
 });
 
-test('a column nobody knows the meaning of is refused', async () => {
+test.each([
+  ['a meaning that nobody knows', { columns: [{ is: 'magic' }, { is: 'treatment' }, { is: 'date' }, { is: 'open' }] }],
+  ['too few meanings', { columns: [{ is: 'container' }] }],
+  ['a sowing day that is none', { sownOn: '2026-02-30' }],
+])('%s is refused', async (_, change) => {
   const text = 'unit,treatment,date,height\nP1,water,2026-03-12,4.5\n';
-  await world.teacher.put(`/imports/${v7()}`, importOf(text, { columns: { magic: 'unit' } })).expect(400);
+  await world.teacher.put(`/imports/${v7()}`, importOf(text, change as Partial<TableReading>)).expect(400);
+});
+
+test('what was chosen is remembered for the next table with these heads, in the teacher’s own classes only', async () => {
+  const text = 'where,what,when,how much\nP1,water,2026-03-12,4.5\nP2,salt,2026-03-12,3\n';
+  const body = importOf(text, {
+    columns: [{ is: 'container' }, { is: 'treatment' }, { is: 'date' }, { is: 'measure', measure: 'dry-mass', unit: 'mg' }],
+    mends: [{ kind: 'leave-out', line: 2 }],
+    sownOn: '2026-03-01',
+  });
+  const key = headsKey(['Where', 'what', 'when', 'how  much']);
+  await world.teacher.get(`/imports/remembered/${key}`).expect(200, { reading: null });
+  await world.teacher.put(`/imports/${v7()}`, body).expect(200);
+  const { body: found } = await world.teacher.get(`/imports/remembered/${key}`).expect(200);
+  expect(found.reading).toMatchObject({ columns: body.reading.columns, factor: 'salt', speciesId: 'barley' });
+  expect(found.reading).not.toHaveProperty('mends');
+  const other = await signedInTeacher(application);
+  await other.get(`/imports/remembered/${key}`).expect(200, { reading: null });
+});
+
+test('records without dates, doses and two factors come in as what they are', async () => {
+  const id = v7();
+  const rows = ['0', '10', '20'].flatMap((d) => [1, 2].map((k) => `p${d}${k},${d},${k * 7},${k}.5`));
+  await world.teacher.put(`/imports/${id}`, importOf(['pot,dose (g),day,height', ...rows].join('\n'))).expect(200);
+  const { body } = await world.teacher.get(`/investigations/${id}`).expect(200);
+  expect(body.investigation).toMatchObject({
+    brought: { fileName: 'old.csv', days: 'days-only', leftOut: 0 },
+    sownOn: '1000-01-01',
+    design: { kind: 'dose-series', factors: [{ unit: 'g' }], levels: { A: [0], B: [1], C: [2] } },
+  });
+  expect(body.readings[0]).toMatchObject({ day: '1000-01-08' });
+  const again = await world.teacher.get(`/investigations/${id}/export.csv`).expect(200);
+  expect(rowsOf(again.text)[0]).toMatchObject({ day: '7', date: '', sown_on: '' });
 });

@@ -1,6 +1,4 @@
 import { timeNow } from '@bright-sprout/core/clock/clock';
-import { guessMapping } from '@bright-sprout/core/formats/columnMapping';
-import { readCsv } from '@bright-sprout/core/formats/readCsv';
 import fc from 'fast-check';
 import request from 'supertest';
 import { v7 } from 'uuid';
@@ -16,6 +14,7 @@ import {
   startClass,
   type TestApplication,
 } from './application';
+import { importBodyOf } from './importBody';
 
 /** Whatever is sent, the answer is a sentence and never a server that broke. The same bodies in every run. */
 const SEED = 20260319;
@@ -122,18 +121,7 @@ const routes: Record<string, { send: (body: Json) => PromiseLike<{ status: numbe
   },
   'a table': {
     send: (b) => world.teacher.put(`/imports/${v7()}`, b as object),
-    body: () => {
-      const read = readCsv(CSV);
-      if (!read.ok) throw new Error(read.reason);
-      return {
-        classId: world.classId,
-        question: 'What did they find?',
-        factor: 'salt',
-        speciesId: 'barley',
-        text: CSV,
-        mapping: guessMapping(read.csv),
-      };
-    },
+    body: () => importBodyOf(world.classId, CSV)! as unknown as Json,
   },
   'a sign-in': {
     send: (b) => device(application).post('/session', b as object),

@@ -1,8 +1,8 @@
-import { guessMapping } from '@bright-sprout/core/formats/columnMapping';
-import { readCsv } from '@bright-sprout/core/formats/readCsv';
+import { readCsvSheet } from '@bright-sprout/core/formats/table/readCsvSheet';
 import fc from 'fast-check';
 import { v7 } from 'uuid';
 import { checkOf, joined, ownContainers, startApplication, startClass, type TestApplication } from './application';
+import { importBodyOf } from './importBody';
 
 /** Whatever table is brought in: it comes in whole, or is refused with sentences, and the server goes on. The same in every run. */
 const SEED = 20260319;
@@ -55,10 +55,8 @@ const CELLS = [
 const edit = fc.record({ row: fc.nat(), column: fc.nat(), put: fc.constantFrom(...CELLS), whole: fc.boolean() });
 
 const send = (text: string) => {
-  const read = readCsv(text);
-  if (!read.ok) return null;
-  const body = { classId: world.classId, question: 'What did they find?', factor: 'salt', speciesId: 'barley', text };
-  return world.teacher.put(`/imports/${v7()}`, { ...body, mapping: { ...guessMapping(read.csv), sownOn: '2026-02-20' } });
+  const body = importBodyOf(world.classId, text, { sownOn: '2026-02-20' });
+  return body && world.teacher.put(`/imports/${v7()}`, body);
 };
 
 test('cells that are changed, cut and doubled', async () => {
@@ -87,7 +85,10 @@ test.each([
   ['a line with a cell too few', 'pot,treatment,day,height cm\nA1,salt,3\nB1,water,3,14\n'],
   ['a day that is not in the calendar', 'pot,treatment,date,height cm\nA1,salt,2026-02-31,5\nB1,water,2026-02-27,4\n'],
 ])('%s is refused, not guessed', async (_, text) => {
-  const sent = await send(text)!;
+  const sent = await send(text);
+  // A line that is wider than the heading is told before anything is sent.
+  const read = readCsvSheet(text);
+  if (sent === null) return expect(read).toMatchObject({ ok: false, reason: expect.stringMatching(/^Line 2 has 5 cells/) });
   expect([sent.status, sent.body]).toEqual([422, expect.anything()]);
   expect((sent.body as { errors?: { path: string }[] }).errors?.[0]?.path ?? (sent.body as { detail: string }).detail).toMatch(
     /line 2|Line 2/,
@@ -97,6 +98,6 @@ test.each([
 test('names of any length come in whole, or are named', async () => {
   const text = `pot;treatment;plant;date;sown;height mm\nA1;salt;${'p'.repeat(21)};2026-03-04;2026-03-01;12\nB1;water;1;2026-03-04;2026-03-01;14\n`;
   const sent = await send(text)!;
-  expect(sent.status).toBe(422);
-  expect(JSON.stringify((sent.body as { errors: unknown }).errors)).toMatch(/20 characters/);
+  expect(sent!.status).toBe(422);
+  expect(JSON.stringify((sent!.body as { errors: unknown }).errors)).toMatch(/20 characters/);
 });

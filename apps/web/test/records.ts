@@ -15,6 +15,7 @@ export function investigationView(change: Partial<InvestigationView> = {}): Inve
     factor: 'salt',
     phase: 'growing',
     origin: 'planned',
+    brought: null,
     speciesId: 'barley',
     speciesName: 'Barley',
     habit: 'grass',

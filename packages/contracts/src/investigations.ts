@@ -1,5 +1,6 @@
 import 'reflect-metadata';
 import { type ComparedDesign, type ComparedTreatment } from '@bright-sprout/core/compare/records';
+import { type TidyTable } from '@bright-sprout/core/formats/tidyTable';
 import { type AfterLoss, type BeforeSprouting, type Report } from '@bright-sprout/core/readings/policies';
 import { type Reading } from '@bright-sprout/core/readings/reading';
 import { type RulerResolution } from '@bright-sprout/core/quantities/length';
@@ -127,8 +128,10 @@ export interface InvestigationView {
   class: { id: string; name: string; gradeBand: GradeBand; timeZone: string };
   teams: TeamView[];
   treatments: TreatmentView[];
-  /** How treatments are made of factors; null for imported records. */
+  /** How treatments are made of factors; null where their names alone tell it. */
   design: ComparedDesign | null;
+  /** Of the table that it came as; null for what was planned here. */
+  brought: { fileName: string; days: TidyTable['days']; leftOut: number } | null;
   containers: ContainerView[];
   /** Sown and cared for beside them, and compared with none of them. */
   reserve: ContainerView[];

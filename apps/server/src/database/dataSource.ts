@@ -21,6 +21,7 @@ import { SchoolYear1764600000000 } from './migrations/1764600000000-SchoolYear';
 import { PotsAndSeeds1764700000000 } from './migrations/1764700000000-PotsAndSeeds';
 import { SavedQuestions1764800000000 } from './migrations/1764800000000-SavedQuestions';
 import { Conclude1764900000000 } from './migrations/1764900000000-Conclude';
+import { Brought1765000000000 } from './migrations/1765000000000-Brought';
 import { Photos1764040000000 } from './migrations/1764040000000-Photos';
 
 /** One place says how the database is reached: UTC, days as text, migrations only. */
@@ -52,6 +53,7 @@ export function databaseOptions(url: string): DataSourceOptions {
       PotsAndSeeds1764700000000,
       SavedQuestions1764800000000,
       Conclude1764900000000,
+      Brought1765000000000,
     ],
     migrationsTableName: 'migration',
     synchronize: false,

@@ -1,6 +1,6 @@
-import { ImportRequest } from '@bright-sprout/contracts/imports';
+import { ImportRequest, type RememberedReading } from '@bright-sprout/contracts/imports';
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
-import { Body, Controller, Param, Put, UseGuards } from '@nestjs/common';
+import { Body, Controller, Get, Param, Put, UseGuards } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { TeacherGuard } from '../access/guards';
 import { Asking, type TeacherRequester } from '../access/requester';
@@ -13,7 +13,16 @@ import { ImportsService } from './imports.service';
 export class ImportsController {
   constructor(private readonly imports: ImportsService) {}
 
-  /** Makes an investigation under this id from a tidy CSV; wrong rows refuse the whole file. */
+  /** What was chosen for the last table with the same heads; `null` where there was none. */
+  @Get('remembered/:key')
+  async remembered(
+    @Asking() teacher: TeacherRequester,
+    @Param('key') key: string,
+  ): Promise<{ reading: RememberedReading | null }> {
+    return { reading: await this.imports.remembered(teacher, key.slice(0, 40)) };
+  }
+
+  /** Makes an investigation under this id from a table; wrong rows refuse the whole file. */
   @Put(':id')
   import(
     @Asking() teacher: TeacherRequester,

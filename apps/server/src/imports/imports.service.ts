@@ -1,10 +1,12 @@
 import { msNow } from '@bright-sprout/core/clock/clock';
-import { ImportRequest, isColumnMap } from '@bright-sprout/contracts/imports';
+import { ImportRequest, type RememberedReading } from '@bright-sprout/contracts/imports';
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { type BenchProtocol, USUAL_BENCH } from '@bright-sprout/core/bench/benchProtocol';
 import { BUILT_IN_CODES } from '@bright-sprout/core/measures/registry';
-import { importTidyCsv } from '@bright-sprout/core/formats/importTidyCsv';
-import { readCsv } from '@bright-sprout/core/formats/readCsv';
+import { type TableReading } from '@bright-sprout/core/formats/table/columnMeaning';
+import { isTableReading } from '@bright-sprout/core/formats/table/isTableReading';
+import { MOST_CONTAINERS, readTable } from '@bright-sprout/core/formats/table/readTable';
+import { headsKey, type Sheet, unpackSheet } from '@bright-sprout/core/formats/table/sheet';
 import { type TidyReading, type TidyTable } from '@bright-sprout/core/formats/tidyTable';
 import { speciesById } from '@bright-sprout/core/seeds/catalogue';
 import { Injectable } from '@nestjs/common';
@@ -14,6 +16,7 @@ import { Scope } from '../access/scope.service';
 import { PlantCheck } from '../checks/plantCheck.entity';
 import { insertInChunks, insertReadings, type NewReading } from '../checks/insertReadings';
 import { newId, requestHash } from '../database/ids';
+import { type Brought } from '../investigations/brought';
 import { Container } from '../investigations/container.entity';
 import { Investigation } from '../investigations/investigation.entity';
 import { InvestigationsService } from '../investigations/investigations.service';
@@ -21,7 +24,10 @@ import { TreatmentEntity } from '../investigations/treatment.entity';
 import { ChangesService } from '../live/changes.service';
 import { Problem } from '../problems/problem';
 
-/** Brings a tidy table in as a finished investigation: whole or not at all. */
+/** As many wrong rows are told; the first ones usually explain the rest. */
+const MOST_ERRORS = 200;
+
+/** Brings a table in as a finished investigation: whole or not at all. */
 @Injectable()
 export class ImportsService {
   constructor(
@@ -35,7 +41,7 @@ export class ImportsService {
     const group = await this.scope.classOf(teacher, request.classId);
     const hash = requestHash(request);
     if (await this.investigations.alreadyMade(teacher, id, hash)) return this.investigations.viewOf(teacher, id);
-    const table = this.read(request);
+    const { sheet, whole, table } = this.read(request);
     if (!speciesById(request.speciesId)) throw new Problem(400, 'This kind of plant is not in the catalogue.');
     await this.investigations.insert(id, hash, async () => {
       await this.db.of(Investigation).insert({
@@ -48,12 +54,13 @@ export class ImportsService {
         speciesId: request.speciesId,
         methodId: null,
         sownOn: table.sownOn,
-        resolution: request.mapping.lengthUnit === 'in' ? 'quarter-in' : 'mm',
+        resolution: isInInches(whole) ? 'quarter-in' : 'mm',
         beforeSprouting: 'exclude',
         bench: benchOf(table),
         drawSeed: 0,
         split: { code: 'imported' },
         requestHash: hash,
+        brought: broughtFrom(request.fileName, sheet, whole, table),
       });
       await this.insertTable(id, table);
       await this.changes.note({ kind: 'investigation-changed', classId: group.id, investigationId: id });
@@ -61,22 +68,37 @@ export class ImportsService {
     return this.investigations.viewOf(teacher, id);
   }
 
-  private read({ text, mapping }: ImportRequest): TidyTable {
-    if (!isColumnMap(mapping.columns)) throw new Problem(400, 'The meaning of a column is not known.');
-    const read = readCsv(text);
-    if (!read.ok) throw new Problem(422, read.reason);
-    const result = importTidyCsv(read.csv, {
-      ...mapping,
-      measures: mapping.measures ?? [],
-      own: mapping.own ?? [],
-      sownOn: mapping.sownOn ?? null,
-      control: mapping.control ?? null,
-    });
-    if (result.ok) return result.table;
-    const errors = result.problems.map((p) => ({ path: `line ${p.line}`, sentence: p.sentence }));
-    throw new Problem(422, `${errors.length} ${errors.length === 1 ? 'row is' : 'rows are'} wrong, so nothing was imported.`, {
-      errors,
-    });
+  /** What was chosen for the last table with these heads in the teacher's classes; null where there was none. */
+  async remembered(teacher: TeacherRequester, key: string): Promise<RememberedReading | null> {
+    const classes = await this.scope.classesOf(teacher);
+    if (classes.length === 0) return null;
+    const found = await this.db.query<{ brought: string; factor: string; speciesId: string }[]>(
+      `SELECT brought, factor, species_id AS speciesId FROM investigation
+       WHERE class_id IN (?) AND JSON_VALUE(brought, '$.headsKey') = ? ORDER BY id DESC LIMIT 1`,
+      [classes.map((c) => c.id), key],
+    );
+    if (!found[0]) return null;
+    const { columns, own, zeros, seedsEach, dateOrder } = (JSON.parse(found[0].brought) as Brought).reading;
+    return { columns, own, zeros, seedsEach, dateOrder, factor: found[0].factor, speciesId: found[0].speciesId };
+  }
+
+  private read({ table: text, reading, own }: ImportRequest): { sheet: Sheet; whole: TableReading; table: TidyTable } {
+    const sheet = unpackSheet(text);
+    if (!sheet) throw new Problem(422, 'The table did not arrive whole. Open the file again; nothing was imported.');
+    const whole = { ...reading, own };
+    if (!isTableReading(whole, sheet.headings.length)) throw new Problem(400, 'The meaning of a column is not known.');
+    const { table, problems } = readTable(sheet, whole);
+    if (problems.length === 0 && table.units.length > MOST_CONTAINERS)
+      throw new Problem(
+        422,
+        `There are ${table.units.length} containers; ${MOST_CONTAINERS} can come in at a time. Which column names them?`,
+      );
+    if (problems.length === 0 && table.readings.length === 0)
+      throw new Problem(422, 'Nothing in this table says what was found, so nothing was imported.');
+    if (problems.length === 0) return { sheet, whole, table };
+    const errors = problems.slice(0, MOST_ERRORS).map((p) => ({ path: `line ${p.line}`, sentence: p.sentence }));
+    const count = problems.length;
+    throw new Problem(422, `${count} ${count === 1 ? 'row is' : 'rows are'} wrong, so nothing was imported.`, { errors });
   }
 
   private async insertTable(investigationId: string, table: TidyTable): Promise<void> {
@@ -135,6 +157,20 @@ function rowOf(reading: TidyReading, id: string, checkId: string, idsByKey: Map<
     lostReason,
     note,
     supersedesId: corrects === null ? null : idsByKey.get(corrects)!,
+  };
+}
+
+/** Lengths that were read on a ruler in inches are shown so. */
+const isInInches = ({ columns }: TableReading) => columns.some((c) => c.is === 'measure' && (c.unit === 'in' || c.unit === 'ft'));
+
+function broughtFrom(fileName: string, sheet: Sheet, { mends, ...reading }: TableReading, { days, design }: TidyTable): Brought {
+  return {
+    fileName,
+    headsKey: headsKey(sheet.headings),
+    reading,
+    days,
+    design,
+    leftOut: mends.filter((m) => m.kind === 'leave-out').length,
   };
 }
 

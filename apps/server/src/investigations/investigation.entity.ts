@@ -7,6 +7,7 @@ import { type RunStep, type WrittenStep } from '@bright-sprout/core/plan/lists/r
 import { type PlanOutlook } from '@bright-sprout/core/plan/calendar/planOutlook';
 import { type AfterLoss, type BeforeSprouting, type Report } from '@bright-sprout/core/readings/policies';
 import { type RulerResolution } from '@bright-sprout/core/quantities/length';
+import { type Brought } from './brought';
 import { Column, Entity, Index, JoinColumn, ManyToOne, OneToMany, PrimaryColumn, type Relation } from 'typeorm';
 import { ClassGroup } from '../classes/classGroup.entity';
 import { Container } from './container.entity';
@@ -45,6 +46,8 @@ export class Investigation {
   @Column('simple-json', { nullable: true }) bench: BenchProtocol | null;
   @Column('simple-json', { default: '[]' }) schedule: PlanEvent[];
   @Column('simple-json', { nullable: true }) outlook: PlanOutlook | null;
+  /** What was said of the table that it came as; null for what was planned here. */
+  @Column('simple-json', { nullable: true }) brought: Brought | null;
   /** When it ended; null while it grows, and for records that came as a file. */
   @Column('datetime', { name: 'finished_at', precision: 3, nullable: true }) finishedAt: Date | null;
   @Column('datetime', { name: 'checking_closed_at', precision: 3, nullable: true }) checkingClosedAt: Date | null;

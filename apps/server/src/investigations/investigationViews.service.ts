@@ -16,6 +16,7 @@ import { teamsInOrder } from '../classes/teamsInOrder';
 import { Plan } from '../plans/plan.entity';
 import { Prediction } from '../predictions/prediction.entity';
 import { Deviation } from '../deviations/deviation.entity';
+import { type Brought } from './brought';
 import { Container } from './container.entity';
 import { type Investigation } from './investigation.entity';
 import { TreatmentEntity } from './treatment.entity';
@@ -96,7 +97,8 @@ export class InvestigationViews {
         speciesId: speciesId ?? investigation.speciesId,
         ...namedKind(speciesId ?? investigation.speciesId),
       })),
-      design: plan === null ? null : designOf(plan.document),
+      design: plan === null ? (investigation.brought?.design ?? null) : designOf(plan.document),
+      brought: broughtView(investigation.brought),
       containers: containers.map(shown),
       reserve: all.filter((c) => c.inReserve).map(shown),
     };
@@ -141,6 +143,10 @@ export class InvestigationViews {
     });
     return found.map(({ id, containerId, kind, seeds, note }) => ({ id, containerId, kind, seeds, note }));
   }
+}
+
+function broughtView(brought: Brought | null): InvestigationView['brought'] {
+  return brought && { fileName: brought.fileName, days: brought.days, leftOut: brought.leftOut };
 }
 
 /** Name and habit of a kind; an imported one that the catalogue does not know keeps its name. */

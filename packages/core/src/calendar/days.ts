@@ -98,11 +98,12 @@ export function weekday(day: IsoDay): number {
 
 /** Monday to Friday; holidays are part of the class's calendar, not of this rule. */
 export function isWeekend(day: IsoDay): boolean {
-  return weekday(day) === 0 || weekday(day) === 6;
+  return isDated(day) && (weekday(day) === 0 || weekday(day) === 6);
 }
 
-/** `Thu 19 March`. */
+/** `Thu 19 March`; `day 7` for one of records without dates. */
 export function formatDay(day: IsoDay, form: 'long' | 'short' = 'long'): string {
+  if (!isDated(day)) return undatedWords(day);
   const month = MONTHS[Number(day.slice(5, 7)) - 1]!;
   return `${WEEKDAY_NAMES[weekday(day)]} ${Number(day.slice(8))} ${form === 'long' ? month : month.slice(0, 3)}`;
 }
@@ -114,7 +115,7 @@ export function weekdayName(day: IsoDay): string {
 
 /** `Thu 19 March 2026`, as a field shows a day that is typed. */
 export function writeDay(day: IsoDay): string {
-  return `${formatDay(day)} ${day.slice(0, 4)}`;
+  return isDated(day) ? `${formatDay(day)} ${day.slice(0, 4)}` : formatDay(day);
 }
 
 const WRITTEN = /^(?:[a-z]{3,9}\.?,?\s+)?(\d{1,2})(?:st|nd|rd|th)?\.?\s+([a-z]{3,9})\.?,?(?:\s+(\d{4}))?$/i;
@@ -136,4 +137,21 @@ export function parseDay(text: string, today: IsoDay): IsoDay | null {
   const days = (year ? [Number(year)] : [now - 1, now, now + 1]).map(on).filter(isIsoDay);
   const away = (d: IsoDay) => Math.abs(daysBetween(today, d));
   return days.sort((a, b) => away(a) - away(b))[0] ?? null;
+}
+
+/**
+ * Records that came without dates count their days from a day that nobody lived: `day 7` is all that is known of them, and all that
+ * is said. The other one is for a single look of which not even the day is known.
+ */
+export const UNDATED_SOWING: IsoDay = '1000-01-01';
+export const ONE_LOOK_SOWING: IsoDay = '1001-01-01';
+
+/** False for the days of records without dates. */
+export function isDated(day: IsoDay): boolean {
+  return day >= '1100';
+}
+
+/** `day 7`, or `the end` of records that have one look. */
+export function undatedWords(day: IsoDay): string {
+  return day < ONE_LOOK_SOWING ? `day ${daysBetween(UNDATED_SOWING, day)}` : day === ONE_LOOK_SOWING ? 'the start' : 'the end';
 }

@@ -1,5 +1,5 @@
 import Papa from 'papaparse';
-import { daysBetween } from '../calendar/days';
+import { daysBetween, type IsoDay, isDated, ONE_LOOK_SOWING } from '../calendar/days';
 import { choiceWords } from '../measures/findingWords';
 import { findingOf } from '../measures/finding';
 import { type Measure } from '../measures/measure';
@@ -8,6 +8,9 @@ import { columnMeasures, headingOf, typedHeadingOf } from './measureColumns';
 import { type TidyReading, type TidyTable } from './tidyTable';
 
 type Cell = string | number;
+
+/** What is written of a table; how its days are known is told by the days themselves. */
+export type ExportedTable = Omit<TidyTable, 'days' | 'factor' | 'design'>;
 
 /** The columns that come before what was found, in order: one row a reading, corrections and what they replaced included. */
 const BEFORE = [
@@ -41,7 +44,7 @@ const AFTER = [
  * Writes a tidy CSV (RFC 4180, UTF-8 with a byte-order mark for spreadsheets) in which no cell can run as a formula. Every
  * measure has its column, in its stored unit, and one that says how it was typed; days count from the container's own sowing.
  */
-export function exportTidyCsv(table: TidyTable): string {
+export function exportTidyCsv(table: ExportedTable): string {
   const treatments = new Map(table.treatments.map((t) => [t.code, t]));
   const units = new Map(table.units.map((u) => [u.code, u]));
   const found = new Set(table.readings.flatMap((r) => r.findings.map((f) => f.measure)));
@@ -68,9 +71,9 @@ export function exportTidyCsv(table: TidyTable): string {
     return [
       ...unitCells(r.unit),
       r.plant,
-      sownOn,
-      daysBetween(sownOn, r.day),
-      r.day,
+      written(sownOn),
+      sownOn === ONE_LOOK_SOWING ? '' : daysBetween(sownOn, r.day),
+      written(r.day),
       r.state,
       height?.value ?? '',
       height === null ? '' : 'mm',
@@ -92,13 +95,16 @@ export function exportTidyCsv(table: TidyTable): string {
   const read = new Set(table.readings.map((r) => r.unit));
   const blank = table.units
     .filter((u) => !read.has(u.code))
-    .map((u): Cell[] => [...unitCells(u.code), '', u.sownOn, ...Array<Cell>(headings.length - 8).fill('')]);
+    .map((u): Cell[] => [...unitCells(u.code), '', written(u.sownOn), ...Array<Cell>(headings.length - 8).fill('')]);
   const data = [...rows, ...blank];
   // What a teacher defined stands once, in the first row, so that it can be read back as the same measures.
   if (table.own.length > 0 && data[0]) data[0][headings.length - 1] = JSON.stringify(table.own);
   const cells = data.map((row) => row.map((cell) => guardCell(String(cell))));
   return `\uFEFF${Papa.unparse({ fields: headings, data: cells }, { newline: '\r\n' })}\r\n`;
 }
+
+/** A day that nobody wrote is left empty. */
+const written = (day: IsoDay) => (isDated(day) ? day : '');
 
 function foundCell(reading: TidyReading, measure: Measure, typed: boolean): Cell {
   const found = findingOf(reading, measure.code);

@@ -4,7 +4,7 @@ import { type QuickEntry, readQuickEntry } from '../readings/quickEntry';
 import { type RulerResolution } from '../quantities/length';
 import { type Measure } from '../measures/measure';
 import { guardCell } from './csvCells';
-import { readCsv } from './readCsv';
+import { readCsvSheet } from './table/readCsvSheet';
 
 /** The sheet that teams fill in on paper or in a table: a line for each plant, a column for each check day; UTF-8 with its mark. */
 export function writeRecordSheet(
@@ -40,13 +40,13 @@ export function readRecordSheet(
   names: ReadonlySet<string>,
   { sownOn, today, resolution, measure }: { sownOn: IsoDay; today: IsoDay; resolution: RulerResolution; measure: Measure },
 ): { entries: SheetEntry[]; problems: SheetProblem[] } {
-  const csv = readCsv(text);
+  const csv = readCsvSheet(text);
   if (!csv.ok) return { entries: [], problems: [{ line: 1, sentence: csv.reason }] };
-  const { headings, rows } = csv.csv;
+  const { headings, rows } = csv.sheet;
   const problems: SheetProblem[] = [];
   const days = headings.filter(isIsoDay);
-  const plantColumn = headings.find((h) => /^(plant|container|pot|code)$/i.test(h));
-  if (!plantColumn) return { entries: [], problems: [{ line: 1, sentence: 'There is no column named “plant”.' }] };
+  const plantColumn = headings.findIndex((h) => /^(plant|container|pot|code)$/i.test(h));
+  if (plantColumn < 0) return { entries: [], problems: [{ line: 1, sentence: 'There is no column named “plant”.' }] };
   if (days.length === 0)
     return { entries: [], problems: [{ line: 1, sentence: 'There is no column with a day, such as 2026-03-19.' }] };
   for (const day of days)
@@ -54,14 +54,14 @@ export function readRecordSheet(
       problems.push({ line: 1, sentence: `${day} is not between sowing and today; its column is left out.` });
   const usable = days.filter((day) => day > sownOn && day <= today);
   const entries = rows.flatMap(({ line, cells }) => {
-    const name = (cells[plantColumn] ?? '').trim();
+    const name = cells[plantColumn]!.trim();
     if (name === '') return [];
     if (!names.has(name)) {
       problems.push({ line, sentence: `“${name}” is not a plant of this investigation.` });
       return [];
     }
     return usable.flatMap((day): SheetEntry[] => {
-      const typed = (cells[day] ?? '').trim();
+      const typed = cells[headings.indexOf(day)]!.trim();
       if (typed === '') return [];
       const entry = readQuickEntry(typed, measure, resolution);
       if (entry.ok) return [{ name, day, entry }];

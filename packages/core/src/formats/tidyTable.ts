@@ -1,4 +1,5 @@
 import { type IsoDay } from '../calendar/days';
+import { type ComparedDesign } from '../compare/records';
 import { type Finding } from '../measures/finding';
 import { type OwnMeasure } from '../measures/ownMeasure';
 import { type LostReason, type ReadingDoubt, type ReadingState } from '../readings/reading';
@@ -7,6 +8,12 @@ import { type LostReason, type ReadingDoubt, type ReadingState } from '../readin
 export interface TidyTable {
   /** The first sowing; containers that were sown on another day say so. */
   sownOn: IsoDay;
+  /** What is known of its days: dates since a sowing, dates counted from the first look, numbers of days alone, or nothing. */
+  days: 'dates' | 'from-first-look' | 'days-only' | 'one-look';
+  /** What was changed, in words; empty where nothing was. */
+  factor: string;
+  /** How the treatments are made of what was changed; null where their names alone tell it. */
+  design: ComparedDesign | null;
   treatments: { code: string; label: string; control: boolean }[];
   units: TidyUnit[];
   /** Measures that are not built in. */

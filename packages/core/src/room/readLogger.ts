@@ -1,6 +1,7 @@
 import { dayInZone, instantInZone, isIsoDay } from '../calendar/days';
-import { guessDateOrder, readDate, type DateOrder } from '../formats/columnMapping';
-import { readCsv } from '../formats/readCsv';
+import { type DateOrder, guessDateOrder, readDate } from '../formats/table/readDate';
+import { readCsvSheet } from '../formats/table/readCsvSheet';
+import { type SheetRow } from '../formats/table/sheet';
 import { type Result } from '../result/result';
 import { quantile } from '../statistics/quantile';
 import { ROOM_KINDS, ROOM_LIMITS, ROOM_WORDS, type RoomKind, type RoomReading } from './roomRecord';
@@ -33,32 +34,32 @@ const TOO_WARM = 45;
  * @param degrees null where the heading says it
  */
 export function readLoggerCsv(text: string, timeZone: string, degrees: Degrees | null = null): Result<LoggerFile> {
-  const read = readCsv(text);
+  const read = readCsvSheet(text);
   if (!read.ok) return read;
-  const { headings, rows } = read.csv;
+  const { headings, rows } = read.sheet;
   if (text.includes('\uFFFD'))
     return { ok: false, reason: 'Some letters of this file cannot be read. Save it as CSV in UTF-8 and bring it again.' };
-  const time = headings.find((h) => /time|date|when|^at$/i.test(h));
-  if (!time) return { ok: false, reason: 'There is no column with date and time; its heading should say “time”.' };
+  const time = headings.findIndex((h) => /time|date|when|^at$/i.test(h));
+  if (time < 0) return { ok: false, reason: 'There is no column with date and time; its heading should say “time”.' };
   const known = ROOM_KINDS.flatMap((kind) => {
-    const heading = headings.find((h) => h !== time && COLUMNS[kind].test(h));
-    return heading ? [{ kind, heading }] : [];
+    const column = headings.findIndex((h, i) => i !== time && COLUMNS[kind].test(h));
+    return column < 0 ? [] : [{ kind, column }];
   });
   if (known.length === 0) return { ok: false, reason: 'No column is known: temperature, light, soil moisture or pH.' };
-  const written = degrees ?? degreesIn(known.find((k) => k.kind === 'temperature')?.heading ?? '');
+  const written = degrees ?? degreesIn(headings[known.find((k) => k.kind === 'temperature')?.column ?? -1] ?? '');
   if (written === null && looksLikeFahrenheit(known, rows))
     return { ok: false, reason: 'Are these temperatures in °F? Choose it beside the file, and bring it again.' };
-  const dateOrder = guessDateOrder(rows.map((r) => (r.cells[time] ?? '').trim().split(/[T ]/)[0]!));
+  const dateOrder = guessDateOrder(rows.map((r) => r.cells[time]!.trim().split(/[T ]/)[0]!));
   const skipped: LoggerFile['skipped'] = [];
   const readings = rows.flatMap(({ line, cells }) => {
-    const stamp = (cells[time] ?? '').trim();
+    const stamp = cells[time]!.trim();
     const at = readStamp(stamp, dateOrder, timeZone);
     if (at === null) {
       skipped.push({ line, sentence: `“${stamp}” is not a time like 2026-03-19 14:30.` });
       return [];
     }
-    return known.flatMap(({ kind, heading }): RoomReading[] => {
-      const typed = (cells[heading] ?? '').trim().replace(',', '.');
+    return known.flatMap(({ kind, column }): RoomReading[] => {
+      const typed = cells[column]!.trim().replace(',', '.');
       if (typed === '') return [];
       const number = Number(typed);
       const value = kind === 'temperature' && written === 'fahrenheit' ? Math.round(((number - 32) / 1.8) * 100) / 100 : number;
@@ -79,13 +80,10 @@ function degreesIn(heading: string): Degrees | null {
   return /°\s*c|celsius|\bc\b|\(c\)/i.test(heading) ? 'celsius' : null;
 }
 
-function looksLikeFahrenheit(
-  known: readonly { kind: RoomKind; heading: string }[],
-  rows: readonly { cells: Record<string, string> }[],
-): boolean {
-  const heading = known.find((k) => k.kind === 'temperature')?.heading;
-  if (heading === undefined) return false;
-  const values = rows.map((r) => Number((r.cells[heading] ?? '').replace(',', '.'))).filter((v) => Number.isFinite(v) && v !== 0);
+function looksLikeFahrenheit(known: readonly { kind: RoomKind; column: number }[], rows: readonly SheetRow[]): boolean {
+  const column = known.find((k) => k.kind === 'temperature')?.column;
+  if (column === undefined) return false;
+  const values = rows.map((r) => Number(r.cells[column]!.replace(',', '.'))).filter((v) => Number.isFinite(v) && v !== 0);
   return values.length > 0 && quantile(values, 0.5) > TOO_WARM;
 }
 

@@ -55,3 +55,5 @@ export const COUNTS: Measure[] = [
 
 /** The two ways of counting sprouted seeds. */
 export const SEED_COUNTS = ['seeds-up', 'seeds-with-root'] as const;
+
+export const isSeedCount = (code: string): boolean => SEED_COUNTS.some((c) => c === code);

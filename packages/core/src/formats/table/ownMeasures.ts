@@ -1,0 +1,65 @@
+import { QUANTITIES } from '../../measures/measure';
+import { newOwnMeasure, type OwnMeasure } from '../../measures/ownMeasure';
+import { columnCells } from './columnCells';
+import { unitOfHead } from './headWords';
+import { type Sheet } from './sheet';
+
+/** The definitions that a file of this product carries in its first row; none in other files. */
+export function ownMeasuresIn({ headings, rows }: Sheet): OwnMeasure[] {
+  const at = headings.indexOf('own_measures');
+  if (at < 0) return [];
+  try {
+    const read: unknown = JSON.parse(rows[0]?.cells[at] || '[]');
+    return Array.isArray(read) ? read.filter(isOwnMeasure) : [];
+  } catch {
+    return [];
+  }
+}
+
+function isOwnMeasure(value: unknown): value is OwnMeasure {
+  const { code, name, quantity, of, unit, least, most, choices, more, less } = (value ?? {}) as Partial<OwnMeasure>;
+  const texts = [code, name, unit, more, less].every((t) => typeof t === 'string' && t.length <= 60);
+  const ends = [least, most].every((n) => n === null || Number.isFinite(n));
+  const chosen = Array.isArray(choices) && choices.length <= 20 && choices.every((c) => typeof c === 'string' && c.length <= 60);
+  return texts && ends && chosen && QUANTITIES.includes(quantity!) && (of === 'plant' || of === 'container');
+}
+
+const MOST_CHOICES = 8;
+const KNOWN: Record<string, Pick<OwnMeasure, 'quantity' | 'unit'>> = {
+  ...Object.fromEntries(['mm', 'cm', 'm', 'in', 'ft'].map((u) => [u, { quantity: 'length', unit: '' }] as const)),
+  ...Object.fromEntries(['mg', 'g', 'kg', 'oz', 'lb'].map((u) => [u, { quantity: 'mass', unit: '' }] as const)),
+  '%': { quantity: 'share', unit: '' },
+};
+
+/**
+ * A column that names no known measure as one of its own: numbers with the unit in its head, or a choice among few words.
+ * Null where its cells are neither.
+ */
+export function ownMeasureOf(heading: string, sheet: Sheet, column: number): OwnMeasure | null {
+  const { filled, distinct, numeric, whole } = columnCells(sheet, column);
+  if (filled.length === 0) return null;
+  const { rest, unit } = unitOfHead(heading);
+  const name = ((/[([]/.test(heading) ? rest : heading.replace(/_/g, ' ')) || heading).trim().slice(0, 60);
+  const own = { ...newOwnMeasure(`column-${slug(name)}`), name };
+  if (numeric) {
+    const known = KNOWN[unit] ?? (filled.every((c) => c.endsWith('%')) ? KNOWN['%'] : undefined);
+    if (known) return { ...own, ...known };
+    return whole && unit === '' ? { ...own, quantity: 'count' } : { ...own, quantity: 'number', unit: unit.slice(0, 20) };
+  }
+  return distinct.length <= MOST_CHOICES && distinct.every((w) => w.length <= 40)
+    ? { ...own, quantity: 'choice', choices: distinct }
+    : null;
+}
+
+function slug(name: string): string {
+  const plain = name
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, '-')
+    .slice(0, 30);
+  return plain.replace(/-/g, '') === ''
+    ? [...name]
+        .map((c) => c.codePointAt(0)!.toString(36))
+        .join('')
+        .slice(0, 30)
+    : plain;
+}
