@@ -46,7 +46,7 @@ const CertificatesView = lazy(() =>
 );
 const EndView = lazy(() => import('./stations/conclude/end/EndView').then((m) => ({ default: m.EndView })));
 const TeamReportView = lazy(() => import('./team/claim/TeamReportView').then((m) => ({ default: m.TeamReportView })));
-const ImportView = lazy(() => import('./front/importCsv/ImportView').then((m) => ({ default: m.ImportView })));
+const BringInView = lazy(() => import('./front/bringIn/BringInView').then((m) => ({ default: m.BringInView })));
 
 export function App() {
   return (
@@ -103,7 +103,7 @@ function TeacherPages() {
       <Route path="/seeds" element={<SeedShelfView />} />
       <Route path="/plans/:id" element={<PlannerView />} />
       <Route path="/plans/:id/:part" element={<PlannerView />} />
-      <Route path="/classes/:id/import" element={<ImportView />} />
+      <Route path="/classes/:id/import" element={<BringInView />} />
       <Route path="/investigations/:id" element={<WallView />} />
       <Route path="/investigations/:id/run" element={<RunView />} />
       <Route path="/investigations/:id/together" element={<TogetherView />} />

@@ -6,10 +6,10 @@ import { firstQuestion } from '@bright-sprout/core/compare/goodQuestions';
 import { surenessOf } from '@bright-sprout/core/compare/sureness';
 import { subjectOf, shownFor } from '../src/compare/questionWords';
 import { askableRecords } from '../src/records/comparedRecords';
-import { guessMapping } from '@bright-sprout/core/formats/columnMapping';
 import { exportTidyCsv } from '@bright-sprout/core/formats/exportTidyCsv';
-import { importTidyCsv } from '@bright-sprout/core/formats/importTidyCsv';
-import { readCsv } from '@bright-sprout/core/formats/readCsv';
+import { guessReading } from '@bright-sprout/core/formats/table/guessReading';
+import { readCsvSheet } from '@bright-sprout/core/formats/table/readCsvSheet';
+import { readTable } from '@bright-sprout/core/formats/table/readTable';
 import { numberFound, valueOf } from '@bright-sprout/core/measures/finding';
 import { measureOf } from '@bright-sprout/core/measures/registry';
 import { USUAL_BENCH } from '@bright-sprout/core/bench/benchProtocol';
@@ -112,9 +112,10 @@ test('a file carries it out and in', () => {
     readings: readings.map((r) => ({ ...r, unit: r.containerId, key: r.id, corrects: null })),
   });
   expect(text).toContain('sugar in the leaves (°Bx)');
-  const read = readCsv(text);
-  const back = read.ok && importTidyCsv(read.csv, guessMapping(read.csv));
-  if (!back || !back.ok) throw new Error(JSON.stringify(back));
+  const read = readCsvSheet(text);
+  if (!read.ok) throw new Error(read.reason);
+  const back = readTable(read.sheet, guessReading(read.sheet, DAY));
+  expect(back.problems).toEqual([]);
   expect(back.table.readings.map((r) => [r.unit, valueOf(r, CODE)])).toEqual(Object.entries(FOUND));
 });
 

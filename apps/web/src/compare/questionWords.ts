@@ -1,6 +1,6 @@
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { type ClaimSubject, joinedBy } from '@bright-sprout/core/claims/claimSubject';
-import { daysBetween, formatDay } from '@bright-sprout/core/calendar/days';
+import { daysBetween, formatDay, isDated, ONE_LOOK_SOWING } from '@bright-sprout/core/calendar/days';
 import { type GroupedRecords } from '@bright-sprout/core/compare/groups';
 import { looksByContainer } from '@bright-sprout/core/compare/looks';
 import { type Between, type Question, type When } from '@bright-sprout/core/compare/question';
@@ -20,7 +20,7 @@ export function kindOf({ treatments, speciesName }: Pick<InvestigationView, 'tre
 export function whenWords(when: When, sownOn: string): string {
   switch (when.kind) {
     case 'day':
-      return `on day ${daysBetween(sownOn, when.day)}`;
+      return isDated(when.day) || when.day < ONE_LOOK_SOWING ? `on day ${daysBetween(sownOn, when.day)}` : 'at the end';
     case 'age':
       return `at ${when.age} days old`;
     case 'between':

@@ -1,5 +1,5 @@
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
-import { daysBetween, formatDay, type IsoDay } from '@bright-sprout/core/calendar/days';
+import { daysBetween, formatDay, isDated, type IsoDay } from '@bright-sprout/core/calendar/days';
 import { type Ribbon } from '@bright-sprout/core/ribbon/ribbon';
 import { Stations } from './Stations';
 
@@ -48,7 +48,7 @@ export function InvestigationStations({
       ]}
       aside={
         investigation.phase === 'finished'
-          ? `finished · sown ${formatDay(investigation.sownOn)}`
+          ? `finished${isDated(investigation.sownOn) ? ` · sown ${formatDay(investigation.sownOn)}` : ''}`
           : sown < 0
             ? `${-sown} days to sowing`
             : `today is day ${sown}`

@@ -1,4 +1,4 @@
-import { type KeyboardEvent, type ReactNode, useState } from 'react';
+import { type KeyboardEvent, type ReactNode, useRef, useState } from 'react';
 import { Dropdown } from 'react-bootstrap';
 import './ruledWord.scss';
 
@@ -13,9 +13,12 @@ interface Props {
   className?: string;
   wide?: boolean;
   disabled?: boolean;
+  /** It stands in something that scrolls, over whose edge the panel hangs. */
+  over?: boolean;
   /** Id of what tells more about it. */
   describedBy?: string;
-  children: ReactNode;
+  /** What hangs from it; a function is told how to close it, which puts one back on the word. */
+  children: ReactNode | ((close: () => void) => ReactNode);
 }
 
 /** It hangs down, and stays off the edges of the page. */
@@ -26,6 +29,9 @@ const POPPER = {
   ],
 };
 
+/** The same, free of what it stands in. */
+const OVER = { ...POPPER, strategy: 'fixed' as const };
+
 /** A word that stands on ruler ticks: pressing it turns it to ink, and what it can be changed to hangs from it. */
 export function WordPanel({
   name,
@@ -34,15 +40,22 @@ export function WordPanel({
   className = 'ruled-word',
   wide = false,
   disabled,
+  over = false,
   describedBy,
   children,
 }: Props) {
   const [open, setOpen] = useState(false);
+  const toggle = useRef<HTMLButtonElement>(null);
+  const close = () => {
+    setOpen(false);
+    toggle.current?.focus();
+  };
   return (
     <Dropdown as="span" className="word-panel" autoClose="outside" show={open} onToggle={setOpen}>
       <Dropdown.Toggle
         as="button"
         type="button"
+        ref={toggle}
         className={`${className}${wrong ? ' wrong' : ''}`}
         disabled={disabled}
         aria-label={name}
@@ -51,13 +64,13 @@ export function WordPanel({
         {word}
       </Dropdown.Toggle>
       <Dropdown.Menu
-        className={`hanging${wide ? ' wide' : ''}`}
+        className={`hanging${wide ? ' wide' : ''}${over ? ' over' : ''}`}
         role="group"
         aria-label={name}
         onKeyDown={leaveArrowsAlone}
-        popperConfig={POPPER}
+        popperConfig={over ? OVER : POPPER}
       >
-        {open && children}
+        {open && (typeof children === 'function' ? children(close) : children)}
       </Dropdown.Menu>
     </Dropdown>
   );

@@ -1,4 +1,4 @@
-import { daysBetween, formatDay, type IsoDay, weekday } from '@bright-sprout/core/calendar/days';
+import { dayAndDate, formatDay, isDated, type IsoDay, weekday } from '@bright-sprout/core/calendar/days';
 import { type RoomDay } from '@bright-sprout/core/room/roomRecord';
 import { type KeyboardEvent, memo, type PointerEvent, useMemo, useRef } from 'react';
 import { dayWords, recordedOn, type Ribbon, type RibbonDay } from '@bright-sprout/core/ribbon/ribbon';
@@ -66,7 +66,7 @@ export function DayRibbon({ ribbon, sownOn, chosen, onChoose, warmth = NO_WARMTH
       aria-valuemin={0}
       aria-valuemax={Math.max(0, known.length - 1)}
       aria-valuenow={Math.max(0, at)}
-      aria-valuetext={chosen === null ? 'no day recorded yet' : `day ${daysBetween(sownOn, chosen)}, ${formatDay(chosen)}`}
+      aria-valuetext={chosen === null ? 'no day recorded yet' : dayAndDate(sownOn, chosen, ', ')}
       onKeyDown={onKeyDown}
     >
       <div
@@ -105,7 +105,7 @@ const Day = memo(function Day({ day: d, chosen, at, week }: { day: RibbonDay; ch
       data-recorded={share === null ? undefined : ''}
       title={dayWords(d)}
     >
-      {week && <span className="month">{formatDay(day, 'short')}</span>}
+      {week && isDated(day) && <span className="month">{formatDay(day, 'short')}</span>}
       {(!off || share !== null) && <span className="number">{number < 0 ? `−${-number}` : number}</span>}
       {holiday && <span className="holiday">{holiday}</span>}
       {(share !== null || due) && (
@@ -113,7 +113,8 @@ const Day = memo(function Day({ day: d, chosen, at, week }: { day: RibbonDay; ch
       )}
       {chosen && (
         <span className={`flag${at < 0.3 ? ' left' : at > 0.7 ? ' right' : ''}`}>
-          <b>day {number}</b> · {formatDay(day)}
+          <b>{isDated(day) ? `day ${number}` : formatDay(day)}</b>
+          {isDated(day) && ` · ${formatDay(day)}`}
         </span>
       )}
     </div>

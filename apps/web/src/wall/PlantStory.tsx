@@ -1,5 +1,5 @@
 import { type ContainerView, type InvestigationRecords } from '@bright-sprout/contracts/investigations';
-import { daysBetween, formatDay } from '@bright-sprout/core/calendar/days';
+import { daysBetween, formatDay, isDated } from '@bright-sprout/core/calendar/days';
 import { currentReadings, type Reading, replacedBy } from '@bright-sprout/core/readings/reading';
 import { readingWords } from '@bright-sprout/core/readings/readingWords';
 import { Offcanvas } from 'react-bootstrap';
@@ -41,7 +41,7 @@ export function PlantStory({
         <p className="second">
           {container.block === null ? 'No team' : container.block}
           {container.childNumber !== null && ` ${container.childNumber}`} · {container.seedsSown}{' '}
-          {container.seedsSown === 1 ? 'seed' : 'seeds'} sown on {formatDay(container.sownOn)}
+          {container.seedsSown === 1 ? 'seed' : 'seeds'} sown{isDated(container.sownOn) && ` on ${formatDay(container.sownOn)}`}
         </p>
         <Photos
           photos={records.photos.filter((p) => p.containerId === container.id).map((p) => ({ ...p, picture: null }))}

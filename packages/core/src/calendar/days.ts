@@ -151,6 +151,16 @@ export function isDated(day: IsoDay): boolean {
   return day >= '1100';
 }
 
+/** `day 9`, counted from a sowing; `the end` of records that have one look. */
+export function numberedDay(sownOn: IsoDay, day: IsoDay): string {
+  return isDated(day) ? `day ${daysBetween(sownOn, day)}` : undatedWords(day);
+}
+
+/** `day 9 · Thu 19 March`, and the number alone of records without dates. */
+export function dayAndDate(sownOn: IsoDay, day: IsoDay, between = ' · '): string {
+  return isDated(day) ? `${numberedDay(sownOn, day)}${between}${formatDay(day)}` : undatedWords(day);
+}
+
 /** `day 7`, or `the end` of records that have one look. */
 export function undatedWords(day: IsoDay): string {
   return day < ONE_LOOK_SOWING ? `day ${daysBetween(UNDATED_SOWING, day)}` : day === ONE_LOOK_SOWING ? 'the start' : 'the end';

@@ -1,4 +1,4 @@
-import { addDays, daysBetween, formatDay, type IsoDay, isWeekend } from '../calendar/days';
+import { addDays, daysBetween, formatDay, isDated, type IsoDay, isWeekend } from '../calendar/days';
 import { holidayOn, isSchoolDay } from '../calendar/schoolCalendar';
 import { cameUp } from '../readings/whatCame';
 import { type PlanOutlook } from '../plan/calendar/planOutlook';
@@ -131,5 +131,5 @@ export function dayWords({ day, number, share, due, holiday, off }: RibbonDay): 
           : off
             ? 'nobody is here'
             : '';
-  return `day ${number}, ${formatDay(day)}${what ? `: ${what}` : ''}`;
+  return `${isDated(day) ? `day ${number}, ` : ''}${formatDay(day)}${what ? `: ${what}` : ''}`;
 }

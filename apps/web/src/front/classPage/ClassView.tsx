@@ -1,5 +1,5 @@
 import { type ClassView as Class, GRADE_BAND_NAMES } from '@bright-sprout/contracts/classes';
-import { formatDay } from '@bright-sprout/core/calendar/days';
+import { formatDay, isDated } from '@bright-sprout/core/calendar/days';
 import { joinLink } from '@bright-sprout/core/reach/shortLink';
 import { Form } from 'react-bootstrap';
 import { Link } from 'react-router';
@@ -152,7 +152,8 @@ function Investigations({ group }: { group: Class }) {
             <li key={i.id}>
               <Link to={`/investigations/${i.id}`}>{i.question}</Link>
               <span className="second">
-                sown {formatDay(i.sownOn)} · {i.phase}
+                {isDated(i.sownOn) && `sown ${formatDay(i.sownOn)} · `}
+                {i.phase}
               </span>
             </li>
           ))}

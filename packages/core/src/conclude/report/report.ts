@@ -1,4 +1,4 @@
-import { daysBetween, formatDay, type IsoDay } from '../../calendar/days';
+import { dayAndDate, daysBetween, formatDay, isDated, type IsoDay } from '../../calendar/days';
 import { type Claim } from '../../claims/claimSentence';
 import { capital } from '../../words/capital';
 import { listInWords } from '../../words/listInWords';
@@ -81,7 +81,7 @@ const BLOCKS: Record<ReportPart, (facts: ReportFacts) => ReportBlock[]> = {
   question: ({ question, team, className, sownOn, days }) => [
     ...paragraph(question, true),
     ...paragraph(
-      `${team === null ? 'Class' : `${team}, class`} ${className}. Sown ${formatDay(sownOn)}${days.length > 0 ? `, last looked at ${formatDay(days[days.length - 1]!)} (day ${daysBetween(sownOn, days[days.length - 1]!)})` : ''}.`,
+      `${team === null ? 'Class' : `${team}, class`} ${className}. ${isDated(sownOn) ? `Sown ${formatDay(sownOn)}` : 'Nobody wrote when it was sown'}${days.length > 0 ? `, last looked at ${dayAndDate(sownOn, days[days.length - 1]!)}` : ''}.`,
     ),
     // No name is ever printed: there is a line to write it on.
     { kind: 'lines', count: 1, label: 'Written by' },

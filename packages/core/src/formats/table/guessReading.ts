@@ -343,7 +343,10 @@ class Guess {
       if (!numeric || heading === '' || filled.length === 0) continue;
       const numbers = distinct.map(Number);
       const numbering =
-        whole && distinct.length === filled.length && numbers.every((n, k) => k === 0 || n === numbers[k - 1]! + 1);
+        whole &&
+        distinct.length === filled.length &&
+        numbers[0]! <= 1 &&
+        numbers.every((n, k) => k === 0 || n === numbers[k - 1]! + 1);
       const own = numbering ? null : ownMeasureOf(heading, this.sheet, i);
       if (own) this.setOwn(i, own);
     }

@@ -312,8 +312,7 @@ export function withShares(reading: TableReading): TableReading {
     columns: columns.map((c, i) => {
       if (c.is !== 'measure') return c;
       if (i === wanted) return { ...c, counting: 'share-of' };
-      const { counting: _counting, ...rest } = c;
-      return i === now ? rest : c;
+      return i === now ? { is: 'measure', measure: c.measure, unit: c.unit } : c;
     }),
   };
 }

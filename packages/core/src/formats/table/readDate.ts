@@ -78,8 +78,8 @@ const checked = (iso: string) => (isIsoDay(iso) ? iso : null);
 export function guessDateOrder(dates: readonly string[]): DateOrder {
   const slashes = dates.some((d) => d.includes('/'));
   const orders: DateOrder[] = slashes
-    ? ['year-month-day', 'month-day-year', 'day-month-year']
-    : ['year-month-day', 'day-month-year', 'month-day-year'];
+    ? ['month-day-year', 'day-month-year', 'year-month-day']
+    : ['day-month-year', 'month-day-year', 'year-month-day'];
   const some = dates.slice(0, 2000);
   const tried = orders.map((order) => {
     const days = some.flatMap((d) => readDate(d, order, 2000) ?? []).sort();

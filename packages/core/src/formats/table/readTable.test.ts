@@ -9,7 +9,8 @@ import { exportTidyCsv } from '../exportTidyCsv';
 import { type TidyTable } from '../tidyTable';
 import { type TableReading } from './columnMeaning';
 import { guessReading } from './guessReading';
-import { readCsvSheet } from './readCsvSheet';
+import { guessDateOrder, readDate } from './readDate';
+import { decodeText, readCsvSheet } from './readCsvSheet';
 import { readTable } from './readTable';
 import { packSheet, unpackSheet } from './sheet';
 
@@ -284,3 +285,27 @@ test('whatever stands in a table, it is read or told, and nothing breaks', () =>
     { numRuns: 300 },
   );
 });
+
+test.each([
+  [['17.11.26'], 'day-month-year', '2026-11-17'],
+  [['3/14/2026', '3/16/2026'], 'month-day-year', '2026-03-14'],
+  [['01/03/2026', '02/03/2026', '05/03/2026'], 'day-month-year', '2026-03-01'],
+  [['2026/3/4'], 'month-day-year', '2026-03-04'],
+  [['26-03-14', '26-03-17'], 'year-month-day', '2026-03-14'],
+  [['14 Mar 2026'], 'day-month-year', '2026-03-14'],
+  [['Mar 14, 2026'], 'day-month-year', '2026-03-14'],
+  [['Sat 14-Mar-26'], 'day-month-year', '2026-03-14'],
+  [['2026-03-14 09:15'], 'day-month-year', '2026-03-14'],
+] as const)('dates such as %j', (texts, order, first) => {
+  expect(guessDateOrder(texts)).toBe(order);
+  expect(readDate(texts[0], order)).toBe(first);
+});
+
+test.each([
+  ['UTF-8 with its mark', [0xef, 0xbb, 0xbf, 0xc3, 0xa9]],
+  ['UTF-8', [0xc3, 0xa9]],
+  ['UTF-16, little end first', [0xff, 0xfe, 0xe9, 0x00]],
+  ['UTF-16, big end first', [0xfe, 0xff, 0x00, 0xe9]],
+  ['Windows', [0xe9, 0x0d, 0x0a]],
+  ['an old Macintosh', [0x8e, 0x0d]],
+])('text in %s', (_, bytes) => expect(decodeText(new Uint8Array(bytes)).replace(/[\r\n\uFEFF]/g, '')).toBe('é'));

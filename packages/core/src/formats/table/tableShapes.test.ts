@@ -55,7 +55,7 @@ test('two things changed, one of them in amounts', () => {
     kind: 'two-factors',
     factors: [{ name: 'supp' }, { name: 'dose', levels: [{ amount: 0.5 }, { amount: 1 }, { amount: 2 }] }],
   });
-  expect(table.factor).toBe('supp and dose');
+  expect(table.factor).toBe('treatment and dose');
 });
 
 test('a dose series in the treatment column, with its unit', () => {
@@ -272,7 +272,7 @@ test('slips are told with what was meant, and each way mends them', () => {
   const { problems, reading, sheet } = read(text);
   expect(problems.map((p) => [p.line, p.sentence, p.ways.map((w) => w.words)])).toEqual([
     [11, '“4.1O” has the letter O in it.', ['Read it as 4.10', 'Leave the cell empty', 'Leave line out']],
-    [13, '“snad” stands here once, “sand” 9 times.', ['It is sand', 'A 3rd group', 'Leave line out']],
+    [13, '“snad” stands here once, “sand” 9 times.', ['It is sand', 'A 3rd treatment', 'Leave line out']],
     [14, '“~4” has more than a number in it.', ['Read it as 4', 'Leave the cell empty', 'Leave line out']],
     [15, expect.stringContaining('dry_wt: “about so” is not a mass'), ['Leave the cell empty', 'Leave line out']],
   ]);

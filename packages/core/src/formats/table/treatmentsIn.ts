@@ -41,6 +41,9 @@ const amountOf = (text: string) => {
   return found ? { amount: Number(found[1]!.replace('−', '-').replace(',', '.')), unit: (found[2] ?? '').trim() } : null;
 };
 
+/** Heads that say that something was changed, not what. */
+const GENERAL = /^(treatments?|treat|trt|grp|groups?|condition|levels?|variable|type|supp|experiment group|test group)$/i;
+
 /** What sounds like nothing having been done. */
 const CONTROL =
   /^(control|controls|ctrl|ctl|con|ck|check|none|nothing|no .+|without .*|untreated|plain( water)?|tap water|water|normal|0|standard)$/i;
@@ -164,7 +167,12 @@ export class Treatments {
         ways: [
           { words: `It is ${meant}`, mend: { kind: 'cell', line: row.line, column: factor.column, text: meant } },
           ...(known < 6
-            ? [{ words: `A ${ordinal(known + 1)} ${factor.name}`, mend: { kind: 'accept' as const, treatment: text } }]
+            ? [
+                {
+                  words: `A ${ordinal(known + 1)} ${this.factors.length === 1 ? 'treatment' : 'level'}`,
+                  mend: { kind: 'accept' as const, treatment: text },
+                },
+              ]
             : []),
         ],
       },
@@ -268,7 +276,7 @@ export class Treatments {
 
   /** What was changed, in words. */
   factorName(): string {
-    return this.factors.map((f) => f.name).join(' and ');
+    return this.factors.map((f) => (GENERAL.test(f.name) ? 'treatment' : f.name)).join(' and ');
   }
 }
 

@@ -1,5 +1,5 @@
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
-import { daysBetween, formatDay, type IsoDay } from '@bright-sprout/core/calendar/days';
+import { daysBetween, formatDay, isDated, type IsoDay } from '@bright-sprout/core/calendar/days';
 import { defaultRangeExtractor, useVirtualizer } from '@tanstack/react-virtual';
 import { Fragment, useRef } from 'react';
 import { cellAt, LedgerRow } from './LedgerRow';
@@ -64,7 +64,7 @@ export function Ledger({ records, onLookAt, ...table }: Props) {
             {days.map((day) => (
               <th key={day} scope="col">
                 <span className="numeral">{daysBetween(sownOn, day)}</span>
-                <span className="ledger-date">{formatDay(day, 'short').replace(/^\w+ /, '')}</span>
+                {isDated(day) && <span className="ledger-date">{formatDay(day, 'short').replace(/^\w+ /, '')}</span>}
               </th>
             ))}
           </tr>

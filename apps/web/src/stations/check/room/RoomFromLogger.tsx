@@ -1,4 +1,4 @@
-import { type Degrees, readLoggerCsv } from '@bright-sprout/core/room/readLogger';
+import { type Degrees, readLoggerCsv } from '@bright-sprout/core/formats/readLogger';
 import { useState } from 'react';
 import { Form } from 'react-bootstrap';
 import { v5 } from 'uuid';

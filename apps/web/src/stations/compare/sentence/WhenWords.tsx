@@ -1,4 +1,4 @@
-import { daysBetween, formatDay, type IsoDay } from '@bright-sprout/core/calendar/days';
+import { daysBetween, formatDay, isDated, type IsoDay, numberedDay } from '@bright-sprout/core/calendar/days';
 import { whenNo } from '@bright-sprout/core/compare/askable';
 import { type When } from '@bright-sprout/core/compare/question';
 import { RuledWord } from '../../../page/RuledWord';
@@ -19,7 +19,7 @@ export function WhenWords({ investigation, askable, question, onAsk, onLook }: S
   const { sownOn } = investigation;
   const last = days[days.length - 1] ?? '';
   const dayChoices = (kept: (day: IsoDay) => string | null) =>
-    days.map((d) => ({ value: d, label: `day ${daysBetween(sownOn, d)}`, detail: formatDay(d), no: kept(d) }));
+    days.map((d) => ({ value: d, label: numberedDay(sownOn, d), detail: isDated(d) ? formatDay(d) : '', no: kept(d) }));
   const ages = [...new Set(records.containers.flatMap((c) => days.map((d) => daysBetween(c.sownOn, d))))]
     .filter((a) => a > 0)
     .sort((a, b) => a - b);

@@ -1,6 +1,6 @@
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { recordedDays } from '@bright-sprout/core/readings/standing';
-import { daysBetween, formatDay } from '@bright-sprout/core/calendar/days';
+import { dayAndDate } from '@bright-sprout/core/calendar/days';
 import { type OwnPoint } from '@bright-sprout/core/conclude/points/arranged';
 import { useState } from 'react';
 import { Form } from 'react-bootstrap';
@@ -48,7 +48,7 @@ export function OwnPointForm({ records, onAdd }: { records: InvestigationRecords
           <Form.Select {...props} value={day} onChange={(e) => setDay(e.target.value)}>
             {days.map((d) => (
               <option key={d} value={d}>
-                day {daysBetween(records.investigation.sownOn, d)} · {formatDay(d)}
+                {dayAndDate(records.investigation.sownOn, d)}
               </option>
             ))}
           </Form.Select>

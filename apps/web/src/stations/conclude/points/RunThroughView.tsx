@@ -1,5 +1,5 @@
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
-import { daysBetween, formatDay } from '@bright-sprout/core/calendar/days';
+import { dayAndDate } from '@bright-sprout/core/calendar/days';
 import { runThrough } from '@bright-sprout/core/conclude/points/arranged';
 import { useEffect, useRef, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
@@ -105,9 +105,7 @@ function RunThrough({ records }: { records: InvestigationRecords }) {
             </>
           )}
         </span>
-        <span className="second">
-          {formatDay(point.day)} · day {daysBetween(records.investigation.sownOn, point.day)}
-        </span>
+        <span className="second">{dayAndDate(records.investigation.sownOn, point.day)}</span>
         <button type="button" className="btn" disabled={step === 0} onClick={() => setStep(step - 1)} aria-label="Back">
           ←
         </button>

@@ -1,7 +1,7 @@
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { type LessonDocument } from '@bright-sprout/contracts/conclude';
 import { moved } from '@bright-sprout/core/conclude/points/arranged';
-import { formatDay, daysBetween } from '@bright-sprout/core/calendar/days';
+import { dayAndDate } from '@bright-sprout/core/calendar/days';
 import { counted } from '@bright-sprout/core/words/plural';
 import { useEffect, useRef, useState } from 'react';
 import { useChangeLesson } from '../../../api/queries';
@@ -190,7 +190,7 @@ function OpenPoint({
       </div>
       {working && point.luck && (
         <p className="second">
-          Counted: {point.luck.counted}. Point of {formatDay(point.day)}, day {daysBetween(sownOn, point.day)}.
+          Counted: {point.luck.counted}. Point of {dayAndDate(sownOn, point.day, ', ')}.
         </p>
       )}
     </article>

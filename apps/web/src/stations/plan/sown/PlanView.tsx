@@ -1,6 +1,6 @@
 import { placesWords, splitWords } from '@bright-sprout/core/plan/layout/splitWords';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
-import { formatDay } from '@bright-sprout/core/calendar/days';
+import { formatDay, isDated } from '@bright-sprout/core/calendar/days';
 import { capital } from '@bright-sprout/core/words/capital';
 import { counted, plural } from '@bright-sprout/core/words/plural';
 import { Link } from 'react-router';
@@ -84,8 +84,19 @@ function Plan({ records }: { records: InvestigationRecords }) {
             </dd>
             <dt>Grown in</dt>
             <dd>{investigation.methodName}</dd>
+            {investigation.brought && (
+              <>
+                <dt>Came as a table</dt>
+                <dd>
+                  {investigation.brought.fileName || 'without a name'}
+                  {investigation.brought.leftOut > 0 &&
+                    `, ${investigation.brought.leftOut} ${investigation.brought.leftOut === 1 ? 'line' : 'lines'} left out`}
+                  {investigation.brought.days === 'from-first-look' && '; days are counted from the first look'}
+                </dd>
+              </>
+            )}
             <dt>Sown</dt>
-            <dd>{formatDay(investigation.sownOn)}</dd>
+            <dd>{isDated(investigation.sownOn) ? formatDay(investigation.sownOn) : 'nobody wrote it'}</dd>
             <dt>Ruler read to the</dt>
             <dd>{RESOLUTION_WORDS[investigation.resolution]}</dd>
             <dt>Not up yet counts as</dt>

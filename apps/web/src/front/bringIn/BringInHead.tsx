@@ -3,7 +3,7 @@ import { type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { PageHead } from '../../page/PageHead';
 
-export function ImportHead({ group, next }: { group: ClassView; next?: ReactNode }) {
+export function BringInHead({ group, aside, next }: { group: ClassView; aside?: ReactNode; next?: ReactNode }) {
   return (
     <PageHead
       tag={
@@ -12,6 +12,7 @@ export function ImportHead({ group, next }: { group: ClassView; next?: ReactNode
         </Link>
       }
       title="Bring in records"
+      aside={aside}
       next={next}
     />
   );

@@ -1,10 +1,10 @@
 import { dayInZone, instantInZone, isIsoDay } from '../calendar/days';
-import { type DateOrder, guessDateOrder, readDate } from '../formats/table/readDate';
-import { readCsvSheet } from '../formats/table/readCsvSheet';
-import { type SheetRow } from '../formats/table/sheet';
+import { type DateOrder, guessDateOrder, readDate } from './table/readDate';
+import { readCsvSheet } from './table/readCsvSheet';
+import { type SheetRow } from './table/sheet';
 import { type Result } from '../result/result';
 import { quantile } from '../statistics/quantile';
-import { ROOM_KINDS, ROOM_LIMITS, ROOM_WORDS, type RoomKind, type RoomReading } from './roomRecord';
+import { ROOM_KINDS, ROOM_LIMITS, ROOM_WORDS, type RoomKind, type RoomReading } from '../room/roomRecord';
 
 /** In what a logger writes its temperatures. */
 export type Degrees = 'celsius' | 'fahrenheit';

@@ -1,0 +1,77 @@
+import { type ClassView } from '@bright-sprout/contracts/classes';
+import { useState } from 'react';
+import { useDropzone } from 'react-dropzone';
+import { localDay } from '../../entry/localDay';
+import { ClassPage } from '../../page/ClassPage';
+import { Waiting } from '../../page/Notices';
+import { useTable } from '../../workers/useTable';
+import { BringInHead } from './BringInHead';
+import { TableForm } from './TableForm';
+import './bringIn.scss';
+
+/** Larger files are another tool's job. */
+const MOST_BYTES = 40_000_000;
+
+export function BringInView() {
+  return <ClassPage>{(group) => <BringIn group={group} />}</ClassPage>;
+}
+
+function BringIn({ group }: { group: ClassView }) {
+  const table = useTable();
+  const [file, setFile] = useState<File | null>(null);
+  const [tooLarge, setTooLarge] = useState(false);
+  const open = async (dropped: File, sheet: string | null = null) => {
+    setFile(dropped);
+    setTooLarge(dropped.size > MOST_BYTES);
+    if (dropped.size <= MOST_BYTES) table.open(dropped.name, await dropped.arrayBuffer(), sheet, localDay());
+  };
+  const { getRootProps, getInputProps, isDragActive } = useDropzone({
+    multiple: false,
+    onDrop: ([dropped]) => dropped && void open(dropped),
+  });
+  const wrong = tooLarge ? 'It has more than 40 megabytes. Split it.' : table.refused;
+  if (table.opened && file)
+    return (
+      <TableForm
+        key={`${table.opened.name} ${table.opened.sheet}`}
+        group={group}
+        opened={table.opened}
+        table={table}
+        onSheet={(sheet) => void open(file, sheet)}
+        onBack={table.close}
+      />
+    );
+  return (
+    <>
+      <BringInHead group={group} />
+      <main>
+        <p>
+          Any table of records, as CSV or as a workbook: one row for each look at a plant, one column for each day, or one row for
+          each pot. What its columns mean is said in their heads.
+        </p>
+        {table.busy === 'opening' ? (
+          <div className="drop-busy">
+            <Waiting>Reading {file?.name} …</Waiting>
+            <button type="button" className="btn" onClick={table.close}>
+              Stop
+            </button>
+          </div>
+        ) : (
+          <div {...getRootProps({ className: `drop${isDragActive ? ' over' : ''}` })}>
+            <input {...getInputProps({ 'aria-label': 'Choose a table' })} />
+            <p className="drop-words">{isDragActive ? 'Let go' : 'Drop a table here'}</p>
+            <span className="btn">Choose a file</span>
+          </div>
+        )}
+        {wrong && (
+          <div className="notice mt-3" role="alert">
+            <p className="notice-title">This file cannot be read as a table</p>
+            <p>
+              {file?.name}: {wrong} Nothing was imported.
+            </p>
+          </div>
+        )}
+      </main>
+    </>
+  );
+}

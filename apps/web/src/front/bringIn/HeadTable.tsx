@@ -1,0 +1,174 @@
+import { type TableMend, type TableProblem, type TableReading } from '@bright-sprout/core/formats/table/columnMeaning';
+import { type HeadChoice } from '@bright-sprout/core/formats/table/headChoices';
+import { columnLetters } from '@bright-sprout/core/formats/table/sheet';
+import { type ShownPart, type TableOutlook } from '@bright-sprout/core/formats/table/tableOutlook';
+import { TreatmentMark } from '../../marks/TreatmentMark';
+import { type OpenedTable } from '../../workers/tableQuestion';
+import { ColumnHead } from './ColumnHead';
+import { ProblemLine } from './ProblemLine';
+
+interface Props {
+  opened: OpenedTable;
+  outlook: TableOutlook | null;
+  reading: TableReading;
+  /** Columns whose meaning a person has said. */
+  chosen: ReadonlySet<number>;
+  /** The rest was said for an earlier table with these heads. */
+  remembered: boolean;
+  choicesOf: (column: number) => Promise<HeadChoice[]>;
+  /** @param column whose head was changed; null where it was none */
+  onReading: (reading: TableReading, column: number | null) => void;
+  onMend: (mends: TableMend[]) => void;
+}
+
+/** The table as it stands in the file; its heads are choosers, and what is wrong hangs under its line. */
+export function HeadTable({ opened, outlook, reading, chosen, remembered, choicesOf, onReading, onMend }: Props) {
+  const top = outlook?.problems.filter((p) => p.line === 1) ?? [];
+  const without = (test: (m: TableMend) => boolean) =>
+    onReading({ ...reading, mends: reading.mends.filter((m) => !test(m)) }, null);
+  /** The same way for every problem of one kind. */
+  const forAll = (alike: string, way: number) =>
+    onMend((outlook?.problems ?? []).flatMap((p) => (p.alike === alike && p.ways[way] ? [p.ways[way].mend] : [])));
+  const treatments = new Map(outlook?.treatments.map((t) => [t.label.toLowerCase(), t.code]));
+  const treatmentColumn = reading.columns.findIndex((c) => c.is === 'treatment');
+  return (
+    <section className="head-table" aria-label="The table">
+      {top.map((p) => (
+        <p key={p.sentence} className="notice head-table-notice">
+          {p.sentence}
+        </p>
+      ))}
+      <div className="head-table-scroll" tabIndex={0} role="region" aria-label="Lines of the table">
+        <table>
+          <thead>
+            <tr>
+              <th scope="col" className="head-table-line">
+                <span className="visually-hidden">line</span>
+              </th>
+              {opened.headings.map((heading, i) => (
+                <ColumnHead
+                  key={i}
+                  column={i}
+                  heading={heading || columnLetters(i)}
+                  reading={reading}
+                  status={chosen.has(i) ? 'chosen' : remembered ? 'as last time' : 'guessed'}
+                  wrong={top.some((p) => p.column === i)}
+                  choicesOf={choicesOf}
+                  onReading={(next) => onReading(next, i)}
+                />
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {outlook?.shown.map((part) => (
+              <Part
+                key={part.kind === 'line' ? part.line : `f${part.from}`}
+                part={part}
+                columns={opened.headings.length}
+                reading={reading}
+                markOf={(column, cell) => (column === treatmentColumn ? treatments.get(cell.trim().toLowerCase()) : undefined)}
+                alikeOf={(p) => (p.alike === '' ? 1 : outlook.problems.filter((o) => o.alike === p.alike).length)}
+                onMend={onMend}
+                onForAll={forAll}
+                onBack={without}
+              />
+            ))}
+          </tbody>
+        </table>
+      </div>
+      <p className="second mt-2 mb-0">{standing(reading, outlook)}</p>
+    </section>
+  );
+}
+
+/** What is open and what was put right. */
+function standing({ columns, mends }: TableReading, outlook: TableOutlook | null): string {
+  const open = columns.filter((c) => c.is === 'open').length;
+  const out = mends.filter((m) => m.kind === 'leave-out').length;
+  const right = new Set(mends.flatMap((m) => (m.kind === 'cell' ? [m.line] : []))).size;
+  return [
+    open > 0
+      ? `${open} ${open === 1 ? 'column is' : 'columns are'} still open; left open ${open === 1 ? 'it stays' : 'they stay'} out.`
+      : '',
+    right > 0 ? `${right} ${right === 1 ? 'line was' : 'lines were'} put right here; the file stays as it is.` : '',
+    out > 0 ? `${out} left out.` : '',
+    outlook && outlook.waiting.length > 0
+      ? `${outlook.waiting.length} ${outlook.waiting.length === 1 ? 'line waits' : 'lines wait'}.`
+      : '',
+    'Nothing comes in before you say so.',
+  ]
+    .filter(Boolean)
+    .join(' ');
+}
+
+interface PartProps {
+  part: ShownPart;
+  columns: number;
+  reading: TableReading;
+  markOf: (column: number, cell: string) => string | undefined;
+  alikeOf: (problem: TableProblem) => number;
+  onMend: (mends: TableMend[]) => void;
+  onForAll: (alike: string, way: number) => void;
+  onBack: (test: (mend: TableMend) => boolean) => void;
+}
+
+function Part({ part, columns, reading, markOf, alikeOf, onMend, onForAll, onBack }: PartProps) {
+  if (part.kind === 'fold')
+    return (
+      <tr className="head-table-fold">
+        <td colSpan={columns + 1}>
+          {part.count === 1 ? `line ${part.from}` : `lines ${part.from} to ${part.to}`}, nothing to ask
+        </td>
+      </tr>
+    );
+  const wrong = new Set(part.problems.map((p) => p.column));
+  const mended = new Set(reading.mends.flatMap((m) => (m.kind === 'cell' && m.line === part.line ? [m.column] : [])));
+  const silent = (i: number) => ['left-out', 'open'].includes(reading.columns[i]!.is);
+  return (
+    <>
+      <tr className={part.leftOut ? 'left-out' : undefined}>
+        <th scope="row" className="head-table-line">
+          {part.line}
+        </th>
+        {part.cells.map((cell, i) => {
+          const mark = markOf(i, cell);
+          return (
+            <td
+              key={i}
+              className={`${wrong.has(i) ? 'wrong' : ''}${silent(i) ? ' silent' : ''}${mended.has(i) ? ' mended' : ''}${reading.columns[i]!.is === 'measure' ? ' number' : ''}`}
+            >
+              {mark && <TreatmentMark code={mark} size={14} />}
+              {cell}
+              {mended.has(i) && (
+                <button
+                  type="button"
+                  className="head-table-back"
+                  onClick={() => onBack((m) => m.kind === 'cell' && m.line === part.line && m.column === i)}
+                >
+                  as in the file
+                </button>
+              )}
+            </td>
+          );
+        })}
+      </tr>
+      {part.leftOut && (
+        <tr className="head-table-out">
+          <td colSpan={columns + 1}>
+            Line {part.line} is left out.{' '}
+            <button
+              type="button"
+              className="btn btn-plain"
+              onClick={() => onBack((m) => m.kind === 'leave-out' && m.line === part.line)}
+            >
+              Take it in again
+            </button>
+          </td>
+        </tr>
+      )}
+      {part.problems.map((p) => (
+        <ProblemLine key={p.sentence} problem={p} columns={columns} alike={alikeOf(p)} onMend={onMend} onForAll={onForAll} />
+      ))}
+    </>
+  );
+}

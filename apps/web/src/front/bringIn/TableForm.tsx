@@ -1,0 +1,196 @@
+import { type ClassView } from '@bright-sprout/contracts/classes';
+import { type ImportRequest, type RememberedReading } from '@bright-sprout/contracts/imports';
+import { type InvestigationView } from '@bright-sprout/contracts/investigations';
+import { type TableMend, type TableReading } from '@bright-sprout/core/formats/table/columnMeaning';
+import { withShares } from '@bright-sprout/core/formats/table/headChoices';
+import { measureOf } from '@bright-sprout/core/measures/registry';
+import { SPECIES } from '@bright-sprout/core/seeds/catalogue';
+import { useQuery } from '@tanstack/react-query';
+import { useEffect, useState } from 'react';
+import { useNavigate } from 'react-router';
+import { v7 } from 'uuid';
+import { request } from '../../api/client';
+import { useWrite } from '../../api/queries';
+import { ProblemNotice, Waiting } from '../../page/Notices';
+import { RuledWord } from '../../page/RuledWord';
+import { type OpenedTable } from '../../workers/tableQuestion';
+import { type TableBeside } from '../../workers/useTable';
+import { AboutTable, type AboutRecords } from './AboutTable';
+import { BecomesSentence } from './BecomesSentence';
+import { BringInHead } from './BringInHead';
+import { HeadTable } from './HeadTable';
+import { TableStrip } from './TableStrip';
+
+interface Props {
+  group: ClassView;
+  opened: OpenedTable;
+  table: TableBeside;
+  onSheet: (sheet: string) => void;
+  onBack: () => void;
+}
+
+/** A table that was opened: its heads say what its columns mean, and beside it stands what it will become. */
+export function TableForm(props: Props) {
+  const { opened } = props;
+  const { data, isFetchedAfterMount } = useQuery({
+    queryKey: ['remembered-table', opened.headsKey],
+    queryFn: () => request<{ reading: RememberedReading | null }>('GET', `/imports/remembered/${opened.headsKey}`),
+    staleTime: 0,
+    retry: false,
+  });
+  // Choices are asked for first, so that nothing is put in the place of what a person has chosen meanwhile.
+  if (!isFetchedAfterMount) return <Waiting>Reading {opened.name} …</Waiting>;
+  return <Form {...props} remembered={data?.reading ?? null} />;
+}
+
+function Form({ group, opened, table, onSheet, onBack, remembered }: Props & { remembered: RememberedReading | null }) {
+  const navigate = useNavigate();
+  const [id] = useState(() => v7());
+  const fits = remembered !== null && remembered.columns.length === opened.headings.length;
+  const [reading, setReading] = useState<TableReading>(() =>
+    withShares(fits ? { ...opened.reading, ...columnsOf(remembered) } : opened.reading),
+  );
+  const [chosen, setChosen] = useState<ReadonlySet<number>>(new Set());
+  const [about, setAbout] = useState<AboutRecords>({
+    question: '',
+    factor: fits ? remembered.factor : '',
+    speciesId: fits ? remembered.speciesId : kindNamedIn(`${opened.name} ${opened.headings.join(' ')}`),
+  });
+  const { read, outlook } = table;
+  useEffect(() => read(reading), [read, reading]);
+  const save = useWrite(
+    async (body: Omit<ImportRequest, 'table'>) =>
+      request<InvestigationView>('PUT', `/imports/${id}`, { ...body, table: await table.pack(reading) }),
+    'investigations',
+    'classes',
+    'remembered-table',
+  );
+  const mend = (mends: TableMend[]) => setReading({ ...reading, mends: [...reading.mends, ...mends] });
+  const factor = about.factor.trim() || outlook?.factor || '';
+  const main = outlook?.measures[0] ? measureOf(outlook.measures[0], reading.own) : null;
+  const usual =
+    factor.length >= 2 && main ? `What does ${factor === 'treatment' ? 'the treatment' : factor} do to the ${main.name}?` : '';
+  const question = about.question.trim() || usual;
+  const missing = [
+    ...(question.length < 5 ? ['the question'] : []),
+    ...(factor.length < 2 ? ['what was changed'] : []),
+    ...(about.speciesId === '' ? ['the kind of plant'] : []),
+  ];
+  const waiting = outlook?.waiting ?? [];
+  const ready = outlook !== null && outlook.problems.length === 0 && missing.length === 0 && table.busy === null;
+  const submit = () => {
+    const { own, ...rest } = reading;
+    save.mutate(
+      {
+        classId: group.id,
+        question: question.slice(0, 200),
+        factor: factor.slice(0, 60),
+        speciesId: about.speciesId,
+        fileName: opened.name,
+        reading: rest,
+        own,
+      },
+      { onSuccess: (made) => void navigate(`/investigations/${made.id}/compare`) },
+    );
+  };
+  return (
+    <>
+      <BringInHead
+        group={group}
+        aside={
+          <span className="bring-in-file">
+            {opened.name} · {opened.rows} rows
+            {opened.sheets.length > 1 && (
+              <>
+                {' '}
+                · sheet{' '}
+                <RuledWord
+                  name="Sheet of the workbook"
+                  value={opened.sheet ?? ''}
+                  choices={opened.sheets.map((s) => ({ value: s, label: s }))}
+                  onChoose={onSheet}
+                />
+              </>
+            )}{' '}
+            <button type="button" className="btn btn-plain" onClick={onBack}>
+              Another file
+            </button>
+          </span>
+        }
+        next={
+          <>
+            {waiting.length > 0 && (
+              <button type="button" className="btn" onClick={() => mend(waiting.map((line) => ({ kind: 'leave-out', line })))}>
+                Leave out {waiting.length} {waiting.length === 1 ? 'row' : 'rows'}
+              </button>
+            )}
+            <button type="button" className="btn-next" disabled={!ready || save.isPending} onClick={submit}>
+              {save.isPending ? 'Bringing them in …' : 'Bring them in'}
+            </button>
+          </>
+        }
+      />
+      <main className="bring-in">
+        <aside className="bring-in-side" aria-live="polite">
+          {save.error && <ProblemNotice error={save.error} />}
+          {save.isPending && <p role="status">Bringing in {outlook?.looks} looks. Leave this page open.</p>}
+          {outlook === null ? (
+            <Waiting>Looking at the table …</Waiting>
+          ) : (
+            <>
+              <BecomesSentence
+                outlook={outlook}
+                reading={reading}
+                onChange={setReading}
+                speciesId={about.speciesId}
+                onSpecies={(speciesId) => setAbout({ ...about, speciesId })}
+              />
+              <AboutTable
+                about={about}
+                usual={{ question: usual, factor: outlook.factor }}
+                onChange={setAbout}
+                missing={missing}
+              />
+              {outlook.strip && <TableStrip strip={outlook.strip} own={reading.own} />}
+              <p className="second mb-0">
+                {fits ? 'The choices of the last table with these heads were taken. ' : ''}Your choices are kept for the next
+                table with these heads.
+              </p>
+            </>
+          )}
+        </aside>
+        <HeadTable
+          opened={opened}
+          outlook={outlook}
+          reading={reading}
+          chosen={chosen}
+          remembered={fits}
+          choicesOf={(column) => table.choices(reading, column)}
+          onReading={(next, column) => {
+            setReading(next);
+            if (column !== null) setChosen(new Set([...chosen, column]));
+          }}
+          onMend={mend}
+        />
+      </main>
+    </>
+  );
+}
+
+const columnsOf = ({ columns, own, zeros, seedsEach, dateOrder }: RememberedReading) => ({
+  columns,
+  own,
+  zeros,
+  seedsEach,
+  dateOrder,
+});
+
+/** The kind of plant that a file's name or heads speak of; empty where none is known. */
+function kindNamedIn(text: string): string {
+  const plain = text.toLowerCase().replace(/[_-]+/g, ' ');
+  const words = plain.split(/[^a-z]+/);
+  const last = (name: string) => name.toLowerCase().split(' ').pop()!;
+  const whole = SPECIES.find((s) => plain.includes(s.name.toLowerCase()));
+  const byLast = SPECIES.filter((s) => words.includes(last(s.name)) || words.includes(`${last(s.name)}s`));
+  return whole?.id ?? (byLast.length === 1 ? byLast[0]!.id : '');
+}

@@ -1,0 +1,4 @@
+/** A worker that holds one table. */
+export function tableWorker(): Worker {
+  return new Worker(new URL('./table.worker.ts', import.meta.url), { type: 'module' });
+}
