@@ -118,3 +118,50 @@ test('records without dates, doses and two factors come in as what they are', as
   const again = await world.teacher.get(`/investigations/${id}/export.csv`).expect(200);
   expect(rowsOf(again.text)[0]).toMatchObject({ day: '7', date: '', sown_on: '' });
 });
+
+const LONG = () => [
+  'pot,treatment,day,height',
+  ...Array.from({ length: 6000 }, (_, i) => `P${i % 300},${['x', 'y'][i % 2]},${Math.floor(i / 300) + 1},${1 + (i % 7)}`),
+];
+
+test('who asks for lines is told how far a long table is, and stopping it brings nothing in', async () => {
+  const id = v7();
+  const answer = await world.teacher
+    .put(`/imports/${id}`, importOf(LONG().join('\n')))
+    .set('accept', 'application/x-ndjson')
+    .expect(200);
+  const lines = answer.text
+    .trim()
+    .split('\n')
+    .map((l) => JSON.parse(l) as Record<string, unknown>);
+  const done = lines.slice(0, -1).map((l) => Number(l.done));
+  expect(done.length).toBeGreaterThan(5);
+  expect(done).toEqual([...done].sort((a, b) => a - b));
+  // A check, a reading and a finding each.
+  expect(lines[lines.length - 2]).toEqual({ done: 18_000, of: 18_000 });
+  expect(lines[lines.length - 1]).toMatchObject({ result: { id, origin: 'imported' } });
+  const stopped = v7();
+  const going = world.teacher.put(`/imports/${stopped}`, importOf(LONG().join('\n'))).set('accept', 'application/x-ndjson');
+  await new Promise<void>((next) => {
+    going.buffer(false).parse((response, ended) => {
+      response.once('data', () => {
+        (response as unknown as { destroy: () => void }).destroy();
+        ended(null, null);
+      });
+      response.once('error', () => {});
+    });
+    going.then(
+      () => next(),
+      () => next(),
+    );
+  });
+  // Its unit of work ends when the next rows are to be written.
+  for (let tries = 0; tries < 100 && (await running()) > 0; tries++) await new Promise((next) => setImmediate(next));
+  await world.teacher.get(`/investigations/${stopped}`).expect(404);
+});
+
+/** Units of work that the database has open. */
+const running = async () =>
+  Number(
+    ((await application.dataSource.query('SELECT COUNT(*) AS n FROM information_schema.innodb_trx')) as { n: string }[])[0]!.n,
+  );

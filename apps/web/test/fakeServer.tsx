@@ -41,7 +41,11 @@ export function fakeServer(answers: Answers): Sent[] {
     const refused = answer instanceof Refusal;
     const status = refused ? answer.status : answer === undefined ? 204 : 200;
     const body = refused ? { status, title: 'This cannot be saved', detail: answer.detail } : answer;
-    return Promise.resolve({ ok: !refused, status, json: () => Promise.resolve(body) } as Response);
+    // What was asked for in lines comes as one.
+    const lines = new TextEncoder().encode(`${JSON.stringify({ result: body ?? null })}\n`);
+    const read = [{ done: false, value: lines }, { done: true }];
+    const stream = { getReader: () => ({ read: () => Promise.resolve(read.shift()) }) };
+    return Promise.resolve({ ok: !refused, status, json: () => Promise.resolve(body), body: stream } as unknown as Response);
   }) as typeof fetch;
   return writes;
 }

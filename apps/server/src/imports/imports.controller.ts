@@ -1,10 +1,12 @@
 import { ImportRequest, type RememberedReading } from '@bright-sprout/contracts/imports';
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
-import { Body, Controller, Get, Param, Put, UseGuards } from '@nestjs/common';
+import { Body, Controller, Get, Param, Put, Req, Res, UseGuards } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
+import { type Request, type Response } from 'express';
 import { TeacherGuard } from '../access/guards';
 import { Asking, type TeacherRequester } from '../access/requester';
 import { IdPipe } from '../problems/idPipe';
+import { longWork } from '../problems/longWork';
 import { ImportsService } from './imports.service';
 
 @ApiTags('imports')
@@ -28,7 +30,9 @@ export class ImportsController {
     @Asking() teacher: TeacherRequester,
     @Param('id', IdPipe) id: string,
     @Body() body: ImportRequest,
-  ): Promise<InvestigationView> {
-    return this.imports.import(teacher, id, body);
+    @Req() request: Request,
+    @Res({ passthrough: true }) response: Response,
+  ): Promise<InvestigationView | undefined> {
+    return longWork(request, response, (told) => this.imports.import(teacher, id, body, told));
   }
 }

@@ -22,6 +22,7 @@ import { Investigation } from '../investigations/investigation.entity';
 import { InvestigationsService } from '../investigations/investigations.service';
 import { TreatmentEntity } from '../investigations/treatment.entity';
 import { ChangesService } from '../live/changes.service';
+import { type Told } from '../problems/longWork';
 import { Problem } from '../problems/problem';
 
 /** As many wrong rows are told; the first ones usually explain the rest. */
@@ -37,7 +38,7 @@ export class ImportsService {
     private readonly changes: ChangesService,
   ) {}
 
-  async import(teacher: TeacherRequester, id: string, request: ImportRequest): Promise<InvestigationView> {
+  async import(teacher: TeacherRequester, id: string, request: ImportRequest, told: Told): Promise<InvestigationView> {
     const group = await this.scope.classOf(teacher, request.classId);
     const hash = requestHash(request);
     if (await this.investigations.alreadyMade(teacher, id, hash)) return this.investigations.viewOf(teacher, id);
@@ -62,7 +63,7 @@ export class ImportsService {
         requestHash: hash,
         brought: broughtFrom(request.fileName, sheet, whole, table),
       });
-      await this.insertTable(id, table);
+      await this.insertTable(id, table, told);
       await this.changes.note({ kind: 'investigation-changed', classId: group.id, investigationId: id });
     });
     return this.investigations.viewOf(teacher, id);
@@ -101,7 +102,7 @@ export class ImportsService {
     throw new Problem(422, `${count} ${count === 1 ? 'row is' : 'rows are'} wrong, so nothing was imported.`, { errors });
   }
 
-  private async insertTable(investigationId: string, table: TidyTable): Promise<void> {
+  private async insertTable(investigationId: string, table: TidyTable, told: Told): Promise<void> {
     const treatmentIds = new Map(table.treatments.map((t) => [t.code, newId()]));
     await this.db
       .of(TreatmentEntity)
@@ -140,8 +141,11 @@ export class ImportsService {
       } as PlantCheck);
       readings.push(rowOf(reading, readingId, checkId, idsByKey));
     });
-    await insertInChunks(this.db, PlantCheck, checks);
-    await insertReadings(this.db, readings);
+    const of = checks.length + readings.length + readings.reduce((n, r) => n + r.findings.length, 0);
+    let done = 0;
+    const written = (rows: number) => told((done += rows), of);
+    await insertInChunks(this.db, PlantCheck, checks, written);
+    await insertReadings(this.db, readings, written);
   }
 }
 

@@ -20,28 +20,29 @@ export class ProblemFilter implements ExceptionFilter {
   catch(error: unknown, host: ArgumentsHost): void {
     const response = host.switchToHttp().getResponse<Response>();
     if (response.headersSent) return void response.end();
-    const problem = this.describe(error);
+    const problem = problemOf(error);
     if (problem.status >= 500) this.logger.error(error instanceof Error ? error.stack : String(error));
     response.status(problem.status).type('application/problem+json').send(JSON.stringify(problem));
   }
+}
 
-  private describe(error: unknown): ProblemDetails {
-    const about = (status: number, detail: string, more = {}): ProblemDetails => ({
-      type: 'about:blank',
-      title: titleOf(status),
-      status,
-      detail,
-      ...more,
-    });
-    if (error instanceof Problem) return about(error.getStatus(), error.message, error.more);
-    if (error instanceof ThrottlerException)
-      return about(429, 'That was a lot at once. Wait a minute and go on; nothing was lost.');
-    if (error instanceof HttpException)
-      return about(error.getStatus(), SENTENCES[error.getStatus()] ?? 'This cannot be done. Nothing was changed.');
-    // What the readers of bodies refuse carries its status.
-    const status = (error as { status?: number } | null)?.status;
-    const sentence = status === undefined ? undefined : SENTENCES[status];
-    if (sentence) return about(status!, sentence);
-    return about(500, 'The server could not finish this. Nothing was changed; please try again.');
-  }
+/** Any error as problem details; what is internal is told as a sentence. */
+export function problemOf(error: unknown): ProblemDetails {
+  const about = (status: number, detail: string, more = {}): ProblemDetails => ({
+    type: 'about:blank',
+    title: titleOf(status),
+    status,
+    detail,
+    ...more,
+  });
+  if (error instanceof Problem) return about(error.getStatus(), error.message, error.more);
+  if (error instanceof ThrottlerException)
+    return about(429, 'That was a lot at once. Wait a minute and go on; nothing was lost.');
+  if (error instanceof HttpException)
+    return about(error.getStatus(), SENTENCES[error.getStatus()] ?? 'This cannot be done. Nothing was changed.');
+  // What the readers of bodies refuse carries its status.
+  const status = (error as { status?: number } | null)?.status;
+  const sentence = status === undefined ? undefined : SENTENCES[status];
+  if (sentence) return about(status!, sentence);
+  return about(500, 'The server could not finish this. Nothing was changed; please try again.');
 }

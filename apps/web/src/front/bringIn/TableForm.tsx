@@ -10,7 +10,7 @@ import { useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { v7 } from 'uuid';
 import { request } from '../../api/client';
-import { useWrite } from '../../api/queries';
+import { useLongWrite } from '../../api/useLongWrite';
 import { ProblemNotice, Waiting } from '../../page/Notices';
 import { RuledWord } from '../../page/RuledWord';
 import { type OpenedTable } from '../../workers/tableQuestion';
@@ -58,13 +58,7 @@ function Form({ group, opened, table, onSheet, onBack, remembered }: Props & { r
   });
   const { read, outlook } = table;
   useEffect(() => read(reading), [read, reading]);
-  const save = useWrite(
-    async (body: Omit<ImportRequest, 'table'>) =>
-      request<InvestigationView>('PUT', `/imports/${id}`, { ...body, table: await table.pack(reading) }),
-    'investigations',
-    'classes',
-    'remembered-table',
-  );
+  const save = useLongWrite<InvestigationView>(`/imports/${id}`, 'investigations', 'classes', 'remembered-table');
   const mend = (mends: TableMend[]) => setReading({ ...reading, mends: [...reading.mends, ...mends] });
   const factor = about.factor.trim() || outlook?.factor || '';
   const main = outlook?.measures[0] ? measureOf(outlook.measures[0], reading.own) : null;
@@ -80,18 +74,17 @@ function Form({ group, opened, table, onSheet, onBack, remembered }: Props & { r
   const ready = outlook !== null && outlook.problems.length === 0 && missing.length === 0 && table.busy === null;
   const submit = () => {
     const { own, ...rest } = reading;
-    save.mutate(
-      {
-        classId: group.id,
-        question: question.slice(0, 200),
-        factor: factor.slice(0, 60),
-        speciesId: about.speciesId,
-        fileName: opened.name,
-        reading: rest,
-        own,
-      },
-      { onSuccess: (made) => void navigate(`/investigations/${made.id}/compare`) },
-    );
+    const body = async (): Promise<ImportRequest> => ({
+      classId: group.id,
+      question: question.slice(0, 200),
+      factor: factor.slice(0, 60),
+      speciesId: about.speciesId,
+      fileName: opened.name,
+      table: await table.pack(reading),
+      reading: rest,
+      own,
+    });
+    save.mutate(body, { onSuccess: (made) => made && void navigate(`/investigations/${made.id}/compare`) });
   };
   return (
     <>
@@ -133,7 +126,15 @@ function Form({ group, opened, table, onSheet, onBack, remembered }: Props & { r
       <main className="bring-in">
         <aside className="bring-in-side" aria-live="polite">
           {save.error && <ProblemNotice error={save.error} />}
-          {save.isPending && <p role="status">Bringing in {outlook?.looks} looks. Leave this page open.</p>}
+          {save.isPending && (
+            <div role="status" className="bring-in-far">
+              <p>Bringing in {outlook?.looks} looks …</p>
+              <progress max={1} value={save.share} aria-label="How much is in" />
+              <button type="button" className="btn" onClick={save.stop}>
+                Stop: bring nothing in
+              </button>
+            </div>
+          )}
           {outlook === null ? (
             <Waiting>Looking at the table …</Waiting>
           ) : (
