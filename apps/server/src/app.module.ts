@@ -10,6 +10,7 @@ import { ChecksModule } from './checks/checks.module';
 import { ClassesModule } from './classes/classes.module';
 import { Database } from './database/database';
 import { databaseOptions } from './database/dataSource';
+import { ExportsModule } from './exports/exports.module';
 import { HealthController } from './health/health.controller';
 import { ImportsModule } from './imports/imports.module';
 import { InvestigationsModule } from './investigations/investigations.module';
@@ -25,6 +26,7 @@ import { PredictionsModule } from './predictions/predictions.module';
 import { ConcludeModule } from './conclude/conclude.module';
 import { QuestionsModule } from './questions/questions.module';
 import { ReachController } from './reach/reach.controller';
+import { RestoresModule } from './restores/restores.module';
 import { RoomModule } from './room/room.module';
 import { RunningModule } from './running/running.module';
 import { ScreensModule } from './screens/screens.module';
@@ -61,6 +63,8 @@ export class AppModule {
         BenchModule,
         ChecksModule,
         ImportsModule,
+        ExportsModule,
+        RestoresModule,
         PlansModule,
         SeedsModule,
         PredictionsModule,

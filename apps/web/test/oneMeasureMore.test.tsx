@@ -6,7 +6,7 @@ import { firstQuestion } from '@bright-sprout/core/compare/goodQuestions';
 import { surenessOf } from '@bright-sprout/core/compare/sureness';
 import { subjectOf, shownFor } from '../src/compare/questionWords';
 import { askableRecords } from '../src/records/comparedRecords';
-import { exportTidyCsv } from '@bright-sprout/core/formats/exportTidyCsv';
+import { exportTidyCsv } from '@bright-sprout/core/formats/export/findingsTable';
 import { guessReading } from '@bright-sprout/core/formats/table/guessReading';
 import { readCsvSheet } from '@bright-sprout/core/formats/table/readCsvSheet';
 import { readTable } from '@bright-sprout/core/formats/table/readTable';

@@ -6,9 +6,8 @@ import {
   type InvestigationView,
   NewsQuery,
 } from '@bright-sprout/contracts/investigations';
-import { Body, Controller, Get, Header, Param, Patch, Query, Res, UseGuards } from '@nestjs/common';
+import { Body, Controller, Get, Param, Patch, Query, UseGuards } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
-import { type Response } from 'express';
 import { TeacherGuard } from '../access/guards';
 import { Asking, type TeacherRequester } from '../access/requester';
 import { IdPipe } from '../problems/idPipe';
@@ -53,18 +52,5 @@ export class InvestigationsController {
     @Body() body: ChangeInvestigationRequest,
   ): Promise<InvestigationView> {
     return this.investigations.change(teacher, id, body);
-  }
-
-  @Get(':id/export.csv')
-  @Header('content-type', 'text/csv; charset=utf-8')
-  async csv(
-    @Asking() teacher: TeacherRequester,
-    @Param('id', IdPipe) id: string,
-    @Res({ passthrough: true }) response: Response,
-  ): Promise<string> {
-    const { name, text } = await this.investigations.csv(teacher, id);
-    response.attachment(name);
-    response.type('text/csv; charset=utf-8');
-    return text;
   }
 }

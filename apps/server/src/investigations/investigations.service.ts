@@ -8,7 +8,6 @@ import {
   type NewsQuery,
 } from '@bright-sprout/contracts/investigations';
 import { type Phase } from '@bright-sprout/contracts/classes';
-import { exportTidyCsv } from '@bright-sprout/core/formats/exportTidyCsv';
 import { Injectable } from '@nestjs/common';
 import { In, IsNull } from 'typeorm';
 import { type Requester, type TeacherRequester } from '../access/requester';
@@ -128,41 +127,6 @@ export class InvestigationsService {
       });
     }
     return this.viewOf(teacher, id);
-  }
-
-  /** Everything of the investigation as tidy CSV. */
-  async csv(teacher: TeacherRequester, id: string): Promise<{ name: string; text: string }> {
-    const { investigation, readings } = await this.records(teacher, id);
-    const codes = new Map(investigation.containers.map((c) => [c.id, c.code]));
-    const text = exportTidyCsv({
-      sownOn: investigation.sownOn,
-      treatments: investigation.treatments.map(({ code, label, control }) => ({ code, label, control })),
-      units: investigation.containers.map(({ code, treatment, block, seedsSown, sownOn }) => ({
-        code,
-        treatment,
-        block,
-        seeds: seedsSown,
-        sownOn,
-      })),
-      own: investigation.bench.own,
-      readings: readings.map((r) => ({
-        ...r,
-        findings: [...r.findings],
-        unit: codes.get(r.containerId)!,
-        key: r.id,
-        corrects: r.supersedes,
-      })),
-    });
-    return {
-      name: `${
-        investigation.question
-          .toLowerCase()
-          .replace(/[^a-z0-9]+/g, '-')
-          .replace(/^-|-$/g, '')
-          .slice(0, 60) || 'records'
-      }.csv`,
-      text,
-    };
   }
 }
 

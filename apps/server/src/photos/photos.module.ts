@@ -10,5 +10,6 @@ import { PhotosService } from './photos.service';
     PhotosService,
     { provide: BLOB_STORE, inject: [SETTINGS], useFactory: ({ blobFolder }: Settings) => new FolderBlobStore(blobFolder) },
   ],
+  exports: [BLOB_STORE],
 })
 export class PhotosModule {}

@@ -5,7 +5,7 @@ import { asMeasure, newOwnMeasure, type OwnMeasure } from '../../measures/ownMea
 import { BUILT_IN } from '../../measures/registry';
 import { READING_STATES } from '../../readings/reading';
 import { guardCell, unguardCell } from '../csvCells';
-import { exportTidyCsv } from '../exportTidyCsv';
+import { exportTidyCsv } from '../export/findingsTable';
 import { type TidyTable } from '../tidyTable';
 import { type TableReading } from './columnMeaning';
 import { guessReading } from './guessReading';

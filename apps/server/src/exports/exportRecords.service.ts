@@ -1,0 +1,107 @@
+import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { addDays } from '@bright-sprout/core/calendar/days';
+import { onClockOf } from '@bright-sprout/core/formats/export/clockWords';
+import { type RecordsToExport } from '@bright-sprout/core/formats/export/recordTables';
+import { Injectable } from '@nestjs/common';
+import { Between } from 'typeorm';
+import { Database } from '../database/database';
+import { RoomReadingEntity } from '../room/roomReading.entity';
+
+interface CheckRow {
+  container: string;
+  teamId: string | null;
+  day: string;
+  recordedAt: Date;
+  receivedAt: Date;
+  source: string;
+  dayReason: string | null;
+}
+
+/** The room is told from sowing to so many days after the last look. */
+const DAYS_BEHIND = 1;
+
+/** Everything of an investigation in the shape in which it leaves. */
+@Injectable()
+export class ExportRecords {
+  constructor(private readonly db: Database) {}
+
+  async of({ investigation, readings, photos }: InvestigationRecords): Promise<RecordsToExport> {
+    const all = [...investigation.containers, ...investigation.reserve];
+    const codes = new Map(all.map((c) => [c.id, c.code]));
+    const nicknames = new Map(investigation.teams.map((t) => [t.id, t.nickname]));
+    const nickname = (id: string | null) => (id === null ? null : (nicknames.get(id) ?? null));
+    const treatments = new Map(investigation.treatments.map((t) => [t.code, t]));
+    const known = new Set(investigation.containers.map((c) => c.id));
+    return {
+      clock: onClockOf(investigation.class.timeZone),
+      findings: {
+        sownOn: investigation.sownOn,
+        treatments: investigation.treatments.map(({ code, label, control }) => ({ code, label, control })),
+        units: investigation.containers.map(({ code, treatment, block, seedsSown, sownOn }) => ({
+          code,
+          treatment,
+          block,
+          seeds: seedsSown,
+          sownOn,
+        })),
+        own: investigation.bench.own,
+        readings: readings
+          .filter((r) => known.has(r.containerId))
+          .map((r) => ({ ...r, findings: [...r.findings], unit: codes.get(r.containerId)!, key: r.id, corrects: r.supersedes })),
+      },
+      containers: all.map((c) => ({
+        code: c.code,
+        treatment: c.treatment,
+        treatmentLabel: treatments.get(c.treatment)!.label,
+        control: treatments.get(c.treatment)!.control,
+        kind: treatments.get(c.treatment)!.speciesName,
+        team: c.block,
+        place: c.position,
+        seeds: c.seedsSown,
+        sownOn: c.sownOn,
+        child: c.childNumber,
+        inReserve: investigation.reserve.includes(c),
+      })),
+      checks: (await this.checks(investigation.id)).map((c) => ({
+        ...c,
+        team: nickname(c.teamId),
+        recordedAt: c.recordedAt.toISOString(),
+        receivedAt: c.receivedAt.toISOString(),
+      })),
+      care: investigation.care.map((c) => ({ ...c, team: nickname(c.teamId) })),
+      deviations: investigation.deviations.map(({ containerId, kind, seeds, note }) => ({
+        container: codes.get(containerId) ?? '',
+        kind,
+        seeds,
+        note,
+      })),
+      room: await this.room(investigation.class.id, investigation.sownOn, readings),
+      predictions: investigation.expected.map((e) => ({ ...e, team: nickname(e.teamId) ?? '' })),
+      pictures: photos.map((p) => ({
+        file: `pictures/${p.id}.jpg`,
+        container: codes.get(p.containerId) ?? '',
+        team: nickname(p.teamId),
+        day: p.day,
+      })),
+    };
+  }
+
+  private checks(investigationId: string): Promise<CheckRow[]> {
+    return this.db.query<CheckRow[]>(
+      `SELECT c.code AS container, k.team_id AS teamId, k.day, k.recorded_at AS recordedAt, k.received_at AS receivedAt, k.source,
+         k.day_reason AS dayReason
+       FROM plant_check k JOIN container c ON c.id = k.container_id
+       WHERE c.investigation_id = ? AND c.taken_back_at IS NULL ORDER BY k.recorded_at, k.id`,
+      [investigationId],
+    );
+  }
+
+  private async room(classId: string, sownOn: string, readings: readonly { day: string }[]) {
+    const last = readings.reduce((day, r) => (r.day > day ? r.day : day), sownOn);
+    const found = await this.db.of(RoomReadingEntity).find({
+      where: { classId, at: Between(new Date(`${sownOn}T00:00:00Z`), new Date(`${addDays(last, DAYS_BEHIND)}T00:00:00Z`)) },
+      order: { at: 'ASC' },
+    });
+    return found.map(({ at, kind, value, source }) => ({ at: at.toISOString(), kind, value, source }));
+  }
+}

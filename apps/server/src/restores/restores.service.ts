@@ -1,0 +1,147 @@
+import { type RestoredView } from '@bright-sprout/contracts/restores';
+import { EMBLEMS } from '@bright-sprout/contracts/access';
+import { EMBLEM_NAMES } from '@bright-sprout/contracts/access';
+import { timeNow } from '@bright-sprout/core/clock/clock';
+import { SavePlanRequest } from '@bright-sprout/contracts/plans';
+import { Inject, Injectable } from '@nestjs/common';
+import { plainToInstance } from 'class-transformer';
+import { validate } from 'class-validator';
+import { type ObjectLiteral } from 'typeorm';
+import { PinsService } from '../access/pins.service';
+import { type TeacherRequester } from '../access/requester';
+import { Scope } from '../access/scope.service';
+import { insertInChunks } from '../checks/insertReadings';
+import { type ClassGroup } from '../classes/classGroup.entity';
+import { Team } from '../classes/team.entity';
+import { Database } from '../database/database';
+import { newId } from '../database/ids';
+import { correctedFirst, WHOLE, type WholeInvestigation } from '../exports/wholeRows';
+import { Investigation } from '../investigations/investigation.entity';
+import { InvestigationsService } from '../investigations/investigations.service';
+import { ChangesService } from '../live/changes.service';
+import { BLOB_STORE, type BlobStore } from '../photos/blobStore';
+import { cleanPicture } from '../photos/cleanPicture';
+import { type Told } from '../problems/longWork';
+import { Problem } from '../problems/problem';
+import { SeedLotEntity } from '../seeds/seedLot.entity';
+import { readPackage } from './readPackage';
+import { Renewer, renewedId } from './renewed';
+
+/** Brings an investigation back from its package, into whichever class and school: whole, or not at all. */
+@Injectable()
+export class RestoresService {
+  constructor(
+    private readonly db: Database,
+    private readonly scope: Scope,
+    private readonly investigations: InvestigationsService,
+    private readonly changes: ChangesService,
+    private readonly pins: PinsService,
+    @Inject(BLOB_STORE) private readonly blobs: BlobStore,
+  ) {}
+
+  async restore(teacher: TeacherRequester, classId: string, content: Buffer, told: Told): Promise<RestoredView> {
+    const group = await this.scope.classOf(teacher, classId);
+    const { whole, pictures } = await readPackage(content);
+    const before = whole.rows.investigation![0]!.id as unknown;
+    if (typeof before !== 'string') throw new Problem(422, 'The package is not whole. Nothing was brought in.');
+    const here = await this.known(teacher, before, classId);
+    if (here) return { added: false, investigation: await this.investigations.viewOf(teacher, here) };
+    const id = renewedId(before, classId);
+    const ids = idsOf(whole, classId);
+    await checkPlan(whole, classId);
+    await this.drawAnew(whole, pictures, told);
+    await this.db.work(async () => {
+      for (const [old, present] of await this.teams(group, whole)) ids.set(old, present);
+      ids.set(whole.rows.investigation![0]!.classId as string, classId);
+      if (whole.rows.plan![0]) ids.set(whole.rows.plan![0].classId as string, classId);
+      await this.withoutLotsOfOthers(teacher, whole);
+      await this.putBack(whole, new Renewer(ids), told);
+      await this.changes.note({ kind: 'investigation-changed', classId, investigationId: id });
+    });
+    return { added: true, investigation: await this.investigations.viewOf(teacher, id) };
+  }
+
+  /** The investigation itself where the teacher has it, or what a package of it became in this class. */
+  private async known(teacher: TeacherRequester, id: string, classId: string): Promise<string | null> {
+    const classes = new Set((await this.scope.classesOf(teacher)).map((c) => c.id));
+    const found = await this.db.of(Investigation).findBy([{ id }, { id: renewedId(id, classId) }]);
+    return found.find((i) => classes.has(i.classId))?.id ?? null;
+  }
+
+  /** Teams of the package in this class: those with the same emblem, and new ones where it has none. */
+  private async teams(group: ClassGroup, { teams }: WholeInvestigation): Promise<Map<string, string>> {
+    const there = await this.db.of(Team).find({ where: { classId: group.id }, withDeleted: true });
+    const found = new Map<string, string>();
+    for (const { id, emblem } of teams) {
+      const known = EMBLEMS.find((e) => e === emblem);
+      if (!known) throw new Problem(422, 'A team in this package has an emblem that is not known here. Nothing was brought in.');
+      const present = there.find((t) => t.emblem === known);
+      if (present) {
+        if (present.removedAt !== null) await this.db.of(Team).update({ id: present.id }, { removedAt: null });
+        found.set(id, present.id);
+        continue;
+      }
+      const made = {
+        id: newId(),
+        classId: group.id,
+        emblem: known,
+        nickname: EMBLEM_NAMES[known],
+        sealedPin: this.pins.seal(this.pins.draw()),
+      };
+      await this.db.of(Team).insert(made);
+      found.set(id, made.id);
+    }
+    return found;
+  }
+
+  /** Pictures are drawn anew as every picture is that comes in, and lie in the store before the first row speaks of them. */
+  private async drawAnew({ rows }: WholeInvestigation, pictures: ReadonlyMap<string, Uint8Array>, told: Told): Promise<void> {
+    const shown = rows.photo!.filter((p) => p.takenBackAt === null);
+    let done = 0;
+    for (const photo of shown) {
+      const file = pictures.get(photo.id as string);
+      if (file) {
+        const { full, small, width, height } = await cleanPicture(Buffer.from(file));
+        Object.assign(photo, { hash: await this.blobs.put(full), smallHash: await this.blobs.put(small), width, height });
+      } else photo.takenBackAt = timeNow().toISOString();
+      told(++done, shown.length);
+    }
+  }
+
+  /** A seed lot stands on the shelf of one school. */
+  private async withoutLotsOfOthers(teacher: TeacherRequester, { rows }: WholeInvestigation): Promise<void> {
+    const document = rows.plan![0]?.document as { seedLotId?: unknown } | undefined;
+    if (!document || typeof document.seedLotId !== 'string' || document.seedLotId === '') return;
+    const { schoolId } = teacher;
+    if (!(await this.db.of(SeedLotEntity).existsBy({ id: document.seedLotId, schoolId }))) document.seedLotId = '';
+  }
+
+  private async putBack({ rows }: WholeInvestigation, renewer: Renewer, told: Told): Promise<void> {
+    const of = Object.values(rows).reduce((n, list) => n + list.length, 0);
+    let done = 0;
+    for (const [name, entity] of Object.entries(WHOLE)) {
+      const { metadata } = this.db.of(entity);
+      const list = name === 'reading' ? correctedFirst(rows.reading!) : rows[name]!;
+      if (list.length !== rows[name]!.length)
+        throw new Problem(422, 'The package is not whole: a correction has nothing to correct. Nothing was brought in.');
+      const made: ObjectLiteral[] = list.map((row) => renewer.row(name, metadata, row));
+      await insertInChunks(this.db, entity, made, (n) => told((done += n), of));
+    }
+  }
+}
+
+/** New ids for every row that has one. */
+function idsOf({ rows }: WholeInvestigation, classId: string): Map<string, string> {
+  const ids = new Map<string, string>();
+  for (const row of Object.values(rows).flat()) if (typeof row.id === 'string') ids.set(row.id, renewedId(row.id, classId));
+  return ids;
+}
+
+/** A plan is checked as one that is saved from a page. */
+async function checkPlan({ rows }: WholeInvestigation, classId: string): Promise<void> {
+  for (const { document } of rows.plan!) {
+    const request = plainToInstance(SavePlanRequest, { classId, version: 0, document: document as unknown });
+    const wrong = await validate(request, { whitelist: true, forbidNonWhitelisted: false });
+    if (wrong.length > 0) throw new Problem(422, 'The plan in this package cannot be read. Nothing was brought in.');
+  }
+}
