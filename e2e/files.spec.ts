@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, type Page } from '@playwright/test';
+import JsZip from 'jszip';
 import { expectAccessible, openWall, signIn } from './people';
 import { test } from './test';
 
@@ -111,9 +112,10 @@ test('records go out as a table, come back, and say the same', async ({ page }) 
   await expect(page.locator('.claim-finding')).toContainText('than with no salt');
   const claim = await page.locator('.claim-finding').textContent();
   await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: /Plan/ }).click();
+  await page.getByRole('link', { name: 'Take the records along' }).click();
   const [download] = await Promise.all([
     page.waitForEvent('download'),
-    page.getByRole('link', { name: 'Take them along as a table (CSV)' }).click(),
+    page.getByRole('link', { name: 'Take the table along' }).click(),
   ]);
   expect(download.suggestedFilename()).toBe('how-much-road-salt-can-garden-cress-stand.csv');
   const text = readFileSync((await download.path())!, 'utf8');
@@ -131,4 +133,31 @@ test('records go out as a table, come back, and say the same', async ({ page }) 
   await page.getByRole('button', { name: /^counted as zero/ }).click();
   const copy = page.locator('.claim-finding');
   await expect(copy).toHaveText(claim!.replace(/cups/g, 'containers'));
+});
+
+test('a package leaves, comes into another class whole, and a second time adds nothing', async ({ page }) => {
+  await signIn(page);
+  await openWall(page, 'How much road salt can garden cress stand?');
+  await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: /Plan/ }).click();
+  await page.getByRole('link', { name: 'Take the records along' }).click();
+  await expect(page.getByRole('heading', { name: 'Take the records along' })).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole('button', { name: /^Who may use it/ }).click();
+  await page.getByRole('button', { name: /^everybody who names the class/ }).click();
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('link', { name: 'Take the package along' }).click(),
+  ]);
+  expect(download.suggestedFilename()).toBe('how-much-road-salt-can-garden-cress-stand.zip');
+  const file = (await download.path())!;
+  const content = readFileSync(file);
+  const zip = await JsZip.loadAsync(content);
+  expect(await zip.file('datapackage.json')!.async('string')).toContain('CC-BY-4.0');
+  // Where the investigation itself is, its package adds nothing.
+  await bringIn(page, '5 Heron');
+  await choose(page, 'cress.zip', content);
+  await expect(page.getByRole('heading', { name: 'It was here already: nothing was added' })).toBeVisible();
+  await page.getByRole('button', { name: 'Another file' }).click();
+  await choose(page, 'half.zip', content.subarray(0, 2000));
+  await expect(page.getByRole('alert')).toContainText('Nothing was brought in.');
 });

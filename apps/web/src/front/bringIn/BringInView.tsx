@@ -6,6 +6,7 @@ import { ClassPage } from '../../page/ClassPage';
 import { Waiting } from '../../page/Notices';
 import { useTable } from '../../workers/useTable';
 import { BringInHead } from './BringInHead';
+import { PackageForm } from './PackageForm';
 import { TableForm } from './TableForm';
 import './bringIn.scss';
 
@@ -22,6 +23,7 @@ function BringIn({ group }: { group: ClassView }) {
   const [tooLarge, setTooLarge] = useState(false);
   const open = async (dropped: File, sheet: string | null = null) => {
     setFile(dropped);
+    if (/\.zip$/i.test(dropped.name)) return;
     setTooLarge(dropped.size > MOST_BYTES);
     if (dropped.size <= MOST_BYTES) table.open(dropped.name, await dropped.arrayBuffer(), sheet, localDay());
   };
@@ -29,6 +31,8 @@ function BringIn({ group }: { group: ClassView }) {
     multiple: false,
     onDrop: ([dropped]) => dropped && void open(dropped),
   });
+  if (file && /\.zip$/i.test(file.name))
+    return <PackageForm key={file.name} group={group} file={file} onBack={() => setFile(null)} />;
   const wrong = tooLarge ? 'It has more than 40 megabytes. Split it.' : table.refused;
   if (table.opened && file)
     return (

@@ -28,9 +28,9 @@ export function KeepOn({ records: { investigation, readings } }: { records: Inve
         <Link className="btn" to={`/investigations/${investigation.id}/labels`}>
           Print the stick labels
         </Link>
-        <a className="btn" href={`/api/v1/investigations/${investigation.id}/export.csv`} download>
-          Take them along as a table (CSV)
-        </a>
+        <Link className="btn" to={`/investigations/${investigation.id}/take-along`}>
+          Take the records along
+        </Link>
         <button
           type="button"
           className="btn"
