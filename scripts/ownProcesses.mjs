@@ -40,7 +40,7 @@ function kindOn(dataDir, { argv, env, cwd }) {
 
 /**
  * Processes of this application that use a data folder, other than the one that asks.
- * @returns {{ pid: number, kind: 'start' | 'server' | 'database' }[]} empty where the system lists no processes
+ * @returns {{ pid: number, kind: 'start' | 'server' | 'database', port?: number }[]} with the port of a database; empty where the system lists no processes
  */
 export function processesOn(folder) {
   if (!existsSync('/proc/self/cmdline')) return [];
@@ -50,7 +50,8 @@ export function processesOn(folder) {
     .flatMap((name) => {
       const started = startedWith(name);
       const kind = started && kindOn(dataDir, started);
-      return kind ? [{ pid: Number(name), kind }] : [];
+      const port = Number(started?.argv.find((a) => a.startsWith('--port='))?.slice(7));
+      return kind ? [{ pid: Number(name), kind, ...(port ? { port } : {}) }] : [];
     });
 }
 
