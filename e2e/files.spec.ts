@@ -161,3 +161,31 @@ test('a package leaves, comes into another class whole, and a second time adds n
   await choose(page, 'half.zip', content.subarray(0, 2000));
   await expect(page.getByRole('alert')).toContainText('Nothing was brought in.');
 });
+
+test('what is deleted is told first, hidden at once, and taken back', async ({ page }) => {
+  await signIn(page);
+  await bringIn(page, '5 Heron');
+  const rows = [1, 2, 3].flatMap((k) => [`A${k},wet,5,${k}`, `B${k},dry,5,${k + 1}`]);
+  await choose(page, 'radish.csv', ['pot,soil,day,height', ...rows].join('\n'));
+  await page.getByLabel('The question').fill('Does this one go?');
+  await bring(page).click();
+  await expect(page.getByText('6 containers measured.')).toBeVisible();
+  await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: /Plan/ }).click();
+  await page.getByRole('button', { name: 'Delete this investigation' }).click();
+  const sheet = page.getByRole('region', { name: 'Delete this investigation' });
+  await expect(sheet).toContainText('This goes: 6 looks, 6 containers.');
+  await expect(sheet).toContainText('30 days');
+  await expectAccessible(page);
+  await sheet.getByRole('button', { name: 'Delete this investigation' }).click();
+  await expect(page.getByRole('heading', { name: 'What is kept' })).toBeVisible();
+  const gone = page.getByRole('listitem').filter({ hasText: 'Does this one go?' });
+  await expect(gone).toContainText('gone on');
+  await expectAccessible(page);
+  await page.goto('/');
+  await expect(page.getByText('Does this one go?')).toHaveCount(0);
+  await page.getByRole('link', { name: 'What is kept' }).click();
+  await gone.getByRole('button', { name: 'Take it back' }).click();
+  await expect(gone).toHaveCount(0);
+  await page.getByRole('link', { name: 'Today', exact: true }).click();
+  await expect(page.getByText('Does this one go?')).toBeVisible();
+});

@@ -229,7 +229,7 @@ test('a backup is made while the application runs, opens in another folder with 
   let before: Record<string, string[]> = {};
   let photo = '';
   await running(original, async (url) => {
-    const [{ investigation }] = (await signedIn(url)) as [{ investigation: { containers: { id: string }[] } }];
+    const { investigation } = (await signedIn(url))[0]!;
     photo = v7();
     const about = new URLSearchParams({
       containerId: investigation.containers[0]!.id,

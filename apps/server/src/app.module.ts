@@ -14,6 +14,7 @@ import { ExportsModule } from './exports/exports.module';
 import { HealthController } from './health/health.controller';
 import { ImportsModule } from './imports/imports.module';
 import { InvestigationsModule } from './investigations/investigations.module';
+import { KeepingModule } from './keeping/keeping.module';
 import { LiveModule } from './live/live.module';
 import { PhotosModule } from './photos/photos.module';
 import { PlansModule } from './plans/plans.module';
@@ -65,6 +66,7 @@ export class AppModule {
         ImportsModule,
         ExportsModule,
         RestoresModule,
+        KeepingModule,
         PlansModule,
         SeedsModule,
         PredictionsModule,

@@ -12,6 +12,7 @@ const SignInView = lazy(() => import('./front/signIn/SignInView').then((m) => ({
 const TodayView = lazy(() => import('./front/today/TodayView').then((m) => ({ default: m.TodayView })));
 const ClassView = lazy(() => import('./front/classPage/ClassView').then((m) => ({ default: m.ClassView })));
 const JoinScreenView = lazy(() => import('./front/joinScreen/JoinScreenView').then((m) => ({ default: m.JoinScreenView })));
+const KeepingView = lazy(() => import('./front/keeping/KeepingView').then((m) => ({ default: m.KeepingView })));
 const PlannerView = lazy(() => import('./stations/plan/PlannerView').then((m) => ({ default: m.PlannerView })));
 const StartView = lazy(() => import('./stations/plan/start/StartView').then((m) => ({ default: m.StartView })));
 const SeedShelfView = lazy(() => import('./front/seedShelf/SeedShelfView').then((m) => ({ default: m.SeedShelfView })));
@@ -101,6 +102,7 @@ function TeacherPages() {
       <Route path="/classes/:id" element={<ClassView />} />
       <Route path="/classes/:id/join" element={<JoinScreenView />} />
       <Route path="/classes/:id/plans" element={<StartView />} />
+      <Route path="/keeping" element={<KeepingView teacher={session.data.teacher} />} />
       <Route path="/seeds" element={<SeedShelfView />} />
       <Route path="/plans/:id" element={<PlannerView />} />
       <Route path="/plans/:id/:part" element={<PlannerView />} />

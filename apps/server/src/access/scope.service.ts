@@ -29,7 +29,7 @@ const TO_WRITE_FOR = `SELECT c.id, c.investigation_id AS investigationId, c.trea
     i.resolution, i.bench, i.phase, i.finished_at AS finishedAt, i.removed_at AS removedAt,
     i.checking_closed_at AS checkingClosedAt, g.time_zone AS timeZone
   FROM container c JOIN investigation i ON i.id = c.investigation_id JOIN class_group g ON g.id = i.class_id
-  WHERE c.id = ? AND c.taken_back_at IS NULL AND c.in_reserve = 0`;
+  WHERE c.id = ? AND c.taken_back_at IS NULL AND c.in_reserve = 0 AND i.goes_at IS NULL AND g.goes_at IS NULL`;
 
 /** A team looks after its own and the class's, and looked after what was given to another, or back, since. */
 const LOOKED_AFTER = `i.class_id = ? AND (c.team_id = ? OR (c.team_id IS NULL AND i.origin = 'planned') OR EXISTS (
@@ -149,7 +149,7 @@ export class Scope {
   async containersOf({ teamId, classId }: TeamRequester): Promise<Container[]> {
     return this.db.of(Container).find({
       where: [
-        { teamId, takenBackAt: IsNull(), inReserve: false },
+        { teamId, takenBackAt: IsNull(), inReserve: false, investigation: { classId } },
         { teamId: IsNull(), takenBackAt: IsNull(), inReserve: false, investigation: { classId, origin: 'planned' } },
       ],
     });

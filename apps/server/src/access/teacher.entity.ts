@@ -9,4 +9,6 @@ export class Teacher {
   @Index('teacher_email', { unique: true }) @Column({ length: 200 }) email: string;
   @Column({ length: 100 }) name: string;
   @Column({ name: 'password_hash', length: 200 }) passwordHash: string;
+  /** All that the teacher has goes then. */
+  @Column('datetime', { name: 'goes_at', precision: 3, nullable: true }) goesAt: Date | null;
 }

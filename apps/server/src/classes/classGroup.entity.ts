@@ -1,6 +1,6 @@
 import { type SchoolCalendar } from '@bright-sprout/core/calendar/schoolCalendar';
 import { type GradeBand } from '@bright-sprout/contracts/classes';
-import { Column, Entity, Index, JoinColumn, ManyToOne, OneToMany, PrimaryColumn, type Relation } from 'typeorm';
+import { Column, DeleteDateColumn, Entity, Index, JoinColumn, ManyToOne, OneToMany, PrimaryColumn, type Relation } from 'typeorm';
 import { School } from '../access/school.entity';
 import { Teacher } from '../access/teacher.entity';
 import { Team } from './team.entity';
@@ -21,4 +21,6 @@ export class ClassGroup {
   @Column('simple-json', { name: 'school_year', nullable: true }) schoolYear: SchoolCalendar | null;
   /** It listens to the sensor box of the room. */
   @Column('boolean', { name: 'sensor_on', default: false }) sensorOn: boolean;
+  /** Deleted: it is left out wherever it is looked for, and goes then; until then it can be taken back. */
+  @DeleteDateColumn({ type: 'datetime', name: 'goes_at', precision: 3, nullable: true }) goesAt: Date | null;
 }

@@ -86,7 +86,7 @@ export class ClassesService {
   }
 
   private async insertWithCode(
-    group: Omit<ClassGroup, 'joinCode' | 'school' | 'teacher' | 'teams' | 'sensorOn' | 'schoolYear'>,
+    group: Omit<ClassGroup, 'joinCode' | 'school' | 'teacher' | 'teams' | 'sensorOn' | 'schoolYear' | 'goesAt'>,
   ): Promise<void> {
     for (let attempt = 1; ; attempt++) {
       const joinCode = Array.from({ length: 6 }, () => CODE_SIGNS[randomInt(CODE_SIGNS.length)]).join('');

@@ -22,6 +22,7 @@ import { PotsAndSeeds1764700000000 } from './migrations/1764700000000-PotsAndSee
 import { SavedQuestions1764800000000 } from './migrations/1764800000000-SavedQuestions';
 import { Conclude1764900000000 } from './migrations/1764900000000-Conclude';
 import { Brought1765000000000 } from './migrations/1765000000000-Brought';
+import { Keeping1765100000000 } from './migrations/1765100000000-Keeping';
 import { Photos1764040000000 } from './migrations/1764040000000-Photos';
 
 /** One place says how the database is reached: UTC, days as text, migrations only. */
@@ -54,6 +55,7 @@ export function databaseOptions(url: string): DataSourceOptions {
       SavedQuestions1764800000000,
       Conclude1764900000000,
       Brought1765000000000,
+      Keeping1765100000000,
     ],
     migrationsTableName: 'migration',
     synchronize: false,

@@ -8,7 +8,7 @@ import { type PlanOutlook } from '@bright-sprout/core/plan/calendar/planOutlook'
 import { type AfterLoss, type BeforeSprouting, type Report } from '@bright-sprout/core/readings/policies';
 import { type RulerResolution } from '@bright-sprout/core/quantities/length';
 import { type Brought } from './brought';
-import { Column, Entity, Index, JoinColumn, ManyToOne, OneToMany, PrimaryColumn, type Relation } from 'typeorm';
+import { Column, DeleteDateColumn, Entity, Index, JoinColumn, ManyToOne, OneToMany, PrimaryColumn, type Relation } from 'typeorm';
 import { ClassGroup } from '../classes/classGroup.entity';
 import { Container } from './container.entity';
 import { TreatmentEntity } from './treatment.entity';
@@ -57,4 +57,6 @@ export class Investigation {
   @Column('char', { name: 'request_hash', length: 64 }) requestHash: string;
   @OneToMany(() => TreatmentEntity, (t) => t.investigation) treatments: Relation<TreatmentEntity>[];
   @OneToMany(() => Container, (c) => c.investigation) containers: Relation<Container>[];
+  /** Deleted: it is left out wherever it is looked for, and goes then; until then it can be taken back. */
+  @DeleteDateColumn({ type: 'datetime', name: 'goes_at', precision: 3, nullable: true }) goesAt: Date | null;
 }

@@ -1,4 +1,4 @@
-import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn, type Relation } from 'typeorm';
+import { Column, DeleteDateColumn, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn, type Relation } from 'typeorm';
 import { Team } from '../classes/team.entity';
 import { Container } from '../investigations/container.entity';
 
@@ -18,4 +18,6 @@ export class Photo {
   @Column('int') height: number;
   @Column('datetime', { name: 'recorded_at', precision: 3 }) recordedAt: Date;
   @Column('datetime', { name: 'taken_back_at', precision: 3, nullable: true }) takenBackAt: Date | null;
+  /** Deleted: it is left out wherever it is looked for, and goes then; until then it can be taken back. */
+  @DeleteDateColumn({ type: 'datetime', name: 'goes_at', precision: 3, nullable: true }) goesAt: Date | null;
 }

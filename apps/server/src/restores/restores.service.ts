@@ -64,8 +64,12 @@ export class RestoresService {
   /** The investigation itself where the teacher has it, or what a package of it became in this class. */
   private async known(teacher: TeacherRequester, id: string, classId: string): Promise<string | null> {
     const classes = new Set((await this.scope.classesOf(teacher)).map((c) => c.id));
-    const found = await this.db.of(Investigation).findBy([{ id }, { id: renewedId(id, classId) }]);
-    return found.find((i) => classes.has(i.classId))?.id ?? null;
+    const found = await this.db.of(Investigation).find({ where: [{ id }, { id: renewedId(id, classId) }], withDeleted: true });
+    const here = found.find((i) => classes.has(i.classId));
+    if (!here) return null;
+    // What was deleted and has not gone yet is simply taken back.
+    if (here.goesAt !== null) await this.db.of(Investigation).update({ id: here.id }, { goesAt: null });
+    return here.id;
   }
 
   /** Teams of the package in this class: those with the same emblem, and new ones where it has none. */

@@ -65,7 +65,11 @@ export class ScreensService {
   /** What the screen shows: the records without notes and pictures, which are the class's own. */
   async show(token: string): Promise<ScreenView> {
     const found = await this.db.of(ScreenLink).findOne({
-      where: { tokenHash: hashOf(token), revokedAt: IsNull(), investigation: { removedAt: IsNull() } },
+      where: {
+        tokenHash: hashOf(token),
+        revokedAt: IsNull(),
+        investigation: { removedAt: IsNull(), classGroup: { goesAt: IsNull() } },
+      },
       relations: { investigation: { classGroup: { teams: true } } },
     });
     if (!found) throw notFound('This screen');

@@ -2,10 +2,11 @@ import { type ClassView as Class, GRADE_BAND_NAMES } from '@bright-sprout/contra
 import { formatDay, isDated } from '@bright-sprout/core/calendar/days';
 import { joinLink } from '@bright-sprout/core/reach/shortLink';
 import { Form } from 'react-bootstrap';
-import { Link } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { request } from '../../api/client';
 import { useWrite } from '../../api/queries';
 import { ClassPage } from '../../page/ClassPage';
+import { DeleteThis } from '../../keeping/DeleteThis';
 import { EmblemMark } from '../../marks/EmblemMark';
 import { Empty, ProblemNotice } from '../../page/Notices';
 import { PageHead } from '../../page/PageHead';
@@ -139,6 +140,7 @@ function WayIn({ group }: { group: Class }) {
 }
 
 function Investigations({ group }: { group: Class }) {
+  const navigate = useNavigate();
   return (
     <section className="section">
       <h2>Investigations</h2>
@@ -164,6 +166,13 @@ function Investigations({ group }: { group: Class }) {
           Bring in records from a file
         </Link>
       </p>
+      <DeleteThis
+        kind="class"
+        id={group.id}
+        words="Delete this class"
+        before={<p>Take packages of the investigations you want to keep along first.</p>}
+        onGone={() => void navigate('/keeping')}
+      />
     </section>
   );
 }

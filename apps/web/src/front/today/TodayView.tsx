@@ -37,6 +37,9 @@ export function TodayView({ teacher }: { teacher: NonNullable<SessionView['teach
             <Link className="btn btn-plain" to="/seeds">
               Seed shelf
             </Link>
+            <Link className="btn btn-plain" to="/keeping">
+              What is kept
+            </Link>
             <button type="button" className="btn btn-plain" onClick={() => void signOut()}>
               Sign out of {teacher.schoolName}
             </button>

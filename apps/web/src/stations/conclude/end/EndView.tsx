@@ -49,8 +49,8 @@ function End({ records: { investigation, readings, photos } }: { records: Invest
           {counted(readings.length, 'reading')} of {counted(investigation.containers.length, investigation.containerName)},
           corrections included,
           {photos.length > 0 ? ` ${counted(photos.length, 'picture')},` : ''} the plan, what was predicted, every version of every
-          claim, and your talking points. No child’s name is among them, unless somebody typed one into a note. All of it stays;
-          nothing goes by itself.
+          claim, and your talking points. No child’s name is among them, unless somebody typed one into a note. All of it stays
+          until you delete it; how long pictures stay is said under <Link to="/keeping">What is kept</Link>.
         </p>
       </section>
       <section className="section">
@@ -63,9 +63,7 @@ function End({ records: { investigation, readings, photos } }: { records: Invest
             <Link to={`${base}/conclude/certificates`}>Certificates</Link>
           </li>
           <li>
-            <a href={`/api/v1${base}/export.csv`} download>
-              All records as a table (CSV)
-            </a>
+            <Link to={`${base}/take-along`}>All records: as a package that comes back whole, a workbook, or a table</Link>
           </li>
           <li>Teams print their notebook and their report on their own device.</li>
         </ul>
@@ -75,7 +73,9 @@ function End({ records: { investigation, readings, photos } }: { records: Invest
         <p>
           At any time: single pictures, in the story of their plant, and the links of screens, under <i>Run the class</i>. Once
           reports and tables are taken home, putting it away takes the investigation from every list; nothing is deleted by that,
-          and it can be put back whenever you like. A device that was lent forgets the class when it is handed to another team.
+          and it can be put back whenever you like. It is deleted, with or without its pictures, on its{' '}
+          <Link to={`${base}/plan`}>Plan page</Link>; for some days that can be taken back. A device that was lent forgets the
+          class when it is handed to another team.
         </p>
         <button
           type="button"

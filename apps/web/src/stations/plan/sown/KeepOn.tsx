@@ -3,10 +3,11 @@ import { type PlanView } from '@bright-sprout/contracts/plans';
 import { Link, useNavigate } from 'react-router';
 import { request } from '../../../api/client';
 import { useChangeInvestigation, usePlan, useWrite } from '../../../api/queries';
+import { DeleteThis } from '../../../keeping/DeleteThis';
 import { ProblemNotice } from '../../../page/Notices';
 
 /** Sharing, ending, taking the records along, putting away. */
-export function KeepOn({ records: { investigation, readings } }: { records: InvestigationRecords }) {
+export function KeepOn({ records: { investigation, readings, photos } }: { records: InvestigationRecords }) {
   const navigate = useNavigate();
   const plan = usePlan(investigation.id);
   const takeBack = useWrite(
@@ -91,6 +92,26 @@ export function KeepOn({ records: { investigation, readings } }: { records: Inve
         {takeBack.error && <ProblemNotice error={takeBack.error} />}
         {change.error && <ProblemNotice error={change.error} />}
       </div>
+      <DeleteThis
+        kind="investigation"
+        id={investigation.id}
+        words="Delete this investigation"
+        before={
+          <p>
+            <Link to={`/investigations/${investigation.id}/take-along`}>Take the package along</Link> first: it can be brought in
+            again anywhere.
+          </p>
+        }
+        onGone={() => void navigate('/keeping')}
+      />
+      {photos.length > 0 && (
+        <DeleteThis
+          kind="pictures"
+          id={investigation.id}
+          words="Delete all its pictures"
+          onGone={() => void navigate('/keeping')}
+        />
+      )}
     </section>
   );
 }

@@ -1,0 +1,115 @@
+import { timeNow } from '@bright-sprout/core/clock/clock';
+import { Inject, Injectable, Logger, type OnApplicationBootstrap, type OnModuleDestroy } from '@nestjs/common';
+import { Database } from '../database/database';
+import { BLOB_STORE, type BlobStore } from '../photos/blobStore';
+
+const EVERY_MS = 3_600_000;
+/** So much goes in one unit of work. */
+const AT_A_TIME = 50;
+
+/** Lets go what was deleted and can no longer be taken back. Several servers may do it side by side: what is gone is gone. */
+@Injectable()
+export class SweepingService implements OnApplicationBootstrap, OnModuleDestroy {
+  private readonly logger = new Logger('Sweeping');
+  private timer: NodeJS.Timeout | null = null;
+
+  constructor(
+    private readonly db: Database,
+    @Inject(BLOB_STORE) private readonly blobs: BlobStore,
+  ) {}
+
+  onApplicationBootstrap(): void {
+    const sweep = () => void this.sweep().catch((error: unknown) => this.logger.error(error));
+    sweep();
+    this.timer = setInterval(sweep, EVERY_MS);
+    this.timer.unref();
+  }
+
+  onModuleDestroy(): void {
+    if (this.timer) clearInterval(this.timer);
+  }
+
+  async sweep(): Promise<void> {
+    const now = timeNow();
+    await this.picturesOfOld(now);
+    for (const { id } of await this.due('SELECT id FROM teacher WHERE goes_at <= ?', now)) await this.teacherGoes(id);
+    for (const { id } of await this.due('SELECT id FROM class_group WHERE goes_at <= ?', now)) await this.classGoes(id);
+    for (const { id } of await this.due('SELECT id FROM investigation WHERE goes_at <= ?', now)) await this.investigationGoes(id);
+    await this.picturesGo('p.goes_at <= ?', [now]);
+  }
+
+  private due(sql: string, now: Date): Promise<{ id: string }[]> {
+    return this.db.query<{ id: string }[]>(`${sql} LIMIT ${AT_A_TIME}`, [now]);
+  }
+
+  /** Pictures of investigations that ended long enough ago, where the school wants it so. */
+  private async picturesOfOld(now: Date): Promise<void> {
+    await this.db.query(
+      `UPDATE photo p JOIN container c ON c.id = p.container_id JOIN investigation i ON i.id = c.investigation_id
+         JOIN class_group g ON g.id = i.class_id JOIN school s ON s.id = g.school_id
+       SET p.goes_at = ? WHERE p.goes_at IS NULL AND p.taken_back_at IS NULL AND s.picture_days IS NOT NULL
+         AND i.phase = 'finished' AND i.finished_at <= DATE_SUB(?, INTERVAL s.picture_days DAY)`,
+      [now, now],
+    );
+  }
+
+  private async teacherGoes(id: string): Promise<void> {
+    for (const c of await this.db.query<{ id: string }[]>('SELECT id FROM class_group WHERE teacher_id = ?', [id]))
+      await this.classGoes(c.id);
+    await this.db.work(async () => {
+      const [row] = await this.db.query<{ school: string }[]>('SELECT school_id AS school FROM teacher WHERE id = ?', [id]);
+      await this.db.query('DELETE FROM teacher WHERE id = ?', [id]);
+      // The shelf stays for whoever is left.
+      if (row)
+        await this.db.query(
+          'DELETE FROM school WHERE id = ? AND NOT EXISTS (SELECT 1 FROM teacher t WHERE t.school_id = school.id)',
+          [row.school],
+        );
+    });
+  }
+
+  private async classGoes(id: string): Promise<void> {
+    for (const i of await this.db.query<{ id: string }[]>('SELECT id FROM investigation WHERE class_id = ?', [id]))
+      await this.investigationGoes(i.id);
+    await this.db.query('DELETE FROM class_group WHERE id = ?', [id]);
+  }
+
+  private async investigationGoes(id: string): Promise<void> {
+    const files = await this.filesOf('c.investigation_id = ?', [id]);
+    await this.db.work(async () => {
+      await this.db.query('DELETE FROM investigation WHERE id = ?', [id]);
+      await this.db.query('DELETE FROM plan WHERE id = ?', [id]);
+    });
+    await this.forget(files);
+  }
+
+  /** The files go; that a picture was taken stays on record. */
+  private async picturesGo(where: string, values: unknown[]): Promise<void> {
+    const files = await this.filesOf(where, values);
+    await this.db.query(
+      `UPDATE photo p SET p.taken_back_at = COALESCE(p.taken_back_at, p.goes_at), p.goes_at = NULL WHERE ${where}`,
+      values,
+    );
+    await this.forget(files);
+  }
+
+  private async filesOf(where: string, values: unknown[]): Promise<string[]> {
+    const rows = await this.db.query<{ hash: string; small: string }[]>(
+      `SELECT p.hash, p.small_hash AS small FROM photo p JOIN container c ON c.id = p.container_id WHERE ${where}`,
+      values,
+    );
+    return rows.flatMap((r) => [r.hash, r.small]);
+  }
+
+  /** A file that another picture still shows stays. */
+  private async forget(hashes: readonly string[]): Promise<void> {
+    for (const hash of new Set(hashes))
+      await this.blobs.remove(hash, async () => {
+        const shown = await this.db.query<unknown[]>(
+          'SELECT 1 FROM photo WHERE (hash = ? OR small_hash = ?) AND taken_back_at IS NULL LIMIT 1',
+          [hash, hash],
+        );
+        return shown.length > 0;
+      });
+  }
+}

@@ -1,0 +1,95 @@
+import { type GoingKind, type KeepingView, type WhatGoes } from '@bright-sprout/contracts/keeping';
+import { formatDay } from '@bright-sprout/core/calendar/days';
+import { useQuery } from '@tanstack/react-query';
+import { type ReactNode, useState } from 'react';
+import { Link } from 'react-router';
+import { request } from '../api/client';
+import { useWrite } from '../api/queries';
+import { ProblemNotice, Waiting } from '../page/Notices';
+import './deleteThis.scss';
+
+/** Deleting something: first what would go and until when it can be taken back, then the step itself. */
+export function DeleteThis({
+  kind,
+  id,
+  words,
+  before,
+  onGone,
+}: {
+  kind: GoingKind;
+  id: string;
+  /** On the button: `Delete this class`. */
+  words: string;
+  /** What to do first, where there is something. */
+  before?: ReactNode;
+  onGone: () => void;
+}) {
+  const [open, setOpen] = useState(false);
+  const remove = useWrite(
+    () => request<KeepingView>('PUT', `/keeping/${kind}/${id}`, {}),
+    'classes',
+    'investigations',
+    'keeping',
+    'plans',
+  );
+  if (!open)
+    return (
+      <button type="button" className="btn btn-plain" onClick={() => setOpen(true)}>
+        {words}
+      </button>
+    );
+  return (
+    <section className="delete-this" aria-label={words}>
+      <WhatWouldGo kind={kind} id={id} />
+      {before}
+      {remove.error && <ProblemNotice error={remove.error} />}
+      <p className="delete-this-steps">
+        <button
+          type="button"
+          className="btn btn-trouble"
+          disabled={remove.isPending}
+          onClick={() => remove.mutate(undefined, { onSuccess: onGone })}
+        >
+          {words}
+        </button>
+        <button type="button" className="btn" onClick={() => setOpen(false)}>
+          Leave it
+        </button>
+      </p>
+    </section>
+  );
+}
+
+const counted = (n: number, one: string, several = `${one}s`) => (n === 0 ? [] : [`${n} ${n === 1 ? one : several}`]);
+
+function WhatWouldGo({ kind, id }: { kind: GoingKind; id: string }) {
+  const { data, error } = useQuery({
+    queryKey: ['keeping', kind, id],
+    queryFn: () => request<WhatGoes>('GET', `/keeping/${kind}/${id}`),
+    staleTime: 0,
+  });
+  if (error) return <ProblemNotice error={error} />;
+  if (!data) return <Waiting>Counting what would go …</Waiting>;
+  const parts = [
+    ...(kind === 'class' || kind === 'everything' ? counted(data.investigations, 'investigation') : []),
+    ...counted(data.looks, 'look'),
+    ...counted(data.containers, 'container'),
+    ...counted(data.pictures, 'picture'),
+    ...counted(data.claims, 'team’s claim', 'teams’ claims'),
+    ...counted(data.plans, 'plan'),
+    ...counted(data.teams, 'team with its PIN', 'teams with their PINs'),
+    ...(kind === 'everything' ? ['your seed shelf', 'your account'] : []),
+  ];
+  return (
+    <>
+      <p>
+        <b>This goes:</b> {parts.length === 0 ? 'nothing is in it yet' : parts.join(', ')}.
+      </p>
+      <p>
+        It is hidden at once and is gone on <b>{formatDay(data.wouldGoAt.slice(0, 10))}</b>. Until then, {data.undoDays}{' '}
+        {data.undoDays === 1 ? 'day' : 'days'}, it can be taken back under <Link to="/keeping">What is kept</Link>; after that
+        nobody can bring it back.
+      </p>
+    </>
+  );
+}
