@@ -16,7 +16,7 @@ const KeepingView = lazy(() => import('./front/keeping/KeepingView').then((m) =>
 const PlannerView = lazy(() => import('./stations/plan/PlannerView').then((m) => ({ default: m.PlannerView })));
 const StartView = lazy(() => import('./stations/plan/start/StartView').then((m) => ({ default: m.StartView })));
 const SeedShelfView = lazy(() => import('./front/seedShelf/SeedShelfView').then((m) => ({ default: m.SeedShelfView })));
-const LabelsView = lazy(() => import('./stations/plan/labels/LabelsView').then((m) => ({ default: m.LabelsView })));
+const PrintRoomView = lazy(() => import('./stations/plan/printRoom/PrintRoomView').then((m) => ({ default: m.PrintRoomView })));
 const TakeAlongView = lazy(() => import('./stations/plan/takeAlong/TakeAlongView').then((m) => ({ default: m.TakeAlongView })));
 const PredictView = lazy(() => import('./team/predict/PredictView').then((m) => ({ default: m.PredictView })));
 const SowView = lazy(() => import('./stations/sow/SowView').then((m) => ({ default: m.SowView })));
@@ -113,7 +113,7 @@ function TeacherPages() {
       <Route path="/investigations/:id/room" element={<RoomView />} />
       <Route path="/investigations/:id/log" element={<LogView />} />
       <Route path="/investigations/:id/plan" element={<PlanView />} />
-      <Route path="/investigations/:id/labels" element={<LabelsView />} />
+      <Route path="/investigations/:id/print" element={<PrintRoomView />} />
       <Route path="/investigations/:id/take-along" element={<TakeAlongView />} />
       <Route path="/investigations/:id/sow" element={<SowView />} />
       <Route path="/investigations/:id/compare" element={<CompareView />} />

@@ -11,7 +11,7 @@ import { EMBLEM_PATHS } from '../../theme/emblems';
 import { MarkShape } from '../../marks/TreatmentMark';
 import { type Sheet } from './sheets';
 import { SheetDrawing } from './SheetDrawing';
-import { wrapText } from './wrapText';
+import { wrapText } from '../../print/wrapText';
 
 /** A certificate for a plant and its team: strip and plant to one scale, its checks on the tape, and lines for names that are written by hand. */
 export function Certificate({

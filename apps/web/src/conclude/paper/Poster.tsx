@@ -8,7 +8,7 @@ import { EMBLEM_PATHS } from '../../theme/emblems';
 import { ClaimFigure } from '../claim/ClaimFigure';
 import { type Sheet } from './sheets';
 import { SheetDrawing } from './SheetDrawing';
-import { wrapText } from './wrapText';
+import { wrapText } from '../../print/wrapText';
 
 const MARGIN = 56;
 

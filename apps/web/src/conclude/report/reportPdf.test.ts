@@ -1,7 +1,7 @@
 import { type ReportSection } from '@bright-sprout/core/conclude/report/report';
 import { reportPdf } from './reportPdf';
 
-jest.mock('../paper/makePdf', () => ({ HEADING_FONT: 'Archivo' }));
+jest.mock('../../print/makePdf', () => ({ HEADING_FONT: 'Archivo' }));
 
 const SECTIONS: ReportSection[] = [
   { part: 'question', title: 'Our question', blocks: [{ kind: 'paragraph', text: 'Does salt matter?', strong: true }] },

@@ -1,6 +1,6 @@
 import { type ReportBlock, type ReportFigure, type ReportSection } from '@bright-sprout/core/conclude/report/report';
 import { type Content, type TDocumentDefinitions } from 'pdfmake/interfaces';
-import { HEADING_FONT } from '../paper/makePdf';
+import { HEADING_FONT } from '../../print/makePdf';
 
 export type PaperName = 'A4' | 'LETTER';
 

@@ -1,8 +1,10 @@
 import { todayIn } from '@bright-sprout/core/clock/clock';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { quickLetters } from '@bright-sprout/core/readings/quickEntry';
-import { useMemo, useState } from 'react';
-import { Link } from 'react-router';
+import { paperSheets } from '@bright-sprout/core/paper/paperSheets';
+import { useEffect, useMemo, useState } from 'react';
+import { Link, useSearchParams } from 'react-router';
+import { lookingDays } from '../../../records/lookingDays';
 import { measuresShown } from '../../../records/found';
 import { RuledWord } from '../../../page/RuledWord';
 import { CheckViews } from '../../../page/CheckViews';
@@ -10,6 +12,7 @@ import { InvestigationFrame } from '../../../page/InvestigationFrame';
 import { CellPanel } from './CellPanel';
 import { Ledger } from './Ledger';
 import { type LogFilter, logCells, logDays, logRows, missingDays } from '@bright-sprout/core/readings/logRows';
+import { PaperSheetBar } from './PaperSheetBar';
 import { SheetExchange } from './SheetExchange';
 import { useLogEntry } from './useLogEntry';
 import './log.scss';
@@ -34,8 +37,21 @@ const FILTERS: Record<LogFilter, string> = { all: 'All', missing: 'Only what is 
 function Log({ records }: { records: InvestigationRecords }) {
   const { investigation, readings } = records;
   const today = todayIn(investigation.class.timeZone);
-  const days = useMemo(() => logDays(records, today), [records, today]);
-  const rows = useMemo(() => logRows(records), [records]);
+  const allDays = useMemo(() => logDays(records, today), [records, today]);
+  const allRows = useMemo(() => logRows(records), [records]);
+  const sheets = useMemo(
+    () => paperSheets(investigation.id, lookingDays(records), investigation.containers),
+    [investigation, records],
+  );
+  const [search] = useSearchParams();
+  const sheet = sheets.find((s) => s.code === search.get('sheet')) ?? null;
+  const days = useMemo(() => (sheet ? sheet.days.filter((d) => d <= today) : allDays), [sheet, allDays, today]);
+  const rows = useMemo(
+    () => (sheet ? sheet.containers.flatMap((id) => allRows.filter((r) => r.containerId === id)) : allRows),
+    [sheet, allRows],
+  );
+  const [picture, setPicture] = useState<string | null>(null);
+  useEffect(() => () => (picture === null ? undefined : URL.revokeObjectURL(picture)), [picture]);
   const cell = useMemo(() => logCells(readings), [readings]);
   const [filter, setFilter] = useState<LogFilter>('all');
   const [at, setAt] = useState<{ name: string; day: string } | null>(null);
@@ -52,6 +68,17 @@ function Log({ records }: { records: InvestigationRecords }) {
       <CheckViews investigationId={investigation.id} />
       <div className="log">
         <div className="log-main">
+          <PaperSheetBar
+            sheets={sheets}
+            open={sheet}
+            teams={investigation.teams}
+            onPicture={(file) => setPicture(URL.createObjectURL(file))}
+          />
+          {sheet && picture && (
+            <div className="paper-sheet-picture no-print" tabIndex={0} role="region" aria-label="Picture of the sheet">
+              <img src={picture} alt="The filled-in sheet" />
+            </div>
+          )}
           {measures.length > 1 && (
             <div className="ruled-sentence no-print">
               The cells show{' '}
@@ -75,7 +102,7 @@ function Log({ records }: { records: InvestigationRecords }) {
             <span role="status">{entry.words}</span>
           </p>
           {days.length === 0 ? (
-            <p>No check day has come yet.</p>
+            <p>{sheet ? 'None of the days of this sheet has come yet.' : 'No check day has come yet.'}</p>
           ) : shown.length === 0 ? (
             <p>{filter === 'missing' ? 'Nothing is missing.' : 'Nothing is doubtful.'}</p>
           ) : (
@@ -86,6 +113,8 @@ function Log({ records }: { records: InvestigationRecords }) {
               days={days}
               cell={cell}
               entry={entry}
+              dayByDay={sheet !== null}
+              key={`${measure.code} ${sheet?.code ?? ''}`}
               onLookAt={(name, day) => setAt({ name, day })}
             />
           )}

@@ -26,8 +26,8 @@ export function KeepOn({ records: { investigation, readings, photos } }: { recor
             Run sheet, lists and what to mind
           </Link>
         )}
-        <Link className="btn" to={`/investigations/${investigation.id}/labels`}>
-          Print the stick labels
+        <Link className="btn" to={`/investigations/${investigation.id}/print`}>
+          Print room: labels, record sheets, lists
         </Link>
         <Link className="btn" to={`/investigations/${investigation.id}/take-along`}>
           Take the records along

@@ -1,7 +1,7 @@
 import { type TDocumentDefinitions } from 'pdfmake/interfaces';
-import heading from '../../fonts/print/archivo-heading.ttf?url';
-import bold from '../../fonts/print/atkinson-bold.ttf?url';
-import regular from '../../fonts/print/atkinson-regular.ttf?url';
+import heading from '../fonts/print/archivo-heading.ttf?url';
+import bold from '../fonts/print/atkinson-bold.ttf?url';
+import regular from '../fonts/print/atkinson-regular.ttf?url';
 
 /** Names of the two typefaces inside a PDF. */
 export const TEXT_FONT = 'Atkinson';

@@ -1,4 +1,4 @@
-import { withStyles } from '../../compare/figures/takeAway';
+import { withStyles } from '../compare/figures/takeAway';
 import { HEADING_FONT, TEXT_FONT } from './makePdf';
 
 /** A drawing as the PDF's writer reads it: styles in it, fonts by their names there, lengths as plain numbers. */

@@ -1,0 +1,274 @@
+import { type InvestigationView } from '@bright-sprout/contracts/investigations';
+import { formatDay, numberedDay } from '@bright-sprout/core/calendar/days';
+import { eventWords } from '@bright-sprout/core/plan/calendar/eventWords';
+import { cautionsFor, protectiveGear, RULES_FIRST, toAskAbout } from '@bright-sprout/core/plan/cautions/cautions';
+import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
+import { mixingCards } from '@bright-sprout/core/plan/lists/mixingCards';
+import { homeKit, shoppingList } from '@bright-sprout/core/plan/lists/prepare';
+import { runStepWords } from '@bright-sprout/core/plan/lists/runSheetWords';
+import { type WorkedOut } from '@bright-sprout/core/plan/workedOut/workOut';
+import { PAPERS } from '@bright-sprout/core/paper/labelGrid';
+import { MarkShape } from '../../../marks/TreatmentMark';
+import { MARGIN, mm, type Paper, PER_MM } from '../../../print/paper';
+import { type TextBlock, textPages } from '../../../print/textPages';
+import { wrapText } from '../../../print/wrapText';
+import { EMBLEM_PATHS } from '../../../theme/emblems';
+import { type Printable } from './printable';
+
+const listed = (blocks: TextBlock[], paper: Paper, name: string): Printable['pages'] =>
+  textPages(blocks, paper).map((p, i, all) => ({ label: `${name}${all.length > 1 ? `, page ${i + 1}` : ''}`, content: p.nodes }));
+
+const NO_PLAN = 'These records came as a table: there is no plan to make this from.';
+
+export function runSheetPages(investigation: InvestigationView, paper: Paper): Printable['pages'] {
+  if (investigation.runSheet.length === 0) return NO_PLAN;
+  return listed(
+    [
+      { kind: 'title', text: 'Sowing day', under: `${investigation.question} ${formatDay(investigation.sownOn)}` },
+      ...investigation.runSheet.map((s): TextBlock => ({ kind: 'text', text: runStepWords(s), mark: 'number' })),
+    ],
+    paper,
+    'Run sheet',
+  );
+}
+
+/** What is due on which day, to tick; watering and whatever else plants need. */
+export function wateringPages(investigation: InvestigationView, paper: Paper): Printable['pages'] {
+  const due = investigation.schedule.filter((e) => e.kind !== 'prepare' && e.day >= investigation.sownOn);
+  if (due.length === 0) return NO_PLAN;
+  const shares = [2.1, 4.6, 2.2];
+  return listed(
+    [
+      { kind: 'title', text: 'What is due when', under: investigation.question },
+      { kind: 'row', cells: ['Day', 'What', 'Done by'], shares, head: true },
+      ...due.map((e): TextBlock => {
+        const { title, note } = eventWords(e);
+        return {
+          kind: 'row',
+          cells: [
+            `${formatDay(e.day, 'short')}, ${numberedDay(investigation.sownOn, e.day)}`,
+            note ? `${title}. ${note}` : title,
+            '',
+          ],
+          shares,
+        };
+      }),
+    ],
+    paper,
+    'Watering chart',
+  );
+}
+
+/** Shopping, what is mixed, and what goes home. */
+export function shoppingPages(plan: PlanDocument | null, out: WorkedOut | null, teams: number, paper: Paper): Printable['pages'] {
+  if (!plan || !out) return NO_PLAN;
+  const shares = [4, 2.4, 2.6];
+  const home = plan.assignment === 'own-pot' ? homeKit(plan, out) : [];
+  return listed(
+    [
+      { kind: 'title', text: 'To have at hand', under: plan.question },
+      { kind: 'row', cells: ['What', teams > 0 ? 'Each team' : 'Needed', 'In all, with spares'], shares, head: true },
+      ...shoppingList(plan, out, teams, 'metric').map((l): TextBlock => ({
+        kind: 'row',
+        cells: [l.what, l.perTeam, l.total],
+        shares,
+      })),
+      ...mixingCards(plan, out).flatMap((card): TextBlock[] => [
+        { kind: 'heading', text: card.title },
+        ...card.steps.map((s): TextBlock => ({ kind: 'text', text: s, mark: 'number' })),
+        { kind: 'text', text: card.limit },
+      ]),
+      ...(home.length > 0 ? [{ kind: 'heading' as const, text: 'What goes home' }] : []),
+      ...home.map((s): TextBlock => ({ kind: 'text', text: s, mark: 'box' })),
+    ],
+    paper,
+    'Shopping and mixing',
+  );
+}
+
+export function cautionPages(plan: PlanDocument | null, paper: Paper): Printable['pages'] {
+  if (!plan) return NO_PLAN;
+  const cautions = cautionsFor(plan);
+  const [gear, ask] = [protectiveGear(cautions), toAskAbout(cautions)];
+  return listed(
+    [
+      { kind: 'title', text: 'To mind', under: plan.question },
+      { kind: 'text', text: RULES_FIRST, strong: true },
+      ...(ask.length > 0 ? [{ kind: 'text' as const, text: `Ask families before you start about: ${ask.join('; ')}.` }] : []),
+      ...(gear.length > 0 ? [{ kind: 'text' as const, text: `Have at hand: ${gear.join(', ')}.` }] : []),
+      ...cautions.map((c): TextBlock => ({
+        kind: 'text',
+        text: `${c.say}${c.adult ? ' An adult’s job.' : ''} (${c.from})`,
+        mark: 'box',
+        strong: c.gravity === 'block' || c.gravity === 'serious',
+      })),
+    ],
+    paper,
+    'Cautions',
+  );
+}
+
+/** A page a team on which it says before sowing what it expects. */
+export function predictionPages(investigation: InvestigationView, paper: Paper): Printable['pages'] {
+  if (investigation.teams.length === 0) return 'There are no teams yet.';
+  const left = mm(MARGIN);
+  const right = paper.width - left;
+  return investigation.teams.map((team) => ({
+    label: `Predictions of ${team.nickname}`,
+    content: (
+      <>
+        <path
+          d={EMBLEM_PATHS[team.emblem]}
+          fillRule="evenodd"
+          fill="#2A1B2E"
+          transform={`translate(${left} ${left}) scale(2.4)`}
+        />
+        <text x={left + 76} y={left + 38} fontSize="34" className="paper-heading">
+          {team.nickname}: what do you expect?
+        </text>
+        {wrapText(investigation.question, right - left, { size: 21, heading: false }).map((line, i) => (
+          <text key={i} x={left} y={left + 92 + 26 * i} fontSize="21">
+            {line}
+          </text>
+        ))}
+        <path d={`M${left} ${left + 150}H${right}`} stroke="#2A1B2E" strokeWidth="3" />
+        {['The first one is up on day', 'The tallest on the last day will be, in cm'].map((words, i) => (
+          <g key={words} transform={`translate(${left} ${left + 200 + 100 * i})`}>
+            <text y="20" fontSize="22">
+              {words}
+            </text>
+            <path d={`M${mm(110)} 24H${right - left}`} stroke="#2A1B2E" strokeWidth="1.6" />
+          </g>
+        ))}
+        <text x={left} y={left + 430} fontSize="22">
+          Which will be tallest? Tick one.
+        </text>
+        {investigation.treatments.map((t, i) => (
+          <g key={t.code} transform={`translate(${left} ${left + 470 + 52 * i})`}>
+            <rect y="-20" width="28" height="28" fill="none" stroke="#2A1B2E" strokeWidth="1.8" />
+            <g transform="translate(58 -6)">
+              <MarkShape code={t.code} size={26} />
+            </g>
+            <text x="84" fontSize="22">
+              {t.label}
+            </text>
+          </g>
+        ))}
+        <text x={left} y={left + 500 + 52 * investigation.treatments.length} fontSize="22">
+          Because
+        </text>
+        {[0, 1, 2].map((i) => (
+          <path
+            key={i}
+            d={`M${left} ${left + 560 + 52 * (investigation.treatments.length + i)}H${right}`}
+            stroke="#C9C5D1"
+            strokeWidth="1.6"
+          />
+        ))}
+      </>
+    ),
+  }));
+}
+
+/** A notebook page for each container: room to draw beside a strip, and a line for each look. */
+export function notebookPages(investigation: InvestigationView, days: readonly string[], paper: Paper): Printable['pages'] {
+  if (investigation.containers.length === 0) return 'There are no containers yet.';
+  const left = mm(MARGIN);
+  const right = paper.width - left;
+  const boxHeight = mm(118);
+  const lines = days.slice(0, 14);
+  return investigation.containers.map((c) => ({
+    label: `Notebook page of ${c.code}`,
+    content: (
+      <>
+        <g transform={`translate(${left + 20} ${left + 22})`}>
+          <MarkShape code={c.treatment} size={36} />
+        </g>
+        <text x={left + 52} y={left + 38} fontSize="42" className="paper-heading">
+          {c.code}
+        </text>
+        <text x={right} y={left + 30} textAnchor="end" fontSize="18" className="paper-second">
+          {c.block ?? investigation.class.name} · sown {formatDay(c.sownOn)}
+        </text>
+        <rect x={left} y={left + 60} width={right - left} height={boxHeight} fill="none" stroke="#2A1B2E" strokeWidth="1.6" />
+        <path
+          d={Array.from({ length: 11 }, (_, i) => `M${left} ${left + 60 + boxHeight - mm(i * 10)}h${i % 5 === 0 ? 34 : 20}`).join(
+            '',
+          )}
+          stroke="#2A1B2E"
+          strokeWidth="1.4"
+        />
+        <text x={left + 46} y={left + 60 + boxHeight - mm(100) + 6} fontSize="14" className="paper-second">
+          10 cm, true size: stand the pot behind it and draw
+        </text>
+        {lines.map((d, i) => {
+          const y = left + 60 + boxHeight + 40 + mm(9) * i;
+          return (
+            <g key={d}>
+              <text x={left} y={y} fontSize="16">
+                {formatDay(d, 'short')} · {numberedDay(c.sownOn, d)}
+              </text>
+              <path d={`M${left + mm(40)} ${y + 4}H${right}`} stroke="#C9C5D1" strokeWidth="1.4" />
+            </g>
+          );
+        })}
+      </>
+    ),
+  }));
+}
+
+const STRIP_CM = 20;
+
+/** A strip to cut out that stands in a pot, and two more; true to size where the paper is printed as it is. */
+export function rulerPages(paper: Paper): Printable['pages'] {
+  const top = mm((PAPERS[paper.name].height - STRIP_CM * 10) / 2);
+  const millimetres = Array.from({ length: STRIP_CM * 10 + 1 }, (_, i) => i);
+  const length = (i: number) => (i % 10 === 0 ? mm(9) : i % 5 === 0 ? mm(6.5) : mm(4));
+  return [
+    {
+      label: `Three ruler strips of ${STRIP_CM} cm`,
+      content: (
+        <>
+          <text x={mm(MARGIN)} y={mm(MARGIN + 4)} fontSize="20" className="paper-heading">
+            Ruler strips of {STRIP_CM} cm
+          </text>
+          <text x={mm(MARGIN)} y={mm(MARGIN + 10)} fontSize="15">
+            Print at 100 %, not fitted to the page, and hold a ruler against one before you cut. 0 is the soil line: cut there.
+          </text>
+          {[0, 1, 2].map((k) => (
+            <g key={k} transform={`translate(${mm(28 + k * 55)} ${top})`}>
+              <rect
+                width={mm(24)}
+                height={mm(STRIP_CM * 10)}
+                fill="none"
+                stroke="#2A1B2E"
+                strokeWidth="1.4"
+                className="ruler-strip"
+              />
+              <path
+                d={millimetres.map((i) => `M0 ${mm(STRIP_CM * 10 - i)}h${length(i)}`).join('')}
+                stroke="#2A1B2E"
+                strokeWidth={PER_MM * 0.2}
+              />
+              {Array.from({ length: STRIP_CM }, (_, i) => i + 1).map((cm) => (
+                <text
+                  key={cm}
+                  x={mm(16.5)}
+                  y={mm(STRIP_CM * 10 - cm * 10) + (cm === STRIP_CM ? 22 : 8)}
+                  textAnchor="middle"
+                  fontSize="22"
+                  className="paper-heading"
+                >
+                  {cm}
+                </text>
+              ))}
+              <text x={mm(12)} y={mm(STRIP_CM * 10) + 22} textAnchor="middle" fontSize="14" className="paper-second">
+                soil line, 0
+              </text>
+            </g>
+          ))}
+        </>
+      ),
+    },
+  ];
+}

@@ -1,0 +1,342 @@
+import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { formatDay, numberedDay } from '@bright-sprout/core/calendar/days';
+import { findingOf } from '@bright-sprout/core/measures/finding';
+import { findingWords } from '@bright-sprout/core/measures/findingWords';
+import { choicesOf, type Measure } from '@bright-sprout/core/measures/measure';
+import { measureOf } from '@bright-sprout/core/measures/registry';
+import { paperColumns, type PaperColumn, type PaperSheet } from '@bright-sprout/core/paper/paperSheets';
+import { currentReadings } from '@bright-sprout/core/readings/reading';
+import { PlantDrawing } from '../../../drawing/PlantDrawing';
+import { MarkShape } from '../../../marks/TreatmentMark';
+import { MARGIN, mm, type Paper } from '../../../print/paper';
+import { wrapText } from '../../../print/wrapText';
+import { EMBLEM_PATHS } from '../../../theme/emblems';
+import { type Printable } from './printable';
+
+export type SheetSize = 'usual' | 'large' | 'early';
+
+interface Facts {
+  records: InvestigationRecords;
+  sheets: readonly PaperSheet[];
+  measures: readonly Measure[];
+  size: SheetSize;
+}
+
+const NARROWEST = mm(17);
+const STATES = ['not up', 'lost', 'could not look'];
+
+/** One sheet a team and week: blank columns for every measure, the last values small beside them. */
+export function recordSheetPages({ records, sheets, measures, size }: Facts, paper: Paper): Printable['pages'] {
+  if (sheets.length === 0) return 'There is no day to look at in this week.';
+  const { investigation } = records;
+  const pages = sheets.flatMap((sheet) => {
+    const blocks = sheet.days.flatMap((day) => dayBlocks(records, sheet, day, measures, size, paper));
+    const made: { height: number; node: React.ReactNode }[][] = [[]];
+    let used = 0;
+    const room = paper.height - mm(MARGIN * 2 + 26 + 8);
+    for (const block of blocks) {
+      if (used + block.height > room && made[made.length - 1]!.length > 0) {
+        made.push([]);
+        used = 0;
+      }
+      made[made.length - 1]!.push(block);
+      used += block.height;
+    }
+    return made.map((part, i) => ({ sheet, part, i, of: made.length }));
+  });
+  return pages.map(({ sheet, part, i, of }) => {
+    const team = investigation.teams.find((t) => t.id === sheet.teamId) ?? null;
+    let y = mm(MARGIN + 26);
+    return {
+      label: `Record sheet ${sheet.code}: ${team?.nickname ?? 'class'}, week of ${formatDay(sheet.week)}${of > 1 ? `, page ${i + 1} of ${of}` : ''}`,
+      content: (
+        <>
+          <SheetHead
+            sheet={sheet}
+            team={team}
+            question={investigation.question}
+            paper={paper}
+            part={of > 1 ? `${i + 1} of ${of}` : ''}
+          />
+          {part.map((block, k) => {
+            const at = y;
+            y += block.height;
+            return (
+              <g key={k} transform={`translate(${mm(MARGIN)} ${at})`}>
+                {block.node}
+              </g>
+            );
+          })}
+          <text x={mm(MARGIN)} y={paper.height - mm(MARGIN) + 8} fontSize="13" className="paper-second">
+            An empty line says that nobody looked. Zero is no height: tick “not up” if nothing is to be seen.
+          </text>
+        </>
+      ),
+    };
+  });
+}
+
+function SheetHead({
+  sheet,
+  team,
+  question,
+  paper,
+  part,
+}: {
+  sheet: PaperSheet;
+  team: { emblem: keyof typeof EMBLEM_PATHS; nickname: string } | null;
+  question: string;
+  paper: Paper;
+  part: string;
+}) {
+  const left = mm(MARGIN);
+  const right = paper.width - left;
+  const title = wrapText(question, right - left - mm(64), { size: 17, heading: false }).slice(0, 2);
+  return (
+    <>
+      {team && (
+        <path d={EMBLEM_PATHS[team.emblem]} fillRule="evenodd" fill="#2A1B2E" transform={`translate(${left} ${left}) scale(2)`} />
+      )}
+      <text x={left + (team ? 60 : 0)} y={left + 26} fontSize="30" className="paper-heading">
+        {team?.nickname ?? 'The class'}, week of {formatDay(sheet.week)}
+      </text>
+      {title.map((line, i) => (
+        <text key={i} x={left + (team ? 60 : 0)} y={left + 50 + 20 * i} fontSize="17">
+          {line}
+        </text>
+      ))}
+      <rect x={right - mm(44)} y={left - 4} width={mm(44)} height={mm(17)} fill="none" stroke="#2A1B2E" strokeWidth="2" />
+      <text x={right - mm(22)} y={left + 40} textAnchor="middle" fontSize="46" letterSpacing="3" className="paper-heading">
+        {sheet.code}
+      </text>
+      <text x={right} y={left + 82} textAnchor="end" fontSize="13" className="paper-second">
+        code of this sheet{part && `, page ${part}`}
+      </text>
+      <path d={`M${left} ${mm(MARGIN + 23)}H${right}`} stroke="#2A1B2E" strokeWidth="3" />
+    </>
+  );
+}
+
+/** The tables of one day; where there are more measures than one table can hold, the rest follows under it. */
+function dayBlocks(
+  records: InvestigationRecords,
+  sheet: PaperSheet,
+  day: string,
+  measures: readonly Measure[],
+  size: SheetSize,
+  paper: Paper,
+): { height: number; node: React.ReactNode }[] {
+  const { investigation } = records;
+  const containers = sheet.containers.flatMap((id) => investigation.containers.find((c) => c.id === id) ?? []);
+  const heading = `${formatDay(day)} · ${numberedDay(investigation.sownOn, day)}`;
+  const width = paper.width - 2 * mm(MARGIN);
+  if (size === 'early') return [earlyBlock(heading, containers, records, width)];
+  const rowHeight = mm(size === 'large' ? 14 : 9.5);
+  const columns = paperColumns(measures, investigation.resolution).map((c) => ({
+    ...c,
+    // A plant of this kind shows only some of the stages.
+    ticks:
+      c.ticks.length === 0
+        ? []
+        : choicesOf(measureOf(c.measure, investigation.bench.own)!, investigation.habit).map((x) => x.words),
+  }));
+  const first = mm(24);
+  const states = mm(size === 'large' ? 17 : 13) * STATES.length;
+  const room = width - first - states;
+  const tables: PaperColumn[][] = [[]];
+  let used = 0;
+  for (const c of columns) {
+    const needed = NARROWEST * (c.ticks.length > 0 ? 2.4 : 1);
+    if (used + needed > room && tables[tables.length - 1]!.length > 0) {
+      tables.push([]);
+      used = 0;
+    }
+    tables[tables.length - 1]!.push(c);
+    used += needed;
+  }
+  const last = lastValues(records, day);
+  return tables.map((part, t) => {
+    const shares = part.map((c) => (c.ticks.length > 0 ? 2.4 : 1));
+    const whole = shares.reduce((a, b) => a + b, 0);
+    const widths = shares.map((s) => (s / whole) * room);
+    const tall = part.some((c) => c.ticks.length > 3) ? rowHeight * 1.35 : rowHeight;
+    const head = mm(16);
+    const height = head + tall * containers.length + mm(6);
+    const stateAt = (i: number) => first + (states / STATES.length) * i;
+    const text = size === 'large' ? 22 : 17;
+    return {
+      height,
+      node: (
+        <>
+          <text y="22" fontSize="21" className="paper-heading">
+            {heading}
+            {t > 0 && ', more'}
+          </text>
+          {STATES.map((s, i) => (
+            <g key={s}>
+              {wrapText(s, states / STATES.length - 4, { size: 13, heading: false }).map((line, k, all) => (
+                <text
+                  key={line}
+                  x={stateAt(i) + states / STATES.length / 2}
+                  y={head - 8 - 14 * (all.length - 1 - k)}
+                  textAnchor="middle"
+                  fontSize="13"
+                >
+                  {line}
+                </text>
+              ))}
+            </g>
+          ))}
+          {part.map((c, i) => {
+            const x = first + states + widths.slice(0, i).reduce((a, b) => a + b, 0);
+            const name = wrapText(c.head, widths[i]! - 8, { size: 14, heading: false }).slice(0, 2);
+            return (
+              <g key={c.measure}>
+                {name.map((line, k) => (
+                  <text key={k} x={x + 5} y={head - 8 - 15 * (name.length - k)} fontSize="14" fontWeight="700">
+                    {line}
+                  </text>
+                ))}
+                <text x={x + 5} y={head - 8} fontSize="13" className="paper-second">
+                  {c.under}
+                </text>
+              </g>
+            );
+          })}
+          <path d={`M0 ${head}H${width}`} stroke="#2A1B2E" strokeWidth="2" />
+          {containers.map((c, r) => {
+            const y = head + tall * r;
+            return (
+              <g key={c.id} transform={`translate(0 ${y})`}>
+                <g transform={`translate(14 ${tall / 2})`}>
+                  <MarkShape code={c.treatment} size={18} />
+                </g>
+                <text x="32" y={tall / 2 + text * 0.36} fontSize={text * 1.25} className="paper-heading">
+                  {c.code}
+                </text>
+                {STATES.map((s, i) => (
+                  <rect
+                    key={s}
+                    x={stateAt(i) + states / STATES.length / 2 - 8}
+                    y={tall / 2 - 8}
+                    width="16"
+                    height="16"
+                    fill="none"
+                    stroke="#2A1B2E"
+                    strokeWidth="1.4"
+                  />
+                ))}
+                {part.map((col, i) => {
+                  const x = first + states + widths.slice(0, i).reduce((a, b) => a + b, 0);
+                  const before = t >= 0 && day === sheet.days[0] ? last(c.id, col.measure, c.seedsSown) : '';
+                  return (
+                    <g key={col.measure} transform={`translate(${x} 0)`}>
+                      <path d={`M0 0V${tall}`} stroke="#C9C5D1" strokeWidth="1" />
+                      <Ticks ticks={col.ticks} width={widths[i]!} height={tall} />
+                      {before !== '' && col.ticks.length === 0 && (
+                        <text x={widths[i]! - 5} y={tall - 5} textAnchor="end" fontSize="12" className="paper-second">
+                          {before}
+                        </text>
+                      )}
+                    </g>
+                  );
+                })}
+                <path d={`M0 ${tall}H${width}`} stroke="#C9C5D1" strokeWidth="1" />
+              </g>
+            );
+          })}
+        </>
+      ),
+    };
+  });
+}
+
+/** Words to tick, in as many columns as they need. */
+function Ticks({ ticks, width, height }: { ticks: readonly string[]; width: number; height: number }) {
+  const across = ticks.length > 3 ? 2 : 1;
+  const down = Math.ceil(ticks.length / across);
+  const line = height / Math.max(1, down);
+  const size = Math.min(12, line * 0.8);
+  return ticks.map((t, i) => (
+    <g key={t} transform={`translate(${5 + (width / across) * Math.floor(i / down)} ${line * ((i % down) + 0.5)})`}>
+      <rect y={-size * 0.45} width={size * 0.9} height={size * 0.9} fill="none" stroke="#2A1B2E" strokeWidth="1" />
+      <text x={size * 1.3} y={size * 0.36} fontSize={size}>
+        {t}
+      </text>
+    </g>
+  ));
+}
+
+/** For those who do not write yet: pictures to tick, and one box for whole centimetres. */
+function earlyBlock(
+  heading: string,
+  containers: InvestigationRecords['investigation']['containers'],
+  { investigation }: InvestigationRecords,
+  width: number,
+) {
+  const tall = mm(27);
+  const head = mm(10);
+  const cell = (width - mm(30)) / 5;
+  const heights = [0, 8, 30, 70];
+  return {
+    height: head + tall * containers.length + mm(6),
+    node: (
+      <>
+        <text y="24" fontSize="24" className="paper-heading">
+          {heading}
+        </text>
+        <path d={`M0 ${head}H${width}`} stroke="#2A1B2E" strokeWidth="2" />
+        {containers.map((c, r) => (
+          <g key={c.id} transform={`translate(0 ${head + tall * r})`}>
+            <g transform={`translate(24 ${tall / 2})`}>
+              <MarkShape code={c.treatment} size={30} />
+            </g>
+            <text x="50" y={tall / 2 + 14} fontSize="40" className="paper-heading">
+              {c.code}
+            </text>
+            {heights.map((h, i) => (
+              <g key={h} transform={`translate(${mm(30) + cell * (i + 0.38)} ${tall - 16})`}>
+                <path d="M-34 0H34" stroke="#6D5C63" strokeWidth="5" />
+                {h === 0 ? (
+                  <path d="M-12 -2Q0 -12 12 -2" fill="#6D5C63" />
+                ) : (
+                  <PlantDrawing
+                    habit={investigation.habit}
+                    heightMm={h}
+                    leaves={null}
+                    face={c.code}
+                    scale={h > 40 ? 1.05 : h > 10 ? 1.7 : 3}
+                  />
+                )}
+                <rect x="40" y="-30" width="28" height="28" fill="none" stroke="#2A1B2E" strokeWidth="2" />
+              </g>
+            ))}
+            <rect
+              x={width - cell + 10}
+              y="20"
+              width={cell - 54}
+              height={tall - 40}
+              fill="none"
+              stroke="#2A1B2E"
+              strokeWidth="2"
+            />
+            <text x={width - 38} y={tall - 24} fontSize="20">
+              cm
+            </text>
+            <path d={`M0 ${tall}H${width}`} stroke="#C9C5D1" strokeWidth="1.4" />
+          </g>
+        ))}
+      </>
+    ),
+  };
+}
+
+/** What was last found of a container before a day, small and in words. */
+function lastValues({ investigation, readings }: InvestigationRecords, day: string) {
+  const before = currentReadings(readings).filter((r) => r.day < day && r.state === 'measured');
+  return (containerId: string, code: string, sown: number): string => {
+    const measure = measureOf(code, investigation.bench.own);
+    const found = [...before].reverse().find((r) => r.containerId === containerId && findingOf(r, code) !== null);
+    return measure && found ? findingWords(measure, findingOf(found, code)!, { resolution: investigation.resolution, sown }) : '';
+  };
+}

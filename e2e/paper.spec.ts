@@ -1,0 +1,116 @@
+import { type Download, expect, type Page } from '@playwright/test';
+import { expectAccessible, openWall, signIn } from './people';
+import { drawnBoxes, readPdf } from './readPdf';
+import { test } from './test';
+
+const MM = 72 / 25.4;
+
+async function openPrintRoom(page: Page): Promise<void> {
+  await signIn(page);
+  await openWall(page);
+  await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: /Plan/ }).click();
+  await page.getByRole('link', { name: /^Print room/ }).click();
+  await expect(page.getByRole('heading', { name: 'Print room' })).toBeVisible();
+}
+
+async function made(page: Page): Promise<Download> {
+  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: / as a PDF$/ }).click()]);
+  return download;
+}
+
+const choose = async (page: Page, word: RegExp, choice: RegExp) => {
+  await page.getByRole('button', { name: word }).click();
+  await page.getByRole('button', { name: choice }).last().click();
+};
+
+const print = (page: Page, name: RegExp) =>
+  page.getByRole('navigation', { name: 'What is printed' }).getByRole('button', { name }).click();
+
+test('labels: on a sheet of one’s own, from the label that is left, blind with a key; true pages with fonts in them', async ({
+  page,
+}) => {
+  await openPrintRoom(page);
+  await expectAccessible(page);
+  await expect(page.getByRole('img', { name: /^Labels, sheet 1: .*\bA1\b/ })).toBeVisible();
+  const open = await readPdf(await (await made(page)).path());
+  expect(open).toHaveLength(1);
+  for (const code of ['A1', 'B7', 'D4']) expect(open[0]!.text).toContain(code);
+  expect(open[0]!.text).toContain('no salt');
+  expect(open[0]!.fonts.every((f) => f.embedded)).toBe(true);
+  expect(open[0]!.outside).toEqual([]);
+  expect([open[0]!.width / MM, open[0]!.height / MM].map(Math.round)).toEqual([210, 297]);
+  await page.getByLabel('first label').fill('25');
+  await expect(page.getByRole('button', { name: 'All 2 pages as a PDF' })).toBeVisible();
+  await page.getByLabel('first label').fill('99');
+  await expect(page.getByText('The first label is one of the 30 on a sheet.')).toBeVisible();
+  await page.getByLabel('first label').fill('1');
+  await choose(page, /^What labels show/, /^blind/);
+  await choose(page, /^Paper/, /^Letter/);
+  const blind = await readPdf(await (await made(page)).path());
+  expect(blind).toHaveLength(2);
+  expect(blind[0]!.text).not.toMatch(/salt|mmol|\bA1\b/);
+  expect(blind[1]!.text).toContain('Key to the blind labels');
+  expect(blind[1]!.text).toContain('A1');
+  expect(Math.round(blind[0]!.height / MM)).toBe(279);
+});
+
+test('a printed strip of 20 cm measures 20 cm, and every other sheet stays on its page', async ({ page }) => {
+  await openPrintRoom(page);
+  await print(page, /^Ruler strips/);
+  const strips = (await drawnBoxes(await (await made(page)).path()))[0]!;
+  const strip = strips.filter((b) => Math.abs(b.width - 24 * MM) < 0.3 && b.height > 100);
+  expect(strip).toHaveLength(3);
+  for (const { height } of strip) expect(Math.abs(height - 200 * MM)).toBeLessThan(0.1);
+  for (const [name, text] of [
+    [/^Tray map/, 'Tray map'],
+    [/^Run sheet/, 'Sowing day'],
+    [/^Watering chart/, 'What is due when'],
+    [/^Shopping/, 'To have at hand'],
+    [/^Cautions/, 'To mind'],
+    [/^Predictions/, 'Kites: what do you expect?'],
+  ] as const) {
+    await print(page, name);
+    const pages = await readPdf(await (await made(page)).path());
+    expect(pages.map((p) => p.text).join(' ')).toContain(text);
+    expect(pages.flatMap((p) => p.outside)).toEqual([]);
+    expect(pages.every((p) => p.fonts.every((f) => f.embedded))).toBe(true);
+  }
+});
+
+test('many pages are told one by one and can be stopped', async ({ page }) => {
+  await openPrintRoom(page);
+  await print(page, /^Notebook pages/);
+  await page.getByRole('button', { name: 'All 28 pages as a PDF' }).click();
+  await expect(page.getByRole('status')).toContainText(/Page \d+ of 28/);
+  await page.getByRole('button', { name: 'Stop', exact: true }).click();
+  await expect(page.getByRole('button', { name: 'All 28 pages as a PDF' })).toBeVisible();
+});
+
+test('a record sheet is printed with its columns and code, and typed in by it in the order of the paper', async ({ page }) => {
+  await openPrintRoom(page);
+  await print(page, /^Record sheets/);
+  await choose(page, /^Week/, /^every week/);
+  await choose(page, /^Team/, /^Kites/);
+  const sheet = page.getByRole('img', { name: /^Record sheet/ }).first();
+  const code = /Record sheet (\w{4}): Kites/.exec((await sheet.getAttribute('aria-label'))!)![1]!;
+  const pages = await readPdf(await (await made(page)).path());
+  expect(pages[0]!.text).toContain(code);
+  for (const words of ['height', 'number of leaves', 'not up', 'lost', 'could not look', 'A1', 'D1'])
+    expect(pages[0]!.text).toContain(words);
+  expect(pages.flatMap((p) => p.outside)).toEqual([]);
+  await choose(page, /^Size of the sheet/, /^with pictures/);
+  const early = await readPdf(await (await made(page)).path());
+  expect(early[0]!.text).toContain('cm');
+  expect(early.flatMap((p) => p.outside)).toEqual([]);
+  await page.getByRole('link', { name: 'Plan', exact: true }).first().click();
+  await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: /Check/ }).click();
+  await page.getByRole('link', { name: 'Log', exact: true }).click();
+  await page.getByLabel('Type in from paper: code of the sheet').fill('zzzz');
+  await page.getByRole('button', { name: 'Open the sheet' }).click();
+  await expect(page.getByRole('alert')).toContainText('No sheet of this investigation has the code “zzzz”');
+  await page.getByLabel('Type in from paper: code of the sheet').fill(code.toLowerCase());
+  await page.getByRole('button', { name: 'Open the sheet' }).click();
+  await expect(page.getByText(`Sheet ${code}: Kites`)).toBeVisible();
+  await expect(page.getByRole('rowheader')).toHaveCount(4);
+  await expectAccessible(page);
+});
