@@ -1,5 +1,7 @@
 import { type Download, expect, type Page } from '@playwright/test';
 import { expectAccessible, openWall, signIn } from './people';
+import { today } from './days';
+import { beginPlan, openWord, part, saved, sow } from './planning';
 import { drawnBoxes, readPdf } from './readPdf';
 import { test } from './test';
 
@@ -113,4 +115,30 @@ test('a record sheet is printed with its columns and code, and typed in by it in
   await expect(page.getByText(`Sheet ${code}: Kites`)).toBeVisible();
   await expect(page.getByRole('rowheader')).toHaveCount(4);
   await expectAccessible(page);
+});
+
+test('before anything is sown the plan’s labels and sheets can be printed already, with the codes that they will have', async ({
+  page,
+}) => {
+  await beginPlan(page, /^Salt in steps/);
+  await page.getByLabel('What do you want to find out?').fill('Printed first: how much salt?');
+  await part(page, 'Days');
+  await openWord(page, /^Sowing/);
+  await page.getByLabel('Sown on', { exact: true }).fill(today());
+  await part(page, 'Prepare');
+  await saved(page);
+  await page.getByRole('link', { name: /^Print room/ }).click();
+  await expect(page.getByRole('img', { name: /^Labels, sheet 1: .*\bA1\b/ })).toBeVisible();
+  await print(page, /^Record sheets/);
+  const before = await page
+    .getByRole('img', { name: /^Record sheet/ })
+    .first()
+    .getAttribute('aria-label');
+  expect(before).toMatch(/^Record sheet \w{4}: Kites/);
+  await page.getByRole('link', { name: 'Plan', exact: true }).click();
+  await sow(page);
+  await page.getByRole('link', { name: /^Print room/ }).click();
+  await print(page, /^Record sheets/);
+  await choose(page, /^Week/, /^every week/);
+  await expect(page.getByRole('img', { name: before! })).toBeVisible();
 });

@@ -18,6 +18,9 @@ const StartView = lazy(() => import('./stations/plan/start/StartView').then((m) 
 const SeedShelfView = lazy(() => import('./front/seedShelf/SeedShelfView').then((m) => ({ default: m.SeedShelfView })));
 const PrintRoomView = lazy(() => import('./stations/plan/printRoom/PrintRoomView').then((m) => ({ default: m.PrintRoomView })));
 const TakeAlongView = lazy(() => import('./stations/plan/takeAlong/TakeAlongView').then((m) => ({ default: m.TakeAlongView })));
+const PlanPrintRoomView = lazy(() =>
+  import('./stations/plan/printRoom/PrintRoomView').then((m) => ({ default: m.PlanPrintRoomView })),
+);
 const PredictView = lazy(() => import('./team/predict/PredictView').then((m) => ({ default: m.PredictView })));
 const SowView = lazy(() => import('./stations/sow/SowView').then((m) => ({ default: m.SowView })));
 const TeamSowView = lazy(() => import('./team/sow/TeamSowView').then((m) => ({ default: m.TeamSowView })));
@@ -105,6 +108,7 @@ function TeacherPages() {
       <Route path="/keeping" element={<KeepingView teacher={session.data.teacher} />} />
       <Route path="/seeds" element={<SeedShelfView />} />
       <Route path="/plans/:id" element={<PlannerView />} />
+      <Route path="/plans/:id/print" element={<PlanPrintRoomView />} />
       <Route path="/plans/:id/:part" element={<PlannerView />} />
       <Route path="/classes/:id/import" element={<BringInView />} />
       <Route path="/investigations/:id" element={<WallView />} />

@@ -1,5 +1,6 @@
 import { render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
+import { MemoryRouter } from 'react-router';
 import { partOf, planOf } from '../../../../test/plans';
 import { openWord } from '../../../../test/words';
 import { PreparePart } from './PreparePart';
@@ -12,7 +13,11 @@ jest.mock('../../../reach/useReach', () => ({ useReach: () => ({ asked: false, a
 
 function show(plan = planOf('salt-steps', { containersEach: 4 })) {
   const { props, now } = partOf(plan);
-  render(<PreparePart {...props} />);
+  render(
+    <MemoryRouter>
+      <PreparePart {...props} />
+    </MemoryRouter>,
+  );
   return now;
 }
 const line = (what: RegExp) =>

@@ -9,6 +9,7 @@ import { runStepWords } from '@bright-sprout/core/plan/lists/runSheetWords';
 import { type WorkedOut } from '@bright-sprout/core/plan/workedOut/workOut';
 import { type Kitchen } from '@bright-sprout/core/quantities/volume';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import { StickLabels } from '../../../labels/StickLabels';
 import { NotReached } from '../../../reach/NotReached';
 import { useReach } from '../../../reach/useReach';
@@ -25,9 +26,16 @@ export function PreparePart(props: PartProps) {
       <section className="section">
         <div className="d-flex flex-wrap justify-content-between gap-2 mb-3">
           <h2>To have at hand</h2>
-          <button type="button" className="btn no-print" onClick={() => print()}>
-            Print all of this
-          </button>
+          <span className="d-flex flex-wrap gap-2 no-print">
+            {out && (
+              <Link className="btn" to={`/plans/${props.planId}/print`}>
+                Print room: labels, sheets, lists
+              </Link>
+            )}
+            <button type="button" className="btn" onClick={() => print()}>
+              Print all of this
+            </button>
+          </span>
         </div>
         <PrepareSentence {...props} kitchen={kitchen} onKitchen={setKitchen} />
         {out && <Shopping plan={plan} out={out} teams={props.group.teams.length} kitchen={kitchen} />}

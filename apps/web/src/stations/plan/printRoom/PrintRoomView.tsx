@@ -1,21 +1,25 @@
 import { type ClassView } from '@bright-sprout/contracts/classes';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type PlanView } from '@bright-sprout/contracts/plans';
 import { formatDay } from '@bright-sprout/core/calendar/days';
 import { measuresOf } from '@bright-sprout/core/measures/registry';
 import { LABEL_GRIDS, type LabelGrid, type PaperName, PAPERS } from '@bright-sprout/core/paper/labelGrid';
 import { paperSheets } from '@bright-sprout/core/paper/paperSheets';
 import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
+import { planProblems } from '@bright-sprout/core/plan/document/planProblems';
 import { labelLines } from '@bright-sprout/core/plan/lists/labelLines';
 import { recipesOf } from '@bright-sprout/core/plan/recipes/recipe';
 import { workOut } from '@bright-sprout/core/plan/workedOut/workOut';
 import { todayIn } from '@bright-sprout/core/clock/clock';
+import { useQuery } from '@tanstack/react-query';
 import { useMemo, useRef, useState } from 'react';
 import { Form } from 'react-bootstrap';
 import { Link, useParams, useSearchParams } from 'react-router';
+import { request } from '../../../api/client';
 import { useClass, useInvestigation, usePlan } from '../../../api/queries';
 import { handOver } from '../../../compare/figures/takeAway';
 import { Field } from '../../../entry/Field';
-import { Loaded, ProblemNotice } from '../../../page/Notices';
+import { Empty, Loaded, ProblemNotice } from '../../../page/Notices';
 import { PageHead } from '../../../page/PageHead';
 import { RuledWord } from '../../../page/RuledWord';
 import { PaperPage } from '../../../print/PaperPage';
@@ -35,6 +39,7 @@ import {
   shoppingPages,
   wateringPages,
 } from './OtherSheets';
+import { recordsOfPlan } from './recordsOfPlan';
 import { type Printable, PRINTABLES, type PrintableId } from './printable';
 import { recordSheetPages, type SheetSize } from './RecordSheets';
 import './printRoom.scss';
@@ -63,6 +68,46 @@ function WithClass({ records }: { records: InvestigationRecords }) {
   );
 }
 
+/** The same for a plan that is not sown yet: labels, lists and sheets are needed before that. */
+export function PlanPrintRoomView() {
+  const { id = '' } = useParams();
+  // As it was saved last; what the planner holds of it is its own.
+  const query = useQuery({
+    queryKey: ['printed-plan', id],
+    queryFn: () => request<PlanView>('GET', `/plans/${id}`),
+    staleTime: 0,
+    gcTime: 0,
+  });
+  return (
+    <div className="page">
+      <Loaded query={query} what="the plan">
+        {(plan) => <BeforeSowing plan={plan} />}
+      </Loaded>
+    </div>
+  );
+}
+
+function BeforeSowing({ plan: { id, classId, document } }: { plan: PlanView }) {
+  const group = useClass(classId);
+  return (
+    <Loaded query={group} what="the class">
+      {(found) => {
+        if (planProblems(document).length > 0)
+          return (
+            <Empty title="There is nothing to print yet">
+              <p>Something in the plan is still missing.</p>
+              <Link className="btn" to={`/plans/${id}/prepare`}>
+                Back to the plan
+              </Link>
+            </Empty>
+          );
+        const records = recordsOfPlan(id, document, workOut(document, found.teams.length), found);
+        return <PrintRoom records={records} group={found} plan={document} back={`/plans/${id}/prepare`} />;
+      }}
+    </Loaded>
+  );
+}
+
 interface Choices {
   paper: PaperName;
   gridName: string;
@@ -73,7 +118,15 @@ interface Choices {
   team: string;
 }
 
-function PrintRoom({ records, group, plan }: { records: InvestigationRecords; group: ClassView; plan: PlanDocument | null }) {
+interface RoomProps {
+  records: InvestigationRecords;
+  group: ClassView;
+  plan: PlanDocument | null;
+  /** Where it was come from; the investigation's plan where nothing is said. */
+  back?: string;
+}
+
+function PrintRoom({ records, group, plan, back }: RoomProps) {
   const { investigation } = records;
   const reach = useReach();
   const [search, setSearch] = useSearchParams();
@@ -100,7 +153,7 @@ function PrintRoom({ records, group, plan }: { records: InvestigationRecords; gr
     <>
       <PageHead
         tag={
-          <Link className="group-tag" to={`/investigations/${investigation.id}/plan`}>
+          <Link className="group-tag" to={back ?? `/investigations/${investigation.id}/plan`}>
             Plan
           </Link>
         }
