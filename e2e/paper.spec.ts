@@ -115,6 +115,29 @@ test('a record sheet is printed with its columns and code, and typed in by it in
   await expect(page.getByText(`Sheet ${code}: Kites`)).toBeVisible();
   await expect(page.getByRole('rowheader')).toHaveCount(4);
   await expectAccessible(page);
+  // The same sheet as a file: out as a workbook, one cell filled in by another program, and back.
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Take it along (XLSX)' }).click(),
+  ]);
+  const { default: ExcelJs } = await import('exceljs');
+  const book = new ExcelJs.Workbook();
+  await book.xlsx.readFile(await download.path());
+  const table = book.worksheets[0]!;
+  const heads = (table.getRow(1).values as string[]).slice(1);
+  expect(heads).toEqual(['plant', 'date', 'state', 'height (cm)', 'number of leaves', 'lost because']);
+  const row = table.getRow(2);
+  row.getCell(3).value = null;
+  row.getCell(heads.indexOf('height (cm)') + 1).value = '31,5';
+  const name = String(row.getCell(1).value);
+  await page.getByLabel('Bring the filled-in file back').setInputFiles({
+    name: `sheet-${code}.xlsx`,
+    mimeType: 'application/octet-stream',
+    buffer: Buffer.from(await book.xlsx.writeBuffer()),
+  });
+  await page.getByRole('button', { name: /Take in the new ones|and correct the others/, disabled: false }).click();
+  await expect(page.getByText(/1 of 1 looks were taken in/)).toBeVisible();
+  await expect(page.getByRole('row', { name: new RegExp(`^${name} .*31\\.5`) })).toBeVisible();
 });
 
 test('before anything is sown the plan’s labels and sheets can be printed already, with the codes that they will have', async ({

@@ -12,6 +12,7 @@ import { InvestigationFrame } from '../../../page/InvestigationFrame';
 import { CellPanel } from './CellPanel';
 import { Ledger } from './Ledger';
 import { type LogFilter, logCells, logDays, logRows, missingDays } from '@bright-sprout/core/readings/logRows';
+import { PaperSheetExchange } from './PaperSheetExchange';
 import { PaperSheetBar } from './PaperSheetBar';
 import { SheetExchange } from './SheetExchange';
 import { useLogEntry } from './useLogEntry';
@@ -138,7 +139,19 @@ function Log({ records }: { records: InvestigationRecords }) {
               <p>Choose a cell, and its story is here: who wrote it, what was corrected, what is open.</p>
             </section>
           )}
-          <SheetExchange records={records} measure={measure} rows={rows} days={days} cell={cell} entry={entry} />
+          {sheet ? (
+            <PaperSheetExchange
+              key={sheet.code}
+              records={records}
+              sheet={sheet}
+              measures={measures}
+              rows={rows}
+              cell={cell}
+              entry={entry}
+            />
+          ) : (
+            <SheetExchange records={records} measure={measure} rows={rows} days={days} cell={cell} entry={entry} />
+          )}
         </aside>
       </div>
     </>

@@ -1,4 +1,5 @@
-import { withFinding } from '@bright-sprout/core/measures/finding';
+import { type PaperLook } from '@bright-sprout/core/formats/paperSheetFile';
+import { type Finding, withFinding } from '@bright-sprout/core/measures/finding';
 import { sentOf } from '@bright-sprout/core/measures/sentFinding';
 import { timeNow } from '@bright-sprout/core/clock/clock';
 import { type ReadingRequest, type SaveCheckRequest } from '@bright-sprout/contracts/checks';
@@ -24,6 +25,8 @@ export interface LogEntry {
     before: LogCell | null,
     note?: string,
   ) => Promise<void>;
+  /** Saves everything that one line of a sheet's file says of a look. */
+  saveLook: (row: LogRow, look: PaperLook, before: LogCell | null, note: string) => Promise<void>;
   /** The newest value stays, its question is answered and other devices' readings give way to it, with the reason. */
   settle: (row: LogRow, cell: LogCell, reason: string) => Promise<void>;
   /** What is being saved, or could not be. */
@@ -80,6 +83,23 @@ export function useLogEntry({ investigation }: InvestigationRecords): LogEntry {
           : {}),
         ...(entry.state === 'lost' ? { lostReason: entry.lostReason } : {}),
         ...(note ? { note } : {}),
+      }),
+    saveLook: (row, look, before, note) =>
+      send(row, look.day, before, {
+        plant: row.plant,
+        state: look.state,
+        ...(look.state === 'measured'
+          ? {
+              findings: sentOf(
+                look.findings.reduce<Finding[]>(
+                  (all, f) => withFinding(all, f.measure, f),
+                  [...(before?.reading.findings ?? [])],
+                ),
+              ),
+            }
+          : {}),
+        ...(look.lostReason ? { lostReason: look.lostReason } : {}),
+        note,
       }),
     settle: (row, cell, reason) => {
       const { reading } = cell;
