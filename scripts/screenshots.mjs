@@ -1,7 +1,6 @@
 #!/usr/bin/env node
 // Takes the pictures of docs/screenshots from a running application with the demo: npm start, then npm run screenshots.
 import { createRequire } from 'node:module';
-import { randomUUID } from 'node:crypto';
 import { join } from 'node:path';
 import { PlainError, which } from './mariadb.mjs';
 import { demoTeacher, demoTeams } from './demoSignIns.mjs';
@@ -16,8 +15,16 @@ const LAPTOP = { width: 1280, height: 800 };
 const PHONE = { width: 390, height: 844 };
 const TABLET = { width: 820, height: 1180 };
 
-/** What six of the demo's teams read of one plant, around what it was last measured at. */
-const READ_TOGETHER = { kite: 0, bell: 0.2, boat: -0.1, moon: 0.6, brolly: 0, drum: 0.1 };
+/** A table from a bench, with two slips in it; its masses follow from the numbers of its rows. */
+const MINT = [
+  'pot,grp,dry_wt,cut_on,leaves,side,note',
+  ...Array.from({ length: 32 }, (_, i) => {
+    const group = i < 12 ? 'ctrl' : i < 22 ? 'comp' : 'sand';
+    const mass = { ctrl: 4.9, comp: 6, sand: 3.6 }[group] + ((i * 7) % 11) / 10 - 0.5;
+    const [named, weighed] = [i === 25 ? 'snad' : group, i === 14 ? '4.1O' : mass.toFixed(2)];
+    return `${i + 1},${named},${weighed},17.11.26,${7 + ((i * 5) % 6)},${'lr'[i % 2]},${i === 4 ? 'tall' : ''}`;
+  }),
+].join('\n');
 
 async function main() {
   if (
@@ -70,46 +77,21 @@ async function main() {
       await page.getByRole('button', { name: key, exact: true }).click();
     await page.mouse.move(5, 5);
   };
-  const link = async (request) => {
-    const id = await investigation(request);
-    return (await (await request.post(api(`/investigations/${id}/screen-links`))).json()).token;
-  };
-  /** Opens a plant for everybody, and sends what the teams read of it. */
-  const readTogether = async (request) => {
-    const id = await investigation(request);
-    const { investigation: shown, readings } = await (await request.get(api(`/investigations/${id}`))).json();
-    const tallest = readings.filter((r) => heightMm(r) !== null).sort((a, b) => heightMm(b) - heightMm(a))[0];
-    const open = randomUUID();
-    await request.put(api(`/together/${open}`), { data: { investigationId: shown.id, containerId: tallest.containerId } });
-    for (const [emblem, off] of Object.entries(READ_TOGETHER)) {
-      const device = await browser.newContext();
-      await team(emblem)(device.request);
-      await device.request.put(api(`/bench/together/${open}`), {
-        data: { typed: `${(heightMm(tallest) / 10 + off).toFixed(1)} cm` },
-      });
-      await device.close();
-    }
-    return id;
-  };
-  /** What was made for a picture is taken away again, so that the demo stays as it was. */
-  const tidyUp = async () => {
-    const { request } = await browser.newContext();
-    const id = await investigation(request);
-    for (const { id: of } of await (await request.get(api(`/investigations/${id}/screen-links`))).json())
-      await request.delete(api(`/investigations/${id}/screen-links/${of}`));
-    for (const t of await (await request.get(api(`/investigations/${id}/together`))).json())
-      if (!t.closed) await request.delete(api(`/together/${t.id}`));
-  };
   const ofInvestigation = (act) => ({ before: investigation, act });
   await shoot('today', LAPTOP, '/', { before: teacher });
-  for (const part of ['ask', 'lay-out', 'days', 'prepare'])
-    await shoot(`planner-${part}`, LAPTOP, `/plans/{}/${part}`, workedOut);
+  for (const part of ['ask', 'lay-out', 'days']) await shoot(`planner-${part}`, LAPTOP, `/plans/{}/${part}`, workedOut);
   await shoot('sow', LAPTOP, '/investigations/{}/sow', ofInvestigation());
   await shoot('wall', LAPTOP, '/investigations/{}', ofInvestigation());
-  await shoot('screen', LAPTOP, '/screen/{}', { before: link });
-  await shoot('together', LAPTOP, '/investigations/{}/together', {
-    before: readTogether,
-    act: (page) => page.getByRole('button', { name: 'Show what was read so far' }).click(),
+  await shoot('print-room', LAPTOP, '/investigations/{}/print?what=record-sheets', ofInvestigation());
+  await shoot('join-screen', LAPTOP, '/classes/{}/join', { before: async (request) => (await teacher(request)).id });
+  await shoot('bring-in', LAPTOP, '/classes/{}/import', {
+    before: async (request) => (await teacher(request)).id,
+    act: async (page) => {
+      await page.locator('input[type=file]').setInputFiles({ name: 'mint.csv', mimeType: 'text/csv', buffer: Buffer.from(MINT) });
+      await page.getByText('31 containers').waitFor();
+      await page.getByRole('button', { name: /^dry_wt/ }).click();
+      await page.getByText('one mark each').first().waitFor();
+    },
   });
   await shoot('log', LAPTOP, '/investigations/{}/log', ofInvestigation());
   await shoot(
@@ -150,7 +132,6 @@ async function main() {
     '/investigations/{}/conclude/certificates',
     ofInvestigation((page) => page.locator('.sheet-drawing').first().waitFor()),
   );
-  await tidyUp();
   await shoot('claim', TABLET, '/bench', {
     before: team('moon'),
     act: async (page) => {
