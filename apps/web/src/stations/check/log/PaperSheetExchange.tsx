@@ -11,6 +11,7 @@ import { type PaperSheet } from '@bright-sprout/core/paper/paperSheets';
 import { type LogCell, type LogRow } from '@bright-sprout/core/readings/logRows';
 import { useState } from 'react';
 import { handOver } from '../../../compare/figures/takeAway';
+import { BroughtBack } from './BroughtBack';
 import { type LogEntry } from './useLogEntry';
 
 interface Props {
@@ -102,33 +103,12 @@ export function PaperSheetExchange({ records: { investigation }, sheet, measures
         onChange={(e) => e.target.files?.[0] && void open(e.target.files[0])}
       />
       {read && (
-        <div role="status" className="log-sheet">
-          <p>
-            {read.fresh.length} new {read.fresh.length === 1 ? 'look' : 'looks'}, {read.changed.length} that would correct what
-            stands there.
-          </p>
-          {read.problems.length > 0 && (
-            <ul>
-              {read.problems.slice(0, 8).map((p) => (
-                <li key={`${p.line}${p.sentence}`}>
-                  Line {p.line}: {p.sentence}
-                </li>
-              ))}
-              {read.problems.length > 8 && <li>and {read.problems.length - 8} more</li>}
-            </ul>
-          )}
-          <button type="button" className="btn" disabled={read.fresh.length === 0} onClick={() => void take(read.fresh)}>
-            Take in the new ones
-          </button>{' '}
-          <button
-            type="button"
-            className="btn btn-plain"
-            disabled={read.changed.length === 0}
-            onClick={() => void take([...read.fresh, ...read.changed])}
-          >
-            and correct the others
-          </button>
-        </div>
+        <BroughtBack
+          fresh={read.fresh.length}
+          changed={read.changed.length}
+          problems={read.problems}
+          onTake={(which) => void take(which === 'fresh' ? read.fresh : [...read.fresh, ...read.changed])}
+        />
       )}
       {done && <p role="status">{done}</p>}
     </section>
