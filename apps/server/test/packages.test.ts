@@ -4,11 +4,17 @@ import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
 import { timeNow } from '@bright-sprout/core/clock/clock';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { guessReading } from '@bright-sprout/core/formats/table/guessReading';
+import { readCsvSheet } from '@bright-sprout/core/formats/table/readCsvSheet';
+import { readTable } from '@bright-sprout/core/formats/table/readTable';
+import { sheetOf } from '@bright-sprout/core/formats/table/sheet';
+import { type WorkbookCell, workbookGrid } from '@bright-sprout/core/formats/table/workbookGrid';
 import { Package } from 'datapackage';
 import ExcelJs from 'exceljs';
 import ICAL from 'ical.js';
 import JsZip from 'jszip';
 import Papa from 'papaparse';
+import readWorkbook from 'read-excel-file/node';
 import sharp from 'sharp';
 import { v7 } from 'uuid';
 import {
@@ -171,6 +177,18 @@ test('a workbook has a sheet for each kind of thing, read by another library, an
   expect(note).toBe('=SUM(A1)\n"odd"; yes');
   const room = book.getWorksheet('Room')!.getRow(2).values as unknown[];
   expect(room.slice(2, 5)).toEqual(['temperature', 20.5, '°C']);
+});
+
+test('the workbook comes in again as the table does: what is read of both is the same', async () => {
+  const content = await fetched(world.teacher, `/investigations/${world.investigationId}/export.xlsx`);
+  const [first] = await readWorkbook(content);
+  const book = sheetOf(workbookGrid(first!.data as WorkbookCell[][]), { ragged: true });
+  const csv = readCsvSheet((await world.teacher.get(`/investigations/${world.investigationId}/export.csv`).expect(200)).text);
+  if (!book.ok || !csv.ok) throw new Error('no table');
+  const [ofBook, ofCsv] = [book.sheet, csv.sheet].map((sheet) => readTable(sheet, guessReading(sheet, today())));
+  expect(ofBook!.problems).toEqual([]);
+  expect(ofBook!.table).toEqual(ofCsv!.table);
+  expect(ofBook!.table.readings.length).toBeGreaterThan(3);
 });
 
 test('the days leave as a calendar that another parser reads, and the plan as a file with a version', async () => {

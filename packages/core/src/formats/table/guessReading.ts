@@ -1,5 +1,5 @@
 import { type IsoDay } from '../../calendar/days';
-import { type OwnMeasure } from '../../measures/ownMeasure';
+import { newOwnMeasure, type OwnMeasure } from '../../measures/ownMeasure';
 import { isSeedCount } from '../../measures/builtIn/counts';
 import { measureOf } from '../../measures/registry';
 import { columnCells, type ColumnCells } from './columnCells';
@@ -9,6 +9,7 @@ import { isNewCount, measureOfHead, plainHead, ROLE_HEADS, unitOfHead } from './
 import { ownMeasureOf, ownMeasuresIn } from './ownMeasures';
 import { guessDateOrder, isDateLike, readDate } from './readDate';
 import { type Sheet } from './sheet';
+import { looksLikeNumber } from './stateWords';
 
 /** No more treatments can be told apart on a wall. */
 export const MOST_TREATMENTS = 6;
@@ -48,6 +49,19 @@ const OWN_HEADS: Record<string, Role> = {
   own_measures: 'own-measures',
 };
 
+/** Heads that say it themselves. */
+const TREATMENT_ITSELF = /^(treatments?|treat|trt)$/;
+/** What is worked out of other columns. */
+const SUMMED = /^(average|mean|avg|total|sum|sd|st ?dev|se|sem|median|range|minimum|maximum|min|max)\b/;
+const NUMBERED = /^(plant|pot|cup|seedling|rep|replicate|sample|seed|trial|no|nr)? ?\d{1,2}( |$)/;
+
+const withUnit = (role: Role, heading: string, unit: string): ColumnMeaning =>
+  role === 'dose'
+    ? { is: role, unit }
+    : role === 'day' && /\bw(ee)?ks?\b/.test(plainHead(heading))
+      ? { is: role, unit: 'weeks' }
+      : { is: role };
+
 const OPEN: ColumnMeaning = { is: 'open' };
 
 class Guess {
@@ -67,10 +81,11 @@ class Guess {
   reading(): TableReading {
     this.emptyColumns();
     this.days();
+    if (this.daysDownTheSide()) this.oneColumnAContainer();
     this.roles();
     this.measures();
     this.fromCells();
-    this.oneColumnAContainer();
+    this.numberedPlants();
     this.counts();
     this.unknownNumbers();
     const texts = this.dateTexts();
@@ -109,8 +124,16 @@ class Guess {
     const bare = days.filter((d) => d.bare).map((d) => ('number' in d.on ? d.on.number : 0));
     if (bare.some((n, i) => i > 0 && n <= bare[i - 1]!)) return;
     if (this.areCodes(found)) return;
+    const shares = found.every(
+      (f, i) => f === null || this.cells[i]!.filled.every((c) => c.endsWith('%') || !looksLikeNumber(c)),
+    );
+    if (shares) this.own = [...this.own, { ...newOwnMeasure('column-share'), name: 'share', quantity: 'share', of: 'container' }];
     found.forEach((f, i) => {
-      if (f !== null) this.columns[i] = { ...this.measureNamed(f.rest, i, 'height'), on: f.on };
+      if (f === null) return;
+      const named = shares
+        ? { is: 'measure' as const, measure: 'column-share', unit: '' }
+        : this.measureNamed(f.rest, i, 'height');
+      this.columns[i] = { ...named, on: f.on };
     });
   }
 
@@ -136,12 +159,13 @@ class Guess {
   }
 
   private rolesOfHeads(): void {
-    for (const [role, head] of ROLE_HEADS)
+    // A head that says “treatment” goes before those that name something that could be one.
+    for (const [role, head] of [['treatment', TREATMENT_ITSELF] as [Role, RegExp], ...ROLE_HEADS])
       for (const [i, heading] of this.sheet.headings.entries()) {
         const { rest, unit } = unitOfHead(heading);
         if (this.has(role) || !this.isOpen(i) || !(head.test(plainHead(heading)) || (rest !== '' && head.test(plainHead(rest)))))
           continue;
-        if (this.fits(role, i)) this.columns[i] = role === 'dose' ? { is: role, unit } : { is: role };
+        if (this.fits(role, i)) this.columns[i] = withUnit(role, heading, unit);
       }
   }
 
@@ -159,7 +183,12 @@ class Guess {
     const { numeric, dates, distinct, filled, whole, least, most } = this.cells[i]!;
     if (role === 'treatment')
       return distinct.length <= Math.max(MOST_TREATMENTS * 2, filled.length / 2) && !dates && this.repeats(i);
-    if (role === 'dose') return numeric && distinct.length <= MOST_TREATMENTS && this.repeats(i);
+    if (role === 'dose') {
+      const container = this.sheet.headings.findIndex(
+        (h) => ROLE_HEADS.find(([r]) => r === 'container')![1].test(plainHead(h)) || plainHead(h) === 'plant',
+      );
+      return numeric && distinct.length <= MOST_TREATMENTS && this.repeats(i) && this.alikeWithin(container, i);
+    }
     if (role === 'date' || role === 'sown-on') return dates || !numeric;
     if (role === 'day') {
       if (dates && !this.has('date')) this.columns[i] = { is: 'date' };
@@ -268,11 +297,50 @@ class Guess {
       else if (!this.has('container') && distinct.length > filled.length / 20 && distinct.every((c) => c.length <= 20))
         this.columns[i] = { is: 'container' };
     }
+    this.fewNumbers();
     this.moreFactors();
     const first = this.openColumns()[0];
     // The first column numbers the rows, or the containers.
     if (first === 0 && !this.has('container') && this.cells[0]!.whole && this.sheet.headings.length > 2)
       this.columns[0] = { is: 'container' };
+  }
+
+  /** A few numbers that come again and again, and are alike within each container, are what was changed. */
+  private fewNumbers(): void {
+    if (this.has('treatment') || this.has('dose')) return;
+    const container = this.columns.findIndex((c) => c.is === 'container');
+    const few = this.openColumns().filter((i) => {
+      const { numeric, distinct, filled } = this.cells[i]!;
+      const head = plainHead(this.sheet.headings[i]!);
+      if (
+        !numeric ||
+        head === '' ||
+        distinct.length < 2 ||
+        distinct.length > MOST_TREATMENTS ||
+        distinct.length * 2 > filled.length
+      )
+        return false;
+      return (
+        measureOfHead(unitOfHead(this.sheet.headings[i]!).rest) === null &&
+        !/^(year|count|number|score|rating)/.test(head) &&
+        this.alikeWithin(container, i)
+      );
+    });
+    const measured = this.columns.some((c) => c.is === 'measure');
+    if (few[0] !== undefined && (measured || this.openColumns().length > few.length)) this.columns[few[0]] = { is: 'treatment' };
+    if (few[1] !== undefined && this.has('treatment')) this.columns[few[1]] = { is: 'second-factor' };
+  }
+
+  /** Each container has one text of a column. */
+  private alikeWithin(container: number, column: number): boolean {
+    if (container < 0) return true;
+    const first = new Map<string, string>();
+    return this.sheet.rows.every(({ cells }) => {
+      const [name, text] = [cells[container]!.trim(), cells[column]!.trim()];
+      const before = first.get(name);
+      if (before === undefined) first.set(name, text);
+      return before === undefined || before === text;
+    });
   }
 
   /** A column whose few texts cross those of the treatment is a second thing that was changed. */
@@ -293,20 +361,55 @@ class Guess {
     if (crosses !== undefined) this.columns[crosses] = { is: 'second-factor' };
   }
 
-  /** Days down the side, and a container or a treatment in each head. */
-  private oneColumnAContainer(): void {
-    if (this.has('container') || this.has('treatment') || this.columns.some((c) => c.is === 'measure')) return;
-    const side = this.columns.findIndex((c) => c.is === 'day' || c.is === 'date');
-    if (side < 0) return;
+  /** Days down the side, each once, and beside them nothing but numbers under heads that name no measure. */
+  private daysDownTheSide(): boolean {
+    if (this.columns.some((c) => c.is === 'measure')) return false;
+    const role = (r: Role) => ROLE_HEADS.find(([of]) => of === r)![1];
+    const heads = this.sheet.headings.map(plainHead);
+    const side = heads.findIndex((h, i) => (role('day').test(h) || role('date').test(h) || this.cells[i]!.dates) && h !== '');
+    if (side < 0) return false;
     const { filled, distinct } = this.cells[side]!;
-    const heads = this.openColumns().filter((i) => this.cells[i]!.numeric && this.sheet.headings[i] !== '');
-    if (distinct.length < filled.length || heads.length < 2) return;
+    const others = heads.flatMap((h, i) => (i === side || h === '' || this.cells[i]!.filled.length === 0 ? [] : [i]));
+    const alone = others.every((i) => {
+      const { rest } = unitOfHead(this.sheet.headings[i]!);
+      const known =
+        measureOfHead(rest) !== null ||
+        role('container').test(heads[i]!) ||
+        role('note').test(heads[i]!) ||
+        role('of-how-many').test(heads[i]!);
+      return this.cells[i]!.numeric && !known;
+    });
+    if (distinct.length < filled.length || filled.length < 2 || others.length < 2 || !alone) return false;
+    this.columns[side] = this.cells[side]!.dates ? { is: 'date' } : withUnit('day', this.sheet.headings[side]!, '');
+    return true;
+  }
+
+  /** A container or a treatment in each head. */
+  private oneColumnAContainer(): void {
+    const heads = this.openColumns().filter((i) => this.cells[i]!.numeric && !SUMMED.test(plainHead(this.sheet.headings[i]!)));
     for (const i of heads) {
       const { rest, unit } = unitOfHead(this.sheet.headings[i]!);
       const name = (unit === '' ? this.sheet.headings[i]! : rest).trim();
       const column = this.measureColumn('height', unit, i);
       this.columns[i] = { ...column, at: { container: name, treatment: withoutNumber(name) } };
     }
+  }
+
+  /** A row a treatment or team, and `Plant 1`, `Plant 2` … in the heads: each is a plant of that row. */
+  private numberedPlants(): void {
+    if (!this.has('treatment') && !this.has('team')) return;
+    const numbered = this.openColumns().filter(
+      (i) => NUMBERED.test(plainHead(this.sheet.headings[i]!)) && this.cells[i]!.numeric,
+    );
+    if (numbered.length < 2 || this.columns.some((c) => c.is === 'measure')) return;
+    for (const i of numbered) {
+      const name = this.sheet.headings[i]!.replace(/\s*[([].*$/, '').trim();
+      this.columns[i] = {
+        ...this.measureColumn('height', unitOfHead(this.sheet.headings[i]!).unit, i),
+        at: { container: name, treatment: '' },
+      };
+    }
+    for (const i of this.openColumns()) if (SUMMED.test(plainHead(this.sheet.headings[i]!))) this.columns[i] = { is: 'left-out' };
   }
 
   /** Counts of seeds: a column whose counts fall tells what has come since the look before. */
@@ -340,7 +443,7 @@ class Guess {
     for (const i of this.openColumns()) {
       const { numeric, whole, distinct, filled } = this.cells[i]!;
       const heading = this.sheet.headings[i]!;
-      if (!numeric || heading === '' || filled.length === 0) continue;
+      if (!numeric || heading === '' || filled.length === 0 || /^year/.test(plainHead(heading))) continue;
       const numbers = distinct.map(Number);
       const numbering =
         whole &&

@@ -135,7 +135,12 @@ export function headChoices(sheet: Sheet, reading: TableReading, column: number)
         ]
       : [];
   const roles =
-    place.on || place.at ? [] : OFFERED.filter((r) => roleSuits(r, cells)).map((r) => ofRole(r, cells, reading, unit));
+    place.on || place.at
+      ? []
+      : OFFERED.filter((r) => roleSuits(r, cells)).flatMap((r) => {
+          const choice = ofRole(r, cells, reading, unit);
+          return r === 'day' && cells.numeric ? [choice, weeksOf(cells)] : [choice];
+        });
   const measured = [...(counting.length > 0 ? counting : same), ...(counting.length > 0 ? [] : []), ...others, ...ownChoice];
   const numbersFirst = cells.numeric || (measure !== null && same.length > 0);
   const leave: HeadChoice = {
@@ -243,6 +248,14 @@ function ofRole(role: Role, cells: ColumnCells, reading: TableReading, unit: str
     detail: (detail[role] ?? names).slice(0, 70),
   };
 }
+
+/** Days that are counted in weeks. */
+const weeksOf = ({ least, most }: ColumnCells): HeadChoice => ({
+  meaning: { is: 'day', unit: 'weeks' },
+  sign: '7',
+  words: 'week since sowing',
+  detail: Number.isFinite(least) ? `day ${7 * least} to day ${7 * most}` : 'seven days each',
+});
 
 const ROLE_SIGNS: Partial<Record<Role, string>> = { day: '1', date: '31', 'of-how-many': '/', dose: '…' };
 

@@ -35,7 +35,8 @@ export function sheetOf(
   const heading = filled[at];
   const width = heading ? lastFilled(heading.cells) + 1 : 0;
   if (!heading || width < 2) return { ok: false, reason: 'This file has no table with at least two columns.' };
-  const body = filled.slice(at + 1);
+  const units = unitsUnder(filled[at + 1]?.cells);
+  const body = filled.slice(at + (units ? 2 : 1));
   if (body.length === 0) return { ok: false, reason: 'There is a heading and no row under it.' };
   if (body.length > MOST_ROWS)
     return { ok: false, reason: `This file has ${body.length} rows; ${MOST_ROWS} at a time are possible.` };
@@ -51,7 +52,10 @@ export function sheetOf(
   return {
     ok: true,
     sheet: {
-      headings: Array.from({ length: width }, (_, i) => (heading.cells[i] ?? '').replace(/\s+/g, ' ').trim()),
+      headings: Array.from({ length: width }, (_, i) => {
+        const head = (heading.cells[i] ?? '').replace(/\s+/g, ' ').trim();
+        return units?.[i] ? `${head} (${units[i]})`.trim() : head;
+      }),
       rows: body.map(({ line, cells }) => ({
         line,
         cells: Array.from({ length: width }, (_, i) => cells[i] ?? ''),
@@ -59,6 +63,16 @@ export function sheetOf(
       })),
     },
   };
+}
+
+const UNIT = /^[([]?(mm|cm|m|in|inch|inches|ft|mg|g|kg|oz|lb|%|°c|days?|d|n|count|no\.?)[)\]]?$/i;
+
+/** A line of units under the heading belongs to it; null where the line is none. */
+function unitsUnder(cells: readonly string[] | undefined): string[] | null {
+  const texts = (cells ?? []).map((c) => c.trim());
+  const said = texts.filter((t) => t !== '');
+  if (said.length === 0 || !said.every((t) => UNIT.test(t))) return null;
+  return texts.map((t) => t.replace(/^[([]|[)\]]$/g, ''));
 }
 
 function lastFilled(cells: readonly string[]): number {

@@ -300,3 +300,44 @@ test('more treatments than can be told apart are told, and a factor that is left
     true,
   );
 });
+
+test('numbers that name the groups, and a year that says nothing', () => {
+  const rows = [1, 2, 3, 4].flatMap((chick) => [0, 2, 4].map((t) => `${40 + t},${t},${chick},${chick % 2},1988`));
+  const table = wholly(lines('weight,Time,Chick,Diet,Year', ...rows));
+  expect(labels(table)).toEqual(['0', '1']);
+  expect(table.units).toHaveLength(4);
+  expect(table.own).toEqual([]);
+});
+
+test('a treatment by name goes before a type, and what changes within a plant is no dose of it', () => {
+  const rows = ['Qn1', 'Qc1', 'Mn1', 'Mc1'].flatMap((p) => [95, 175].map((c) => `${p},${p[0]},${p[1]},${c},${c / 10}`));
+  const table = wholly(lines('Plant,Type,Treatment,conc,uptake', ...rows));
+  expect(table.treatments).toHaveLength(4);
+  expect(table.design).toMatchObject({ kind: 'two-factors', factors: [{ name: 'treatment' }, { name: 'type' }] });
+  expect(table.own.map((m) => m.name)).toEqual(['conc', 'uptake']);
+});
+
+test('a line of units under the heading, and weeks', () => {
+  const table = wholly(lines('Pot,Treatment,Week,Height,Mass', ',,,cm,g', 'a,salt,1,4,0.5', 'b,water,2,6,0.7'));
+  expect(found(table, 'height')).toEqual([40, 60]);
+  expect(found(table, 'fresh-mass')).toEqual([0.5, 0.7]);
+  expect(table.readings.map((r) => r.day)).toEqual(['1000-01-08', '1000-01-15']);
+});
+
+test('shares in per cent, a column a day', () => {
+  const table = wholly(lines('Dish,Treatment,Day 2,Day 4', '1,light,10%,40%', '2,dark,0%,20%'));
+  expect(table.own).toEqual([expect.objectContaining({ quantity: 'share' })]);
+  expect(found(table, 'column-share')).toEqual([10, 40, 0, 20]);
+});
+
+test('a row a group with its plants across, and their average that is left out', () => {
+  const table = wholly(lines('Group,Plant 1,Plant 2,Average', 'Control,5,6,5.5', 'Salt,3,2,2.5'));
+  expect(table.units.map((u) => u.code)).toEqual(['Control Plant 1', 'Control Plant 2', 'Salt Plant 1', 'Salt Plant 2']);
+  expect(found(table, 'height')).toEqual([50, 60, 30, 20]);
+});
+
+test('days down the side and a treatment in each head, whatever it is called', () => {
+  const table = wholly(lines('Day,Control,Salt', '1,0,0', '3,1.5,0', '5,4,1'));
+  expect(labels(table)).toEqual(['Control', 'Salt']);
+  expect(table.readings).toHaveLength(6);
+});

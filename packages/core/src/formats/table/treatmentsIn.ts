@@ -46,7 +46,7 @@ const GENERAL = /^(treatments?|treat|trt|grp|groups?|condition|levels?|variable|
 
 /** What sounds like nothing having been done. */
 const CONTROL =
-  /^(control|controls|ctrl|ctl|con|ck|check|none|nothing|no .+|without .*|untreated|plain( water)?|tap water|water|normal|0|standard)$/i;
+  /^(control|controls|ctrl|ctl|con|ck|check|none|nothing|no|no .+|without .*|untreated|plain( water)?|tap water|water|normal|0|standard)$/i;
 
 /** The things that were changed, their levels, and the treatments that they make. */
 export class Treatments {
@@ -68,7 +68,7 @@ export class Treatments {
 
   /** The treatment of a row by a key of its own; null where the row says none or one that is in question. */
   of(row: SheetRow, named: string | null): string | null {
-    if (named !== null) return this.note([key(named)], plain(named), row);
+    if (named !== null && named !== '') return this.note([key(named)], plain(named), row);
     if (this.factors.length === 0) return this.note([''], ALL_ALIKE, row);
     const levels = this.factors.map((f) => this.levelAt(f, row));
     if (levels.some((l) => l === null)) return null;

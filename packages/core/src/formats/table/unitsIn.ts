@@ -127,10 +127,13 @@ export class Units {
     return null;
   }
 
-  private nameOf(row: SheetRow, at: { container: string } | null, id: string, block: string | null) {
+  private nameOf(row: SheetRow, at: { container: string; treatment: string } | null, id: string, block: string | null) {
     const label = this.treatments.labelOf(id);
     const within = (...parts: (string | null)[]) => parts.filter((p) => p !== null && p !== '').join(' ');
-    if (at !== null) return this.checked(row, at.container.trim(), at.container);
+    if (at !== null && at.treatment !== '') return this.checked(row, at.container.trim(), at.container);
+    // The head counts the plants of the row.
+    if (at !== null)
+      return this.checked(row, `${id}\u0001${block ?? ''}\u0001${at.container}`, within(label, block, at.container));
     if (this.scope === 'row') return { key: `line ${row.line}`, code: String(row.line) };
     if (this.scope === 'treatment-itself') return this.checked(row, `${id}\u0001${block ?? ''}`, within(label, block));
     const name = this.table.at.container < 0 ? this.table.cell(row, 'plant') || '1' : this.table.cell(row, 'container');

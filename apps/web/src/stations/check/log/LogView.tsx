@@ -12,6 +12,7 @@ import { InvestigationFrame } from '../../../page/InvestigationFrame';
 import { CellPanel } from './CellPanel';
 import { Ledger } from './Ledger';
 import { type LogFilter, logCells, logDays, logRows, missingDays } from '@bright-sprout/core/readings/logRows';
+import { PaperEntry } from './PaperEntry';
 import { PaperSheetExchange } from './PaperSheetExchange';
 import { PaperSheetBar } from './PaperSheetBar';
 import { SheetExchange } from './SheetExchange';
@@ -80,7 +81,7 @@ function Log({ records }: { records: InvestigationRecords }) {
               <img src={picture} alt="The filled-in sheet" />
             </div>
           )}
-          {measures.length > 1 && (
+          {measures.length > 1 && !sheet && (
             <div className="ruled-sentence no-print">
               The cells show{' '}
               <RuledWord
@@ -93,19 +94,32 @@ function Log({ records }: { records: InvestigationRecords }) {
             </div>
           )}
           <p className="log-filters no-print" role="group" aria-label="Show">
-            {(Object.keys(FILTERS) as LogFilter[]).map((f) => (
-              <button key={f} type="button" className="btn" aria-pressed={filter === f} onClick={() => setFilter(f)}>
-                {FILTERS[f]}
-                {f === 'missing' && ` (${missing.length})`}
-                {f === 'doubtful' && ` (${doubtful.length})`}
-              </button>
-            ))}
+            {!sheet &&
+              (Object.keys(FILTERS) as LogFilter[]).map((f) => (
+                <button key={f} type="button" className="btn" aria-pressed={filter === f} onClick={() => setFilter(f)}>
+                  {FILTERS[f]}
+                  {f === 'missing' && ` (${missing.length})`}
+                  {f === 'doubtful' && ` (${doubtful.length})`}
+                </button>
+              ))}
             <span role="status">{entry.words}</span>
           </p>
           {days.length === 0 ? (
             <p>{sheet ? 'None of the days of this sheet has come yet.' : 'No check day has come yet.'}</p>
           ) : shown.length === 0 ? (
             <p>{filter === 'missing' ? 'Nothing is missing.' : 'Nothing is doubtful.'}</p>
+          ) : sheet ? (
+            <PaperEntry
+              key={sheet.code}
+              records={records}
+              sheet={sheet}
+              days={days}
+              rows={rows}
+              measures={measures}
+              cell={cell}
+              entry={entry}
+              onLookAt={(name, day) => setAt({ name, day })}
+            />
           ) : (
             <Ledger
               records={records}
@@ -114,13 +128,14 @@ function Log({ records }: { records: InvestigationRecords }) {
               days={days}
               cell={cell}
               entry={entry}
-              dayByDay={sheet !== null}
-              key={`${measure.code} ${sheet?.code ?? ''}`}
               onLookAt={(name, day) => setAt({ name, day })}
             />
           )}
           <p className="second">
-            Type into a cell: {quickLetters(measure)}. Enter goes down, Tab to the right, Escape leaves it as it was.
+            Type into a cell: {quickLetters(measure)}.{' '}
+            {sheet
+              ? 'Tab goes along the line and on to the next.'
+              : 'Enter goes down, Tab to the right, Escape leaves it as it was.'}
           </p>
         </div>
         <aside className="log-side">

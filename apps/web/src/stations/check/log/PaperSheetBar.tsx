@@ -32,7 +32,7 @@ export function PaperSheetBar({
         <b>
           Sheet {open.code}: {teams.find((t) => t.id === open.teamId)?.nickname ?? 'the class'}, week of {formatDay(open.week)}.
         </b>{' '}
-        Enter goes down the paper, day by day.{' '}
+        A line is one look; it is saved when you go on to the next.{' '}
         <label className="btn">
           Lay a picture of it beside
           <input

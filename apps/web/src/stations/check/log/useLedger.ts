@@ -15,8 +15,6 @@ export interface LedgerTable {
   days: IsoDay[];
   cell: (row: LogRow, day: IsoDay) => LogCell | null;
   entry: LogEntry;
-  /** As on a sheet of paper: behind the last plant of a day comes the first of the next. */
-  dayByDay?: boolean;
   /** Brings a row into sight, so that it is drawn. */
   showRow: (row: number) => void;
 }
@@ -33,8 +31,8 @@ function without(waits: Pending[string] = {}, day: IsoDay): Pending[string] {
 }
 
 /** Where the hand is in the table and what is being typed: arrows move, typing begins an entry, Enter goes down and Tab to the right. */
-export function useLedger({ measure, resolution, rows, days, cell, entry, dayByDay = false, showRow }: LedgerTable) {
-  const [at, setAt] = useState({ row: 0, day: dayByDay ? 0 : days.length - 1 });
+export function useLedger({ measure, resolution, rows, days, cell, entry, showRow }: LedgerTable) {
+  const [at, setAt] = useState({ row: 0, day: days.length - 1 });
   const [editing, setEditing] = useState<{ row: LogRow; day: IsoDay; text: string } | null>(null);
   const [refused, setRefused] = useState('');
   const [pending, setPending] = useState<Pending>({});
@@ -87,7 +85,6 @@ export function useLedger({ measure, resolution, rows, days, cell, entry, dayByD
       e.preventDefault();
       if (keep()) goTo(here.row + row, here.day + day);
     };
-    if (e.key === 'Enter' && dayByDay && here.row === rows.length - 1) return step(-here.row, 1);
     if (e.key === 'Enter') return step(1, 0);
     if (e.key === 'Tab' && editing) return step(0, e.shiftKey ? -1 : 1);
     if (e.key === 'Escape' && editing) {

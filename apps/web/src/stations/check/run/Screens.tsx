@@ -1,4 +1,5 @@
 import { type NewScreenLink } from '@bright-sprout/contracts/screens';
+import { useReach } from '../../../reach/useReach';
 import { request } from '../../../api/client';
 import { useScreenLinks, useWrite } from '../../../api/queries';
 import { ProblemNotice } from '../../../page/Notices';
@@ -9,7 +10,9 @@ export function Screens({ investigationId }: { investigationId: string }) {
   const links = useScreenLinks(investigationId);
   const make = useWrite(() => request<NewScreenLink>('POST', path), 'screen-links');
   const takeBack = useWrite((id: string) => request('DELETE', `${path}/${id}`), 'screen-links');
-  const address = make.data && `${location.origin}/screen/${make.data.token}`;
+  // A screen in the hallway opens it from its own machine.
+  const reach = useReach();
+  const address = make.data && `${reach.address ?? location.origin}/screen/${make.data.token}`;
   const time = (at: string) =>
     new Date(at).toLocaleString('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' });
   return (
