@@ -198,8 +198,8 @@ test('how a careless tool misleads: a team that cannot be told from its treatmen
   await page
     .locator('input[type=file]')
     .setInputFiles({ name: 'benches.csv', mimeType: 'text/csv', buffer: Buffer.from(rows.join('\n')) });
-  await page.getByLabel('Sown on', { exact: true }).fill('2026-09-07');
-  await page.getByLabel('The control is').selectOption('water');
+  await page.getByRole('button', { name: /^Kind of plant/ }).click();
+  await page.getByRole('button', { name: 'radish', exact: true }).click();
   await page.getByLabel('The question').fill('Does shade or the bench do it?');
   await page.getByLabel('What was changed').fill('light');
   await page.getByRole('button', { name: 'Bring them in' }).click();

@@ -294,6 +294,6 @@ test('ending an investigation leads to its end: what is kept, taken home, and ma
   await page.getByRole('button', { name: 'End the investigation' }).click();
   await expect(page).toHaveURL(`${base}/conclude/end`);
   await expect(page.getByRole('heading', { name: 'The investigation has ended' })).toBeVisible();
-  await expect(page.getByRole('link', { name: 'All records as a table (CSV)' })).toBeVisible();
+  await expect(page.getByRole('link', { name: /^All records: as a package/ })).toBeVisible();
   await expectAccessible(page);
 });

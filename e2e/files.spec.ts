@@ -182,10 +182,14 @@ test('what is deleted is told first, hidden at once, and taken back', async ({ p
   await expect(gone).toContainText('gone on');
   await expectAccessible(page);
   await page.goto('/');
+  await page.locator('.class-row').getByRole('link', { name: '5 Heron' }).click();
+  await expect(page.getByRole('heading', { name: 'Investigations' })).toBeVisible();
   await expect(page.getByText('Does this one go?')).toHaveCount(0);
+  await page.goto('/');
   await page.getByRole('link', { name: 'What is kept' }).click();
   await gone.getByRole('button', { name: 'Take it back' }).click();
   await expect(gone).toHaveCount(0);
   await page.getByRole('link', { name: 'Today', exact: true }).click();
-  await expect(page.getByText('Does this one go?')).toBeVisible();
+  await page.locator('.class-row').getByRole('link', { name: '5 Heron' }).click();
+  await expect(page.getByRole('link', { name: 'Does this one go?' })).toBeVisible();
 });
