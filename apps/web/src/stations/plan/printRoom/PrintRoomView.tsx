@@ -473,9 +473,17 @@ function trayPages(investigation: InvestigationRecords['investigation'], paper: 
           <text x={mm(12)} y={mm(27)} fontSize="16" className="paper-second">
             {investigation.question}
           </text>
-          <svg x={mm(10)} y={mm(34)} width={paper.width - mm(20)} height={paper.height - mm(60)} className="print-room-tray">
-            <TrayPlan teams={teams} />
-          </svg>
+          {/* Along the page, the window to the right: turned with it the map is as large as the paper lets it be. */}
+          <g transform={`translate(${paper.width - mm(14)} ${mm(36)}) rotate(90)`}>
+            <svg
+              width={paper.height - mm(36 + 16)}
+              height={paper.width - mm(28)}
+              preserveAspectRatio="xMinYMin"
+              className="print-room-tray"
+            >
+              <TrayPlan teams={teams} />
+            </svg>
+          </g>
         </>
       ),
     },
