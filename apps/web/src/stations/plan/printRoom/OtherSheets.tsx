@@ -7,6 +7,7 @@ import { mixingCards } from '@bright-sprout/core/plan/lists/mixingCards';
 import { homeKit, shoppingList } from '@bright-sprout/core/plan/lists/prepare';
 import { runStepWords } from '@bright-sprout/core/plan/lists/runSheetWords';
 import { type WorkedOut } from '@bright-sprout/core/plan/workedOut/workOut';
+import { RESOLUTION_UNIT } from '@bright-sprout/core/quantities/length';
 import { PAPERS } from '@bright-sprout/core/paper/labelGrid';
 import { MarkShape } from '../../../marks/TreatmentMark';
 import { MARGIN, mm, type Paper, PER_MM } from '../../../print/paper';
@@ -113,6 +114,12 @@ export function predictionPages(investigation: InvestigationView, paper: Paper):
   if (investigation.teams.length === 0) return 'There are no teams yet.';
   const left = mm(MARGIN);
   const right = paper.width - left;
+  // Where no height is measured, none is guessed.
+  const tall = investigation.bench.measures.includes('height');
+  const expectations = [
+    'The first one is up on day',
+    ...(tall ? [`The tallest on the last day will be, in ${RESOLUTION_UNIT[investigation.resolution]}`] : []),
+  ];
   return investigation.teams.map((team) => ({
     label: `Predictions of ${team.nickname}`,
     content: (
@@ -132,7 +139,7 @@ export function predictionPages(investigation: InvestigationView, paper: Paper):
           </text>
         ))}
         <path d={`M${left} ${left + 150}H${right}`} stroke="#2A1B2E" strokeWidth="3" />
-        {['The first one is up on day', 'The tallest on the last day will be, in cm'].map((words, i) => (
+        {expectations.map((words, i) => (
           <g key={words} transform={`translate(${left} ${left + 200 + 100 * i})`}>
             <text y="20" fontSize="22">
               {words}
@@ -141,7 +148,7 @@ export function predictionPages(investigation: InvestigationView, paper: Paper):
           </g>
         ))}
         <text x={left} y={left + 430} fontSize="22">
-          Which will be tallest? Tick one.
+          {tall ? 'Which will be tallest? Tick one.' : 'Which will be first? Tick one.'}
         </text>
         {investigation.treatments.map((t, i) => (
           <g key={t.code} transform={`translate(${left} ${left + 470 + 52 * i})`}>

@@ -5,6 +5,7 @@ import { findingWords } from '@bright-sprout/core/measures/findingWords';
 import { choicesOf, type Measure } from '@bright-sprout/core/measures/measure';
 import { measureOf } from '@bright-sprout/core/measures/registry';
 import { paperColumns, type PaperColumn, type PaperSheet } from '@bright-sprout/core/paper/paperSheets';
+import { RESOLUTION_UNIT } from '@bright-sprout/core/quantities/length';
 import { currentReadings } from '@bright-sprout/core/readings/reading';
 import { PlantDrawing } from '../../../drawing/PlantDrawing';
 import { MarkShape } from '../../../marks/TreatmentMark';
@@ -321,7 +322,7 @@ function earlyBlock(
               strokeWidth="2"
             />
             <text x={width - 38} y={tall - 24} fontSize="20">
-              cm
+              {RESOLUTION_UNIT[investigation.resolution]}
             </text>
             <path d={`M0 ${tall}H${width}`} stroke="#C9C5D1" strokeWidth="1.4" />
           </g>
