@@ -6,6 +6,7 @@ import { type DateOrder } from './readDate';
 export const ROLES = [
   'treatment',
   'second-factor',
+  'third-factor',
   'dose',
   'container',
   'plant',
@@ -32,12 +33,16 @@ export const ROLES = [
 ] as const;
 export type Role = (typeof ROLES)[number];
 
+/** What was changed on purpose. */
+export const FACTOR_ROLES = ['treatment', 'second-factor', 'third-factor', 'dose'] as const satisfies readonly Role[];
+
 /** The day that stands in a head: a number of days since sowing, or a date. */
 export type HeadDay = { number: number } | { date: string };
 
 /** What one column means. */
 export type ColumnMeaning =
-  | { is: Role; unit?: string }
+  /** Containers whose names say what was done: `Salt 2` is one of `Salt`. */
+  | { is: Role; unit?: string; names?: 'treatment' }
   | { is: 'left-out' | 'open' }
   /** How a finding was typed; `of` names its measure. */
   | { is: 'typed'; of: string }
@@ -53,7 +58,7 @@ export type ColumnMeaning =
       counting?: 'by-then' | 'new' | 'share-of';
       /** The day is in the head: one column a day. */
       on?: HeadDay;
-      /** The container is in the head: one column a container. */
+      /** The container is in the head: one column a container; an empty one is another in each row. */
       at?: { container: string; treatment: string };
     };
 
@@ -98,8 +103,35 @@ export interface TableProblem {
   alike: string;
 }
 
+/** Unit of shares that are written between 0 and 1. */
+export const PARTS_OF_ONE = 'parts of 1';
+
 export const measuresIn = (reading: Pick<TableReading, 'columns'>): MeasureColumn[] =>
   reading.columns.filter((c): c is MeasureColumn => c.is === 'measure');
 
 export const columnOf = (reading: Pick<TableReading, 'columns'>, role: Role): number =>
   reading.columns.findIndex((c) => c.is === role);
+
+/** Something wrong with the table as a whole, or with all of a column. */
+export const wholeTableProblem = (column: number | null, sentence: string): TableProblem => ({
+  line: 1,
+  column: column !== null && column >= 0 ? column : null,
+  sentence,
+  ways: [],
+  alike: '',
+});
+
+/** Something wrong with a line, which can always be left out. */
+export const lineProblem = (
+  line: number,
+  column: number | null,
+  sentence: string,
+  part: Partial<TableProblem> = {},
+): TableProblem => ({
+  line,
+  column: column !== null && column >= 0 ? column : null,
+  sentence,
+  alike: '',
+  ...part,
+  ways: [...(part.ways ?? []), { words: 'Leave line out', mend: { kind: 'leave-out', line } }],
+});

@@ -6,11 +6,11 @@ import { BUILT_IN, measureOf } from '../../measures/registry';
 import { GRAMS_PER, type MassUnit } from '../../quantities/mass';
 import { lengthIn, type LengthUnit, parseLength } from '../../quantities/length';
 import { columnCells, type ColumnCells } from './columnCells';
-import { type ColumnMeaning, type MeasureColumn, type Role, type TableReading } from './columnMeaning';
+import { type ColumnMeaning, type MeasureColumn, PARTS_OF_ONE, type Role, type TableReading } from './columnMeaning';
 import { ownMeasureOf } from './ownMeasures';
 import { readDate } from './readDate';
 import { headName, type Sheet } from './sheet';
-import { unitOfHead } from './headWords';
+import { nameStem, unitOfHead } from './headWords';
 
 /** One thing that a column can be said to mean, with what would follow. */
 export interface HeadChoice {
@@ -26,6 +26,7 @@ export interface HeadChoice {
 export const ROLE_WORDS: Record<Role, string> = {
   treatment: 'treatment',
   'second-factor': 'second thing changed',
+  'third-factor': 'third thing changed',
   dose: 'dose',
   container: 'container',
   plant: 'plant in its container',
@@ -54,6 +55,7 @@ export const ROLE_WORDS: Record<Role, string> = {
 const OFFERED: Role[] = [
   'treatment',
   'second-factor',
+  'third-factor',
   'dose',
   'container',
   'plant',
@@ -83,7 +85,9 @@ export function meaningWords(meaning: ColumnMeaning, own: readonly OwnMeasure[])
     case 'dose':
       return meaning.unit ? `dose in ${meaning.unit}` : 'dose';
     case 'day':
-      return meaning.unit === 'weeks' ? 'week since sowing' : 'day since sowing';
+      return meaning.unit === 'weeks' ? 'week since sowing' : meaning.unit === 'hours' ? 'hour since sowing' : 'day since sowing';
+    case 'container':
+      return meaning.names === 'treatment' ? 'container, called after its treatment' : ROLE_WORDS.container;
     default:
       return ROLE_WORDS[meaning.is];
   }
@@ -92,7 +96,7 @@ export function meaningWords(meaning: ColumnMeaning, own: readonly OwnMeasure[])
 function measureWords(measure: Measure, { unit, counting, on, at }: MeasureColumn): string {
   const shown = unit || (measure.quantity === 'number' || measure.quantity === 'share' ? measure.unit : '');
   const name = counting === 'new' ? `new since the last look: ${measure.name}` : measure.name;
-  const where = on ? `, ${'number' in on ? `day ${on.number}` : on.date}` : at ? `, ${at.container}` : '';
+  const where = on ? `, ${'number' in on ? `day ${on.number}` : on.date}` : at ? `, ${at.container || at.treatment}` : '';
   return `${name}${shown && shown !== measure.name ? ` in ${shown}` : ''}${where}`;
 }
 
@@ -139,7 +143,8 @@ export function headChoices(sheet: Sheet, reading: TableReading, column: number)
       ? []
       : OFFERED.filter((r) => roleSuits(r, cells)).flatMap((r) => {
           const choice = ofRole(r, cells, reading, unit);
-          return r === 'day' && cells.numeric ? [choice, weeksOf(cells)] : [choice];
+          if (r === 'day' && cells.numeric) return [choice, weeksOf(cells), hoursOf(cells)];
+          return r === 'container' && !cells.numeric ? [choice, namedAfterTreatment(cells)] : [choice];
         });
   const measured = [...(counting.length > 0 ? counting : same), ...(counting.length > 0 ? [] : []), ...others, ...ownChoice];
   const numbersFirst = cells.numeric || (measure !== null && same.length > 0);
@@ -155,7 +160,14 @@ export function headChoices(sheet: Sheet, reading: TableReading, column: number)
 
 /** The units in which a measure can stand, the one in the head first. */
 function unitsOf({ quantity }: Measure, head: string): string[] {
-  const all = quantity === 'length' ? ['cm', 'mm', 'in', 'ft', 'm'] : quantity === 'mass' ? ['g', 'mg', 'kg', 'oz', 'lb'] : [''];
+  const all =
+    quantity === 'length'
+      ? ['cm', 'mm', 'in', 'ft', 'm']
+      : quantity === 'mass'
+        ? ['g', 'mg', 'kg', 'oz', 'lb']
+        : quantity === 'share'
+          ? ['', PARTS_OF_ONE]
+          : [''];
   return all.includes(head) ? [head, ...all.filter((u) => u !== head)] : all;
 }
 
@@ -186,7 +198,7 @@ function ofMeasure(measure: Measure, unit: string, cells: ColumnCells, place: Pi
   };
   return {
     meaning,
-    sign: unit || signOf(measure),
+    sign: unit === PARTS_OF_ONE ? '1' : unit || signOf(measure),
     words: measureWords(measure, { ...meaning, on: undefined, at: undefined }),
     detail: consequence(measure, unit, cells),
   };
@@ -220,6 +232,8 @@ function consequence(measure: Measure, unit: string, { least, most, filled }: Co
     if (grams(most) < LIGHTEST_G || grams(most) > HEAVIEST_G) return `then ${of} weighs ${plain(grams(most))} g: unlikely`;
     return `${plain(grams(least))} to ${plain(grams(most))} g ${of}: one mark each`;
   }
+  if (unit === PARTS_OF_ONE)
+    return `${plain(100 * least)} to ${plain(100 * most)} % ${of}${most > 1 ? ': more than can be' : ''}`;
   const beyond = (measure.most !== null && most > measure.most) || (measure.least !== null && least < measure.least);
   return `${plain(least)} to ${plain(most)}${measure.unit && measure.unit !== 'pH' ? ` ${measure.unit}` : ''} ${of}${beyond ? ': more than can be' : ''}`;
 }
@@ -257,6 +271,23 @@ const weeksOf = ({ least, most }: ColumnCells): HeadChoice => ({
   detail: Number.isFinite(least) ? `day ${7 * least} to day ${7 * most}` : 'seven days each',
 });
 
+const hoursOf = ({ least, most }: ColumnCells): HeadChoice => ({
+  meaning: { is: 'day', unit: 'hours' },
+  sign: 'h',
+  words: 'hour since sowing',
+  detail: Number.isFinite(least) ? `day ${Math.floor(least / 24)} to day ${Math.floor(most / 24)}` : '24 hours a day',
+});
+
+const namedAfterTreatment = ({ distinct }: ColumnCells): HeadChoice => {
+  const stems = [...new Set(distinct.map(nameStem))];
+  return {
+    meaning: { is: 'container', names: 'treatment' },
+    sign: '…',
+    words: 'container, called after its treatment',
+    detail: `${stems.length} treatments: ${stems.join(', ')}`.slice(0, 70),
+  };
+};
+
 const ROLE_SIGNS: Partial<Record<Role, string>> = { day: '1', date: '31', 'of-how-many': '/', dose: '…' };
 
 /** The reading with another meaning of a column; what can be one column's only is taken from the other, and columns of days change together. */
@@ -268,14 +299,13 @@ export function withMeaning(
   const before = reading.columns[column]!;
   const together = (c: ColumnMeaning) =>
     before.is === 'measure' &&
-    before.on !== undefined &&
     c.is === 'measure' &&
-    c.on !== undefined &&
+    ((before.on !== undefined && c.on !== undefined) || (before.at !== undefined && c.at !== undefined)) &&
     c.measure === before.measure &&
     c.unit === before.unit;
   const columns = reading.columns.map((c, i): ColumnMeaning => {
     if (i === column) return meaning;
-    if (together(c)) return meaning.is === 'measure' ? { ...meaning, on: (c as MeasureColumn).on } : meaning;
+    if (together(c)) return meaning.is === 'measure' ? { ...meaning, ...placeOf(c as MeasureColumn) } : meaning;
     const unique = meaning.is !== 'left-out' && meaning.is !== 'open' && meaning.is !== 'typed' && meaning.is !== 'measure';
     if (unique && c.is === meaning.is) return { is: 'open' };
     if (
@@ -293,6 +323,8 @@ export function withMeaning(
   const defined = own ? [...reading.own.filter((m) => m.code !== own.code), own] : reading.own;
   return withShares(tidied({ ...reading, columns, own: defined }));
 }
+
+const placeOf = ({ on, at }: MeasureColumn) => ({ ...(on ? { on } : {}), ...(at ? { at } : {}) });
 
 /** Definitions that no column uses any more are dropped. */
 function tidied(reading: TableReading): TableReading {

@@ -21,7 +21,12 @@ function isMeaning(value: unknown): value is ColumnMeaning {
   const { is } = value;
   if (is === 'left-out' || is === 'open') return true;
   if (is === 'typed') return isText(value.of, 60);
-  if (is !== 'measure') return ROLES.some((r) => r === is) && isOptional(value.unit, (u) => isText(u, 40));
+  if (is !== 'measure')
+    return (
+      ROLES.some((r) => r === is) &&
+      isOptional(value.unit, (u) => isText(u, 40)) &&
+      isOptional(value.names, (n) => n === 'treatment' && is === 'container')
+    );
   const { measure, unit, counting, on, at } = value;
   return (
     isText(measure, 60) &&

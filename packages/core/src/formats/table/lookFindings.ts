@@ -3,7 +3,7 @@ import { isSeedCount } from '../../measures/builtIn/counts';
 import { type Measure } from '../../measures/measure';
 import { parseFinding } from '../../measures/parseFinding';
 import { type ReadingState } from '../../readings/reading';
-import { type MeasureColumn, type TableProblem } from './columnMeaning';
+import { type MeasureColumn, PARTS_OF_ONE, type TableProblem } from './columnMeaning';
 import { numberMeant, slipsBetween } from './slips';
 import { stateOf } from './stateWords';
 
@@ -49,13 +49,20 @@ export function readCell(
     if (Number.isFinite(part) && whole > 0 && part >= 0 && part <= whole)
       return { kind: 'finding', finding: numberFound(measure.code, (100 * part) / whole, `${part} of ${whole}`), seeds: null };
   }
-  const read = parseFinding(measure, text, { resolution: 'mm', unit: meaning.unit || measure.unit });
+  if (measure.quantity === 'share' && meaning.unit === PARTS_OF_ONE && /^[01]?([.,]\d+)?$/.test(text)) {
+    const share = Number(text.replace(',', '.'));
+    if (share <= 1) return { kind: 'finding', finding: numberFound(measure.code, Number((100 * share).toFixed(6))), seeds: null };
+  }
+  const read = parseFinding(measure, text, { resolution: 'mm', unit: unitOf(meaning, measure) });
   if (read.ok) return { kind: 'finding', finding: kept(read.finding, measure), seeds: null };
   const state = stateOf(text);
   if (state !== null) return { kind: 'state', state };
   if (measure.plausibility === 'growth' && /^0+([.,]0+)?$/.test(text)) return { kind: 'zero' };
   return { kind: 'problem', problem: problemOf(text, read.reason, { meaning, measure, line, column, heading }) };
 }
+
+const unitOf = (meaning: MeasureColumn, measure: Measure) =>
+  meaning.unit === PARTS_OF_ONE ? measure.unit : meaning.unit || measure.unit;
 
 /** What was typed stays beside lengths and masses; a count and a choice say themselves. */
 function kept(finding: Finding, { quantity }: Measure): Finding {
@@ -95,9 +102,7 @@ function problemOf(
   }
   const meant = numberMeant(text);
   const readable =
-    meant !== null && parseFinding(measure, meant.text, { resolution: 'mm', unit: meaning.unit || measure.unit }).ok
-      ? meant
-      : null;
+    meant !== null && parseFinding(measure, meant.text, { resolution: 'mm', unit: unitOf(meaning, measure) }).ok ? meant : null;
   return {
     line,
     column,

@@ -3,6 +3,7 @@ import { newOwnMeasure, type OwnMeasure } from '../../measures/ownMeasure';
 import { columnCells } from './columnCells';
 import { unitOfHead } from './headWords';
 import { type Sheet } from './sheet';
+import { stateOf } from './stateWords';
 
 /** The definitions that a file of this product carries in its first row; none in other files. */
 export function ownMeasuresIn({ headings, rows }: Sheet): OwnMeasure[] {
@@ -39,15 +40,17 @@ export function ownMeasureOf(heading: string, sheet: Sheet, column: number): Own
   const { filled, distinct, numeric, whole } = columnCells(sheet, column);
   if (filled.length === 0) return null;
   const { rest, unit } = unitOfHead(heading);
-  const name = ((/[([]/.test(heading) ? rest : heading.replace(/_/g, ' ')) || heading).trim().slice(0, 60);
+  const named = /[([]/.test(heading) ? rest : heading.replace(/_/g, ' ').replace(unit === '' ? /$^/ : /[\s,/]+(in )?\S+$/i, '');
+  const name = (named || heading).trim().slice(0, 60);
   const own = { ...newOwnMeasure(`column-${slug(name)}`), name };
   if (numeric) {
     const known = KNOWN[unit] ?? (filled.every((c) => c.endsWith('%')) ? KNOWN['%'] : undefined);
     if (known) return { ...own, ...known };
     return whole && unit === '' ? { ...own, quantity: 'count' } : { ...own, quantity: 'number', unit: unit.slice(0, 20) };
   }
-  return distinct.length <= MOST_CHOICES && distinct.every((w) => w.length <= 40)
-    ? { ...own, quantity: 'choice', choices: distinct }
+  const choices = distinct.filter((w) => stateOf(w) === null);
+  return choices.length > 0 && choices.length <= MOST_CHOICES && choices.every((w) => w.length <= 40)
+    ? { ...own, quantity: 'choice', choices }
     : null;
 }
 

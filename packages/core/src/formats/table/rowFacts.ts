@@ -1,6 +1,7 @@
 import {
   type ColumnMeaning,
   columnOf,
+  FACTOR_ROLES,
   type HeadDay,
   type MeasureColumn,
   type Role,
@@ -27,7 +28,7 @@ export class ReadRows {
     this.at = Object.fromEntries(ROLES.map((role) => [role, columnOf(reading, role)])) as Record<Role, number>;
     this.slots = slotsOf(reading.columns);
     this.rows = filledDown(mended(sheet.rows, reading), [
-      ...(['treatment', 'second-factor', 'dose', 'team', 'class', 'container'] as const).map((role) => this.at[role]),
+      ...[...FACTOR_ROLES, 'team' as const, 'class' as const, 'container' as const].map((role) => this.at[role]),
     ]);
   }
 

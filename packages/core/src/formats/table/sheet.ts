@@ -1,10 +1,13 @@
 import Papa from 'papaparse';
 import { type Result } from '../../result/result';
+import { headedGrid, lastFilled, onlyCell, turnedUpright } from './headLines';
 
 /** A table as it stands in a file, whichever kind of file that was: its heads, and rows with the line they stand on. */
 export interface Sheet {
   headings: string[];
   rows: SheetRow[];
+  /** What stands above the heading. */
+  title?: string;
 }
 
 export interface SheetRow {
@@ -20,6 +23,7 @@ export const MOST_ROWS = 50_000;
 export const MOST_COLUMNS = 200;
 /** A heading that is looked for among the first lines: titles and empty lines may stand above it. */
 const HEADING_WITHIN = 12;
+const LONGEST_TITLE = 120;
 
 /**
  * The grid of a file as a table with a heading, or why it is none.
@@ -29,14 +33,17 @@ export function sheetOf(
   grid: readonly { line: number; cells: readonly string[] }[],
   { ragged }: { ragged: boolean },
 ): Result<{ sheet: Sheet }> {
-  const filled = grid.filter((r) => r.cells.some((c) => c.trim() !== ''));
-  if (filled.length === 0) return { ok: false, reason: 'This file is empty.' };
+  const all = grid.filter((r) => r.cells.some((c) => c.trim() !== ''));
+  if (all.length === 0) return { ok: false, reason: 'This file is empty.' };
+  const { grid: filled, turned } = turnedUpright(all);
   const at = headingAt(filled.map((r) => r.cells));
-  const heading = filled[at];
-  const width = heading ? lastFilled(heading.cells) + 1 : 0;
-  if (!heading || width < 2) return { ok: false, reason: 'This file has no table with at least two columns.' };
-  const units = unitsUnder(filled[at + 1]?.cells);
-  const body = filled.slice(at + (units ? 2 : 1));
+  const { headings, body: below } = headedGrid(filled, at);
+  const title = filled.slice(0, at).flatMap((r) => onlyCell(r, LONGEST_TITLE) ?? []);
+  const named = lastFilled(headings) + 1;
+  const width = named > 0 ? named : Math.max(...below.map((r) => lastFilled(r.cells) + 1));
+  if (width < 2) return { ok: false, reason: 'This file has no table with at least two columns.' };
+  const units = unitsUnder(below[0]?.cells);
+  const body = below.slice(units ? 1 : 0);
   if (body.length === 0) return { ok: false, reason: 'There is a heading and no row under it.' };
   if (body.length > MOST_ROWS)
     return { ok: false, reason: `This file has ${body.length} rows; ${MOST_ROWS} at a time are possible.` };
@@ -52,14 +59,15 @@ export function sheetOf(
   return {
     ok: true,
     sheet: {
+      ...(title.length > 0 ? { title: title[0]! } : {}),
       headings: Array.from({ length: width }, (_, i) => {
-        const head = (heading.cells[i] ?? '').replace(/\s+/g, ' ').trim();
+        const head = headings[i] ?? '';
         return units?.[i] ? `${head} (${units[i]})`.trim() : head;
       }),
       rows: body.map(({ line, cells }) => ({
         line,
         cells: Array.from({ length: width }, (_, i) => cells[i] ?? ''),
-        ...(!ragged && cells.length < width ? { short: cells.length } : {}),
+        ...(!ragged && !turned && cells.length < width ? { short: cells.length } : {}),
       })),
     },
   };
@@ -73,12 +81,6 @@ function unitsUnder(cells: readonly string[] | undefined): string[] | null {
   const said = texts.filter((t) => t !== '');
   if (said.length === 0 || !said.every((t) => UNIT.test(t))) return null;
   return texts.map((t) => t.replace(/^[([]|[)\]]$/g, ''));
-}
-
-function lastFilled(cells: readonly string[]): number {
-  let last = cells.length - 1;
-  while (last >= 0 && cells[last]!.trim() === '') last--;
-  return last;
 }
 
 /** The first line that is as wide as those under it: a title above the table is narrower. */

@@ -19,9 +19,16 @@ export function numberMeant(text: string): { text: string; why: string } | null 
     .replace(/^(ca\.?|about|approx\.?|circa|around)\s*/i, '')
     .replace(/^[~≈<>≤≥=]\s*/, '')
     .replace(/\s*[?*!]+$/, '')
+    .replace(/(?<=\d)\s*\([^)]*\)$/, '')
+    .replace(/\s*(±|\+\/-)\s*[\d.,]+$/, '')
     .replace(/[()]/g, '')
     .trim();
   if (bare !== plain && isNumber(bare)) return { text: bare, why: 'has more than a number in it' };
+  const range = /^(\d+(?:[.,]\d+)?)\s*(?:[-–]|to)\s*(\d+(?:[.,]\d+)?)$/.exec(plain);
+  if (range) {
+    const [low, high] = [range[1]!, range[2]!].map((n) => Number(n.replace(',', '.')));
+    if (low! < high!) return { text: String(Number(((low! + high!) / 2).toFixed(4))), why: 'is from one number to another' };
+  }
   const doubled = plain
     .replace(/\s+/g, '')
     .replace(/([.,])[.,]+/, '$1')

@@ -289,14 +289,14 @@ test('a height of nought behind a height is asked about', () => {
 });
 
 test('more treatments than can be told apart are told, and a factor that is left out joins them', () => {
-  const rows = [0, 1].flatMap((n) => [0, 1].flatMap((p) => [0, 1].map((k, i) => `${i + 1},N${n},P${p},K${k},${50 + n}`)));
+  const rows = [0, 1].flatMap((n) => [0, 1].flatMap((p) => [0, 1, 2].map((k, i) => `${i + 1},N${n},P${p},K${k},${50 + n}`)));
   const text = lines('block,treatment,phosphate,light,yield', ...rows);
   const { reading, sheet, problems } = read(text);
   expect(problems).toEqual([]);
   const columns = reading.columns.map((c, i) =>
-    i === 2 ? { is: 'second-factor' as const } : i === 3 ? { is: 'dose' as const } : c,
+    i === 2 ? { is: 'second-factor' as const } : i === 3 ? { is: 'third-factor' as const } : c,
   );
-  expect(readTable(sheet, { ...reading, columns }).problems.some((p) => p.sentence.includes('There are 8 treatments'))).toBe(
+  expect(readTable(sheet, { ...reading, columns }).problems.some((p) => p.sentence.includes('There are 12 treatments'))).toBe(
     true,
   );
 });

@@ -1,5 +1,6 @@
 import { type ComparedDesign, type ComparedFactor } from '../../compare/records';
-import { type TableProblem, type TableReading } from './columnMeaning';
+import { MOST_TREATMENTS } from '../../plan/document/planDocument';
+import { FACTOR_ROLES, type TableProblem, type TableReading } from './columnMeaning';
 import { unitOfHead } from './headWords';
 import { type ReadRows } from './rowFacts';
 import { type Sheet, type SheetRow } from './sheet';
@@ -62,13 +63,18 @@ export class Treatments {
     private readonly table: ReadRows,
   ) {
     this.accepted = new Set(reading.mends.flatMap((m) => (m.kind === 'accept' ? [key(m.treatment)] : [])));
-    const columns = [table.at.treatment, table.at['second-factor'], table.at.dose].filter((c) => c >= 0);
-    this.factors = this.joinedDose(columns.map((c) => this.factorOf(c)));
+    const columns = FACTOR_ROLES.map((role) => table.at[role]).filter((c) => c >= 0);
+    const heads = table.slots.flatMap((s) => (s.at && s.at.treatment !== '' ? [plain(s.at.treatment)] : []));
+    this.factors =
+      columns.length === 0 && heads.length > 0
+        ? [factorOf({ column: -1, heading: 'treatment', texts: heads, said: '' })]
+        : this.joinedDose(columns.map((c) => this.columnFactor(c)));
   }
 
   /** The treatment of a row by a key of its own; null where the row says none or one that is in question. */
   of(row: SheetRow, named: string | null): string | null {
-    if (named !== null && named !== '') return this.note([key(named)], plain(named), row);
+    if (named !== null && named !== '')
+      return this.note([key(this.factors[0]?.levels.get(key(named))?.label ?? named)], plain(named), row);
     if (this.factors.length === 0) return this.note([''], ALL_ALIKE, row);
     const levels = this.factors.map((f) => this.levelAt(f, row));
     if (levels.some((l) => l === null)) return null;
@@ -97,32 +103,14 @@ export class Treatments {
     this.problems.push({ line: row.line, column, sentence, alike: '', ...part, ways: [...(part.ways ?? []), leaveOut] });
   }
 
-  private factorOf(column: number): Factor {
-    const heading = this.sheet.headings[column]!;
-    const { rest, unit } = unitOfHead(heading);
+  private columnFactor(column: number): Factor {
     const said = this.reading.columns[column]!;
-    const times = new Map<string, number>();
-    for (const { cells } of this.table.rows) {
-      const text = plain(cells[column]!);
-      if (text !== '') times.set(text, (times.get(text) ?? 0) + 1);
-    }
-    const writings = [...times].sort((a, b) => b[1] - a[1]);
-    const read = writings.map(([text]) => amountOf(text));
-    const units = new Set(read.flatMap((r) => (r && r.amount !== 0 && r.unit !== '' ? [r.unit.toLowerCase()] : [])));
-    const amounts = writings.length > 0 && units.size <= 1 && read.every((r) => r !== null);
-    const saidUnit =
-      (said.is === 'dose' ? (said.unit ?? '') : '') || unit || (amounts ? (read.find((r) => r!.unit !== '')?.unit ?? '') : '');
-    const levels = new Map<string, Level>();
-    writings.forEach(([text, n], i) => {
-      const known = levels.get(key(text));
-      if (known) known.times += n;
-      else {
-        const amount = amounts ? read[i]!.amount : null;
-        const label = amount !== null && read[i]!.unit === '' && saidUnit !== '' ? `${text} ${saidUnit}` : text;
-        levels.set(key(text), { label: label.slice(0, LONGEST_LABEL), amount, times: n });
-      }
+    return factorOf({
+      column,
+      heading: this.sheet.headings[column]!,
+      texts: this.table.rows.map(({ cells }) => plain(cells[column]!)),
+      said: said.is === 'dose' ? (said.unit ?? '') : '',
     });
-    return { column, name: plain(rest) || plain(heading) || 'treatment', unit: amounts ? saidUnit : '', levels, amounts };
   }
 
   /** A dose that goes with the treatment one to one is what the treatment is: one thing was changed. */
@@ -166,7 +154,7 @@ export class Treatments {
         alike: `slip ${key(text)}`,
         ways: [
           { words: `It is ${meant}`, mend: { kind: 'cell', line: row.line, column: factor.column, text: meant } },
-          ...(known < 6
+          ...(known < MOST_TREATMENTS
             ? [
                 {
                   words: `A ${ordinal(known + 1)} ${this.factors.length === 1 ? 'treatment' : 'level'}`,
@@ -278,6 +266,42 @@ export class Treatments {
   factorName(): string {
     return this.factors.map((f) => (GENERAL.test(f.name) ? 'treatment' : f.name)).join(' and ');
   }
+}
+
+/**
+ * One thing that was changed, from all that stands of it.
+ * @param said unit that was chosen for its amounts
+ */
+function factorOf({
+  column,
+  heading,
+  texts,
+  said,
+}: {
+  column: number;
+  heading: string;
+  texts: readonly string[];
+  said: string;
+}): Factor {
+  const { rest, unit } = unitOfHead(heading);
+  const times = new Map<string, number>();
+  for (const text of texts) if (text !== '') times.set(text, (times.get(text) ?? 0) + 1);
+  const writings = [...times].sort((a, b) => b[1] - a[1]);
+  const read = writings.map(([text]) => amountOf(text));
+  const units = new Set(read.flatMap((r) => (r && r.amount !== 0 && r.unit !== '' ? [r.unit.toLowerCase()] : [])));
+  const amounts = writings.length > 0 && units.size <= 1 && read.every((r) => r !== null);
+  const saidUnit = said || unit || (amounts ? (read.find((r) => r!.unit !== '')?.unit ?? '') : '');
+  const levels = new Map<string, Level>();
+  writings.forEach(([text, n], i) => {
+    const known = levels.get(key(text));
+    if (known) known.times += n;
+    else {
+      const amount = amounts ? read[i]!.amount : null;
+      const label = amount !== null && read[i]!.unit === '' && saidUnit !== '' ? `${text} ${saidUnit}` : text;
+      levels.set(key(text), { label: label.slice(0, LONGEST_LABEL), amount, times: n });
+    }
+  });
+  return { column, name: plain(rest) || plain(heading) || 'treatment', unit: amounts ? saidUnit : '', levels, amounts };
 }
 
 const codeAt = (i: number) => String.fromCharCode(65 + i);

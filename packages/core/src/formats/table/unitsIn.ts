@@ -1,6 +1,7 @@
 import { type IsoDay } from '../../calendar/days';
 import { type TidyUnit } from '../tidyTable';
-import { measuresIn, type TableProblem, type TableReading } from './columnMeaning';
+import { FACTOR_ROLES, measuresIn, type TableProblem, type TableReading } from './columnMeaning';
+import { nameStem } from './headWords';
 import { readDate } from './readDate';
 import { type ReadRows } from './rowFacts';
 import { type SheetRow } from './sheet';
@@ -47,7 +48,7 @@ export class Units {
   private settleScope(): Scope {
     const { rows, at } = this.table;
     const texts = (row: SheetRow) =>
-      [at.treatment, at['second-factor'], at.dose]
+      FACTOR_ROLES.map((role) => at[role])
         .filter((c) => c >= 0)
         .map((c) => row.cells[c]!.trim().toLowerCase())
         .join('\u0001');
@@ -84,7 +85,7 @@ export class Units {
 
   /** The container of a row; null where the row cannot be one of it, which is told. */
   of(row: SheetRow, at: { container: string; treatment: string } | null): TidyUnit | null {
-    const id = this.treatments.of(row, at?.treatment ?? null);
+    const id = this.treatments.of(row, at?.treatment ?? this.treatmentInName(row));
     if (id === null) return null;
     const block = this.block(row);
     const named = this.nameOf(row, at, id, block);
@@ -110,6 +111,12 @@ export class Units {
     return known;
   }
 
+  /** What the name of its container says was done to it; null where names say nothing. */
+  private treatmentInName(row: SheetRow): string | null {
+    const meaning = this.reading.columns[this.table.at.container];
+    return meaning && 'names' in meaning && meaning.names === 'treatment' ? nameStem(this.table.cell(row, 'container')) : null;
+  }
+
   /** Takes the text that stands on another line. */
   private cellWay(row: SheetRow, column: number, line: number): TableProblem['ways'][number] {
     const text = this.table.rows.find((r) => r.line === line)?.cells[column] ?? '';
@@ -130,6 +137,9 @@ export class Units {
   private nameOf(row: SheetRow, at: { container: string; treatment: string } | null, id: string, block: string | null) {
     const label = this.treatments.labelOf(id);
     const within = (...parts: (string | null)[]) => parts.filter((p) => p !== null && p !== '').join(' ');
+    // Another container in each row, of the treatment in the head.
+    if (at !== null && at.container === '')
+      return this.checked(row, `${id}\u0001${this.rowName(row)}`, within(label, this.rowName(row)));
     if (at !== null && at.treatment !== '') return this.checked(row, at.container.trim(), at.container);
     // The head counts the plants of the row.
     if (at !== null)
@@ -148,6 +158,10 @@ export class Units {
       default:
         return this.checked(row, `${id}\u0001${block ?? ''}\u0001${name}`, within(label, block, name));
     }
+  }
+
+  private rowName(row: SheetRow): string {
+    return this.table.cell(row, 'container') || String(row.line - this.table.rows[0]!.line + 1);
   }
 
   private checked(row: SheetRow, key: string, code: string) {
@@ -201,6 +215,18 @@ export class Units {
     found.seeds = seeds;
     found.seedsLine ??= line;
     return found;
+  }
+
+  private readonly oneByOne = new Map<string, Map<IsoDay, number>>();
+
+  /** A row tells of one seed of a container: so many were sown as were looked at on one day. */
+  oneSeedMore(code: string, day: IsoDay): void {
+    const days = this.oneByOne.get(code) ?? new Map<IsoDay, number>();
+    days.set(day, (days.get(day) ?? 0) + 1);
+    this.oneByOne.set(code, days);
+    const found = this.byCode.get(code)!;
+    found.seeds = Math.max(...days.values());
+    found.seedsLine ??= found.line;
   }
 
   /** Null where nobody has said it. */
