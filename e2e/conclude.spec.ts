@@ -242,7 +242,7 @@ test('a goal is set with its height, and each plant whose record shows it has a 
   await page.getByLabel('How high is that?').fill('2 cm');
   await page.getByRole('button', { name: 'Set this goal' }).click();
   await expect(page.locator('.goal-list li', { hasText: 'the eraser' })).toContainText('reached by');
-  const sheets = await page.locator('.sheet-drawing').count();
+  const sheets = await page.locator('.paper-page').count();
   await expectAccessible(page);
   const { path } = await fileOf(page, () => page.getByRole('button', { name: /^(All \d+|The certificate) as a PDF$/ }).click());
   const pages = await readPdf(path);

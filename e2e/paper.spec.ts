@@ -91,7 +91,7 @@ test('many pages are told one by one and can be stopped', async ({ page }) => {
 test('a record sheet is printed with its columns and code, and typed in by it in the order of the paper', async ({ page }) => {
   await openPrintRoom(page);
   await print(page, /^Record sheets/);
-  await choose(page, /^Week/, /^every week/);
+  await choose(page, /^Which one/, /^every week/);
   await choose(page, /^Team/, /^Kites/);
   const sheet = page.getByRole('img', { name: /^Record sheet/ }).first();
   const code = /Record sheet (\w{4}): Kites/.exec((await sheet.getAttribute('aria-label'))!)![1]!;
@@ -189,6 +189,6 @@ test('before anything is sown the plan’s labels and sheets can be printed alre
   await sow(page);
   await page.getByRole('link', { name: /^Print room/ }).click();
   await print(page, /^Record sheets/);
-  await choose(page, /^Week/, /^every week/);
+  await choose(page, /^Which one/, /^every week/);
   await expect(page.getByRole('img', { name: before! })).toBeVisible();
 });

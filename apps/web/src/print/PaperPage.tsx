@@ -9,7 +9,8 @@ export function PaperPage({
   ref,
   children,
 }: {
-  paper: Paper;
+  /** Units of its drawing. */
+  paper: Pick<Paper, 'width' | 'height'>;
   label: string;
   ref?: Ref<SVGSVGElement>;
   children: ReactNode;

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
+import { addDays } from '../calendar/days';
 import { BUILT_IN } from '../measures/registry';
 import { LABEL_GRIDS, type LabelGrid, labelPlaces, PAPERS, SMALLEST_LABEL } from './labelGrid';
-import { paperColumns, paperSheets, readSheetCode, sheetCode } from './paperSheets';
+import { paperColumns, paperSheets, periodWords, readSheetCode, type SheetPeriod } from './paperSheets';
 
 test('labels fill sheets along the rows, from the first one that is left', () => {
   const grid: LabelGrid = { columns: 3, rows: 8, side: 0, end: 0, gapAcross: 0, gapDown: 0, startAt: 23 };
@@ -62,26 +63,43 @@ test('every usual sheet fits both papers', () => {
 const POTS = ['k1', 'k2', 'b1'].map((id) => ({ id, teamId: id.startsWith('k') ? 'kites' : 'bells' }));
 const DAYS = ['2026-03-13', '2026-03-09', '2026-03-16'];
 
-test('a sheet a team and week, with its days in order and its pots', () => {
+test('a sheet a team and period, with its days in order and its pots', () => {
   const sheets = paperSheets('i1', DAYS, POTS);
-  expect(sheets.map((s) => [s.teamId, s.week, s.days, s.containers])).toEqual([
+  const of = (period: SheetPeriod) =>
+    sheets.filter((s) => s.period === period).map((s) => [s.teamId, s.from, s.days, s.containers]);
+  expect(of('week')).toEqual([
     ['kites', '2026-03-09', ['2026-03-09', '2026-03-13'], ['k1', 'k2']],
     ['bells', '2026-03-09', ['2026-03-09', '2026-03-13'], ['b1']],
     ['kites', '2026-03-16', ['2026-03-16'], ['k1', 'k2']],
     ['bells', '2026-03-16', ['2026-03-16'], ['b1']],
   ]);
+  expect(of('day').filter(([team]) => team === 'bells')).toEqual([
+    ['bells', '2026-03-09', ['2026-03-09'], ['b1']],
+    ['bells', '2026-03-13', ['2026-03-13'], ['b1']],
+    ['bells', '2026-03-16', ['2026-03-16'], ['b1']],
+  ]);
+  expect(of('whole')).toEqual([
+    ['kites', '2026-03-09', ['2026-03-09', '2026-03-13', '2026-03-16'], ['k1', 'k2']],
+    ['bells', '2026-03-09', ['2026-03-09', '2026-03-13', '2026-03-16'], ['b1']],
+  ]);
+  expect(['day', 'week', 'whole'].map((period) => periodWords(sheets.find((s) => s.period === period)!))).toEqual([
+    'Mon 9 March',
+    'week of Mon 9 March',
+    'all days',
+  ]);
 });
 
-test('codes are short, the same every time, other for other sheets, and read as they are written by hand', () => {
-  const codes = Array.from({ length: 8 }, (_, t) =>
-    Array.from({ length: 12 }, (_, w) => sheetCode('i1', `team ${t}`, `2026-0${1 + (w % 9)}-1${w % 3}`)),
-  ).flat();
-  expect(new Set(codes).size).toBeGreaterThanOrEqual(codes.length - codes.length / 4);
-  for (const code of codes) {
+test('codes are short, the same every time, no two alike, and read as they are written by hand', () => {
+  const days = Array.from({ length: 60 }, (_, i) => addDays('2026-03-09', i));
+  const pots = Array.from({ length: 24 }, (_, i) => ({ id: `p${i}`, teamId: `team ${i}` }));
+  const codes = paperSheets('i1', days, pots).map((s) => s.code);
+  expect(codes).toHaveLength(24 * (60 + 9 + 1));
+  expect(new Set(codes).size).toBe(codes.length);
+  for (const code of codes.slice(0, 200)) {
     expect(code).toMatch(/^[A-HJ-NPR-Z2-9]{4}$/);
     expect(readSheetCode(` ${code.toLowerCase().replace(/l/g, '1').replace(/d/g, '0')} `)).toBe(code);
   }
-  expect(sheetCode('i1', null, '2026-03-09')).toBe(sheetCode('i1', null, '2026-03-09'));
+  expect(paperSheets('i1', days, pots).map((s) => s.code)).toEqual(codes);
 });
 
 test('there is a column for every measure that is registered, with its unit or its choices', () => {

@@ -10,8 +10,8 @@ import { habitOf } from '../../records/habitOf';
 import { EMBLEM_PATHS } from '../../theme/emblems';
 import { MarkShape } from '../../marks/TreatmentMark';
 import { type Sheet } from './sheets';
-import { SheetDrawing } from './SheetDrawing';
 import { wrapText } from '../../print/wrapText';
+import { PaperPage } from '../../print/PaperPage';
 
 /** A certificate for a plant and its team: strip and plant to one scale, its checks on the tape, and lines for names that are written by hand. */
 export function Certificate({
@@ -50,16 +50,20 @@ export function Certificate({
   const flag = Math.min(middle - plantX - 30, label.length * 9 + 30);
   const flagSize = Math.min(17, ((flag - 24) / label.length) * 2);
   return (
-    <SheetDrawing sheet={sheet} ref={ref} label={`Growth certificate: ${container.code}, as tall as ${goal.words}`}>
+    <PaperPage
+      paper={{ width: sheet.drawing[0], height: sheet.drawing[1] }}
+      ref={ref}
+      label={`Growth certificate: ${container.code}, as tall as ${goal.words}`}
+    >
       <rect x="48" y={top - 6} width="58" height={bottom - top + 6} fill="#fff" stroke={INK} strokeWidth="1.5" />
       <path d={axis.minor.map((v) => `M106 ${axis.at(v)}h-10`).join('')} stroke={INK} strokeWidth="0.8" />
       <path d={axis.major.map((v) => `M106 ${axis.at(v)}h-22`).join('')} stroke={INK} strokeWidth="1.6" />
       {axis.major.slice(1).map((v) => (
-        <text key={v} x="78" y={axis.at(v) + 6} textAnchor="end" fontSize="17" className="sheet-heading">
+        <text key={v} x="78" y={axis.at(v) + 6} textAnchor="end" fontSize="17" className="paper-heading">
           {axis.label(v)}
         </text>
       ))}
-      <text x="48" y={bottom + 38} fontSize="16" className="sheet-second">
+      <text x="48" y={bottom + 38} fontSize="16" className="paper-second">
         Plant and strip are drawn to one scale, from {counted(checks.length, 'check')}.
       </text>
       <g transform={`translate(${plantX} ${bottom})`}>
@@ -71,13 +75,13 @@ export function Certificate({
       <path d={`M106 ${goalAt}l13 -7v14z`} fill={INK} />
       <g transform={`translate(${middle - flag} ${goalAt - 19})`}>
         <path d={`M5 0H${flag - 5}L${flag} 5V33L${flag - 5} 38H5L0 33V5z`} fill={INK} />
-        <text x={flag / 2} y="25" textAnchor="middle" fontSize={flagSize} className="sheet-heading sheet-light">
+        <text x={flag / 2} y="25" textAnchor="middle" fontSize={flagSize} className="paper-heading paper-light">
           {label}
         </text>
       </g>
       <g transform={`translate(${middle - 62} ${bottom - 92})`}>
         <path d="M4 0H58L62 4V92H0V4z" fill="#fff" stroke={INK} strokeWidth="1.5" />
-        <text x="31" y="32" textAnchor="middle" fontSize="24" className="sheet-heading">
+        <text x="31" y="32" textAnchor="middle" fontSize="24" className="paper-heading">
           {container.code}
         </text>
         <g transform="translate(31 52)">
@@ -96,14 +100,14 @@ export function Certificate({
         />
         <path d="M4 31h26" stroke={INK} strokeWidth="2" />
       </g>
-      <text x={column + 50} y="82" fontSize="21" className="sheet-heading">
+      <text x={column + 50} y="82" fontSize="21" className="paper-heading">
         Bright Sprout
       </text>
-      <text x={column + 178} y="82" fontSize="19" className="sheet-second">
+      <text x={column + 178} y="82" fontSize="19" className="paper-second">
         growth certificate
       </text>
       {title.map((line, i) => (
-        <text key={line} x={column} y={174 + 62 * i} fontSize="60" className="sheet-heading">
+        <text key={line} x={column} y={174 + 62 * i} fontSize="60" className="paper-heading">
           {line}
         </text>
       ))}
@@ -115,16 +119,16 @@ export function Certificate({
           fill={INK}
         />
       )}
-      <text x={column + (team ? 66 : 0)} y={below + 26} fontSize="26" className="sheet-heading">
+      <text x={column + (team ? 66 : 0)} y={below + 26} fontSize="26" className="paper-heading">
         {container.block ?? investigation.class.name}
       </text>
       <text x={column + (team ? 66 : 0)} y={below + 54} fontSize="19">
         grew {kind} {container.code} to {formatLength(mm, resolution)} in
       </text>
-      <text x={right - 64} y={below + 56} textAnchor="end" fontSize="66" className="sheet-heading">
+      <text x={right - 64} y={below + 56} textAnchor="end" fontSize="66" className="paper-heading">
         {days}
       </text>
-      <text x={right} y={below + 56} textAnchor="end" fontSize="24" className="sheet-heading">
+      <text x={right} y={below + 56} textAnchor="end" fontSize="24" className="paper-heading">
         days
       </text>
       {question.map((line, i) => (
@@ -155,12 +159,12 @@ export function Certificate({
             stroke={INK}
             strokeWidth="0.8"
           />
-          <text x={line.x} y={line.y + 26} fontSize="16" className="sheet-second">
+          <text x={line.x} y={line.y + 26} fontSize="16" className="paper-second">
             {line.label}
           </text>
         </g>
       ))}
-    </SheetDrawing>
+    </PaperPage>
   );
 }
 
@@ -203,11 +207,11 @@ function Tape({
                 scale={96 / most}
               />
             </g>
-            <text x={middle} y={y - (96 * c.mm) / most - 7} textAnchor="middle" fontSize="16" className="sheet-heading">
+            <text x={middle} y={y - (96 * c.mm) / most - 7} textAnchor="middle" fontSize="16" className="paper-heading">
               {number(c.mm)}
             </text>
             {c.dayNumber !== days && (
-              <text x={middle} y={y + 23} textAnchor="middle" fontSize="16" className="sheet-heading">
+              <text x={middle} y={y + 23} textAnchor="middle" fontSize="16" className="paper-heading">
                 {c.dayNumber}
               </text>
             )}
@@ -221,7 +225,7 @@ function Tape({
       )}
       <rect x={x} y={y} width={to - x} height="34" fill="none" stroke={INK} strokeWidth="1.5" />
       <rect x={to - last} y={y} width={last} height="34" fill={INK} />
-      <text x={to - last / 2} y={y + 23} textAnchor="middle" fontSize="18" className="sheet-heading sheet-light">
+      <text x={to - last / 2} y={y + 23} textAnchor="middle" fontSize="18" className="paper-heading paper-light">
         {days}
       </text>
       <path d={`M${x} ${y + 36}l7 11h-14z`} fill={INK} />

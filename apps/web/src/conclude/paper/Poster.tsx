@@ -7,8 +7,8 @@ import { INK } from '../../compare/figures/figureKit';
 import { EMBLEM_PATHS } from '../../theme/emblems';
 import { ClaimFigure } from '../claim/ClaimFigure';
 import { type Sheet } from './sheets';
-import { SheetDrawing } from './SheetDrawing';
 import { wrapText } from '../../print/wrapText';
+import { PaperPage } from '../../print/PaperPage';
 
 const MARGIN = 56;
 
@@ -55,14 +55,18 @@ export function Poster({
   ].filter((b) => b.lines.some((l) => l !== ''));
   let y = top + 24;
   return (
-    <SheetDrawing sheet={sheet} ref={ref} label={`Poster: ${investigation.question}`}>
+    <PaperPage
+      paper={{ width: sheet.drawing[0], height: sheet.drawing[1] }}
+      ref={ref}
+      label={`Poster: ${investigation.question}`}
+    >
       {title.map((line, i) => (
-        <text key={line} x={MARGIN} y={100 + 64 * i} fontSize="58" className="sheet-heading">
+        <text key={line} x={MARGIN} y={100 + 64 * i} fontSize="58" className="paper-heading">
           {line}
         </text>
       ))}
       <path d={`M${MARGIN} ${top - 14}H${width - MARGIN}`} stroke={INK} strokeWidth="4" />
-      <text x={MARGIN} y={top + 24} fontSize="24" className="sheet-heading">
+      <text x={MARGIN} y={top + 24} fontSize="24" className="paper-heading">
         {figureTitle}
       </text>
       <svg
@@ -89,7 +93,7 @@ export function Poster({
         y += 34 + b.lines.length * b.size * 1.24 + 30;
         return (
           <g key={b.name}>
-            <text x={x} y={from} fontSize="20" className="sheet-second">
+            <text x={x} y={from} fontSize="20" className="paper-second">
               {b.name}
             </text>
             {b.lines.map((line, i) => (
@@ -98,7 +102,7 @@ export function Poster({
                 x={x}
                 y={from + 36 + b.size * 1.24 * i}
                 fontSize={b.size}
-                className={b.heading ? 'sheet-heading' : undefined}
+                className={b.heading ? 'paper-heading' : undefined}
               >
                 {line}
               </text>
@@ -115,16 +119,16 @@ export function Poster({
           fill={INK}
         />
       )}
-      <text x={MARGIN + (team ? 62 : 0)} y={height - 46} fontSize="28" className="sheet-heading">
+      <text x={MARGIN + (team ? 62 : 0)} y={height - 46} fontSize="28" className="paper-heading">
         {team?.nickname ?? investigation.class.name}
       </text>
-      <text x={MARGIN + (team ? 320 : 220)} y={height - 46} fontSize="19" className="sheet-second">
+      <text x={MARGIN + (team ? 320 : 220)} y={height - 46} fontSize="19" className="paper-second">
         {team ? `class ${investigation.class.name}` : ''}
       </text>
       <path d={`M${x} ${height - 44}H${width - MARGIN}`} stroke={INK} strokeWidth="1.2" />
-      <text x={x} y={height - 20} fontSize="17" className="sheet-second">
+      <text x={x} y={height - 20} fontSize="17" className="paper-second">
         who made it
       </text>
-    </SheetDrawing>
+    </PaperPage>
   );
 }

@@ -5,10 +5,9 @@ import { choicesOf, type Measure } from '@bright-sprout/core/measures/measure';
 import { parseFinding } from '@bright-sprout/core/measures/parseFinding';
 import { measuresOf } from '@bright-sprout/core/measures/registry';
 import { type ReactNode, useState } from 'react';
-import { asVigour } from '../../drawing/plant';
+import { CHOICE, choiceShape } from '../../drawing/ChoiceDrawing';
 import { habitOf } from '../../records/habitOf';
 import { type Entry, foundIn, withFound } from './entry';
-import { StageDrawing, VigourLeaf } from './StageDrawing';
 import { Stepper } from './Stepper';
 
 interface Props {
@@ -90,9 +89,14 @@ function StepsField(props: FieldProps) {
 
 /** A picture for a choice, where there is one. */
 function pictureOf(measure: Measure, code: string): ReactNode {
-  if (measure.drawn === 'stage') return <StageDrawing stage={code} />;
-  const vigour = measure.drawn === 'vigour' ? asVigour(code) : undefined;
-  return vigour ? <VigourLeaf vigour={vigour} /> : null;
+  const shape = choiceShape(measure, code);
+  return (
+    shape && (
+      <svg width={CHOICE.width} height={CHOICE.height} viewBox={`0 0 ${CHOICE.width} ${CHOICE.height}`} aria-hidden="true">
+        {shape}
+      </svg>
+    )
+  );
 }
 
 function ChoicesField(props: FieldProps) {

@@ -1,5 +1,5 @@
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
-import { dayAndDate, type IsoDay } from '@bright-sprout/core/calendar/days';
+import { dayAndDate, formatDay, type IsoDay } from '@bright-sprout/core/calendar/days';
 import { type PaperLook } from '@bright-sprout/core/formats/paperSheetFile';
 import { type Measure } from '@bright-sprout/core/measures/measure';
 import { type PaperSheet } from '@bright-sprout/core/paper/paperSheets';
@@ -23,9 +23,11 @@ interface Props {
 
 /** A paper sheet on the screen, in the order of the paper: day by day, line by line, along the columns. A line is one look. */
 export function PaperEntry({ days, rows, ...props }: Props) {
-  return days.map((day) => (
+  // Later sowings are not looked at before they are sown.
+  const tables = days.map((day) => ({ day, sown: rows.filter((r) => r.sownOn <= day) })).filter((t) => t.sown.length > 0);
+  return tables.map(({ day, sown }) => (
     <table key={day} className="paper-entry">
-      <caption>{dayAndDate(props.records.investigation.sownOn, day)}</caption>
+      <caption>{new Set(sown.map((r) => r.sownOn)).size > 1 ? formatDay(day) : dayAndDate(sown[0]!.sownOn, day)}</caption>
       <thead>
         <tr>
           <th scope="col">Plant</th>
@@ -37,7 +39,7 @@ export function PaperEntry({ days, rows, ...props }: Props) {
         </tr>
       </thead>
       <tbody>
-        {rows.map((row) => (
+        {sown.map((row) => (
           <PaperLine key={row.name} {...props} row={row} day={day} />
         ))}
       </tbody>
@@ -83,16 +85,19 @@ function PaperLine({
         </th>
         {measures.map((m) => (
           <td key={m.code}>
-            <input
-              aria-label={`${row.name}, ${m.name}`}
-              value={typed[m.code] ?? before(m)}
-              autoComplete="off"
-              spellCheck={false}
-              onChange={(e) => {
-                setTyped({ ...typed, [m.code]: e.target.value });
-                setWrong('');
-              }}
-            />
+            {/* What is of the container is asked once, at its first plant. */}
+            {(m.of === 'plant' || row.plant === '1') && (
+              <input
+                aria-label={`${row.name}, ${m.name}`}
+                value={typed[m.code] ?? before(m)}
+                autoComplete="off"
+                spellCheck={false}
+                onChange={(e) => {
+                  setTyped({ ...typed, [m.code]: e.target.value });
+                  setWrong('');
+                }}
+              />
+            )}
           </td>
         ))}
       </tr>

@@ -1,5 +1,4 @@
-import { formatDay } from '@bright-sprout/core/calendar/days';
-import { type PaperSheet, readSheetCode } from '@bright-sprout/core/paper/paperSheets';
+import { type PaperSheet, periodWords, readSheetCode } from '@bright-sprout/core/paper/paperSheets';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 
@@ -30,7 +29,7 @@ export function PaperSheetBar({
     return (
       <p className="paper-sheet-bar no-print" role="status">
         <b>
-          Sheet {open.code}: {teams.find((t) => t.id === open.teamId)?.nickname ?? 'the class'}, week of {formatDay(open.week)}.
+          Sheet {open.code}: {teams.find((t) => t.id === open.teamId)?.nickname ?? 'the class'}, {periodWords(open)}.
         </b>{' '}
         A line is one look; it is saved when you go on to the next.{' '}
         <label className="btn">

@@ -9,9 +9,8 @@ import { isPacked, notATable, type WorkbookCell, workbookGrid } from '@bright-sp
 import { type Measure } from '@bright-sprout/core/measures/measure';
 import { type PaperSheet } from '@bright-sprout/core/paper/paperSheets';
 import { type LogCell, type LogRow } from '@bright-sprout/core/readings/logRows';
-import { useState } from 'react';
 import { handOver } from '../../../compare/figures/takeAway';
-import { BroughtBack } from './BroughtBack';
+import { FileExchange } from './FileExchange';
 import { type LogEntry } from './useLogEntry';
 
 interface Props {
@@ -23,21 +22,15 @@ interface Props {
   entry: LogEntry;
 }
 
-interface Read {
-  fresh: PaperLook[];
-  changed: PaperLook[];
-  problems: { line: number; sentence: string }[];
-}
-
 /** A sheet as a file, with a column for every measure: taken along empty or filled, and brought back. Nothing comes in before it was shown. */
 export function PaperSheetExchange({ records: { investigation }, sheet, measures, rows, cell, entry }: Props) {
   const facts = { measures, resolution: investigation.resolution };
   const byName = new Map(rows.map((r) => [r.name, r]));
-  const [read, setRead] = useState<Read | null>(null);
-  const [done, setDone] = useState('');
   const lines = () =>
     paperSheetLines(
-      sheet.days.flatMap((day) => rows.map((r) => ({ name: r.name, day, look: cell(r, day)?.reading ?? null }))),
+      sheet.days.flatMap((day) =>
+        rows.filter((r) => r.sownOn <= day).map((r) => ({ name: r.name, day, look: cell(r, day)?.reading ?? null })),
+      ),
       facts,
     );
   const asCsv = () => {
@@ -51,69 +44,38 @@ export function PaperSheetExchange({ records: { investigation }, sheet, measures
     handOver(await write(data, { sheet: sheet.code }).toBlob(), `sheet-${sheet.code}.xlsx`);
   };
   const open = async (file: File) => {
-    setDone('');
     const found = await tableIn(file);
-    if (!found.ok) return setRead({ fresh: [], changed: [], problems: [{ line: 1, sentence: found.reason }] });
+    if (!found.ok) return { looks: [], problems: [{ line: 1, sentence: found.reason }] };
     const today = todayIn(investigation.class.timeZone);
-    const { looks, problems } = readPaperSheet(
-      found.sheet,
-      new Set(byName.keys()),
-      new Set(sheet.days.filter((d) => d <= today)),
-      facts,
-    );
-    const before = (l: PaperLook) => cell(byName.get(l.name)!, l.day)?.reading ?? null;
-    const says = (l: { state: string; findings: readonly { measure: string; value: number | null; choice: string | null }[] }) =>
-      JSON.stringify([l.state, l.findings.map((f) => [f.measure, f.value, f.choice]).sort()]);
-    const differs = looks.filter((l) => {
-      const stands = before(l);
-      return stands === null || says(stands) !== says(l);
-    });
-    setRead({
-      fresh: differs.filter((l) => before(l) === null),
-      changed: differs.filter((l) => before(l) !== null),
-      problems,
-    });
+    return readPaperSheet(found.sheet, new Set(byName.keys()), new Set(sheet.days.filter((d) => d <= today)), facts);
   };
-  const take = async (looks: readonly PaperLook[]) => {
-    setRead(null);
-    const results = await Promise.allSettled(
-      looks.map((l) => entry.saveLook(byName.get(l.name)!, l, cell(byName.get(l.name)!, l.day), `from sheet ${sheet.code}`)),
-    );
-    setDone(`${results.filter((r) => r.status === 'fulfilled').length} of ${looks.length} looks were taken in.`);
-  };
+  const before = (l: PaperLook) => cell(byName.get(l.name)!, l.day);
   return (
-    <section className="section no-print">
-      <h2>Sheet {sheet.code} as a file</h2>
-      <p className="d-flex flex-wrap gap-2">
-        <button type="button" className="btn" onClick={() => void asWorkbook()}>
-          Take it along (XLSX)
-        </button>
-        <button type="button" className="btn" onClick={asCsv}>
-          Take it along (CSV)
-        </button>
-      </p>
-      <label className="form-label d-block" htmlFor="filled-paper">
-        Bring the filled-in file back
-      </label>
-      <input
-        id="filled-paper"
-        type="file"
-        accept=".csv,.xlsx,text/csv"
-        className="form-control"
-        onChange={(e) => e.target.files?.[0] && void open(e.target.files[0])}
-      />
-      {read && (
-        <BroughtBack
-          fresh={read.fresh.length}
-          changed={read.changed.length}
-          problems={read.problems}
-          onTake={(which) => void take(which === 'fresh' ? read.fresh : [...read.fresh, ...read.changed])}
-        />
-      )}
-      {done && <p role="status">{done}</p>}
-    </section>
+    <FileExchange
+      title={`Sheet ${sheet.code} as a file`}
+      label="Bring the filled-in file back"
+      accept=".csv,.xlsx,text/csv"
+      open={open}
+      stands={(l) => {
+        const stood = before(l)?.reading;
+        if (!stood) return 'nothing';
+        return says(stood) === says(l) ? 'same' : 'other';
+      }}
+      save={(l) => entry.saveLook(byName.get(l.name)!, l, before(l), `from sheet ${sheet.code}`)}
+    >
+      <button type="button" className="btn" onClick={() => void asWorkbook()}>
+        Take it along (XLSX)
+      </button>
+      <button type="button" className="btn" onClick={asCsv}>
+        Take it along (CSV)
+      </button>
+    </FileExchange>
   );
 }
+
+/** What a look says, so that two of them can be told apart. */
+const says = (look: { state: string; findings: readonly { measure: string; value: number | null; choice: string | null }[] }) =>
+  JSON.stringify([look.state, look.findings.map((f) => [f.measure, f.value, f.choice]).sort()]);
 
 /** The table in a file, whichever kind of file it is. */
 async function tableIn(file: File) {

@@ -3,11 +3,11 @@ import { type Measure } from '@bright-sprout/core/measures/measure';
 import { todayIn } from '@bright-sprout/core/clock/clock';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { type IsoDay } from '@bright-sprout/core/calendar/days';
-import { readRecordSheet, type SheetEntry, type SheetProblem, writeRecordSheet } from '@bright-sprout/core/formats/recordSheet';
-import { useState } from 'react';
+import { readRecordSheet, type SheetEntry, writeRecordSheet } from '@bright-sprout/core/formats/recordSheet';
+import { handOver } from '../../../compare/figures/takeAway';
 import { cellText } from './cellText';
 import { type LogCell, type LogRow } from '@bright-sprout/core/readings/logRows';
-import { BroughtBack } from './BroughtBack';
+import { FileExchange } from './FileExchange';
 import { type LogEntry } from './useLogEntry';
 
 interface Props {
@@ -20,18 +20,10 @@ interface Props {
   entry: LogEntry;
 }
 
-interface Read {
-  fresh: SheetEntry[];
-  changed: SheetEntry[];
-  problems: SheetProblem[];
-}
-
 /** The record sheet as a table file: taken along empty or filled, and brought back. Nothing comes in before it was shown. */
 export function SheetExchange({ records, measure, rows, days, cell, entry }: Props) {
   const { investigation } = records;
   const { resolution, sownOn } = investigation;
-  const [read, setRead] = useState<Read | null>(null);
-  const [done, setDone] = useState('');
   const byName = new Map(rows.map((r) => [r.name, r]));
   const before = (name: string, day: IsoDay) => cell(byName.get(name)!, day)?.reading ?? null;
   const save = () => {
@@ -41,68 +33,38 @@ export function SheetExchange({ records, measure, rows, days, cell, entry }: Pro
       days,
       (name, day) => cellText(before(name, day), measure, resolution),
     );
-    const link = document.createElement('a');
-    link.href = URL.createObjectURL(new Blob([text], { type: 'text/csv;charset=utf-8' }));
-    link.download = 'record-sheet.csv';
-    link.click();
-    URL.revokeObjectURL(link.href);
+    handOver(new Blob([text], { type: 'text/csv;charset=utf-8' }), 'record-sheet.csv');
   };
   const open = async (file: File) => {
-    setDone('');
-    const today = todayIn(investigation.class.timeZone);
     const { entries, problems } = readRecordSheet(await file.text(), new Set(byName.keys()), {
       sownOn,
-      today,
+      today: todayIn(investigation.class.timeZone),
       resolution,
       measure,
     });
-    const differs = entries.filter((e) => cellText(before(e.name, e.day), measure, resolution) !== written(e));
-    setRead({
-      fresh: differs.filter((e) => before(e.name, e.day) === null),
-      changed: differs.filter((e) => before(e.name, e.day) !== null),
-      problems,
-    });
-    function written({ entry: e }: SheetEntry): string {
-      if (e.state !== 'measured') return { 'not-up': 'n', 'not-checked': '–', lost: 'x' }[e.state];
-      const { value, choice } = e.finding;
-      return value === null ? choiceWords(measure, choice ?? '') : valueNumber(measure, value, { resolution });
-    }
+    return { looks: entries, problems };
   };
-  const take = async (entries: readonly SheetEntry[]) => {
-    setRead(null);
-    const results = await Promise.allSettled(
-      entries.map((e) =>
-        entry.save(byName.get(e.name)!, e.day, e.entry, cell(byName.get(e.name)!, e.day), 'from the filled-in sheet'),
-      ),
-    );
-    const taken = results.filter((r) => r.status === 'fulfilled').length;
-    setDone(`${taken} of ${entries.length} looks were taken in.`);
+  const written = ({ entry: e }: SheetEntry): string => {
+    if (e.state !== 'measured') return { 'not-up': 'n', 'not-checked': '–', lost: 'x' }[e.state];
+    const { value, choice } = e.finding;
+    return value === null ? choiceWords(measure, choice ?? '') : valueNumber(measure, value, { resolution });
   };
   return (
-    <section className="section no-print">
-      <h2>Record sheet</h2>
-      <button type="button" className="btn mb-2" onClick={save}>
+    <FileExchange
+      title="Record sheet"
+      label="Bring the filled-in sheet back"
+      accept=".csv,text/csv"
+      open={open}
+      stands={(e) => {
+        const stood = before(e.name, e.day);
+        if (cellText(stood, measure, resolution) === written(e)) return 'same';
+        return stood === null ? 'nothing' : 'other';
+      }}
+      save={(e) => entry.save(byName.get(e.name)!, e.day, e.entry, cell(byName.get(e.name)!, e.day), 'from the filled-in sheet')}
+    >
+      <button type="button" className="btn" onClick={save}>
         Take the sheet along (CSV)
       </button>
-      <label className="form-label d-block" htmlFor="filled-sheet">
-        Bring the filled-in sheet back
-      </label>
-      <input
-        id="filled-sheet"
-        type="file"
-        accept=".csv,text/csv"
-        className="form-control"
-        onChange={(e) => e.target.files?.[0] && void open(e.target.files[0])}
-      />
-      {read && (
-        <BroughtBack
-          fresh={read.fresh.length}
-          changed={read.changed.length}
-          problems={read.problems}
-          onTake={(which) => void take(which === 'fresh' ? read.fresh : [...read.fresh, ...read.changed])}
-        />
-      )}
-      {done && <p role="status">{done}</p>}
-    </section>
+    </FileExchange>
   );
 }

@@ -8,9 +8,8 @@ import { homeKit, shoppingList } from '@bright-sprout/core/plan/lists/prepare';
 import { runStepWords } from '@bright-sprout/core/plan/lists/runSheetWords';
 import { type WorkedOut } from '@bright-sprout/core/plan/workedOut/workOut';
 import { RESOLUTION_UNIT } from '@bright-sprout/core/quantities/length';
-import { PAPERS } from '@bright-sprout/core/paper/labelGrid';
 import { MarkShape } from '../../../marks/TreatmentMark';
-import { MARGIN, mm, type Paper, PER_MM } from '../../../print/paper';
+import { MARGIN, mm, type Paper } from '../../../print/paper';
 import { type TextBlock, textPages } from '../../../print/textPages';
 import { wrapText } from '../../../print/wrapText';
 import { EMBLEM_PATHS } from '../../../theme/emblems';
@@ -25,12 +24,28 @@ export function runSheetPages(investigation: InvestigationView, paper: Paper): P
   if (investigation.runSheet.length === 0) return NO_PLAN;
   return listed(
     [
-      { kind: 'title', text: 'Sowing day', under: `${investigation.question} ${formatDay(investigation.sownOn)}` },
+      {
+        kind: 'title',
+        text: sowings(investigation).length > 1 ? 'Sowing days' : 'Sowing day',
+        under: `${investigation.question} ${sownWords(investigation)}`,
+      },
       ...investigation.runSheet.map((s): TextBlock => ({ kind: 'text', text: runStepWords(s), mark: 'number' })),
     ],
     paper,
     'Run sheet',
   );
+}
+
+const sowings = ({ containers }: InvestigationView) => [...new Set(containers.map((c) => c.sownOn))].sort();
+
+/** The day of sowing, or each of them with what is sown on it. */
+function sownWords(investigation: InvestigationView): string {
+  const { containers, treatments, sownOn } = investigation;
+  const days = sowings(investigation);
+  if (days.length < 2) return formatDay(days[0] ?? sownOn);
+  const labels = (day: string) =>
+    treatments.filter((t) => containers.some((c) => c.treatment === t.code && c.sownOn === day)).map((t) => t.label);
+  return `${days.map((day) => `${formatDay(day)}: ${labels(day).join(', ')}`).join('. ')}.`;
 }
 
 /** What is due on which day, to tick; watering and whatever else plants need. */
@@ -177,105 +192,60 @@ export function predictionPages(investigation: InvestigationView, paper: Paper):
   }));
 }
 
+/** Lines of looks that fit under the drawing. */
+const LINES = 14;
+
 /** A notebook page for each container: room to draw beside a strip, and a line for each look. */
 export function notebookPages(investigation: InvestigationView, days: readonly string[], paper: Paper): Printable['pages'] {
   if (investigation.containers.length === 0) return 'There are no containers yet.';
   const left = mm(MARGIN);
   const right = paper.width - left;
   const boxHeight = mm(118);
-  const lines = days.slice(0, 14);
-  return investigation.containers.map((c) => ({
-    label: `Notebook page of ${c.code}`,
-    content: (
-      <>
-        <g transform={`translate(${left + 20} ${left + 22})`}>
-          <MarkShape code={c.treatment} size={36} />
-        </g>
-        <text x={left + 52} y={left + 38} fontSize="42" className="paper-heading">
-          {c.code}
-        </text>
-        <text x={right} y={left + 30} textAnchor="end" fontSize="18" className="paper-second">
-          {c.block ?? investigation.class.name} · sown {formatDay(c.sownOn)}
-        </text>
-        <rect x={left} y={left + 60} width={right - left} height={boxHeight} fill="none" stroke="#2A1B2E" strokeWidth="1.6" />
-        <path
-          d={Array.from({ length: 11 }, (_, i) => `M${left} ${left + 60 + boxHeight - mm(i * 10)}h${i % 5 === 0 ? 34 : 20}`).join(
-            '',
-          )}
-          stroke="#2A1B2E"
-          strokeWidth="1.4"
-        />
-        <text x={left + 46} y={left + 60 + boxHeight - mm(100) + 6} fontSize="14" className="paper-second">
-          10 cm, true size: stand the pot behind it and draw
-        </text>
-        {lines.map((d, i) => {
-          const y = left + 60 + boxHeight + 40 + mm(9) * i;
-          return (
-            <g key={d}>
-              <text x={left} y={y} fontSize="16">
-                {formatDay(d, 'short')} · {numberedDay(c.sownOn, d)}
-              </text>
-              <path d={`M${left + mm(40)} ${y + 4}H${right}`} stroke="#C9C5D1" strokeWidth="1.4" />
-            </g>
-          );
-        })}
-      </>
-    ),
-  }));
-}
-
-const STRIP_CM = 20;
-
-/** A strip to cut out that stands in a pot, and two more; true to size where the paper is printed as it is. */
-export function rulerPages(paper: Paper): Printable['pages'] {
-  const top = mm((PAPERS[paper.name].height - STRIP_CM * 10) / 2);
-  const millimetres = Array.from({ length: STRIP_CM * 10 + 1 }, (_, i) => i);
-  const length = (i: number) => (i % 10 === 0 ? mm(9) : i % 5 === 0 ? mm(6.5) : mm(4));
-  return [
-    {
-      label: `Three ruler strips of ${STRIP_CM} cm`,
+  const inches = investigation.resolution === 'quarter-in';
+  const step = inches ? mm(25.4) : mm(10);
+  const marks = inches ? 4 : 10;
+  return investigation.containers.map((c) => {
+    const lines = days.filter((d) => d >= c.sownOn).slice(0, 2 * LINES);
+    const columns = lines.length > LINES ? 2 : 1;
+    const wide = (right - left - mm(6) * (columns - 1)) / columns;
+    return {
+      label: `Notebook page of ${c.code}`,
       content: (
         <>
-          <text x={mm(MARGIN)} y={mm(MARGIN + 4)} fontSize="20" className="paper-heading">
-            Ruler strips of {STRIP_CM} cm
+          <g transform={`translate(${left + 20} ${left + 22})`}>
+            <MarkShape code={c.treatment} size={36} />
+          </g>
+          <text x={left + 52} y={left + 38} fontSize="42" className="paper-heading">
+            {c.code}
           </text>
-          <text x={mm(MARGIN)} y={mm(MARGIN + 10)} fontSize="15">
-            Print at 100 %, not fitted to the page, and hold a ruler against one before you cut. 0 is the soil line: cut there.
+          <text x={right} y={left + 30} textAnchor="end" fontSize="18" className="paper-second">
+            {c.block ?? investigation.class.name} · sown {formatDay(c.sownOn)}
           </text>
-          {[0, 1, 2].map((k) => (
-            <g key={k} transform={`translate(${mm(28 + k * 55)} ${top})`}>
-              <rect
-                width={mm(24)}
-                height={mm(STRIP_CM * 10)}
-                fill="none"
-                stroke="#2A1B2E"
-                strokeWidth="1.4"
-                className="ruler-strip"
-              />
-              <path
-                d={millimetres.map((i) => `M0 ${mm(STRIP_CM * 10 - i)}h${length(i)}`).join('')}
-                stroke="#2A1B2E"
-                strokeWidth={PER_MM * 0.2}
-              />
-              {Array.from({ length: STRIP_CM }, (_, i) => i + 1).map((cm) => (
-                <text
-                  key={cm}
-                  x={mm(16.5)}
-                  y={mm(STRIP_CM * 10 - cm * 10) + (cm === STRIP_CM ? 22 : 8)}
-                  textAnchor="middle"
-                  fontSize="22"
-                  className="paper-heading"
-                >
-                  {cm}
+          <rect x={left} y={left + 60} width={right - left} height={boxHeight} fill="none" stroke="#2A1B2E" strokeWidth="1.6" />
+          <path
+            d={Array.from(
+              { length: marks + 1 },
+              (_, i) => `M${left} ${left + 60 + boxHeight - step * i}h${inches || i % 5 === 0 ? 34 : 20}`,
+            ).join('')}
+            stroke="#2A1B2E"
+            strokeWidth="1.4"
+          />
+          <text x={left + 46} y={left + 60 + boxHeight - step * marks + 6} fontSize="14" className="paper-second">
+            {inches ? '4 in' : '10 cm'}, true size: stand the {investigation.containerName} behind it and draw
+          </text>
+          {lines.map((d, i) => {
+            const [x, y] = [left + (wide + mm(6)) * Math.floor(i / LINES), left + 60 + boxHeight + 40 + mm(9) * (i % LINES)];
+            return (
+              <g key={d}>
+                <text x={x} y={y} fontSize="16">
+                  {formatDay(d, 'short')} · {numberedDay(c.sownOn, d)}
                 </text>
-              ))}
-              <text x={mm(12)} y={mm(STRIP_CM * 10) + 22} textAnchor="middle" fontSize="14" className="paper-second">
-                soil line, 0
-              </text>
-            </g>
-          ))}
+                <path d={`M${x + mm(40)} ${y + 4}H${x + wide}`} stroke="#C9C5D1" strokeWidth="1.4" />
+              </g>
+            );
+          })}
         </>
       ),
-    },
-  ];
+    };
+  });
 }

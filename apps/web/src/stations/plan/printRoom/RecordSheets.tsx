@@ -4,17 +4,16 @@ import { findingOf } from '@bright-sprout/core/measures/finding';
 import { findingWords } from '@bright-sprout/core/measures/findingWords';
 import { choicesOf, type Measure } from '@bright-sprout/core/measures/measure';
 import { measureOf } from '@bright-sprout/core/measures/registry';
-import { paperColumns, type PaperColumn, type PaperSheet } from '@bright-sprout/core/paper/paperSheets';
-import { RESOLUTION_UNIT } from '@bright-sprout/core/quantities/length';
+import { paperColumns, type PaperColumn, type PaperSheet, periodWords } from '@bright-sprout/core/paper/paperSheets';
+import { type LogRow, logRows } from '@bright-sprout/core/readings/logRows';
 import { currentReadings } from '@bright-sprout/core/readings/reading';
-import { PlantDrawing } from '../../../drawing/PlantDrawing';
 import { MarkShape } from '../../../marks/TreatmentMark';
+import { habitOf } from '../../../records/habitOf';
 import { MARGIN, mm, type Paper } from '../../../print/paper';
 import { wrapText } from '../../../print/wrapText';
 import { EMBLEM_PATHS } from '../../../theme/emblems';
-import { type Printable } from './printable';
-
-export type SheetSize = 'usual' | 'large' | 'early';
+import { pictureBlocks } from './PictureSheets';
+import { type Printable, type SheetSize } from './printable';
 
 interface Facts {
   records: InvestigationRecords;
@@ -26,12 +25,20 @@ interface Facts {
 const NARROWEST = mm(17);
 const STATES = ['not up', 'lost', 'could not look'];
 
-/** One sheet a team and week: blank columns for every measure, the last values small beside them. */
+/** One sheet a team and period: blank columns for every measure, the last values small beside them. */
 export function recordSheetPages({ records, sheets, measures, size }: Facts, paper: Paper): Printable['pages'] {
-  if (sheets.length === 0) return 'There is no day to look at in this week.';
+  if (sheets.length === 0) return 'There is no day to look at yet.';
   const { investigation } = records;
+  const all = logRows(records);
   const pages = sheets.flatMap((sheet) => {
-    const blocks = sheet.days.flatMap((day) => dayBlocks(records, sheet, day, measures, size, paper));
+    const of = all.filter((r) => sheet.containers.includes(r.containerId));
+    const blocks = sheet.days.flatMap((day) => {
+      // Later sowings are not looked at before they are sown.
+      const rows = of.filter((r) => r.sownOn <= day);
+      if (rows.length === 0) return [];
+      const drawn = { records, day, rows, heading: headingOf(day, rows) };
+      return size === 'early' ? pictureBlocks(drawn, measures, paper) : dayBlocks(drawn, sheet, measures, size, paper);
+    });
     const made: { height: number; node: React.ReactNode }[][] = [[]];
     let used = 0;
     const room = paper.height - mm(MARGIN * 2 + 26 + 8);
@@ -49,7 +56,7 @@ export function recordSheetPages({ records, sheets, measures, size }: Facts, pap
     const team = investigation.teams.find((t) => t.id === sheet.teamId) ?? null;
     let y = mm(MARGIN + 26);
     return {
-      label: `Record sheet ${sheet.code}: ${team?.nickname ?? 'class'}, week of ${formatDay(sheet.week)}${of > 1 ? `, page ${i + 1} of ${of}` : ''}`,
+      label: `Record sheet ${sheet.code}: ${team?.nickname ?? 'class'}, ${periodWords(sheet)}${of > 1 ? `, page ${i + 1} of ${of}` : ''}`,
       content: (
         <>
           <SheetHead
@@ -69,7 +76,9 @@ export function recordSheetPages({ records, sheets, measures, size }: Facts, pap
             );
           })}
           <text x={mm(MARGIN)} y={paper.height - mm(MARGIN) + 8} fontSize="13" className="paper-second">
-            An empty line says that nobody looked. Zero is no height: tick “not up” if nothing is to be seen.
+            {size === 'early'
+              ? 'A line without a tick or a number says that nobody looked.'
+              : 'An empty line says that nobody looked. Zero is no height: tick “not up” if nothing is to be seen.'}
           </text>
         </>
       ),
@@ -99,7 +108,7 @@ function SheetHead({
         <path d={EMBLEM_PATHS[team.emblem]} fillRule="evenodd" fill="#2A1B2E" transform={`translate(${left} ${left}) scale(2)`} />
       )}
       <text x={left + (team ? 60 : 0)} y={left + 26} fontSize="30" className="paper-heading">
-        {team?.nickname ?? 'The class'}, week of {formatDay(sheet.week)}
+        {team?.nickname ?? 'The class'}, {periodWords(sheet)}
       </text>
       {title.map((line, i) => (
         <text key={i} x={left + (team ? 60 : 0)} y={left + 50 + 20 * i} fontSize="17">
@@ -118,33 +127,45 @@ function SheetHead({
   );
 }
 
+/** The rows of one day. */
+export interface DayOfSheet {
+  records: InvestigationRecords;
+  day: string;
+  rows: readonly LogRow[];
+  heading: string;
+}
+
+/** Where sowings are staggered, a day has another number for each. */
+function headingOf(day: string, rows: readonly LogRow[]): string {
+  const sown = new Set(rows.map((r) => r.sownOn));
+  return sown.size === 1 ? `${formatDay(day)} · ${numberedDay(rows[0]!.sownOn, day)}` : formatDay(day);
+}
+
 /** The tables of one day; where there are more measures than one table can hold, the rest follows under it. */
 function dayBlocks(
-  records: InvestigationRecords,
+  { records, day, rows, heading }: DayOfSheet,
   sheet: PaperSheet,
-  day: string,
   measures: readonly Measure[],
   size: SheetSize,
   paper: Paper,
 ): { height: number; node: React.ReactNode }[] {
   const { investigation } = records;
-  const containers = sheet.containers.flatMap((id) => investigation.containers.find((c) => c.id === id) ?? []);
-  const heading = `${formatDay(day)} · ${numberedDay(investigation.sownOn, day)}`;
   const width = paper.width - 2 * mm(MARGIN);
-  if (size === 'early') return [earlyBlock(heading, containers, records, width)];
+  const habits = [...new Set(rows.map((r) => habitOf(investigation, r)))];
   const rowHeight = mm(size === 'large' ? 14 : 9.5);
   const columns = paperColumns(measures, investigation.resolution).map((c) => ({
     ...c,
-    // A plant of this kind shows only some of the stages.
+    // Plants of these kinds show only some of the stages.
     ticks:
       c.ticks.length === 0
         ? []
-        : choicesOf(measureOf(c.measure, investigation.bench.own)!, investigation.habit).map((x) => x.words),
+        : [...new Set(habits.flatMap((h) => choicesOf(measureOf(c.measure, investigation.bench.own)!, h)).map((x) => x.words))],
+    ofContainer: measureOf(c.measure, investigation.bench.own)!.of === 'container',
   }));
-  const first = mm(24);
+  const first = mm(rows.some((r) => r.name.length > 4) ? 32 : 24);
   const states = mm(size === 'large' ? 17 : 13) * STATES.length;
   const room = width - first - states;
-  const tables: PaperColumn[][] = [[]];
+  const tables: (PaperColumn & { ofContainer: boolean })[][] = [[]];
   let used = 0;
   for (const c of columns) {
     const needed = NARROWEST * (c.ticks.length > 0 ? 2.4 : 1);
@@ -162,7 +183,7 @@ function dayBlocks(
     const widths = shares.map((s) => (s / whole) * room);
     const tall = part.some((c) => c.ticks.length > 3) ? rowHeight * 1.35 : rowHeight;
     const head = mm(16);
-    const height = head + tall * containers.length + mm(6);
+    const height = head + tall * rows.length + mm(6);
     const stateAt = (i: number) => first + (states / STATES.length) * i;
     const text = size === 'large' ? 22 : 17;
     return {
@@ -205,15 +226,20 @@ function dayBlocks(
             );
           })}
           <path d={`M0 ${head}H${width}`} stroke="#2A1B2E" strokeWidth="2" />
-          {containers.map((c, r) => {
+          {rows.map((row, r) => {
             const y = head + tall * r;
             return (
-              <g key={c.id} transform={`translate(0 ${y})`}>
+              <g key={row.name} transform={`translate(0 ${y})`}>
                 <g transform={`translate(14 ${tall / 2})`}>
-                  <MarkShape code={c.treatment} size={18} />
+                  <MarkShape code={row.treatment} size={18} />
                 </g>
-                <text x="32" y={tall / 2 + text * 0.36} fontSize={text * 1.25} className="paper-heading">
-                  {c.code}
+                <text
+                  x="32"
+                  y={tall / 2 + text * 0.36}
+                  fontSize={text * (row.name.length > 4 ? 1 : 1.25)}
+                  className="paper-heading"
+                >
+                  {row.name}
                 </text>
                 {STATES.map((s, i) => (
                   <rect
@@ -229,11 +255,17 @@ function dayBlocks(
                 ))}
                 {part.map((col, i) => {
                   const x = first + states + widths.slice(0, i).reduce((a, b) => a + b, 0);
-                  const before = t >= 0 && day === sheet.days[0] ? last(c.id, col.measure, c.seedsSown) : '';
+                  const before = day === sheet.days[0] ? last(row, col.measure) : '';
+                  // What is of the container is asked once, at its first plant.
+                  const asked = !col.ofContainer || row.plant === '1';
                   return (
                     <g key={col.measure} transform={`translate(${x} 0)`}>
                       <path d={`M0 0V${tall}`} stroke="#C9C5D1" strokeWidth="1" />
-                      <Ticks ticks={col.ticks} width={widths[i]!} height={tall} />
+                      {asked ? (
+                        <Ticks ticks={col.ticks} width={widths[i]!} height={tall} />
+                      ) : (
+                        <rect x="1" width={widths[i]! - 2} height={tall} fill="#E9E7EE" />
+                      )}
                       {before !== '' && col.ticks.length === 0 && (
                         <text x={widths[i]! - 5} y={tall - 5} textAnchor="end" fontSize="12" className="paper-second">
                           {before}
@@ -268,76 +300,16 @@ function Ticks({ ticks, width, height }: { ticks: readonly string[]; width: numb
   ));
 }
 
-/** For those who do not write yet: pictures to tick, and one box for whole centimetres. */
-function earlyBlock(
-  heading: string,
-  containers: InvestigationRecords['investigation']['containers'],
-  { investigation }: InvestigationRecords,
-  width: number,
-) {
-  const tall = mm(27);
-  const head = mm(10);
-  const cell = (width - mm(30)) / 5;
-  const heights = [0, 8, 30, 70];
-  return {
-    height: head + tall * containers.length + mm(6),
-    node: (
-      <>
-        <text y="24" fontSize="24" className="paper-heading">
-          {heading}
-        </text>
-        <path d={`M0 ${head}H${width}`} stroke="#2A1B2E" strokeWidth="2" />
-        {containers.map((c, r) => (
-          <g key={c.id} transform={`translate(0 ${head + tall * r})`}>
-            <g transform={`translate(24 ${tall / 2})`}>
-              <MarkShape code={c.treatment} size={30} />
-            </g>
-            <text x="50" y={tall / 2 + 14} fontSize="40" className="paper-heading">
-              {c.code}
-            </text>
-            {heights.map((h, i) => (
-              <g key={h} transform={`translate(${mm(30) + cell * (i + 0.38)} ${tall - 16})`}>
-                <path d="M-34 0H34" stroke="#6D5C63" strokeWidth="5" />
-                {h === 0 ? (
-                  <path d="M-12 -2Q0 -12 12 -2" fill="#6D5C63" />
-                ) : (
-                  <PlantDrawing
-                    habit={investigation.habit}
-                    heightMm={h}
-                    leaves={null}
-                    face={c.code}
-                    scale={h > 40 ? 1.05 : h > 10 ? 1.7 : 3}
-                  />
-                )}
-                <rect x="40" y="-30" width="28" height="28" fill="none" stroke="#2A1B2E" strokeWidth="2" />
-              </g>
-            ))}
-            <rect
-              x={width - cell + 10}
-              y="20"
-              width={cell - 54}
-              height={tall - 40}
-              fill="none"
-              stroke="#2A1B2E"
-              strokeWidth="2"
-            />
-            <text x={width - 38} y={tall - 24} fontSize="20">
-              {RESOLUTION_UNIT[investigation.resolution]}
-            </text>
-            <path d={`M0 ${tall}H${width}`} stroke="#C9C5D1" strokeWidth="1.4" />
-          </g>
-        ))}
-      </>
-    ),
-  };
-}
-
-/** What was last found of a container before a day, small and in words. */
+/** What was last found of a plant before a day, small and in words. */
 function lastValues({ investigation, readings }: InvestigationRecords, day: string) {
-  const before = currentReadings(readings).filter((r) => r.day < day && r.state === 'measured');
-  return (containerId: string, code: string, sown: number): string => {
+  const before = currentReadings(readings)
+    .filter((r) => r.day < day && r.state === 'measured')
+    .reverse();
+  const sown = new Map(investigation.containers.map((c) => [c.id, c.seedsSown]));
+  return ({ containerId, plant }: LogRow, code: string): string => {
     const measure = measureOf(code, investigation.bench.own);
-    const found = [...before].reverse().find((r) => r.containerId === containerId && findingOf(r, code) !== null);
-    return measure && found ? findingWords(measure, findingOf(found, code)!, { resolution: investigation.resolution, sown }) : '';
+    const found = before.find((r) => r.containerId === containerId && r.plant === plant && findingOf(r, code) !== null);
+    const facts = { resolution: investigation.resolution, sown: sown.get(containerId)! };
+    return measure && found ? findingWords(measure, findingOf(found, code)!, facts) : '';
   };
 }

@@ -1,3 +1,5 @@
+import { type LabelGrid, type PaperName } from '@bright-sprout/core/paper/labelGrid';
+import { type SheetPeriod } from '@bright-sprout/core/paper/paperSheets';
 import { type ReactNode } from 'react';
 
 /** Something that can be printed: what it is called, and its pages as drawings without their paper. */
@@ -23,3 +25,19 @@ export const PRINTABLES = [
   'ruler',
 ] as const;
 export type PrintableId = (typeof PRINTABLES)[number];
+
+export type SheetSize = 'usual' | 'large' | 'early';
+
+/** How it is printed. */
+export interface Choices {
+  paper: PaperName;
+  gridName: string;
+  grid: LabelGrid;
+  blind: boolean;
+  size: SheetSize;
+  period: SheetPeriod;
+  /** Which of them, by its first day; `all` for every one. */
+  from: string;
+  /** Empty for every team. */
+  team: string;
+}

@@ -1,0 +1,110 @@
+import { type ClassView } from '@bright-sprout/contracts/classes';
+import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { measuresOf } from '@bright-sprout/core/measures/registry';
+import { type PaperSheet } from '@bright-sprout/core/paper/paperSheets';
+import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
+import { labelLines } from '@bright-sprout/core/plan/lists/labelLines';
+import { recipesOf } from '@bright-sprout/core/plan/recipes/recipe';
+import { workOut } from '@bright-sprout/core/plan/workedOut/workOut';
+import { paperOf } from '../../../print/paper';
+import { labelPages, type LabelledContainer } from './Labels';
+import { cautionPages, notebookPages, predictionPages, runSheetPages, shoppingPages, wateringPages } from './OtherSheets';
+import { type Choices, type Printable, type PrintableId } from './printable';
+import { recordSheetPages } from './RecordSheets';
+import { rulerPages } from './RulerStrips';
+import { trayPages } from './TrayMap';
+
+export const NAMES: Record<PrintableId, { name: string; detail: string }> = {
+  'stick-labels': { name: 'Stick labels', detail: 'code, mark, team and a square' },
+  'pot-labels': { name: 'Pot labels', detail: 'the same, the code larger' },
+  'record-sheets': { name: 'Record sheets', detail: 'to write on; they come back by their code' },
+  'tray-map': { name: 'Tray map', detail: 'where everything stands' },
+  'run-sheet': { name: 'Run sheet', detail: 'sowing day, step by step' },
+  watering: { name: 'Watering chart', detail: 'what is due when, to tick' },
+  shopping: { name: 'Shopping and mixing', detail: 'amounts worked out' },
+  cautions: { name: 'Cautions', detail: 'from what the plan uses' },
+  predictions: { name: 'Predictions', detail: 'a page a team, before sowing' },
+  notebook: { name: 'Notebook pages', detail: 'one a container, to draw on' },
+  ruler: { name: 'Ruler strips', detail: '20 cm, true to size' },
+};
+
+interface Facts {
+  records: InvestigationRecords;
+  group: ClassView;
+  plan: PlanDocument | null;
+  sheets: readonly PaperSheet[];
+  days: readonly string[];
+  choices: Choices;
+  address: string | null;
+}
+
+/** What is printed, with its pages. */
+export function printableOf(what: PrintableId, facts: Facts): Printable {
+  return { id: what, ...NAMES[what], pages: pagesOf(what, facts) };
+}
+
+function pagesOf(what: PrintableId, { records, group, plan, sheets, days, choices, address }: Facts): Printable['pages'] {
+  const { investigation } = records;
+  const paper = paperOf(choices.paper);
+  const out = plan && workOut(plan, group.teams.length);
+  switch (what) {
+    case 'stick-labels':
+    case 'pot-labels':
+      return labelPages(what === 'pot-labels' ? 'pot' : 'stick', labelled(records, group, plan), paper, {
+        grid: choices.grid,
+        blind: choices.blind,
+        address,
+        joinCode: group.joinCode,
+        investigationId: investigation.id,
+      });
+    case 'record-sheets':
+      return recordSheetPages(
+        {
+          records,
+          sheets: sheets.filter(
+            (s) =>
+              s.period === choices.period &&
+              (choices.from === 'all' || s.from === choices.from) &&
+              (choices.team === '' || s.teamId === choices.team),
+          ),
+          measures: measuresOf(investigation.bench),
+          size: choices.size,
+        },
+        paper,
+      );
+    case 'tray-map':
+      return trayPages(investigation, paper);
+    case 'run-sheet':
+      return runSheetPages(investigation, paper);
+    case 'watering':
+      return wateringPages(investigation, paper);
+    case 'shopping':
+      return shoppingPages(plan, out, group.teams.length, paper);
+    case 'cautions':
+      return cautionPages(plan, paper);
+    case 'predictions':
+      return predictionPages(investigation, paper);
+    case 'notebook':
+      return notebookPages(investigation, days, paper);
+    case 'ruler':
+      return rulerPages(investigation.resolution, paper);
+  }
+}
+
+function labelled({ investigation }: InvestigationRecords, group: ClassView, plan: PlanDocument | null): LabelledContainer[] {
+  const recipes = plan ? recipesOf(plan) : [];
+  const lines = new Map(
+    investigation.treatments.map((t) => {
+      const recipe = recipes.find((r) => r.treatment.code === t.code);
+      return [t.code, plan && recipe ? labelLines(plan, recipe, recipes) : [t.label]] as const;
+    }),
+  );
+  return [...investigation.containers, ...investigation.reserve].map((c) => ({
+    code: c.code,
+    treatment: c.treatment,
+    lines: lines.get(c.treatment) ?? [],
+    team: group.teams.find((t) => t.id === c.teamId) ?? null,
+    child: c.childNumber,
+    inReserve: investigation.reserve.includes(c),
+  }));
+}
