@@ -3,7 +3,7 @@ import { type InvestigationView } from '@bright-sprout/contracts/investigations'
 import { todayIn } from '@bright-sprout/core/clock/clock';
 import { planProblems } from '@bright-sprout/core/plan/document/planProblems';
 import { type KnownLot, workOut } from '@bright-sprout/core/plan/workedOut/workOut';
-import { knownLot } from '@bright-sprout/core/seeds/seedLot';
+import { lotOfPlan } from '@bright-sprout/core/seeds/seedLot';
 import { Injectable } from '@nestjs/common';
 import { Database } from '../database/database';
 import { type TeacherRequester } from '../access/requester';
@@ -51,13 +51,13 @@ export class SowingService {
       throw new Problem(422, `The plan cannot be sown yet. ${problems[0]!.sentence}`, {
         errors: problems.map((p) => ({ path: p.field, sentence: p.sentence })),
       });
-    const lot = (await this.lots.list(teacher)).find((l) => l.id === plan.document.seedLotId);
+    const lot = lotOfPlan(plan.document, await this.lots.list(teacher));
     try {
       await this.investigations.insert(id, plan.requestHash, async () => {
         const locked = await this.db.of(Plan).update({ id, version, sown: false }, { sown: true });
         if (locked.affected === 0)
           throw new Problem(409, 'Somebody else changed this plan a moment ago. Look at it again before it is sown.');
-        await this.layOut(plan, lot ? knownLot(lot) : null);
+        await this.layOut(plan, lot);
         await this.changes.note({ kind: 'investigation-changed', classId: plan.classId, investigationId: id });
       });
     } catch (error) {

@@ -37,6 +37,12 @@ export function knownLot({ tests, depthMm }: Pick<SeedLot, 'tests' | 'depthMm'>)
   return { test: onPaper[0] ?? null, depthMm };
 }
 
+/** What is known of the lot that a plan takes its seeds from; null where it takes none, or one of another kind. */
+export function lotOfPlan(plan: { seedLotId: string | null; speciesId: string }, lots: readonly SeedLot[]) {
+  const lot = lots.find((l) => l.id === plan.seedLotId && l.speciesId === plan.speciesId);
+  return lot ? knownLot(lot) : null;
+}
+
 export interface LotStanding {
   /** The newest test on paper: only that says what sprouts. */
   test: LotTest | null;

@@ -4,8 +4,8 @@ import { whatHolds } from '@bright-sprout/core/plan/fairTest/whatHolds';
 import { fairTest, verdict } from '@bright-sprout/core/plan/fairTest/fairTest';
 import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
 import { type PlanProblem, planProblems } from '@bright-sprout/core/plan/document/planProblems';
-import { type WorkedOut, workOut } from '@bright-sprout/core/plan/workedOut/workOut';
-import { knownLot, type SeedLot } from '@bright-sprout/core/seeds/seedLot';
+import { type KnownLot, type WorkedOut, workOut } from '@bright-sprout/core/plan/workedOut/workOut';
+import { lotOfPlan } from '@bright-sprout/core/seeds/seedLot';
 import { planCalendar } from '@bright-sprout/core/plan/calendar/planCalendar';
 import { methodById } from '@bright-sprout/core/seeds/catalogue';
 import { counted } from '@bright-sprout/core/words/plural';
@@ -66,7 +66,7 @@ function Planner({ opened, group }: { opened: PlanView; group: ClassView }) {
   const problems = useMemo(() => planProblems(plan), [plan]);
   const teams = group.teams.length;
   const lots = useSeedLots();
-  const lot = lots.data?.find((l) => l.id === plan.seedLotId && l.speciesId === plan.speciesId);
+  const lot = useMemo(() => lotOfPlan(plan, lots.data ?? []), [plan, lots.data]);
   const out = useMemo(() => worked(plan, problems, teams, lot), [plan, problems, teams, lot]);
   const findings = useMemo(() => (out ? fairTest(plan, out, teams) : []), [plan, out, teams]);
   const today = todayIn(group.timeZone);
@@ -150,10 +150,10 @@ const sizeOf = (plan: PlanDocument, out: WorkedOut) =>
   `${counted(out.containers, methodById(plan.methodId)?.container ?? 'container')}, ${out.seedsSown} seeds`;
 
 /** Marks for measuring how long a change takes until every number is worked out. */
-function worked(plan: PlanDocument, problems: readonly PlanProblem[], teams: number, lot: SeedLot | undefined): WorkedOut | null {
+function worked(plan: PlanDocument, problems: readonly PlanProblem[], teams: number, lot: KnownLot | null): WorkedOut | null {
   if (problems.length > 0) return null;
   performance.mark('plan-changed');
-  const out = workOut(plan, teams, lot ? knownLot(lot) : null);
+  const out = workOut(plan, teams, lot);
   performance.measure('plan-worked-out', 'plan-changed');
   return out;
 }

@@ -5,10 +5,6 @@ import { partOf, planOf } from '../../../../test/plans';
 import { openWord } from '../../../../test/words';
 import { PreparePart } from './PreparePart';
 
-jest.mock('../../../labels/StickLabels', () => ({
-  StickLabels: ({ pots }: { pots: { code: string }[] }) => <p data-testid="labels">{pots.map((p) => p.code).join(' ')}</p>,
-}));
-
 jest.mock('../../../reach/useReach', () => ({ useReach: () => ({ asked: false, addresses: [], address: null }) }));
 
 function show(plan = planOf('salt-steps', { containersEach: 4 })) {
@@ -34,9 +30,13 @@ test('the list is for one team and for all, in the kitchen’s own measures wher
   expect(line(/^Potting mix/)[0]).toMatch(/ mL \([\d¼½¾]+ cups\)/);
 });
 
-test('each pot has its label, and the run sheet speaks of this plan', () => {
+test('each pot has its label in the print room, and the run sheet speaks of this plan', () => {
   show();
-  expect(screen.getByTestId('labels').textContent!.split(' ')).toHaveLength(16);
+  expect(screen.getByText(/^16 labels with code, mark and team; teams type the class code in/)).toBeInTheDocument();
+  expect(screen.getByRole('link', { name: /^Labels/ })).toHaveAttribute(
+    'href',
+    expect.stringMatching(/print\?what=stick-labels$/),
+  );
   expect(screen.getByText(/^Count the seeds into sets of 2, one set for each cup\.$/)).toBeInTheDocument();
 });
 

@@ -1,16 +1,15 @@
 import { cautionsFor, protectiveGear, RULES_FIRST, toAskAbout } from '@bright-sprout/core/plan/cautions/cautions';
 import { allOf } from '@bright-sprout/core/plan/layout/layOut';
-import { labelLines } from '@bright-sprout/core/plan/lists/labelLines';
 import { mixingCards } from '@bright-sprout/core/plan/lists/mixingCards';
 import { homeKit, shoppingList } from '@bright-sprout/core/plan/lists/prepare';
 import { seedLessonSteps } from '@bright-sprout/core/plan/lists/seedLesson';
 import { runSheet } from '@bright-sprout/core/plan/lists/runSheet';
 import { runStepWords } from '@bright-sprout/core/plan/lists/runSheetWords';
 import { type WorkedOut } from '@bright-sprout/core/plan/workedOut/workOut';
+import { counted } from '@bright-sprout/core/words/plural';
 import { type Kitchen } from '@bright-sprout/core/quantities/volume';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { StickLabels } from '../../../labels/StickLabels';
 import { NotReached } from '../../../reach/NotReached';
 import { useReach } from '../../../reach/useReach';
 import { NotYet } from '../NotYet';
@@ -68,7 +67,7 @@ function Shopping({ plan, out, teams, kitchen }: { plan: PartProps['plan']; out:
   );
 }
 
-function Lists({ planId, group, plan, out }: PartProps & { out: WorkedOut }) {
+function Lists({ planId, plan, out }: PartProps & { out: WorkedOut }) {
   const cards = mixingCards(plan, out);
   const reach = useReach();
   return (
@@ -104,25 +103,16 @@ function Lists({ planId, group, plan, out }: PartProps & { out: WorkedOut }) {
             ))}
         </ol>
       </section>
-      <section className="section">
-        <h2>Stick labels</h2>
-        <p className="second no-print">
-          Cut out and fix to the sticks.{' '}
-          {reach.address === null ? 'Teams type the class code in.' : 'Scanned with a device, the square opens the container.'}
+      <section className="section no-print">
+        <h2>Labels</h2>
+        <p>
+          {counted(allOf(out.layout).length, 'label')} with code, mark and team
+          {reach.address === null ? '; teams type the class code in.' : ', and a square that opens the container on a device.'}
         </p>
         {!reach.asked && reach.address === null && <NotReached />}
-        <StickLabels
-          pots={allOf(out.layout).map((c) => ({
-            ...c,
-            team: c.team === null ? null : (group.teams[c.team] ?? null),
-            childNumber: c.child,
-            inReserve: out.layout.reserve.includes(c),
-          }))}
-          labels={new Map(out.recipes.map((r) => [r.treatment.code, labelLines(plan, r, out.recipes)]))}
-          joinCode={group.joinCode}
-          investigationId={planId}
-          address={reach.address}
-        />
+        <Link className="btn" to={`/plans/${planId}/print?what=stick-labels`}>
+          Labels, on the sheets that you have
+        </Link>
       </section>
       {plan.assignment === 'own-pot' && (
         <section className="section">

@@ -1,15 +1,10 @@
+import { KITCHENS } from './kitchens';
 import { type Kitchen } from '@bright-sprout/core/quantities/volume';
 import { PictureChoices } from '../ask/panels/PictureChoices';
 import { DoseField } from '../ask/panels/VolumeFields';
 import { type PartProps } from '../partProps';
 import { SparePanel, spareWords } from '../seeds/SparePanel';
 import { SentenceWord } from '../SentenceWord';
-
-const KITCHENS: Record<Kitchen, { name: string; does: string }> = {
-  metric: { name: 'metric', does: 'Millilitres and litres only.' },
-  us: { name: 'US', does: 'Beside them spoons of 4.9 mL and cups of 237 mL.' },
-  australian: { name: 'Australian', does: 'Beside them spoons of 5 mL and cups of 250 mL.' },
-};
 
 interface Props extends PartProps {
   kitchen: Kitchen;

@@ -5,15 +5,16 @@ import { cautionsFor, protectiveGear, RULES_FIRST, toAskAbout } from '@bright-sp
 import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
 import { mixingCards } from '@bright-sprout/core/plan/lists/mixingCards';
 import { homeKit, shoppingList } from '@bright-sprout/core/plan/lists/prepare';
+import { seedLessonSteps } from '@bright-sprout/core/plan/lists/seedLesson';
+import { type Kitchen } from '@bright-sprout/core/quantities/volume';
 import { runStepWords } from '@bright-sprout/core/plan/lists/runSheetWords';
-import { type WorkedOut } from '@bright-sprout/core/plan/workedOut/workOut';
 import { RESOLUTION_UNIT } from '@bright-sprout/core/quantities/length';
 import { MarkShape } from '../../../marks/TreatmentMark';
 import { MARGIN, mm, type Paper } from '../../../print/paper';
 import { type TextBlock, textPages } from '../../../print/textPages';
 import { wrapText } from '../../../print/wrapText';
 import { EMBLEM_PATHS } from '../../../theme/emblems';
-import { type Printable } from './printable';
+import { type Planned, type Printable } from './printable';
 
 const listed = (blocks: TextBlock[], paper: Paper, name: string): Printable['pages'] =>
   textPages(blocks, paper).map((p, i, all) => ({ label: `${name}${all.length > 1 ? `, page ${i + 1}` : ''}`, content: p.nodes }));
@@ -76,15 +77,16 @@ export function wateringPages(investigation: InvestigationView, paper: Paper): P
 }
 
 /** Shopping, what is mixed, and what goes home. */
-export function shoppingPages(plan: PlanDocument | null, out: WorkedOut | null, teams: number, paper: Paper): Printable['pages'] {
-  if (!plan || !out) return NO_PLAN;
+export function shoppingPages(planned: Planned | null, teams: number, kitchen: Kitchen, paper: Paper): Printable['pages'] {
+  if (!planned) return NO_PLAN;
+  const { plan, out } = planned;
   const shares = [4, 2.4, 2.6];
   const home = plan.assignment === 'own-pot' ? homeKit(plan, out) : [];
   return listed(
     [
       { kind: 'title', text: 'To have at hand', under: plan.question },
       { kind: 'row', cells: ['What', teams > 0 ? 'Each team' : 'Needed', 'In all, with spares'], shares, head: true },
-      ...shoppingList(plan, out, teams, 'metric').map((l): TextBlock => ({
+      ...shoppingList(plan, out, teams, kitchen).map((l): TextBlock => ({
         kind: 'row',
         cells: [l.what, l.perTeam, l.total],
         shares,
@@ -94,6 +96,12 @@ export function shoppingPages(plan: PlanDocument | null, out: WorkedOut | null, 
         ...card.steps.map((s): TextBlock => ({ kind: 'text', text: s, mark: 'number' })),
         { kind: 'text', text: card.limit },
       ]),
+      ...(plan.seedLesson
+        ? [
+            { kind: 'heading' as const, text: 'The lesson about the seeds' },
+            ...seedLessonSteps(plan).map((text): TextBlock => ({ kind: 'text', text, mark: 'number' })),
+          ]
+        : []),
       ...(home.length > 0 ? [{ kind: 'heading' as const, text: 'What goes home' }] : []),
       ...home.map((s): TextBlock => ({ kind: 'text', text: s, mark: 'box' })),
     ],

@@ -12,7 +12,7 @@ import { MarkShape } from '../../../marks/TreatmentMark';
 import { habitOf } from '../../../records/habitOf';
 import { MARGIN, mm, type Paper } from '../../../print/paper';
 import { wrapText } from '../../../print/wrapText';
-import { type DayOfSheet } from './RecordSheets';
+import { type DayOfSheet } from './dayOfSheet';
 
 const ROW = mm(23);
 const NAME = mm(34);

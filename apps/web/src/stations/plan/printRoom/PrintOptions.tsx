@@ -1,9 +1,11 @@
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { LABEL_GRIDS, type LabelGrid } from '@bright-sprout/core/paper/labelGrid';
 import { type PaperSheet, periodWords, SHEET_PERIODS, type SheetPeriod } from '@bright-sprout/core/paper/paperSheets';
+import { type Kitchen } from '@bright-sprout/core/quantities/volume';
 import { Form } from 'react-bootstrap';
 import { Field } from '../../../entry/Field';
 import { RuledWord } from '../../../page/RuledWord';
+import { KITCHENS } from '../prepare/kitchens';
 import { type Choices, type PrintableId, type SheetSize } from './printable';
 
 const SIZES: Record<SheetSize, { label: string; detail: string }> = {
@@ -50,6 +52,22 @@ export function PrintOptions({
             { value: 'blind', label: 'blind', detail: 'a number each; the key is a page for the teacher' },
           ]}
           onChoose={(v) => onChange({ blind: v === 'blind' })}
+        />
+      </>
+    );
+  if (what === 'shopping')
+    return (
+      <>
+        , spoons and cups{' '}
+        <RuledWord
+          name="Spoons and cups"
+          value={choices.kitchen}
+          choices={(Object.keys(KITCHENS) as Kitchen[]).map((value) => ({
+            value,
+            label: KITCHENS[value].name,
+            detail: KITCHENS[value].does,
+          }))}
+          onChoose={(kitchen) => onChange({ kitchen })}
         />
       </>
     );

@@ -6,12 +6,13 @@ import { paperSheets } from '@bright-sprout/core/paper/paperSheets';
 import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
 import { planProblems } from '@bright-sprout/core/plan/document/planProblems';
 import { workOut } from '@bright-sprout/core/plan/workedOut/workOut';
+import { lotOfPlan, type SeedLot } from '@bright-sprout/core/seeds/seedLot';
 import { todayIn } from '@bright-sprout/core/clock/clock';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { request } from '../../../api/client';
-import { useClass, useInvestigation, usePlan } from '../../../api/queries';
+import { useClass, useInvestigation, usePlan, useSeedLots } from '../../../api/queries';
 import { Empty, Loaded } from '../../../page/Notices';
 import { PageHead } from '../../../page/PageHead';
 import { RuledWord } from '../../../page/RuledWord';
@@ -20,7 +21,7 @@ import { lookingDays } from '../../../records/lookingDays';
 import { NotReached } from '../../../reach/NotReached';
 import { useReach } from '../../../reach/useReach';
 import { recordsOfPlan } from './recordsOfPlan';
-import { type Choices, PRINTABLES } from './printable';
+import { type Choices, type Planned, PRINTABLES } from './printable';
 import { NAMES, printableOf } from './printablePages';
 import { PrintedPages } from './PrintedPages';
 import { GridFields, PrintOptions } from './PrintOptions';
@@ -42,10 +43,11 @@ export function PrintRoomView() {
 function WithClass({ records }: { records: InvestigationRecords }) {
   const group = useClass(records.investigation.class.id);
   const plan = usePlan(records.investigation.origin === 'planned' ? records.investigation.id : '');
-  if (records.investigation.origin === 'planned' && plan.isPending) return null;
+  const lots = useSeedLots();
+  if (lots.isPending || (records.investigation.origin === 'planned' && plan.isPending)) return null;
   return (
     <Loaded query={group} what="the class">
-      {(found) => <PrintRoom records={records} group={found} plan={plan.data?.document ?? null} />}
+      {(found) => <PrintRoom records={records} group={found} planned={plannedOf(plan.data?.document, found, lots.data)} />}
     </Loaded>
   );
 }
@@ -71,6 +73,8 @@ export function PlanPrintRoomView() {
 
 function BeforeSowing({ plan: { id, classId, document } }: { plan: PlanView }) {
   const group = useClass(classId);
+  const lots = useSeedLots();
+  if (lots.isPending) return null;
   return (
     <Loaded query={group} what="the class">
       {(found) => {
@@ -83,22 +87,28 @@ function BeforeSowing({ plan: { id, classId, document } }: { plan: PlanView }) {
               </Link>
             </Empty>
           );
-        const records = recordsOfPlan(id, document, workOut(document, found.teams.length), found);
-        return <PrintRoom records={records} group={found} plan={document} back={`/plans/${id}/prepare`} />;
+        const planned = plannedOf(document, found, lots.data);
+        const records = recordsOfPlan(id, document, planned!.out, found);
+        return <PrintRoom records={records} group={found} planned={planned} back={`/plans/${id}/prepare`} />;
       }}
     </Loaded>
   );
 }
 
+/** A plan with everything worked out of it, as the planner shows it; null where records came as a table. */
+function plannedOf(plan: PlanDocument | undefined, group: ClassView, lots: readonly SeedLot[] = []): Planned | null {
+  return plan ? { plan, out: workOut(plan, group.teams.length, lotOfPlan(plan, lots)) } : null;
+}
+
 interface RoomProps {
   records: InvestigationRecords;
   group: ClassView;
-  plan: PlanDocument | null;
+  planned: Planned | null;
   /** Where it was come from; the investigation's plan where nothing is said. */
   back?: string;
 }
 
-function PrintRoom({ records, group, plan, back }: RoomProps) {
+function PrintRoom({ records, group, planned, back }: RoomProps) {
   const { investigation } = records;
   const reach = useReach();
   const [search, setSearch] = useSearchParams();
@@ -114,13 +124,14 @@ function PrintRoom({ records, group, plan, back }: RoomProps) {
     grid: LABEL_GRIDS.cut!.grid,
     blind: false,
     size: investigation.class.gradeBand === 'early' ? 'early' : 'usual',
+    kitchen: 'metric',
     period: 'week',
     from: weeks.filter((w) => w <= today).pop() ?? weeks[0] ?? 'all',
     team: '',
   });
   const change = (part: Partial<Choices>) => setChoices({ ...choices, ...part });
   const paper = paperOf(choices.paper);
-  const printable = printableOf(what, { records, group, plan, sheets, days, choices, address: reach.address });
+  const printable = printableOf(what, { records, group, planned, sheets, days, choices, address: reach.address });
   const pages = printable.pages;
   return (
     <>

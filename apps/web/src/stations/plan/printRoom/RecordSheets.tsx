@@ -1,5 +1,4 @@
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
-import { formatDay, numberedDay } from '@bright-sprout/core/calendar/days';
 import { findingOf } from '@bright-sprout/core/measures/finding';
 import { findingWords } from '@bright-sprout/core/measures/findingWords';
 import { choicesOf, type Measure } from '@bright-sprout/core/measures/measure';
@@ -12,6 +11,7 @@ import { habitOf } from '../../../records/habitOf';
 import { MARGIN, mm, type Paper } from '../../../print/paper';
 import { wrapText } from '../../../print/wrapText';
 import { EMBLEM_PATHS } from '../../../theme/emblems';
+import { type DayOfSheet, headingOf } from './dayOfSheet';
 import { pictureBlocks } from './PictureSheets';
 import { type Printable, type SheetSize } from './printable';
 
@@ -125,20 +125,6 @@ function SheetHead({
       <path d={`M${left} ${mm(MARGIN + 23)}H${right}`} stroke="#2A1B2E" strokeWidth="3" />
     </>
   );
-}
-
-/** The rows of one day. */
-export interface DayOfSheet {
-  records: InvestigationRecords;
-  day: string;
-  rows: readonly LogRow[];
-  heading: string;
-}
-
-/** Where sowings are staggered, a day has another number for each. */
-function headingOf(day: string, rows: readonly LogRow[]): string {
-  const sown = new Set(rows.map((r) => r.sownOn));
-  return sown.size === 1 ? `${formatDay(day)} · ${numberedDay(rows[0]!.sownOn, day)}` : formatDay(day);
 }
 
 /** The tables of one day; where there are more measures than one table can hold, the rest follows under it. */

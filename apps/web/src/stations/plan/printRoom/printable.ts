@@ -1,5 +1,8 @@
 import { type LabelGrid, type PaperName } from '@bright-sprout/core/paper/labelGrid';
 import { type SheetPeriod } from '@bright-sprout/core/paper/paperSheets';
+import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
+import { type WorkedOut } from '@bright-sprout/core/plan/workedOut/workOut';
+import { type Kitchen } from '@bright-sprout/core/quantities/volume';
 import { type ReactNode } from 'react';
 
 /** Something that can be printed: what it is called, and its pages as drawings without their paper. */
@@ -26,6 +29,12 @@ export const PRINTABLES = [
 ] as const;
 export type PrintableId = (typeof PRINTABLES)[number];
 
+/** A plan with everything that was worked out of it. */
+export interface Planned {
+  plan: PlanDocument;
+  out: WorkedOut;
+}
+
 export type SheetSize = 'usual' | 'large' | 'early';
 
 /** How it is printed. */
@@ -38,6 +47,7 @@ export interface Choices {
   period: SheetPeriod;
   /** Which of them, by its first day; `all` for every one. */
   from: string;
+  kitchen: Kitchen;
   /** Empty for every team. */
   team: string;
 }

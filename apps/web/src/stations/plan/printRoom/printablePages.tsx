@@ -5,11 +5,10 @@ import { type PaperSheet } from '@bright-sprout/core/paper/paperSheets';
 import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
 import { labelLines } from '@bright-sprout/core/plan/lists/labelLines';
 import { recipesOf } from '@bright-sprout/core/plan/recipes/recipe';
-import { workOut } from '@bright-sprout/core/plan/workedOut/workOut';
 import { paperOf } from '../../../print/paper';
 import { labelPages, type LabelledContainer } from './Labels';
 import { cautionPages, notebookPages, predictionPages, runSheetPages, shoppingPages, wateringPages } from './OtherSheets';
-import { type Choices, type Printable, type PrintableId } from './printable';
+import { type Choices, type Planned, type Printable, type PrintableId } from './printable';
 import { recordSheetPages } from './RecordSheets';
 import { rulerPages } from './RulerStrips';
 import { trayPages } from './TrayMap';
@@ -31,7 +30,7 @@ export const NAMES: Record<PrintableId, { name: string; detail: string }> = {
 interface Facts {
   records: InvestigationRecords;
   group: ClassView;
-  plan: PlanDocument | null;
+  planned: Planned | null;
   sheets: readonly PaperSheet[];
   days: readonly string[];
   choices: Choices;
@@ -43,14 +42,13 @@ export function printableOf(what: PrintableId, facts: Facts): Printable {
   return { id: what, ...NAMES[what], pages: pagesOf(what, facts) };
 }
 
-function pagesOf(what: PrintableId, { records, group, plan, sheets, days, choices, address }: Facts): Printable['pages'] {
+function pagesOf(what: PrintableId, { records, group, planned, sheets, days, choices, address }: Facts): Printable['pages'] {
   const { investigation } = records;
   const paper = paperOf(choices.paper);
-  const out = plan && workOut(plan, group.teams.length);
   switch (what) {
     case 'stick-labels':
     case 'pot-labels':
-      return labelPages(what === 'pot-labels' ? 'pot' : 'stick', labelled(records, group, plan), paper, {
+      return labelPages(what === 'pot-labels' ? 'pot' : 'stick', labelled(records, group, planned?.plan ?? null), paper, {
         grid: choices.grid,
         blind: choices.blind,
         address,
@@ -79,9 +77,9 @@ function pagesOf(what: PrintableId, { records, group, plan, sheets, days, choice
     case 'watering':
       return wateringPages(investigation, paper);
     case 'shopping':
-      return shoppingPages(plan, out, group.teams.length, paper);
+      return shoppingPages(planned, group.teams.length, choices.kitchen, paper);
     case 'cautions':
-      return cautionPages(plan, paper);
+      return cautionPages(planned?.plan ?? null, paper);
     case 'predictions':
       return predictionPages(investigation, paper);
     case 'notebook':
