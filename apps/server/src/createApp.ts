@@ -1,8 +1,6 @@
 import { existsSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { clockAhead } from '@bright-sprout/core/clock/clock';
-import { MAX_TABLE_CHARACTERS } from '@bright-sprout/contracts/importLimits';
-import { MOST_PHOTO_BYTES, PHOTO_TYPES } from '@bright-sprout/contracts/photos';
 import { NestFactory } from '@nestjs/core';
 import { type NestExpressApplication } from '@nestjs/platform-express';
 import compression from 'compression';
@@ -11,7 +9,8 @@ import express, { type NextFunction, type Request, type Response } from 'express
 import helmet from 'helmet';
 import { AppModule } from './app.module';
 import { describeApi } from './openApi';
-import { titleOf } from './problems/problem';
+import { refuseWhatNobodyWrites } from './problems/largeBody';
+import { Problem } from './problems/problem';
 import { ProblemFilter } from './problems/problemFilter';
 import { validationPipe } from './problems/validationPipe';
 import { type Settings } from './settings';
@@ -57,9 +56,11 @@ export async function createApp(settings: Settings): Promise<NestExpressApplicat
   );
   app.use(cookieParser());
   app.use(refuseOtherOrigins);
-  app.use('/api/v1/imports', express.json({ limit: MAX_TABLE_CHARACTERS * 2 }));
-  app.use(['/api/v1/photos', '/api/v1/bench/photos'], express.raw({ type: [...PHOTO_TYPES], limit: MOST_PHOTO_BYTES }));
-  app.use(express.json({ limit: JSON_LIMIT }));
+  // Tables and pictures are read by their routes, once it is known who sends them.
+  const json = express.json({ limit: JSON_LIMIT });
+  app.use((request: Request, response: Response, next: NextFunction) =>
+    request.path.startsWith('/api/v1/imports/') ? next() : json(request, response, next),
+  );
   app.use(refuseWhatNobodyWrites);
   app.setGlobalPrefix('api/v1', { exclude: ['api/health'] });
   app.useGlobalPipes(validationPipe());
@@ -70,42 +71,12 @@ export async function createApp(settings: Settings): Promise<NestExpressApplicat
   return app;
 }
 
-/** Nothing that is sent lies deeper. */
-const DEEPEST = 24;
-
-/** Broken letters and lists within lists within lists come from no page of ours, and other programs stumble over them. */
-function refuseWhatNobodyWrites(request: Request, response: Response, next: NextFunction): void {
-  if (isWritten(request.body, 0)) return next();
-  response
-    .status(400)
-    .type('application/problem+json')
-    .send(
-      JSON.stringify({
-        type: 'about:blank',
-        title: titleOf(400),
-        status: 400,
-        detail: 'What was sent cannot be read. Nothing was saved.',
-      }),
-    );
-}
-
-function isWritten(value: unknown, depth: number): boolean {
-  if (typeof value === 'string') return !/[\uD800-\uDFFF]/u.test(value) && !value.includes('\u0000');
-  if (typeof value !== 'object' || value === null || Buffer.isBuffer(value)) return true;
-  return depth < DEEPEST && Object.entries(value).every(([key, inner]) => isWritten(key, depth) && isWritten(inner, depth + 1));
-}
-
 /** A browser that sends an unsafe request from another site says so in Origin; SameSite cookies are the first lock, this the second. */
-function refuseOtherOrigins(request: Request, response: Response, next: NextFunction): void {
+function refuseOtherOrigins(request: Request, _response: Response, next: NextFunction): void {
   const { origin, host } = request.headers;
   const safe = ['GET', 'HEAD', 'OPTIONS'].includes(request.method);
-  if (safe || !origin || URL.parse(origin)?.host === host) return next();
-  response
-    .status(403)
-    .type('application/problem+json')
-    .send(
-      JSON.stringify({ type: 'about:blank', title: 'Not allowed', status: 403, detail: 'This request came from another site.' }),
-    );
+  const own = safe || !origin || URL.parse(origin)?.host === host;
+  next(own ? undefined : new Problem(403, 'This request came from another site.'));
 }
 
 /** Files with a hash in their name never change; the page itself is asked for anew each time. */

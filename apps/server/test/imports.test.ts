@@ -4,6 +4,7 @@ import { headsKey } from '@bright-sprout/core/formats/table/sheet';
 import { v7 } from 'uuid';
 import {
   checkOf,
+  device,
   joined,
   ownContainers,
   signedInTeacher,
@@ -165,3 +166,11 @@ const running = async () =>
   Number(
     ((await application.dataSource.query('SELECT COUNT(*) AS n FROM information_schema.innodb_trx')) as { n: string }[])[0]!.n,
   );
+
+test('a table is not even read before it is known who sends it', async () => {
+  // Broken as it is, it would be told so to whoever may send one.
+  const send = (who: Awaited<ReturnType<typeof signedInTeacher>>) =>
+    who.put(`/imports/${v7()}`, '{"classId":' as never).set('content-type', 'application/json');
+  await send(device(application)).expect(401);
+  await send(world.teacher).expect(400);
+});

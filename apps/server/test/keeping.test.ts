@@ -63,9 +63,10 @@ test('an investigation: what goes is told, it is hidden at once, comes back as i
   const [pot] = await ownContainers(kites);
   await kites.put(`/bench/checks/${v7()}`, checkOf(pot!.id)).expect(200);
   await withPicture(kites, pot!.id, '#5F9640');
+  await kites.put(`/bench/held/${v7()}`, { kind: 'check', body: checkOf(pot!.id), reason: 'Too late.' }).expect(204);
   const before = (await teacher.get(`/investigations/${investigationId}`).expect(200)).body as object;
   const told = (await teacher.get(`/keeping/investigation/${investigationId}`).expect(200)).body as WhatGoes;
-  expect(told).toMatchObject({ containers: 4, looks: 1, pictures: 1, plans: 1, teams: 0, undoDays: 30 });
+  expect(told).toMatchObject({ containers: 4, looks: 1, pictures: 1, plans: 1, waiting: 1, teams: 0, undoDays: 30 });
   expect(Date.parse(told.wouldGoAt) - msNow()).toBeGreaterThan(29.9 * 86_400_000);
   for (let twice = 0; twice < 2; twice++) await teacher.put(`/keeping/investigation/${investigationId}`, {}).expect(200);
   expect(await goingOf(teacher)).toEqual([expect.objectContaining({ kind: 'investigation', id: investigationId })]);
@@ -80,7 +81,7 @@ test('an investigation: what goes is told, it is hidden at once, comes back as i
   await teacher.put(`/keeping/investigation/${investigationId}`, {}).expect(200);
   expect(files()).toHaveLength(2);
   await later(31);
-  for (const table of ['investigation', 'plan', 'container', 'plant_check', 'reading', 'finding', 'photo'])
+  for (const table of ['investigation', 'plan', 'container', 'plant_check', 'reading', 'finding', 'photo', 'held_entry'])
     expect([table, await count(table)]).toEqual([table, 0]);
   expect(files()).toEqual([]);
   expect(await goingOf(teacher)).toEqual([]);

@@ -3,7 +3,9 @@ import { mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'nod
 import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
 import { timeNow } from '@bright-sprout/core/clock/clock';
+import { type HeldView } from '@bright-sprout/contracts/held';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type RoomView } from '@bright-sprout/contracts/room';
 import { guessReading } from '@bright-sprout/core/formats/table/guessReading';
 import { readCsvSheet } from '@bright-sprout/core/formats/table/readCsvSheet';
 import { readTable } from '@bright-sprout/core/formats/table/readTable';
@@ -73,6 +75,9 @@ async function grow(): Promise<void> {
       readings: [{ id: v7(), at: timeNow().toISOString(), kind: 'temperature', value: 20.5 }],
     })
     .expect(200);
+  await bells
+    .put(`/bench/held/${v7()}`, { kind: 'check', body: checkOf(third!.id, { typed: '14 cm' }), reason: 'The end is past.' })
+    .expect(204);
 }
 
 beforeAll(async () => {
@@ -241,11 +246,28 @@ test('a package brings everything into another school, with other ids, and a sec
   const second = (await sent(other, classId, packed).expect(200)).body as typeof first;
   expect(second).toMatchObject({ added: false, investigation: { id: first.investigation.id } });
   expect(told(await records(other, first.investigation.id))).toEqual(told(before));
+  // The room of those days, and what waits for the teacher, come along, once.
+  const room = (await other.get(`/classes/${classId}/room`).expect(200)).body as RoomView;
+  expect(room.readings.map((r) => [r.kind, r.value, r.source])).toEqual([['temperature', 20.5, 'hand']]);
+  const held = (await other.get(`/classes/${classId}/held`).expect(200)).body as HeldView[];
+  expect(held).toEqual([expect.objectContaining({ kind: 'check', code: expect.any(String), reason: 'The end is past.' })]);
+  await other.put(`/held/${held[0]!.id}/taken`, {}).expect(204);
+  expect((await records(other, first.investigation.id)).readings).toHaveLength(before.readings.length + 1);
   // What came back leaves as it came.
   const again = await JsZip.loadAsync(await fetched(other, `/investigations/${first.investigation.id}/package.zip`));
   expect(await again.file('data/containers.csv')!.async('string')).toBe(
     readFileSync(join(folder, 'data/containers.csv'), 'utf8'),
   );
+});
+
+test('a room that is known already is not told twice', async () => {
+  const other = await signedInTeacher(application);
+  const { classId } = await addClass(other);
+  const [reading] = ((await world.teacher.get(`/classes/${world.classId}/room`).expect(200)).body as RoomView).readings;
+  const { at, kind, value } = reading!;
+  await other.put(`/classes/${classId}/room/readings`, { source: 'hand', readings: [{ id: v7(), at, kind, value }] }).expect(200);
+  await sent(other, classId, packed).expect(200);
+  expect(((await other.get(`/classes/${classId}/room`).expect(200)).body as RoomView).readings).toHaveLength(1);
 });
 
 test('where the investigation itself still is, its package adds nothing', async () => {
@@ -291,6 +313,8 @@ test.each<[string, () => Buffer | Promise<Buffer>, RegExp]>([
     () => changed((w) => (w.rows.reading![1]!.supersedesId = w.rows.reading![1]!.id)),
     /nothing to correct/,
   ],
+  ['a room that cannot be', () => changed((w) => (w.rows.room![0]!.kind = 'noise')), /read of the room/],
+  ['a waiting entry that is none', () => changed((w) => (w.rows.held![0]!.body = { containerId: 7 })), /waits for a decision/],
   ['a plan that is none', () => changed((w) => (w.rows.plan![0]!.document = { question: 7 })), /plan in this package/],
 ])('%s is refused with a sentence, and nothing comes in', async (_, content, sentence) => {
   const other = await signedInTeacher(application);

@@ -26,6 +26,8 @@ export interface WhatGoes {
   looks: number;
   pictures: number;
   claims: number;
+  /** Entries of teams that still wait for the teacher's word. */
+  waiting: number;
   teams: number;
   plans: number;
   /** Days for which it could be undone, and the moment at which it would go if it were deleted now. */

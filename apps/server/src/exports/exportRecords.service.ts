@@ -1,11 +1,10 @@
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
-import { addDays } from '@bright-sprout/core/calendar/days';
 import { onClockOf } from '@bright-sprout/core/formats/export/clockWords';
 import { type RecordsToExport } from '@bright-sprout/core/formats/export/recordTables';
 import { Injectable } from '@nestjs/common';
-import { Between } from 'typeorm';
 import { Database } from '../database/database';
-import { RoomReadingEntity } from '../room/roomReading.entity';
+import { roomOfDays } from '../room/roomOfDays';
+import { lookedDays } from './wholeRows';
 
 interface CheckRow {
   container: string;
@@ -16,9 +15,6 @@ interface CheckRow {
   source: string;
   dayReason: string | null;
 }
-
-/** The room is told from sowing to so many days after the last look. */
-const DAYS_BEHIND = 1;
 
 /** Everything of an investigation in the shape in which it leaves. */
 @Injectable()
@@ -75,7 +71,9 @@ export class ExportRecords {
         seeds,
         note,
       })),
-      room: await this.room(investigation.class.id, investigation.sownOn, readings),
+      room: (await roomOfDays(this.db, investigation.class, lookedDays(investigation.sownOn, readings))).map(
+        ({ at, kind, value, source }) => ({ at: at.toISOString(), kind, value, source }),
+      ),
       predictions: investigation.expected.map((e) => ({ ...e, team: nickname(e.teamId) ?? '' })),
       pictures: photos.map((p) => ({
         file: `pictures/${p.id}.jpg`,
@@ -94,14 +92,5 @@ export class ExportRecords {
        WHERE c.investigation_id = ? AND c.taken_back_at IS NULL ORDER BY k.recorded_at, k.id`,
       [investigationId],
     );
-  }
-
-  private async room(classId: string, sownOn: string, readings: readonly { day: string }[]) {
-    const last = readings.reduce((day, r) => (r.day > day ? r.day : day), sownOn);
-    const found = await this.db.of(RoomReadingEntity).find({
-      where: { classId, at: Between(new Date(`${sownOn}T00:00:00Z`), new Date(`${addDays(last, DAYS_BEHIND)}T00:00:00Z`)) },
-      order: { at: 'ASC' },
-    });
-    return found.map(({ at, kind, value, source }) => ({ at: at.toISOString(), kind, value, source }));
   }
 }

@@ -1,14 +1,17 @@
+import { addDays, type IsoDay } from '@bright-sprout/core/calendar/days';
 import { In, type ObjectLiteral } from 'typeorm';
 import { CareEvent } from '../care/careEvent.entity';
 import { FindingEntity } from '../checks/finding.entity';
 import { PlantCheck } from '../checks/plantCheck.entity';
 import { ReadingEntity } from '../checks/reading.entity';
+import { ClassGroup } from '../classes/classGroup.entity';
 import { Team } from '../classes/team.entity';
 import { ClaimEntryEntity } from '../conclude/claimEntry.entity';
 import { ClaimNote } from '../conclude/claimNote.entity';
 import { Lesson } from '../conclude/lesson.entity';
 import { type Database } from '../database/database';
 import { Deviation } from '../deviations/deviation.entity';
+import { HeldEntry } from '../held/heldEntry.entity';
 import { Container } from '../investigations/container.entity';
 import { Investigation } from '../investigations/investigation.entity';
 import { TreatmentEntity } from '../investigations/treatment.entity';
@@ -16,6 +19,8 @@ import { Photo } from '../photos/photo.entity';
 import { Plan } from '../plans/plan.entity';
 import { Prediction } from '../predictions/prediction.entity';
 import { SavedQuestionEntity } from '../questions/savedQuestion.entity';
+import { RoomReadingEntity } from '../room/roomReading.entity';
+import { roomOfDays } from '../room/roomOfDays';
 import { RunChange } from '../running/runChange.entity';
 import { Together, TogetherReading } from '../together/together.entities';
 
@@ -39,6 +44,9 @@ export const WHOLE: Readonly<Record<string, new () => ObjectLiteral>> = {
   check: PlantCheck,
   reading: ReadingEntity,
   finding: FindingEntity,
+  held: HeldEntry,
+  // It is the class's, and goes along for the days of the investigation.
+  room: RoomReadingEntity,
 };
 
 /** A team as it leaves: its PIN stays. */
@@ -90,12 +98,31 @@ export async function wholeRows(db: Database, investigationId: string): Promise<
     // What is corrected is put back before what corrects it.
     reading: correctedFirst(reading),
     finding: await all(FindingEntity, 'readingId', idsOf(reading)),
+    held: await all(HeldEntry, 'investigationId', own),
+    room: [],
   };
+  const [investigation] = rows.investigation! as Investigation[];
+  const group = investigation && (await db.of(ClassGroup).findOneBy({ id: investigation.classId }));
+  if (group) rows.room = await roomOfDays(db, group, lookedDays(investigation.sownOn, check as PlantCheck[]));
   const teamIds = new Set<string>();
   for (const row of Object.values(rows).flat())
     for (const key of ['teamId', 'fromTeam', 'toTeam']) if (typeof row[key] === 'string') teamIds.add(row[key]);
   const teams = await db.of(Team).find({ where: { id: In([...teamIds]) }, withDeleted: true });
   return { rows, teams: teams.map(({ id, emblem, nickname }) => ({ id, emblem, nickname })) };
+}
+
+/** The room is told from sowing to so many days after the last look. */
+const DAYS_BEHIND = 1;
+
+/** The days over which an investigation went: from sowing until the last look was over. */
+export function lookedDays(sownOn: IsoDay, looks: readonly { day: IsoDay }[]): [IsoDay, IsoDay] {
+  return [
+    sownOn,
+    addDays(
+      looks.reduce((last, l) => (l.day > last ? l.day : last), sownOn),
+      DAYS_BEHIND,
+    ),
+  ];
 }
 
 /** Readings in an order in which each comes after the one it corrects. */

@@ -1,7 +1,4 @@
 import { timeNow } from '@bright-sprout/core/clock/clock';
-import { SaveCareRequest } from '@bright-sprout/contracts/care';
-import { SaveCheckRequest } from '@bright-sprout/contracts/checks';
-import { SaveDeviationRequest } from '@bright-sprout/contracts/deviations';
 import { type HeldBody, type HeldView, type HoldRequest } from '@bright-sprout/contracts/held';
 import { Injectable } from '@nestjs/common';
 import { In, IsNull } from 'typeorm';
@@ -15,19 +12,15 @@ import { Container } from '../investigations/container.entity';
 import { Investigation } from '../investigations/investigation.entity';
 import { ChangesService } from '../live/changes.service';
 import { notFound, Problem } from '../problems/problem';
-import { validationPipe } from '../problems/validationPipe';
+import { heldBody } from './heldBody';
 import { HeldEntry } from './heldEntry.entity';
 
 /** More wait for nobody: a device that fills a class's list is refused. */
 const MOST_OF_A_CLASS = 500;
 
-const BODIES = { check: SaveCheckRequest, care: SaveCareRequest, deviation: SaveDeviationRequest };
-
 /** What teams entered and could not be taken waits here for the teacher's word, so that nothing honest is thrown away unseen. */
 @Injectable()
 export class HeldService {
-  private readonly pipe = validationPipe();
-
   constructor(
     private readonly db: Database,
     private readonly scope: Scope,
@@ -45,7 +38,7 @@ export class HeldService {
       if (there.teamId !== teamId) throw new Problem(409, 'Something else waits under this id.');
       return;
     }
-    const read = (await this.pipe.transform(body, { type: 'body', metatype: BODIES[kind] })) as HeldBody['body'];
+    const read = await heldBody(kind, body);
     if ((await entries.countBy({ classId, decidedAt: IsNull() })) >= MOST_OF_A_CLASS)
       throw new Problem(422, 'So much waits for your teacher that no more fits. It stays on this device.');
     const row = {

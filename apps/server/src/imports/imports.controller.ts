@@ -1,11 +1,13 @@
+import { MAX_TABLE_CHARACTERS } from '@bright-sprout/contracts/importLimits';
 import { ImportRequest, type RememberedReading } from '@bright-sprout/contracts/imports';
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { Body, Controller, Get, Param, Put, Req, Res, UseGuards } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
-import { type Request, type Response } from 'express';
+import { json, type Request, type Response } from 'express';
 import { TeacherGuard } from '../access/guards';
 import { Asking, type TeacherRequester } from '../access/requester';
 import { IdPipe } from '../problems/idPipe';
+import { LargeBody } from '../problems/largeBody';
 import { longWork } from '../problems/longWork';
 import { ImportsService } from './imports.service';
 
@@ -26,6 +28,7 @@ export class ImportsController {
 
   /** Makes an investigation under this id from a table; wrong rows refuse the whole file. */
   @Put(':id')
+  @LargeBody(json({ limit: MAX_TABLE_CHARACTERS * 2 }))
   import(
     @Asking() teacher: TeacherRequester,
     @Param('id', IdPipe) id: string,

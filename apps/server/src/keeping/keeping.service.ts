@@ -51,7 +51,7 @@ export class KeepingService {
       investigationIds,
     );
     if (kind === 'pictures')
-      return { ...told, pictures, investigations: 0, containers: 0, looks: 0, claims: 0, teams: 0, plans: 0 };
+      return { ...told, pictures, investigations: 0, containers: 0, looks: 0, claims: 0, waiting: 0, teams: 0, plans: 0 };
     const among = (sql: string, ids = investigationIds) => this.count(sql, ids);
     return {
       ...told,
@@ -62,6 +62,7 @@ export class KeepingService {
         'SELECT COUNT(*) AS n FROM reading r JOIN plant_check k ON k.id = r.check_id JOIN container c ON c.id = k.container_id WHERE c.investigation_id IN (?)',
       ),
       claims: await among('SELECT COUNT(DISTINCT investigation_id, team_id) AS n FROM claim_entry WHERE investigation_id IN (?)'),
+      waiting: await among('SELECT COUNT(*) AS n FROM held_entry WHERE decided_at IS NULL AND investigation_id IN (?)'),
       teams: kind === 'investigation' ? 0 : await among('SELECT COUNT(*) AS n FROM team WHERE class_id IN (?)', classIds),
       plans:
         kind === 'investigation'

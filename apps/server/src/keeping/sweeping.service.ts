@@ -77,6 +77,7 @@ export class SweepingService implements OnApplicationBootstrap, OnModuleDestroy 
   private async investigationGoes(id: string): Promise<void> {
     const files = await this.filesOf('c.investigation_id = ?', [id]);
     await this.db.work(async () => {
+      await this.db.query('DELETE FROM held_entry WHERE investigation_id = ?', [id]);
       await this.db.query('DELETE FROM investigation WHERE id = ?', [id]);
       await this.db.query('DELETE FROM plan WHERE id = ?', [id]);
     });

@@ -1,13 +1,17 @@
 import { MOST_PHOTO_BYTES, PHOTO_TYPES, PhotoRequest, type PhotoView } from '@bright-sprout/contracts/photos';
 import { Body, Controller, Delete, Get, Header, HttpCode, Param, Put, Query, StreamableFile, UseGuards } from '@nestjs/common';
 import { ApiBody, ApiConsumes, ApiTags } from '@nestjs/swagger';
+import { raw } from 'express';
 import { TeacherGuard, TeamGuard } from '../access/guards';
 import { Asking, type TeacherRequester, type TeamRequester } from '../access/requester';
 import { IdPipe } from '../problems/idPipe';
+import { LargeBody } from '../problems/largeBody';
 import { Problem } from '../problems/problem';
 import { PhotosService } from './photos.service';
 
 const CACHED = 'private, max-age=31536000, immutable';
+
+const PICTURE = raw({ type: [...PHOTO_TYPES], limit: MOST_PHOTO_BYTES });
 
 function pictureOf(body: unknown): Buffer {
   if (Buffer.isBuffer(body) && body.length > 0) return body;
@@ -23,6 +27,7 @@ export class PhotosController {
   constructor(private readonly photos: PhotosService) {}
 
   @Put(':id')
+  @LargeBody(PICTURE)
   @ApiConsumes(...PHOTO_TYPES)
   @ApiBody({ schema: { type: 'string', format: 'binary' } })
   save(
@@ -60,6 +65,7 @@ export class BenchPhotosController {
   constructor(private readonly photos: PhotosService) {}
 
   @Put(':id')
+  @LargeBody(PICTURE)
   @ApiConsumes(...PHOTO_TYPES)
   @ApiBody({ schema: { type: 'string', format: 'binary' } })
   save(

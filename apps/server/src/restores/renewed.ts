@@ -18,6 +18,9 @@ export function renewedId(id: string, classId: string): string {
   return `${time}-7${hash.slice(0, 3)}-${variant}${hash.slice(4, 7)}-${hash.slice(7, 19)}`;
 }
 
+/** Ids that stand within a text. */
+export const idsInText = (text: string): string[] => text.match(UUIDS) ?? [];
+
 const broken = (table: string, what: string) =>
   new Problem(422, `The package is not whole: ${what} in “${table}” cannot be. Nothing was brought in.`);
 

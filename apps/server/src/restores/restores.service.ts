@@ -2,11 +2,14 @@ import { type RestoredView } from '@bright-sprout/contracts/restores';
 import { EMBLEMS } from '@bright-sprout/contracts/access';
 import { EMBLEM_NAMES } from '@bright-sprout/contracts/access';
 import { timeNow } from '@bright-sprout/core/clock/clock';
+import { HELD_KINDS } from '@bright-sprout/contracts/heldKinds';
+import { ROOM_SOURCES } from '@bright-sprout/contracts/room';
+import { ROOM_KINDS, ROOM_LIMITS } from '@bright-sprout/core/room/roomRecord';
 import { SavePlanRequest } from '@bright-sprout/contracts/plans';
 import { Inject, Injectable } from '@nestjs/common';
 import { plainToInstance } from 'class-transformer';
 import { validate } from 'class-validator';
-import { type ObjectLiteral } from 'typeorm';
+import { Between, type ObjectLiteral } from 'typeorm';
 import { PinsService } from '../access/pins.service';
 import { type TeacherRequester } from '../access/requester';
 import { Scope } from '../access/scope.service';
@@ -16,6 +19,7 @@ import { Team } from '../classes/team.entity';
 import { Database } from '../database/database';
 import { newId } from '../database/ids';
 import { correctedFirst, WHOLE, type WholeInvestigation } from '../exports/wholeRows';
+import { heldBody } from '../held/heldBody';
 import { Investigation } from '../investigations/investigation.entity';
 import { InvestigationsService } from '../investigations/investigations.service';
 import { ChangesService } from '../live/changes.service';
@@ -23,9 +27,10 @@ import { BLOB_STORE, type BlobStore } from '../photos/blobStore';
 import { cleanPicture } from '../photos/cleanPicture';
 import { type Told } from '../problems/longWork';
 import { Problem } from '../problems/problem';
+import { RoomReadingEntity } from '../room/roomReading.entity';
 import { SeedLotEntity } from '../seeds/seedLot.entity';
 import { readPackage } from './readPackage';
-import { Renewer, renewedId } from './renewed';
+import { idsInText, Renewer, renewedId } from './renewed';
 
 /** Brings an investigation back from its package, into whichever class and school: whole, or not at all. */
 @Injectable()
@@ -49,13 +54,15 @@ export class RestoresService {
     const id = renewedId(before, classId);
     const ids = idsOf(whole, classId);
     await checkPlan(whole, classId);
+    await checkHeld(whole, ids, classId);
+    checkRoom(whole);
     await this.drawAnew(whole, pictures, told);
     await this.db.work(async () => {
       for (const [old, present] of await this.teams(group, whole)) ids.set(old, present);
       ids.set(whole.rows.investigation![0]!.classId as string, classId);
       if (whole.rows.plan![0]) ids.set(whole.rows.plan![0].classId as string, classId);
       await this.withoutLotsOfOthers(teacher, whole);
-      await this.putBack(whole, new Renewer(ids), told);
+      await this.putBack(whole, classId, new Renewer(ids), told);
       await this.changes.note({ kind: 'investigation-changed', classId, investigationId: id });
     });
     return { added: true, investigation: await this.investigations.viewOf(teacher, id) };
@@ -120,7 +127,17 @@ export class RestoresService {
     if (!(await this.db.of(SeedLotEntity).existsBy({ id: document.seedLotId, schoolId }))) document.seedLotId = '';
   }
 
-  private async putBack({ rows }: WholeInvestigation, renewer: Renewer, told: Told): Promise<void> {
+  /** What was read of the room in the days of the investigation; what the class has of them already stays as it is. */
+  private async newOfRoom(classId: string, made: ObjectLiteral[]): Promise<ObjectLiteral[]> {
+    if (made.length === 0) return [];
+    const times = made.map((r) => (r.at as Date).getTime());
+    const [first, last] = times.reduce(([a, b], t) => [Math.min(a!, t), Math.max(b!, t)], [Infinity, -Infinity]);
+    const there = await this.db.of(RoomReadingEntity).findBy({ classId, at: Between(new Date(first!), new Date(last!)) });
+    const known = new Set(there.flatMap((r) => [r.id, `${r.kind} ${r.at.getTime()}`]));
+    return made.filter((r) => !known.has(r.id as string) && !known.has(`${r.kind as string} ${(r.at as Date).getTime()}`));
+  }
+
+  private async putBack({ rows }: WholeInvestigation, classId: string, renewer: Renewer, told: Told): Promise<void> {
     const of = Object.values(rows).reduce((n, list) => n + list.length, 0);
     let done = 0;
     for (const [name, entity] of Object.entries(WHOLE)) {
@@ -129,7 +146,9 @@ export class RestoresService {
       if (list.length !== rows[name]!.length)
         throw new Problem(422, 'The package is not whole: a correction has nothing to correct. Nothing was brought in.');
       const made: ObjectLiteral[] = list.map((row) => renewer.row(name, metadata, row));
-      await insertInChunks(this.db, entity, made, (n) => told((done += n), of));
+      const fresh = name === 'room' ? await this.newOfRoom(classId, made) : made;
+      if (name === 'room' && fresh.length > 0) await this.changes.note({ kind: 'room-changed', classId });
+      await insertInChunks(this.db, entity, fresh, (n) => told((done += n), of));
     }
   }
 }
@@ -147,5 +166,25 @@ async function checkPlan({ rows }: WholeInvestigation, classId: string): Promise
     const request = plainToInstance(SavePlanRequest, { classId, version: 0, document: document as unknown });
     const wrong = await validate(request, { whitelist: true, forbidNonWhitelisted: false });
     if (wrong.length > 0) throw new Problem(422, 'The plan in this package cannot be read. Nothing was brought in.');
+  }
+}
+
+/** What waits for the teacher is checked as if a team sent it; what it names gets ids of its own. */
+async function checkHeld({ rows }: WholeInvestigation, ids: Map<string, string>, classId: string): Promise<void> {
+  for (const row of rows.held!) {
+    const kind = HELD_KINDS.find((k) => k === row.kind);
+    const body = kind && (await heldBody(kind, row.body).catch(() => null));
+    if (!body) throw new Problem(422, 'What waits for a decision in this package cannot be read. Nothing was brought in.');
+    row.body = body;
+    for (const id of idsInText(JSON.stringify(body))) if (!ids.has(id)) ids.set(id, renewedId(id, classId));
+  }
+}
+
+function checkRoom({ rows }: WholeInvestigation): void {
+  for (const { kind, value, source } of rows.room!) {
+    const limits = ROOM_LIMITS[ROOM_KINDS.find((k) => k === kind)!];
+    const possible = limits && typeof value === 'number' && value >= limits[0] && value <= limits[1];
+    if (!possible || !ROOM_SOURCES.some((s) => s === source))
+      throw new Problem(422, 'What was read of the room in this package cannot be. Nothing was brought in.');
   }
 }

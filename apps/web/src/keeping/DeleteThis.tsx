@@ -76,6 +76,7 @@ function WhatWouldGo({ kind, id }: { kind: GoingKind; id: string }) {
     ...counted(data.containers, 'container'),
     ...counted(data.pictures, 'picture'),
     ...counted(data.claims, 'team’s claim', 'teams’ claims'),
+    ...counted(data.waiting, 'entry that waits for your word', 'entries that wait for your word'),
     ...counted(data.plans, 'plan'),
     ...counted(data.teams, 'team with its PIN', 'teams with their PINs'),
     ...(kind === 'everything' ? ['your seed shelf', 'your account'] : []),
