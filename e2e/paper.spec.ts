@@ -66,7 +66,7 @@ test('a printed strip of 20 cm measures 20 cm, and every other sheet stays on it
   for (const [name, text] of [
     [/^Tray map/, 'Tray map'],
     [/^Run sheet/, 'Sowing day'],
-    [/^Watering chart/, 'What is due when'],
+    [/^Watering chart/, 'Water, mL each'],
     [/^Shopping/, 'To have at hand'],
     [/^Cautions/, 'To mind'],
     [/^Predictions/, 'Kites: what do you expect?'],

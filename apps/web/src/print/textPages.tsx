@@ -7,8 +7,8 @@ export type TextBlock =
   | { kind: 'title'; text: string; under?: string }
   | { kind: 'heading'; text: string }
   | { kind: 'text'; text: string; mark?: 'number' | 'box' | 'dot'; strong?: boolean }
-  /** A line of a table; shares of the width. */
-  | { kind: 'row'; cells: readonly string[]; shares: readonly number[]; head?: boolean }
+  /** A line of a table; shares of the width. One to fill in is tall enough for a hand, with lines between its cells. */
+  | { kind: 'row'; cells: readonly string[]; shares: readonly number[]; head?: boolean; toFillIn?: boolean }
   | { kind: 'new-page' };
 
 /** A page of a list, as it is drawn. */
@@ -54,14 +54,14 @@ export function textPages(blocks: readonly TextBlock[], paper: Paper, big = 1): 
         ),
       );
       y += TITLE * (0.3 + 1.15 * lines.length);
-      if (block.under) {
+      wrapText(block.under ?? '', width, { size: SIZE, heading: false }).forEach((line, i) => {
         put(
-          <text key={`u${b}`} x={left} y={y + SIZE} fontSize={SIZE} className="paper-second">
-            {block.under}
+          <text key={`u${b} ${i}`} x={left} y={y + SIZE} fontSize={SIZE} className="paper-second">
+            {line}
           </text>,
         );
-        y += SIZE * 1.5;
-      }
+        y += SIZE * 1.3;
+      });
       put(<path key={`r${b}`} d={`M${left} ${y + 4}H${left + width}`} stroke="#2A1B2E" strokeWidth="3" />);
       y += 20;
       return;
@@ -125,7 +125,8 @@ export function textPages(blocks: readonly TextBlock[], paper: Paper, big = 1): 
     const whole = block.shares.reduce((sum, s) => sum + s, 0);
     const widths = block.shares.map((s) => (s / whole) * width);
     const cells = block.cells.map((c, i) => wrapText(c, widths[i]! - 12, { size, heading: false }));
-    const tall = Math.max(1, ...cells.map((c) => c.length)) * size * LEADING + 8;
+    const written = Math.max(1, ...cells.map((c) => c.length)) * size * LEADING + 8;
+    const tall = block.toFillIn ? Math.max(mm(8.5), written) : written;
     room(tall + (block.head ? 60 : 0));
     let x = left;
     cells.forEach((lines, i) => {
@@ -143,6 +144,8 @@ export function textPages(blocks: readonly TextBlock[], paper: Paper, big = 1): 
         ),
       );
       x += widths[i]!;
+      if (block.toFillIn && i < cells.length - 1)
+        put(<path key={`v${b} ${i}`} d={`M${x - 6} ${y - 3}V${y + tall - 3}`} stroke="#C9C5D1" strokeWidth="1" />);
     });
     y += tall;
     put(

@@ -28,7 +28,7 @@ export function BecomesSentence({ outlook, reading, onChange, speciesId, onSpeci
   return (
     <section className="section becomes">
       <h2>It will become</h2>
-      <p className="becomes-sentence">
+      <div className="becomes-sentence">
         <b>{counted(containers, 'container')}</b>
         {plants > containers && (
           <>
@@ -88,7 +88,7 @@ export function BecomesSentence({ outlook, reading, onChange, speciesId, onSpeci
           </>
         )}
         .
-      </p>
+      </div>
     </section>
   );
 }

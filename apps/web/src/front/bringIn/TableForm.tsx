@@ -92,7 +92,7 @@ function Form({ group, opened, table, onSheet, onBack, remembered }: Props & { r
         group={group}
         aside={
           <span className="bring-in-file">
-            {opened.name} · {opened.rows} rows
+            {opened.name} · {opened.rows} rows, {opened.headings.length} columns
             {opened.sheets.length > 1 && (
               <>
                 {' '}

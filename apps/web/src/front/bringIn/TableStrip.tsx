@@ -12,7 +12,9 @@ const SHOWN = { resolution: 'mm' } as const;
 export function TableStrip({ strip, own }: { strip: Strip; own: readonly OwnMeasure[] }) {
   const measure = measureOf(strip.measure, own)!;
   const values = strip.groups.flatMap((g) => g.values);
-  const { low, high, ticks } = scaleOf(Math.min(...values), Math.max(...values));
+  // Plants stand on the soil.
+  const standing = measure.drawn === 'height';
+  const { low, high, ticks } = scaleOf(standing ? 0 : Math.min(...values), Math.max(...values));
   const y = (v: number) => TOP + ((high - v) / (high - low || 1)) * (HEIGHT - TOP - 8);
   const column = (WIDTH - LEFT) / strip.groups.length;
   const words = (v: number) => valueNumber(measure, v, SHOWN);
@@ -39,7 +41,7 @@ export function TableStrip({ strip, own }: { strip: Strip; own: readonly OwnMeas
           </g>
         ))}
         <path d={`M${LEFT} ${TOP - 8}V${HEIGHT - 6}`} stroke="#2A1B2E" strokeWidth="1.5" />
-        <path d={`M${LEFT} ${HEIGHT - 6}H${WIDTH}`} stroke="#6D5C63" strokeWidth="3" />
+        <path d={`M${LEFT} ${HEIGHT - 6}H${WIDTH}`} stroke={standing ? '#6D5C63' : '#2A1B2E'} strokeWidth={standing ? 3 : 1.5} />
         {strip.groups.map((g, k) => (
           <g key={g.code} transform={`translate(${LEFT + column * (k + 0.5)} 0)`}>
             {g.values.map((v, i) => (

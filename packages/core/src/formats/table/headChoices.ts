@@ -177,6 +177,9 @@ function suits(measure: Measure, { numeric, distinct, filled }: ColumnCells): bo
     return distinct.some((d) =>
       measure.choices.some((c) => c.words.toLowerCase() === d.toLowerCase() || c.code === d.toLowerCase()),
     );
+  // Seeds and leaves are whole.
+  const counted = measure.quantity === 'count' || measure.quantity === 'count-of';
+  if (counted && filled.some((c) => /\d[.,]\d*[1-9]/.test(c))) return false;
   return numeric || filled.some((c) => /^\d/.test(c));
 }
 

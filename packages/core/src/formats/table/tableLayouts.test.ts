@@ -2,6 +2,7 @@ import { valueOf } from '../../measures/finding';
 import { type TidyTable } from '../tidyTable';
 import { type TableReading } from './columnMeaning';
 import { guessReading } from './guessReading';
+import { headChoices, withMeaning } from './headChoices';
 import { readCsvSheet } from './readCsvSheet';
 import { readTable } from './readTable';
 
@@ -330,4 +331,24 @@ test('what is written instead of numbers, under a day', () => {
   const { table, problems } = read(['Pot,Treatment,Day 3,Day 5', '1,salt,2,died', '2,water,3,4 (leaning)']);
   expect(told(table)).toEqual(['1/salt d3 height=20', '1/salt d5 lost', '2/water d3 height=30']);
   expect(problems.map((p) => p.ways[0]!.words)).toEqual(['Read it as 4']);
+});
+
+test('a menu offers what the cells can be: no counts for decimals, hours and weeks for days, names for treatments', () => {
+  const { reading, sheet } = read(['Pot,Treatment,Day,Value', 'Salt 1,a,24,2.5', 'Salt 2,b,48,3']);
+  const words = (column: number) => headChoices(sheet, reading, column).map((c) => c.words);
+  expect(words(3)).toEqual(expect.arrayContaining(['height in cm', 'dry mass in g', 'leave out']));
+  expect(words(3).filter((w) => /seeds|leaves/.test(w))).toEqual([]);
+  expect(words(2)).toEqual(expect.arrayContaining(['day since sowing', 'week since sowing', 'hour since sowing']));
+  expect(words(0)).toContain('container, called after its treatment');
+  const hours = withMeaning(reading, 2, { meaning: { is: 'day', unit: 'hours' } });
+  expect(told(readTable(sheet, hours).table)).toEqual(['Salt 1/a d1 height=25', 'Salt 2/b d2 height=30']);
+});
+
+test('what is chosen for one column a treatment is chosen for all of them', () => {
+  const { reading, sheet } = read(['Control,5% salt', '5,4', '6,3']);
+  const counted = headChoices(sheet, reading, 0).find((c) => c.words === 'number of leaves')!;
+  expect(told(readTable(sheet, withMeaning(reading, 0, counted)).table).slice(0, 2)).toEqual([
+    'Control 1/Control leaves=5',
+    '5% salt 1/5% salt leaves=4',
+  ]);
 });

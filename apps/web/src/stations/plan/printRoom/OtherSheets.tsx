@@ -1,5 +1,6 @@
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { formatDay, numberedDay } from '@bright-sprout/core/calendar/days';
+import { careTasksOn } from '@bright-sprout/core/care/careTasks';
 import { eventWords } from '@bright-sprout/core/plan/calendar/eventWords';
 import { cautionsFor, protectiveGear, RULES_FIRST, toAskAbout } from '@bright-sprout/core/plan/cautions/cautions';
 import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
@@ -44,36 +45,66 @@ function sownWords(investigation: InvestigationView): string {
   const { containers, treatments, sownOn } = investigation;
   const days = sowings(investigation);
   if (days.length < 2) return formatDay(days[0] ?? sownOn);
+  // A step of the sheet says it, with the marks.
+  if (investigation.runSheet.some((s) => typeof s !== 'string' && s.code === 'turns'))
+    return `${formatDay(days[0]!)} to ${formatDay(days[days.length - 1]!)}`;
   const labels = (day: string) =>
     treatments.filter((t) => containers.some((c) => c.treatment === t.code && c.sownOn === day)).map((t) => t.label);
   return `${days.map((day) => `${formatDay(day)}: ${labels(day).join(', ')}`).join('. ')}.`;
 }
 
-/** What is due on which day, to tick; watering and whatever else plants need. */
+/** A line a day on which plants are cared for, to fill in; and behind it whatever is due on which day. */
 export function wateringPages(investigation: InvestigationView, paper: Paper): Printable['pages'] {
   const due = investigation.schedule.filter((e) => e.kind !== 'prepare' && e.day >= investigation.sownOn);
   if (due.length === 0) return NO_PLAN;
+  return listed([...careChart(investigation), { kind: 'new-page' }, ...dueList(investigation, due)], paper, 'Watering chart');
+}
+
+const dayWords = (day: string, { sownOn }: InvestigationView) => `${formatDay(day, 'short')}, ${numberedDay(sownOn, day)}`;
+
+function careChart(investigation: InvestigationView): TextBlock[] {
+  const { schedule, bench, sownOn } = investigation;
+  const days = [...new Set(schedule.map((e) => e.day))].filter((day) => day >= sownOn).sort();
+  const tasks = days.map((day) => ({ day, tasks: careTasksOn(day, schedule, bench.care) })).filter((d) => d.tasks.length > 0);
+  // What comes back has a column, and is said once.
+  const usual = ['water', 'vent', 'turn'].flatMap((id) => tasks.flatMap((d) => d.tasks).find((t) => t.id === id) ?? []);
+  const shares = [2.2, ...usual.map(() => 1.5), 3.4, 1.5];
+  return [
+    { kind: 'title', text: 'Watering chart', under: investigation.question },
+    ...usual.map((t): TextBlock => ({ kind: 'text', text: `${t.title}: ${t.note}`, mark: 'dot' })),
+    {
+      kind: 'row',
+      cells: ['Day', ...usual.map((t) => (t.amountMl === null ? t.title : `${t.title}, mL each`)), 'Also', 'Done by'],
+      shares,
+      head: true,
+    },
+    ...tasks.map(({ day, tasks: ofDay }): TextBlock => ({
+      kind: 'row',
+      cells: [
+        dayWords(day, investigation),
+        ...usual.map((u) => (ofDay.some((t) => t.id === u.id) ? '' : '–')),
+        ofDay
+          .filter((t) => usual.every((u) => u.id !== t.id))
+          .map((t) => `${t.title}. ${t.note}`)
+          .join(' '),
+        '',
+      ],
+      shares,
+      toFillIn: true,
+    })),
+  ];
+}
+
+function dueList(investigation: InvestigationView, due: InvestigationView['schedule']): TextBlock[] {
   const shares = [2.1, 4.6, 2.2];
-  return listed(
-    [
-      { kind: 'title', text: 'What is due when', under: investigation.question },
-      { kind: 'row', cells: ['Day', 'What', 'Done by'], shares, head: true },
-      ...due.map((e): TextBlock => {
-        const { title, note } = eventWords(e);
-        return {
-          kind: 'row',
-          cells: [
-            `${formatDay(e.day, 'short')}, ${numberedDay(investigation.sownOn, e.day)}`,
-            note ? `${title}. ${note}` : title,
-            '',
-          ],
-          shares,
-        };
-      }),
-    ],
-    paper,
-    'Watering chart',
-  );
+  return [
+    { kind: 'title', text: 'What is due when', under: investigation.question },
+    { kind: 'row', cells: ['Day', 'What', 'Done by'], shares, head: true },
+    ...due.map((e): TextBlock => {
+      const { title, note } = eventWords(e);
+      return { kind: 'row', cells: [dayWords(e.day, investigation), note ? `${title}. ${note}` : title, ''], shares };
+    }),
+  ];
 }
 
 /** Shopping, what is mixed, and what goes home. */
@@ -215,6 +246,7 @@ export function notebookPages(investigation: InvestigationView, days: readonly s
   return investigation.containers.map((c) => {
     const lines = days.filter((d) => d >= c.sownOn).slice(0, 2 * LINES);
     const columns = lines.length > LINES ? 2 : 1;
+    const down = Math.ceil(lines.length / columns);
     const wide = (right - left - mm(6) * (columns - 1)) / columns;
     return {
       label: `Notebook page of ${c.code}`,
@@ -242,7 +274,7 @@ export function notebookPages(investigation: InvestigationView, days: readonly s
             {inches ? '4 in' : '10 cm'}, true size: stand the {investigation.containerName} behind it and draw
           </text>
           {lines.map((d, i) => {
-            const [x, y] = [left + (wide + mm(6)) * Math.floor(i / LINES), left + 60 + boxHeight + 40 + mm(9) * (i % LINES)];
+            const [x, y] = [left + (wide + mm(6)) * Math.floor(i / down), left + 60 + boxHeight + 40 + mm(9) * (i % down)];
             return (
               <g key={d}>
                 <text x={x} y={y} fontSize="16">

@@ -162,7 +162,7 @@ function PrintRoom({ records, group, planned, back }: RoomProps) {
           })}
         </nav>
         <section className="print-room-sheet" aria-label={printable.name}>
-          <p className="print-room-sentence">
+          <div className="print-room-sentence">
             On{' '}
             <RuledWord
               name="Paper"
@@ -171,7 +171,7 @@ function PrintRoom({ records, group, planned, back }: RoomProps) {
               onChoose={(name) => change({ paper: name })}
             />
             <PrintOptions what={what} choices={choices} sheets={sheets} teams={investigation.teams} onChange={change} />.
-          </p>
+          </div>
           {(what === 'stick-labels' || what === 'pot-labels') && (
             <>
               <GridFields grid={choices.grid} onChange={(grid) => change({ grid, gridName: 'own' })} />
