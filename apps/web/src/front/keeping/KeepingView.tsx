@@ -66,7 +66,7 @@ function HowLong({ keeping }: { keeping: Keeping }) {
   return (
     <section className="section">
       <h2>How long</h2>
-      <p className="keeping-sentence">
+      <div className="keeping-sentence">
         Plans, looks, corrections and what teams wrote stay until you delete them. Pictures{' '}
         <RuledWord
           name="How long pictures are kept"
@@ -92,7 +92,7 @@ function HowLong({ keeping }: { keeping: Keeping }) {
           onChoose={(days) => save.mutate({ undoDays: Number(days) })}
         />
         , then it is gone, pictures and all.
-      </p>
+      </div>
       <p className="second">
         Copies that you made, such as backups, packages and reports, are yours to keep or to throw away: nothing here reaches
         them.

@@ -58,7 +58,7 @@ export function ClaimSentence({
   const size = sizeBetween(parts.of, parts.against, contrasts, groups, subject);
   return (
     <>
-      <p className="claim-sentence">
+      <div className="claim-sentence">
         <span className={mark('lead')}>
           <RuledWord
             name="How we begin"
@@ -117,7 +117,7 @@ export function ClaimSentence({
           </span>
         )}
         .
-      </p>
+      </div>
       <button type="button" className="btn btn-plain" onClick={() => onWrite('typed', claimText(parts, vocabulary) || ' ')}>
         Write it in our own words
       </button>

@@ -14,7 +14,8 @@ export interface FoundDay {
 const MOST_DAYS = 1000;
 
 export function dayOfHead(heading: string): FoundDay | null {
-  const text = heading.trim();
+  // A day in brackets is none of its unit.
+  const text = heading.trim().replace(/[([]\s*((?:day|week|wk|d|w)\s*\d{1,3})\s*[)\]]/i, ' $1 ');
   if (isDateLike(text) || /^\d{1,2}[/.]\d{1,2}\.?$/.test(text)) return { on: { date: text }, rest: '', bare: false };
   const dated = /^(.*?[\s_:(]+)(\d{4}-\d{1,2}-\d{1,2}|\d{1,2}[./]\d{1,2}[./]\d{2,4})\)?$/.exec(text);
   if (dated && isDateLike(dated[2]!)) return { on: { date: dated[2]! }, rest: dated[1]!.replace(/[\s_:(]+$/, ''), bare: false };

@@ -127,8 +127,9 @@ function joinedBelow({ headings, body }: HeadedGrid): HeadedGrid {
     return { headings, body };
   const isWord = (t: string) => t !== '' && !looksLikeNumber(t) && !isDateLike(t) && stateOf(t) === null;
   const said = under.flatMap((t, i) => (t === '' ? [] : [i]));
-  const overNumbers = said.filter((i) => areNumbers(cellsBelow(rest, i)));
-  const words = said.every((i) => isWord(under[i]!)) && overNumbers.length > 0;
+  const numbers = under.flatMap((_, i) => (areNumbers(cellsBelow(rest, i)) ? [i] : []));
+  const overNumbers = numbers.filter((i) => said.includes(i)).length;
+  const words = said.every((i) => isWord(under[i]!)) && overNumbers > 0 && overNumbers * 2 >= numbers.length;
   if (!words && !numbersGroups(wide, under)) return { headings, body };
   const spread = spreadOver(wide, under);
   const first = wide[0] !== '' && under[0] !== '' && !words ? sideHead(wide[0]!, under[0]!) : null;

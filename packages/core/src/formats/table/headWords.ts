@@ -111,7 +111,7 @@ export const ROLE_HEADS: readonly [Role, RegExp][] = [
   ],
   [
     'of-how-many',
-    /^(of( how many)?|out of|n|n (seeds|sown|total)|total|in all|seeds?|(number|no) of seeds( sown)?|seeds? (sown|planted|total|number)|total seeds|sown|planted|sown seeds|(number|no|n|plants|seedlings|kernels|grains|beans|peas) (sown|planted))$/,
+    /^(of( how many)?|out of|n|n (seeds|sown|total)|total|in all|seeds|(number|no) of seeds( sown)?|seeds? (sown|planted|total|number)|total seeds|sown|planted|sown seeds|(number|no|n|plants|seedlings|kernels|grains|beans|peas) (sown|planted))$/,
   ],
   ['state', /^(state|status|alive|fate|survival)$/],
   ['note', /^(notes?|remarks?|comments?|observations?|what we saw)$/],
@@ -127,7 +127,7 @@ export const ROLE_HEADS: readonly [Role, RegExp][] = [
   ],
   [
     'container',
-    /^(units?|container|cup|pot|plot|jar|bag|cell|dish|petri( dish)?|box|tray|pan|flat|bed|tube|id|sample|specimen|(cup|pot|plot|container|dish|jar|bag|cell|sample|plant|seedling|tray) (no|nr|number|id|code|label|name)|tree|subject|chick|label|code)$/,
+    /^(units?|container|cup|pot|plot|jar|bag|cell|dish|plate|petri( dish)?|box|tray|pan|flat|bed|tube|id|sample|specimen|(cup|pot|plot|container|dish|jar|bag|cell|sample|plant|seedling|tray) (no|nr|number|id|code|label|name)|tree|subject|chick|label|code)$/,
   ],
   ['plant', /^(plants?|seedlings?|tags?|seeds?)$/],
   ['control', /^control$/],
@@ -143,7 +143,7 @@ const MEASURE_HEADS: readonly [string, RegExp][] = [
     /\bhow many leaves\b|^(leaves|leafs|true leaves|leaf (count|number|no)|(n|no|nr|number|count|#) ?(of )?(true )?leaves)$/,
   ],
   ['dry-mass', /\b(dry|dried) ?(mass|weight|wt|matter)\b|\bbiomass\b|^(dw|dm)$/],
-  ['fresh-mass', /\b(fresh|wet) ?(mass|weight|wt)\b|^(fw|mass|weight|wt|plant (mass|weight))$/],
+  ['fresh-mass', /\b(fresh|wet) ?(mass|weight|wt)\b|^(fw|(final |end |plant )?(mass|weight|wt))$/],
   ['harvest', /\b(harvest|yield|crop)\b/],
   ['percent-green', /\b(percent green|green cover|greenness|% ?green|green ?%|cover)\b/],
   ['soil-moisture', /\b(soil )?(moisture|wetness)\b/],
@@ -157,7 +157,7 @@ const MEASURE_HEADS: readonly [string, RegExp][] = [
   ['colour', /^((leaf )?colou?r|colou?r of (the )?leaves)$/],
   [
     'height',
-    /\b(height|heights|hgt|ht|tall|how tall|stem|shoot|plant size|growth|length|len|size|value|measurement|measure)\b|^(sl)$/,
+    /\b(height|heights|hgt|ht|tall|how tall|stem|shoot|plant size|growth)\b|^((plant|seedling|mean|average|avg|final|total|initial) )?(length|len|size|value|measurement|measure)$|^sl$/,
   ],
 ];
 
@@ -186,11 +186,11 @@ export function nameStem(name: string): string {
 
 const SUMS = 'average|mean|avg|ave|total|sum|sd|st ?dev|standard deviation|se|sem|median';
 const SUMMED_HEAD = new RegExp(`^(${SUMS}|range|minimum|maximum|min|max)\\b`);
-const SUMMED_LINE = new RegExp(`^(${SUMS})\\b`);
+const SUMMED_LINE = new RegExp(`^(${SUMS.replace('st ?dev', 'st[. ]*dev')})\\b`, 'i');
 const LONGEST_SUM = 30;
 
 /** A head of what is worked out of other columns. */
 export const isSummedHead = (plain: string): boolean => SUMMED_HEAD.test(plain);
 
 /** A line that is called after what is worked out of other lines. Children are called Max. */
-export const isSummed = (text: string): boolean => text.length <= LONGEST_SUM && SUMMED_LINE.test(plainHead(text));
+export const isSummed = (text: string): boolean => text.length <= LONGEST_SUM && SUMMED_LINE.test(text);

@@ -37,21 +37,34 @@ const KNOWN: Record<string, Pick<OwnMeasure, 'quantity' | 'unit'>> = {
  * Null where its cells are neither.
  */
 export function ownMeasureOf(heading: string, sheet: Sheet, column: number): OwnMeasure | null {
-  const { filled, distinct, numeric, whole } = columnCells(sheet, column);
+  const { filled, distinct, numeric } = columnCells(sheet, column);
   if (filled.length === 0) return null;
-  const { rest, unit } = unitOfHead(heading);
-  const named = /[([]/.test(heading) ? rest : heading.replace(/_/g, ' ').replace(unit === '' ? /$^/ : /[\s,/]+(in )?\S+$/i, '');
-  const name = (named || heading).trim().slice(0, 60);
-  const own = { ...newOwnMeasure(`column-${slug(name)}`), name };
-  if (numeric) {
-    const known = KNOWN[unit] ?? (filled.every((c) => c.endsWith('%')) ? KNOWN['%'] : undefined);
-    if (known) return { ...own, ...known };
-    return whole && unit === '' ? { ...own, quantity: 'count' } : { ...own, quantity: 'number', unit: unit.slice(0, 20) };
-  }
+  if (numeric) return ownMeasureNamed(heading, filled);
   const choices = distinct.filter((w) => stateOf(w) === null);
   return choices.length > 0 && choices.length <= MOST_CHOICES && choices.every((w) => w.length <= 40)
-    ? { ...own, quantity: 'choice', choices }
+    ? { ...named(heading), quantity: 'choice', choices }
     : null;
+}
+
+/** A measure of one's own over cells that are numbers. */
+export function ownMeasureNamed(heading: string, filled: readonly string[]): OwnMeasure {
+  const own = named(heading);
+  const { unit } = unitOfHead(heading);
+  // What can be less than nothing is no length and no share.
+  const signed = filled.some((c) => /^[-−–]\s*\d/.test(c));
+  const known = signed
+    ? undefined
+    : (KNOWN[unit] ?? (filled.length > 0 && filled.every((c) => c.endsWith('%')) ? KNOWN['%'] : undefined));
+  if (known) return { ...own, ...known };
+  const whole = filled.every((c) => /^\d+$/.test(c) || stateOf(c) !== null);
+  return whole && unit === '' ? { ...own, quantity: 'count' } : { ...own, quantity: 'number', unit: unit.slice(0, 20) };
+}
+
+function named(heading: string): OwnMeasure {
+  const { rest, unit } = unitOfHead(heading);
+  const without = /[([]/.test(heading) ? rest : heading.replace(/_/g, ' ').replace(unit === '' ? /$^/ : /[\s,/]+(in )?\S+$/i, '');
+  const name = (without || heading).trim().slice(0, 60);
+  return { ...newOwnMeasure(`column-${slug(name)}`), name };
 }
 
 function slug(name: string): string {

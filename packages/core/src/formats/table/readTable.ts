@@ -205,13 +205,14 @@ class TableReader {
   /** A line of averages or totals is no container; it is told, since a container may be called so. */
   private sumsUp(row: SheetRow): boolean {
     const { at } = this.rows;
+    if (this.has('own-measures')) return false;
     const column = [at.container, at.plant, at.team, 0].find((c) => c >= 0 && isSummed(row.cells[c]!.trim()));
     const text = column === undefined ? '' : row.cells[column]!.trim();
     const accepted = this.reading.mends.some((m) => m.kind === 'accept' && m.treatment === text);
     if (column === undefined || accepted || (column === at.treatment && this.rows.rows.length < 4)) return false;
-    this.wrong(row.line, column, `“${text}” is worked out of other lines, by its name.`, { alike: 'worked out' });
-    const told = this.problems[this.problems.length - 1]!;
-    told.ways = [...told.ways, { words: 'It is a container', mend: { kind: 'accept', treatment: text } }];
+    const told = lineProblem(row.line, column, `“${text}” is worked out of other lines, by its name.`, { alike: 'worked out' });
+    const keep = { words: 'It is a container', mend: { kind: 'accept' as const, treatment: text } };
+    this.problems.push({ ...told, ways: [...told.ways, keep] });
     return true;
   }
 

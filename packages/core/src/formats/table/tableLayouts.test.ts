@@ -352,3 +352,79 @@ test('what is chosen for one column a treatment is chosen for all of them', () =
     '5% salt 1/5% salt leaves=4',
   ]);
 });
+
+describe('columns whose heads mislead', () => {
+  const means = (lines: string[]) => read(lines).reading.columns.map((c) => (c.is === 'measure' ? c.measure : c.is));
+
+  test('a state that tells two groups is what was changed, and the untreated are the control', () => {
+    const lines = ['conc,rate,state', '0.02,76,treated', '0.06,97,treated', '0.02,67,untreated', '0.06,84,untreated'];
+    expect(means(lines)).toEqual(['dose', 'column-rate', 'treatment']);
+    expect(read(lines).table.treatments[0]).toMatchObject({ label: 'untreated · 0.02', control: true });
+  });
+
+  test('a date column of codes is no date; a seed with numbers is a plant; organs have lengths of their own', () => {
+    const cabbage = [
+      'Cult,Date,HeadWt',
+      ...['c39,d16', 'c39,d20', 'c52,d16', 'c52,d20', 'c39,d16', 'c52,d20'].map((c, i) => `${c},${2 + i / 10}`),
+    ];
+    expect(means(cabbage)).toEqual(['treatment', 'second-factor', 'column-headwt']);
+    expect(means(['height,age,Seed', '4.5,3,301', '10.9,5,301', '4.6,3,303', '10.8,5,303'])).toEqual([
+      'height',
+      'day',
+      'container',
+    ]);
+    expect(means(['Sepal.Length,Species', '5.1,a', '4.9,a', '7,b', '6.4,b'])[0]).toBe('column-sepal-length');
+  });
+
+  test('what was laid out evenly is a factor, what happened is none', () => {
+    const seeds = ['O75,bean', 'O75,bean', 'O75,gourd', 'O73,bean', 'O73,gourd', 'O73,gourd'];
+    expect(means(['plate,gen,extract,germ,n', ...seeds.map((s, i) => `${i + 1},${s},${5 + i},40`)])).toEqual([
+      'container',
+      'treatment',
+      'second-factor',
+      'seeds-up',
+      'of-how-many',
+    ]);
+    const mould = ['salt,none', 'salt,none', 'salt,none', 'salt,some', 'water,none', 'water,none'];
+    expect(means(['pot,treatment,mould,height', ...mould.map((m, i) => `${i + 1},${m},${5 + i}`)])[2]).toBe('open');
+  });
+
+  test('groups by number are names', () => {
+    expect(wholly('extra,group,ID', '0.7,1,1', '1.6,1,2', '1.9,2,1', '0.8,2,2').design).toBeNull();
+  });
+
+  test('a thing nobody knows, counted on several days, is one measure of its own', () => {
+    const { reading, table } = read([
+      'Jar,Fertilizer drops,Fronds day 0,Fronds day 3',
+      '1,0,4,6',
+      '2,0,4,5',
+      '3,5,4,8',
+      '4,5,4,9',
+    ]);
+    expect(reading.own).toEqual([expect.objectContaining({ name: 'fronds', quantity: 'count' })]);
+    expect(told(table)[1]).toBe('1/0 d3 column-fronds=6');
+  });
+
+  test('a day in brackets beside a unit, and a pot a treatment', () => {
+    expect(told(wholly('Plant,Music,Height in inches (Week 1),Height in inches (Week 2)', '1,rock,1,2', '2,none,2,3'))).toEqual([
+      '1/rock d7 height=25.4',
+      '1/rock d14 height=50.8',
+      '2/none d7 height=50.8',
+      '2/none d14 height=76.2',
+    ]);
+  });
+
+  test('days down the side, and heads that only a number tells apart', () => {
+    expect(wholly('time (h),pH 4,pH 6', '24,0,2', '48,3,9').treatments.map((t) => t.label)).toEqual(['pH 4', 'pH 6']);
+  });
+
+  test('higher than a seedling can be, and never over a hundred: per cent', () => {
+    expect(told(wholly('Treatment,Day 1,Day 2', 'Control,0,80', 'Acid,0,30'))[1]).toBe('2/Control d2 column-share=80');
+  });
+
+  test('what falls below nothing is a number with a unit', () => {
+    expect(read(['pot,trt,change (cm)', '1,a,-0.5', '2,b,1.5']).reading.own).toEqual([
+      expect.objectContaining({ name: 'change', quantity: 'number', unit: 'cm' }),
+    ]);
+  });
+});

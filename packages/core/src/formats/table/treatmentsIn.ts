@@ -206,6 +206,8 @@ export class Treatments {
       all.find(([, t]) => wanted !== null && (key(t.label) === wanted || t.levels.join(' · ') === wanted)) ??
       all.find(([, t]) => t.control) ??
       all.find(([, t]) => quiet(t.levels)) ??
+      // With amounts of something else beside it there may be none of nought.
+      all.find(([, t]) => t.levels.some((l, f) => !this.factors[f]?.amounts && CONTROL.test(l))) ??
       all[0];
     const names = new Intl.Collator('en', { numeric: true });
     const rank = (levels: string[]) => levels.map((l, f) => (this.factors[f]?.amounts ? this.amountAt(f, l) : null));
@@ -289,7 +291,15 @@ function factorOf({
   const writings = [...times].sort((a, b) => b[1] - a[1]);
   const read = writings.map(([text]) => amountOf(text));
   const units = new Set(read.flatMap((r) => (r && r.amount !== 0 && r.unit !== '' ? [r.unit.toLowerCase()] : [])));
-  const amounts = writings.length > 0 && units.size <= 1 && read.every((r) => r !== null);
+  // 1, 2, 3 under “group” are names.
+  const numbers = read.map((r) => r?.amount ?? NaN).sort((a, b) => a - b);
+  const counted =
+    GENERAL.test(plain(rest) || plain(heading)) &&
+    unit === '' &&
+    units.size === 0 &&
+    (numbers[0] === 0 || numbers[0] === 1) &&
+    numbers.every((n, i) => n === numbers[0]! + i);
+  const amounts = writings.length > 0 && units.size <= 1 && !counted && read.every((r) => r !== null);
   const saidUnit = said || unit || (amounts ? (read.find((r) => r!.unit !== '')?.unit ?? '') : '');
   const levels = new Map<string, Level>();
   writings.forEach(([text, n], i) => {

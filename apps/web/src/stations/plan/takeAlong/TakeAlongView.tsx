@@ -55,7 +55,7 @@ function TakeAlong({ records: { investigation, readings, photos } }: { records: 
             class, another school. Other programs read it too: every table says what its columns are, and a script in R and one in
             Python draw a first figure of it.
           </p>
-          <p>
+          <div className="mb-1">
             It may be used by{' '}
             <RuledWord
               name="Who may use it"
@@ -64,7 +64,7 @@ function TakeAlong({ records: { investigation, readings, photos } }: { records: 
               onChoose={setLicence}
             />
             .
-          </p>
+          </div>
         </Way>
         <Way title="A workbook" kind="xlsx" href={file('export.xlsx')} action="Take the workbook along">
           <p>

@@ -26,11 +26,13 @@ export function daysInHeads(draft: Draft): void {
   const inPercent = found.some((f, i) => f !== null && cells[i]!.filled.some((c) => c.endsWith('%')));
   const shares =
     inPercent && found.every((f, i) => f === null || cells[i]!.filled.every((c) => c.endsWith('%') || !looksLikeNumber(c)));
-  const usual = areCounts(draft, found) ? 'seeds-up' : draft.usual;
+  const usual = areCounts(draft, found) ? 'seeds-up' : soonTooHigh(draft, found) ? draft.share() : draft.usual;
+  const named = found.flatMap((f, i) => (f === null ? [] : [{ i, rest: f.rest }]));
   found.forEach((f, i) => {
     if (f === null) return;
-    const named = shares ? draft.measureColumn(draft.share(), '', i) : draft.measureNamed(f.rest, i, usual);
-    draft.columns[i] = { ...named, on: f.on };
+    const together = named.filter((n) => n.rest === f.rest).map((n) => n.i);
+    const meaning = shares ? draft.measureColumn(draft.share(), '', i) : draft.measureNamed(f.rest, i, { usual, together });
+    draft.columns[i] = { ...meaning, on: f.on };
   });
 }
 
@@ -46,6 +48,19 @@ function saysWhatWasFound({ cells }: Draft, i: number, { rest }: FoundDay): bool
 function areCodes({ sheet }: Draft, found: (FoundDay | null)[]): boolean {
   const others = sheet.headings.filter((h, i) => found[i] === null && /^[A-Z]\d{1,2}$/.test(h.trim()));
   return others.length >= 2;
+}
+
+/** No seedling grows faster, cm a day. */
+const FASTEST_CM = 8;
+
+/** Whole numbers up to a hundred, higher than any seedling could be by then: per cent of something. */
+function soonTooHigh({ cells, usual }: Draft, found: (FoundDay | null)[]): boolean {
+  if (usual !== 'height') return false;
+  return (
+    found.every(
+      (f, i) => f === null || (f.rest === '' && (cells[i]!.filled.length === 0 || (cells[i]!.whole && cells[i]!.most <= 100))),
+    ) && found.some((f, i) => f !== null && 'number' in f.on && cells[i]!.most > FASTEST_CM * (f.on.number + 1))
+  );
 }
 
 /** Whole numbers beside a column of seeds, none of them more than those: seeds that came up. */
@@ -70,7 +85,8 @@ const DAY_CELL = /^(day|d|week|wk)\s*\d{1,3}$/i;
  * stands in each head.
  */
 export function daysDownTheSide(draft: Draft): void {
-  const { sheet, heads, cells } = draft;
+  const { sheet, cells } = draft;
+  const heads = sheet.headings.map((h) => (h === '' ? '' : plainHead(unitOfHead(h).rest) || plainHead(h)));
   if (draft.measured) return;
   const dayCells = (i: number) => cells[i]!.filled.length > 0 && cells[i]!.filled.every((c) => DAY_CELL.test(c));
   const side = heads.findIndex(
@@ -87,14 +103,18 @@ export function daysDownTheSide(draft: Draft): void {
     return cells[i]!.numeric && !known;
   });
   if (distinct.length < filled.length || filled.length < 2 || others.length < 2 || !alone) return;
-  const weeks = /\bw(ee)?ks?\b/.test(heads[side]!) || filled.every((c) => /^w/i.test(c));
-  draft.columns[side] = dates ? { is: 'date' } : weeks ? { is: 'day', unit: 'weeks' } : { is: 'day' };
-  for (const i of others) if (!isSummedHead(heads[i]!)) draft.columns[i] = containerInHead(draft, i);
+  const weeks = /\bw(ee)?ks?\b/.test(draft.heads[side]!) || filled.every((c) => /^w/i.test(c));
+  const hours = /\b(h|hrs?|hours?)\b/.test(draft.heads[side]!);
+  draft.columns[side] = dates ? { is: 'date' } : weeks || hours ? { is: 'day', unit: weeks ? 'weeks' : 'hours' } : { is: 'day' };
+  const told = others.filter((i) => !isSummedHead(heads[i]!));
+  // `pH 4`, `pH 6`: where all begin alike, it is the number that tells them apart.
+  const stems = new Set(told.map((i) => nameStem(sheet.headings[i]!).toLowerCase()));
+  for (const i of told) draft.columns[i] = containerInHead(draft, i, stems.size > 1);
 }
 
-function containerInHead(draft: Draft, i: number): ColumnMeaning {
+function containerInHead(draft: Draft, i: number, numbered: boolean): ColumnMeaning {
   const heading = draft.sheet.headings[i]!;
   const { rest, unit } = unitOfHead(heading);
   const name = (unit === '' ? heading : rest).replace(/\s+(mean|average|avg)$/i, '').trim();
-  return { ...draft.measureColumn(draft.usual, unit, i), at: { container: name, treatment: nameStem(name) } };
+  return { ...draft.measureColumn(draft.usual, unit, i), at: { container: name, treatment: numbered ? nameStem(name) : name } };
 }

@@ -5,7 +5,7 @@ import { MOST_TREATMENTS } from '../../../plan/document/planDocument';
 import { columnCells, type ColumnCells } from '../columnCells';
 import { type ColumnMeaning, type MeasureColumn, PARTS_OF_ONE, type Role } from '../columnMeaning';
 import { measureOfHead, plainHead, ROLE_HEADS, unitOfHead } from '../headWords';
-import { ownMeasuresIn } from '../ownMeasures';
+import { ownMeasureNamed, ownMeasuresIn } from '../ownMeasures';
 import { type Sheet } from '../sheet';
 
 const OPEN: ColumnMeaning = { is: 'open' };
@@ -114,11 +114,20 @@ export class Draft {
     return whole && most > 150 ? 'mm' : 'cm';
   }
 
-  /** The measure that the rest of a head names, beside its day or its container. */
-  measureNamed(text: string, i: number, usual: string): MeasureColumn {
+  /**
+   * The measure that the rest of a head names, beside its day.
+   * @param usual where it names none
+   * @param together columns whose heads say the same but for the day
+   */
+  measureNamed(text: string, i: number, { usual, together }: { usual: string; together: readonly number[] }): MeasureColumn {
     const { rest, unit } = unitOfHead(text);
-    const code = rest === '' && unit !== '' ? (measureOfUnit(unit) ?? usual) : (measureOfHead(rest) ?? usual);
-    return this.measureColumn(code, unit, i);
+    const known =
+      rest === '' ? (measureOfUnit(unit) ?? usual) : (measureOfHead(rest) ?? (SAYS_NOTHING.test(rest) ? usual : null));
+    if (known !== null) return this.measureColumn(known, unit, i);
+    const numbers = together.flatMap((k) => this.cells[k]!.filled);
+    const own = ownMeasureNamed(text, numbers);
+    if (!this.own.some((m) => m.code === own.code)) this.own = [...this.own, own];
+    return { is: 'measure', measure: own.code, unit: isLength(unit) || isMass(unit) ? unit : '' };
   }
 
   /** A head that stands twice names two measures. */
@@ -140,6 +149,10 @@ export function seedsInHeads(headings: readonly string[]): number | null {
   const said = headings.map((h) => /\b(\d{1,3}) seeds\b|\bout of (\d{1,3})\b/i.exec(h)).find((f) => f !== null);
   return said ? Number(said[1] ?? said[2]) : null;
 }
+
+/** Words beside a day that name no measure. */
+const SAYS_NOTHING =
+  /^(the |at |on |after |by )*(checks?|obs|observations?|looks?|data|results?|readings?|no|end|start|plants?|pots?|after|by|on|at)?$/;
 
 export const headOfRole = (role: Role): RegExp => ROLE_HEADS.find(([of]) => of === role)![1];
 

@@ -84,12 +84,31 @@ function crossesFactors(draft: Draft, i: number): boolean {
   const first = draft.at('treatment');
   const head = draft.heads[i]!;
   if (first < 0 || !isGroup(draft, i) || filled.length < draft.cells[first]!.filled.length) return false;
-  if (!headOfRole('treatment').test(head) && !DONE.test(head)) return false;
+  const said = headOfRole('treatment').test(head) || DONE.test(head);
+  if (!said && (numeric || !isLaidOut(draft, first, i))) return false;
   const factors = FACTOR_ROLES.map((role) => draft.at(role)).filter((c) => c >= 0);
   const combined = (columns: readonly number[]) =>
     new Set(draft.sheet.rows.map((r) => columns.map((c) => r.cells[c]!.trim()).join('\u0001'))).size;
   const all = combined([...factors, i]);
   return all > Math.max(combined(factors), distinct.length) && all <= MOST_TREATMENTS && (!numeric || draft.repeats(i));
+}
+
+/** So many rows at least tell whether texts were dealt out evenly. */
+const FEWEST_ROWS = 6;
+
+/** Each text of a column comes with each treatment, about as often as the others: it was laid out so, and is nothing that happened. */
+function isLaidOut(draft: Draft, first: number, i: number): boolean {
+  const { rows } = draft.sheet;
+  const text = draft.heads[i]!;
+  if (text === '' || headOfRole('note').test(text) || draft.cells[i]!.distinct.some((c) => c.length > 25)) return false;
+  const times = new Map<string, number>();
+  for (const { cells } of rows) {
+    const pair = `${cells[first]!.trim()}\u0001${cells[i]!.trim()}`;
+    times.set(pair, (times.get(pair) ?? 0) + 1);
+  }
+  const [least, most] = [Math.min(...times.values()), Math.max(...times.values())];
+  const whole = times.size === draft.cells[first]!.distinct.length * draft.cells[i]!.distinct.length;
+  return rows.length >= FEWEST_ROWS && whole && most <= 1.5 * least + 1 && draft.alikeWithin(draft.at('container'), i);
 }
 
 /** Every container in a row of its own, and beside it a name that no other has: each is a treatment. */
@@ -98,7 +117,8 @@ function onePotEach(draft: Draft): void {
   const named = draft.openColumns().find((i) => {
     const { distinct, numeric } = draft.cells[i]!;
     const head = draft.heads[i]!;
-    const short = distinct.every((c) => c.length <= 30 && stateOf(c) === null && yesOrNo(c) === null);
+    const named = distinct.filter((c) => stateOf(c) === null && yesOrNo(c) === null).length;
+    const short = distinct.every((c) => c.length <= 30) && named * 2 >= distinct.length;
     return isGroup(draft, i) && !numeric && short && head !== '' && measureOfHead(head) === null;
   });
   if (named !== undefined && draft.measured) draft.columns[named] = { is: 'treatment' };

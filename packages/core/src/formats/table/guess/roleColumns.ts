@@ -1,6 +1,8 @@
 import { MOST_TREATMENTS } from '../../../plan/document/planDocument';
 import { type ColumnMeaning, type Role } from '../columnMeaning';
 import { measureOfHead, plainHead, ROLE_HEADS, unitOfHead } from '../headWords';
+import { isDateLike } from '../readDate';
+import { stateOf } from '../stateWords';
 import { type Draft, headOfRole } from './draft';
 
 /** What every file of this product has among its heads. */
@@ -91,7 +93,8 @@ function fits(draft: Draft, role: Role, i: number): boolean {
     const container = draft.heads.findIndex((h) => headOfRole('container').test(h) || h === 'plant');
     return numeric && distinct.length <= MOST_TREATMENTS && draft.repeats(i) && draft.alikeWithin(container, i);
   }
-  if (role === 'date' || role === 'sown-on') return dates || !numeric;
+  if (role === 'date' || role === 'sown-on') return dates || filled.some(isDateLike);
+  if (role === 'state') return filled.filter((c) => stateOf(c) !== null).length * 2 >= filled.length;
   if (role === 'day') {
     if (dates && !draft.has('date')) draft.columns[i] = { is: 'date' };
     return numeric && !dates && draft.isOpen(i);
@@ -126,6 +129,7 @@ export function countsRows({ cells }: Draft, i: number): boolean {
 function plantFits(draft: Draft, i: number): boolean {
   if (draft.has('container')) return true;
   const { filled, distinct } = draft.cells[i]!;
-  if (draft.has('treatment') || distinct.length >= filled.length / 3) draft.columns[i] = { is: 'container' };
+  const again = draft.has('day') || draft.has('date') || draft.daysInHeads;
+  if (draft.has('treatment') || again || distinct.length >= filled.length / 3) draft.columns[i] = { is: 'container' };
   return false;
 }
