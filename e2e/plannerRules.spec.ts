@@ -18,14 +18,18 @@ test('by keyboard alone a treatment is put at one end; the check sees it, and it
     await page.locator(`[data-place="${from}"] .lay-pot`).focus();
     await page.keyboard.press('Space');
     // Lifted, and told where it hovers: only then are the places measured that arrows go by.
-    const over = (at: number) => expect(page.getByText(new RegExp(`is over place ${at + 1}\\.`))).toBeAttached();
+    const over = (at: number, timeout = 10_000) =>
+      expect(page.getByText(new RegExp(`is over place ${at + 1}\\.`))).toBeAttached({ timeout });
     await expect(page.locator('.lay-pot.lifted')).toHaveCount(1);
     await over(from);
     let place = from;
     const step = async (key: string, by: number) => {
       place += by;
-      await page.keyboard.press(key);
-      await over(place);
+      // A key that comes while the page still measures is not heard; whoever sees nothing move presses again.
+      await expect(async () => {
+        await page.keyboard.press(key);
+        await over(place, 3000);
+      }).toPass({ timeout: 20_000 });
     };
     while (Math.floor(place / 2) > Math.floor(to / 2)) await step('ArrowLeft', -2);
     if (place % 2 !== to % 2) await step(place % 2 ? 'ArrowUp' : 'ArrowDown', place % 2 ? -1 : 1);

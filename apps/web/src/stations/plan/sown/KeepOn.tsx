@@ -21,7 +21,8 @@ export function KeepOn({ records: { investigation, readings, photos } }: { recor
     <section className="section no-print">
       <h2>Records</h2>
       <div className="plan-keep">
-        {plan.data && (
+        {/* There at once, so that nothing moves under a finger. */}
+        {investigation.origin === 'planned' && (
           <Link className="btn" to={`/plans/${investigation.id}/prepare`}>
             Run sheet, lists and what to mind
           </Link>

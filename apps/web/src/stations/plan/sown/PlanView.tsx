@@ -107,8 +107,8 @@ function Plan({ records }: { records: InvestigationRecords }) {
             </dd>
           </dl>
         </section>
-        <Predicted investigationId={investigation.id} />
         <KeepOn records={records} />
+        <Predicted investigationId={investigation.id} />
       </div>
     </>
   );
