@@ -38,11 +38,12 @@ export class HeldTable {
       : { ...readCsvSheet(decodeText(file)), sheets: [], chosen: null };
     if (!read.ok) return { kind: 'refused', reason: read.reason };
     this.table = read.sheet;
-    const { headings, rows } = read.sheet;
+    const { headings, rows, title = '' } = read.sheet;
     return {
       kind: 'opened',
       table: {
         name,
+        title,
         headings,
         rows: rows.length,
         headsKey: headsKey(headings),

@@ -11,6 +11,8 @@ export type TableQuestion =
 
 export interface OpenedTable {
   name: string;
+  /** What stands above the table; empty for nothing. */
+  title: string;
   headings: string[];
   rows: number;
   headsKey: string;

@@ -54,7 +54,7 @@ function Form({ group, opened, table, onSheet, onBack, remembered }: Props & { r
   const [about, setAbout] = useState<AboutRecords>({
     question: '',
     factor: fits ? remembered.factor : '',
-    speciesId: fits ? remembered.speciesId : kindNamedIn(`${opened.name} ${opened.headings.join(' ')}`),
+    speciesId: fits ? remembered.speciesId : kindNamedIn([opened.title, opened.name, ...opened.headings].join(' ')),
   });
   const { read, outlook } = table;
   useEffect(() => read(reading), [read, reading]);

@@ -385,6 +385,8 @@ describe('columns whose heads mislead', () => {
       'seeds-up',
       'of-how-many',
     ]);
+    const sides = seeds.map((s, i) => `${i + 1},${s.split(',')[0]},${s.endsWith('bean') ? 'left' : 'right'},${5 + i}`);
+    expect(means(['pot,treatment,side,height', ...sides])[2]).toBe('open');
     const mould = ['salt,none', 'salt,none', 'salt,none', 'salt,some', 'water,none', 'water,none'];
     expect(means(['pot,treatment,mould,height', ...mould.map((m, i) => `${i + 1},${m},${5 + i}`)])[2]).toBe('open');
   });

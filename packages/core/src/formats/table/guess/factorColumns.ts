@@ -93,6 +93,10 @@ function crossesFactors(draft: Draft, i: number): boolean {
   return all > Math.max(combined(factors), distinct.length) && all <= MOST_TREATMENTS && (!numeric || draft.repeats(i));
 }
 
+/** Who looked, and where on the tray: told evenly too, and nothing that was done. */
+const WHO_OR_WHERE =
+  /^(side|position|place|edge|corner|half|observer|measurer|student|name|initials|batch|(measured|recorded|checked) by|recorder)$/;
+
 /** So many rows at least tell whether texts were dealt out evenly. */
 const FEWEST_ROWS = 6;
 
@@ -100,7 +104,13 @@ const FEWEST_ROWS = 6;
 function isLaidOut(draft: Draft, first: number, i: number): boolean {
   const { rows } = draft.sheet;
   const text = draft.heads[i]!;
-  if (text === '' || headOfRole('note').test(text) || draft.cells[i]!.distinct.some((c) => c.length > 25)) return false;
+  if (
+    text === '' ||
+    WHO_OR_WHERE.test(text) ||
+    headOfRole('note').test(text) ||
+    draft.cells[i]!.distinct.some((c) => c.length > 25)
+  )
+    return false;
   const times = new Map<string, number>();
   for (const { cells } of rows) {
     const pair = `${cells[first]!.trim()}\u0001${cells[i]!.trim()}`;
