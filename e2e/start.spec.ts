@@ -1,25 +1,12 @@
-import { type ChildProcess, spawn, spawnSync } from 'node:child_process';
+import { spawn } from 'node:child_process';
 import { mkdirSync, mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { type BenchView } from '@bright-sprout/contracts/checks';
 import { expect } from '@playwright/test';
-import sharp from 'sharp';
-import { v7 } from 'uuid';
-import { TEST_NOW, today } from './days';
+import { EMPTY, start, STARTED } from './starting';
 import { test } from './test';
-
-const START = join(__dirname, '..', 'scripts', 'start.mjs');
-
-function start(env: Record<string, string>): { child: ChildProcess; said: () => string; ended: Promise<number> } {
-  const child = spawn(process.execPath, [START], { env: { ...process.env, ...env } });
-  let said = '';
-  child.stdout.on('data', (chunk) => (said += chunk));
-  child.stderr.on('data', (chunk) => (said += chunk));
-  const ended = new Promise<number>((done) => child.once('exit', (code) => done(code ?? 1)));
-  return { child, said: () => said, ended };
-}
 
 let folder: string;
 test.beforeEach(() => {
@@ -76,7 +63,7 @@ test('it starts, keeps its data over a second start, and Ctrl-C stops everything
   const port = await freePort();
   for (const round of ['first', 'second']) {
     const run = start({ PORT: String(port), SPROUT_DATA_DIR: folder });
-    await expect.poll(run.said, { timeout: 40_000 }).toContain('Ctrl-C stops it.');
+    await expect.poll(run.said, STARTED).toContain('Ctrl-C stops it.');
     expect(run.said()).toContain('teacher@millrace.example');
     expect(run.said().includes('The demo was loaded')).toBe(round === 'first');
     const health = await request.get(`http://127.0.0.1:${port}/api/health`);
@@ -88,9 +75,9 @@ test('it starts, keeps its data over a second start, and Ctrl-C stops everything
 });
 
 /** A start that has come as far as its address. */
-async function running(port: number) {
-  const run = start({ PORT: String(port), SPROUT_DATA_DIR: folder });
-  await expect.poll(run.said, { timeout: 40_000 }).toContain('Ctrl-C stops it.');
+async function running(port: number, env: Record<string, string> = {}) {
+  const run = start({ PORT: String(port), SPROUT_DATA_DIR: folder, ...env });
+  await expect.poll(run.said, STARTED).toContain('Ctrl-C stops it.');
   return run;
 }
 
@@ -99,12 +86,12 @@ const left = async () => (await import('../scripts/ownProcesses.mjs')).processes
 test('a window that is closed, and a start that is killed, leave nothing running', async () => {
   const { freePort, portIsFree } = await import('../scripts/mariadb.mjs');
   const port = await freePort();
-  const closed = await running(port);
+  const closed = await running(port, EMPTY);
   expect((await left()).map((p) => p.kind).sort()).toEqual(['database', 'server', 'start']);
   closed.child.kill('SIGHUP');
   expect(await closed.ended).toBe(0);
   expect(await left()).toEqual([]);
-  const killed = await running(port);
+  const killed = await running(port, EMPTY);
   killed.child.kill('SIGKILL');
   await expect.poll(left, { timeout: 20_000 }).toEqual([]);
   expect(await portIsFree(port)).toBe(true);
@@ -112,7 +99,7 @@ test('a window that is closed, and a start that is killed, leave nothing running
 
 test('npm that is asked to end takes everything with it', async () => {
   const { freePort } = await import('../scripts/mariadb.mjs');
-  const env = { ...process.env, PORT: String(await freePort()), SPROUT_DATA_DIR: folder };
+  const env = { ...process.env, PORT: String(await freePort()), SPROUT_DATA_DIR: folder, ...EMPTY };
   const npm = spawn('npm', ['start'], { cwd: join(__dirname, '..'), env, detached: true });
   let said = '';
   npm.stdout.on('data', (chunk) => (said += chunk));
@@ -147,7 +134,7 @@ test('a second start says where the first one runs; what an earlier one left ove
 test('where only the database ends, it is brought back', async ({ request }) => {
   const { freePort } = await import('../scripts/mariadb.mjs');
   const port = await freePort();
-  const run = await running(port);
+  const run = await running(port, EMPTY);
   const database = (await left()).find((p) => p.kind === 'database')!;
   process.kill(database.pid, 'SIGKILL');
   await expect.poll(run.said).toContain('starting it again');
@@ -175,103 +162,13 @@ test('a first start that is killed, early and late, begins again and comes throu
   expect(readdirSync(folder).filter((f) => f.includes('.new'))).toEqual([]);
 });
 
-test('a backup is made while the application runs, opens in another folder with every row, and never over what is there', async ({
-  request,
-}) => {
-  const { freePort } = await import('../scripts/mariadb.mjs');
-  const { processesOn } = await import('../scripts/ownProcesses.mjs');
-  const { demoTeacher } = await import('../scripts/demoSignIns.mjs');
-  const [original, backup, restored] = ['original', 'backup', 'restored'].map((name) => join(folder, name)) as [
-    string,
-    string,
-    string,
-  ];
-  const command = (script: string, dataDir: string) =>
-    spawnSync(process.execPath, [join(START, '..', script), backup], {
-      env: { ...process.env, SPROUT_DATA_DIR: dataDir },
-      encoding: 'utf8',
-    });
-  const running = async (dataDir: string, use: (url: string) => Promise<void>, demo = 'on') => {
-    const port = await freePort();
-    const run = start({ PORT: String(port), SPROUT_DATA_DIR: dataDir, SPROUT_DEMO: demo, SPROUT_NOW: TEST_NOW });
-    await expect.poll(run.said, { timeout: 40_000 }).toContain('Ctrl-C stops it.');
-    await use(`http://127.0.0.1:${port}/api/v1`);
-    run.child.kill('SIGINT');
-    expect(await run.ended).toBe(0);
-    return run.said();
-  };
-  /** Every row of every table that a class keeps, in the order of its keys. */
-  const tablesOf = (dataDir: string) => {
-    const { port } = processesOn(dataDir).find((p) => p.kind === 'database')!;
-    const ask = (sql: string) =>
-      spawnSync('mariadb', ['--no-defaults', '-h127.0.0.1', `-P${port}`, '-uroot', '-N', 'bright_sprout', '-e', sql], {
-        encoding: 'utf8',
-        maxBuffer: 1e9,
-      }).stdout;
-    const names = ask('SHOW TABLES').trim().split('\n');
-    // Counters of requests and sessions go on while the application runs.
-    return Object.fromEntries(
-      names
-        .filter((n) => !/^(request_count|failed_attempt|access_session)$/.test(n))
-        .map((n) => [n, ask(`SELECT * FROM \`${n}\``).split('\n').sort()]),
-    );
-  };
-  const signedIn = async (url: string) => {
-    await request.post(`${url}/session`, { data: { email: demoTeacher.email, password: demoTeacher.password } });
-    return (await (await request.get(`${url}/investigations`)).json()) as {
-      investigation: { containers: { id: string }[] };
-      photos: { id: string }[];
-    }[];
-  };
-  const picture = await sharp({ create: { width: 300, height: 200, channels: 3, background: '#5F9640' } })
-    .jpeg()
-    .toBuffer();
-  let before: Record<string, string[]> = {};
-  let photo = '';
-  await running(original, async (url) => {
-    const { investigation } = (await signedIn(url))[0]!;
-    photo = v7();
-    const about = new URLSearchParams({
-      containerId: investigation.containers[0]!.id,
-      day: today(),
-      recordedAt: new Date(TEST_NOW).toISOString(),
-    });
-    const taken = await request.put(`${url}/photos/${photo}?${about.toString()}`, {
-      data: picture,
-      headers: { 'content-type': 'image/jpeg' },
-    });
-    expect(taken.status()).toBe(200);
-    expect(command('backup.mjs', original)).toMatchObject({ status: 0 });
-    before = tablesOf(original);
-  });
-  expect(Object.values(before).flat().length).toBeGreaterThan(500);
-  // Into an empty database while the application runs on it …
-  await running(
-    restored,
-    async () => {
-      expect(command('restore.mjs', restored)).toMatchObject({ status: 0 });
-      expect(tablesOf(restored)).toEqual(before);
-    },
-    'off',
-  );
-  // … after which it opens as it was, pictures included.
-  const said = await running(restored, async (url) => {
-    expect((await signedIn(url))[0]!.photos.map((p) => p.id)).toContain(photo);
-    expect((await request.get(`${url}/photos/${photo}`)).ok()).toBe(true);
-  });
-  expect(said).not.toContain('The demo was loaded');
-  const again = command('restore.mjs', restored);
-  expect(again.status).toBe(1);
-  expect(again.stderr).toContain('has a database already');
-});
-
 test('a server that dies in the middle of a send loses nothing and keeps nothing twice', async ({ page }) => {
   const { freePort } = await import('../scripts/mariadb.mjs');
   const { demoTeams } = await import('../scripts/demoSignIns.mjs');
   const port = String(await freePort());
   const up = async () => {
     const run = start({ PORT: port, SPROUT_DATA_DIR: folder });
-    await expect.poll(run.said, { timeout: 40_000 }).toContain('Ctrl-C stops it.');
+    await expect.poll(run.said, STARTED).toContain('Ctrl-C stops it.');
     return run;
   };
   let run = await up();
