@@ -11,7 +11,7 @@ import { type Choices, type PrintableId, type SheetSize } from './printable';
 const SIZES: Record<SheetSize, { label: string; detail: string }> = {
   usual: { label: 'usual', detail: 'a column for every measure' },
   large: { label: 'large', detail: 'for those who need it larger' },
-  early: { label: 'with pictures', detail: 'plants to tick, whole centimetres' },
+  early: { label: 'with pictures', detail: 'pictures to tick, and a box for a number' },
 };
 
 const PERIODS: Record<SheetPeriod, string> = { day: 'one day', week: 'one week', whole: 'all days' };

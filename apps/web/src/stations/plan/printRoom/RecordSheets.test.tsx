@@ -44,6 +44,25 @@ test('a team’s pots with a column for every measure, and small what was found 
   expect(kites).not.toContain('A2');
 });
 
+test('a class without teams has more lines than a page holds: they go on on the next, each of them once', () => {
+  const [pot] = investigationView().containers;
+  const containers = Array.from({ length: 40 }, (_, i) => ({ ...pot!, id: `P${i}`, code: `P${i}`, teamId: null, block: null }));
+  for (const [size, least] of [
+    ['usual', 3],
+    ['large', 4],
+    ['early', 5],
+  ] as const) {
+    const pages = sheets(
+      recordsOf({ containers, teams: [], bench: { ...USUAL_BENCH, measures: ['height'] } }),
+      ['2026-03-12'],
+      size,
+    );
+    expect(pages.length).toBeGreaterThanOrEqual(least);
+    expect(pages.flat().filter((w) => /^P\d+$/.test(w))).toEqual(containers.map((c) => c.code));
+    expect(Math.max(...pages.map((p) => p.filter((w) => /^P\d+$/.test(w)).length))).toBeLessThanOrEqual(16);
+  }
+});
+
 test('tagged plants have a line each', () => {
   const [kites] = sheets(recordsOf({ bench: { ...USUAL_BENCH, plants: 2 } }), ['2026-03-12']);
   expect(kites!.filter((w) => /^[AB]1/.test(w))).toEqual(['A1 · 1', 'A1 · 2', 'B1 · 1', 'B1 · 2']);

@@ -24,24 +24,34 @@ interface Facts {
 
 const NARROWEST = mm(17);
 const STATES = ['not up', 'lost', 'could not look'];
+/** Tallest line of a sheet, mm, and what stands over and under its lines. */
+const TALLEST_LINE: Record<SheetSize, number> = { usual: 9.5 * 1.35, large: 14 * 1.35, early: 23 };
+const AROUND_LINES = 22;
 
 /** One sheet a team and period: blank columns for every measure, the last values small beside them. */
 export function recordSheetPages({ records, sheets, measures, size }: Facts, paper: Paper): Printable['pages'] {
   if (sheets.length === 0) return 'There is no day to look at yet.';
   const { investigation } = records;
   const all = logRows(records);
+  const room = paper.height - mm(MARGIN * 2 + 26 + 8);
+  const most = Math.floor((room - mm(AROUND_LINES)) / mm(TALLEST_LINE[size]));
   const pages = sheets.flatMap((sheet) => {
     const of = all.filter((r) => sheet.containers.includes(r.containerId));
     const blocks = sheet.days.flatMap((day) => {
       // Later sowings are not looked at before they are sown.
       const rows = of.filter((r) => r.sownOn <= day);
       if (rows.length === 0) return [];
-      const drawn = { records, day, rows, heading: headingOf(day, rows) };
-      return size === 'early' ? pictureBlocks(drawn, measures, paper) : dayBlocks(drawn, sheet, measures, size, paper);
+      const heading = headingOf(day, rows);
+      // More lines than a page can hold go on under the same heading on the next.
+      return Array.from({ length: Math.ceil(rows.length / most) }, (_, i) => rows.slice(i * most, (i + 1) * most)).flatMap(
+        (part) => {
+          const drawn = { records, day, rows: part, heading };
+          return size === 'early' ? pictureBlocks(drawn, measures, paper) : dayBlocks(drawn, sheet, measures, size, paper);
+        },
+      );
     });
     const made: { height: number; node: React.ReactNode }[][] = [[]];
     let used = 0;
-    const room = paper.height - mm(MARGIN * 2 + 26 + 8);
     for (const block of blocks) {
       if (used + block.height > room && made[made.length - 1]!.length > 0) {
         made.push([]);

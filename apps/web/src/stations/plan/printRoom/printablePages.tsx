@@ -19,12 +19,12 @@ export const NAMES: Record<PrintableId, { name: string; detail: string }> = {
   'record-sheets': { name: 'Record sheets', detail: 'to write on; they come back by their code' },
   'tray-map': { name: 'Tray map', detail: 'where everything stands' },
   'run-sheet': { name: 'Run sheet', detail: 'sowing day, step by step' },
-  watering: { name: 'Watering chart', detail: 'what is due when, to tick' },
+  watering: { name: 'Watering chart', detail: 'to fill in, and what is due when' },
   shopping: { name: 'Shopping and mixing', detail: 'amounts worked out' },
   cautions: { name: 'Cautions', detail: 'from what the plan uses' },
   predictions: { name: 'Predictions', detail: 'a page a team, before sowing' },
   notebook: { name: 'Notebook pages', detail: 'one a container, to draw on' },
-  ruler: { name: 'Ruler strips', detail: '20 cm, true to size' },
+  ruler: { name: 'Ruler strips', detail: 'true to size, in the class’s unit' },
 };
 
 interface Facts {
