@@ -1,0 +1,77 @@
+import { calmed } from './calmed';
+import { type GreenIndex, greenMask, greenThreshold, type IndexHistogram, indexHistogram, percentGreen } from './greenness';
+import { type LightFacts, lightOf, type LightProblem, lightProblem } from './light';
+import { type Picture } from './picture';
+import { countedMask, type SectionGrid, sectionMask } from './sectionGrid';
+
+/** Which way of counting it was: changes whenever the same picture could give another number. */
+export const COUNTING_VERSION = 1;
+
+/** Where the two groups are parted before the series is known: only to look at the soil. */
+const AT_FIRST = 0.15;
+
+/** What is kept of a straightened picture until its whole series is known. */
+export interface PictureFacts {
+  histogram: IndexHistogram;
+  light: LightFacts;
+}
+
+/** @param picture straightened */
+export function pictureFacts(picture: Picture, grid: SectionGrid, index: GreenIndex): PictureFacts {
+  const counted = countedMask(picture, grid);
+  return {
+    histogram: indexHistogram(calmed(picture), index, counted),
+    light: lightOf(picture, greenMask(picture, 'excess-green', AT_FIRST), counted),
+  };
+}
+
+/** What holds for a whole series: from which value on a pixel is green, and which pictures do not fit the others. */
+export interface SeriesJudged {
+  threshold: number;
+  /** The series does not part in two by itself: the usual value is taken. */
+  usual: boolean;
+  problems: (LightProblem | null)[];
+}
+
+/** Pictures whose light does not fit the others neither say what is green nor are counted. */
+export function judgeSeries(index: GreenIndex, pictures: readonly PictureFacts[]): SeriesJudged {
+  const light = pictures.map((p) => p.light);
+  const problems = light.map((facts) => lightProblem(facts, light));
+  const histograms = pictures.flatMap((p, i) => (problems[i] === null ? [p.histogram] : []));
+  return { ...greenThreshold(index, histograms), problems };
+}
+
+/** What is green of a straightened picture: 1 for each such pixel. */
+export const greenOf = (picture: Picture, index: GreenIndex, threshold: number): Uint8Array =>
+  greenMask(calmed(picture), index, threshold);
+
+/** Share of green in each section of a picture, %; null where nothing grows. @param mask 1 where it is green */
+export function greenOfSections(mask: Uint8Array, size: Pick<Picture, 'width' | 'height'>, grid: SectionGrid): (number | null)[] {
+  return grid.cells.map((cell, i) => (cell === null ? null : percentGreen(mask, sectionMask(size, grid, i))));
+}
+
+/** What was counted of one picture: its problem, or the share of green in each section, %. */
+export interface CountedPicture {
+  green: (number | null)[];
+  problem: LightProblem | null;
+  /** 1 for each green pixel of the straightened picture. */
+  mask: Uint8Array;
+}
+
+/** Counts the green of a series of straightened pictures, all of one size: what is green is settled over all of them together. */
+export function countSeries(
+  pictures: readonly Picture[],
+  grid: SectionGrid,
+  index: GreenIndex = 'excess-green',
+): { threshold: number; usual: boolean; counted: CountedPicture[] } {
+  const { threshold, usual, problems } = judgeSeries(
+    index,
+    pictures.map((p) => pictureFacts(p, grid, index)),
+  );
+  const counted = pictures.map((picture, i): CountedPicture => {
+    const mask = greenOf(picture, index, threshold);
+    const problem = problems[i]!;
+    return { mask, problem, green: problem === null ? greenOfSections(mask, picture, grid) : grid.cells.map(() => null) };
+  });
+  return { threshold, usual, counted };
+}
