@@ -12,6 +12,7 @@ import { Database } from './database/database';
 import { databaseOptions } from './database/dataSource';
 import { ExportsModule } from './exports/exports.module';
 import { HealthController } from './health/health.controller';
+import { FilmsModule } from './films/films.module';
 import { ImportsModule } from './imports/imports.module';
 import { InvestigationsModule } from './investigations/investigations.module';
 import { KeepingModule } from './keeping/keeping.module';
@@ -81,6 +82,7 @@ export class AppModule {
         RoomModule,
         TogetherModule,
         PhotosModule,
+        FilmsModule,
       ],
       controllers: [HealthController, ReachController],
       providers: [{ provide: SETTINGS, useValue: settings }, Database, { provide: APP_GUARD, useClass: ThrottlerGuard }],

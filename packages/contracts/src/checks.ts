@@ -1,5 +1,6 @@
 import 'reflect-metadata';
 import { TALLEST_MM } from '@bright-sprout/core/measures/builtIn/lengths';
+import { type SeenInPicture } from '@bright-sprout/core/measures/finding';
 import { type SentFinding } from '@bright-sprout/core/measures/sentFinding';
 import { DOUBT_KINDS, type DoubtKind, type Intent, INTENTS } from '@bright-sprout/core/readings/doubtKinds';
 import {
@@ -50,6 +51,24 @@ class IsOwn implements ValidatorConstraintInterface {
   }
 }
 
+/** How something was measured in a picture. */
+class SeenRequest implements SeenInPicture {
+  @IsUUID(undefined, { message: 'Say in which picture it was measured.' })
+  picture: string;
+
+  @IsString({ message: 'Say how it was measured.' })
+  @Length(1, 80, { message: 'The way of measuring has at most 80 characters.' })
+  method: string;
+
+  @IsOptional()
+  @IsNumber({}, { message: 'An interval goes from a number to a number.' })
+  low: number | null;
+
+  @IsOptional()
+  @IsNumber({}, { message: 'An interval goes from a number to a number.' })
+  high: number | null;
+}
+
 /** What was found of one measure: typed with its unit, tapped as a number in the stored unit, or chosen. */
 class FindingRequest implements SentFinding {
   @IsString({ message: 'A finding names its measure.' })
@@ -69,6 +88,11 @@ class FindingRequest implements SentFinding {
   @IsString({ message: 'Choose what was found.' })
   @Length(1, 60, { message: 'A choice has at most 60 characters.' })
   choice?: string;
+
+  @IsOptional()
+  @IsObject({ message: 'What was seen in a picture names the picture.' })
+  @PartOf(() => SeenRequest)
+  seen?: SeenRequest;
 }
 
 /** Findings as devices sent them before every measure was alike. */

@@ -176,8 +176,8 @@ function listed(value: unknown): unknown {
 /** The investigation as it is now, with the readings of the checks and the pictures that were asked for. */
 export type InvestigationNews = InvestigationRecords;
 
-/** Where a check came from: a team's device, the teacher, a file, or the simulator of the demo. */
-export const CHECK_SOURCES = ['bench', 'teacher', 'together', 'import', 'simulated'] as const;
+/** Where a check came from: a team's device, the teacher, a file, what was counted in a picture, or the simulator of the demo. */
+export const CHECK_SOURCES = ['bench', 'teacher', 'together', 'import', 'picture', 'simulated'] as const;
 export type CheckSource = (typeof CHECK_SOURCES)[number];
 
 export interface ReadingView extends Reading {

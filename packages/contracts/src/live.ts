@@ -8,6 +8,8 @@ export const LIVE_KINDS = [
   'investigation-noted',
   /** Anything of the investigation, its readings and pictures too. */
   'investigation-changed',
+  /** A film of the investigation, its pictures or what was put right on them. */
+  'films-changed',
   /** A plant that the class reads together. */
   'together-changed',
   /** What teams conclude, or what the teacher says to it. */

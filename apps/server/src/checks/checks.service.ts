@@ -14,8 +14,10 @@ import { rightDay, rightMoment } from '../access/deviceClock';
 import { type ContainerToWriteFor, doneAt, Scope } from '../access/scope.service';
 import { requestHash } from '../database/ids';
 import { Database, isDuplicate } from '../database/database';
+import { Frame } from '../films/frame.entity';
 import { type Investigation } from '../investigations/investigation.entity';
 import { ChangesService } from '../live/changes.service';
+import { Photo } from '../photos/photo.entity';
 import { Problem } from '../problems/problem';
 import { ArrivalDoubts } from './arrivalDoubts.service';
 import { insertReadings, type NewReading } from './insertReadings';
@@ -55,6 +57,7 @@ export class ChecksService {
     this.checkDay(day, container);
     const rows = request.readings.map((r) => this.rowOf(id, r, container.investigation));
     await this.checkCorrections({ ...request, day });
+    await this.checkPictures(container, rows);
     const readings = await this.doubts.ask(container, day, rows);
     const check = {
       id,
@@ -130,6 +133,18 @@ export class ChecksService {
     const read = readSent(sent, { own, resolution });
     if (!read.ok) throw new Problem(422, read.reason);
     return read.finding;
+  }
+
+  /** What was measured in a picture names one of the container, or of a film of its investigation. */
+  private async checkPictures({ id, investigationId }: ContainerToWriteFor, rows: readonly NewReading[]): Promise<void> {
+    const named = new Set(rows.flatMap((r) => r.findings.flatMap((f) => f.seen?.picture ?? [])));
+    for (const picture of named) {
+      const there =
+        (await this.db.of(Photo).existsBy({ id: picture, containerId: id })) ||
+        (await this.db.of(Frame).existsBy({ id: picture, film: { investigationId } }));
+      if (!there)
+        throw new Problem(422, 'The picture in which this was measured is not there. Your readings stay on this device.');
+    }
   }
 
   /** A correction stays with its container, plant and day. */

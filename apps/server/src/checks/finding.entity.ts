@@ -1,4 +1,5 @@
 import { Column, Entity, JoinColumn, ManyToOne, PrimaryColumn, type Relation } from 'typeorm';
+import { type SeenInPicture } from '@bright-sprout/core/measures/finding';
 import { ReadingEntity } from './reading.entity';
 
 /** What a reading found of one measure: a number in the measure's stored unit, or a choice. */
@@ -17,4 +18,6 @@ export class FindingEntity {
   @Column('double', { nullable: true }) value: number | null;
   @Column('varchar', { length: 60, nullable: true }) choice: string | null;
   @Column('varchar', { length: 60, nullable: true }) typed: string | null;
+  /** How it was found in a picture; null where it was found at the plant itself. */
+  @Column('simple-json', { nullable: true }) seen: SeenInPicture | null;
 }

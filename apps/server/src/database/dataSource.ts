@@ -23,6 +23,7 @@ import { SavedQuestions1764800000000 } from './migrations/1764800000000-SavedQue
 import { Conclude1764900000000 } from './migrations/1764900000000-Conclude';
 import { Brought1765000000000 } from './migrations/1765000000000-Brought';
 import { Keeping1765100000000 } from './migrations/1765100000000-Keeping';
+import { Films1765200000000 } from './migrations/1765200000000-Films';
 import { Photos1764040000000 } from './migrations/1764040000000-Photos';
 
 /** One place says how the database is reached: UTC, days as text, migrations only. */
@@ -56,6 +57,7 @@ export function databaseOptions(url: string): DataSourceOptions {
       Conclude1764900000000,
       Brought1765000000000,
       Keeping1765100000000,
+      Films1765200000000,
     ],
     migrationsTableName: 'migration',
     synchronize: false,

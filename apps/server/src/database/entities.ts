@@ -21,6 +21,9 @@ import { Prediction } from '../predictions/prediction.entity';
 import { CareEvent } from '../care/careEvent.entity';
 import { Deviation } from '../deviations/deviation.entity';
 import { RoomReadingEntity } from '../room/roomReading.entity';
+import { Film } from '../films/film.entity';
+import { Frame } from '../films/frame.entity';
+import { FrameMending } from '../films/frameMending.entity';
 import { HeldEntry } from '../held/heldEntry.entity';
 import { SavedQuestionEntity } from '../questions/savedQuestion.entity';
 import { RunChange } from '../running/runChange.entity';
@@ -56,6 +59,9 @@ export const ENTITIES = [
   Together,
   TogetherReading,
   Photo,
+  Film,
+  Frame,
+  FrameMending,
   PlantCheck,
   ReadingEntity,
   FindingEntity,

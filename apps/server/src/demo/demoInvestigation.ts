@@ -21,17 +21,27 @@ import { Lesson } from '../conclude/lesson.entity';
 import { Deviation } from '../deviations/deviation.entity';
 import { Plan } from '../plans/plan.entity';
 import { Prediction } from '../predictions/prediction.entity';
+import { type BlobStore } from '../photos/blobStore';
 import { RoomReadingEntity } from '../room/roomReading.entity';
 import { insertInvestigation, investigationOf } from '../sowing/investigationOfPlan';
 import { demoClaims, demoLesson } from './demoConclusions';
 import { demoPredictions, demoRoom, demoSowing, demoSownPlan, demoWatering } from './demoPlanning';
+import { loadDemoFilm } from './demoFilm';
 import { type DemoInvestigation } from './demoScenario';
 import { countedRows, rowsOf } from './simulatedRows';
+
+interface DemoSetting {
+  gradeBand: GradeBand;
+  classId: string;
+  teamIds: string[];
+  today: IsoDay;
+  blobs: BlobStore;
+}
 
 export async function loadInvestigation(
   db: Database,
   plan: DemoInvestigation,
-  { gradeBand, classId, teamIds, today }: { gradeBand: GradeBand; classId: string; teamIds: string[]; today: IsoDay },
+  { gradeBand, classId, teamIds, today, blobs }: DemoSetting,
 ): Promise<void> {
   const id = newId();
   const sownOn = plan.sownOn(today);
@@ -56,14 +66,17 @@ export async function loadInvestigation(
   const teamOf = (team: number) => teamIds[team]!;
   const slipped = past.filter((r) => (r.valueMm ?? 0) > 50).pop();
   const stages = document.measures.includes('stage');
-  const rows = plan.countsOnly
-    ? countedRows(past, (code) => containerIds.get(code)!, teamOf)
-    : past.flatMap((r) => rowsOf(r, containerIds.get(r.code)!, teamOf(r.team), plan, { slip: r === slipped, stages }));
+  const rows = plan.pictured
+    ? []
+    : plan.countsOnly
+      ? countedRows(past, (code) => containerIds.get(code)!, teamOf)
+      : past.flatMap((r) => rowsOf(r, containerIds.get(r.code)!, teamOf(r.team), plan, { slip: r === slipped, stages }));
   await db.of(PlantCheck).insert(rows.map((r) => r.check));
   await insertReadings(
     db,
     rows.map((r) => r.reading),
   );
+  if (plan.pictured) await loadDemoFilm(db, blobs, plan, { investigationId: id, containerIds, teamIds, sownOn, today });
   if (plan.otherwise)
     await db.of(Deviation).insert(
       plan.otherwise.map(({ code, kind }) => ({

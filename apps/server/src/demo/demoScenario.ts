@@ -33,6 +33,8 @@ export interface DemoInvestigation {
   temperature: number;
   effects: Record<string, TreatmentEffect>;
   trouble: Trouble;
+  /** Nothing is measured by hand: the pan is photographed every day, but for one, and counted green. */
+  pictured?: boolean;
   /** Some teams have written what they conclude. */
   concluding?: boolean;
   /** What went otherwise when it was sown. */
@@ -91,6 +93,30 @@ const SALT: Pick<DemoInvestigation, 'question' | 'speciesId' | 'methodId' | 'see
     C: { germination: 0.85, delay: 1.2, height: 0.74 },
     D: { germination: 0.3, delay: 1.5, height: 0.45 },
   },
+};
+
+/** A pan of clover that is photographed from above: the simulated camera takes its pictures. */
+export const CLOVER_PAN: DemoInvestigation = {
+  start: 'patch-from-above',
+  question: 'Does a clear cover make a clover patch green sooner?',
+  phase: 'growing',
+  speciesId: 'white_clover',
+  methodId: 'flat_divided',
+  resolution: 'mm',
+  beforeSprouting: 'zero',
+  shared: true,
+  sownOn: thirdWeek,
+  checkDays: [1, 2, 3, 6, 7, 8, 9, 10, 13, 14, 15, 16, 17, 20, 21, 22],
+  seeds: 60,
+  pictured: true,
+  temperature: 18,
+  effects: {
+    A: { germination: 1, delay: 1, height: 1 },
+    B: { germination: 1, delay: 0.6, height: 1 },
+  },
+  trouble: NO_TROUBLE,
+  seed: 61,
+  growthSeed: 44,
 };
 
 /** What a class of the upper school has behind it: the salt series beside 7 Copper's and a year before, two things crossed, crowding, every age on one day. */
@@ -265,6 +291,6 @@ export const DEMO_CLASSES: DemoClass[] = [
     gradeBand: 'upper',
     joinCode: 'SLATE9',
     pinSeed: 97,
-    investigations: BEHIND_THEM,
+    investigations: [CLOVER_PAN, ...BEHIND_THEM],
   },
 ];

@@ -10,6 +10,7 @@ import { ClassGroup } from '../classes/classGroup.entity';
 import { Team } from '../classes/team.entity';
 import { type Database } from '../database/database';
 import { newId, requestHash } from '../database/ids';
+import { FolderBlobStore } from '../photos/blobStore';
 import { Plan } from '../plans/plan.entity';
 import { SeedLotEntity } from '../seeds/seedLot.entity';
 import { type Settings } from '../settings';
@@ -28,6 +29,7 @@ export async function loadDemo(db: Database, settings: Settings): Promise<boolea
   const timeZone = Intl.DateTimeFormat().resolvedOptions().timeZone;
   const today = todayIn(timeZone);
   const pins = new PinsService(settings);
+  const blobs = new FolderBlobStore(settings.blobFolder);
   return db.work(async () => {
     if (await db.of(Teacher).exists()) return false;
     const schoolId = newId();
@@ -62,7 +64,7 @@ export async function loadDemo(db: Database, settings: Settings): Promise<boolea
       await db.of(Team).insert(teams);
       const teamIds = teams.map((t) => t.id);
       for (const investigation of demo.investigations)
-        await loadInvestigation(db, investigation, { gradeBand: demo.gradeBand, classId, teamIds, today });
+        await loadInvestigation(db, investigation, { gradeBand: demo.gradeBand, classId, teamIds, today, blobs });
     }
     await loadPlanning(db, schoolId, today);
     return true;

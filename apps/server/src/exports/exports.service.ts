@@ -5,8 +5,10 @@ import { csvOf, type ExportTable } from '@bright-sprout/core/formats/export/expo
 import { findingsTable } from '@bright-sprout/core/formats/export/findingsTable';
 import { dictionaryTable, recordTables } from '@bright-sprout/core/formats/export/recordTables';
 import { Inject, Injectable } from '@nestjs/common';
+import { IsNull } from 'typeorm';
 import { type TeacherRequester } from '../access/requester';
 import { Database } from '../database/database';
+import { Frame } from '../films/frame.entity';
 import { InvestigationsService } from '../investigations/investigations.service';
 import { BLOB_STORE, type BlobStore } from '../photos/blobStore';
 import { Photo } from '../photos/photo.entity';
@@ -103,9 +105,13 @@ export class ExportsService {
     return plan && planFile(plan.document);
   }
 
-  private async pictures({ photos }: InvestigationRecords) {
-    const rows = await Promise.all(photos.map((p) => this.db.of(Photo).findOneByOrFail({ id: p.id })));
-    return rows.map((p) => ({ file: `pictures/${p.id}.jpg`, read: () => this.blobs.get(p.hash) }));
+  private async pictures({ investigation, photos }: InvestigationRecords) {
+    const ofContainers = await Promise.all(photos.map((p) => this.db.of(Photo).findOneByOrFail({ id: p.id })));
+    const ofFilms = await this.db.of(Frame).find({
+      where: { film: { investigationId: investigation.id }, takenBackAt: IsNull() },
+      order: { day: 'ASC', recordedAt: 'ASC' },
+    });
+    return [...ofContainers, ...ofFilms].map((p) => ({ file: `pictures/${p.id}.jpg`, read: () => this.blobs.get(p.hash) }));
   }
 }
 

@@ -11,6 +11,9 @@ import { ClaimNote } from '../conclude/claimNote.entity';
 import { Lesson } from '../conclude/lesson.entity';
 import { type Database } from '../database/database';
 import { Deviation } from '../deviations/deviation.entity';
+import { Film } from '../films/film.entity';
+import { Frame } from '../films/frame.entity';
+import { FrameMending } from '../films/frameMending.entity';
 import { HeldEntry } from '../held/heldEntry.entity';
 import { Container } from '../investigations/container.entity';
 import { Investigation } from '../investigations/investigation.entity';
@@ -41,6 +44,9 @@ export const WHOLE: Readonly<Record<string, new () => ObjectLiteral>> = {
   together: Together,
   togetherReading: TogetherReading,
   photo: Photo,
+  film: Film,
+  frame: Frame,
+  frameMending: FrameMending,
   check: PlantCheck,
   reading: ReadingEntity,
   finding: FindingEntity,
@@ -77,6 +83,8 @@ export async function wholeRows(db: Database, investigationId: string): Promise<
   const container = await all(Container, 'investigationId', own);
   const check = await all(PlantCheck, 'containerId', idsOf(container));
   const reading = await all(ReadingEntity, 'checkId', idsOf(check));
+  const film = await all(Film, 'investigationId', own);
+  const frame = await all(Frame, 'filmId', idsOf(film));
   const together = await all(Together, 'containerId', idsOf(container));
   const rows: WholeInvestigation['rows'] = {
     plan: await all(Plan, 'id', own),
@@ -94,6 +102,9 @@ export async function wholeRows(db: Database, investigationId: string): Promise<
     together,
     togetherReading: await all(TogetherReading, 'togetherId', idsOf(together)),
     photo: await all(Photo, 'containerId', idsOf(container)),
+    film,
+    frame,
+    frameMending: await all(FrameMending, 'frameId', idsOf(frame)),
     check,
     // What is corrected is put back before what corrects it.
     reading: correctedFirst(reading),

@@ -1,6 +1,6 @@
 import { type InvestigationRecords, type ReadingView } from '@bright-sprout/contracts/investigations';
 import { type PhotoView } from '@bright-sprout/contracts/photos';
-import { type Finding } from '@bright-sprout/core/measures/finding';
+import { type Finding, type SeenInPicture } from '@bright-sprout/core/measures/finding';
 import { type ReadingDoubt } from '@bright-sprout/core/readings/reading';
 import { Injectable } from '@nestjs/common';
 import { type FindOptionsWhere, In, IsNull } from 'typeorm';
@@ -12,7 +12,10 @@ import { Database } from '../database/database';
 
 /** A reading with one of its findings, or with none. */
 type ReadingRow = Omit<ReadingView, 'findings' | 'doubt' | 'recordedAt'> &
-  Omit<Finding, 'measure'> & { measure: string | null; doubt: string | null; recordedAt: Date };
+  Omit<Finding, 'measure' | 'seen'> & { measure: string | null; seen: string | null; doubt: string | null; recordedAt: Date };
+
+const findingOfRow = (found: Finding, seen: string | null): Finding =>
+  seen === null ? found : { ...found, seen: JSON.parse(seen) as SeenInPicture };
 
 /** What was recorded of containers. */
 @Injectable()
@@ -68,14 +71,14 @@ export class RecordsService {
     const rows = await this.db.query<ReadingRow[]>(
       `SELECT r.id, k.container_id AS containerId, r.plant, k.day, r.state, r.doubt, r.lost_reason AS lostReason, r.note,
          r.supersedes_id AS supersedes, k.recorded_at AS recordedAt, k.source, k.day_reason AS dayReason,
-         f.measure, f.value, f.choice, f.typed
+         f.measure, f.value, f.choice, f.typed, f.seen
        FROM plant_check k JOIN reading r ON r.check_id = k.id LEFT JOIN finding f ON f.reading_id = r.id
        WHERE ${where}`,
       values,
     );
     const readings = new Map<string, ReadingView & { findings: Finding[] }>();
-    for (const { measure, value, choice, typed, doubt, recordedAt, ...row } of rows) {
-      const found = measure === null ? [] : [{ measure, value, choice, typed }];
+    for (const { measure, value, choice, typed, seen, doubt, recordedAt, ...row } of rows) {
+      const found = measure === null ? [] : [findingOfRow({ measure, value, choice, typed }, seen)];
       const known = readings.get(row.id);
       if (known) known.findings.push(...found);
       else

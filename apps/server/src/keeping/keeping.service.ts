@@ -5,6 +5,7 @@ import {
   type KeepingView,
   type WhatGoes,
 } from '@bright-sprout/contracts/keeping';
+import { PICTURES } from './picturesOf';
 import { timeNow } from '@bright-sprout/core/clock/clock';
 import { Injectable } from '@nestjs/common';
 import { type TeacherRequester } from '../access/requester';
@@ -46,10 +47,12 @@ export class KeepingService {
     const { name, classIds, investigationIds } = await this.reached(teacher, kind, id);
     const { undoDays } = await this.school(teacher);
     const told = { name, undoDays, wouldGoAt: this.goesAt(undoDays).toISOString() };
-    const pictures = await this.count(
-      'SELECT COUNT(*) AS n FROM photo p JOIN container c ON c.id = p.container_id WHERE p.taken_back_at IS NULL AND p.goes_at IS NULL AND c.investigation_id IN (?)',
-      investigationIds,
-    );
+    let pictures = 0;
+    for (const { table, of } of PICTURES)
+      pictures += await this.count(
+        `SELECT COUNT(*) AS n FROM ${table} p ${of} WHERE p.taken_back_at IS NULL AND p.goes_at IS NULL AND c.investigation_id IN (?)`,
+        investigationIds,
+      );
     if (kind === 'pictures')
       return { ...told, pictures, investigations: 0, containers: 0, looks: 0, claims: 0, waiting: 0, teams: 0, plans: 0 };
     const among = (sql: string, ids = investigationIds) => this.count(sql, ids);
@@ -115,12 +118,12 @@ export class KeepingService {
         [at, id, ...own],
       );
     if (kind === 'pictures')
-      await this.db.query(
-        `UPDATE photo p JOIN container c ON c.id = p.container_id JOIN investigation i ON i.id = c.investigation_id
-           JOIN class_group g ON g.id = i.class_id
-         SET p.goes_at = ? WHERE i.id = ? AND p.taken_back_at IS NULL AND p.goes_at IS ${at ? '' : 'NOT '}NULL AND ${OF_TEACHER}`,
-        [at, id, ...own],
-      );
+      for (const { table, of } of PICTURES)
+        await this.db.query(
+          `UPDATE ${table} p ${of} JOIN investigation i ON i.id = c.investigation_id JOIN class_group g ON g.id = i.class_id
+           SET p.goes_at = ? WHERE i.id = ? AND p.taken_back_at IS NULL AND p.goes_at IS ${at ? '' : 'NOT '}NULL AND ${OF_TEACHER}`,
+          [at, id, ...own],
+        );
   }
 
   /** What a deletion would reach, refused where it lies beyond the fence. */
@@ -160,9 +163,11 @@ export class KeepingService {
          WHERE i.goes_at IS NOT NULL AND ${OF_TEACHER}`,
       ),
       ask(
-        `SELECT i.id, i.question AS name, MIN(p.goes_at) AS goesAt FROM photo p JOIN container c ON c.id = p.container_id
-           JOIN investigation i ON i.id = c.investigation_id JOIN class_group g ON g.id = i.class_id
-         WHERE p.goes_at IS NOT NULL AND ${OF_TEACHER} GROUP BY i.id, i.question`,
+        `SELECT i.id, i.question AS name, MIN(q.goes_at) AS goesAt FROM (${PICTURES.map(
+          ({ table, of }) => `SELECT p.goes_at, c.investigation_id FROM ${table} p ${of} WHERE p.goes_at IS NOT NULL`,
+        ).join(' UNION ALL ')}) q
+           JOIN investigation i ON i.id = q.investigation_id JOIN class_group g ON g.id = i.class_id
+         WHERE ${OF_TEACHER} GROUP BY i.id, i.question`,
       ),
     ]);
     const as = (kind: GoingKind, rows: Row[]) =>

@@ -1,7 +1,8 @@
 import { timeNow } from '@bright-sprout/core/clock/clock';
-import { Inject, Injectable, Logger, type OnApplicationBootstrap, type OnModuleDestroy } from '@nestjs/common';
+import { Injectable, Logger, type OnApplicationBootstrap, type OnModuleDestroy } from '@nestjs/common';
 import { Database } from '../database/database';
-import { BLOB_STORE, type BlobStore } from '../photos/blobStore';
+import { StoredPictures } from '../photos/storedPictures.service';
+import { type PictureKind, PICTURES } from './picturesOf';
 
 const EVERY_MS = 3_600_000;
 /** So much goes in one unit of work. */
@@ -15,7 +16,7 @@ export class SweepingService implements OnApplicationBootstrap, OnModuleDestroy 
 
   constructor(
     private readonly db: Database,
-    @Inject(BLOB_STORE) private readonly blobs: BlobStore,
+    private readonly pictures: StoredPictures,
   ) {}
 
   onApplicationBootstrap(): void {
@@ -35,7 +36,7 @@ export class SweepingService implements OnApplicationBootstrap, OnModuleDestroy 
     for (const { id } of await this.due('SELECT id FROM teacher WHERE goes_at <= ?', now)) await this.teacherGoes(id);
     for (const { id } of await this.due('SELECT id FROM class_group WHERE goes_at <= ?', now)) await this.classGoes(id);
     for (const { id } of await this.due('SELECT id FROM investigation WHERE goes_at <= ?', now)) await this.investigationGoes(id);
-    await this.picturesGo('p.goes_at <= ?', [now]);
+    for (const kind of PICTURES) await this.picturesGo(kind, now);
   }
 
   private due(sql: string, now: Date): Promise<{ id: string }[]> {
@@ -44,13 +45,14 @@ export class SweepingService implements OnApplicationBootstrap, OnModuleDestroy 
 
   /** Pictures of investigations that ended long enough ago, where the school wants it so. */
   private async picturesOfOld(now: Date): Promise<void> {
-    await this.db.query(
-      `UPDATE photo p JOIN container c ON c.id = p.container_id JOIN investigation i ON i.id = c.investigation_id
-         JOIN class_group g ON g.id = i.class_id JOIN school s ON s.id = g.school_id
-       SET p.goes_at = ? WHERE p.goes_at IS NULL AND p.taken_back_at IS NULL AND s.picture_days IS NOT NULL
-         AND i.phase = 'finished' AND i.finished_at <= DATE_SUB(?, INTERVAL s.picture_days DAY)`,
-      [now, now],
-    );
+    for (const { table, of } of PICTURES)
+      await this.db.query(
+        `UPDATE ${table} p ${of} JOIN investigation i ON i.id = c.investigation_id
+           JOIN class_group g ON g.id = i.class_id JOIN school s ON s.id = g.school_id
+         SET p.goes_at = ? WHERE p.goes_at IS NULL AND p.taken_back_at IS NULL AND s.picture_days IS NOT NULL
+           AND i.phase = 'finished' AND i.finished_at <= DATE_SUB(?, INTERVAL s.picture_days DAY)`,
+        [now, now],
+      );
   }
 
   private async teacherGoes(id: string): Promise<void> {
@@ -75,7 +77,7 @@ export class SweepingService implements OnApplicationBootstrap, OnModuleDestroy 
   }
 
   private async investigationGoes(id: string): Promise<void> {
-    const files = await this.filesOf('c.investigation_id = ?', [id]);
+    const files = (await Promise.all(PICTURES.map((kind) => this.filesOf(kind, 'c.investigation_id = ?', [id])))).flat();
     await this.db.work(async () => {
       await this.db.query('DELETE FROM held_entry WHERE investigation_id = ?', [id]);
       await this.db.query('DELETE FROM investigation WHERE id = ?', [id]);
@@ -85,18 +87,18 @@ export class SweepingService implements OnApplicationBootstrap, OnModuleDestroy 
   }
 
   /** The files go; that a picture was taken stays on record. */
-  private async picturesGo(where: string, values: unknown[]): Promise<void> {
-    const files = await this.filesOf(where, values);
+  private async picturesGo(kind: PictureKind, now: Date): Promise<void> {
+    const files = await this.filesOf(kind, 'p.goes_at <= ?', [now]);
     await this.db.query(
-      `UPDATE photo p SET p.taken_back_at = COALESCE(p.taken_back_at, p.goes_at), p.goes_at = NULL WHERE ${where}`,
-      values,
+      `UPDATE ${kind.table} p SET p.taken_back_at = COALESCE(p.taken_back_at, p.goes_at), p.goes_at = NULL WHERE p.goes_at <= ?`,
+      [now],
     );
     await this.forget(files);
   }
 
-  private async filesOf(where: string, values: unknown[]): Promise<string[]> {
+  private async filesOf({ table, of }: PictureKind, where: string, values: unknown[]): Promise<string[]> {
     const rows = await this.db.query<{ hash: string; small: string }[]>(
-      `SELECT p.hash, p.small_hash AS small FROM photo p JOIN container c ON c.id = p.container_id WHERE ${where}`,
+      `SELECT p.hash, p.small_hash AS small FROM ${table} p ${of} WHERE ${where}`,
       values,
     );
     return rows.flatMap((r) => [r.hash, r.small]);
@@ -104,13 +106,6 @@ export class SweepingService implements OnApplicationBootstrap, OnModuleDestroy 
 
   /** A file that another picture still shows stays. */
   private async forget(hashes: readonly string[]): Promise<void> {
-    for (const hash of new Set(hashes))
-      await this.blobs.remove(hash, async () => {
-        const shown = await this.db.query<unknown[]>(
-          'SELECT 1 FROM photo WHERE (hash = ? OR small_hash = ?) AND taken_back_at IS NULL LIMIT 1',
-          [hash, hash],
-        );
-        return shown.length > 0;
-      });
+    for (const hash of new Set(hashes)) await this.pictures.forget(hash);
   }
 }

@@ -1,24 +1,12 @@
-import { MOST_PHOTO_BYTES, PHOTO_TYPES, PhotoRequest, type PhotoView } from '@bright-sprout/contracts/photos';
+import { PHOTO_TYPES, PhotoRequest, type PhotoView } from '@bright-sprout/contracts/photos';
 import { Body, Controller, Delete, Get, Header, HttpCode, Param, Put, Query, StreamableFile, UseGuards } from '@nestjs/common';
 import { ApiBody, ApiConsumes, ApiTags } from '@nestjs/swagger';
-import { raw } from 'express';
 import { TeacherGuard, TeamGuard } from '../access/guards';
 import { Asking, type TeacherRequester, type TeamRequester } from '../access/requester';
 import { IdPipe } from '../problems/idPipe';
 import { LargeBody } from '../problems/largeBody';
-import { Problem } from '../problems/problem';
+import { asFile, CACHED, PICTURE_BODY, pictureOf } from './pictureRequests';
 import { PhotosService } from './photos.service';
-
-const CACHED = 'private, max-age=31536000, immutable';
-
-const PICTURE = raw({ type: [...PHOTO_TYPES], limit: MOST_PHOTO_BYTES });
-
-function pictureOf(body: unknown): Buffer {
-  if (Buffer.isBuffer(body) && body.length > 0) return body;
-  throw new Problem(415, `Send a picture as ${PHOTO_TYPES.join(', ')}, of at most ${MOST_PHOTO_BYTES / 1e6} MB.`);
-}
-
-const asFile = (jpeg: Buffer) => new StreamableFile(jpeg, { type: 'image/jpeg' });
 
 @ApiTags('photos')
 @Controller('photos')
@@ -27,7 +15,7 @@ export class PhotosController {
   constructor(private readonly photos: PhotosService) {}
 
   @Put(':id')
-  @LargeBody(PICTURE)
+  @LargeBody(PICTURE_BODY)
   @ApiConsumes(...PHOTO_TYPES)
   @ApiBody({ schema: { type: 'string', format: 'binary' } })
   save(
@@ -65,7 +53,7 @@ export class BenchPhotosController {
   constructor(private readonly photos: PhotosService) {}
 
   @Put(':id')
-  @LargeBody(PICTURE)
+  @LargeBody(PICTURE_BODY)
   @ApiConsumes(...PHOTO_TYPES)
   @ApiBody({ schema: { type: 'string', format: 'binary' } })
   save(

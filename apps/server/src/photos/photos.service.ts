@@ -1,7 +1,7 @@
 import { timeNow, todayIn } from '@bright-sprout/core/clock/clock';
 import { type PhotoRequest, type PhotoView } from '@bright-sprout/contracts/photos';
 import { addDays, isIsoDay } from '@bright-sprout/core/calendar/days';
-import { Inject, Injectable } from '@nestjs/common';
+import { Injectable } from '@nestjs/common';
 import { IsNull } from 'typeorm';
 import { type Requester } from '../access/requester';
 import { rightDay, rightMoment } from '../access/deviceClock';
@@ -9,10 +9,9 @@ import { doneAt, Scope } from '../access/scope.service';
 import { Database, isDuplicate } from '../database/database';
 import { ChangesService } from '../live/changes.service';
 import { notFound, Problem } from '../problems/problem';
-import { BLOB_STORE, type BlobStore } from './blobStore';
-import { cleanPicture } from './cleanPicture';
 import { Photo } from './photo.entity';
 import { photoView } from './photoView';
+import { StoredPictures } from './storedPictures.service';
 
 const MOST_OF_A_CONTAINER = 60;
 
@@ -23,7 +22,7 @@ export class PhotosService {
     private readonly db: Database,
     private readonly scope: Scope,
     private readonly changes: ChangesService,
-    @Inject(BLOB_STORE) private readonly blobs: BlobStore,
+    private readonly pictures: StoredPictures,
   ) {}
 
   /** Keeps a picture once, however often it arrives. */
@@ -41,14 +40,15 @@ export class PhotosService {
     // Before they are drawn anew, and once more when they are kept: many may come at once.
     const taken = await this.db.of(Photo).countBy({ containerId: container.id, takenBackAt: IsNull() });
     if (taken >= MOST_OF_A_CONTAINER) throw tooMany();
-    const { full, small, width, height } = await cleanPicture(sent);
+    const stored = await this.pictures.store(sent);
+    const { hash, smallHash, width, height } = stored;
     const row = {
       id,
       containerId: container.id,
       teamId,
       day,
-      hash: await this.blobs.put(full),
-      smallHash: await this.blobs.put(small),
+      hash,
+      smallHash,
       width,
       height,
       recordedAt,
@@ -75,12 +75,7 @@ export class PhotosService {
       if (!isDuplicate(error)) throw error;
       return (await this.repeat(id, request.containerId, teamId))!;
     }
-    // A twin that was taken back at this very moment may have taken the file along.
-    for (const [hash, content] of [
-      [row.hash, full],
-      [row.smallHash, small],
-    ] as const)
-      if (!(await this.blobs.has(hash))) await this.blobs.put(content);
+    await stored.again();
     return photoView(row);
   }
 
@@ -97,9 +92,7 @@ export class PhotosService {
     const photo = await this.db.of(Photo).findOne({ where: { id, takenBackAt: IsNull() }, relations: { container: true } });
     if (!photo) throw notFound('This picture');
     await this.mayRead(asking, photo);
-    const found = await this.blobs.get(small ? photo.smallHash : photo.hash);
-    if (!found) throw notFound('The file of this picture');
-    return found;
+    return this.pictures.read(small ? photo.smallHash : photo.hash);
   }
 
   private async mayRead(asking: Requester, { containerId, container }: Photo): Promise<void> {
@@ -121,17 +114,7 @@ export class PhotosService {
         investigationId: investigation.id,
       });
     });
-    for (const hash of [photo.hash, photo.smallHash]) await this.forget(hash);
-  }
-
-  /** A picture that nobody shows any more leaves the store; that it was taken stays on record. */
-  private forget(hash: string): Promise<void> {
-    return this.blobs.remove(hash, () =>
-      this.db.of(Photo).existsBy([
-        { hash, takenBackAt: IsNull() },
-        { smallHash: hash, takenBackAt: IsNull() },
-      ]),
-    );
+    for (const hash of [photo.hash, photo.smallHash]) await this.pictures.forget(hash);
   }
 }
 

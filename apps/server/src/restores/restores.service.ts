@@ -107,7 +107,7 @@ export class RestoresService {
 
   /** Pictures are drawn anew as every picture is that comes in, and lie in the store before the first row speaks of them. */
   private async drawAnew({ rows }: WholeInvestigation, pictures: ReadonlyMap<string, Uint8Array>, told: Told): Promise<void> {
-    const shown = rows.photo!.filter((p) => p.takenBackAt === null);
+    const shown = [...rows.photo!, ...rows.frame!].filter((p) => p.takenBackAt === null);
     let done = 0;
     for (const photo of shown) {
       const file = pictures.get(photo.id as string);

@@ -24,6 +24,7 @@ const WRITTEN_DOWN = [
   'deviation WHERE container_id IN (SELECT id FROM container WHERE investigation_id = ?)',
   'photo WHERE container_id IN (SELECT id FROM container WHERE investigation_id = ?)',
   'run_change WHERE container_id IN (SELECT id FROM container WHERE investigation_id = ?)',
+  'frame WHERE film_id IN (SELECT id FROM film WHERE investigation_id = ?)',
   'care_event WHERE investigation_id = ?',
 ];
 

@@ -5,7 +5,16 @@ import { recordedDays } from '../readings/standing';
 import { type Look, looksByContainer } from './looks';
 import { isTime, type Question } from './question';
 import { type ComparedContainer, type ComparedRecords } from './records';
-import { countsSprouts, longestWait, meanWaits, sproutCounts, type Waiting, waitingToReach, waitingToSprout } from './times';
+import {
+  countsSprouts,
+  longestWait,
+  meanWaits,
+  showsAny,
+  sproutCounts,
+  type Waiting,
+  waitingToReach,
+  waitingToSprout,
+} from './times';
 import { areaBetween, changeBetween, dayAsked, highestOf, stretchAsked, type Value, valueAtAge, valueOn } from './values';
 
 const withoutDoubts = new WeakMap<readonly Reading[], readonly Reading[]>();
@@ -83,7 +92,7 @@ function shareUp(container: ComparedContainer, looks: readonly Look[], day: IsoD
     if (counts.length === 0) return { ...nothing, state: 'not-checked', value: null };
     return { ...nothing, state: most > 0 ? 'measured' : 'not-up', value: (100 * most) / container.seedsSown, plants: most };
   }
-  if (until.some((l) => l.state === 'measured')) return { ...nothing, state: 'measured', value: 100, plants: 1 };
+  if (until.some(showsAny)) return { ...nothing, state: 'measured', value: 100, plants: 1 };
   const end = until.find((l) => hasEnded(l.state));
   if (end) return { ...nothing, state: end.state, value: null };
   if (until.some((l) => l.state === 'not-up')) return { ...nothing, state: 'not-up', value: 0 };

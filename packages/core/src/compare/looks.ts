@@ -1,5 +1,5 @@
 import { type IsoDay } from '../calendar/days';
-import { currentReadings, hasEnded, type Reading, type ReadingState } from '../readings/reading';
+import { besideEachOther, currentReadings, hasEnded, type Reading, type ReadingState } from '../readings/reading';
 
 /** How a container stood on a day on which somebody looked, by the same rules as `standingsOn`. */
 export interface Look {
@@ -35,7 +35,7 @@ function looksOf(readings: readonly Reading[]): Look[] {
     const { day } = readings[i]!;
     const today = new Map<string, Reading>();
     for (; i < readings.length && readings[i]!.day === day; i++) {
-      const reading = readings[i]!;
+      const reading = besideEachOther(today.get(readings[i]!.plant), readings[i]!);
       today.set(reading.plant, reading);
       if (reading.state !== 'not-checked') last.set(reading.plant, reading);
     }

@@ -4,7 +4,7 @@ import { type Measure } from '../measures/measure';
 import { sumUp } from '../measures/sumUp';
 import { SEED_COUNTS } from '../measures/builtIn/counts';
 import { valueOf } from '../measures/finding';
-import { hasEnded } from '../readings/reading';
+import { hasEnded, showsPlants } from '../readings/reading';
 import { type Look } from './looks';
 import { type Question } from './question';
 import { type ComparedContainer } from './records';
@@ -23,18 +23,26 @@ export interface Waiting {
 export const countsSprouts = (looks: readonly Look[]): boolean =>
   looks.some((l) => l.readings.some((r) => SEED_COUNTS.some((m) => valueOf(r, m) !== null)));
 
+/** Whether somebody saw a plant in a look. */
+export const showsAny = (look: Look): boolean => look.state === 'measured' && look.readings.some(showsPlants);
+
 /** Seeds up on each day on which they were counted; a container that is not up has none. */
 export function sproutCounts(container: ComparedContainer, looks: readonly Look[]): { day: number; up: number }[] {
   return looks.flatMap((look) => {
     const counts = look.readings.flatMap((r) => SEED_COUNTS.flatMap((m) => valueOf(r, m) ?? []));
-    const up = counts.length > 0 ? counts.reduce((a, b) => a + b, 0) : look.state === 'not-up' ? 0 : null;
+    const up =
+      counts.length > 0
+        ? counts.reduce((a, b) => a + b, 0)
+        : look.state === 'not-up' || (look.state === 'measured' && !showsAny(look))
+          ? 0
+          : null;
     return up === null ? [] : [{ day: daysBetween(container.sownOn, look.day), up: Math.min(up, container.seedsSown) }];
   });
 }
 
 /** When its seeds came up. Where they are counted, each seed has its interval; otherwise the first sign of the container counts. */
 export function waitingToSprout(container: ComparedContainer, looks: readonly Look[]): Waiting {
-  if (!countsSprouts(looks)) return firstTime(container, looks, (look) => look.state === 'measured');
+  if (!countsSprouts(looks)) return firstTime(container, looks, showsAny);
   const counted = sproutCounts(container, looks).filter((l) => l.day > 0);
   if (counted.length === 0 || container.seedsSown < 1) return { intervals: [], none: 'not-checked', seeds: true };
   return { intervals: intervalsFromCounts(container.seedsSown, counted), none: null, seeds: true };

@@ -1,3 +1,14 @@
+/** How something was found in a picture. */
+export interface SeenInPicture {
+  /** Id of the picture. */
+  picture: string;
+  /** By what, with its version, as it is told: `excess green, version 1`. */
+  method: string;
+  /** Between what it lies with 95 % confidence, in the measure's stored unit; null where that is not told. */
+  low: number | null;
+  high: number | null;
+}
+
 /** What one look found of one measure. Numbers are in the measure's stored unit; choices are kept by their code. */
 export interface Finding {
   measure: string;
@@ -7,6 +18,8 @@ export interface Finding {
   choice: string | null;
   /** As typed, with its unit; null where it was tapped. */
   typed: string | null;
+  /** Left out, or null, where it was found at the plant itself. */
+  seen?: SeenInPicture | null;
 }
 
 interface WithFindings {

@@ -1,6 +1,6 @@
 import { type RulerResolution } from '../quantities/length';
 import { noAnswer, type Result } from '../result/result';
-import { choiceFound, type Finding, numberFound } from './finding';
+import { choiceFound, type Finding, numberFound, type SeenInPicture } from './finding';
 import { type SproutedRule } from './measure';
 import { type OwnMeasure } from './ownMeasure';
 import { parseFinding, valueProblem } from './parseFinding';
@@ -12,12 +12,25 @@ export interface SentFinding {
   typed?: string;
   value?: number;
   choice?: string;
+  seen?: SeenInPicture | null;
+}
+
+interface Measuring {
+  own: readonly OwnMeasure[];
+  resolution: RulerResolution;
 }
 
 /** What a device sent, as it is kept; refused with a sentence where it cannot be one of its measure. */
-export function readSent(
+export function readSent(sent: SentFinding, measuring: Measuring): Result<{ finding: Finding }> {
+  const read = readFound(sent, measuring);
+  if (!read.ok || !sent.seen) return read;
+  const { picture, method, low, high } = sent.seen;
+  return { ok: true, finding: { ...read.finding, seen: { picture, method, low: low ?? null, high: high ?? null } } };
+}
+
+function readFound(
   { measure: code, typed, value, choice }: SentFinding,
-  { own, resolution }: { own: readonly OwnMeasure[]; resolution: RulerResolution },
+  { own, resolution }: Measuring,
 ): Result<{ finding: Finding }> {
   const measure = measureOf(code, own);
   if (!measure) return noAnswer(`Nobody knows the measure “${code}” here.`);
@@ -34,13 +47,11 @@ export function readSent(
 
 /** Findings as they are sent again: what was typed with a unit as typed, the rest as it is kept. */
 export function sentOf(findings: readonly Finding[]): SentFinding[] {
-  return findings.map(({ measure, value, choice, typed }) =>
-    value === null
-      ? { measure, choice: choice! }
-      : typed !== null && /[^\d\s.,]/.test(typed)
-        ? { measure, typed }
-        : { measure, value },
-  );
+  return findings.map(({ measure, value, choice, typed, seen }) => ({
+    measure,
+    ...(value === null ? { choice: choice! } : typed !== null && /[^\d\s.,]/.test(typed) ? { typed } : { value }),
+    ...(seen ? { seen } : {}),
+  }));
 }
 
 /** A look in the form in which devices sent it before findings were rows; one that waited long may still come so. */

@@ -41,3 +41,19 @@ export function countedMask(size: Size, grid: SectionGrid): Uint8Array {
   });
   return mask;
 }
+
+/** Width at which pictures are counted, px: a leaf of a few millimetres still has many. */
+const WORK_WIDTH = 720;
+
+/** How large pictures of a film are made when they are straightened: all alike, in the proportions of what is in them. */
+export function workSize({
+  wideMm,
+  deepMm,
+  columns,
+  rows,
+}: { wideMm: number | null; deepMm: number | null } & Pick<SectionGrid, 'columns' | 'rows'>): Size {
+  const ratio = wideMm !== null && deepMm !== null ? deepMm / wideMm : rows / columns;
+  return ratio <= 1
+    ? { width: WORK_WIDTH, height: Math.max(60, Math.round(WORK_WIDTH * ratio)) }
+    : { width: Math.max(60, Math.round(WORK_WIDTH / ratio)), height: WORK_WIDTH };
+}

@@ -1,5 +1,5 @@
 import { type IsoDay } from '../calendar/days';
-import { currentReadings, hasEnded, isDoubtful, type Reading } from './reading';
+import { besideEachOther, currentReadings, hasEnded, isDoubtful, type Reading } from './reading';
 import { contradict, recordedDays } from './standing';
 
 /** What the table of everything is made of. */
@@ -69,7 +69,7 @@ export function logCells<R extends Reading>(readings: readonly R[]): (row: LogRo
     const before = cells.get(key);
     const others = before ? [...before.others, before.reading] : [];
     const disputed = others.some((o) => contradict(o, reading));
-    cells.set(key, { reading, others, doubtful: disputed || isDoubtful(reading) });
+    cells.set(key, { reading: besideEachOther(before?.reading, reading), others, doubtful: disputed || isDoubtful(reading) });
   }
   return (row, day) => cells.get(keyOf(row.containerId, row.plant, day)) ?? null;
 }

@@ -89,6 +89,37 @@ export function currentReadings<R extends Standing>(readings: readonly R[]): rea
   return current;
 }
 
+/** Less green than this in a picture, %, nothing has come up: a leaf of dust, a fleck of light. */
+const NOTHING_GREEN = 0.5;
+
+/** Whether a look shows a plant: one that was measured does, unless all that was measured is how little of a place is green. */
+export function showsPlants({ state, findings }: Pick<Reading, 'state' | 'findings'>): boolean {
+  return (
+    state === 'measured' &&
+    !(findings.length > 0 && findings.every((f) => f.measure === 'percent-green' && f.value !== null && f.value < NOTHING_GREEN))
+  );
+}
+
+/**
+ * Two readings of one plant on one day as one: the later counts. What was counted in a picture and what was found at the plant stand
+ * beside each other, whichever came first.
+ */
+export function besideEachOther<R extends Pick<Reading, 'state' | 'findings'>>(earlier: R | undefined, later: R): R {
+  if (earlier?.state !== 'measured') return later;
+  if (later.state === 'not-up' && !showsPlants(earlier)) return earlier;
+  if (later.state !== 'measured') return later;
+  const fromPicture = later.findings.every((f) => f.seen);
+  const stays = earlier.findings.filter((f) => (fromPicture || f.seen) && !later.findings.some((g) => g.measure === f.measure));
+  return stays.length === 0 ? later : { ...later, findings: [...later.findings, ...stays] };
+}
+
+/** The newest reading of each plant, of readings of one day in the order in which they were recorded. */
+export function newestOfPlants<R extends Pick<Reading, 'plant' | 'state' | 'findings'>>(readings: readonly R[]): Map<string, R> {
+  const newest = new Map<string, R>();
+  for (const r of readings) newest.set(r.plant, besideEachOther(newest.get(r.plant), r));
+  return newest;
+}
+
 /** The readings that `id` replaced, newest first: what stands struck through beside it. */
 export function replacedBy<R extends Reading>(readings: readonly R[], id: string): R[] {
   const byId = indexed(readings);

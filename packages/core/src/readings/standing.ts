@@ -1,6 +1,15 @@
 import { type IsoDay } from '../calendar/days';
 import { type Finding, findingOf, heightOf } from '../measures/finding';
-import { currentReadings, hasEnded, isDoubtful, type LostReason, type Reading, type ReadingState } from './reading';
+import {
+  currentReadings,
+  hasEnded,
+  isDoubtful,
+  type LostReason,
+  newestOfPlants,
+  type Reading,
+  type ReadingState,
+  showsPlants,
+} from './reading';
 
 /** How one container stands on one day, from all that was recorded up to it. */
 export interface Standing {
@@ -40,7 +49,7 @@ export function standingsOn(containerIds: readonly string[], readings: readonly 
 
 function standing(containerId: string, readings: readonly Reading[], day: IsoDay): Standing {
   const today = readings.filter((r) => r.day === day);
-  const newest = new Map(today.map((r) => [r.plant, r]));
+  const newest = newestOfPlants(today);
   const looks = [...newest.values()];
   const heights = looks.flatMap((r) => heightOf(r) ?? []);
   const end = lastEnd(readings);
@@ -97,16 +106,21 @@ function lastEnd(readings: readonly Reading[]): Reading | null {
 function lastLooks(readings: readonly Reading[]): Reading[] {
   const found = readings.filter((r) => r.findings.length > 0);
   const last = found[found.length - 1]?.day;
-  return [...new Map(found.filter((r) => r.day === last).map((r) => [r.plant, r])).values()];
+  return [...newestOfPlants(found.filter((r) => r.day === last)).values()];
 }
 
 const sameFound = (a: Finding, b: Finding) => a.measure === b.measure && a.value === b.value && a.choice === b.choice;
 
 type Found = Pick<Reading, 'state' | 'findings'>;
 
+/** What nothing has come up of is not up, however it is told. */
+const stateTold = (r: Found): ReadingState => (r.state === 'measured' && !showsPlants(r) ? 'not-up' : r.state);
+
 /** Two looks at one plant contradict each other: in state, or in a measure that both found. */
 export function contradict(a: Found, b: Found): boolean {
-  return a.state !== b.state || a.findings.some((f) => b.findings.some((g) => f.measure === g.measure && !sameFound(f, g)));
+  return (
+    stateTold(a) !== stateTold(b) || a.findings.some((f) => b.findings.some((g) => f.measure === g.measure && !sameFound(f, g)))
+  );
 }
 
 function disagree(readings: readonly Reading[]): boolean {

@@ -1,6 +1,6 @@
 import { heightOf } from '../measures/finding';
 import { daysBetween, type IsoDay } from '../calendar/days';
-import { currentReadings, type Reading } from './reading';
+import { currentReadings, type Reading, showsPlants } from './reading';
 
 /** When the first came up: after the last day on which nothing was seen, and not later than the first on which it was. */
 export interface FirstUp {
@@ -20,10 +20,12 @@ export function firstUp(containers: readonly Sown[], readings: readonly Reading[
     const container = containers.find((c) => c.id === r.containerId);
     return container ? [{ ...r, dayNumber: daysBetween(container.sownOn, r.day) }] : [];
   });
-  const up = looked.filter((r) => r.state === 'measured').map((r) => r.dayNumber);
+  const up = looked.filter(showsPlants).map((r) => r.dayNumber);
   if (up.length === 0) return null;
   const by = Math.min(...up);
-  return { after: Math.max(0, ...looked.filter((r) => r.dayNumber < by && r.state === 'not-up').map((r) => r.dayNumber)), by };
+  // What was measured before that showed no plant yet.
+  const nothing = looked.filter((r) => r.dayNumber < by && (r.state === 'not-up' || r.state === 'measured'));
+  return { after: Math.max(0, ...nothing.map((r) => r.dayNumber)), by };
 }
 
 /** How many containers have come up, and the days on which the first and the last of them were first seen so. */
@@ -39,7 +41,7 @@ export function cameUp(containerIds: readonly string[], readings: readonly Readi
   const asked = new Set(containerIds);
   const seen = new Map<string, IsoDay>();
   for (const r of currentReadings(readings))
-    if (r.state === 'measured' && asked.has(r.containerId) && !seen.has(r.containerId)) seen.set(r.containerId, r.day);
+    if (showsPlants(r) && asked.has(r.containerId) && !seen.has(r.containerId)) seen.set(r.containerId, r.day);
   const days = [...seen.values()].sort();
   return days.length === 0 ? null : { up: days.length, of: containerIds.length, first: days[0]!, last: days[days.length - 1]! };
 }

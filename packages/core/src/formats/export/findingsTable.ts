@@ -37,6 +37,19 @@ const AFTER: ExportColumn[] = [
   column('own_measures', 'string', 'Definitions of measures that are not built in, once, in the first row.'),
 ];
 
+/** Only where something was measured in pictures. */
+const SEEN: ExportColumn[] = [
+  column('seen_by', 'string', 'How it was measured in a picture: method and version.'),
+  column('seen_in', 'string', 'Key of that picture.'),
+  column('seen_low', 'number', 'Lower end of the 95 % interval, in the unit of what was measured.'),
+  column('seen_high', 'number', 'Upper end of the 95 % interval, in the unit of what was measured.'),
+];
+
+function seenCells({ findings }: TidyReading): ExportCell[] {
+  const seen = findings.find((f) => f.seen)?.seen;
+  return seen ? [seen.method, seen.picture, seen.low ?? '', seen.high ?? ''] : SEEN.map(() => '');
+}
+
 const LEAVES = column('leaves', 'integer', 'Number of leaves.');
 const OF_HEIGHT: ExportColumn[] = [
   column('height', 'number', 'Height of the plant.', 'mm'),
@@ -54,11 +67,20 @@ export function findingsTable(table: ExportedTable, clock: (instant: string) => 
   const units = new Map(table.units.map((u) => [u.code, u]));
   const found = new Set(table.readings.flatMap((r) => r.findings.map((f) => f.measure)));
   const typedOf = new Set(table.readings.flatMap((r) => r.findings.flatMap((f) => (f.typed === null ? [] : [f.measure]))));
+  const seenOf = new Set(table.readings.flatMap((r) => r.findings.flatMap((f) => (f.seen ? [f.measure] : []))));
   const measured = columnMeasures(found, table.own).flatMap((m) => [
     { measure: m, typed: false },
     ...(typedOf.has(m.code) ? [{ measure: m, typed: true }] : []),
   ]);
-  const columns = [...BEFORE, ...OF_HEIGHT, LEAVES, ...measured.map((c) => measureColumn(c.measure, c.typed)), ...AFTER];
+  const seenIn = seenOf.size > 0 ? SEEN : [];
+  const columns = [
+    ...BEFORE,
+    ...OF_HEIGHT,
+    LEAVES,
+    ...measured.map((c) => measureColumn(c.measure, c.typed)),
+    ...seenIn,
+    ...AFTER,
+  ];
   const unitCells = (code: string): ExportCell[] => {
     const unit = units.get(code)!;
     const treatment = treatments.get(unit.treatment)!;
@@ -79,6 +101,7 @@ export function findingsTable(table: ExportedTable, clock: (instant: string) => 
       height?.typed ?? '',
       findingOf(r, 'leaves')?.value ?? '',
       ...measured.map((c) => foundCell(r, c.measure, c.typed)),
+      ...(seenIn.length > 0 ? seenCells(r) : []),
       r.lostReason ?? '',
       r.note ?? '',
       r.doubt?.kind ?? '',

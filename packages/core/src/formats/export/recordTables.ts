@@ -104,7 +104,7 @@ export function recordTables(records: RecordsToExport): ExportTable[] {
         column('date', 'date', 'Day of the look.'),
         WRITTEN,
         column('received_at', 'datetime', 'When the server had it: later where there was no network.'),
-        column('source', 'string', 'bench, teacher, together, import or simulated.'),
+        column('source', 'string', 'bench, teacher, together, import, picture or simulated.'),
         column('day_reason', 'string', 'Why it was written for another day than that of the device.'),
       ],
       rows: records.checks.map((c) => [

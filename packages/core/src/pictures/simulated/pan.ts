@@ -9,6 +9,8 @@ export interface PanSeedling {
   y: number;
   /** Day on which its seed leaves open; whole or not. */
   upOn: number;
+  /** Day from which nothing of it is seen any more; it stays without. */
+  goneOn?: number;
   /** How large its leaves become, cm from its middle to a tip. */
   reachCm: number;
   /** So that each looks its own way, the same on every day. */
@@ -68,7 +70,7 @@ export function panFromAbove(pan: SimulatedPan, day: number, pixelsPerCm: number
   const picture = blankPicture(width, height);
   const leaf = new Uint8Array(width * height);
   layGround(picture, pan, pixelsPerCm);
-  const up = pan.seedlings.filter((s) => s.upOn < day).sort((a, b) => b.upOn - a.upOn);
+  const up = pan.seedlings.filter((s) => s.upOn < day && day < (s.goneOn ?? Infinity)).sort((a, b) => b.upOn - a.upOn);
   for (const s of up) growOne(picture, leaf, s, day - s.upOn, pixelsPerCm);
   return { picture, leaf, pixelsPerCm };
 }
@@ -226,5 +228,48 @@ export function sownPan(
       face: draw.below(2 ** 31),
     }));
   }).flat();
+  return { ...facts, seedlings };
+}
+
+/** A seedling of the simulator, as it was looked at on a day. */
+interface LookedAt {
+  code: string;
+  plant: string;
+  dayNumber: number;
+  state: string;
+}
+
+/**
+ * A pan in which the simulator's own seedlings stand: each is seen from the hour on in which it came up, and stays until it is lost.
+ * @param looks at every seedling on every day
+ */
+export function panOfSimulation(
+  facts: Pick<SimulatedPan, 'wideCm' | 'deepCm' | 'grid' | 'soil' | 'seed'>,
+  looks: readonly LookedAt[],
+  reachCm: number,
+): SimulatedPan {
+  const draw = generatorFrom(facts.seed ^ 0x5eed);
+  const { columns, rows, cells } = facts.grid;
+  const [wide, deep] = [facts.wideCm / columns, facts.deepCm / rows];
+  const upOn = new Map<string, { code: string; first: number; lost: number }>();
+  for (const { code, plant, dayNumber, state } of looks) {
+    const known = upOn.get(`${code} ${plant}`);
+    if (state === 'measured' && !known) upOn.set(`${code} ${plant}`, { code, first: dayNumber, lost: Infinity });
+    if (state === 'lost' && known) known.lost = min(known.lost, dayNumber);
+  }
+  const seedlings = [...upOn.values()].flatMap(({ code, first, lost }): PanSeedling[] => {
+    const at = cells.indexOf(code);
+    if (at < 0) return [];
+    return [
+      {
+        x: wide * ((at % columns) + 0.05 + 0.9 * draw.uniform()),
+        y: deep * (floor(at / columns) + 0.05 + 0.9 * draw.uniform()),
+        upOn: first - draw.uniform(),
+        goneOn: lost,
+        reachCm: reachCm * (0.75 + 0.5 * draw.uniform()),
+        face: draw.below(2 ** 31),
+      },
+    ];
+  });
   return { ...facts, seedlings };
 }

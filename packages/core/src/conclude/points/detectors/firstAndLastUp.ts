@@ -1,5 +1,6 @@
 import { daysBetween } from '../../../calendar/days';
 import { type ComparedContainer } from '../../../compare/records';
+import { showsAny } from '../../../compare/times';
 import { generatorFrom } from '../../../random/generator';
 import { type Lesson } from '../lesson';
 import { type Found } from '../point';
@@ -12,8 +13,8 @@ function cameUp(lesson: Lesson, container: ComparedContainer): { after: number; 
   let after = 0;
   for (const look of lesson.looks.get(container.id) ?? []) {
     const day = daysBetween(container.sownOn, look.day);
-    if (look.state === 'measured') return { after, by: day };
-    if (look.state === 'not-up') after = day;
+    if (showsAny(look)) return { after, by: day };
+    if (look.state === 'not-up' || look.state === 'measured') after = day;
   }
   return null;
 }

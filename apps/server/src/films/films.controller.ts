@@ -1,0 +1,145 @@
+import {
+  type BenchFilmView,
+  type FilmView,
+  FrameRequest,
+  type FrameView,
+  MendFrameRequest,
+  SaveCountsRequest,
+  type SavedCounts,
+  SaveFilmRequest,
+} from '@bright-sprout/contracts/films';
+import { PHOTO_TYPES } from '@bright-sprout/contracts/photos';
+import { Body, Controller, Delete, Get, Header, HttpCode, Param, Put, Query, StreamableFile, UseGuards } from '@nestjs/common';
+import { ApiBody, ApiConsumes, ApiTags } from '@nestjs/swagger';
+import { TeacherGuard, TeamGuard } from '../access/guards';
+import { Asking, type TeacherRequester, type TeamRequester } from '../access/requester';
+import { asFile, CACHED, PICTURE_BODY, pictureOf } from '../photos/pictureRequests';
+import { IdPipe } from '../problems/idPipe';
+import { LargeBody } from '../problems/largeBody';
+import { CountsService } from './counts.service';
+import { FilmsService } from './films.service';
+import { FramesService } from './frames.service';
+
+@ApiTags('films')
+@Controller()
+@UseGuards(TeacherGuard)
+export class FilmsController {
+  constructor(
+    private readonly films: FilmsService,
+    private readonly frames: FramesService,
+    private readonly counts: CountsService,
+  ) {}
+
+  @Get('investigations/:id/films')
+  list(@Asking() teacher: TeacherRequester, @Param('id', IdPipe) id: string): Promise<FilmView[]> {
+    return this.films.list(teacher, id);
+  }
+
+  @Put('films/:id')
+  save(@Asking() teacher: TeacherRequester, @Param('id', IdPipe) id: string, @Body() body: SaveFilmRequest): Promise<FilmView> {
+    return this.films.save(teacher, id, body);
+  }
+
+  @Put('films/:id/counts')
+  count(
+    @Asking() teacher: TeacherRequester,
+    @Param('id', IdPipe) id: string,
+    @Body() body: SaveCountsRequest,
+  ): Promise<SavedCounts> {
+    return this.counts.save(teacher, id, body);
+  }
+
+  @Put('frames/:id')
+  @LargeBody(PICTURE_BODY)
+  @ApiConsumes(...PHOTO_TYPES)
+  @ApiBody({ schema: { type: 'string', format: 'binary' } })
+  take(
+    @Asking() teacher: TeacherRequester,
+    @Param('id', IdPipe) id: string,
+    @Query() query: FrameRequest,
+    @Body() body: unknown,
+  ): Promise<FrameView> {
+    return this.frames.save(teacher, id, query, pictureOf(body));
+  }
+
+  @Get('frames/:id')
+  @Header('cache-control', CACHED)
+  async whole(@Asking() teacher: TeacherRequester, @Param('id', IdPipe) id: string): Promise<StreamableFile> {
+    return asFile(await this.frames.picture(teacher, id, false));
+  }
+
+  @Get('frames/:id/small')
+  @Header('cache-control', CACHED)
+  async small(@Asking() teacher: TeacherRequester, @Param('id', IdPipe) id: string): Promise<StreamableFile> {
+    return asFile(await this.frames.picture(teacher, id, true));
+  }
+
+  @Put('frames/:id/seen')
+  @HttpCode(204)
+  see(@Asking() teacher: TeacherRequester, @Param('id', IdPipe) id: string): Promise<void> {
+    return this.frames.see(teacher, id);
+  }
+
+  @Delete('frames/:id')
+  @HttpCode(204)
+  takeBack(@Asking() teacher: TeacherRequester, @Param('id', IdPipe) id: string): Promise<void> {
+    return this.frames.takeBack(teacher, id);
+  }
+
+  @Put('mendings/:id')
+  mend(@Asking() teacher: TeacherRequester, @Param('id', IdPipe) id: string, @Body() body: MendFrameRequest): Promise<FrameView> {
+    return this.frames.mend(teacher, id, body);
+  }
+
+  @Delete('mendings/:id')
+  @HttpCode(204)
+  unmend(@Asking() teacher: TeacherRequester, @Param('id', IdPipe) id: string): Promise<void> {
+    return this.frames.unmend(teacher, id);
+  }
+}
+
+@ApiTags('bench')
+@Controller('bench')
+@UseGuards(TeamGuard)
+export class BenchFilmsController {
+  constructor(
+    private readonly films: FilmsService,
+    private readonly frames: FramesService,
+  ) {}
+
+  @Get('films')
+  list(@Asking() team: TeamRequester): Promise<BenchFilmView[]> {
+    return this.films.ofTeam(team);
+  }
+
+  @Put('frames/:id')
+  @LargeBody(PICTURE_BODY)
+  @ApiConsumes(...PHOTO_TYPES)
+  @ApiBody({ schema: { type: 'string', format: 'binary' } })
+  take(
+    @Asking() team: TeamRequester,
+    @Param('id', IdPipe) id: string,
+    @Query() query: FrameRequest,
+    @Body() body: unknown,
+  ): Promise<FrameView> {
+    return this.frames.save(team, id, query, pictureOf(body));
+  }
+
+  @Get('frames/:id')
+  @Header('cache-control', CACHED)
+  async whole(@Asking() team: TeamRequester, @Param('id', IdPipe) id: string): Promise<StreamableFile> {
+    return asFile(await this.frames.picture(team, id, false));
+  }
+
+  @Get('frames/:id/small')
+  @Header('cache-control', CACHED)
+  async small(@Asking() team: TeamRequester, @Param('id', IdPipe) id: string): Promise<StreamableFile> {
+    return asFile(await this.frames.picture(team, id, true));
+  }
+
+  @Delete('frames/:id')
+  @HttpCode(204)
+  takeBack(@Asking() team: TeamRequester, @Param('id', IdPipe) id: string): Promise<void> {
+    return this.frames.takeBack(team, id);
+  }
+}

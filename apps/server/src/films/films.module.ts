@@ -1,0 +1,13 @@
+import { Module } from '@nestjs/common';
+import { PhotosModule } from '../photos/photos.module';
+import { CountsService } from './counts.service';
+import { BenchFilmsController, FilmsController } from './films.controller';
+import { FilmsService } from './films.service';
+import { FramesService } from './frames.service';
+
+@Module({
+  imports: [PhotosModule],
+  controllers: [FilmsController, BenchFilmsController],
+  providers: [FilmsService, FramesService, CountsService],
+})
+export class FilmsModule {}
