@@ -33,14 +33,14 @@ export default defineConfig({
         navigateFallbackAllowlist: [/^\/(bench|join|c)(\/|\?|$)/i],
         runtimeCaching: [
           {
-            urlPattern: ({ url, request }) => request.method === 'GET' && /^\/api\/v1\/bench\/photos\//.test(url.pathname),
+            urlPattern: ({ url, request }) => request.method === 'GET' && /^\/api\/v1\/bench\/(photos|frames)\//.test(url.pathname),
             handler: 'CacheFirst',
             options: { cacheName: 'bench-photos', expiration: { maxEntries: 80 }, cacheableResponse: { statuses: [200] } },
           },
           {
             urlPattern: ({ url, request }) =>
               request.method === 'GET' &&
-              /^\/api\/v1\/bench(\/(predictions|(conclude|investigations)(\/[0-9a-f-]+)?))?$/.test(url.pathname),
+              /^\/api\/v1\/bench(\/(predictions|films|(conclude|investigations)(\/[0-9a-f-]+)?))?$/.test(url.pathname),
             handler: 'NetworkFirst',
             options: { cacheName: 'bench', networkTimeoutSeconds: 5, cacheableResponse: { statuses: [200] } },
           },

@@ -30,6 +30,10 @@ const LogView = lazy(() => import('./stations/check/log/LogView').then((m) => ({
 const TogetherView = lazy(() => import('./stations/check/together/TogetherView').then((m) => ({ default: m.TogetherView })));
 const RunView = lazy(() => import('./stations/check/run/RunView').then((m) => ({ default: m.RunView })));
 const RoomView = lazy(() => import('./stations/check/room/RoomView').then((m) => ({ default: m.RoomView })));
+const PicturesView = lazy(() => import('./stations/check/pictures/PicturesView').then((m) => ({ default: m.PicturesView })));
+const TakeView = lazy(() => import('./stations/check/pictures/taking/TakeView').then((m) => ({ default: m.TakeView })));
+const RulerView = lazy(() => import('./stations/check/pictures/ruler/RulerView').then((m) => ({ default: m.RulerView })));
+const TeamTakeView = lazy(() => import('./team/take/TeamTakeView').then((m) => ({ default: m.TeamTakeView })));
 const ScreenView = lazy(() => import('./front/screen/ScreenView').then((m) => ({ default: m.ScreenView })));
 const NotebookView = lazy(() => import('./team/notebook/NotebookView').then((m) => ({ default: m.NotebookView })));
 const TeamWallView = lazy(() => import('./team/wall/TeamWallView').then((m) => ({ default: m.TeamWallView })));
@@ -70,6 +74,7 @@ export function App() {
           <Route path="/bench" element={<BenchView />} />
           <Route path="/bench/predict/:planId" element={<PredictView />} />
           <Route path="/bench/together" element={<TogetherReadingView />} />
+          <Route path="/bench/take/:filmId" element={<TeamTakeView />} />
           <Route path="/bench/sow/:id" element={<TeamSowView />} />
           <Route path="/bench/notebook/:id" element={<NotebookView />} />
           <Route path="/bench/wall/:id" element={<TeamWallView />} />
@@ -115,6 +120,9 @@ function TeacherPages() {
       <Route path="/investigations/:id/run" element={<RunView />} />
       <Route path="/investigations/:id/together" element={<TogetherView />} />
       <Route path="/investigations/:id/room" element={<RoomView />} />
+      <Route path="/investigations/:id/pictures" element={<PicturesView />} />
+      <Route path="/investigations/:id/pictures/take/:filmId" element={<TakeView />} />
+      <Route path="/investigations/:id/pictures/ruler/:pictureId" element={<RulerView />} />
       <Route path="/investigations/:id/log" element={<LogView />} />
       <Route path="/investigations/:id/plan" element={<PlanView />} />
       <Route path="/investigations/:id/print" element={<PrintRoomView />} />

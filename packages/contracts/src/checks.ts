@@ -92,7 +92,7 @@ class FindingRequest implements SentFinding {
   @IsOptional()
   @IsObject({ message: 'What was seen in a picture names the picture.' })
   @PartOf(() => SeenRequest)
-  seen?: SeenRequest;
+  seen?: SeenRequest | null;
 }
 
 /** Findings as devices sent them before every measure was alike. */

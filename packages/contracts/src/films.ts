@@ -19,12 +19,9 @@ import {
   ValidatorConstraint,
   type ValidatorConstraintInterface,
 } from 'class-validator';
+import { FILM_KINDS, type FilmKind, MENDING_KINDS, type MendingKind } from './filmKinds';
 import { IsMoment } from './moment';
 import { PartsOf } from './parts';
-
-/** What a film is of: a pan that is parted into sections, one container, or a tray with a container in each place. */
-export const FILM_KINDS = ['pan', 'container', 'tray'] as const;
-export type FilmKind = (typeof FILM_KINDS)[number];
 
 export const MOST_FILMS = 24;
 export const MOST_FRAMES = 120;
@@ -102,10 +99,6 @@ export class FrameRequest {
   @IsMoment({ message: 'Say when the picture was taken.' })
   recordedAt: string;
 }
-
-/** What is put right on a picture: where its corners lie, what the brush says is green, what is white in it. */
-export const MENDING_KINDS = ['corners', 'brush', 'white-patch'] as const;
-export type MendingKind = (typeof MENDING_KINDS)[number];
 
 /** Places as shares of the picture's width and height; of a brush as shares of the width of the straightened picture. */
 @ValidatorConstraint({ name: 'places' })

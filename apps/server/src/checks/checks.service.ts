@@ -135,13 +135,13 @@ export class ChecksService {
     return read.finding;
   }
 
-  /** What was measured in a picture names one of the container, or of a film of its investigation. */
+  /** What was measured in a picture, there or gone by now, names one of the container, or of a film of its investigation. */
   private async checkPictures({ id, investigationId }: ContainerToWriteFor, rows: readonly NewReading[]): Promise<void> {
     const named = new Set(rows.flatMap((r) => r.findings.flatMap((f) => f.seen?.picture ?? [])));
     for (const picture of named) {
       const there =
-        (await this.db.of(Photo).existsBy({ id: picture, containerId: id })) ||
-        (await this.db.of(Frame).existsBy({ id: picture, film: { investigationId } }));
+        (await this.db.of(Photo).exists({ where: { id: picture, containerId: id }, withDeleted: true })) ||
+        (await this.db.of(Frame).exists({ where: { id: picture, film: { investigationId } }, withDeleted: true }));
       if (!there)
         throw new Problem(422, 'The picture in which this was measured is not there. Your readings stay on this device.');
     }

@@ -1,4 +1,4 @@
-import { type FilmKind } from '@bright-sprout/contracts/films';
+import { type FilmKind } from '@bright-sprout/contracts/filmKinds';
 import { type GreenIndex } from '@bright-sprout/core/pictures/greenness';
 import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn, type Relation } from 'typeorm';
 import { Investigation } from '../investigations/investigation.entity';

@@ -1,4 +1,4 @@
-import { type MendingKind } from '@bright-sprout/contracts/films';
+import { type MendingKind } from '@bright-sprout/contracts/filmKinds';
 import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn, type Relation } from 'typeorm';
 import { Frame } from './frame.entity';
 

@@ -52,6 +52,7 @@ export function useLive(): boolean {
 function staleAfter({ kind, classId, investigationId }: LiveEvent): unknown[][] {
   if (kind === 'plan-changed') return [['plans', 'of', classId], ['predictions']];
   if (kind === 'room-changed') return [['room', classId]];
+  if (kind === 'films-changed') return [['films', investigationId]];
   if (kind === 'claims-changed') return [['conclude', investigationId]];
   if (kind === 'together-changed') return [['investigations', investigationId, 'together']];
   return [['investigations'], ['classes'], ['held']];

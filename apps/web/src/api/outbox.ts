@@ -4,6 +4,7 @@ import { type SaveCheckRequest } from '@bright-sprout/contracts/checks';
 import { HELD_KINDS } from '@bright-sprout/contracts/heldKinds';
 import { type ClaimEntryRequest } from '@bright-sprout/contracts/conclude';
 import { type SaveDeviationRequest } from '@bright-sprout/contracts/deviations';
+import { type FrameRequest } from '@bright-sprout/contracts/films';
 import { type PhotoRequest } from '@bright-sprout/contracts/photos';
 import { type TogetherReadingRequest } from '@bright-sprout/contracts/together';
 import { CLOCK_HEADER, OTHER_TEAM, TEAM_HEADER } from '@bright-sprout/contracts/problems';
@@ -12,7 +13,7 @@ import { useSyncExternalStore } from 'react';
 import { request, ServerProblem } from './client';
 
 /**
- * What a team enters: a look at a container, a picture of it, something done, something that went otherwise, one of these taken
+ * What a team enters: a look at a container, a picture of it or of a film, something done, something that went otherwise, one of these taken
  * back, what it reads together with the class, or a part of what it concludes.
  */
 export type Entered =
@@ -22,6 +23,7 @@ export type Entered =
   | { kind: 'together'; body: TogetherReadingRequest & { of: string } }
   | { kind: 'claim'; body: ClaimEntryRequest & { of: string } }
   | { kind: 'photo'; body: { about: PhotoRequest; picture: Blob } }
+  | { kind: 'frame'; body: { about: FrameRequest; picture: Blob } }
   | { kind: 'care-back' | 'deviation-back' | 'photo-back'; body: { of: string } };
 
 interface Keeping {
@@ -62,6 +64,10 @@ function send(entry: WaitingEntry): Promise<unknown> {
     case 'photo': {
       const about = new URLSearchParams({ ...entry.body.about }).toString();
       return request('PUT', `/bench/photos/${entry.id}?${about}`, entry.body.picture, as);
+    }
+    case 'frame': {
+      const about = new URLSearchParams({ ...entry.body.about }).toString();
+      return request('PUT', `/bench/frames/${entry.id}?${about}`, entry.body.picture, as);
     }
     case 'together':
       return request('PUT', `/bench/together/${entry.body.of}`, { typed: entry.body.typed }, as);

@@ -18,6 +18,7 @@ import {
 } from '@bright-sprout/contracts/conclude';
 import { type BenchPrediction, type TeamPrediction } from '@bright-sprout/contracts/predictions';
 import { type PlanListing, type PlanView } from '@bright-sprout/contracts/plans';
+import { type BenchFilmView, type FilmView } from '@bright-sprout/contracts/films';
 import { type RoomView } from '@bright-sprout/contracts/room';
 import { type SavedQuestion } from '@bright-sprout/contracts/questions';
 import { type RunChangeView } from '@bright-sprout/contracts/running';
@@ -95,6 +96,17 @@ export const useSeveralInvestigations = (ids: readonly string[]) =>
     queries: ids.map((id) => investigation(id)),
     combine: thatCame,
   });
+
+/** What is photographed of an investigation, with its pictures. */
+export const useFilms = (investigationId: string) =>
+  useQuery({
+    queryKey: ['films', investigationId],
+    queryFn: () => request<FilmView[]>('GET', `/investigations/${investigationId}/films`),
+  });
+
+/** Films that the team on this device can take pictures for. */
+export const useBenchFilms = () =>
+  useQuery({ queryKey: ['bench', 'films'], queryFn: () => request<BenchFilmView[]>('GET', '/bench/films') });
 
 export const useSavedQuestions = (investigationId: string) =>
   useQuery({

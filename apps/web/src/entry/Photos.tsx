@@ -1,6 +1,7 @@
 import { formatDay } from '@bright-sprout/core/calendar/days';
 import { useEffect, useState } from 'react';
 import { Modal } from 'react-bootstrap';
+import { Link } from 'react-router';
 import { type ShownPhoto } from './enteredSince';
 import './photos.scss';
 
@@ -10,12 +11,14 @@ interface Props {
   code: string;
   /** Where the pictures are asked for: `/bench/photos` for a team, `/photos` for the teacher. */
   path: '/bench/photos' | '/photos';
+  /** Where one is measured on, by its id; left out where that is not done. */
+  ruler?: (id: string) => string;
   /** Null where nobody may take one back. */
   onTakeBack: ((id: string) => void) | null;
 }
 
 /** Pictures of a container in a row; a tap shows one whole. */
-export function Photos({ photos, code, path, onTakeBack }: Props) {
+export function Photos({ photos, code, path, ruler, onTakeBack }: Props) {
   const [open, setOpen] = useState<ShownPhoto | null>(null);
   if (photos.length === 0) return null;
   return (
@@ -37,6 +40,11 @@ export function Photos({ photos, code, path, onTakeBack }: Props) {
               <button type="button" className="btn" onClick={() => setOpen(null)}>
                 Close
               </button>
+              {ruler && (
+                <Link className="btn" to={ruler(open.id)}>
+                  Ruler on it
+                </Link>
+              )}
               {onTakeBack && (
                 <button type="button" className="btn btn-plain" onClick={() => (onTakeBack(open.id), setOpen(null))}>
                   Take it back

@@ -9,6 +9,7 @@ export function CheckViews({ investigationId }: { investigationId: string }) {
     [`${base}/together`, 'Read together'],
     [`${base}/run`, 'Run the class'],
     [`${base}/room`, 'Room'],
+    [`${base}/pictures`, 'Pictures'],
   ] as const;
   return (
     <nav className="check-views no-print" aria-label="Ways to look">

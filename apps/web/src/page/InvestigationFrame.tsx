@@ -32,9 +32,12 @@ export interface Looked {
 /** Header, tape of days and stations around everything that is about one investigation. */
 export function InvestigationFrame({
   wholeClass = false,
+  tape = true,
   next,
   children,
 }: {
+  /** The tape of days stands under the head; a page that has one of its own goes without. */
+  tape?: boolean;
   /** Opens on a day on which most were looked at, not on one that has only begun. */
   wholeClass?: boolean;
   next: (looked: Looked) => ReactNode;
@@ -47,7 +50,7 @@ export function InvestigationFrame({
     <div className="page">
       <Loaded query={query} what="the investigation">
         {(records) => (
-          <Framed records={records} live={live} next={next} wholeClass={wholeClass}>
+          <Framed records={records} live={live} next={next} wholeClass={wholeClass} tape={tape}>
             {children}
           </Framed>
         )}
@@ -61,9 +64,11 @@ function Framed({
   live,
   next,
   wholeClass,
+  tape,
   children,
 }: {
   wholeClass: boolean;
+  tape: boolean;
   records: InvestigationRecords;
   live: boolean;
   next: (looked: Looked) => ReactNode;
@@ -132,14 +137,16 @@ function Framed({
   return (
     <>
       {head}
-      <DayRibbon
-        ribbon={ribbon}
-        sownOn={investigation.sownOn}
-        chosen={looked.day}
-        onChoose={setWanted}
-        warmth={warmth}
-        pegs={pegs}
-      />
+      {tape && (
+        <DayRibbon
+          ribbon={ribbon}
+          sownOn={investigation.sownOn}
+          chosen={looked.day}
+          onChoose={setWanted}
+          warmth={warmth}
+          pegs={pegs}
+        />
+      )}
       {stations}
       <main>{children(looked)}</main>
     </>

@@ -47,6 +47,7 @@ export function PlantStory({
           photos={records.photos.filter((p) => p.containerId === container.id).map((p) => ({ ...p, picture: null }))}
           code={container.code}
           path={team ? '/bench/photos' : '/photos'}
+          ruler={team ? undefined : (id) => `/investigations/${records.investigation.id}/pictures/ruler/${id}`}
           onTakeBack={team ? null : takeBack.mutate}
         />
         {own.length === 0 ? (

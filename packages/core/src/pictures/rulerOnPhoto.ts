@@ -17,6 +17,9 @@ export interface ReadLength {
   mmPerPixel: number;
 }
 
+/** How it stands on record. */
+export const RULER_METHOD = 'ruler on a picture, version 1';
+
 /** How far from the place that was meant a finger or a pointer comes to rest, px in each direction (standard deviation). */
 export const CLICK_PX = 1.6;
 /** What is measured stands nearer to the camera than the ruler or behind it: so much longer or shorter it looks (standard deviation). */

@@ -6,7 +6,7 @@ import { Link, Navigate, useSearchParams } from 'react-router';
 import { isProblem, request } from '../../api/client';
 import { forgetTeam } from '../../api/forgetTeam';
 import { theOutbox, useWaiting } from '../../api/outbox';
-import { useAskedPredictions, useAskedTogether, useBench, useConclusions } from '../../api/queries';
+import { useAskedPredictions, useAskedTogether, useBench, useBenchFilms, useConclusions } from '../../api/queries';
 import { Empty, ProblemNotice, Waiting } from '../../page/Notices';
 import { Checking } from './Checking';
 import './bench.scss';
@@ -55,6 +55,13 @@ function TeamBench({ bench }: { bench: Bench }) {
         <b>{a.answer ? 'You have predicted' : 'What do you expect?'}</b> {a.question}
       </Link>
     ));
+  const toPhotograph = (useBenchFilms().data ?? [])
+    .filter((f) => f.investigationId === chosen?.investigation.id && f.sownOn <= bench.today)
+    .map((f) => (
+      <Link key={f.id} className="bench-predict" to={`/bench/take/${f.id}`}>
+        <b>{f.frames.some((x) => x.day === bench.today) ? 'Today’s picture is there' : 'Take today’s picture'}</b> {f.name}
+      </Link>
+    ));
   // What has ended is concluded from here; what still grows offers it when all are checked.
   const ended = (useConclusions().data ?? []).filter(
     (c) => !investigations.some((i) => i.investigation.id === c.investigationId),
@@ -82,6 +89,7 @@ function TeamBench({ bench }: { bench: Bench }) {
     <div className="bench-page">
       {readTogether}
       {toPredict}
+      {toPhotograph}
       {toConclude}
       {handOver.problem && (
         <div className="notice" role="alert">

@@ -28,6 +28,7 @@ const SOURCES: Record<ReadingView['source'], string> = {
   teacher: 'by you, in the log',
   together: 'by the class together',
   import: 'from a file',
+  picture: 'counted in a picture',
   simulated: 'by the demo',
 };
 

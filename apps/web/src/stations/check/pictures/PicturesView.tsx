@@ -1,0 +1,104 @@
+import { type FilmView } from '@bright-sprout/contracts/films';
+import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { useState } from 'react';
+import { Link, useParams, useSearchParams } from 'react-router';
+import { useFilms } from '../../../api/queries';
+import { CheckViews } from '../../../page/CheckViews';
+import { InvestigationFrame } from '../../../page/InvestigationFrame';
+import { Empty, Loaded } from '../../../page/Notices';
+import { FilmPage } from './FilmPage';
+import { SetUpFilm } from './SetUpFilm';
+import './pictures.scss';
+
+const TakeToday = () => {
+  const { id = '' } = useParams();
+  const [search] = useSearchParams();
+  const film = shownFilm(useFilms(id).data ?? [], search.get('film'));
+  return film ? (
+    <Link className="btn-next" to={`/investigations/${id}/pictures/take/${film.id}`}>
+      Take today’s picture
+    </Link>
+  ) : (
+    <Link className="btn-next" to={`/investigations/${id}`}>
+      See the plants
+    </Link>
+  );
+};
+
+const shownFilm = (films: readonly FilmView[], wanted: string | null): FilmView | undefined => {
+  const there = films.filter((f) => !f.removed);
+  return there.find((f) => f.id === wanted) ?? there[0];
+};
+
+const nextStep = () => <TakeToday />;
+
+/** A photo a day that measures: pans, pots and trays as films, counted green. */
+export function PicturesView() {
+  return (
+    <InvestigationFrame tape={false} next={nextStep}>
+      {({ records }) => (
+        <>
+          <CheckViews investigationId={records.investigation.id} />
+          <Films records={records} />
+        </>
+      )}
+    </InvestigationFrame>
+  );
+}
+
+function Films({ records }: { records: InvestigationRecords }) {
+  const films = useFilms(records.investigation.id);
+  return (
+    <Loaded query={films} what="the pictures">
+      {(all) => <OneFilm records={records} films={all} />}
+    </Loaded>
+  );
+}
+
+type SettingUp = { of: FilmView | null } | null;
+
+function OneFilm({ records, films }: { records: InvestigationRecords; films: FilmView[] }) {
+  const [search, setSearch] = useSearchParams();
+  const [settingUp, setSettingUp] = useState<SettingUp>(null);
+  const film = shownFilm(films, search.get('film'));
+  const away = films.filter((f) => f.removed);
+  const choose = (id: string) => setSearch({ film: id }, { replace: true });
+  if (settingUp)
+    return (
+      <SetUpFilm
+        key={settingUp.of?.id ?? 'new'}
+        investigation={records.investigation}
+        film={settingUp.of}
+        onDone={(saved) => {
+          setSettingUp(null);
+          if (saved) choose(saved.id);
+        }}
+      />
+    );
+  if (!film)
+    return (
+      <Empty title="A picture a day becomes a film, and tells how much is green">
+        <p>Say what stands in the picture: a pan with its sections, one container, or the whole tray.</p>
+        <p className="d-flex gap-2 flex-wrap">
+          <button type="button" className="btn" onClick={() => setSettingUp({ of: null })}>
+            Begin a film
+          </button>
+          {away.map((f) => (
+            <button key={f.id} type="button" className="btn btn-plain" onClick={() => setSettingUp({ of: f })}>
+              Bring back “{f.name}”
+            </button>
+          ))}
+        </p>
+      </Empty>
+    );
+  return (
+    <FilmPage
+      key={film.id}
+      records={records}
+      film={film}
+      others={films.filter((f) => f.id !== film.id)}
+      onFilm={choose}
+      onSetUp={(of) => setSettingUp({ of })}
+    />
+  );
+}

@@ -1,0 +1,231 @@
+import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type FilmView } from '@bright-sprout/contracts/films';
+import { formatDay, type IsoDay } from '@bright-sprout/core/calendar/days';
+import { numberFound } from '@bright-sprout/core/measures/finding';
+import { type Point } from '@bright-sprout/core/pictures/picture';
+import { CLICK_PX, readLength, RULER_METHOD } from '@bright-sprout/core/pictures/rulerOnPhoto';
+import { formatLength, roundToResolution } from '@bright-sprout/core/quantities/length';
+import { logCells, logRows } from '@bright-sprout/core/readings/logRows';
+import { useRef, useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { useFilms } from '../../../../api/queries';
+import { CheckFrame } from '../../../../page/CheckFrame';
+import { Empty, Loaded } from '../../../../page/Notices';
+import { useLogEntry } from '../../log/useLogEntry';
+import { DragPoint, PicturePlane } from '../PicturePlane';
+import '../pictures.scss';
+
+/** A picture that is measured on: of one container, or of a film with several. */
+interface Measured {
+  id: string;
+  src: string;
+  day: IsoDay;
+  width: number;
+  height: number;
+  containerIds: string[];
+}
+
+const MEASURES = [
+  ['height', 'Height'],
+  ['root-length', 'Root length'],
+  ['leaf-length', 'Leaf length'],
+] as const;
+
+/** A ruler on a picture: a known length, the line of a plant, and how sure that is. */
+export function RulerView() {
+  return <CheckFrame>{(records) => <OfPicture records={records} />}</CheckFrame>;
+}
+
+function OfPicture({ records }: { records: InvestigationRecords }) {
+  const { pictureId = '' } = useParams();
+  const films = useFilms(records.investigation.id);
+  return (
+    <Loaded query={films} what="the picture">
+      {(all) => {
+        const picture = pictureOf(records, all, pictureId);
+        return picture ? (
+          <Ruler key={picture.id} records={records} picture={picture} />
+        ) : (
+          <Empty title="This picture is not there any more">
+            <Link className="btn" to={`/investigations/${records.investigation.id}/pictures`}>
+              To the pictures
+            </Link>
+          </Empty>
+        );
+      }}
+    </Loaded>
+  );
+}
+
+function pictureOf({ photos }: InvestigationRecords, films: readonly FilmView[], id: string): Measured | null {
+  const photo = photos.find((p) => p.id === id);
+  if (photo) return { ...photo, src: `/api/v1/photos/${id}`, containerIds: [photo.containerId] };
+  for (const film of films) {
+    const frame = film.frames.find((f) => f.id === id);
+    if (frame) return { ...frame, src: `/api/v1/frames/${id}`, containerIds: film.cells.filter((c) => c !== null) };
+  }
+  return null;
+}
+
+function Ruler({ records, picture }: { records: InvestigationRecords; picture: Measured }) {
+  const { investigation } = records;
+  const navigate = useNavigate();
+  const [from, setFrom] = useState<Point>([0.2, 0.8]);
+  const [to, setTo] = useState<Point>([0.2, 0.3]);
+  const [line, setLine] = useState<Point[]>([
+    [0.55, 0.8],
+    [0.55, 0.4],
+  ]);
+  const [known, setKnown] = useState('');
+  const [measure, setMeasure] = useState<string>('height');
+  const [containerId, setContainerId] = useState(picture.containerIds.length === 1 ? picture.containerIds[0]! : '');
+  const [plant, setPlant] = useState('1');
+  const [saved, setSaved] = useState(false);
+  const plane = useRef<HTMLDivElement>(null);
+  const entry = useLogEntry(records);
+  const inches = investigation.resolution === 'quarter-in';
+  const lengthMm = Number(known.replace(',', '.')) * (inches ? 25.4 : 10);
+  const px = ([x, y]: Point): Point => [x * picture.width, y * picture.height];
+  const shownWide = plane.current?.querySelector('img')?.clientWidth || picture.width;
+  const read =
+    known.trim() === '' || !Number.isFinite(lengthMm)
+      ? null
+      : readLength(
+          { from: px(from), to: px(to), lengthMm, along: line.map(px) },
+          // A finger is so unsure on the screen: in the picture by as much more as it is larger.
+          { clickPx: Math.max(CLICK_PX, (CLICK_PX * picture.width) / shownWide) },
+        );
+  const { resolution } = investigation;
+  const rows = logRows(records).filter((r) => r.containerId === containerId);
+  const containers = investigation.containers.filter((c) => picture.containerIds.includes(c.id));
+  const row = rows.find((r) => r.plant === plant) ?? rows[0];
+  const save = async () => {
+    if (!read || !row) return;
+    const mm = Math.max(roundToResolution(read.mm, 'mm'), 1);
+    const seen = { picture: picture.id, method: RULER_METHOD, low: tenth(read.low), high: tenth(read.high) };
+    const finding = { ...numberFound(measure, mm, null), seen };
+    const before = logCells(records.readings)(row, picture.day);
+    await entry.save(row, picture.day, { ok: true, state: 'measured', finding }, before, '');
+    setSaved(true);
+  };
+  const bend = () => {
+    const [a, b] = [line[line.length - 2]!, line[line.length - 1]!];
+    setLine([...line.slice(0, -1), [(a[0] + b[0]) / 2 + 0.01, (a[1] + b[1]) / 2], b]);
+  };
+  return (
+    <div className="ruler-view" ref={plane}>
+      <PicturePlane src={picture.src} alt={`Picture of ${formatDay(picture.day)}`}>
+        <svg viewBox="0 0 1 1" preserveAspectRatio="none" aria-hidden="true">
+          <path d={`M${from.join(' ')}L${to.join(' ')}`} className="ruler-line" />
+          <path d={`M${line.map((p) => p.join(' ')).join('L')}`} className="plant-line" />
+        </svg>
+        <DragPoint at={from} name="Ruler from here" className="ruler-end" onMove={setFrom} />
+        <DragPoint at={to} name="Ruler to here" className="ruler-end" onMove={setTo} />
+        {line.map((at, i) => (
+          <DragPoint
+            key={i}
+            at={at}
+            name={i === 0 ? 'Foot' : i === line.length - 1 ? 'Tip' : `Bend ${i}`}
+            className="plant-point"
+            onMove={(moved) => setLine((before) => before.map((p, k) => (k === i ? moved : p)))}
+          />
+        ))}
+      </PicturePlane>
+      <div className="ruler-side">
+        <h2>Ruler on the picture of {formatDay(picture.day)}</h2>
+        <ol>
+          <li>
+            Drag the two <b className="word-ruler">square ends</b> to two places that are a known length apart.
+            <label>
+              They are apart, {inches ? 'inches' : 'cm'}
+              <input className="form-control" inputMode="decimal" value={known} onChange={(e) => setKnown(e.target.value)} />
+            </label>
+          </li>
+          <li>
+            Drag the <b className="word-plant">round places</b> along what is measured, from its foot to its tip.{' '}
+            <button type="button" className="btn" disabled={line.length >= 8} onClick={bend}>
+              One bend more
+            </button>{' '}
+            {line.length > 2 && (
+              <button
+                type="button"
+                className="btn btn-plain"
+                onClick={() => setLine([...line.slice(0, -2), line[line.length - 1]!])}
+              >
+                One bend less
+              </button>
+            )}
+          </li>
+        </ol>
+        <output className="ruler-read" aria-live="polite">
+          {read ? (
+            <>
+              <b>{formatLength(read.mm, inches ? 'quarter-in' : 'mm')}</b>
+              <span>
+                with 95 % confidence between {formatLength(read.low, inches ? 'quarter-in' : 'mm')} and{' '}
+                {formatLength(read.high, inches ? 'quarter-in' : 'mm')}: the hand that places the points, the ruler, and 2 % for
+                what stands a little before or behind it.
+              </span>
+            </>
+          ) : known.trim() === '' ? (
+            <span>Say first how far the square ends are apart.</span>
+          ) : (
+            <span>The square ends lie too near together, or that is no length.</span>
+          )}
+        </output>
+        <div className="ruler-what">
+          <label>
+            What was measured
+            <select className="form-select" value={measure} onChange={(e) => setMeasure(e.target.value)}>
+              {MEASURES.map(([code, name]) => (
+                <option key={code} value={code}>
+                  {name}
+                </option>
+              ))}
+            </select>
+          </label>
+          {containers.length > 1 && (
+            <label>
+              Of
+              <select className="form-select" value={containerId} onChange={(e) => setContainerId(e.target.value)}>
+                <option value="">choose</option>
+                {containers.map((c) => (
+                  <option key={c.id} value={c.id}>
+                    {c.code}
+                  </option>
+                ))}
+              </select>
+            </label>
+          )}
+          {rows.length > 1 && (
+            <label>
+              Plant
+              <select className="form-select" value={row?.plant} onChange={(e) => setPlant(e.target.value)}>
+                {rows.map((r) => (
+                  <option key={r.plant}>{r.plant}</option>
+                ))}
+              </select>
+            </label>
+          )}
+        </div>
+        <p className="d-flex gap-2 flex-wrap">
+          <button type="button" className="btn-next" disabled={!read || !row} onClick={() => void save().catch(() => undefined)}>
+            Keep it for {row?.name ?? 'a container'}
+          </button>
+          <button type="button" className="btn btn-plain" onClick={() => void navigate(-1)}>
+            Back
+          </button>
+        </p>
+        <p role="status">
+          {entry.words ||
+            (saved &&
+              row &&
+              `It stands in the log of ${row.name} on ${formatDay(picture.day)}, with this picture as its evidence.`)}
+          {saved && !entry.words && resolution !== 'mm' && ' It was kept to the millimetre.'}
+        </p>
+      </div>
+    </div>
+  );
+}
+
+const tenth = (mm: number) => Math.round(mm * 10) / 10;

@@ -1,0 +1,385 @@
+import { type FilmView } from '@bright-sprout/contracts/films';
+import { type Quad } from '@bright-sprout/core/pictures/picture';
+import { type ReactNode, useEffect, useMemo, useRef, useState } from 'react';
+import { useFilm } from '../../../../workers/useFilm';
+import { type LiveSeen } from '../../../../workers/filmQuestion';
+import { readFiles } from '../adding/readFiles';
+import { askedOf } from '../filmDays';
+import { cornersInPlace, FINE_LEAN, lightScale, type LightScale, middleLuma } from './guides';
+import { useCamera } from './useCamera';
+import './taking.scss';
+
+const LIVE_EVERY_MS = 500;
+const OTHERS = 8;
+
+interface Props {
+  film: FilmView;
+  /** Where pictures of the film are asked for. */
+  path: string;
+  head: ReactNode;
+  /** Keeps a picture; what it says afterwards stands in place of the camera. */
+  onKeep: (picture: Blob) => Promise<void>;
+  done: ReactNode;
+}
+
+/** Takes today's picture: yesterday's outline to line up with, straight down, in the same light, and nobody in it. */
+export function Taking({ film, path, head, onKeep, done }: Props) {
+  const [picture, setPicture] = useState<{ blob: Blob; url: string } | null>(null);
+  const [problem, setProblem] = useState<string | null>(null);
+  const [kept, setKept] = useState(false);
+  const [keeping, setKeeping] = useState(false);
+  const last = film.frames[film.frames.length - 1] ?? null;
+  const asked = useMemo(() => (last ? askedOf(film, withCorners(film), path) : null), [film, last, path]);
+  const beside = useFilm(asked);
+  const { video, state } = useCamera(picture === null && !kept);
+  const [seen, setSeen] = useState<LiveSeen | null>(null);
+  const [luma, setLuma] = useState<number | null>(null);
+  const others = useOthersLight(film, path);
+  const known = beside.counted?.frames.find((f) => f.id === last?.id)?.corners ?? null;
+  const { live } = beside;
+  const ready = beside.counted !== null;
+  useEffect(() => {
+    if (state !== 'on' || picture) return;
+    let going = true;
+    const look = async () => {
+      while (going) {
+        const from = video.current;
+        if (from && from.videoWidth > 0) {
+          setLuma(middleLuma(smallPixels(from)));
+          if (ready) setSeen(await live(await createImageBitmap(from)));
+        }
+        await new Promise((next) => setTimeout(next, LIVE_EVERY_MS));
+      }
+    };
+    void look();
+    return () => {
+      going = false;
+    };
+  }, [state, picture, ready, live, video]);
+  const show = (blob: Blob) => {
+    setProblem(null);
+    setPicture({ blob, url: URL.createObjectURL(blob) });
+  };
+  const again = () => {
+    if (picture) URL.revokeObjectURL(picture.url);
+    setPicture(null);
+  };
+  const takeIt = () => {
+    const from = video.current!;
+    const canvas = document.createElement('canvas');
+    const scale = Math.min(1, 1600 / Math.max(from.videoWidth, from.videoHeight));
+    canvas.width = Math.round(from.videoWidth * scale);
+    canvas.height = Math.round(from.videoHeight * scale);
+    canvas.getContext('2d')!.drawImage(from, 0, 0, canvas.width, canvas.height);
+    canvas.toBlob((blob) => blob && show(blob), 'image/jpeg', 0.88);
+  };
+  const fromFile = (file: File | undefined) => {
+    if (!file) return;
+    setProblem(null);
+    void readFiles([file], (read) => (read.ok ? show(read.picture) : setProblem(read.why)));
+  };
+  const keep = async () => {
+    if (!picture) return;
+    setKeeping(true);
+    setProblem(null);
+    try {
+      await onKeep(picture.blob);
+      setKept(true);
+    } catch (error) {
+      setProblem(error instanceof Error ? error.message : 'That did not work. The picture is still here.');
+    } finally {
+      setKeeping(false);
+    }
+  };
+  const inPlace = cornersInPlace(seen?.corners ?? null, known);
+  const light = luma === null ? null : lightScale(luma, others);
+  return (
+    <main className="taking">
+      {head}
+      {kept ? (
+        <div className="taking-done">{done}</div>
+      ) : (
+        <>
+          <div className="taking-sight">
+            {picture ? (
+              <img src={picture.url} alt="The picture as it was taken" />
+            ) : (
+              <>
+                <video ref={video} playsInline muted aria-label="What the camera sees" />
+                {state === 'on' && (
+                  <Outline
+                    beside={beside}
+                    lastId={ready ? (last?.id ?? null) : null}
+                    known={known}
+                    inPlace={inPlace}
+                    looks={seen !== null}
+                  />
+                )}
+                {state !== 'on' && <NoCamera state={state} />}
+              </>
+            )}
+            {picture && known && (
+              <svg viewBox="0 0 1 1" preserveAspectRatio="none" aria-hidden="true">
+                <polygon points={known.map((p) => p.join(',')).join(' ')} />
+              </svg>
+            )}
+          </div>
+          <div className="taking-guides">
+            {!picture && state === 'on' && (
+              <>
+                <Plumb tilt={seen?.tilt ?? null} waits={last !== null} found={seen?.corners !== null && seen !== null} />
+                {light && <LightRuler light={light} others={others.length} />}
+              </>
+            )}
+            {problem && (
+              <p className="notice" role="alert">
+                {problem}
+              </p>
+            )}
+            <p className="no-faces">
+              {picture ? 'Is nobody’s face in it, and no hand?' : 'No faces, please: only the plants, hands away.'}
+            </p>
+            <div className="taking-acts">
+              {picture ? (
+                <>
+                  <button type="button" className="btn-next" disabled={keeping} onClick={() => void keep()}>
+                    {keeping ? 'Keeping …' : 'Nobody is in it: keep it'}
+                  </button>
+                  <button type="button" className="btn" onClick={again}>
+                    Take it again
+                  </button>
+                </>
+              ) : (
+                <>
+                  {state === 'on' ? (
+                    <button type="button" className="btn-next taking-take" onClick={takeIt}>
+                      <TakeMark />{' '}
+                      <span>
+                        <b>Take it</b> hold still
+                      </span>
+                    </button>
+                  ) : (
+                    <FileButton className="btn-next" capture onFile={fromFile}>
+                      Take it with the camera
+                    </FileButton>
+                  )}
+                  <FileButton className="btn" onFile={fromFile}>
+                    From a file
+                  </FileButton>
+                </>
+              )}
+            </div>
+          </div>
+        </>
+      )}
+    </main>
+  );
+}
+
+/** The last picture, and the first in which the corners are known. */
+function withCorners(film: FilmView) {
+  const last = film.frames[film.frames.length - 1]!;
+  const said = [...film.frames].reverse().find((f) => f.mendings.some((m) => m.kind === 'corners'));
+  return said && said !== last ? [said, last] : [last];
+}
+
+function smallPixels(from: CanvasImageSource): ImageData {
+  const canvas = document.createElement('canvas');
+  [canvas.width, canvas.height] = [64, 48];
+  const pen = canvas.getContext('2d', { willReadFrequently: true })!;
+  pen.drawImage(from, 0, 0, 64, 48);
+  return pen.getImageData(0, 0, 64, 48);
+}
+
+/** How light the last pictures were in their middle. */
+function useOthersLight(film: FilmView, path: string): number[] {
+  const [light, setLight] = useState<number[]>([]);
+  const ids = film.frames
+    .slice(-OTHERS)
+    .map((f) => f.id)
+    .join(' ');
+  useEffect(() => {
+    let left = false;
+    const load = async (id: string) => {
+      const image = new Image();
+      image.src = `${path}/${id}/small`;
+      await image.decode();
+      return middleLuma(smallPixels(image));
+    };
+    void Promise.allSettled(ids.split(' ').filter(Boolean).map(load)).then((all) => {
+      if (!left) setLight(all.flatMap((a) => (a.status === 'fulfilled' ? [a.value] : [])));
+    });
+    return () => {
+      left = true;
+    };
+  }, [ids, path]);
+  return light;
+}
+
+/** Yesterday's line over what the camera sees, and for each corner whether it is where it was. */
+function Outline({
+  beside,
+  lastId,
+  known,
+  inPlace,
+  looks,
+}: {
+  beside: ReturnType<typeof useFilm>;
+  lastId: string | null;
+  known: Quad | null;
+  inPlace: readonly boolean[];
+  looks: boolean;
+}) {
+  const canvas = useRef<HTMLCanvasElement>(null);
+  const { outline } = beside;
+  useEffect(() => {
+    if (!lastId) return;
+    void outline(lastId).then((bitmap) => {
+      const c = canvas.current;
+      if (!bitmap || !c) return;
+      [c.width, c.height] = [bitmap.width, bitmap.height];
+      c.getContext('2d')?.drawImage(bitmap, 0, 0);
+    });
+  }, [lastId, outline]);
+  if (!known) return <p className="taking-hint">Hold it straight above the middle, so that all four corners are seen.</p>;
+  const missing = inPlace.filter((p) => !p).length;
+  return (
+    <>
+      <canvas ref={canvas} aria-hidden="true" />
+      <svg viewBox="0 0 1 1" preserveAspectRatio="none" aria-hidden="true">
+        <polygon points={known.map((p) => p.join(',')).join(' ')} />
+      </svg>
+      {known.map(([x, y], i) => (
+        <span
+          key={i}
+          className={`taking-corner c${i}${inPlace[i] ? ' there' : ''}`}
+          style={{ left: `${100 * x}%`, top: `${100 * y}%` }}
+          aria-hidden="true"
+        />
+      ))}
+      <p className="taking-hint" role="status">
+        {!looks
+          ? 'Looking for the corners …'
+          : missing === 0
+            ? 'It lies as it lay before.'
+            : missing === 4
+              ? 'Bring it onto the last picture’s line.'
+              : `Bring ${missing === 1 ? 'this corner' : `${missing} corners`} in.`}
+      </p>
+    </>
+  );
+}
+
+function NoCamera({ state }: { state: 'asking' | 'none' | 'refused' | 'on' }) {
+  return (
+    <p className="taking-none">
+      {state === 'asking'
+        ? 'Asking for the camera …'
+        : state === 'refused'
+          ? 'The camera was not allowed here. Allow it in the browser’s settings, or take a picture with the button below.'
+          : 'There is no camera in this page: the button below opens that of the device, or takes a file.'}
+    </p>
+  );
+}
+
+/** A plumb line that hangs aside where the camera leans. */
+function Plumb({ tilt, waits, found }: { tilt: number | null; waits: boolean; found: boolean }) {
+  const lean = Math.min(28, tilt ?? 0);
+  const fine = tilt !== null && tilt <= FINE_LEAN;
+  return (
+    <div className="taking-guide">
+      <svg width="84" height="74" viewBox="0 0 84 74" aria-hidden="true">
+        <g transform={`rotate(${lean / 2} 42 10)`}>
+          <path d="M6 5h72v8H6z" fill="#fff" stroke="#2a1b2e" strokeWidth="2" />
+        </g>
+        <g transform={`rotate(${-lean / 2} 42 12)`}>
+          <path d="M42 12v28" stroke="#2a1b2e" strokeWidth="2" />
+          <path d="M33 40h18v7l-9 12-9-12z" fill={fine ? '#0a6c6e' : '#2a1b2e'} />
+        </g>
+        <path d="M18 62q24 12 48 0" fill="none" stroke="#2a1b2e" strokeWidth="2" strokeDasharray="1.500 4" />
+      </svg>
+      <p>
+        <b>Straight down{fine && ' ✓'}</b>
+        <br />
+        {tilt !== null
+          ? `${Math.round(tilt)}° off, up to ${FINE_LEAN}° is fine`
+          : waits && !found
+            ? 'Bring all of it into the picture.'
+            : 'Hold the device flat, its back to the plants.'}
+      </p>
+    </div>
+  );
+}
+
+/** Light now beside the other pictures', on a ruler from dark to bright. */
+function LightRuler({ light, others }: { light: LightScale; others: number }) {
+  const x = (share: number) => `${100 * share}%`;
+  return (
+    <div className="taking-light">
+      <p>
+        <b>Light{light.word === 'fine' && ' ✓'}</b>{' '}
+        {others === 0
+          ? 'as daylight has it'
+          : light.word === 'fine'
+            ? `like your ${others} others`
+            : `${light.word} beside your ${others} others`}
+      </p>
+      <div
+        className={`light-ruler ${light.word === 'fine' ? 'fine' : 'off'}`}
+        role="img"
+        aria-label={`The light is ${light.word}.`}
+      >
+        <span className="light-fine" style={{ left: x(light.fine[0]), width: x(light.fine[1] - light.fine[0]) }} />
+        {light.others.map((o, i) => (
+          <span key={i} className="light-other" style={{ left: x(o) }} />
+        ))}
+        <span className="light-now" style={{ left: x(light.now) }} />
+      </div>
+      <p className="light-words" aria-hidden="true">
+        <span>too dark</span>
+        <b style={{ left: x((light.fine[0] + light.fine[1]) / 2) }}>fine</b>
+        <span>too bright</span>
+      </p>
+    </div>
+  );
+}
+
+function FileButton({
+  className,
+  capture = false,
+  onFile,
+  children,
+}: {
+  className: string;
+  capture?: boolean;
+  onFile: (file: File | undefined) => void;
+  children: ReactNode;
+}) {
+  const input = useRef<HTMLInputElement>(null);
+  return (
+    <>
+      <button type="button" className={className} onClick={() => input.current?.click()}>
+        {children}
+      </button>
+      <input
+        ref={input}
+        type="file"
+        accept="image/*"
+        {...(capture ? { capture: 'environment' as const } : {})}
+        hidden
+        aria-label={capture ? 'Take a picture' : 'Picture file'}
+        onChange={(e) => {
+          onFile(e.target.files?.[0]);
+          e.target.value = '';
+        }}
+      />
+    </>
+  );
+}
+
+const TakeMark = () => (
+  <svg width="58" height="46" viewBox="0 0 58 46" aria-hidden="true" fill="none" stroke="#2a1b2e">
+    <path d="M2 12V3h11M45 3h11v9M56 34v9H45M13 43H2v-9" strokeWidth="4" />
+    <path d="M14 12h30v22H14zM24 12v22M34 12v22M14 23h30" strokeWidth="1.600" fill="#fff" />
+  </svg>
+);

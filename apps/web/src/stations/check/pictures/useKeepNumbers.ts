@@ -1,0 +1,40 @@
+import { type FilmView, type FrameView, type MendFrameRequest, type SavedCounts } from '@bright-sprout/contracts/films';
+import { type ReadingView } from '@bright-sprout/contracts/investigations';
+import { timeNow } from '@bright-sprout/core/clock/clock';
+import { useMemo } from 'react';
+import { v7 } from 'uuid';
+import { request } from '../../../api/client';
+import { useWrite } from '../../../api/queries';
+import { type FilmCounted } from '../../../workers/filmQuestion';
+import { notOnRecord } from './onRecord';
+
+/** What was counted goes on record, with the corners that were found by themselves; what stands there already stays. */
+export function useKeepNumbers(
+  film: FilmView,
+  frames: readonly FrameView[],
+  counted: FilmCounted | null,
+  readings: readonly ReadingView[],
+) {
+  const fresh = useMemo(
+    () => (counted ? notOnRecord(film, frames, counted.frames, readings) : []),
+    [film, frames, counted, readings],
+  );
+  const keep = useWrite(
+    async () => {
+      for (const { id, lined, corners, problem } of counted?.frames ?? [])
+        if (lined === 'found' && corners && problem === null) {
+          const body: MendFrameRequest = {
+            frameId: id,
+            kind: 'corners',
+            places: corners.map(([x, y]): [number, number] => [x, y]),
+            recordedAt: timeNow().toISOString(),
+          };
+          await request('PUT', `/mendings/${v7()}`, body);
+        }
+      for (const body of fresh) await request<SavedCounts>('PUT', `/films/${film.id}/counts`, body);
+    },
+    'films',
+    'investigations',
+  );
+  return { numbers: fresh.reduce((n, f) => n + f.counts.length, 0), keep };
+}

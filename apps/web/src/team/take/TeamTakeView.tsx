@@ -1,0 +1,84 @@
+import { type BenchFilmView } from '@bright-sprout/contracts/films';
+import { daysBetween, formatDay } from '@bright-sprout/core/calendar/days';
+import { timeNow } from '@bright-sprout/core/clock/clock';
+import { useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { v7 } from 'uuid';
+import { theOutbox, useWaiting } from '../../api/outbox';
+import { useBench, useBenchFilms } from '../../api/queries';
+import { EmblemMark } from '../../marks/EmblemMark';
+import { Empty, Loaded } from '../../page/Notices';
+import { Taking } from '../../stations/check/pictures/taking/Taking';
+
+const PATH = '/api/v1/bench/frames';
+
+/** A team takes today's picture of what the class photographs; without a network it waits on the device with everything else. */
+export function TeamTakeView() {
+  const { filmId = '' } = useParams();
+  const bench = useBench();
+  const films = useBenchFilms();
+  const [frameId] = useState(() => v7());
+  const waits = useWaiting().some((w) => w.id === frameId && !w.confirmed && w.refused === null);
+  return (
+    <Loaded query={bench} what="your team">
+      {({ team, today }) => (
+        <Loaded query={films} what="the pictures">
+          {(all) => {
+            const film: BenchFilmView | undefined = all.find((f) => f.id === filmId);
+            if (!film)
+              return (
+                <div className="page">
+                  <Empty title="This film is not there any more">
+                    <Link className="btn" to="/bench">
+                      Back to your plants
+                    </Link>
+                  </Empty>
+                </div>
+              );
+            const keep = (picture: Blob) =>
+              theOutbox().add(frameId, team.id, {
+                kind: 'frame',
+                body: { about: { filmId, day: today, recordedAt: timeNow().toISOString() }, picture },
+              });
+            return (
+              <Taking
+                film={film}
+                path={PATH}
+                onKeep={keep}
+                head={
+                  <header className="taking-head">
+                    <span className="taking-emblem">
+                      <EmblemMark emblem={team.emblem} size={30} />
+                    </span>
+                    <h1>
+                      {film.name}, day {daysBetween(film.sownOn, today)}
+                    </h1>
+                    <p>
+                      for {team.nickname} · {formatDay(today)}
+                    </p>
+                    <Link className="btn" to="/bench">
+                      Close
+                    </Link>
+                  </header>
+                }
+                done={
+                  <>
+                    <h2>{waits ? 'It waits on this device.' : 'Your teacher has it.'}</h2>
+                    <p>
+                      {waits
+                        ? 'It is sent by itself as soon as there is a network.'
+                        : 'It comes into the film when your teacher has looked at it.'}
+                    </p>
+                    <Link className="btn-next" to="/bench">
+                      Back to your plants
+                    </Link>
+                  </>
+                }
+              />
+            );
+          }}
+        </Loaded>
+      )}
+    </Loaded>
+  );
+}
