@@ -4,7 +4,7 @@ import { mkdirSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { parseArgs } from 'node:util';
 import sharp from 'sharp';
-import { demoPictures } from '../apps/server/dist/demo/cameraFiles.js';
+import { demoPictures, sidePictureOf } from '../apps/server/dist/demo/cameraFiles.js';
 
 const { values } = parseArgs({
   options: {
@@ -17,6 +17,8 @@ const { values } = parseArgs({
     blur: { type: 'string' },
     hand: { type: 'string' },
     width: { type: 'string' },
+    // A plant of so many millimetres beside a ruler, from the side, instead of the pan.
+    side: { type: 'string' },
   },
 });
 
@@ -36,13 +38,20 @@ const change = Object.fromEntries(Object.entries(shot).filter(([, v]) => v !== u
 
 mkdirSync(values.out, { recursive: true });
 const truth = [];
+const jpeg = ({ width, height, data }) => sharp(Buffer.from(data.buffer), { raw: { width, height, channels: 4 } }).removeAlpha();
+if (values.side !== undefined) {
+  const { picture, ...known } = sidePictureOf(Number(values.side));
+  await jpeg(picture).jpeg({ quality: 90 }).toFile(join(values.out, 'side.jpg'));
+  writeFileSync(join(values.out, 'side.json'), `${JSON.stringify(known, null, 2)}\n`);
+  console.log(`A plant of ${values.side} mm beside a ruler in ${values.out}.`);
+  process.exit(0);
+}
 for (const { day, date, picture, percentGreen, corners } of demoPictures(values.sown, first, last, change)) {
   const file = `pan-day-${String(day).padStart(2, '0')}.jpg`;
   const taken = `${date.replaceAll('-', ':')} 10:40:00`;
-  await sharp(Buffer.from(picture.data.buffer), { raw: { width: picture.width, height: picture.height, channels: 4 } })
-    .removeAlpha()
+  await jpeg(picture)
     .withExif({ IFD0: { Make: 'simulated camera' }, IFD2: { DateTimeOriginal: taken } })
-    .jpeg({ quality: 90 })
+    .jpeg({ quality: 92, chromaSubsampling: '4:4:4' })
     .toFile(join(values.out, file));
   truth.push({ file, day, date, percentGreen, corners });
 }

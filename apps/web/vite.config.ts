@@ -33,7 +33,8 @@ export default defineConfig({
         navigateFallbackAllowlist: [/^\/(bench|join|c)(\/|\?|$)/i],
         runtimeCaching: [
           {
-            urlPattern: ({ url, request }) => request.method === 'GET' && /^\/api\/v1\/bench\/(photos|frames)\//.test(url.pathname),
+            urlPattern: ({ url, request }) =>
+              request.method === 'GET' && /^\/api\/v1\/bench\/(photos|frames)\//.test(url.pathname),
             handler: 'CacheFirst',
             options: { cacheName: 'bench-photos', expiration: { maxEntries: 80 }, cacheableResponse: { statuses: [200] } },
           },

@@ -1,8 +1,9 @@
 import { addDays, type IsoDay } from '@bright-sprout/core/calendar/days';
-import { type Picture, type Quad } from '@bright-sprout/core/pictures/picture';
+import { type Picture, type Point, type Quad } from '@bright-sprout/core/pictures/picture';
 import { sectionMask } from '@bright-sprout/core/pictures/sectionGrid';
 import { type Shot } from '@bright-sprout/core/pictures/simulated/camera';
 import { trueGreen } from '@bright-sprout/core/pictures/simulated/pan';
+import { axisOf, type PlantBesideRuler, seenFromTheSide, sidePicture } from '@bright-sprout/core/pictures/simulated/side';
 import { demoPan, demoPicture } from './demoCamera';
 import { CLOVER_PAN } from './demoScenario';
 
@@ -30,4 +31,22 @@ export function* demoPictures(sownOn: IsoDay, first: number, last: number, chang
     );
     yield { day, date: addDays(sownOn, day), picture, percentGreen, corners };
   }
+}
+
+/** A plant beside a ruler, and where its foot, its bends and its tip are seen, as shares of the picture. */
+export function sidePictureOf(heightMm: number) {
+  const scene: PlantBesideRuler = { heightMm, lean: 0.3, behindMm: 4, distanceMm: 420, lookingDown: 3, rulerMm: 200, seed: 5 };
+  const size = { width: 1200, height: 900 };
+  const place = (at: readonly [number, number, number]): Point => {
+    const [x, y] = seenFromTheSide(scene, size, at);
+    return [x / size.width, y / size.height];
+  };
+  const { rulerMm } = scene;
+  return {
+    picture: sidePicture(scene, size),
+    heightMm,
+    rulerMm,
+    ruler: [place([0, 0, 0]), place([0, rulerMm, 0])],
+    axis: axisOf(scene).map(place),
+  };
 }

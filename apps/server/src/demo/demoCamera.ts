@@ -62,6 +62,6 @@ export function demoPicture(pan: SimulatedPan, day: number, change: Partial<Shot
 export function jpegOf({ width, height, data }: Picture): Promise<Buffer> {
   return sharp(Buffer.from(data.buffer), { raw: { width, height, channels: 4 } })
     .removeAlpha()
-    .jpeg({ quality: 88 })
+    .jpeg({ quality: 92, chromaSubsampling: '4:4:4' })
     .toBuffer();
 }

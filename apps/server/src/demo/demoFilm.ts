@@ -3,8 +3,9 @@ import { COUNTING_VERSION, countSeries } from '@bright-sprout/core/pictures/coun
 import { methodWords } from '@bright-sprout/core/pictures/countingWords';
 import { numberFound } from '@bright-sprout/core/measures/finding';
 import { straighten } from '@bright-sprout/core/pictures/homography';
-import { type Quad } from '@bright-sprout/core/pictures/picture';
+import { type Picture, type Quad } from '@bright-sprout/core/pictures/picture';
 import { workSize } from '@bright-sprout/core/pictures/sectionGrid';
+import sharp from 'sharp';
 import { PlantCheck } from '../checks/plantCheck.entity';
 import { insertReadings, type NewReading } from '../checks/insertReadings';
 import { type Database } from '../database/database';
@@ -24,6 +25,12 @@ interface FilmSetting {
   teamIds: readonly string[];
   sownOn: IsoDay;
   today: IsoDay;
+}
+
+/** A picture as it is opened when it is counted: packed once and unpacked. */
+async function openedAgain(jpeg: Buffer): Promise<Picture> {
+  const { data, info } = await sharp(jpeg).ensureAlpha().raw().toBuffer({ resolveWithObject: true });
+  return { width: info.width, height: info.height, data: new Uint8ClampedArray(data.buffer, data.byteOffset, data.length) };
 }
 
 /** A film of the demo's pan up to yesterday: lined up, counted, and with the last picture of a team not looked at yet. */
@@ -65,7 +72,7 @@ export async function loadDemoFilm(db: Database, blobs: BlobStore, plan: DemoInv
       };
       const places = corners.map(([x, y]): [number, number] => [x / picture.width, y / picture.height]);
       const mending = { id: newId(), frameId: frame.id, kind: 'corners' as const, places, recordedAt, takenBackAt: null };
-      return { frame, mending, straight: straighten(picture, corners as Quad, size)! };
+      return { frame, mending, straight: straighten(await openedAgain(full), corners as Quad, size)! };
     }),
   );
   await db.of(Film).insert(film);

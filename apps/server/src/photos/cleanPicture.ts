@@ -36,7 +36,8 @@ async function drawAnew(sent: Buffer): Promise<CleanPicture> {
       sharp(sent, { limitInputPixels: MOST_PIXELS, failOn: 'error' }).rotate().flatten({ background: '#fff' });
     const full = await upright()
       .resize(WIDEST, WIDEST, { fit: 'inside', withoutEnlargement: true })
-      .jpeg({ quality: 82, mozjpeg: true })
+      // Colours as fine as shapes: what is counted green is told by the colour at the edges of leaves.
+      .jpeg({ quality: 82, mozjpeg: true, chromaSubsampling: '4:4:4' })
       .toBuffer({ resolveWithObject: true });
     const small = await upright()
       .resize(SMALL, SMALL, { fit: 'inside', withoutEnlargement: true })

@@ -134,7 +134,7 @@ export class HeldFilm {
           tilt: null,
           mended: false,
         };
-      const mask = mended(greenOf(held.picture, film.index, threshold), held.picture, frame.strokes);
+      const mask = mended(greenOf(held.picture, held.facts.light, film.index, threshold), held.picture, frame.strokes);
       this.masks.set(frame.id, mask);
       const problem = at < 0 ? null : problems[at]!;
       const counts = at >= 0 && problem === null;

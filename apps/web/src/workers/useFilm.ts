@@ -17,7 +17,7 @@ export interface ShownFrame {
 
 /** A film that is held and counted beside the page. */
 export interface FilmBeside {
-  /** How many pictures are ready; null while nothing is opened. */
+  /** How many pictures are ready; null once all are counted. */
   progress: { done: number; of: number } | null;
   counted: FilmCounted | null;
   thumbs: ReadonlyMap<string, ImageBitmap>;
@@ -61,7 +61,7 @@ export function useFilm(film: FilmAsked | null): FilmBeside {
     if (worker.current) return worker.current;
     const made = new Worker(new URL('./film.worker.ts', import.meta.url), { type: 'module' });
     made.onmessage = ({ data }: MessageEvent<FilmAnswer>) => {
-      if (data.kind === 'progress') setProgress(data.done === data.of ? null : data);
+      if (data.kind === 'progress') setProgress(data);
       else if (data.kind === 'thumb') setThumbs((before) => new Map(before).set(data.id, data.bitmap));
       else if (data.kind === 'shown') setShown(data);
       else if (data.kind === 'making') setMaking(data.share);
@@ -83,7 +83,10 @@ export function useFilm(film: FilmAsked | null): FilmBeside {
   useEffect(() => {
     if (key === null) return;
     const number = ++asked.current;
-    begin().postMessage({ kind: 'open', number, film: JSON.parse(key) as FilmAsked } satisfies FilmQuestion);
+    const film = JSON.parse(key) as FilmAsked;
+    // From now on what was counted is old, until it is counted anew.
+    setProgress({ done: 0, of: film.frames.length });
+    begin().postMessage({ kind: 'open', number, film } satisfies FilmQuestion);
   }, [key, begin, again]);
 
   const ask = useCallback(

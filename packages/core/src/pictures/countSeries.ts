@@ -10,6 +10,12 @@ export const COUNTING_VERSION = 1;
 /** Where the two groups are parted before the series is known: only to look at the soil. */
 const AT_FIRST = 0.15;
 
+/** Below this brightness the grain of the sensor would be counted: then, and only then, pictures are calmed first, which blurs edges. */
+const DIM = 40;
+
+const readyToCount = (picture: Picture, { brightness }: Pick<LightFacts, 'brightness'>): Picture =>
+  brightness < DIM ? calmed(picture) : picture;
+
 /** What is kept of a straightened picture until its whole series is known. */
 export interface PictureFacts {
   histogram: IndexHistogram;
@@ -19,10 +25,8 @@ export interface PictureFacts {
 /** @param picture straightened */
 export function pictureFacts(picture: Picture, grid: SectionGrid, index: GreenIndex): PictureFacts {
   const counted = countedMask(picture, grid);
-  return {
-    histogram: indexHistogram(calmed(picture), index, counted),
-    light: lightOf(picture, greenMask(picture, 'excess-green', AT_FIRST), counted),
-  };
+  const light = lightOf(picture, greenMask(picture, 'excess-green', AT_FIRST), counted);
+  return { histogram: indexHistogram(readyToCount(picture, light), index, counted), light };
 }
 
 /** What holds for a whole series: from which value on a pixel is green, and which pictures do not fit the others. */
@@ -42,8 +46,8 @@ export function judgeSeries(index: GreenIndex, pictures: readonly PictureFacts[]
 }
 
 /** What is green of a straightened picture: 1 for each such pixel. */
-export const greenOf = (picture: Picture, index: GreenIndex, threshold: number): Uint8Array =>
-  greenMask(calmed(picture), index, threshold);
+export const greenOf = (picture: Picture, light: LightFacts, index: GreenIndex, threshold: number): Uint8Array =>
+  greenMask(readyToCount(picture, light), index, threshold);
 
 /** Share of green in each section of a picture, %; null where nothing grows. @param mask 1 where it is green */
 export function greenOfSections(mask: Uint8Array, size: Pick<Picture, 'width' | 'height'>, grid: SectionGrid): (number | null)[] {
@@ -64,12 +68,10 @@ export function countSeries(
   grid: SectionGrid,
   index: GreenIndex = 'excess-green',
 ): { threshold: number; usual: boolean; counted: CountedPicture[] } {
-  const { threshold, usual, problems } = judgeSeries(
-    index,
-    pictures.map((p) => pictureFacts(p, grid, index)),
-  );
+  const facts = pictures.map((p) => pictureFacts(p, grid, index));
+  const { threshold, usual, problems } = judgeSeries(index, facts);
   const counted = pictures.map((picture, i): CountedPicture => {
-    const mask = greenOf(picture, index, threshold);
+    const mask = greenOf(picture, facts[i]!.light, index, threshold);
     const problem = problems[i]!;
     return { mask, problem, green: problem === null ? greenOfSections(mask, picture, grid) : grid.cells.map(() => null) };
   });

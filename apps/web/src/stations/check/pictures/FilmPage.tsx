@@ -143,7 +143,7 @@ export function FilmPage({ records, film, others, onFilm, onSetUp }: Props) {
                 green={found?.green ?? null}
               />
             )}
-            {beside.progress && (
+            {beside.progress && beside.counted === null && (
               <p className="film-progress" role="status">
                 <progress max={beside.progress.of} value={beside.progress.done} /> Picture {beside.progress.done} of{' '}
                 {beside.progress.of} is lined up and counted …
@@ -158,7 +158,11 @@ export function FilmPage({ records, film, others, onFilm, onSetUp }: Props) {
                   found={found}
                   onBrush={() => setBrush({ green: false, radius: 0.014 })}
                   onCorners={() => setEditing('corners')}
-                  ruler={`/investigations/${investigation.id}/pictures/ruler/${frame.id}?film=${film.id}`}
+                  ruler={
+                    film.kind === 'container'
+                      ? `/investigations/${investigation.id}/pictures/ruler/${frame.id}?film=${film.id}`
+                      : null
+                  }
                 />
               )
             )}
@@ -312,7 +316,7 @@ function FrameActs({
   found: FrameCounted | null;
   onBrush: () => void;
   onCorners: () => void;
-  ruler: string;
+  ruler: string | null;
 }) {
   const [asking, setAsking] = useState(false);
   const takeBack = useWrite(() => request('DELETE', `/frames/${frame.id}`), 'films');
@@ -326,9 +330,11 @@ function FrameActs({
       <button type="button" className="btn" onClick={onCorners}>
         Its corners
       </button>
-      <Link className="btn" to={ruler}>
-        Ruler on it
-      </Link>
+      {ruler && (
+        <Link className="btn" to={ruler}>
+          Ruler on it
+        </Link>
+      )}
       {asking ? (
         <span className="frame-back" role="alert">
           Its file goes from every device. Numbers counted from it stay in the log.{' '}
@@ -400,14 +406,15 @@ function OnRecord({
   beside: ReturnType<typeof useFilm>;
 }) {
   const { numbers, keep } = useKeepNumbers(film, frames, beside.counted, records.readings);
-  if (!beside.counted || beside.progress) return null;
+  if (!beside.counted) return null;
+  const recounts = beside.progress !== null;
   return (
     <div className="film-record">
-      {numbers === 0 ? (
+      {numbers === 0 && !recounts ? (
         <p className="second mb-0">All numbers are on record as green cover: wall, log, Compare and files have them.</p>
       ) : (
         <>
-          <button type="button" className="btn-next" disabled={keep.isPending} onClick={() => keep.mutate(undefined)}>
+          <button type="button" className="btn" disabled={keep.isPending || recounts} onClick={() => keep.mutate(undefined)}>
             {keep.isPending ? 'Keeping …' : `Keep ${countedWords(numbers, 'number')}`}
           </button>
           <span className="second">

@@ -55,7 +55,7 @@ export function BrushBar({
         disabled={!last || mend.busy}
         onClick={() => last && void mend.undo(last.id)}
       >
-        Undo the last stroke
+        Undo a stroke
       </button>
       <button type="button" className="btn" onClick={onDone}>
         Done

@@ -4,12 +4,15 @@ import { type KeyboardEvent, type PointerEvent, type ReactNode, useRef } from 'r
 /** A picture with things on it that have places, as shares of its width and height. */
 export function PicturePlane({
   src,
+  size,
   alt,
   children,
   onPlace,
   onDrag,
 }: {
   src: string;
+  /** Keeps its room while the picture is on its way. */
+  size: { width: number; height: number };
   alt: string;
   children?: ReactNode;
   /** A press on the picture itself. */
@@ -25,6 +28,7 @@ export function PicturePlane({
   return (
     <div
       className="picture-plane"
+      style={{ aspectRatio: `${size.width} / ${size.height}` }}
       onPointerDown={(event) => {
         if ((event.target as HTMLElement).closest('button')) return;
         event.currentTarget.setPointerCapture(event.pointerId);

@@ -28,7 +28,7 @@ export function CornersEditor({ corners, first, ...props }: Props & { corners: Q
   const ok = isConvex(quad);
   return (
     <section className="put-right" aria-label="Corners">
-      <PicturePlane src={props.src} alt={props.alt}>
+      <PicturePlane src={props.src} size={props.frame} alt={props.alt}>
         <svg viewBox="0 0 1 1" preserveAspectRatio="none" aria-hidden="true">
           <polygon points={quad.map((p) => p.join(',')).join(' ')} className={ok ? '' : 'wrong'} />
         </svg>
@@ -69,7 +69,7 @@ export function WhitePatchEditor(props: Props) {
   const [[ax, ay], [bx, by]] = patch;
   return (
     <section className="put-right" aria-label="Its light">
-      <PicturePlane src={props.src} alt={props.alt} onDrag={(from, to) => setPatch([from, to])}>
+      <PicturePlane src={props.src} size={props.frame} alt={props.alt} onDrag={(from, to) => setPatch([from, to])}>
         <span
           className="white-patch"
           style={{

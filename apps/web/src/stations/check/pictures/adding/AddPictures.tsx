@@ -95,11 +95,13 @@ export function AddPictures({
         </p>
       )}
       {refused.length > 0 && (
-        <ul className="add-refused" role="alert">
-          {refused.map((why, i) => (
-            <li key={i}>{why}</li>
-          ))}
-        </ul>
+        <div role="alert">
+          <ul className="add-refused">
+            {refused.map((why, i) => (
+              <li key={i}>{why}</li>
+            ))}
+          </ul>
+        </div>
       )}
       {waiting.length > 0 && (
         <>

@@ -18,6 +18,10 @@ export function judgeFile(name: string, bytes: Uint8Array): JudgedFile {
   if (bytes.length > MOST_BYTES) return no(`“${name}” is larger than 60 MB. Take it with fewer pixels.`);
   const head = String.fromCharCode(...bytes.subarray(0, 12));
   if (head.startsWith('%PDF')) return no(`“${name}” is a PDF, whatever its name says. Send the picture itself.`);
+  if (/ftyp(heic|heix|heim|heis|hevc|mif1|msf1)/.test(head))
+    return no(
+      `“${name}” is a HEIC picture, which this browser cannot open. Let the telephone save pictures as JPEG (“most compatible”).`,
+    );
   let size: { width: number; height: number; type?: string };
   try {
     size = imageSize(bytes);
@@ -25,10 +29,6 @@ export function judgeFile(name: string, bytes: Uint8Array): JudgedFile {
     return no(`“${name}” is no picture that can be read here.`);
   }
   const { width, height, type = '' } = size;
-  if (type === 'heif' || type === 'heic' || /ftyp(heic|heix|mif1|msf1)/.test(head.slice(4)))
-    return no(
-      `“${name}” is a HEIC picture, which this browser cannot open. Let the telephone save pictures as JPEG (“most compatible”).`,
-    );
   if (!TAKEN.has(type)) return no(`“${name}” is a file of the kind ${type || 'unknown'}. JPEG, PNG and WebP can be taken.`);
   if (width * height > MOST_PIXELS)
     return no(

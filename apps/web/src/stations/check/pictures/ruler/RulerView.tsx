@@ -114,7 +114,7 @@ function Ruler({ records, picture }: { records: InvestigationRecords; picture: M
   };
   return (
     <div className="ruler-view" ref={plane}>
-      <PicturePlane src={picture.src} alt={`Picture of ${formatDay(picture.day)}`}>
+      <PicturePlane src={picture.src} size={picture} alt={`Picture of ${formatDay(picture.day)}`}>
         <svg viewBox="0 0 1 1" preserveAspectRatio="none" aria-hidden="true">
           <path d={`M${from.join(' ')}L${to.join(' ')}`} className="ruler-line" />
           <path d={`M${line.map((p) => p.join(' ')).join('L')}`} className="plant-line" />

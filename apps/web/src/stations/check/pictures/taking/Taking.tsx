@@ -11,6 +11,8 @@ import './taking.scss';
 
 const LIVE_EVERY_MS = 500;
 const OTHERS = 8;
+/** Only so do browsers keep colours as fine as shapes. */
+const BEST = 1;
 
 interface Props {
   film: FilmView;
@@ -31,7 +33,7 @@ export function Taking({ film, path, head, onKeep, done }: Props) {
   const last = film.frames[film.frames.length - 1] ?? null;
   const asked = useMemo(() => (last ? askedOf(film, withCorners(film), path) : null), [film, last, path]);
   const beside = useFilm(asked);
-  const { video, state } = useCamera(picture === null && !kept);
+  const { video, state } = useCamera(!kept);
   const [seen, setSeen] = useState<LiveSeen | null>(null);
   const [luma, setLuma] = useState<number | null>(null);
   const others = useOthersLight(film, path);
@@ -60,18 +62,35 @@ export function Taking({ film, path, head, onKeep, done }: Props) {
     setProblem(null);
     setPicture({ blob, url: URL.createObjectURL(blob) });
   };
+  // What was taken is looked at like what the camera sees, so that a file is judged as well.
+  useEffect(() => {
+    if (!picture) return;
+    let left = false;
+    const look = async () => {
+      const bitmap = await createImageBitmap(picture.blob);
+      if (left) return;
+      setLuma(middleLuma(smallPixels(bitmap)));
+      const found = ready ? await live(bitmap) : null;
+      if (!left) setSeen(found);
+    };
+    void look();
+    return () => {
+      left = true;
+    };
+  }, [picture, ready, live]);
   const again = () => {
     if (picture) URL.revokeObjectURL(picture.url);
     setPicture(null);
   };
   const takeIt = () => {
     const from = video.current!;
+    if (from.videoWidth === 0) return;
     const canvas = document.createElement('canvas');
     const scale = Math.min(1, 1600 / Math.max(from.videoWidth, from.videoHeight));
     canvas.width = Math.round(from.videoWidth * scale);
     canvas.height = Math.round(from.videoHeight * scale);
     canvas.getContext('2d')!.drawImage(from, 0, 0, canvas.width, canvas.height);
-    canvas.toBlob((blob) => blob && show(blob), 'image/jpeg', 0.88);
+    canvas.toBlob((blob) => blob && show(blob), 'image/jpeg', BEST);
   };
   const fromFile = (file: File | undefined) => {
     if (!file) return;
@@ -101,23 +120,19 @@ export function Taking({ film, path, head, onKeep, done }: Props) {
       ) : (
         <>
           <div className="taking-sight">
-            {picture ? (
-              <img src={picture.url} alt="The picture as it was taken" />
-            ) : (
-              <>
-                <video ref={video} playsInline muted aria-label="What the camera sees" />
-                {state === 'on' && (
-                  <Outline
-                    beside={beside}
-                    lastId={ready ? (last?.id ?? null) : null}
-                    known={known}
-                    inPlace={inPlace}
-                    looks={seen !== null}
-                  />
-                )}
-                {state !== 'on' && <NoCamera state={state} />}
-              </>
+            {/* It stays on behind the picture, so that another one can be taken at once. */}
+            <video ref={video} playsInline muted hidden={state !== 'on' || picture !== null} aria-label="What the camera sees" />
+            {picture && <img src={picture.url} alt="The picture as it was taken" />}
+            {!picture && state === 'on' && (
+              <Outline
+                beside={beside}
+                lastId={ready ? (last?.id ?? null) : null}
+                known={known}
+                inPlace={inPlace}
+                looks={seen !== null}
+              />
             )}
+            {!picture && state !== 'on' && <NoCamera state={state} last={last ? `${path}/${last.id}` : null} />}
             {picture && known && (
               <svg viewBox="0 0 1 1" preserveAspectRatio="none" aria-hidden="true">
                 <polygon points={known.map((p) => p.join(',')).join(' ')} />
@@ -125,7 +140,7 @@ export function Taking({ film, path, head, onKeep, done }: Props) {
             )}
           </div>
           <div className="taking-guides">
-            {!picture && state === 'on' && (
+            {(picture !== null || state === 'on') && (
               <>
                 <Plumb tilt={seen?.tilt ?? null} waits={last !== null} found={seen?.corners !== null && seen !== null} />
                 {light && <LightRuler light={light} others={others.length} />}
@@ -270,15 +285,20 @@ function Outline({
   );
 }
 
-function NoCamera({ state }: { state: 'asking' | 'none' | 'refused' | 'on' }) {
+function NoCamera({ state, last }: { state: 'asking' | 'none' | 'refused' | 'on'; last: string | null }) {
   return (
-    <p className="taking-none">
-      {state === 'asking'
-        ? 'Asking for the camera …'
-        : state === 'refused'
-          ? 'The camera was not allowed here. Allow it in the browser’s settings, or take a picture with the button below.'
-          : 'There is no camera in this page: the button below opens that of the device, or takes a file.'}
-    </p>
+    <>
+      {last && state !== 'asking' && <img src={last} alt="The picture before" className="taking-before" />}
+      <p className={`taking-none${last ? ' over' : ''}`}>
+        {state === 'asking'
+          ? 'Asking for the camera …'
+          : state === 'refused'
+            ? 'The camera was not allowed here. Allow it in the browser’s settings, or use the button below.'
+            : last
+              ? 'So it lay before: hold it so again. The button below opens the camera of the device.'
+              : 'There is no camera in this page: the button below opens that of the device, or takes a file.'}
+      </p>
+    </>
   );
 }
 
