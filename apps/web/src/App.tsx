@@ -31,8 +31,8 @@ const TogetherView = lazy(() => import('./stations/check/together/TogetherView')
 const RunView = lazy(() => import('./stations/check/run/RunView').then((m) => ({ default: m.RunView })));
 const RoomView = lazy(() => import('./stations/check/room/RoomView').then((m) => ({ default: m.RoomView })));
 const PicturesView = lazy(() => import('./stations/check/pictures/PicturesView').then((m) => ({ default: m.PicturesView })));
-const TakeView = lazy(() => import('./stations/check/pictures/taking/TakeView').then((m) => ({ default: m.TakeView })));
-const RulerView = lazy(() => import('./stations/check/pictures/ruler/RulerView').then((m) => ({ default: m.RulerView })));
+const TakeView = lazy(() => import('./stations/check/pictures/TakeView').then((m) => ({ default: m.TakeView })));
+const RulerView = lazy(() => import('./stations/check/pictures/RulerView').then((m) => ({ default: m.RulerView })));
 const TeamTakeView = lazy(() => import('./team/take/TeamTakeView').then((m) => ({ default: m.TeamTakeView })));
 const ScreenView = lazy(() => import('./front/screen/ScreenView').then((m) => ({ default: m.ScreenView })));
 const NotebookView = lazy(() => import('./team/notebook/NotebookView').then((m) => ({ default: m.NotebookView })));

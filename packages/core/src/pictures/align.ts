@@ -30,8 +30,6 @@ const STARTS: readonly (readonly [scale: number, dx: number, dy: number])[] = [
   [1, 0, -0.08],
 ];
 
-const { abs, hypot } = Math;
-
 /**
  * Finds the corners of a pan in a picture from a picture in which they are known, by moving them until both look alike (Baker & Matthews
  * 2004, inverse compositional, on four levels from coarse to fine; brightness and contrast are left free).
@@ -63,15 +61,15 @@ function moved(quad: Quad, scale: number, dx: number, dy: number): Quad {
   const mean = (i: 0 | 1) => quad.reduce((sum, p) => sum + p[i], 0) / 4;
   const [mx, my] = [mean(0), mean(1)];
   const [wide, high] = [
-    hypot(quad[1][0] - quad[0][0], quad[1][1] - quad[0][1]),
-    hypot(quad[3][0] - quad[0][0], quad[3][1] - quad[0][1]),
+    Math.hypot(quad[1][0] - quad[0][0], quad[1][1] - quad[0][1]),
+    Math.hypot(quad[3][0] - quad[0][0], quad[3][1] - quad[0][1]),
   ];
   return quad.map(([x, y]): Point => [mx + (x - mx) * scale + dx * wide, my + (y - my) * scale + dy * high]) as unknown as Quad;
 }
 
 /** Depth over width of what lies between four corners, from the lengths of opposite edges. */
 export function edgeRatio(quad: Quad): number {
-  const edge = (a: number, b: number) => hypot(quad[a]![0] - quad[b]![0], quad[a]![1] - quad[b]![1]);
+  const edge = (a: number, b: number) => Math.hypot(quad[a]![0] - quad[b]![0], quad[a]![1] - quad[b]![1]);
   return (edge(0, 3) + edge(1, 2)) / Math.max(1e-9, edge(0, 1) + edge(3, 2));
 }
 
@@ -95,7 +93,7 @@ function half({ width, height, data }: Picture): Picture {
 
 /** The picture of a stack in which a pan is about so many pixels wide, and what to multiply places with to be in it. */
 function levelFor(stack: readonly Picture[], corners: Quad, width: number): { picture: Picture; scale: number } {
-  const wide = hypot(corners[1][0] - corners[0][0], corners[1][1] - corners[0][1]);
+  const wide = Math.hypot(corners[1][0] - corners[0][0], corners[1][1] - corners[0][1]);
   let level = 0;
   while (level + 1 < stack.length && wide / 2 ** (level + 1) >= 0.9 * width) level++;
   return { picture: stack[level]!, scale: stack[level]!.width / stack[0]!.width };
@@ -185,7 +183,7 @@ function fitted(template: Template, stack: readonly Picture[], start: Quad): Ali
       if (seen[p] === 0 || now.seen[p] === 0) continue;
       const error = (now.luma[p]! - likeness.meanNow) * likeness.gain - (template.luma[p]! - likeness.mean);
       // A hand or a shadow must not pull: what differs much counts less (Huber 1964).
-      const weight = abs(error) < likeness.usual ? 1 : likeness.usual / abs(error);
+      const weight = Math.abs(error) < likeness.usual ? 1 : likeness.usual / Math.abs(error);
       for (let i = 0; i < 8; i++) {
         const si = steepest[p * 8 + i]! * weight;
         if (si === 0) continue;
@@ -202,7 +200,7 @@ function fitted(template: Template, stack: readonly Picture[], start: Quad): Ali
     if (!step) break;
     const next = composed(corners, template, step);
     if (!next) break;
-    const change = Math.max(...next.map(([x, y], i) => hypot(x - corners[i]![0], y - corners[i]![1])));
+    const change = Math.max(...next.map(([x, y], i) => Math.hypot(x - corners[i]![0], y - corners[i]![1])));
     corners = next;
     if (change < 0.02) break;
   }
@@ -237,7 +235,7 @@ function likenessOf(template: Pick<Template, 'luma' | 'seen'>, now: { luma: Floa
 function solve8(rows: Float64Array[]): number[] | null {
   for (let c = 0; c < 8; c++) {
     const pivot = rows[c]![c]!;
-    if (abs(pivot) < 1e-9) return null;
+    if (Math.abs(pivot) < 1e-9) return null;
     for (let r = 0; r < 8; r++) {
       if (r === c) continue;
       const times = rows[r]![c]! / pivot;

@@ -29,8 +29,7 @@ export interface IndexHistogram {
   pixels: number;
 }
 
-const { floor, max, min } = Math;
-const binOf = (value: number) => min(BINS - 1, max(0, floor((value - LOW) * PER_UNIT)));
+const binOf = (value: number) => Math.min(BINS - 1, Math.max(0, Math.floor((value - LOW) * PER_UNIT)));
 
 /** @param counted which pixels are looked at; all where nothing is said */
 export function indexHistogram({ data }: Picture, index: GreenIndex, counted?: Uint8Array): IndexHistogram {

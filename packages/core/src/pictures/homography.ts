@@ -97,14 +97,11 @@ export function straightenInto(
     }
 }
 
-/** For the inner loops: looked up once. */
-const { floor, max, min } = Math;
-
 /** The colour between four pixels, by how near each is; beyond the edge the edge goes on. */
 function sample({ width, height, data }: Picture, x: number, y: number, into: Uint8ClampedArray, at: number): void {
-  const px = min(max(x - 0.5, 0), width - 1);
-  const py = min(max(y - 0.5, 0), height - 1);
-  const [x0, y0] = [floor(px), floor(py)];
+  const px = Math.min(Math.max(x - 0.5, 0), width - 1);
+  const py = Math.min(Math.max(y - 0.5, 0), height - 1);
+  const [x0, y0] = [Math.floor(px), Math.floor(py)];
   const [fx, fy] = [px - x0, py - y0];
   const right = x0 + 1 < width ? 4 : 0;
   const down = y0 + 1 < height ? width * 4 : 0;

@@ -17,8 +17,6 @@ export interface LightFacts {
 /** Below this share of soil its light says nothing. */
 const LEAST_GROUND = 0.03;
 
-const { abs, floor } = Math;
-
 /** @param mask 1 where it is green; @param counted which pixels belong to the sections */
 export function lightOf({ width, height, data }: Picture, mask: Uint8Array, counted: Uint8Array): LightFacts {
   const ground = (p: number) => counted[p] !== 0 && mask[p] === 0;
@@ -34,7 +32,7 @@ export function lightOf({ width, height, data }: Picture, mask: Uint8Array, coun
       const sum = data[p * 4]! + data[p * 4 + 1]! + data[p * 4 + 2]!;
       brights.push(here);
       if (sum > 0) warmths.push((data[p * 4]! - data[p * 4 + 2]!) / sum);
-      rough += abs(4 * here - luma(p - 1) - luma(p + 1) - luma(p - width) - luma(p + width));
+      rough += Math.abs(4 * here - luma(p - 1) - luma(p + 1) - luma(p - width) - luma(p + width));
       looked++;
     }
   const brightness = middle(brights);
@@ -51,7 +49,7 @@ export function lightOf({ width, height, data }: Picture, mask: Uint8Array, coun
 function middle(values: number[]): number {
   if (values.length === 0) return 0;
   const sorted = Float64Array.from(values).sort();
-  return sorted[floor(sorted.length / 2)]!;
+  return sorted[Math.floor(sorted.length / 2)]!;
 }
 
 /** Why a picture is not counted; `by` says how far it is from the rest, %. */

@@ -8,7 +8,7 @@ import { theOutbox, useWaiting } from '../../api/outbox';
 import { useBench, useBenchFilms } from '../../api/queries';
 import { EmblemMark } from '../../marks/EmblemMark';
 import { Empty, Loaded } from '../../page/Notices';
-import { Taking } from '../../stations/check/pictures/taking/Taking';
+import { Taking } from '../../pictures/Taking';
 
 const PATH = '/api/v1/bench/frames';
 

@@ -42,9 +42,6 @@ export interface TakenPicture {
   corners: Quad;
 }
 
-/** For the inner loops: looked up once. */
-const { abs, hypot, max, min, sqrt } = Math;
-
 /** How high the camera is held, as a multiple of the pan's width: a telephone sees as wide as it is away. */
 const HIGH = 0.95;
 /** Share of the picture's smaller side that the pan fills. */
@@ -69,7 +66,7 @@ export function cornersInShot({ width: w, height: h }: Pick<Picture, 'width' | '
     const depth = distance + z2;
     return [(x1 / depth) * distance, (y2 / depth) * distance];
   });
-  const reach = max(...seen.map(([x, y]) => max((2 * abs(x)) / shot.width, (2 * abs(y)) / shot.height)));
+  const reach = Math.max(...seen.map(([x, y]) => Math.max((2 * Math.abs(x)) / shot.width, (2 * Math.abs(y)) / shot.height)));
   return seen.map(([x, y]): Point => [
     shot.width / 2 + (x / reach) * FILLS,
     shot.height / 2 + (y / reach) * FILLS,
@@ -86,7 +83,7 @@ export function takePicture(view: TopView, shot: Shot): TakenPicture {
   const picture = shot.blur > 0 ? smeared(sharp, shot.blur) : sharp;
   const draw = quickDraws(shot.seed);
   const gains = [1 + 0.5 * shot.warmth, 1, 1 - 0.7 * shot.warmth];
-  const noise = NOISE / sqrt(min(1, shot.light));
+  const noise = NOISE / Math.sqrt(Math.min(1, shot.light));
   for (let y = 0, i = 0; y < shot.height; y++)
     for (let x = 0; x < shot.width; x++, i += 4) {
       const level = shot.light * (1 - shot.uneven * (x / shot.width));
@@ -101,7 +98,7 @@ function holdOver({ width, height, data }: Picture, reach: number): void {
   const [tip, middle, radius] = [width * (1 - reach), height / 2, height / 6];
   for (let y = 0, p = 0; y < height; y++)
     for (let x = 0; x < width; x++, p++) {
-      const away = x < tip + radius ? hypot(x - tip - radius, y - middle) : abs(y - middle);
+      const away = x < tip + radius ? Math.hypot(x - tip - radius, y - middle) : Math.abs(y - middle);
       if (away < radius) for (let c = 0; c < 3; c++) data[p * 4 + c] = SKIN[c]! * (1 - 0.25 * (away / radius) ** 2);
     }
 }
@@ -113,7 +110,7 @@ function smeared(picture: Picture, radius: number): Picture {
     const made = blankPicture(width, height);
     for (let l = 0; l < lines; l++)
       for (let c = 0; c < 3; c++) {
-        const at = (k: number) => (l * between + min(length - 1, max(0, k)) * step) * 4 + c;
+        const at = (k: number) => (l * between + Math.min(length - 1, Math.max(0, k)) * step) * 4 + c;
         let sum = 0;
         for (let k = -radius; k <= radius; k++) sum += from.data[at(k)]!;
         for (let k = 0; k < length; k++) {

@@ -38,9 +38,6 @@ export interface TopView {
   pixelsPerCm: number;
 }
 
-/** For the inner loops: looked up once. */
-const { abs, ceil, floor, imul, max, min, round } = Math;
-
 type Colour = readonly [number, number, number];
 
 const SOIL: Record<Soil, { dark: Colour; light: Colour; speck: Colour; specks: number; moss?: Colour }> = {
@@ -65,8 +62,8 @@ const SLOW_DAYS = 4;
 
 /** What is seen of it on a day. */
 export function panFromAbove(pan: SimulatedPan, day: number, pixelsPerCm: number): TopView {
-  const width = round(pan.wideCm * pixelsPerCm);
-  const height = round(pan.deepCm * pixelsPerCm);
+  const width = Math.round(pan.wideCm * pixelsPerCm);
+  const height = Math.round(pan.deepCm * pixelsPerCm);
   const picture = blankPicture(width, height);
   const leaf = new Uint8Array(width * height);
   layGround(picture, pan, pixelsPerCm);
@@ -103,15 +100,15 @@ function layGround(picture: Picture, { soil, seed, grid, wideCm, deepCm }: Simul
   for (let y = 0, p = 0; y < height; y++)
     for (let x = 0; x < width; x++, p++) {
       const [cx, cy] = [x / perCm, y / perCm];
-      const edge = min(cx, cy, wideCm - cx, deepCm - cy);
-      const toString = min(
-        abs(cx - (round((cx / wideCm) * grid.columns) * wideCm) / grid.columns),
-        abs(cy - (round((cy / deepCm) * grid.rows) * deepCm) / grid.rows),
+      const edge = Math.min(cx, cy, wideCm - cx, deepCm - cy);
+      const toString = Math.min(
+        Math.abs(cx - (Math.round((cx / wideCm) * grid.columns) * wideCm) / grid.columns),
+        Math.abs(cy - (Math.round((cy / deepCm) * grid.rows) * deepCm) / grid.rows),
       );
       if (edge < RIM_CM) put(picture, p, RIM, 1);
       else if (toString < string) put(picture, p, STRING, 0.85 + 0.15 * fine(x, y));
       else {
-        const mix = min(1, max(0, 0.55 * coarse(x, y) + 0.45 * fine(x, y)));
+        const mix = Math.min(1, Math.max(0, 0.55 * coarse(x, y) + 0.45 * fine(x, y)));
         const shade = 0.92 + 0.16 * next();
         const [from, to] = moss && coarse(x, y) > 0.68 ? [dark, moss] : [dark, light];
         if (next() < specks) put(picture, p, speck, shade);
@@ -125,20 +122,20 @@ export function quickDraws(seed: number): () => number {
   let state = seed | 0;
   return () => {
     state = (state + 0x6d2b79f5) | 0;
-    let t = imul(state ^ (state >>> 15), 1 | state);
-    t = (t + imul(t ^ (t >>> 7), 61 | t)) ^ t;
+    let t = Math.imul(state ^ (state >>> 15), 1 | state);
+    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
     return ((t ^ (t >>> 14)) >>> 0) / 2 ** 32;
   };
 }
 
 /** Smooth noise from 0 to 1, with so many pixels from one value to the next. */
 function grain(draw: Generator, width: number, height: number, step: number): (x: number, y: number) => number {
-  const columns = ceil(width / step) + 2;
-  const values = Float32Array.from({ length: columns * (ceil(height / step) + 2) }, () => draw.uniform());
+  const columns = Math.ceil(width / step) + 2;
+  const values = Float32Array.from({ length: columns * (Math.ceil(height / step) + 2) }, () => draw.uniform());
   const ease = (t: number) => t * t * (3 - 2 * t);
   return (x, y) => {
     const [gx, gy] = [x / step, y / step];
-    const [ix, iy] = [floor(gx), floor(gy)];
+    const [ix, iy] = [Math.floor(gx), Math.floor(gy)];
     const [fx, fy] = [ease(gx - ix), ease(gy - iy)];
     const i = iy * columns + ix;
     const top = values[i]! * (1 - fx) + values[i + 1]! * fx;
@@ -183,9 +180,9 @@ function paintLeaf(picture: Picture, leaf: Uint8Array, { x, y, angle, reach, col
   const [cos, sin] = [Math.cos(angle), Math.sin(angle)];
   const [mx, my] = [x + (cos * reach) / 2, y + (sin * reach) / 2];
   const [long, wide] = [reach / 2, reach / 3.2];
-  const around = ceil(long + 3);
-  for (let py = max(0, floor(my - around)); py < min(height, my + around); py++)
-    for (let px = max(0, floor(mx - around)); px < min(width, mx + around); px++) {
+  const around = Math.ceil(long + 3);
+  for (let py = Math.max(0, Math.floor(my - around)); py < Math.min(height, my + around); py++)
+    for (let px = Math.max(0, Math.floor(mx - around)); px < Math.min(width, mx + around); px++) {
       const [dx, dy] = [px + 0.5 - mx, py + 0.5 - my];
       const along = (dx * cos + dy * sin) / long;
       const across = (dy * cos - dx * sin) / wide;
@@ -194,7 +191,7 @@ function paintLeaf(picture: Picture, leaf: Uint8Array, { x, y, angle, reach, col
       if (r2 <= 1) {
         leaf[p] = 1;
         // Darker to its edge, with a pale rib.
-        put(picture, p, colour, shade * (1 - 0.22 * r2) * (abs(across) < 0.08 ? 1.12 : 1));
+        put(picture, p, colour, shade * (1 - 0.22 * r2) * (Math.abs(across) < 0.08 ? 1.12 : 1));
       } else if (r2 < 1.5 && leaf[p] === 0) for (let c = 0; c < 3; c++) data[p * 4 + c] = data[p * 4 + c]! * 0.86;
     }
 }
@@ -222,8 +219,8 @@ export function sownPan(
     if (!grows) return [];
     return Array.from({ length: grows.seedlings }, (): PanSeedling => ({
       x: wide * ((i % columns) + 0.05 + 0.9 * draw.uniform()),
-      y: deep * (floor(i / columns) + 0.05 + 0.9 * draw.uniform()),
-      upOn: max(1, grows.halfOn + grows.spreadDays * draw.normal()),
+      y: deep * (Math.floor(i / columns) + 0.05 + 0.9 * draw.uniform()),
+      upOn: Math.max(1, grows.halfOn + grows.spreadDays * draw.normal()),
       reachCm: grows.reachCm * (0.75 + 0.5 * draw.uniform()),
       face: draw.below(2 ** 31),
     }));
@@ -255,7 +252,7 @@ export function panOfSimulation(
   for (const { code, plant, dayNumber, state } of looks) {
     const known = upOn.get(`${code} ${plant}`);
     if (state === 'measured' && !known) upOn.set(`${code} ${plant}`, { code, first: dayNumber, lost: Infinity });
-    if (state === 'lost' && known) known.lost = min(known.lost, dayNumber);
+    if (state === 'lost' && known) known.lost = Math.min(known.lost, dayNumber);
   }
   const seedlings = [...upOn.values()].flatMap(({ code, first, lost }): PanSeedling[] => {
     const at = cells.indexOf(code);
@@ -263,7 +260,7 @@ export function panOfSimulation(
     return [
       {
         x: wide * ((at % columns) + 0.05 + 0.9 * draw.uniform()),
-        y: deep * (floor(at / columns) + 0.05 + 0.9 * draw.uniform()),
+        y: deep * (Math.floor(at / columns) + 0.05 + 0.9 * draw.uniform()),
         upOn: first - draw.uniform(),
         goneOn: lost,
         reachCm: reachCm * (0.75 + 0.5 * draw.uniform()),

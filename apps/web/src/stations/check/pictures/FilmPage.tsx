@@ -13,20 +13,12 @@ import { Link, useSearchParams } from 'react-router';
 import { request } from '../../../api/client';
 import { useWrite } from '../../../api/queries';
 import { ProblemNotice } from '../../../page/Notices';
+import { askedOf, cornersOfFrame } from '../../../pictures/askedOf';
 import { RuledWord } from '../../../page/RuledWord';
 import { type FrameCounted } from '../../../workers/filmQuestion';
 import { useFilm } from '../../../workers/useFilm';
-import { AddPictures } from './adding/AddPictures';
-import {
-  askedOf,
-  codesOf,
-  cornersOfFrame,
-  type FilmDay,
-  filmDays,
-  framesOfDays,
-  greenByTreatment,
-  type TreatmentGreen,
-} from './filmDays';
+import { AddPictures } from './AddPictures';
+import { codesOf, type FilmDay, filmDays, framesOfDays, greenByTreatment, type TreatmentGreen } from './filmDays';
 import { FilmPlayer } from './FilmPlayer';
 import { FilmTape } from './FilmTape';
 import { GreenCurve } from './GreenCurve';

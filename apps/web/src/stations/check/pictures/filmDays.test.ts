@@ -1,8 +1,9 @@
 import { type FilmView, type FrameView } from '@bright-sprout/contracts/films';
 import { numberFound } from '@bright-sprout/core/measures/finding';
+import { askedOf } from '../../../pictures/askedOf';
 import { investigationView, readingView } from '../../../../test/records';
 import { type FrameCounted } from '../../../workers/filmQuestion';
-import { askedOf, filmDays, framesOfDays, greenByTreatment } from './filmDays';
+import { filmDays, framesOfDays, greenByTreatment } from './filmDays';
 import { notOnRecord } from './onRecord';
 
 const frame = (id: string, day: string, change: Partial<FrameView> = {}): FrameView => ({

@@ -1,9 +1,7 @@
 import { type FilmView, type FrameView } from '@bright-sprout/contracts/films';
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { addDays, daysBetween, type IsoDay, weekday } from '@bright-sprout/core/calendar/days';
-import { type BrushStroke } from '@bright-sprout/core/pictures/mending';
-import { type Point, type Quad } from '@bright-sprout/core/pictures/picture';
-import { type FilmAsked, type FrameAsked, type FrameCounted } from '../../../workers/filmQuestion';
+import { type FrameCounted } from '../../../workers/filmQuestion';
 
 /** A day of a film: with its picture, or without one. */
 export interface FilmDay {
@@ -31,37 +29,6 @@ export function filmDays({ frames }: Pick<FilmView, 'frames'>, sownOn: IsoDay, t
     const at = weekday(day);
     return { day, number, weekend: at >= SATURDAY || at === 0, frame: byDay.get(day) ?? null };
   });
-}
-
-const lastOf = (frame: FrameView, kind: 'corners' | 'white-patch') => frame.mendings.filter((m) => m.kind === kind).pop();
-
-export const cornersOfFrame = (frame: FrameView): Quad | null =>
-  (lastOf(frame, 'corners')?.places as unknown as Quad | undefined) ?? null;
-
-export const strokesOf = (frame: FrameView): BrushStroke[] =>
-  frame.mendings
-    .filter((m) => m.kind === 'brush')
-    .map((m) => ({ green: m.green ?? true, radius: m.radius ?? 0.01, points: m.places }));
-
-/** A film in the terms of what counts it. @param path where its pictures are asked for */
-export function askedOf(film: FilmView, frames: readonly FrameView[], path = '/api/v1/frames'): FilmAsked {
-  const { columns, rows, cells, wideMm, deepMm, index } = film;
-  return {
-    grid: { columns, rows, cells },
-    wideMm,
-    deepMm,
-    index,
-    frames: frames.map((f): FrameAsked => {
-      const white = lastOf(f, 'white-patch')?.places;
-      return {
-        id: f.id,
-        url: `${path}/${f.id}`,
-        corners: cornersOfFrame(f),
-        white: white ? [white[0] as Point, white[1] as Point] : null,
-        strokes: strokesOf(f),
-      };
-    }),
-  };
 }
 
 /** What a section is called: the code of its container. */

@@ -8,12 +8,12 @@ import { formatLength, roundToResolution } from '@bright-sprout/core/quantities/
 import { logCells, logRows } from '@bright-sprout/core/readings/logRows';
 import { useRef, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { useFilms } from '../../../../api/queries';
-import { CheckFrame } from '../../../../page/CheckFrame';
-import { Empty, Loaded } from '../../../../page/Notices';
-import { useLogEntry } from '../../log/useLogEntry';
-import { DragPoint, PicturePlane } from '../PicturePlane';
-import '../pictures.scss';
+import { useFilms } from '../../../api/queries';
+import { CheckFrame } from '../../../page/CheckFrame';
+import { Empty, Loaded } from '../../../page/Notices';
+import { useLogEntry } from '../log/useLogEntry';
+import { DragPoint, PicturePlane } from './PicturePlane';
+import './pictures.scss';
 
 /** A picture that is measured on: of one container, or of a film with several. */
 interface Measured {

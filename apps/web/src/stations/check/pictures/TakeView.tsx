@@ -4,10 +4,10 @@ import { timeNow, todayIn } from '@bright-sprout/core/clock/clock';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { v7 } from 'uuid';
-import { request } from '../../../../api/client';
-import { useFilms, useInvestigation, useWrite } from '../../../../api/queries';
-import { Empty, Loaded } from '../../../../page/Notices';
-import { Taking } from './Taking';
+import { request } from '../../../api/client';
+import { useFilms, useInvestigation, useWrite } from '../../../api/queries';
+import { Empty, Loaded } from '../../../page/Notices';
+import { Taking } from '../../../pictures/Taking';
 
 const PATH = '/api/v1/frames';
 

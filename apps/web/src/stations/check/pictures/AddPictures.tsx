@@ -6,12 +6,12 @@ import { counted } from '@bright-sprout/core/words/plural';
 import { useEffect, useState } from 'react';
 import { useDropzone } from 'react-dropzone';
 import { v7 } from 'uuid';
-import { request } from '../../../../api/client';
-import { useWrite } from '../../../../api/queries';
-import { DayInput } from '../../../../entry/DayInput';
-import { ProblemNotice } from '../../../../page/Notices';
-import { type FilmDay } from '../filmDays';
-import { type ReadFile, readFiles } from './readFiles';
+import { request } from '../../../api/client';
+import { useWrite } from '../../../api/queries';
+import { DayInput } from '../../../entry/DayInput';
+import { ProblemNotice } from '../../../page/Notices';
+import { type FilmDay } from './filmDays';
+import { type ReadFile, readFiles } from '../../../pictures/readFiles';
 
 interface Waiting {
   id: string;

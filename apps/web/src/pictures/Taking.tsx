@@ -1,10 +1,10 @@
 import { type FilmView } from '@bright-sprout/contracts/films';
 import { type Quad } from '@bright-sprout/core/pictures/picture';
 import { type ReactNode, useEffect, useMemo, useRef, useState } from 'react';
-import { useFilm } from '../../../../workers/useFilm';
-import { type LiveSeen } from '../../../../workers/filmQuestion';
-import { readFiles } from '../adding/readFiles';
-import { askedOf } from '../filmDays';
+import { useFilm } from '../workers/useFilm';
+import { type LiveSeen } from '../workers/filmQuestion';
+import { readFiles } from './readFiles';
+import { askedOf } from './askedOf';
 import { cornersInPlace, FINE_LEAN, lightScale, type LightScale, middleLuma } from './guides';
 import { useCamera } from './useCamera';
 import './taking.scss';
