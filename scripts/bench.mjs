@@ -7,6 +7,7 @@ import { createRequire } from 'node:module';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { benchCore } from './benchCore.mjs';
+import { benchPictures } from './benchPictures.mjs';
 import { freePort, installPackages, startMariadb, which } from './mariadb.mjs';
 import { build, exitWith, installModules, ROOT } from './project.mjs';
 
@@ -339,6 +340,7 @@ async function main() {
   if (!which('chromium')) installPackages(['chromium'], 'Chromium');
   build();
   benchCore(row);
+  await benchPictures(row);
   const { demoTeacher, demoTeams } = await import('./demoSignIns.mjs');
   const dataDir = mkdtempSync(join(tmpdir(), 'sprout-bench-'));
   const server = await startServer(dataDir);

@@ -1,6 +1,9 @@
 #!/usr/bin/env node
 // Takes the pictures of docs/screenshots from a running application with the demo: npm start, then npm run screenshots.
+import { execFileSync } from 'node:child_process';
+import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
+import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { PlainError, which } from './mariadb.mjs';
 import { demoTeacher, demoTeams } from './demoSignIns.mjs';
@@ -26,6 +29,15 @@ const MINT = [
   }),
 ].join('\n');
 
+/** What the browser's camera sees: the demo's pan of today by the simulated camera. */
+function seenByCamera() {
+  const folder = mkdtempSync(join(tmpdir(), 'sprout-camera-'));
+  execFileSync(process.execPath, [join(ROOT, 'scripts/camera.mjs'), '--out', folder, '--days', '16']);
+  const live = join(folder, 'live.mjpeg');
+  writeFileSync(live, Buffer.concat(Array.from({ length: 30 }, () => readFileSync(join(folder, 'pan-day-16.jpg')))));
+  return ['--use-fake-device-for-media-stream', `--use-file-for-fake-video-capture=${live}`];
+}
+
 async function main() {
   if (
     !(await fetch(`${base}/api/health`).then(
@@ -36,10 +48,10 @@ async function main() {
     throw new PlainError(`Nothing answers at ${base}: run npm start first.`);
   const browser = await chromium.launch({
     executablePath: which('chromium'),
-    args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
+    args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', ...seenByCamera()],
   });
   const shoot = async (name, viewport, path, { before, act } = {}) => {
-    const context = await browser.newContext({ viewport, locale: 'en-GB' });
+    const context = await browser.newContext({ viewport, locale: 'en-GB', permissions: ['camera'] });
     const page = await context.newPage();
     const target = before ? await before(page.request) : '';
     await page.goto(base + path.replace('{}', target ?? ''));
@@ -83,7 +95,6 @@ async function main() {
   await shoot('sow', LAPTOP, '/investigations/{}/sow', ofInvestigation());
   await shoot('wall', LAPTOP, '/investigations/{}', ofInvestigation());
   await shoot('print-room', LAPTOP, '/investigations/{}/print?what=record-sheets', ofInvestigation());
-  await shoot('join-screen', LAPTOP, '/classes/{}/join', { before: async (request) => (await teacher(request)).id });
   await shoot('bring-in', LAPTOP, '/classes/{}/import', {
     before: async (request) => (await teacher(request)).id,
     act: async (page) => {
@@ -115,12 +126,6 @@ async function main() {
     ofInvestigation((page) => page.locator('.point-open').waitFor()),
   );
   await shoot(
-    'claims',
-    LAPTOP,
-    '/investigations/{}/conclude/claims',
-    ofInvestigation((page) => page.locator('.claimed').first().waitFor()),
-  );
-  await shoot(
     'report',
     LAPTOP,
     '/investigations/{}/conclude/report',
@@ -147,6 +152,33 @@ async function main() {
       const { investigations } = await (await page.request.get(api('/bench'))).json();
       await page.goto(`${base}/bench/notebook/${investigations[0].investigation.id}`);
       await page.waitForLoadState('networkidle');
+    },
+  });
+  const patch = async (request) => {
+    await teacher(request);
+    const classes = await (await request.get(api('/classes'))).json();
+    const { id } = classes.flatMap((c) => c.investigations).find((i) => i.question.includes('clover'));
+    const [film] = await (await request.get(api(`/investigations/${id}/films`))).json();
+    for (const f of film.frames.filter((f) => !f.seen)) await request.put(api(`/frames/${f.id}/seen`));
+    return id;
+  };
+  await shoot('film', { width: 1280, height: 980 }, '/investigations/{}/pictures?at=9', {
+    before: patch,
+    act: async (page) => {
+      await page.getByRole('heading', { name: /is half green/ }).waitFor();
+      await page.waitForTimeout(1000);
+    },
+  });
+  await shoot('film-take', PHONE, '/bench', {
+    before: async (request) => {
+      const { joinCode, pins } = demoTeams.find((t) => t.joinCode === 'SLATE9');
+      await request.post(api('/join'), { data: { classCode: joinCode, emblem: 'kite', pin: pins.kite } });
+    },
+    act: async (page) => {
+      const [film] = await (await page.request.get(api('/bench/films'))).json();
+      await page.goto(`${base}/bench/take/${film.id}`);
+      await page.getByText(/° off/).waitFor();
+      await page.waitForTimeout(1500);
     },
   });
   await browser.close();

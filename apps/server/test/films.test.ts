@@ -5,6 +5,7 @@ import { addDays } from '@bright-sprout/core/calendar/days';
 import { numberFound } from '@bright-sprout/core/measures/finding';
 import { lookOn, looksByContainer } from '@bright-sprout/core/compare/looks';
 import { readdirSync } from 'node:fs';
+import JsZip from 'jszip';
 import sharp from 'sharp';
 import { v7 } from 'uuid';
 import {
@@ -277,6 +278,8 @@ test('the package takes films, pictures and mendings along into another class', 
   const packed = (
     await world.teacher.get(`/investigations/${world.investigationId}/package.zip`).responseType('blob').expect(200)
   ).body as Buffer;
+  const listed = await (await JsZip.loadAsync(packed)).file('data/pictures.csv')!.async('string');
+  expect(listed).toContain(`pictures/${frameId}.jpg,,The one that travels,,`);
   const other = await signedInTeacher(application);
   const { classId } = await addClass(other);
   const restored = await other.put(`/classes/${classId}/package`, packed).set('content-type', 'application/zip').expect(200);

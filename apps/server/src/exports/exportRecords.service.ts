@@ -75,13 +75,27 @@ export class ExportRecords {
         ({ at, kind, value, source }) => ({ at: at.toISOString(), kind, value, source }),
       ),
       predictions: investigation.expected.map((e) => ({ ...e, team: nickname(e.teamId) ?? '' })),
-      pictures: photos.map((p) => ({
-        file: `pictures/${p.id}.jpg`,
-        container: codes.get(p.containerId) ?? '',
-        team: nickname(p.teamId),
-        day: p.day,
-      })),
+      pictures: [
+        ...photos.map((p) => ({
+          file: `pictures/${p.id}.jpg`,
+          container: codes.get(p.containerId) ?? '',
+          film: '',
+          team: nickname(p.teamId),
+          day: p.day,
+        })),
+        ...(await this.frames(investigation.id)).map(({ id, ...of }) => ({ ...of, file: `pictures/${id}.jpg`, container: '' })),
+      ],
     };
+  }
+
+  /** Pictures of films that are there. */
+  private frames(investigationId: string): Promise<{ id: string; film: string; team: string | null; day: string }[]> {
+    return this.db.query(
+      `SELECT p.id, f.name AS film, t.nickname AS team, p.day
+       FROM frame p JOIN film f ON f.id = p.film_id LEFT JOIN team t ON t.id = p.team_id
+       WHERE f.investigation_id = ? AND p.taken_back_at IS NULL AND p.goes_at IS NULL ORDER BY p.day, p.recorded_at`,
+      [investigationId],
+    );
   }
 
   private checks(investigationId: string): Promise<CheckRow[]> {

@@ -5,3 +5,13 @@ const CACHES = ['bench', 'bench-photos'];
 export async function forgetTeam(): Promise<void> {
   if ('caches' in window) await Promise.all(CACHES.map((name) => caches.delete(name)));
 }
+
+/** Forgets pictures of films that are there no more: what was taken back goes from this device too. */
+export async function forgetFrames(there: ReadonlySet<string>): Promise<void> {
+  if (!('caches' in window)) return;
+  const kept = await caches.open('bench-photos');
+  for (const request of await kept.keys()) {
+    const id = /\/bench\/frames\/([0-9a-f-]{36})/.exec(request.url)?.[1];
+    if (id && !there.has(id)) await kept.delete(request);
+  }
+}

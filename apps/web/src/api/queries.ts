@@ -27,6 +27,7 @@ import { type BenchTogether, type TogetherView } from '@bright-sprout/contracts/
 import { type SeedLot } from '@bright-sprout/core/seeds/seedLot';
 import { QueryClient, queryOptions, useMutation, useQueries, useQuery, useQueryClient } from '@tanstack/react-query';
 import { isProblem, request, ServerProblem } from './client';
+import { forgetFrames } from './forgetTeam';
 
 export const queryClient = new QueryClient({
   defaultOptions: {
@@ -106,7 +107,14 @@ export const useFilms = (investigationId: string) =>
 
 /** Films that the team on this device can take pictures for. */
 export const useBenchFilms = () =>
-  useQuery({ queryKey: ['bench', 'films'], queryFn: () => request<BenchFilmView[]>('GET', '/bench/films') });
+  useQuery({
+    queryKey: ['bench', 'films'],
+    queryFn: async () => {
+      const films = await request<BenchFilmView[]>('GET', '/bench/films');
+      void forgetFrames(new Set(films.flatMap((f) => f.frames.map((x) => x.id))));
+      return films;
+    },
+  });
 
 export const useSavedQuestions = (investigationId: string) =>
   useQuery({

@@ -48,7 +48,7 @@ export interface RecordsToExport {
     heightMm: number | null;
     winner: string | null;
   }[];
-  pictures: { file: string; container: string; team: string | null; day: IsoDay }[];
+  pictures: { file: string; container: string; film: string; team: string | null; day: IsoDay }[];
 }
 
 const day = (d: IsoDay): ExportCell => (isDated(d) ? d : '');
@@ -179,11 +179,12 @@ export function recordTables(records: RecordsToExport): ExportTable[] {
       title: 'Pictures',
       columns: [
         column('file', 'string', 'File of the picture in this package.'),
-        CONTAINER,
+        column('container', 'string', 'Code of the container that is in it; empty for a picture of a film.'),
+        column('film', 'string', 'Name of the film that it belongs to; empty for a picture of one container.'),
         TEAM,
         column('date', 'date', 'Day on which it was taken.'),
       ],
-      rows: records.pictures.map((p) => [p.file, p.container, or(p.team), day(p.day)]),
+      rows: records.pictures.map((p) => [p.file, p.container, p.film, or(p.team), day(p.day)]),
     },
   ];
 }

@@ -217,6 +217,19 @@ test('what goes out comes back whole: every measure, every state, corrections, s
   );
 });
 
+test('what was measured in pictures comes back as numbers; the pictures do not come with a table', () => {
+  const table = sample('');
+  const seen = { picture: 'p1', method: 'excess green, version 1', low: null, high: null };
+  const counted = table.readings.map((r) =>
+    r.state === 'measured' ? { ...r, findings: [{ ...numberFound('percent-green', 21.5), seen }] } : r,
+  );
+  const csv = exportTidyCsv({ ...table, readings: counted });
+  expect(csv).toContain('excess green, version 1');
+  const back = wholly(csv).readings.filter((r) => r.state === 'measured');
+  expect(back.length).toBeGreaterThan(0);
+  for (const r of back) expect(r.findings).toEqual([numberFound('percent-green', 21.5)]);
+});
+
 test('whatever stands in a table, it is read or told, and nothing breaks', () => {
   const cell = fc.constantFrom(
     '',

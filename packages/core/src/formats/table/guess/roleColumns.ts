@@ -31,6 +31,9 @@ const OWN_HEADS: Record<string, Role> = {
   own_measures: 'own-measures',
 };
 
+/** How something was measured in a picture. */
+const SEEN_HEADS = new Set(['seen_by', 'seen_in', 'seen_low', 'seen_high']);
+
 /** Heads that say it themselves. */
 const TREATMENT_ITSELF = /^(treatments?|treat|trt)$/;
 
@@ -55,6 +58,8 @@ function ownFile({ sheet, columns }: Draft): boolean {
   sheet.headings.forEach((heading, i) => {
     const role = OWN_HEADS[heading];
     if (role) columns[i] = { is: role };
+    // The pictures themselves do not come with a table.
+    if (SEEN_HEADS.has(heading)) columns[i] = { is: 'left-out' };
   });
   return true;
 }
