@@ -1,5 +1,6 @@
 #!/usr/bin/env node
-// Takes the pictures of docs/screenshots from a running application with the demo: npm start, then npm run screenshots.
+// Takes the pictures of docs/screenshots from a running application with the demo: npm start, then npm run screenshots,
+// or only some of them: npm run screenshots -- wall film.
 import { execFileSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
@@ -50,7 +51,9 @@ async function main() {
     executablePath: which('chromium'),
     args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', ...seenByCamera()],
   });
+  const only = process.argv.slice(2);
   const shoot = async (name, viewport, path, { before, act } = {}) => {
+    if (only.length > 0 && !only.includes(name)) return;
     const context = await browser.newContext({ viewport, locale: 'en-GB', permissions: ['camera'] });
     const page = await context.newPage();
     const target = before ? await before(page.request) : '';
