@@ -199,7 +199,7 @@ test('the demo’s film runs, shows two sections beside each other, and is taken
   await expect(page.getByRole('heading', { name: /clear cover for the first week, is half green/ })).toBeVisible({
     timeout: 40_000,
   });
-  await expect(page.getByRole('heading', { name: '1 new picture of “The clover pan”: look first' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: '1 new picture: look first' })).toBeVisible();
   const tape = page.getByRole('slider', { name: 'Picture looked at' });
   await expect(tape).toHaveAttribute('aria-valuetext', /^day 3/);
   await tape.press('ArrowRight');

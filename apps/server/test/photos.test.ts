@@ -110,6 +110,17 @@ test('a picture is seen and taken back only by those who may', async () => {
   ] as const)
     await device.delete(`${path}/${id}`).expect(status);
   await world.teacher.patch(`/investigations/${world.investigationId}`, { version: 1, sharedWithTeams: true }).expect(200);
+  // The teacher sees it first.
+  await bells.get(`/bench/photos/${id}/small`).expect(404);
+  const shown = async () =>
+    ((await bells.get(`/bench/investigations/${world.investigationId}`).expect(200)).body as InvestigationRecords).photos.map(
+      (p) => p.id,
+    );
+  expect(await shown()).not.toContain(id);
+  await other.put(`/photos/${id}/seen`, {}).expect(404);
+  await world.teacher.put(`/photos/${id}/seen`, {}).expect(204);
+  await world.teacher.put(`/photos/${id}/seen`, {}).expect(204);
+  expect(await shown()).toContain(id);
   await bells.get(`/bench/photos/${id}/small`).expect(200);
   await kites.delete(`/bench/photos/${id}`).expect(204);
   await kites.delete(`/bench/photos/${id}`).expect(204);

@@ -27,4 +27,6 @@ export interface PhotoView {
   teamId: string | null;
   width: number;
   height: number;
+  /** The teacher has looked at it: before that, other teams do not see it. */
+  seen: boolean;
 }

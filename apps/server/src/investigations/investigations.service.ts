@@ -30,7 +30,10 @@ export class InvestigationsService {
   ) {}
 
   async records(asking: Requester, id: string): Promise<InvestigationRecords> {
-    return this.all.records(await this.scope.investigationOf(asking, id));
+    const records = await this.all.records(await this.scope.investigationOf(asking, id));
+    if (asking.kind === 'teacher') return records;
+    // The teacher sees new pictures first.
+    return { ...records, photos: records.photos.filter((p) => p.seen || p.teamId === asking.teamId) };
   }
 
   async news(asking: Requester, id: string, { checks = [], photos = [] }: NewsQuery): Promise<InvestigationNews> {

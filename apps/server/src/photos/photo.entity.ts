@@ -17,6 +17,8 @@ export class Photo {
   @Column('int') width: number;
   @Column('int') height: number;
   @Column('datetime', { name: 'recorded_at', precision: 3 }) recordedAt: Date;
+  /** When the teacher looked at it: before that no other team sees it. */
+  @Column('datetime', { name: 'seen_at', precision: 3, nullable: true }) seenAt: Date | null;
   @Column('datetime', { name: 'taken_back_at', precision: 3, nullable: true }) takenBackAt: Date | null;
   /** Deleted: it is left out wherever it is looked for, and goes then; until then it can be taken back. */
   @DeleteDateColumn({ type: 'datetime', name: 'goes_at', precision: 3, nullable: true }) goesAt: Date | null;

@@ -8,6 +8,7 @@ export function photoView({
   teamId,
   width,
   height,
-}: Pick<Photo, 'id' | 'containerId' | 'day' | 'teamId' | 'width' | 'height'>): PhotoView {
-  return { id, containerId, day, teamId, width, height };
+  seenAt,
+}: Pick<Photo, 'id' | 'containerId' | 'day' | 'teamId' | 'width' | 'height' | 'seenAt'>): PhotoView {
+  return { id, containerId, day, teamId, width, height, seen: seenAt !== null };
 }

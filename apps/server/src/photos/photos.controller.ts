@@ -39,6 +39,12 @@ export class PhotosController {
     return asFile(await this.photos.picture(teacher, id, true));
   }
 
+  @Put(':id/seen')
+  @HttpCode(204)
+  see(@Asking() teacher: TeacherRequester, @Param('id', IdPipe) id: string): Promise<void> {
+    return this.photos.see(teacher, id);
+  }
+
   @Delete(':id')
   @HttpCode(204)
   takeBack(@Asking() teacher: TeacherRequester, @Param('id', IdPipe) id: string): Promise<void> {

@@ -3,7 +3,7 @@ import { type PhotoRequest, type PhotoView } from '@bright-sprout/contracts/phot
 import { addDays, isIsoDay } from '@bright-sprout/core/calendar/days';
 import { Injectable } from '@nestjs/common';
 import { IsNull } from 'typeorm';
-import { type Requester } from '../access/requester';
+import { type Requester, type TeacherRequester } from '../access/requester';
 import { rightDay, rightMoment } from '../access/deviceClock';
 import { doneAt, Scope } from '../access/scope.service';
 import { Database, isDuplicate } from '../database/database';
@@ -52,6 +52,7 @@ export class PhotosService {
       width,
       height,
       recordedAt,
+      seenAt: teamId === null ? timeNow() : null,
       takenBackAt: null,
     };
     try {
@@ -95,9 +96,22 @@ export class PhotosService {
     return this.pictures.read(small ? photo.smallHash : photo.hash);
   }
 
-  private async mayRead(asking: Requester, { containerId, container }: Photo): Promise<void> {
+  /** The teacher has looked at it: now the class may. */
+  async see(teacher: TeacherRequester, id: string): Promise<void> {
+    const photo = await this.db.of(Photo).findOne({ where: { id, takenBackAt: IsNull() }, relations: { container: true } });
+    if (!photo) throw notFound('This picture');
+    const { classId, id: investigationId } = await this.scope.investigationOf(teacher, photo.container.investigationId);
+    if (photo.seenAt !== null) return;
+    await this.db.work(async () => {
+      await this.db.of(Photo).update({ id, seenAt: IsNull() }, { seenAt: timeNow() });
+      await this.changes.note({ kind: 'investigation-changed', classId, investigationId });
+    });
+  }
+
+  private async mayRead(asking: Requester, { containerId, container, seenAt }: Photo): Promise<void> {
     if (asking.kind === 'team' && (await this.scope.containersOf(asking)).some((c) => c.id === containerId)) return;
     await this.scope.investigationOf(asking, container.investigationId);
+    if (asking.kind === 'team' && seenAt === null) throw notFound('This picture');
   }
 
   /** Takes a picture back: the teacher any of the class, a team its own. */

@@ -3,10 +3,10 @@ const WIDEST = 1600;
 const QUALITY = 0.85;
 
 /**
- * A picture from the camera made small enough to wait on the device and to be sent over a school's network. What the browser
- * cannot draw is sent as it is, and the server says what it thinks of it.
+ * A picture from the camera made small enough to wait on the device and to be sent over a school's network, drawn anew without place,
+ * device and time. Null where the browser cannot draw it: nothing is sent that has not been drawn anew.
  */
-export async function shrinkPicture(file: Blob): Promise<Blob> {
+export async function shrinkPicture(file: Blob): Promise<Blob | null> {
   try {
     const bitmap = await createImageBitmap(file, { imageOrientation: 'from-image' });
     const scale = Math.min(1, WIDEST / Math.max(bitmap.width, bitmap.height));
@@ -15,8 +15,8 @@ export async function shrinkPicture(file: Blob): Promise<Blob> {
     canvas.height = Math.round(bitmap.height * scale);
     canvas.getContext('2d')!.drawImage(bitmap, 0, 0, canvas.width, canvas.height);
     bitmap.close();
-    return await new Promise((done) => canvas.toBlob((small) => done(small ?? file), 'image/jpeg', QUALITY));
+    return await new Promise((done) => canvas.toBlob(done, 'image/jpeg', QUALITY));
   } catch {
-    return file;
+    return null;
   }
 }

@@ -9,7 +9,7 @@ const ids = new Set(['A1']);
 test('a picture is shown while it waits, once when the server has it, and not when it was refused or taken back', () => {
   const picture = new Blob(['x'], { type: 'image/jpeg' });
   const sent = waiting('p1', { kind: 'photo', body: { about, picture } });
-  const known = { id: 'p1', containerId: 'A1', day: about.day, teamId: 't1', width: 4, height: 3 };
+  const known = { id: 'p1', containerId: 'A1', day: about.day, teamId: 't1', width: 4, height: 3, seen: true };
   expect(photosSince([], [sent], ids)).toEqual([{ id: 'p1', containerId: 'A1', day: about.day, teamId: 't1', picture }]);
   expect(photosSince([known], [{ ...sent, confirmed: true }], ids)).toMatchObject([{ id: 'p1', picture: null }]);
   expect(photosSince([], [{ ...sent, refused: 'no picture' }], ids)).toEqual([]);

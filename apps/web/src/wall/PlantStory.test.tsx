@@ -1,6 +1,8 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
+import { numberFound } from '@bright-sprout/core/measures/finding';
+import { MemoryRouter } from 'react-router';
 import { readingView, recordsOf } from '../../test/records';
 import { PlantStory } from './PlantStory';
 
@@ -11,12 +13,14 @@ function show(readings: Parameters<typeof recordsOf>[0], code = 'A1') {
   const onClose = jest.fn();
   render(
     <QueryClientProvider client={new QueryClient()}>
-      <PlantStory
-        container={records.investigation.containers.find((c) => c.code === code)!}
-        records={records}
-        team={false}
-        onClose={onClose}
-      />
+      <MemoryRouter>
+        <PlantStory
+          container={records.investigation.containers.find((c) => c.code === code)!}
+          records={records}
+          team={false}
+          onClose={onClose}
+        />
+      </MemoryRouter>
     </QueryClientProvider>,
   );
   return { dialog: screen.getByRole('dialog'), onClose };
@@ -43,4 +47,14 @@ test('other containers’ readings are not in it, and it can be closed', async (
   expect(within(dialog).getByText('Nobody has looked at it yet.')).toBeInTheDocument();
   await userEvent.click(within(dialog).getByRole('button', { name: 'Close' }));
   expect(onClose).toHaveBeenCalled();
+});
+
+test('what was seen in a picture says by what, between what it lies, and leads to the picture', () => {
+  const seen = { picture: 'p1', method: 'ruler on a picture, version 1', low: 136, high: 148 };
+  const { dialog } = show([readingView('A1', DAY, { findings: [{ ...numberFound('height', 142), seen }] })]);
+  expect(within(dialog).getByText(/ruler on a picture, version 1: 13\.6 cm to 14\.8 cm/)).toBeInTheDocument();
+  expect(within(dialog).getByRole('link', { name: 'its picture' })).toHaveAttribute(
+    'href',
+    '/investigations/i1/pictures/ruler/p1',
+  );
 });

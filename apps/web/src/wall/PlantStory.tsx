@@ -1,8 +1,11 @@
 import { type ContainerView, type InvestigationRecords } from '@bright-sprout/contracts/investigations';
-import { daysBetween, formatDay, isDated } from '@bright-sprout/core/calendar/days';
+import { daysBetween, formatDay, type IsoDay, isDated } from '@bright-sprout/core/calendar/days';
 import { currentReadings, type Reading, replacedBy } from '@bright-sprout/core/readings/reading';
 import { readingWords } from '@bright-sprout/core/readings/readingWords';
+import { type Finding, type SeenInPicture } from '@bright-sprout/core/measures/finding';
+import { formatLength, type RulerResolution } from '@bright-sprout/core/quantities/length';
 import { Offcanvas } from 'react-bootstrap';
+import { Link } from 'react-router';
 import { request } from '../api/client';
 import { useWrite } from '../api/queries';
 import { Photos } from '../entry/Photos';
@@ -30,6 +33,12 @@ export function PlantStory({
       sown: container.seedsSown,
     });
   const treatment = investigation.treatments.find((t) => t.code === container.treatment)!;
+  /** What was counted is looked at in its film, what was measured on the picture itself. */
+  const pictureOf = ({ measure, seen }: Finding, { day }: { day: IsoDay }) => {
+    const { id, sownOn } = records.investigation;
+    const at = measure === 'percent-green' ? `?at=${daysBetween(sownOn, day)}` : `/ruler/${seen!.picture}`;
+    return `/investigations/${id}/pictures${at}`;
+  };
   return (
     <Offcanvas show onHide={onClose} placement="end" aria-labelledby="story-title">
       <Offcanvas.Header closeButton closeLabel="Close">
@@ -73,6 +82,16 @@ export function PlantStory({
                       </s>
                     ))}
                     <b>{words(r)}</b>
+                    {r.findings.map(
+                      (f) =>
+                        f.seen && (
+                          <SeenIn
+                            key={f.measure}
+                            seen={f.seen}
+                            of={team ? null : { ...records.investigation, to: pictureOf(f, r) }}
+                          />
+                        ),
+                    )}
                     {r.note && <div className="second">“{r.note}”</div>}
                   </td>
                 </tr>
@@ -82,5 +101,24 @@ export function PlantStory({
         )}
       </Offcanvas.Body>
     </Offcanvas>
+  );
+}
+
+/** By what it was seen in a picture, between what it lies, and the picture itself. */
+function SeenIn({ seen, of }: { seen: SeenInPicture; of: { resolution: RulerResolution; to: string } | null }) {
+  return (
+    <div className="second">
+      {seen.method}
+      {seen.low !== null &&
+        seen.high !== null &&
+        of &&
+        `: ${formatLength(seen.low, of.resolution)} to ${formatLength(seen.high, of.resolution)}`}
+      {of && (
+        <>
+          {' · '}
+          <Link to={of.to}>its picture</Link>
+        </>
+      )}
+    </div>
   );
 }

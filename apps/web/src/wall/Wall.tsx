@@ -1,5 +1,6 @@
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { type IsoDay } from '@bright-sprout/core/calendar/days';
+import { findingOf } from '@bright-sprout/core/measures/finding';
 import { standingsOn } from '@bright-sprout/core/readings/standing';
 import { useMemo, useRef, useState } from 'react';
 import { EmblemMark } from '../marks/EmblemMark';
@@ -45,7 +46,12 @@ export function Wall({
   const [whole, setWhole] = useState<string | null>(null);
   const measures = useMemo(() => measuresShown(investigation, readings), [investigation, readings]);
   const [code, setCode] = useState<string | null>(null);
-  const measure = measures.find((m) => m.code === code) ?? measures[0]!;
+  // It opens on what is asked for first, or, where nobody has found that yet, on what was found.
+  const first = useMemo(
+    () => measures.find((m) => readings.some((r) => findingOf(r, m.code))) ?? measures[0]!,
+    [measures, readings],
+  );
+  const measure = measures.find((m) => m.code === code) ?? first;
   const shown = useMemo(() => {
     const ids = investigation.containers.map((c) => c.id);
     const standings = standingsOn(ids, readings, day);

@@ -56,11 +56,15 @@ export class Films1765200000000 implements MigrationInterface {
     )`);
     await runner.query('ALTER TABLE finding ADD COLUMN IF NOT EXISTS seen text NULL');
     await runner.query(sources("'bench', 'teacher', 'together', 'import', 'picture', 'simulated'"));
+    // Pictures of before were shown already.
+    await runner.query('ALTER TABLE photo ADD COLUMN IF NOT EXISTS seen_at datetime(3) NULL');
+    await runner.query('UPDATE photo SET seen_at = recorded_at WHERE seen_at IS NULL');
   }
 
   async down(runner: QueryRunner): Promise<void> {
     await runner.query("DELETE FROM plant_check WHERE source = 'picture'");
     await runner.query(sources("'bench', 'teacher', 'together', 'import', 'simulated'"));
+    await runner.query('ALTER TABLE photo DROP COLUMN seen_at');
     await runner.query('ALTER TABLE finding DROP COLUMN seen');
     for (const table of ['frame_mending', 'frame', 'film']) await runner.query(`DROP TABLE ${table}`);
   }

@@ -9,6 +9,7 @@ import { recordedDays, type Standing, standingsOn } from '@bright-sprout/core/re
 import { counted } from '@bright-sprout/core/words/plural';
 import { Link } from 'react-router';
 import { MarkShape } from '../../marks/TreatmentMark';
+import { PatchDrawing } from '../../drawing/PatchDrawing';
 import { PlantDrawing } from '../../drawing/PlantDrawing';
 
 const LEFT = 250;
@@ -67,9 +68,11 @@ export function Shelf({ records, width, scale }: { records: InvestigationRecords
               </text>
               {own.map((c, i) => {
                 const s = standings?.get(c.id);
+                const green = s ? greenOf(s) : null;
                 return (
                   <g key={c.id} transform={`translate(${start + slot * (i + 0.5)} ${soil})`}>
-                    {counts && s && s.state === 'measured' ? (
+                    {green !== null && <PatchDrawing percent={green} side={Math.min(72, 0.8 * slot)} />}
+                    {counts && green === null && s && s.state === 'measured' ? (
                       <SproutedStack up={sproutedOf(s)} sown={c.seedsSown} room={soil - 22} />
                     ) : null}
                     {s?.heightMm ? (
@@ -107,6 +110,13 @@ export function Shelf({ records, width, scale }: { records: InvestigationRecords
 /** Sprouted seeds that were counted in a container, by whichever sign. */
 const sproutedOf = ({ looks }: Pick<Standing, 'looks'>): number =>
   looks.reduce((sum, r) => sum + SEED_COUNTS.reduce((own, m) => own + (valueOf(r, m) ?? 0), 0), 0);
+
+/** How green a patch was found, %; null where seeds were counted in it, or it was not looked at so. */
+function greenOf({ looks }: Pick<Standing, 'looks'>): number | null {
+  if (looks.some((r) => SEED_COUNTS.some((m) => valueOf(r, m) !== null))) return null;
+  const found = looks.flatMap((r) => valueOf(r, 'percent-green') ?? []);
+  return found[0] ?? null;
+}
 
 /** Where nothing but seeds is counted: every seed of the container stacked, the sprouted ones green at the bottom. */
 function SproutedStack({ up, sown, room }: { up: number; sown: number; room: number }) {

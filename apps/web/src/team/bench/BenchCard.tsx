@@ -6,7 +6,7 @@ import { mainMeasure } from '@bright-sprout/core/measures/registry';
 import { contradict } from '@bright-sprout/core/readings/standing';
 import { currentReadings, replacedBy } from '@bright-sprout/core/readings/reading';
 import { readingWords } from '@bright-sprout/core/readings/readingWords';
-import { useRef } from 'react';
+import { useRef, useState } from 'react';
 import { v7 } from 'uuid';
 import { theOutbox } from '../../api/outbox';
 import { shrinkPicture } from '../../api/shrinkPicture';
@@ -66,9 +66,13 @@ export function BenchCard(props: Props) {
   const main = mainMeasure(bench);
   const asksHeight = bench.measures.includes('height');
   const looksForRoots = SEED_COUNTS.some((code) => code === main.code) && bench.sprouted === 'root-2mm';
+  const [pictureNo, setPictureNo] = useState(false);
   const takePicture = async (file: File) => {
     const about = { containerId: container.id, day, recordedAt: timeNow().toISOString() };
-    await theOutbox().add(v7(), teamId, { kind: 'photo', body: { about, picture: await shrinkPicture(file) } });
+    const picture = await shrinkPicture(file);
+    setPictureNo(picture === null);
+    if (!picture) return;
+    await theOutbox().add(v7(), teamId, { kind: 'photo', body: { about, picture } });
     scroll.current?.scrollTo({ top: 0 });
   };
   const question = main.question(investigation.class.gradeBand, {
@@ -96,6 +100,11 @@ export function BenchCard(props: Props) {
           onOtherDay={dayReason === '' ? onOtherDay : null}
           onTaller={changing && mm !== null && mm >= LONG_MM ? () => change(pressKey(entry, '+', resolution)) : null}
         />
+        {pictureNo && (
+          <p className="notice" role="alert">
+            This picture cannot be opened here. Take it again, as JPEG.
+          </p>
+        )}
         {photos.length > 0 && (
           <div className="bench-photos">
             <Photos
@@ -104,6 +113,7 @@ export function BenchCard(props: Props) {
               path="/bench/photos"
               onTakeBack={(of) => void theOutbox().add(v7(), teamId, { kind: 'photo-back', body: { of } })}
             />
+            <p>No faces, please: tap a picture to take it back. Your teacher looks first.</p>
           </div>
         )}
         {!changing ? (

@@ -23,7 +23,6 @@ import { FilmPlayer } from './FilmPlayer';
 import { FilmTape } from './FilmTape';
 import { GreenCurve } from './GreenCurve';
 import { type Brush, BrushBar, BrushLayer } from './MendBrush';
-import { NewPictures } from './NewPictures';
 import { PanView } from './PanView';
 import { CornersEditor, WhitePatchEditor } from './PutRight';
 import { SectionTags } from './SectionTags';
@@ -68,7 +67,6 @@ export function FilmPage({ records, film, others, onFilm, onSetUp }: Props) {
   const size = workSize(film);
   const needsCorners = frames.length > 0 && frames.every((f) => cornersOfFrame(f) === null);
   const edited = editing === null && needsCorners ? (frames[0] ?? null) : frame;
-  const fresh = film.frames.filter((f) => !f.seen);
   return (
     <div className="film">
       <FilmSentence
@@ -80,7 +78,6 @@ export function FilmPage({ records, film, others, onFilm, onSetUp }: Props) {
         onFilm={onFilm}
         onSetUp={onSetUp}
       />
-      <NewPictures film={film} classId={investigation.class.id} fresh={fresh} />
       {frames.length === 0 ? (
         <p>No picture is in this film yet. Take today’s, or add pictures that you have.</p>
       ) : (editing !== null || needsCorners) && edited ? (

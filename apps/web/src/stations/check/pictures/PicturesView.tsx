@@ -7,6 +7,7 @@ import { CheckViews } from '../../../page/CheckViews';
 import { InvestigationFrame } from '../../../page/InvestigationFrame';
 import { Empty, Loaded } from '../../../page/Notices';
 import { FilmPage } from './FilmPage';
+import { type NewPicture, NewPictures } from './NewPictures';
 import { SetUpFilm } from './SetUpFilm';
 import './pictures.scss';
 
@@ -50,9 +51,25 @@ function Films({ records }: { records: InvestigationRecords }) {
   const films = useFilms(records.investigation.id);
   return (
     <Loaded query={films} what="the pictures">
-      {(all) => <OneFilm records={records} films={all} />}
+      {(all) => (
+        <>
+          <NewPictures classId={records.investigation.class.id} fresh={newPictures(records, all)} />
+          <OneFilm records={records} films={all} />
+        </>
+      )}
     </Loaded>
   );
+}
+
+/** Of films and of containers, what the teacher has not looked at. */
+function newPictures({ investigation, photos }: InvestigationRecords, films: readonly FilmView[]): NewPicture[] {
+  const codes = new Map([...investigation.containers, ...investigation.reserve].map((c) => [c.id, c.code]));
+  return [
+    ...films
+      .filter((f) => !f.removed)
+      .flatMap(({ name, frames }) => frames.filter((x) => !x.seen).map((x) => ({ ...x, of: name, path: '/frames' as const }))),
+    ...photos.filter((p) => !p.seen).map((p) => ({ ...p, of: codes.get(p.containerId) ?? '', path: '/photos' as const })),
+  ];
 }
 
 type SettingUp = { of: FilmView | null } | null;
