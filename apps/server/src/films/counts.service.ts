@@ -39,7 +39,7 @@ export class CountsService {
 
   /** Only what is new or has changed is written; what was counted before is corrected by it and stays on record. */
   async save(teacher: TeacherRequester, filmId: string, { method, counts }: SaveCountsRequest): Promise<SavedCounts> {
-    const film = await this.films.filmOf(teacher, filmId);
+    const { film, classId } = await this.films.filmOf(teacher, filmId);
     const days = await this.daysOf(filmId, counts);
     const inFilm = new Set(film.cells);
     if (counts.some((c) => !inFilm.has(c.containerId)))
@@ -80,15 +80,9 @@ export class CountsService {
       }
       await this.db.of(PlantCheck).insert(checks);
       await insertReadings(this.db, readings);
-      const { classId } = film.investigation ?? (await this.investigation(film.investigationId));
       await this.changes.note({ kind: 'investigation-changed', classId, investigationId: film.investigationId });
       return { written: fresh.length, unchanged: counts.length - fresh.length };
     });
-  }
-
-  private async investigation(id: string): Promise<{ classId: string }> {
-    const [row] = await this.db.query<[{ classId: string }]>('SELECT class_id AS classId FROM investigation WHERE id = ?', [id]);
-    return row;
   }
 
   /** Days of the pictures that were counted; all of them belong to the film and are there. */

@@ -50,12 +50,12 @@ export class FilmsService {
     });
   }
 
-  /** A film of the teacher's own. */
-  async filmOf(teacher: TeacherRequester, id: string): Promise<Film> {
+  /** A film of the teacher's own, and the class that it belongs to. */
+  async filmOf(teacher: TeacherRequester, id: string): Promise<{ film: Film; classId: string }> {
     const film = await this.db.of(Film).findOneBy({ id });
     if (!film) throw notFound('This film');
-    await this.scope.investigationOf(teacher, film.investigationId);
-    return film;
+    const { classId } = await this.scope.investigationOf(teacher, film.investigationId);
+    return { film, classId };
   }
 
   /** Keeps a film; the same one sent twice changes nothing, one that was changed meanwhile is not overwritten. */

@@ -81,7 +81,7 @@ export function FilmPage({ records, film, others, onFilm, onSetUp }: Props) {
       {frames.length === 0 ? (
         <p>No picture is in this film yet. Take today’s, or add pictures that you have.</p>
       ) : (editing !== null || needsCorners) && edited ? (
-        <Editing key={edited.id}>
+        <div key={edited.id}>
           {editing === 'white' ? (
             <WhitePatchEditor
               frame={edited}
@@ -101,7 +101,7 @@ export function FilmPage({ records, film, others, onFilm, onSetUp }: Props) {
               onDone={() => setEditing(null)}
             />
           )}
-        </Editing>
+        </div>
       ) : (
         <div className="film-main">
           <div className="film-left">
@@ -186,8 +186,6 @@ export function FilmPage({ records, film, others, onFilm, onSetUp }: Props) {
     </div>
   );
 }
-
-const Editing = ({ children }: { children: React.ReactNode }) => <div className="film-editing">{children}</div>;
 
 /** The day looked at stands in the address; the newest without one. */
 function useChosenDay(withPicture: readonly FilmDay[]): [number | null, (day: number) => void] {
