@@ -1,7 +1,8 @@
 import { setClock } from '@bright-sprout/core/clock/clock';
 import { heightOf } from '@bright-sprout/core/measures/finding';
-import { addDays, weekday } from '@bright-sprout/core/calendar/days';
+import { addDays, daysBetween, weekday } from '@bright-sprout/core/calendar/days';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { EMPTY_DAY } from '../src/demo/demoCamera';
 import { DEMO_CLASSES, DEMO_TEACHER } from '../src/demo/demoScenario';
 import { Database } from '../src/database/database';
 import { demoPins, loadDemo } from '../src/demo/loadDemo';
@@ -10,12 +11,14 @@ import { device, startApplication, type TestApplication } from './application';
 
 describe.each(ODD_MOMENTS)('the demo as loaded %s', (_words, moment) => {
   const today = moment.slice(0, 10);
+  // Pictures of the pan take seconds, and are the same whatever day it is: they are loaded on one.
+  const withPictures = moment === ODD_MOMENTS[0]![1];
   let application: TestApplication;
   let records: InvestigationRecords;
   beforeAll(async () => {
     setClock(moment);
     application = await startApplication();
-    expect(await loadDemo(new Database(application.dataSource), application.settings)).toBe(true);
+    expect(await loadDemo(new Database(application.dataSource), application.settings, { pictures: withPictures })).toBe(true);
     const teacher = device(application);
     await teacher.post('/session', { email: DEMO_TEACHER.email, password: DEMO_TEACHER.password }).expect(200);
     records = ((await teacher.get('/investigations')).body as InvestigationRecords[])[0]!;
@@ -38,6 +41,18 @@ describe.each(ODD_MOMENTS)('the demo as loaded %s', (_words, moment) => {
     expect(heightOf(right)! / heightOf(slip)!).toBeGreaterThan(9);
     expect(readings.some((r) => r.state === 'lost' && r.lostReason === 'knocked-over')).toBe(true);
     expect(readings.some((r) => r.state === 'not-checked')).toBe(true);
+  });
+
+  test('has a film of its clover pan: a picture a day but one, the last of them not looked at yet', async () => {
+    const [, slate] = await application.dataSource.query<{ name: string; frames: string; fresh: string }[]>(
+      `SELECT i.question AS name, COUNT(f.id) AS frames, SUM(f.seen_at IS NULL) AS fresh FROM investigation i
+         LEFT JOIN film m ON m.investigation_id = i.id LEFT JOIN frame f ON f.film_id = m.id
+       WHERE i.question LIKE '%clover%' OR i.id = ? GROUP BY i.id ORDER BY COUNT(f.id)`,
+      [records.investigation.id],
+    );
+    const passed = daysBetween(records.investigation.sownOn, today);
+    const days = Array.from({ length: passed }, (_, d) => d).filter((d) => d !== EMPTY_DAY).length;
+    expect(slate).toMatchObject(withPictures ? { frames: String(days), fresh: '1' } : { frames: '0' });
   });
 
   test('is loaded once, and its teams join with their PINs', async () => {

@@ -35,7 +35,8 @@ interface DemoSetting {
   classId: string;
   teamIds: string[];
   today: IsoDay;
-  blobs: BlobStore;
+  /** Where the demo's pictures are kept; null where they are left out. */
+  blobs: BlobStore | null;
 }
 
 export async function loadInvestigation(
@@ -76,7 +77,7 @@ export async function loadInvestigation(
     db,
     rows.map((r) => r.reading),
   );
-  if (plan.pictured) await loadDemoFilm(db, blobs, plan, { investigationId: id, containerIds, teamIds, sownOn, today });
+  if (plan.pictured && blobs) await loadDemoFilm(db, blobs, plan, { investigationId: id, containerIds, teamIds, sownOn, today });
   if (plan.otherwise)
     await db.of(Deviation).insert(
       plan.otherwise.map(({ code, kind }) => ({

@@ -91,8 +91,11 @@ export function straightenInto(
       const w = map[6] * (x + 0.5) + map[7] * (y + 0.5) + map[8];
       const sx = (map[0] * (x + 0.5) + map[1] * (y + 0.5) + map[2]) / w;
       const sy = (map[3] * (x + 0.5) + map[4] * (y + 0.5) + map[5]) / w;
-      if (beyond && (sx < 0 || sy < 0 || sx > picture.width || sy > picture.height)) into.data.set(beyond, at);
-      else sample(picture, sx, sy, into.data, at);
+      if (beyond && (sx < 0 || sy < 0 || sx > picture.width || sy > picture.height)) {
+        into.data[at] = beyond[0];
+        into.data[at + 1] = beyond[1];
+        into.data[at + 2] = beyond[2];
+      } else sample(picture, sx, sy, into.data, at);
       at += 4;
     }
 }
@@ -101,8 +104,10 @@ export function straightenInto(
 function sample({ width, height, data }: Picture, x: number, y: number, into: Uint8ClampedArray, at: number): void {
   const px = Math.min(Math.max(x - 0.5, 0), width - 1);
   const py = Math.min(Math.max(y - 0.5, 0), height - 1);
-  const [x0, y0] = [Math.floor(px), Math.floor(py)];
-  const [fx, fy] = [px - x0, py - y0];
+  const x0 = Math.floor(px);
+  const y0 = Math.floor(py);
+  const fx = px - x0;
+  const fy = py - y0;
   const right = x0 + 1 < width ? 4 : 0;
   const down = y0 + 1 < height ? width * 4 : 0;
   const i = (y0 * width + x0) * 4;

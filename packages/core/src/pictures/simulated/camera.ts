@@ -88,7 +88,7 @@ export function takePicture(view: TopView, shot: Shot): TakenPicture {
     for (let x = 0; x < shot.width; x++, i += 4) {
       const level = shot.light * (1 - shot.uneven * (x / shot.width));
       for (let c = 0; c < 3; c++)
-        picture.data[i + c] = picture.data[i + c]! * level * gains[c]! + noise * (draw() + draw() + draw() - 1.5) * 2;
+        picture.data[i + c] = picture.data[i + c]! * level * gains[c]! + noise * (draw() + draw() - 1) * 2.45;
     }
   return { picture, corners };
 }

@@ -64,9 +64,8 @@ const SLOW_DAYS = 4;
 export function panFromAbove(pan: SimulatedPan, day: number, pixelsPerCm: number): TopView {
   const width = Math.round(pan.wideCm * pixelsPerCm);
   const height = Math.round(pan.deepCm * pixelsPerCm);
-  const picture = blankPicture(width, height);
+  const picture = groundOf(pan, width, height, pixelsPerCm);
   const leaf = new Uint8Array(width * height);
-  layGround(picture, pan, pixelsPerCm);
   const up = pan.seedlings.filter((s) => s.upOn < day && day < (s.goneOn ?? Infinity)).sort((a, b) => b.upOn - a.upOn);
   for (const s of up) growOne(picture, leaf, s, day - s.upOn, pixelsPerCm);
   return { picture, leaf, pixelsPerCm };
@@ -81,6 +80,18 @@ export function trueGreen({ leaf }: TopView, counted: Uint8Array): number {
       green += leaf[p]!;
     }
   return (100 * green) / all;
+}
+
+/** Soil, strings and rim are the same on every day: they are drawn once. */
+const grounds = new WeakMap<SimulatedPan, { perCm: number; ground: Picture }>();
+
+function groundOf(pan: SimulatedPan, width: number, height: number, perCm: number): Picture {
+  const known = grounds.get(pan);
+  if (known?.perCm === perCm) return { ...known.ground, data: known.ground.data.slice() };
+  const ground = blankPicture(width, height);
+  layGround(ground, pan, perCm);
+  grounds.set(pan, { perCm, ground });
+  return { ...ground, data: ground.data.slice() };
 }
 
 const put = ({ data }: Picture, p: number, [r, g, b]: Colour, shade: number) => {
@@ -134,9 +145,12 @@ function grain(draw: Generator, width: number, height: number, step: number): (x
   const values = Float32Array.from({ length: columns * (Math.ceil(height / step) + 2) }, () => draw.uniform());
   const ease = (t: number) => t * t * (3 - 2 * t);
   return (x, y) => {
-    const [gx, gy] = [x / step, y / step];
-    const [ix, iy] = [Math.floor(gx), Math.floor(gy)];
-    const [fx, fy] = [ease(gx - ix), ease(gy - iy)];
+    const gx = x / step;
+    const gy = y / step;
+    const ix = Math.floor(gx);
+    const iy = Math.floor(gy);
+    const fx = ease(gx - ix);
+    const fy = ease(gy - iy);
     const i = iy * columns + ix;
     const top = values[i]! * (1 - fx) + values[i + 1]! * fx;
     const low = values[i + columns]! * (1 - fx) + values[i + columns + 1]! * fx;

@@ -26,7 +26,7 @@ export const sixSections = (soil: Soil, seed: number): SimulatedPan =>
 export function viewsOf(
   pan: SimulatedPan,
   days: readonly number[],
-  pixelsPerCm = 11,
+  pixelsPerCm = 10,
 ): { day: number; view: TopView; truth: number[] }[] {
   return days.map((day) => {
     const view = panFromAbove(pan, day, pixelsPerCm);
@@ -37,7 +37,7 @@ export function viewsOf(
 /** What a camera takes of them, straightened by the corners as they are. */
 export function framesOf(views: ReturnType<typeof viewsOf>, shot: (day: number) => Partial<Shot>): TrueFrame[] {
   return views.map(({ day, view, truth }) => {
-    const taken = takePicture(view, { ...STEADY, width: 640, height: 480, seed: day, ...shot(day) });
-    return { day, truth, picture: straighten(taken.picture, taken.corners, { width: 420, height: 280 })! };
+    const taken = takePicture(view, { ...STEADY, width: 560, height: 420, seed: day, ...shot(day) });
+    return { day, truth, picture: straighten(taken.picture, taken.corners, { width: 360, height: 240 })! };
   });
 }
