@@ -1,6 +1,8 @@
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { type IsoDay } from '@bright-sprout/core/calendar/days';
 import { findingOf } from '@bright-sprout/core/measures/finding';
+import { type Measure } from '@bright-sprout/core/measures/measure';
+import { countsSeeds } from '@bright-sprout/core/measures/registry';
 import { standingsOn } from '@bright-sprout/core/readings/standing';
 import { useMemo, useRef, useState } from 'react';
 import { EmblemMark } from '../marks/EmblemMark';
@@ -46,11 +48,12 @@ export function Wall({
   const [whole, setWhole] = useState<string | null>(null);
   const measures = useMemo(() => measuresShown(investigation, readings), [investigation, readings]);
   const [code, setCode] = useState<string | null>(null);
-  // It opens on what is asked for first, or, where nobody has found that yet, on what was found.
-  const first = useMemo(
-    () => measures.find((m) => readings.some((r) => findingOf(r, m.code))) ?? measures[0]!,
-    [measures, readings],
-  );
+  // Where seeds would be counted and nobody has, it opens on what was found: how green a patch is.
+  const first = useMemo(() => {
+    const [main] = measures as [Measure];
+    const found = countsSeeds([main.code]) && measures.find((m) => readings.some((r) => findingOf(r, m.code)));
+    return found || main;
+  }, [measures, readings]);
   const measure = measures.find((m) => m.code === code) ?? first;
   const shown = useMemo(() => {
     const ids = investigation.containers.map((c) => c.id);
