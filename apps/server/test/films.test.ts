@@ -4,6 +4,7 @@ import { timeNow } from '@bright-sprout/core/clock/clock';
 import { addDays } from '@bright-sprout/core/calendar/days';
 import { numberFound } from '@bright-sprout/core/measures/finding';
 import { lookOn, looksByContainer } from '@bright-sprout/core/compare/looks';
+import { currentReadings } from '@bright-sprout/core/readings/reading';
 import { readdirSync } from 'node:fs';
 import JsZip from 'jszip';
 import sharp from 'sharp';
@@ -127,7 +128,6 @@ test('a team’s picture is seen by the teacher first, then by the class, and go
     [kites, '/bench/frames'],
     [world.teacher, '/frames'],
   ] as const)
-    // prettier-ignore
     await device.get(`${path}/${id}`).expect(404);
 });
 
@@ -146,7 +146,17 @@ test('nobody from beyond the fence sees, takes, mends or counts', async () => {
   for (const path of [`/frames/${id}`, `/frames/${id}/small`]) await other.get(path).expect(404);
   await other.put(`/frames/${id}/seen`, {}).expect(404);
   await other.delete(`/frames/${id}`).expect(404);
-  const corners = { frameId: id, kind: 'corners', places: [[0, 0], [1, 0], [1, 1], [0, 1]], recordedAt: timeNow().toISOString() }; // prettier-ignore
+  const corners = {
+    frameId: id,
+    kind: 'corners',
+    places: [
+      [0, 0],
+      [1, 0],
+      [1, 1],
+      [0, 1],
+    ],
+    recordedAt: timeNow().toISOString(),
+  };
   await other.put(`/mendings/${v7()}`, corners).expect(404);
   await stranger.get(`/bench/frames/${id}`).expect(404);
   await stranger.delete(`/bench/frames/${id}`).expect(404);
@@ -187,12 +197,25 @@ test('what is put right on a picture is on record, and undone it is still', asyn
   await take(world.teacher, '/frames', frameId, query(film.id), await picture()).expect(200);
   const mend = (id: string, body: object) =>
     world.teacher.put(`/mendings/${id}`, { frameId, recordedAt: timeNow().toISOString(), ...body });
-  const square = [[0.1, 0.1], [0.9, 0.12], [0.92, 0.9], [0.1, 0.88]]; // prettier-ignore
+  const square = [
+    [0.1, 0.1],
+    [0.9, 0.12],
+    [0.92, 0.9],
+    [0.1, 0.88],
+  ];
   const corners = v7();
   await mend(corners, { kind: 'corners', places: square }).expect(200);
   await mend(corners, { kind: 'corners', places: square }).expect(200);
   const stroke = v7();
-  const after = await mend(stroke, { kind: 'brush', green: false, radius: 0.02, places: [[0.5, 0.5], [0.6, 0.5]] }).expect(200); // prettier-ignore
+  const after = await mend(stroke, {
+    kind: 'brush',
+    green: false,
+    radius: 0.02,
+    places: [
+      [0.5, 0.5],
+      [0.6, 0.5],
+    ],
+  }).expect(200);
   expect((after.body as FrameView).mendings.map((m) => m.kind)).toEqual(['corners', 'brush']);
   await mend(v7(), { kind: 'corners', places: [square[0], square[2], square[1], square[3]] }).expect(422);
   await mend(v7(), { kind: 'brush', places: [[0.5, 0.5]] }).expect(422);
@@ -244,6 +267,54 @@ test('what was counted becomes readings once; counted anew it corrects them; wha
   ]);
 });
 
+test('a count never takes the place of a hand’s value, keeps what else stands, and follows a newer picture of the day', async () => {
+  const film = await newFilm();
+  const day = addDays(today(), -2);
+  const taken = async () => {
+    const id = v7();
+    await take(world.teacher, '/frames', id, query(film.id, day), await picture()).expect(200);
+    return id;
+  };
+  const save = async (frameId: string, percent: number) => {
+    const counts = [0, 1].map((i) => ({ frameId, containerId: cells[i], percent }));
+    return (await world.teacher.put(`/films/${film.id}/counts`, { method: 'excess green, version 1', counts }).expect(200))
+      .body as SavedCounts;
+  };
+  const ofDay = async (cell: number) =>
+    currentReadings((await records()).readings).filter((r) => r.containerId === cells[cell] && r.day === day);
+  const first = await taken();
+  expect(await save(first, 30)).toEqual({ written: 2, unchanged: 0 });
+  // In the log one value is put right by hand, and to the other a height is added.
+  const [one] = await ofDay(0);
+  const [other] = await ofDay(1);
+  const correct = (old: typeof one, containerId: string, findings: object[]) =>
+    world.teacher
+      .put(`/checks/${v7()}`, {
+        containerId,
+        day,
+        recordedAt: timeNow().toISOString(),
+        readings: [{ id: v7(), plant: '1', state: 'measured', supersedes: old!.id, note: 'looked again', findings }],
+      })
+      .expect(200);
+  await correct(one, cells[0]!, [{ measure: 'percent-green', value: 55 }]);
+  const { seen } = other!.findings[0]!;
+  await correct(other, cells[1]!, [
+    { measure: 'percent-green', value: 30, seen },
+    { measure: 'leaves', value: 3 },
+  ]);
+  const second = await taken();
+  expect(await save(second, 33)).toEqual({ written: 1, unchanged: 1 });
+  const found = async (cell: number) => (await ofDay(cell)).map((r) => r.findings.map((f) => [f.measure, f.value]).sort());
+  expect(await found(0)).toEqual([[['percent-green', 55]]]);
+  expect(await found(1)).toEqual([
+    [
+      ['leaves', 3],
+      ['percent-green', 33],
+    ],
+  ]);
+  expect((await ofDay(1))[0]).toMatchObject({ note: 'looked again', source: 'picture' });
+});
+
 test('a height that was measured in a picture names it, and only one of its own', async () => {
   const film = await newFilm();
   const frameId = v7();
@@ -273,7 +344,12 @@ test('the package takes films, pictures and mendings along into another class', 
   const film = await newFilm({ name: 'The one that travels' });
   const frameId = v7();
   await take(world.teacher, '/frames', frameId, query(film.id), await picture(200, 120)).expect(200);
-  const square = [[0.1, 0.1], [0.9, 0.1], [0.9, 0.9], [0.1, 0.9]]; // prettier-ignore
+  const square = [
+    [0.1, 0.1],
+    [0.9, 0.1],
+    [0.9, 0.9],
+    [0.1, 0.9],
+  ];
   await world.teacher.put(`/mendings/${v7()}`, { frameId, kind: 'corners', places: square, recordedAt: timeNow().toISOString() });
   const packed = (
     await world.teacher.get(`/investigations/${world.investigationId}/package.zip`).responseType('blob').expect(200)

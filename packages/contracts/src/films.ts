@@ -7,7 +7,6 @@ import {
   IsIn,
   IsInt,
   IsNumber,
-  IsObject,
   IsOptional,
   IsString,
   IsUUID,
@@ -163,7 +162,6 @@ export class SaveCountsRequest {
   @IsArray({ message: 'What was counted is a list.' })
   @ArrayMinSize(1, { message: 'Nothing was counted.' })
   @ArrayMaxSize(MOST_FRAMES * MOST_ACROSS * MOST_ACROSS, { message: 'This is more than one film can show.' })
-  @IsObject({ each: true, message: 'What was counted has a picture, a container and a share.' })
   @PartsOf(() => CountedShare)
   counts: CountedShare[];
 }

@@ -10,6 +10,7 @@ import { Investigation } from '../investigations/investigation.entity';
 import { InvestigationViews } from '../investigations/investigationViews.service';
 import { RecordsService } from '../investigations/records.service';
 import { Database } from '../database/database';
+import { isShownTo } from '../photos/photoView';
 
 /** What a team's device shows. */
 @Injectable()
@@ -35,6 +36,7 @@ export class BenchService {
       investigations.map(async (i) => {
         const view = await this.views.view(i);
         const own = view.containers.filter((c) => looksAfter.has(c.id));
+        const { readings, photos } = await this.records.recordsOf(own.map((c) => c.id));
         return {
           investigation: {
             ...view,
@@ -44,7 +46,8 @@ export class BenchService {
             care: view.care.filter((c) => c.teamId === null || c.teamId === asking.teamId),
             deviations: view.deviations.filter((d) => own.some((c) => c.id === d.containerId)),
           },
-          ...(await this.records.recordsOf(own.map((c) => c.id))),
+          readings,
+          photos: photos.filter((p) => isShownTo(asking, p)),
         };
       }),
     );

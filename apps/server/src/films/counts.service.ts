@@ -1,14 +1,16 @@
 import { type SaveCountsRequest, type SavedCounts } from '@bright-sprout/contracts/films';
+import { type ReadingView } from '@bright-sprout/contracts/investigations';
 import { timeNow } from '@bright-sprout/core/clock/clock';
-import { numberFound } from '@bright-sprout/core/measures/finding';
+import { numberFound, withFinding } from '@bright-sprout/core/measures/finding';
+import { countKey, countsOnRecord } from '@bright-sprout/core/pictures/countsOnRecord';
 import { Injectable } from '@nestjs/common';
 import { In, IsNull } from 'typeorm';
 import { type TeacherRequester } from '../access/requester';
-import { FindingEntity } from '../checks/finding.entity';
 import { insertReadings, type NewReading } from '../checks/insertReadings';
 import { PlantCheck } from '../checks/plantCheck.entity';
 import { Database } from '../database/database';
 import { newId, requestHash } from '../database/ids';
+import { RecordsService } from '../investigations/records.service';
 import { ChangesService } from '../live/changes.service';
 import { Problem } from '../problems/problem';
 import { FilmsService } from './films.service';
@@ -16,15 +18,6 @@ import { Frame } from './frame.entity';
 
 const MEASURE = 'percent-green';
 const PLANT = '1';
-
-/** A share that stands on record, counted in a picture. */
-interface Standing {
-  reading: string;
-  containerId: string;
-  picture: string;
-  percent: number;
-  method: string;
-}
 
 const keyOf = (frameId: string, containerId: string) => `${frameId} ${containerId}`;
 
@@ -34,6 +27,7 @@ export class CountsService {
   constructor(
     private readonly db: Database,
     private readonly films: FilmsService,
+    private readonly records: RecordsService,
     private readonly changes: ChangesService,
   ) {}
 
@@ -49,13 +43,16 @@ export class CountsService {
     return this.db.work(async () => {
       // One after the other for a film: what the one before wrote is known to the next.
       await this.db.query('SELECT id FROM film WHERE id = ? FOR UPDATE', [filmId]);
-      const standing = await this.standing(film.cells.filter((c) => c !== null));
+      const readings = await this.records.readingsOf(film.cells.filter((c) => c !== null));
+      const standing = await this.standing(filmId, readings);
       const fresh = counts.filter(({ frameId, containerId, percent }) => {
-        const before = standing.get(keyOf(frameId, containerId));
-        return before?.percent !== percent || before.method !== method;
+        const before = standing.get(countKey(containerId, days.get(frameId)!));
+        if (before === 'by-hand') return false;
+        return before?.picture !== frameId || before.percent !== percent || before.method !== method;
       });
       if (fresh.length === 0) return { written: 0, unchanged: counts.length };
-      const [checks, readings]: [object[], NewReading[]] = [[], []];
+      const byId = new Map(readings.map((r) => [r.id, r]));
+      const [checks, rows]: [object[], NewReading[]] = [[], []];
       for (const { frameId, containerId, percent } of fresh) {
         const checkId = newId();
         const now = timeNow();
@@ -69,17 +66,23 @@ export class CountsService {
           source: 'picture',
           requestHash: requestHash({ frameId, containerId, percent, method }),
         });
-        readings.push({
+        const before = standing.get(countKey(containerId, days.get(frameId)!));
+        const corrected = before && before !== 'by-hand' ? byId.get(before.readingId)! : null;
+        const finding = { ...numberFound(MEASURE, percent), seen: { picture: frameId, method, low: null, high: null } };
+        rows.push({
           id: newId(),
           checkId,
-          plant: PLANT,
+          plant: corrected?.plant ?? PLANT,
           state: 'measured',
-          findings: [{ ...numberFound(MEASURE, percent), seen: { picture: frameId, method, low: null, high: null } }],
-          supersedesId: standing.get(keyOf(frameId, containerId))?.reading ?? null,
+          // What else stands in the reading that it corrects stays.
+          findings: withFinding(corrected?.findings ?? [], MEASURE, finding),
+          doubt: corrected?.doubt ?? null,
+          note: corrected?.note ?? null,
+          supersedesId: corrected?.id ?? null,
         });
       }
       await this.db.of(PlantCheck).insert(checks);
-      await insertReadings(this.db, readings);
+      await insertReadings(this.db, rows);
       await this.changes.note({ kind: 'investigation-changed', classId, investigationId: film.investigationId });
       return { written: fresh.length, unchanged: counts.length - fresh.length };
     });
@@ -94,25 +97,10 @@ export class CountsService {
     return new Map(frames.map((f) => [f.id, f.day]));
   }
 
-  /** What stands of these containers that was counted in pictures, by picture and container. */
-  private async standing(containerIds: string[]): Promise<Map<string, Standing>> {
-    const rows = await this.db
-      .of(FindingEntity)
-      .createQueryBuilder('f')
-      .innerJoin('f.reading', 'r')
-      .innerJoin('r.check', 'k')
-      .select(['f.reading_id AS reading', 'f.value AS percent', 'f.seen AS seen', 'k.container_id AS containerId'])
-      .where('f.measure = :measure AND f.seen IS NOT NULL AND k.container_id IN (:...containerIds)', {
-        measure: MEASURE,
-        containerIds,
-      })
-      .andWhere('NOT EXISTS (SELECT 1 FROM reading later WHERE later.supersedes_id = r.id)')
-      .getRawMany<{ reading: string; percent: number; seen: string; containerId: string }>();
-    return new Map(
-      rows.map(({ reading, percent, seen, containerId }) => {
-        const { picture, method } = JSON.parse(seen) as { picture: string; method: string };
-        return [keyOf(picture, containerId), { reading, containerId, picture, percent, method }];
-      }),
-    );
+  /** What stands of the film's pictures, those that were taken back included. */
+  private async standing(filmId: string, readings: readonly ReadingView[]) {
+    const frames = await this.db.of(Frame).find({ where: { filmId }, select: { id: true }, withDeleted: true });
+    const ofFilm = new Set(frames.map((f) => f.id));
+    return countsOnRecord(readings, (picture) => ofFilm.has(picture));
   }
 }

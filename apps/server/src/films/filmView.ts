@@ -27,20 +27,25 @@ export function frameView(frame: Omit<Frame, 'film' | 'team'>): FrameView {
   };
 }
 
+/** What a film is said to be, without what becomes of it. */
+export const shapeOf = ({ name, kind, columns, rows, cells, wideMm, deepMm, index }: Omit<Film, 'investigation'>) => ({
+  name,
+  kind,
+  columns,
+  rows,
+  cells,
+  wideMm,
+  deepMm,
+  index,
+});
+
 export function filmView(film: Omit<Film, 'investigation'>, frames: readonly Frame[]): FilmView {
-  const { id, investigationId, version, name, kind, columns, rows, cells, wideMm, deepMm, index, removedAt } = film;
+  const { id, investigationId, version, removedAt } = film;
   return {
+    ...shapeOf(film),
     id,
     investigationId,
     version,
-    name,
-    kind,
-    columns,
-    rows,
-    cells,
-    wideMm,
-    deepMm,
-    index,
     removed: removedAt !== null,
     frames: frames.filter((f) => f.filmId === id).map(frameView),
   };

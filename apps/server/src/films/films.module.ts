@@ -1,4 +1,5 @@
 import { Module } from '@nestjs/common';
+import { InvestigationsModule } from '../investigations/investigations.module';
 import { PhotosModule } from '../photos/photos.module';
 import { CountsService } from './counts.service';
 import { BenchFilmsController, FilmsController } from './films.controller';
@@ -6,7 +7,7 @@ import { FilmsService } from './films.service';
 import { FramesService } from './frames.service';
 
 @Module({
-  imports: [PhotosModule],
+  imports: [InvestigationsModule, PhotosModule],
   controllers: [FilmsController, BenchFilmsController],
   providers: [FilmsService, FramesService, CountsService],
 })

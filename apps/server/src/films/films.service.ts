@@ -11,7 +11,7 @@ import { ChangesService } from '../live/changes.service';
 import { notFound, Problem } from '../problems/problem';
 import { Film } from './film.entity';
 import { Frame } from './frame.entity';
-import { filmView } from './filmView';
+import { filmView, shapeOf } from './filmView';
 
 /** What is photographed day after day: set up by the teacher, photographed by every team of the class. */
 @Injectable()
@@ -104,14 +104,3 @@ export class FilmsService {
     return filmView(film, await this.framesOf([film as Film]));
   }
 }
-
-const shapeOf = ({ name, kind, columns, rows, cells, wideMm, deepMm, index }: Film) => ({
-  name,
-  kind,
-  columns,
-  rows,
-  cells,
-  wideMm,
-  deepMm,
-  index,
-});

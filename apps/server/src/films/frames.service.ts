@@ -11,6 +11,7 @@ import { doneAt, Scope } from '../access/scope.service';
 import { Database, isDuplicate } from '../database/database';
 import { type Investigation } from '../investigations/investigation.entity';
 import { ChangesService } from '../live/changes.service';
+import { isShownTo } from '../photos/photoView';
 import { StoredPictures } from '../photos/storedPictures.service';
 import { notFound, Problem } from '../problems/problem';
 import { Film } from './film.entity';
@@ -78,7 +79,7 @@ export class FramesService {
   async picture(asking: Requester, id: string, small: boolean): Promise<Buffer> {
     const frame = await this.frameOf(asking, id);
     if (frame.takenBackAt !== null) throw notFound('This picture');
-    if (asking.kind === 'team' && frame.teamId !== asking.teamId && frame.seenAt === null) throw notFound('This picture');
+    if (!isShownTo(asking, { seen: frame.seenAt !== null, teamId: frame.teamId })) throw notFound('This picture');
     return this.pictures.read(small ? frame.smallHash : frame.hash);
   }
 

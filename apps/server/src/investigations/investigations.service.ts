@@ -14,6 +14,7 @@ import { type Requester, type TeacherRequester } from '../access/requester';
 import { Scope } from '../access/scope.service';
 import { Database, isDuplicate } from '../database/database';
 import { ChangesService } from '../live/changes.service';
+import { isShownTo } from '../photos/photoView';
 import { Problem } from '../problems/problem';
 import { Investigation } from './investigation.entity';
 import { InvestigationViews } from './investigationViews.service';
@@ -31,9 +32,7 @@ export class InvestigationsService {
 
   async records(asking: Requester, id: string): Promise<InvestigationRecords> {
     const records = await this.all.records(await this.scope.investigationOf(asking, id));
-    if (asking.kind === 'teacher') return records;
-    // The teacher sees new pictures first.
-    return { ...records, photos: records.photos.filter((p) => p.seen || p.teamId === asking.teamId) };
+    return { ...records, photos: records.photos.filter((p) => isShownTo(asking, p)) };
   }
 
   async news(asking: Requester, id: string, { checks = [], photos = [] }: NewsQuery): Promise<InvestigationNews> {

@@ -1,5 +1,10 @@
 import { type PhotoView } from '@bright-sprout/contracts/photos';
+import { type Requester } from '../access/requester';
 import { type Photo } from './photo.entity';
+
+/** The teacher sees new pictures first: a team its own, and those that were looked at. */
+export const isShownTo = (asking: Requester, { seen, teamId }: Pick<PhotoView, 'seen' | 'teamId'>): boolean =>
+  asking.kind === 'teacher' || seen || teamId === asking.teamId;
 
 export function photoView({
   id,

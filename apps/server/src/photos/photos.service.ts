@@ -10,7 +10,7 @@ import { Database, isDuplicate } from '../database/database';
 import { ChangesService } from '../live/changes.service';
 import { notFound, Problem } from '../problems/problem';
 import { Photo } from './photo.entity';
-import { photoView } from './photoView';
+import { isShownTo, photoView } from './photoView';
 import { StoredPictures } from './storedPictures.service';
 
 const MOST_OF_A_CONTAINER = 60;
@@ -108,10 +108,12 @@ export class PhotosService {
     });
   }
 
-  private async mayRead(asking: Requester, { containerId, container, seenAt }: Photo): Promise<void> {
-    if (asking.kind === 'team' && (await this.scope.containersOf(asking)).some((c) => c.id === containerId)) return;
+  /** Its own, and what the teacher has looked at: of containers that it looks after, or where the class shares all. */
+  private async mayRead(asking: Requester, { containerId, container, seenAt, teamId }: Photo): Promise<void> {
+    const looksAfter = asking.kind === 'team' && (await this.scope.containersOf(asking)).some((c) => c.id === containerId);
+    if (looksAfter && isShownTo(asking, { seen: seenAt !== null, teamId })) return;
     await this.scope.investigationOf(asking, container.investigationId);
-    if (asking.kind === 'team' && seenAt === null) throw notFound('This picture');
+    if (!isShownTo(asking, { seen: seenAt !== null, teamId })) throw notFound('This picture');
   }
 
   /** Takes a picture back: the teacher any of the class, a team its own. */

@@ -1,16 +1,18 @@
 import { type FilmView } from '@bright-sprout/contracts/films';
-import { type Quad } from '@bright-sprout/core/pictures/picture';
-import { type ReactNode, useEffect, useMemo, useRef, useState } from 'react';
-import { useFilm } from '../workers/useFilm';
+import { type ReactNode, useEffect, useMemo, useState } from 'react';
 import { type LiveSeen } from '../workers/filmQuestion';
-import { readFiles } from './readFiles';
+import { useFilm } from '../workers/useFilm';
 import { askedOf } from './askedOf';
-import { cornersInPlace, FINE_LEAN, lightScale, type LightScale, middleLuma } from './guides';
-import { useCamera } from './useCamera';
+import { FileButton } from './FileButton';
+import { cornersInPlace, lightScale, middleLuma } from './guides';
+import { LastOutline } from './LastOutline';
+import { smallPixels, useOthersLight } from './othersLight';
+import { readFiles } from './readFiles';
+import { LightRuler, Plumb } from './TakingGuides';
+import { type CameraState, useCamera } from './useCamera';
 import './taking.scss';
 
 const LIVE_EVERY_MS = 500;
-const OTHERS = 8;
 /** Only so do browsers keep colours as fine as shapes. */
 const BEST = 1;
 
@@ -68,9 +70,9 @@ export function Taking({ film, path, head, onKeep, done }: Props) {
     let left = false;
     const look = async () => {
       const bitmap = await createImageBitmap(picture.blob);
-      if (left) return;
+      if (left) return bitmap.close();
       setLuma(middleLuma(smallPixels(bitmap)));
-      const found = ready ? await live(bitmap) : null;
+      const found = ready ? await live(bitmap) : (bitmap.close(), null);
       if (!left) setSeen(found);
     };
     void look();
@@ -124,7 +126,7 @@ export function Taking({ film, path, head, onKeep, done }: Props) {
             <video ref={video} playsInline muted hidden={state !== 'on' || picture !== null} aria-label="What the camera sees" />
             {picture && <img src={picture.url} alt="The picture as it was taken" />}
             {!picture && state === 'on' && (
-              <Outline
+              <LastOutline
                 beside={beside}
                 lastId={ready ? (last?.id ?? null) : null}
                 known={known}
@@ -198,94 +200,8 @@ function withCorners(film: FilmView) {
   return said && said !== last ? [said, last] : [last];
 }
 
-function smallPixels(from: CanvasImageSource): ImageData {
-  const canvas = document.createElement('canvas');
-  [canvas.width, canvas.height] = [64, 48];
-  const pen = canvas.getContext('2d', { willReadFrequently: true })!;
-  pen.drawImage(from, 0, 0, 64, 48);
-  return pen.getImageData(0, 0, 64, 48);
-}
-
-/** How light the last pictures were in their middle. */
-function useOthersLight(film: FilmView, path: string): number[] {
-  const [light, setLight] = useState<number[]>([]);
-  const ids = film.frames
-    .slice(-OTHERS)
-    .map((f) => f.id)
-    .join(' ');
-  useEffect(() => {
-    let left = false;
-    const load = async (id: string) => {
-      const image = new Image();
-      image.src = `${path}/${id}/small`;
-      await image.decode();
-      return middleLuma(smallPixels(image));
-    };
-    void Promise.allSettled(ids.split(' ').filter(Boolean).map(load)).then((all) => {
-      if (!left) setLight(all.flatMap((a) => (a.status === 'fulfilled' ? [a.value] : [])));
-    });
-    return () => {
-      left = true;
-    };
-  }, [ids, path]);
-  return light;
-}
-
-/** Yesterday's line over what the camera sees, and for each corner whether it is where it was. */
-function Outline({
-  beside,
-  lastId,
-  known,
-  inPlace,
-  looks,
-}: {
-  beside: ReturnType<typeof useFilm>;
-  lastId: string | null;
-  known: Quad | null;
-  inPlace: readonly boolean[];
-  looks: boolean;
-}) {
-  const canvas = useRef<HTMLCanvasElement>(null);
-  const { outline } = beside;
-  useEffect(() => {
-    if (!lastId) return;
-    void outline(lastId).then((bitmap) => {
-      const c = canvas.current;
-      if (!bitmap || !c) return;
-      [c.width, c.height] = [bitmap.width, bitmap.height];
-      c.getContext('2d')?.drawImage(bitmap, 0, 0);
-    });
-  }, [lastId, outline]);
-  if (!known) return <p className="taking-hint">Hold it straight above the middle, so that all four corners are seen.</p>;
-  const missing = inPlace.filter((p) => !p).length;
-  return (
-    <>
-      <canvas ref={canvas} aria-hidden="true" />
-      <svg viewBox="0 0 1 1" preserveAspectRatio="none" aria-hidden="true">
-        <polygon points={known.map((p) => p.join(',')).join(' ')} />
-      </svg>
-      {known.map(([x, y], i) => (
-        <span
-          key={i}
-          className={`taking-corner c${i}${inPlace[i] ? ' there' : ''}`}
-          style={{ left: `${100 * x}%`, top: `${100 * y}%` }}
-          aria-hidden="true"
-        />
-      ))}
-      <p className="taking-hint" role="status">
-        {!looks
-          ? 'Looking for the corners …'
-          : missing === 0
-            ? 'It lies as it lay before.'
-            : missing === 4
-              ? 'Bring it onto the last picture’s line.'
-              : `Bring ${missing === 1 ? 'this corner' : `${missing} corners`} in.`}
-      </p>
-    </>
-  );
-}
-
-function NoCamera({ state, last }: { state: 'asking' | 'none' | 'refused' | 'on'; last: string | null }) {
+/** What stands in place of a camera that is not there, or not yet. */
+function NoCamera({ state, last }: { state: CameraState; last: string | null }) {
   return (
     <>
       {last && state !== 'asking' && <img src={last} alt="The picture before" className="taking-before" />}
@@ -298,101 +214,6 @@ function NoCamera({ state, last }: { state: 'asking' | 'none' | 'refused' | 'on'
               ? 'So it lay before: hold it so again. The button below opens the camera of the device.'
               : 'There is no camera in this page: the button below opens that of the device, or takes a file.'}
       </p>
-    </>
-  );
-}
-
-/** A plumb line that hangs aside where the camera leans. */
-function Plumb({ tilt, waits, found }: { tilt: number | null; waits: boolean; found: boolean }) {
-  const lean = Math.min(28, tilt ?? 0);
-  const fine = tilt !== null && tilt <= FINE_LEAN;
-  return (
-    <div className="taking-guide">
-      <svg width="84" height="74" viewBox="0 0 84 74" aria-hidden="true">
-        <g transform={`rotate(${lean / 2} 42 10)`}>
-          <path d="M6 5h72v8H6z" fill="#fff" stroke="#2a1b2e" strokeWidth="2" />
-        </g>
-        <g transform={`rotate(${-lean / 2} 42 12)`}>
-          <path d="M42 12v28" stroke="#2a1b2e" strokeWidth="2" />
-          <path d="M33 40h18v7l-9 12-9-12z" fill={fine ? '#0a6c6e' : '#2a1b2e'} />
-        </g>
-        <path d="M18 62q24 12 48 0" fill="none" stroke="#2a1b2e" strokeWidth="2" strokeDasharray="1.500 4" />
-      </svg>
-      <p>
-        <b>Straight down{fine && ' ✓'}</b>
-        <br />
-        {tilt !== null
-          ? `${Math.round(tilt)}° off, up to ${FINE_LEAN}° is fine`
-          : waits && !found
-            ? 'Bring all of it into the picture.'
-            : 'Hold the device flat, its back to the plants.'}
-      </p>
-    </div>
-  );
-}
-
-/** Light now beside the other pictures', on a ruler from dark to bright. */
-function LightRuler({ light, others }: { light: LightScale; others: number }) {
-  const x = (share: number) => `${100 * share}%`;
-  return (
-    <div className="taking-light">
-      <p>
-        <b>Light{light.word === 'fine' && ' ✓'}</b>{' '}
-        {others === 0
-          ? 'as daylight has it'
-          : light.word === 'fine'
-            ? `like your ${others} others`
-            : `${light.word} beside your ${others} others`}
-      </p>
-      <div
-        className={`light-ruler ${light.word === 'fine' ? 'fine' : 'off'}`}
-        role="img"
-        aria-label={`The light is ${light.word}.`}
-      >
-        <span className="light-fine" style={{ left: x(light.fine[0]), width: x(light.fine[1] - light.fine[0]) }} />
-        {light.others.map((o, i) => (
-          <span key={i} className="light-other" style={{ left: x(o) }} />
-        ))}
-        <span className="light-now" style={{ left: x(light.now) }} />
-      </div>
-      <p className="light-words" aria-hidden="true">
-        <span>too dark</span>
-        <b style={{ left: x((light.fine[0] + light.fine[1]) / 2) }}>fine</b>
-        <span>too bright</span>
-      </p>
-    </div>
-  );
-}
-
-function FileButton({
-  className,
-  capture = false,
-  onFile,
-  children,
-}: {
-  className: string;
-  capture?: boolean;
-  onFile: (file: File | undefined) => void;
-  children: ReactNode;
-}) {
-  const input = useRef<HTMLInputElement>(null);
-  return (
-    <>
-      <button type="button" className={className} onClick={() => input.current?.click()}>
-        {children}
-      </button>
-      <input
-        ref={input}
-        type="file"
-        accept="image/*"
-        {...(capture ? { capture: 'environment' as const } : {})}
-        hidden
-        aria-label={capture ? 'Take a picture' : 'Picture file'}
-        onChange={(e) => {
-          onFile(e.target.files?.[0]);
-          e.target.value = '';
-        }}
-      />
     </>
   );
 }

@@ -9,7 +9,12 @@ const before: Quad = [
 ];
 
 test('each corner is told apart', () => {
-  const now: Quad = [[0.11, 0.1], [0.9, 0.13], [0.8, 0.9], [0.1, 0.9]]; // prettier-ignore
+  const now: Quad = [
+    [0.11, 0.1],
+    [0.9, 0.13],
+    [0.8, 0.9],
+    [0.1, 0.9],
+  ];
   expect(cornersInPlace(now, before)).toEqual([true, true, false, true]);
   expect(cornersInPlace(null, before)).toEqual([false, false, false, false]);
 });

@@ -40,6 +40,8 @@ export interface FrameCounted {
   /** How far the camera leant, degrees. */
   tilt: number | null;
   mended: boolean;
+  /** Something was said to be white, and is too dark or burnt out to say anything. */
+  whiteUnread: boolean;
 }
 
 export interface FilmCounted {

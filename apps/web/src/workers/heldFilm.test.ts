@@ -49,11 +49,26 @@ test('others are lined up to the first, what does not change is not opened again
   expect(said.frames[1]!.lined).toBe('said');
   expect(opened).toEqual(['0', '1', '2', 'broken']);
   // A broad stroke over everything leaves nothing green; the picture itself stays.
-  const strokes = [{ green: false, radius: 0.3, points: [0.1, 0.5, 0.9].flatMap((x) => [[x, 0.2], [x, 0.5]] as [number, number][]) }]; // prettier-ignore
+  const strokes = [
+    {
+      green: false,
+      radius: 0.3,
+      points: [0.1, 0.5, 0.9].flatMap(
+        (x) =>
+          [
+            [x, 0.2],
+            [x, 0.5],
+          ] as [number, number][],
+      ),
+    },
+  ];
   const mended = (await on([frame(0), frame(1, { corners: first.frames[1]!.corners, strokes }), frame(2)]))!;
   expect([mended.frames[1]!.mended, mended.frames[1]!.green]).toEqual([true, SIX_SECTIONS.cells.map(() => 0)]);
   // The table beside the pan, which is grey in truth, takes the lamp out of the last one.
-  const white = [[0.01, 0.01], [0.2, 0.05]] as const; // prettier-ignore
+  const white = [
+    [0.01, 0.01],
+    [0.2, 0.05],
+  ] as const;
   const lit = (await on([frame(0), frame(1), frame(2, { white })]))!;
   expect(lit.frames[2]!.problem).toBeNull();
   expect(held.seen(taken[1]!.picture).tilt).toBeLessThan(12);

@@ -26,6 +26,7 @@ interface Straightened {
   lined: LinedUp;
   corners: Quad;
   tilt: number | null;
+  whiteUnread: boolean;
 }
 
 /** A picture in which the corners are known, kept to find them in others. */
@@ -98,6 +99,7 @@ export class HeldFilm {
       picture: straightened,
       facts: pictureFacts(straightened, grid, index),
       tilt: tiltOf(there, picture, size.height / size.width),
+      whiteUnread: frame.white !== null && gains === null,
     });
   }
 
@@ -133,6 +135,7 @@ export class HeldFilm {
           corners: null,
           tilt: null,
           mended: false,
+          whiteUnread: false,
         };
       const mask = mended(greenOf(held.picture, held.facts.light, film.index, threshold), held.picture, frame.strokes);
       this.masks.set(frame.id, mask);
@@ -147,6 +150,7 @@ export class HeldFilm {
         corners: held.corners,
         tilt: held.tilt,
         mended: frame.strokes.length > 0,
+        whiteUnread: held.whiteUnread,
       };
     });
     return { threshold, usual, frames };

@@ -84,3 +84,19 @@ test('a pan that is green all over is counted, though no soil says how light it 
   expect(found[3]!.problem).toBeNull();
   expect(found[3]!.green).toEqual(SIX_SECTIONS.cells.map(() => 100));
 });
+
+test('seeds on white paper are counted, and of two pictures neither is said to be the odd one', () => {
+  const onPaper = (green: number, warm = 1): { width: number; height: number; data: Uint8ClampedArray<ArrayBuffer> } => {
+    const data = new Uint8ClampedArray(120 * 80 * 4).fill(255);
+    for (let p = 0; p < 120 * 80; p++) data.set(p % 100 < green ? [86, 140, 52] : [232 * warm, 230, 226 / warm], p * 4);
+    return { width: 120, height: 80, data };
+  };
+  const three = countSeries([onPaper(10), onPaper(30), onPaper(50)], SIX_SECTIONS).counted;
+  expect(three.map((c) => c.problem)).toEqual([null, null, null]);
+  three.forEach((c, i) => c.green.forEach((g) => expect(Math.abs(g! - [10, 30, 50][i]!)).toBeLessThan(3)));
+  expect(countSeries([onPaper(20), onPaper(40, 1.09)], SIX_SECTIONS).counted.map((c) => c.problem)).toEqual([null, null]);
+  // Burnt out is burnt out, whatever it grows on.
+  const burnt = onPaper(20);
+  for (let i = 0; i < burnt.data.length; i++) burnt.data[i] = Math.min(255, burnt.data[i]! * 1.2);
+  expect(countSeries([burnt], SIX_SECTIONS).counted[0]!.problem?.code).toBe('burnt-out');
+});

@@ -1,6 +1,6 @@
 import { type Picture } from './picture';
 
-/** What a straightened picture says of the light in which it was taken, from its soil alone: plants grow, soil stays. */
+/** What a straightened picture says of the light in which it was taken, from what is not green alone: plants grow, soil or paper stays. */
 export interface LightFacts {
   /** Middle brightness of what is not green, 0 to 255. */
   brightness: number;
@@ -14,7 +14,7 @@ export interface LightFacts {
   ground: number;
 }
 
-/** Below this share of soil its light says nothing. */
+/** Below this share of ground its light says nothing. */
 const LEAST_GROUND = 0.03;
 
 /** @param mask 1 where it is green; @param counted which pixels belong to the sections */
@@ -22,7 +22,7 @@ export function lightOf({ width, height, data }: Picture, mask: Uint8Array, coun
   const ground = (p: number) => counted[p] !== 0 && mask[p] === 0;
   const luma = (p: number) => 0.299 * data[p * 4]! + 0.587 * data[p * 4 + 1]! + 0.114 * data[p * 4 + 2]!;
   const [brights, warmths]: [number[], number[]] = [[], []];
-  let [rough, looked, all] = [0, 0, 0];
+  let [rough, inside, looked, all] = [0, 0, 0, 0];
   for (let y = 1; y < height - 1; y++)
     for (let x = 1; x < width - 1; x++) {
       const p = y * width + x;
@@ -32,15 +32,18 @@ export function lightOf({ width, height, data }: Picture, mask: Uint8Array, coun
       const sum = data[p * 4]! + data[p * 4 + 1]! + data[p * 4 + 2]!;
       brights.push(here);
       if (sum > 0) warmths.push((data[p * 4]! - data[p * 4 + 2]!) / sum);
-      rough += Math.abs(4 * here - luma(p - 1) - luma(p + 1) - luma(p - width) - luma(p + width));
       looked++;
+      // The edges of leaves are sharp on whatever they grow: how fine the ground is shows away from them.
+      if (!ground(p - 1) || !ground(p + 1) || !ground(p - width) || !ground(p + width)) continue;
+      rough += Math.abs(4 * here - luma(p - 1) - luma(p + 1) - luma(p - width) - luma(p + width));
+      inside++;
     }
   const brightness = middle(brights);
   const far = brights.filter((b) => b > 1.9 * brightness + 12 || b < 0.3 * brightness).length;
   return {
     brightness,
     warmth: middle(warmths),
-    sharpness: looked === 0 || brightness === 0 ? 0 : rough / looked / brightness,
+    sharpness: inside === 0 || brightness === 0 ? 0 : rough / inside / brightness,
     strange: looked === 0 ? 0 : far / looked,
     ground: all === 0 ? 0 : looked / all,
   };
@@ -60,16 +63,21 @@ export interface LightProblem {
 
 /** Bounds within which pictures of one series are compared, found with the simulated camera: beyond them counts leave the truth. */
 const LIMITS = { dark: 0.3, bright: 2.1, warmth: 0.09, sharpness: 0.45, strange: 0.06 };
-/** Whatever the others are: nothing can be told in a picture darker than this, nor in one whose soil is white. */
-const [DARKEST, BRIGHTEST] = [20, 225];
+/** Whatever the others are: nothing can be told in a picture darker than this, nor in one that is burnt out; white paper in good light is not. */
+const [DARKEST, BRIGHTEST] = [20, 248];
+/** Fewer pictures do not say which of them is unlike the others. */
+const FEWEST_TO_COMPARE = 3;
 
 /**
- * Whether a picture's light fits the others of its series; null where it does, or where too little soil is left to tell. The series is
+ * Whether a picture's light fits the others of its series; null where it does, or where too little ground is left to tell. The series is
  * judged by its middle, so that one lamp spoils nothing.
  */
 export function lightProblem(facts: LightFacts, series: readonly LightFacts[]): LightProblem | null {
   const telling = series.filter((f) => f.ground >= LEAST_GROUND);
   if (facts.ground < LEAST_GROUND) return null;
+  if (facts.brightness < DARKEST) return { code: 'no-light', by: 0 };
+  if (facts.brightness > BRIGHTEST) return { code: 'burnt-out', by: 0 };
+  if (telling.length < FEWEST_TO_COMPARE) return null;
   const usual = (of: (f: LightFacts) => number) => middle(telling.map(of));
   const [brightness, warmth, sharpness, strange] = [
     usual((f) => f.brightness),
@@ -79,8 +87,6 @@ export function lightProblem(facts: LightFacts, series: readonly LightFacts[]): 
   ];
   const by = (part: number) => Math.round(100 * Math.abs(part));
   if (facts.strange > strange + LIMITS.strange) return { code: 'covered', by: by(facts.strange - strange) };
-  if (facts.brightness < DARKEST) return { code: 'no-light', by: 0 };
-  if (facts.brightness > BRIGHTEST) return { code: 'burnt-out', by: 0 };
   if (facts.brightness < LIMITS.dark * brightness) return { code: 'too-dark', by: by(1 - facts.brightness / brightness) };
   if (facts.brightness > LIMITS.bright * brightness) return { code: 'too-bright', by: by(facts.brightness / brightness - 1) };
   if (facts.warmth > warmth + LIMITS.warmth) return { code: 'too-warm', by: by(facts.warmth - warmth) };
@@ -89,14 +95,14 @@ export function lightProblem(facts: LightFacts, series: readonly LightFacts[]): 
 }
 
 const SENTENCES: Record<LightProblem['code'], (by: number) => string> = {
-  'no-light': () => 'It is too dark to tell a leaf from soil by its colour.',
-  'burnt-out': () => 'It is so bright that its soil is white.',
+  'no-light': () => 'It is too dark to tell what is green.',
+  'burnt-out': () => 'It is so bright that everything beside the leaves is burnt out.',
   'too-dark': (by) => `It is ${by} % darker than the rest.`,
   'too-bright': (by) => `It is ${by} % brighter than the rest.`,
   'too-warm': (by) => `A lamp was on, or the sun was low: it is ${by} points redder than the rest.`,
   'too-cold': (by) => `It is ${by} points bluer than the rest: another light was on.`,
   blurred: () => 'It is blurred.',
-  covered: (by) => `Something lies over about ${by} % of its soil, or light glares there.`,
+  covered: (by) => `Something lies over about ${by} % of it beside the leaves, or light glares there.`,
 };
 
 export const lightProblemWords = ({ code, by }: LightProblem): string => SENTENCES[code](by);

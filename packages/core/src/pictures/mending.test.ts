@@ -8,7 +8,16 @@ test('a dot and a line of the brush, by hand', () => {
   const none = new Uint8Array(100);
   // Radius 1 at (5, 5): the four pixels around it, whose middles are 0.71 away.
   expect(sum(mended(none, SIZE, [{ green: true, radius: 0.1, points: [[0.5, 0.5]] }]))).toBe(4);
-  const line = mended(none, SIZE, [{ green: true, radius: 0.06, points: [[0, 0.55], [1, 0.55]] }]); // prettier-ignore
+  const line = mended(none, SIZE, [
+    {
+      green: true,
+      radius: 0.06,
+      points: [
+        [0, 0.55],
+        [1, 0.55],
+      ],
+    },
+  ]);
   expect([...line.subarray(50, 60)]).toEqual(Array(10).fill(1));
   expect(sum(line)).toBe(10);
   expect(sum(none)).toBe(0);
@@ -18,7 +27,14 @@ test('a later stroke lies over an earlier one', () => {
   const all = new Uint8Array(100).fill(1);
   const stroke = { radius: 0.1, points: [[0.5, 0.5]] as [number, number][] };
   expect(sum(mended(all, SIZE, [{ ...stroke, green: false }]))).toBe(96);
-  expect(sum(mended(all, SIZE, [{ ...stroke, green: false }, { ...stroke, green: true }]))).toBe(100); // prettier-ignore
+  expect(
+    sum(
+      mended(all, SIZE, [
+        { ...stroke, green: false },
+        { ...stroke, green: true },
+      ]),
+    ),
+  ).toBe(100);
 });
 
 test('half green is told between the looks at it', () => {

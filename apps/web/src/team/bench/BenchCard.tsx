@@ -9,7 +9,7 @@ import { readingWords } from '@bright-sprout/core/readings/readingWords';
 import { useRef, useState } from 'react';
 import { v7 } from 'uuid';
 import { theOutbox } from '../../api/outbox';
-import { shrinkPicture } from '../../api/shrinkPicture';
+import { readFiles } from '../../pictures/readFiles';
 import { type ShownPhoto } from '../../entry/enteredSince';
 import { habitOf } from '../../records/habitOf';
 import { Photos } from '../../entry/Photos';
@@ -66,13 +66,13 @@ export function BenchCard(props: Props) {
   const main = mainMeasure(bench);
   const asksHeight = bench.measures.includes('height');
   const looksForRoots = SEED_COUNTS.some((code) => code === main.code) && bench.sprouted === 'root-2mm';
-  const [pictureNo, setPictureNo] = useState(false);
+  const [pictureNo, setPictureNo] = useState<string | null>(null);
   const takePicture = async (file: File) => {
     const about = { containerId: container.id, day, recordedAt: timeNow().toISOString() };
-    const picture = await shrinkPicture(file);
-    setPictureNo(picture === null);
-    if (!picture) return;
-    await theOutbox().add(v7(), teamId, { kind: 'photo', body: { about, picture } });
+    await readFiles([file], (read) => {
+      setPictureNo(read.ok ? null : read.why);
+      if (read.ok) void theOutbox().add(v7(), teamId, { kind: 'photo', body: { about, picture: read.picture } });
+    });
     scroll.current?.scrollTo({ top: 0 });
   };
   const question = main.question(investigation.class.gradeBand, {
@@ -102,7 +102,7 @@ export function BenchCard(props: Props) {
         />
         {pictureNo && (
           <p className="notice" role="alert">
-            This picture cannot be opened here. Take it again, as JPEG.
+            {pictureNo}
           </p>
         )}
         {photos.length > 0 && (

@@ -3,7 +3,7 @@ import { type InvestigationView } from '@bright-sprout/contracts/investigations'
 import { formatDay } from '@bright-sprout/core/calendar/days';
 import { timeNow, todayIn } from '@bright-sprout/core/clock/clock';
 import { counted } from '@bright-sprout/core/words/plural';
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { useDropzone } from 'react-dropzone';
 import { v7 } from 'uuid';
 import { request } from '../../../api/client';
@@ -27,26 +27,32 @@ export function AddPictures({
   film,
   investigation,
   days,
+  onSending,
 }: {
   film: FilmView;
   investigation: InvestigationView;
   days: readonly FilmDay[];
+  /** Told while they are on their way. */
+  onSending: (sending: boolean) => void;
 }) {
   const [waiting, setWaiting] = useState<Waiting[]>([]);
   const [refused, setRefused] = useState<string[]>([]);
   const [reading, setReading] = useState<{ done: number; of: number } | null>(null);
   const [sent, setSent] = useState(0);
   const today = todayIn(investigation.class.timeZone);
-  useEffect(() => () => waiting.forEach((w) => URL.revokeObjectURL(w.url)), []); // eslint-disable-line react-hooks/exhaustive-deps -- once, at the end
+  const urls = useRef(new Set<string>());
+  useEffect(() => {
+    const made = urls.current;
+    return () => made.forEach((url) => URL.revokeObjectURL(url));
+  }, []);
   const take = (read: ReadFile) => {
     if (!read.ok) return setRefused((before) => [...before, read.why]);
+    const url = URL.createObjectURL(read.picture);
+    urls.current.add(url);
     const note = read.noCamera
       ? 'No camera has left a word in it: a screenshot? Look whether it shows what the film shows.'
       : null;
-    setWaiting((before) => [
-      ...before,
-      { id: v7(), name: read.name, picture: read.picture, url: URL.createObjectURL(read.picture), day: read.day ?? '', note },
-    ]);
+    setWaiting((before) => [...before, { id: v7(), name: read.name, picture: read.picture, url, day: read.day ?? '', note }]);
   };
   const onDrop = async (files: File[]) => {
     setRefused([]);
@@ -68,6 +74,8 @@ export function AddPictures({
       setSent((n) => n + 1);
     }
   }, 'films');
+  const { isPending } = put;
+  useEffect(() => onSending(isPending), [isPending, onSending]);
   const wrongDay = (day: string) =>
     day === '' ? 'Say the day.' : day < investigation.sownOn || day > today ? 'Between sowing and today.' : null;
   const ready = waiting.filter((w) => wrongDay(w.day) === null);

@@ -2,6 +2,7 @@ import { formatDay } from '@bright-sprout/core/calendar/days';
 import { type KeyboardEvent, useEffect, useRef } from 'react';
 import { type FrameCounted } from '../../../workers/filmQuestion';
 import { type FilmDay } from './filmDays';
+import { notCounted } from './notCounted';
 
 interface Props {
   days: readonly FilmDay[];
@@ -45,7 +46,7 @@ export function FilmTape({ days, thumbs, counted, chosen, today, onChoose }: Pro
       <div className="film-days" style={{ gridTemplateColumns: `repeat(${days.length}, minmax(34px, 1fr))` }}>
         {days.map((d) => {
           const found = d.frame ? counted.get(d.frame.id) : undefined;
-          const refused = found !== undefined && (found.problem !== null || found.broken || found.lined === 'unsure');
+          const refused = found !== undefined && notCounted(found) !== null;
           const isToday = d.day === today;
           const classes = [
             'film-day',

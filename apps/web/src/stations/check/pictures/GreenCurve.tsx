@@ -25,12 +25,16 @@ export function GreenCurve({
   const x = (day: number) => LEFT + ((width - LEFT - RIGHT) * day) / last;
   const y = (share: number) => HEIGHT - BOTTOM - ((HEIGHT - TOP - BOTTOM) * share) / 100;
   const step = last > 30 ? 7 : last > 14 ? 3 : 2;
-  const names = spread(lines.flatMap((l) => (l.days.length > 0 ? [{ line: l, at: y(l.days[l.days.length - 1]!.share) }] : [])));
+  const names = spread(
+    lines.flatMap((l) => (l.days.length > 0 ? [{ line: l, at: y(l.days[l.days.length - 1]!.share) }] : [])),
+    y(0) - 8,
+  );
   const flags = spread(
     lines.flatMap((l) => {
       const here = l.days.find((d) => d.day === chosen);
       return here ? [{ line: l, at: y(here.share), share: here.share }] : [];
     }),
+    y(0) - 14,
   );
   return (
     <div ref={box} className="green-curve">
@@ -123,11 +127,13 @@ const pathOf = (dots: readonly Dot[], x: Place, y: Place) =>
 const segments = (dots: readonly Dot[]): [Dot, Dot][] => dots.slice(1).map((d, i) => [dots[i]!, d]);
 
 /** Moves what would lie over each other apart, in the order in which it lies. */
-function spread<T extends { at: number }>(marks: T[]): T[] {
+function spread<T extends { at: number }>(marks: T[], lowest: number): T[] {
   const sorted = [...marks].sort((a, b) => a.at - b.at);
   sorted.forEach((m, i) => {
     if (i > 0) m.at = Math.max(m.at, sorted[i - 1]!.at + APART);
   });
+  // What would leave the figure below is pushed up again.
+  for (let i = sorted.length - 1; i >= 0; i--) sorted[i]!.at = Math.min(sorted[i]!.at, lowest - APART * (sorted.length - 1 - i));
   return sorted;
 }
 

@@ -19,15 +19,15 @@ export function PanView({ shown, size, label, wideMm, deepMm, children, allCount
   const [wipe, setWipe] = useState(0.54);
   const [taken, counted, pan] = [useRef<HTMLCanvasElement>(null), useRef<HTMLCanvasElement>(null), useRef<HTMLDivElement>(null)];
   useEffect(() => {
-    if (!shown) return;
     for (const [canvas, bitmap] of [
-      [taken.current, shown.taken],
-      [counted.current, shown.counted],
+      [taken.current, shown?.taken],
+      [counted.current, shown?.counted],
     ] as const)
       if (canvas) {
-        canvas.width = bitmap.width;
-        canvas.height = bitmap.height;
-        canvas.getContext('2d')?.drawImage(bitmap, 0, 0);
+        // Sized anew, a canvas is empty.
+        canvas.width = bitmap?.width ?? 1;
+        canvas.height = bitmap?.height ?? 1;
+        if (bitmap) canvas.getContext('2d')?.drawImage(bitmap, 0, 0);
       }
   }, [shown, taken, counted]);
   const at = allCounted ? 0 : wipe;

@@ -42,6 +42,7 @@ const counted = (id: string, green: (number | null)[], change: Partial<FrameCoun
   corners: null,
   tilt: null,
   mended: false,
+  whiteUnread: false,
   ...change,
 });
 

@@ -1,12 +1,12 @@
 import { type FilmView, type FrameView, type SaveCountsRequest } from '@bright-sprout/contracts/films';
 import { type ReadingView } from '@bright-sprout/contracts/investigations';
 import { COUNTING_VERSION } from '@bright-sprout/core/pictures/countSeries';
+import { countKey, countsOnRecord } from '@bright-sprout/core/pictures/countsOnRecord';
 import { methodWords } from '@bright-sprout/core/pictures/countingWords';
-import { currentReadings } from '@bright-sprout/core/readings/reading';
 import { type FrameCounted } from '../../../workers/filmQuestion';
 
 /** One decimal: finer than any eye, coarser than the noise of a camera. */
-export const rounded = (percent: number) => Math.round(10 * percent) / 10;
+const rounded = (percent: number) => Math.round(10 * percent) / 10;
 
 /**
  * What is green is settled over the whole series, so that each new picture moves the older numbers a little. By less than this, in points, they
@@ -16,27 +16,26 @@ const MOVES = 0.5;
 
 /** Numbers that were counted and do not stand on record as they are now, by the way in which they were counted. */
 export function notOnRecord(
-  film: Pick<FilmView, 'cells' | 'index'>,
+  film: Pick<FilmView, 'cells' | 'index' | 'frames'>,
   frames: readonly FrameView[],
   counted: readonly FrameCounted[],
   readings: readonly ReadingView[],
 ): SaveCountsRequest[] {
-  const standing = new Map<string, { percent: number; method: string }>();
-  for (const r of currentReadings(readings))
-    for (const f of r.findings)
-      if (f.seen && f.measure === 'percent-green' && f.value !== null)
-        standing.set(`${f.seen.picture} ${r.containerId}`, { percent: f.value, method: f.seen.method });
-  const there = new Set(frames.map((f) => f.id));
+  const ofFilm = new Set(film.frames.map((f) => f.id));
+  const standing = countsOnRecord(readings, (picture) => ofFilm.has(picture));
+  const days = new Map(frames.map((f) => [f.id, f.day]));
   const byMethod = new Map<string, SaveCountsRequest['counts']>();
   for (const { id, green, mended } of counted) {
-    if (!there.has(id)) continue;
+    const day = days.get(id);
+    if (day === undefined) continue;
     const method = methodWords(film.index, COUNTING_VERSION, mended);
     green.forEach((share, i) => {
       const containerId = film.cells[i];
       if (share === null || !containerId) return;
       const percent = rounded(share);
-      const before = standing.get(`${id} ${containerId}`);
-      if (before?.method === method && Math.abs(before.percent - percent) < MOVES) return;
+      const before = standing.get(countKey(containerId, day));
+      if (before === 'by-hand') return;
+      if (before?.picture === id && before.method === method && Math.abs(before.percent - percent) < MOVES) return;
       byMethod.set(method, [...(byMethod.get(method) ?? []), { frameId: id, containerId, percent }]);
     });
   }

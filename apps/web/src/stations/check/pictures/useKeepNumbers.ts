@@ -1,7 +1,7 @@
 import { type FilmView, type FrameView, type MendFrameRequest, type SavedCounts } from '@bright-sprout/contracts/films';
 import { type ReadingView } from '@bright-sprout/contracts/investigations';
 import { timeNow } from '@bright-sprout/core/clock/clock';
-import { useMemo } from 'react';
+import { useMemo, useRef } from 'react';
 import { v7 } from 'uuid';
 import { request } from '../../../api/client';
 import { useWrite } from '../../../api/queries';
@@ -19,6 +19,12 @@ export function useKeepNumbers(
     () => (counted ? notOnRecord(film, frames, counted.frames, readings) : []),
     [film, frames, counted, readings],
   );
+  // Made once for each place that was found, so that what is sent again is the same.
+  const ids = useRef(new Map<string, string>());
+  const idOf = (key: string) => {
+    if (!ids.current.has(key)) ids.current.set(key, v7());
+    return ids.current.get(key)!;
+  };
   const keep = useWrite(
     async () => {
       for (const { id, lined, corners, problem } of counted?.frames ?? [])
@@ -29,7 +35,7 @@ export function useKeepNumbers(
             places: corners.map(([x, y]): [number, number] => [x, y]),
             recordedAt: timeNow().toISOString(),
           };
-          await request('PUT', `/mendings/${v7()}`, body);
+          await request('PUT', `/mendings/${idOf(`${id} ${corners.join(' ')}`)}`, body);
         }
       for (const body of fresh) await request<SavedCounts>('PUT', `/films/${film.id}/counts`, body);
     },

@@ -1,0 +1,65 @@
+import { type FrameView } from '@bright-sprout/contracts/films';
+import { counted as countedWords } from '@bright-sprout/core/words/plural';
+import { useEffect, useState } from 'react';
+import { Link } from 'react-router';
+import { request } from '../../../api/client';
+import { useWrite } from '../../../api/queries';
+import { ProblemNotice } from '../../../page/Notices';
+import { type FrameCounted } from '../../../workers/filmQuestion';
+import { notCounted } from './notCounted';
+
+/** What can be done with the picture that is looked at. */
+export function FrameActs({
+  frame,
+  found,
+  onBrush,
+  onCorners,
+  ruler,
+}: {
+  frame: Pick<FrameView, 'id' | 'mendings'>;
+  found: FrameCounted | null;
+  onBrush: () => void;
+  onCorners: () => void;
+  ruler: string | null;
+}) {
+  const [asking, setAsking] = useState(false);
+  const takeBack = useWrite(() => request('DELETE', `/frames/${frame.id}`), 'films');
+  const strokes = frame.mendings.filter((m) => m.kind === 'brush').length;
+  useEffect(() => setAsking(false), [frame.id]);
+  return (
+    <div className="frame-acts">
+      <button type="button" className="btn" disabled={!found || notCounted(found) !== null} onClick={onBrush}>
+        Mend by hand
+      </button>
+      <button type="button" className="btn" onClick={onCorners}>
+        Its corners
+      </button>
+      {ruler && (
+        <Link className="btn" to={ruler}>
+          Ruler on it
+        </Link>
+      )}
+      {asking ? (
+        <span className="frame-back" role="alert">
+          Its file goes from every device. Numbers counted from it stay in the log.{' '}
+          <button type="button" className="btn" disabled={takeBack.isPending} onClick={() => takeBack.mutate(undefined)}>
+            Take it back
+          </button>{' '}
+          <button type="button" className="btn btn-plain" onClick={() => setAsking(false)}>
+            Leave it
+          </button>
+        </span>
+      ) : (
+        <button type="button" className="btn btn-plain" onClick={() => setAsking(true)}>
+          Take this picture back
+        </button>
+      )}
+      <span className="second frame-facts">
+        {strokes > 0 && `Mended by hand: ${countedWords(strokes, 'stroke')}. `}
+        {found?.lined === 'found' && 'Lined up by itself: look whether the strings lie on the lines. '}
+        {found?.tilt !== null && found?.tilt !== undefined && `The camera leant by about ${Math.round(found.tilt)}°.`}
+      </span>
+      {takeBack.error && <ProblemNotice error={takeBack.error} />}
+    </div>
+  );
+}
