@@ -24,7 +24,7 @@ for (const [i, [words, moment]] of ODD_MOMENTS.entries())
         const { freePort } = await import('../scripts/mariadb.mjs');
         const port = await freePort();
         const databaseUrl = `${process.env.E2E_DATABASE_SERVER!}any_day_${i}`;
-        server = await startServer({ databaseUrl, port, filesDir, now: moment, zone: ZONE });
+        server = await startServer({ databaseUrl, port, filesDir, demo: 'no-pictures', now: moment, zone: ZONE });
         await use(`http://127.0.0.1:${port}`);
         server.kill('SIGTERM');
         rmSync(filesDir, { recursive: true, force: true });

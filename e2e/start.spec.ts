@@ -5,7 +5,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { type BenchView } from '@bright-sprout/contracts/checks';
 import { expect } from '@playwright/test';
-import { EMPTY, start, STARTED } from './starting';
+import { EMPTY, NO_PICTURES, start, STARTED } from './starting';
 import { test } from './test';
 
 let folder: string;
@@ -113,7 +113,7 @@ test('a second start says where the first one runs; what an earlier one left ove
 }) => {
   const { freePort } = await import('../scripts/mariadb.mjs');
   const port = await freePort();
-  const first = await running(port);
+  const first = await running(port, NO_PICTURES);
   const second = start({ PORT: String(await freePort()), SPROUT_DATA_DIR: folder });
   expect(await second.ended).toBe(0);
   expect(second.said()).toContain(`already, at http://127.0.0.1:${port}`);
@@ -123,7 +123,7 @@ test('a second start says where the first one runs; what an earlier one left ove
   const args = ['--no-defaults', '--user=root', `--datadir=${join(folder, 'mariadb')}`, `--port=${await freePort()}`];
   spawn('/usr/sbin/mariadbd', [...args, `--socket=${join(folder, 's')}`], { detached: true, stdio: 'ignore' }).unref();
   await expect.poll(async () => (await left()).length).toBe(1);
-  const again = await running(port);
+  const again = await running(port, NO_PICTURES);
   expect(again.said()).toContain('Ending what an earlier run left behind');
   expect(again.said()).not.toContain('The demo was loaded');
   expect((await request.get(`http://127.0.0.1:${port}/api/health`)).ok()).toBe(true);
@@ -149,13 +149,13 @@ test('a first start that is killed, early and late, begins again and comes throu
   const { freePort } = await import('../scripts/mariadb.mjs');
   const port = await freePort();
   for (const ready of [/mariadb\.new/, /mariadb /]) {
-    const cut = start({ PORT: String(port), SPROUT_DATA_DIR: folder });
+    const cut = start({ PORT: String(port), SPROUT_DATA_DIR: folder, ...NO_PICTURES });
     // Once while the folder of the database is being made, once as soon as it is there.
     await expect.poll(() => `${readdirSync(folder).join(' ')} `, { timeout: 30_000, intervals: [20] }).toMatch(ready);
     cut.child.kill('SIGKILL');
     await cut.ended;
   }
-  const whole = await running(port);
+  const whole = await running(port, NO_PICTURES);
   expect(whole.said()).toContain('The demo was loaded');
   whole.child.kill('SIGINT');
   expect(await whole.ended).toBe(0);
@@ -167,7 +167,7 @@ test('a server that dies in the middle of a send loses nothing and keeps nothing
   const { demoTeams } = await import('../scripts/demoSignIns.mjs');
   const port = String(await freePort());
   const up = async () => {
-    const run = start({ PORT: port, SPROUT_DATA_DIR: folder });
+    const run = start({ PORT: port, SPROUT_DATA_DIR: folder, ...NO_PICTURES });
     await expect.poll(run.said, STARTED).toContain('Ctrl-C stops it.');
     return run;
   };

@@ -49,7 +49,7 @@ interface Place {
   filesDir: string;
   /** Where it says that it is reached; found out by itself where it is not given. */
   address?: string;
-  demo?: 'on' | 'off';
+  demo?: 'on' | 'no-pictures' | 'off';
   /** When its clock starts. */
   now?: string;
   zone?: string;

@@ -19,3 +19,6 @@ export const STARTED = { timeout: 90_000 };
 
 /** Where nothing is asked of the records. */
 export const EMPTY = { SPROUT_DEMO: 'off' };
+
+/** Where nothing is asked of pictures, which take the longest to load. */
+export const NO_PICTURES = { SPROUT_DEMO: 'no-pictures' };

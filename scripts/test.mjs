@@ -1,6 +1,7 @@
 #!/usr/bin/env node
 // Everything that has to hold, on a fresh machine too: lint, types, unit, server and browser tests; one last line counts them.
-import { spawnSync } from 'node:child_process';
+import { spawn } from 'node:child_process';
+import { once } from 'node:events';
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -16,19 +17,19 @@ function count(name, passed, failed) {
   console.log(`\n${name}: ${passed} passed, ${failed} failed\n`);
 }
 
-function run(command, args, env = {}) {
-  return (
-    spawnSync(command, args, {
-      cwd: ROOT,
-      stdio: ['ignore', 'inherit', 'inherit'],
-      env: { ...process.env, npm_config_loglevel: 'error', ...env },
-    }).status ?? 1
-  );
+async function run(command, args, env = {}) {
+  const started = spawn(command, args, {
+    cwd: ROOT,
+    stdio: ['ignore', 'inherit', 'inherit'],
+    env: { ...process.env, npm_config_loglevel: 'error', ...env },
+  });
+  const [status] = await once(started, 'exit');
+  return status ?? 1;
 }
 
 /** A suite that either holds or does not. */
-function check(name, command, args) {
-  const status = run(command, args);
+async function check(name, command, args) {
+  const status = await run(command, args);
   count(name, status === 0 ? 1 : 0, status === 0 ? 0 : 1);
 }
 
@@ -48,11 +49,11 @@ async function main() {
   if (!which('mariadbd')) installPackages(['mariadb-server'], 'MariaDB');
   if (!which('chromium')) installPackages(['chromium'], 'Chromium');
 
-  check('Lint', 'npm', ['run', '--silent', 'lint']);
-  check('Types', 'npm', ['run', '--silent', 'types']);
+  // Each of the two keeps one core busy.
+  await Promise.all([check('Lint', 'npm', ['run', '--silent', 'lint']), check('Types', 'npm', ['run', '--silent', 'types'])]);
 
   const jest = join(reports, 'jest.json');
-  const unit = readReport(jest, run('npx', ['jest', '--json', `--outputFile=${jest}`]), (r) => ({
+  const unit = readReport(jest, await run('npx', ['jest', '--json', `--outputFile=${jest}`]), (r) => ({
     passed: r.numPassedTests,
     failed: r.numFailedTests + r.numRuntimeErrorTestSuites,
   }));
@@ -63,7 +64,7 @@ async function main() {
   const port = await freePort();
   const browser = readReport(
     e2e,
-    run('npx', ['playwright', 'test', '-c', 'e2e/playwright.config.ts'], { E2E_REPORT: e2e, E2E_PORT: String(port) }),
+    await run('npx', ['playwright', 'test', '-c', 'e2e/playwright.config.ts'], { E2E_REPORT: e2e, E2E_PORT: String(port) }),
     ({ stats }) => ({
       passed: stats.expected + stats.flaky,
       failed: stats.unexpected,

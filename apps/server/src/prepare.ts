@@ -13,7 +13,7 @@ async function prepare(): Promise<void> {
   await createDatabase(settings.databaseUrl);
   const dataSource = await new DataSource(databaseOptions(settings.databaseUrl)).initialize();
   await dataSource.runMigrations({ transaction: 'each' });
-  const demo = settings.loadDemo ? await loadDemo(new Database(dataSource), settings) : null;
+  const demo = settings.demo !== 'off' && (await loadDemo(new Database(dataSource), settings));
   await dataSource.destroy();
   if (demo) console.warn('The demo was loaded.');
 }

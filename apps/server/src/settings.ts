@@ -13,7 +13,8 @@ export interface Settings {
   webFolder: string;
   /** Where pictures lie. */
   blobFolder: string;
-  loadDemo: boolean;
+  /** What an empty database begins with: the demo school with or without the pictures, which take the longest, or nothing. */
+  demo: Demo;
   secureCookies: boolean;
   /** Certificate and key of this server, where it serves HTTPS itself. */
   tls: { cert: Buffer; key: Buffer } | null;
@@ -24,6 +25,9 @@ export interface Settings {
   /** The moment at which the clock starts, to live through another day; null for the real one. */
   startsAt: Date | null;
 }
+
+const DEMOS = ['on', 'no-pictures', 'off'] as const;
+export type Demo = (typeof DEMOS)[number];
 
 export class SettingsError extends Error {}
 
@@ -45,7 +49,7 @@ export function readSettings(env: NodeJS.ProcessEnv = process.env): Settings {
     secret,
     webFolder: resolve(env.SPROUT_WEB_DIR ?? join(__dirname, '..', '..', 'web', 'dist')),
     blobFolder: resolve(env.SPROUT_DATA_DIR ?? 'var', 'blobs'),
-    loadDemo: env.SPROUT_DEMO !== 'off',
+    demo: demo(env.SPROUT_DEMO),
     secureCookies: tls !== null || env.SPROUT_SECURE_COOKIES === 'on',
     tls,
     trustedProxies: (env.SPROUT_TRUSTED_PROXIES ?? '')
@@ -68,6 +72,12 @@ function readTls(cert: string | undefined, key: string | undefined): Settings['t
     }
   };
   return { cert: read('SPROUT_TLS_CERT', cert), key: read('SPROUT_TLS_KEY', key) };
+}
+
+function demo(text = 'on'): Demo {
+  const found = DEMOS.find((d) => d === text);
+  if (!found) throw new SettingsError(`SPROUT_DEMO is “${text}”; it must be ${DEMOS.slice(0, -1).join(', ')} or off.`);
+  return found;
 }
 
 function moment(text: string | undefined): Date | null {

@@ -45,7 +45,7 @@ export async function startApplication(change: Partial<Settings> = {}): Promise<
     secret: randomBytes(32),
     webFolder: '/nowhere',
     blobFolder: mkdtempSync(join(tmpdir(), 'sprout-blobs-')),
-    loadDemo: false,
+    demo: 'no-pictures',
     secureCookies: false,
     trustedProxies: [],
     tls: null,

@@ -17,8 +17,8 @@ describe.each(ODD_MOMENTS)('the demo as loaded %s', (_words, moment) => {
   let records: InvestigationRecords;
   beforeAll(async () => {
     setClock(moment);
-    application = await startApplication();
-    expect(await loadDemo(new Database(application.dataSource), application.settings, { pictures: withPictures })).toBe(true);
+    application = await startApplication({ demo: withPictures ? 'on' : 'no-pictures' });
+    expect(await loadDemo(new Database(application.dataSource), application.settings)).toBe(true);
     const teacher = device(application);
     await teacher.post('/session', { email: DEMO_TEACHER.email, password: DEMO_TEACHER.password }).expect(200);
     records = ((await teacher.get('/investigations')).body as InvestigationRecords[])[0]!;

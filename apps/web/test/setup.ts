@@ -24,6 +24,13 @@ Object.defineProperties(HTMLElement.prototype, {
 // jsdom draws nothing; what a canvas shows is looked at in the browser.
 HTMLCanvasElement.prototype.getContext = () => null;
 
+// jsdom has no workers; a page may have one stand by, and what it answers is looked at in the browser.
+class QuietWorker {
+  postMessage(): void {}
+  terminate(): void {}
+}
+window.Worker ??= QuietWorker as unknown as typeof Worker;
+
 // A busy machine is slow; what is waited for comes all the same.
 configure({ asyncUtilTimeout: 5000 });
 

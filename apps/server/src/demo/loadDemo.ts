@@ -24,11 +24,8 @@ export function demoPins(demoClass: Pick<DemoClass, 'pinSeed'>): string[] {
   return DEMO_EMBLEMS.map(() => String(random.below(10_000)).padStart(4, '0'));
 }
 
-/**
- * Fills an empty database with the demo school; does nothing where there is any teacher. True when it was loaded.
- * @param pictures the film of the clover pan too, which takes the longest
- */
-export async function loadDemo(db: Database, settings: Settings, { pictures = true } = {}): Promise<boolean> {
+/** Fills an empty database with the demo school; does nothing where there is any teacher. True when it was loaded. */
+export async function loadDemo(db: Database, settings: Settings): Promise<boolean> {
   const timeZone = Intl.DateTimeFormat().resolvedOptions().timeZone;
   const today = todayIn(timeZone);
   const pins = new PinsService(settings);
@@ -72,7 +69,7 @@ export async function loadDemo(db: Database, settings: Settings, { pictures = tr
           classId,
           teamIds,
           today,
-          blobs: pictures ? blobs : null,
+          blobs: settings.demo === 'on' ? blobs : null,
         });
     }
     await loadPlanning(db, schoolId, today);

@@ -7,7 +7,7 @@ import { FileButton } from './FileButton';
 import { cornersInPlace, lightScale, middleLuma } from './guides';
 import { LastOutline } from './LastOutline';
 import { smallPixels, useOthersLight } from './othersLight';
-import { readFiles } from './readFiles';
+import { readFiles, readyToRead } from './readFiles';
 import { LightRuler, Plumb } from './TakingGuides';
 import { type CameraState, useCamera } from './useCamera';
 import './taking.scss';
@@ -60,6 +60,7 @@ export function Taking({ film, path, head, onKeep, done }: Props) {
       going = false;
     };
   }, [state, picture, ready, live, video]);
+  useEffect(readyToRead, []);
   const show = (blob: Blob) => {
     setProblem(null);
     setPicture({ blob, url: URL.createObjectURL(blob) });

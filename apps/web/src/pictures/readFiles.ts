@@ -11,20 +11,32 @@ export type ReadFile =
     }
   | { ok: false; name: string; why: string };
 
+const newReader = () => new Worker(new URL('./pictureFile.worker.ts', import.meta.url), { type: 'module' });
+
+/** A reader at rest, for the next files. */
+let atRest: Worker | null = null;
+
+/** Fetches what reads files while there is a network, for pages on which pictures are taken later without one. */
+export function readyToRead(): void {
+  atRest ??= newReader();
+}
+
 /** Files read one after the other beside the page. */
 export async function readFiles(files: readonly File[], told: (read: ReadFile) => void): Promise<void> {
-  const worker = new Worker(new URL('./pictureFile.worker.ts', import.meta.url), { type: 'module' });
-  try {
-    for (const file of files)
-      told(
-        await new Promise<ReadFile>((done) => {
-          worker.onmessage = ({ data }: MessageEvent<ReadFile>) => done(data);
-          worker.onerror = () =>
-            done({ ok: false, name: file.name, why: `“${file.name}” is too large or too strange to be read here.` });
-          worker.postMessage(file);
-        }),
-      );
-  } finally {
-    worker.terminate();
-  }
+  const worker = atRest ?? newReader();
+  atRest = null;
+  let sound = true;
+  for (const file of files)
+    told(
+      await new Promise<ReadFile>((done) => {
+        worker.onmessage = ({ data }: MessageEvent<ReadFile>) => done(data);
+        worker.onerror = () => {
+          sound = false;
+          done({ ok: false, name: file.name, why: `“${file.name}” is too large or too strange to be read here.` });
+        };
+        worker.postMessage(file);
+      }),
+    );
+  if (sound && atRest === null) atRest = worker;
+  else worker.terminate();
 }

@@ -21,8 +21,8 @@ const LEAST_GROUND = 0.03;
 export function lightOf({ width, height, data }: Picture, mask: Uint8Array, counted: Uint8Array): LightFacts {
   const ground = (p: number) => counted[p] !== 0 && mask[p] === 0;
   const luma = (p: number) => 0.299 * data[p * 4]! + 0.587 * data[p * 4 + 1]! + 0.114 * data[p * 4 + 2]!;
-  const [brights, warmths]: [number[], number[]] = [[], []];
-  let [rough, inside, looked, all] = [0, 0, 0, 0];
+  const [brights, warmths] = [new Float64Array(width * height), new Float64Array(width * height)];
+  let [rough, inside, looked, coloured, all] = [0, 0, 0, 0, 0];
   for (let y = 1; y < height - 1; y++)
     for (let x = 1; x < width - 1; x++) {
       const p = y * width + x;
@@ -30,29 +30,29 @@ export function lightOf({ width, height, data }: Picture, mask: Uint8Array, coun
       if (!ground(p)) continue;
       const here = luma(p);
       const sum = data[p * 4]! + data[p * 4 + 1]! + data[p * 4 + 2]!;
-      brights.push(here);
-      if (sum > 0) warmths.push((data[p * 4]! - data[p * 4 + 2]!) / sum);
-      looked++;
+      brights[looked++] = here;
+      if (sum > 0) warmths[coloured++] = (data[p * 4]! - data[p * 4 + 2]!) / sum;
       // The edges of leaves are sharp on whatever they grow: how fine the ground is shows away from them.
       if (!ground(p - 1) || !ground(p + 1) || !ground(p - width) || !ground(p + width)) continue;
       rough += Math.abs(4 * here - luma(p - 1) - luma(p + 1) - luma(p - width) - luma(p + width));
       inside++;
     }
-  const brightness = middle(brights);
-  const far = brights.filter((b) => b > 1.9 * brightness + 12 || b < 0.3 * brightness).length;
+  const grounds = brights.subarray(0, looked);
+  const brightness = middle(grounds);
+  let far = 0;
+  for (const b of grounds) if (b > 1.9 * brightness + 12 || b < 0.3 * brightness) far++;
   return {
     brightness,
-    warmth: middle(warmths),
+    warmth: middle(warmths.subarray(0, coloured)),
     sharpness: inside === 0 || brightness === 0 ? 0 : rough / inside / brightness,
     strange: looked === 0 ? 0 : far / looked,
     ground: all === 0 ? 0 : looked / all,
   };
 }
 
-function middle(values: number[]): number {
-  if (values.length === 0) return 0;
-  const sorted = Float64Array.from(values).sort();
-  return sorted[Math.floor(sorted.length / 2)]!;
+/** The upper of the two in the middle; puts them in order on the way. */
+function middle(values: Float64Array): number {
+  return values.length === 0 ? 0 : values.sort()[Math.floor(values.length / 2)]!;
 }
 
 /** Why a picture is not counted; `by` says how far it is from the rest, %. */
@@ -78,7 +78,7 @@ export function lightProblem(facts: LightFacts, series: readonly LightFacts[]): 
   if (facts.brightness < DARKEST) return { code: 'no-light', by: 0 };
   if (facts.brightness > BRIGHTEST) return { code: 'burnt-out', by: 0 };
   if (telling.length < FEWEST_TO_COMPARE) return null;
-  const usual = (of: (f: LightFacts) => number) => middle(telling.map(of));
+  const usual = (of: (f: LightFacts) => number) => middle(Float64Array.from(telling, of));
   const [brightness, warmth, sharpness, strange] = [
     usual((f) => f.brightness),
     usual((f) => f.warmth),

@@ -37,7 +37,9 @@ export function sectionMask({ width, height }: Size, grid: SectionGrid, at: numb
 export function countedMask(size: Size, grid: SectionGrid): Uint8Array {
   const mask = new Uint8Array(size.width * size.height);
   grid.cells.forEach((cell, i) => {
-    if (cell !== null) sectionMask(size, grid, i).forEach((one, p) => (mask[p]! |= one));
+    if (cell === null) return;
+    const one = sectionMask(size, grid, i);
+    for (let p = 0; p < mask.length; p++) mask[p]! |= one[p]!;
   });
   return mask;
 }

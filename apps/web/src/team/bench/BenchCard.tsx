@@ -6,10 +6,10 @@ import { mainMeasure } from '@bright-sprout/core/measures/registry';
 import { contradict } from '@bright-sprout/core/readings/standing';
 import { currentReadings, replacedBy } from '@bright-sprout/core/readings/reading';
 import { readingWords } from '@bright-sprout/core/readings/readingWords';
-import { useRef, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { v7 } from 'uuid';
 import { theOutbox } from '../../api/outbox';
-import { readFiles } from '../../pictures/readFiles';
+import { readFiles, readyToRead } from '../../pictures/readFiles';
 import { type ShownPhoto } from '../../entry/enteredSince';
 import { habitOf } from '../../records/habitOf';
 import { Photos } from '../../entry/Photos';
@@ -67,6 +67,7 @@ export function BenchCard(props: Props) {
   const asksHeight = bench.measures.includes('height');
   const looksForRoots = SEED_COUNTS.some((code) => code === main.code) && bench.sprouted === 'root-2mm';
   const [pictureNo, setPictureNo] = useState<string | null>(null);
+  useEffect(readyToRead, []);
   const takePicture = async (file: File) => {
     const about = { containerId: container.id, day, recordedAt: timeNow().toISOString() };
     await readFiles([file], (read) => {
