@@ -1,8 +1,9 @@
-import { type ChildProcess, spawn, spawnSync } from 'node:child_process';
+import { type ChildProcess, execFile, spawn } from 'node:child_process';
 import { randomBytes } from 'node:crypto';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { promisify } from 'node:util';
 import { TEST_NOW } from './days';
 
 const SERVER = join(__dirname, '..', 'apps', 'server', 'dist');
@@ -76,8 +77,7 @@ export async function startServer({
     TZ: zone,
     SPROUT_NOW: now,
   };
-  const prepared = spawnSync(process.execPath, [join(SERVER, 'prepare.js')], { env, encoding: 'utf8' });
-  if (prepared.status !== 0) throw new Error(prepared.stderr);
+  await promisify(execFile)(process.execPath, [join(SERVER, 'prepare.js')], { env });
   const server = spawn(process.execPath, [join(SERVER, 'main.js')], { env, stdio: ['ignore', 'inherit', 'inherit', 'ipc'] });
   await new Promise<void>((ready, failed) => {
     server.once('message', () => ready());

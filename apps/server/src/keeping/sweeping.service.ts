@@ -13,6 +13,7 @@ const AT_A_TIME = 50;
 export class SweepingService implements OnApplicationBootstrap, OnModuleDestroy {
   private readonly logger = new Logger('Sweeping');
   private timer: NodeJS.Timeout | null = null;
+  private sweeping = Promise.resolve();
 
   constructor(
     private readonly db: Database,
@@ -20,14 +21,18 @@ export class SweepingService implements OnApplicationBootstrap, OnModuleDestroy 
   ) {}
 
   onApplicationBootstrap(): void {
-    const sweep = () => void this.sweep().catch((error: unknown) => this.logger.error(error));
+    const sweep = () => {
+      this.sweeping = this.sweep().catch((error: unknown) => this.logger.error(error));
+    };
     sweep();
     this.timer = setInterval(sweep, EVERY_MS);
     this.timer.unref();
   }
 
-  onModuleDestroy(): void {
+  /** What has begun comes to its end before the database goes. */
+  async onModuleDestroy(): Promise<void> {
     if (this.timer) clearInterval(this.timer);
+    await this.sweeping;
   }
 
   async sweep(): Promise<void> {
