@@ -8,6 +8,7 @@ const HEIGHT = 238;
 const [LEFT, RIGHT, TOP, BOTTOM] = [42, 60, 14, 30];
 /** Names at the ends of lines keep so far apart. */
 const APART = 24;
+const FLAG = { wide: 64, high: 26, gap: 12 };
 
 /** How green each treatment is, day by day; days without a count between two are dashed. */
 export function GreenCurve({
@@ -29,13 +30,10 @@ export function GreenCurve({
     lines.flatMap((l) => (l.days.length > 0 ? [{ line: l, at: y(l.days[l.days.length - 1]!.share) }] : [])),
     y(0) - 8,
   );
-  const flags = spread(
-    lines.flatMap((l) => {
-      const here = l.days.find((d) => d.day === chosen);
-      return here ? [{ line: l, at: y(here.share), share: here.share }] : [];
-    }),
-    y(0) - 14,
-  );
+  const flags = lines
+    .flatMap((line) => line.days.filter((d) => d.day === chosen).map(({ share }) => ({ line, share })))
+    .sort((a, b) => b.share - a.share);
+  const flagsAt = chosen === null ? null : besideCurves(lines, chosen, flags.length, x, y);
   return (
     <div ref={box} className="green-curve">
       <svg width={width} height={HEIGHT} role="img" aria-label={curveWords(lines)}>
@@ -101,18 +99,15 @@ export function GreenCurve({
             </text>
           </g>
         ))}
-        {chosen !== null &&
-          flags.map(({ line, at, share }) => {
-            const right = x(chosen) > width / 2;
-            return (
-              <g key={line.code} transform={`translate(${x(chosen) + (right ? -78 : 14)} ${at - 13})`} className="flag">
-                <rect width="64" height="26" />
-                <text x="32" y="19" textAnchor="middle">
-                  {line.code} {Math.round(share)} %
-                </text>
-              </g>
-            );
-          })}
+        {flagsAt &&
+          flags.map(({ line, share }, i) => (
+            <g key={line.code} transform={`translate(${flagsAt.left} ${flagsAt.top + i * FLAG.high})`} className="flag">
+              <rect width={FLAG.wide} height={FLAG.high} />
+              <text x={FLAG.wide / 2} y="19" textAnchor="middle">
+                {line.code} {Math.round(share)} %
+              </text>
+            </g>
+          ))}
       </svg>
     </div>
   );
@@ -125,6 +120,17 @@ const pathOf = (dots: readonly Dot[], x: Place, y: Place) =>
   dots.map((d, i) => `${i === 0 ? 'M' : 'L'}${x(d.day)} ${y(d.share)}`).join('');
 
 const segments = (dots: readonly Dot[]): [Dot, Dot][] => dots.slice(1).map((d, i) => [dots[i]!, d]);
+
+/** Where the numbers of a day cover no line: what is green grows, so there is room left above the lines, or else right below them. */
+function besideCurves(lines: readonly TreatmentGreen[], chosen: number, count: number, x: Place, y: Place) {
+  const shares = (within: (day: number) => boolean) =>
+    lines.flatMap((l) => [l, ...l.sections].flatMap((s) => s.days.filter((d) => within(d.day)).map((d) => d.share)));
+  const left = Math.max(LEFT + 4, x(chosen) - FLAG.wide - FLAG.gap);
+  const above = y(Math.max(0, ...shares((d) => d <= chosen && x(d) >= left))) - FLAG.gap - count * FLAG.high;
+  return above >= 0
+    ? { left, top: above }
+    : { left: x(chosen) + FLAG.gap, top: y(Math.min(100, ...shares((d) => d >= chosen))) + FLAG.gap };
+}
 
 /** Moves what would lie over each other apart, in the order in which it lies. */
 function spread<T extends { at: number }>(marks: T[], lowest: number): T[] {
