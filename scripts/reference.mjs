@@ -1,6 +1,6 @@
 #!/usr/bin/env node
-// Prints how far the core is from the answers computed with R, how often its intervals hold, and what the bench questions
-// catch. npm run reference
+// Prints how far the core is from the answers computed with R, how often its intervals hold, what the bench questions
+// catch, and how far the green of pictures is from the truth. npm run reference
 import { spawnSync } from 'node:child_process';
 import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -43,6 +43,23 @@ function printDeviations(lines) {
     console.log(`| ${name} | ${d.values} | ${scientific(d.relative)} | ${scientific(d.absolute)} | ${scientific(d.allowed)} |`);
 }
 
+function printGreen(lines) {
+  const lights = [...new Set(lines.map((l) => l.light))];
+  console.log(
+    `\n| soil | index | ${lights.map((l) => `light ${l}`).join(' | ')} |\n| --- | --- |${' --- |'.repeat(lights.length)}`,
+  );
+  for (const row of new Set(lines.map((l) => `${l.green} | ${l.index}`))) {
+    const cells = lines
+      .filter((l) => `${l.green} | ${l.index}` === row)
+      .map(({ median, p95, refused, of }) =>
+        [refused < of ? `${median.toFixed(1)} / ${p95.toFixed(1)}` : null, refused > 0 ? `${refused} of ${of} refused` : null]
+          .filter(Boolean)
+          .join(', '),
+      );
+    console.log(`| ${row} | ${cells.join(' | ')} |`);
+  }
+}
+
 function main() {
   installModules();
   const folder = mkdtempSync(join(tmpdir(), 'sprout-reference-'));
@@ -53,6 +70,7 @@ function main() {
     for (const l of lines.filter((line) => 'coverage' in line))
       console.log(`| ${l.coverage} | ${(100 * l.held).toFixed(1)} % | ${((100 * l.answered) / l.runs).toFixed(1)} % |`);
     for (const l of lines.filter((line) => 'plausibility' in line)) console.log(`\nQuestions at the bench:\n${l.plausibility}`);
+    printGreen(lines.filter((line) => 'green' in line));
   } finally {
     rmSync(folder, { recursive: true, force: true });
   }

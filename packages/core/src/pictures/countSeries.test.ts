@@ -1,3 +1,4 @@
+import { repeats, report } from '../../test/reference';
 import { countSeries } from './countSeries';
 import { GREEN_INDICES, type GreenIndex } from './greenness';
 import { lightProblemWords, whitePatchGains, withGains } from './light';
@@ -19,15 +20,17 @@ const counted = (frames: readonly TrueFrame[], index: GreenIndex = 'excess-green
 const errorsOf = (frames: readonly TrueFrame[], index: GreenIndex) =>
   counted(frames, index).flatMap((c, d) => c.green.map((g, i) => Math.abs((g ?? NaN) - frames[d]!.truth[i]!)));
 
+/** A windowsill in some light, day by day: a fifth brighter or darker, one side dimmer, the camera leaning up to so many degrees. */
+const windowsill = (light: number, tilt: number) => (day: number) => ({
+  light: light * (1 + 0.2 * Math.sin(day)),
+  tilt: [(tilt * Math.sin(day)) / Math.SQRT2, (tilt * Math.cos(day * 2)) / Math.SQRT2] as const,
+  turn: 5 * Math.sin(day),
+  warmth: 0.03 * Math.cos(day),
+  uneven: 0.15,
+});
+
 describe.each(SOILS)('%s soil against the simulated camera', (soil: Soil) => {
   const views = viewsOf(sixSections(soil, 1), DAYS);
-  const windowsill = (light: number, tilt: number) => (day: number) => ({
-    light: light * (1 + 0.2 * Math.sin(day)),
-    tilt: [(tilt * Math.sin(day)) / Math.SQRT2, (tilt * Math.cos(day * 2)) / Math.SQRT2] as const,
-    turn: 5 * Math.sin(day),
-    warmth: 0.03 * Math.cos(day),
-    uneven: 0.15,
-  });
 
   // A dim corner, a window, full sun; straight down to leaning by 20 degrees.
   test.each([
@@ -44,6 +47,24 @@ describe.each(SOILS)('%s soil against the simulated camera', (soil: Soil) => {
     }
   });
 });
+
+// The wider look of `npm run reference`: darker too, more days and more pans.
+if (repeats(1) > 1)
+  describe.each(SOILS)('%s soil in every light', (soil) => {
+    const pans = [1, 2, 3].map((seed) => viewsOf(sixSections(soil, seed), [4, 5, 6, 7, 9, 11, 14]));
+    test.each([0.25, 0.35, 0.4, 0.6, 1, 1.5])('light %p', (light) => {
+      const films = pans.map((views) => framesOf(views, windowsill(light, 20)));
+      for (const index of GREEN_INDICES) {
+        const all = films.flatMap((frames) => errorsOf(frames, index));
+        const errors = all.filter((e) => !Number.isNaN(e));
+        const of = films.flat().length;
+        const refused = films.flatMap((frames) => counted(frames, index)).filter((c) => c.problem).length;
+        const [median, p95] = [quantile(errors, 0.5), quantile(errors, 0.95)];
+        report({ green: soil, index, light, median: median ?? 'none', p95: p95 ?? 'none', refused, of });
+        expect(all.length - errors.length).toBe(refused * SIX_SECTIONS.cells.length);
+      }
+    });
+  });
 
 const views = viewsOf(sixSections('brown', 7), DAYS);
 

@@ -3,12 +3,12 @@ import { GreenCurve } from './GreenCurve';
 import { type FilmDay, type TreatmentGreen } from './filmDays';
 
 const DAYS = 16;
-const days = Array.from({ length: DAYS }, (_, number) => ({
+const days: FilmDay[] = Array.from({ length: DAYS }, (_, number) => ({
   number,
   day: `2026-03-${String(number + 3).padStart(2, '0')}`,
   weekend: false,
   frame: null,
-})) as unknown as FilmDay[];
+}));
 const growing = (code: string, most: number): TreatmentGreen => {
   const own = days.map(({ number }) => ({ day: number, share: (most * number) / (DAYS - 1) }));
   return { code, label: code, sections: [{ code: `${code}1`, days: own }], days: own };
