@@ -5,10 +5,11 @@ import { join } from 'node:path';
 import { dayInZone, formatDay, weekday } from '@bright-sprout/core/calendar/days';
 import { type BenchView } from '@bright-sprout/contracts/checks';
 import { careTasksOn } from '@bright-sprout/core/care/careTasks';
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import { ODD_MOMENTS } from '../packages/core/test/oddMoments';
 import { joinOn, openWall, signIn, tap } from './people';
 import { startServer } from './startApplication';
+import { test } from './test';
 
 /** Where the class lives; the team's device stands in another zone, and the class's counts. */
 const ZONE = 'Europe/Berlin';

@@ -77,5 +77,4 @@ test('a team takes today’s picture by the line of the last one, without a netw
   await expect(fresh.getByRole('listitem')).toHaveCount(1);
   const { frames } = ((await (await page.request.get('/api/v1/bench/films')).json()) as FilmView[])[0]!;
   expect(frames.filter((f) => f.day === inDays(0))).toEqual([]);
-  await teacher.context().close();
 });

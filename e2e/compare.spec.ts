@@ -88,6 +88,8 @@ test('a question goes on the projector’s link and comes off again', async ({ p
   const made = await page.request.post(`/api/v1${base}/screen-links`);
   const { token } = (await made.json()) as { token: string };
   await page.goto(`${base}/compare`);
+  // Everything above the button has found its place.
+  await expect(page.getByRole('link', { name: 'Could luck do this? Deal again' })).toBeVisible();
   await page.getByRole('button', { name: 'Show this question' }).click();
   await expect(page.getByText('shows this question')).toBeVisible();
   const hall = await (await browser.newContext({ viewport: { width: 1920, height: 1080 }, baseURL })).newPage();
@@ -96,7 +98,6 @@ test('a question goes on the projector’s link and comes off again', async ({ p
   await expect(hall.getByRole('img', { name: /^Height of white mustard/ })).toBeVisible();
   await page.getByRole('button', { name: 'Show the wall' }).click();
   await expect(hall.getByRole('slider', { name: 'Day looked at' })).toBeVisible({ timeout: 15_000 });
-  await hall.context().close();
 });
 
 test('deal again: labels move within teams, grains fall, and all of them give the p of the page', async ({ page }) => {

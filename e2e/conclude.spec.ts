@@ -151,7 +151,6 @@ test('a team claims too much and is asked, picks evidence, goes on without a net
   await expect(tablet.getByRole('article', { name: 'Claim of Kites' })).toContainText('Salt in the soil holds on to the water');
   await expect(card).toContainText('They answer: D2 and D4.', { timeout: 15_000 });
   await page.getByRole('button', { name: 'All teams can read all claims: close them' }).click();
-  for (const p of [tablet, phone]) await p.context().close();
 });
 
 test('a report is a page, a PDF on A4 and Letter, a Word file and a poster; other programs read them', async ({ page }) => {
