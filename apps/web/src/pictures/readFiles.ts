@@ -18,7 +18,13 @@ let atRest: Worker | null = null;
 
 /** Fetches what reads files while there is a network, for pages on which pictures are taken later without one. */
 export function readyToRead(): void {
-  atRest ??= newReader();
+  if (atRest) return;
+  const reader = newReader();
+  // What could not be fetched now is asked for again when a picture is there.
+  reader.onerror = () => {
+    if (atRest === reader) atRest = null;
+  };
+  atRest = reader;
 }
 
 /** Files read one after the other beside the page. */
