@@ -56,7 +56,7 @@ export function FrameActs({
       )}
       <span className="second frame-facts">
         {strokes > 0 && `Mended by hand: ${countedWords(strokes, 'stroke')}. `}
-        {found?.lined === 'found' && 'Lined up by itself: look whether the strings lie on the lines. '}
+        {found?.lined === 'found' && 'Lined up by itself: look whether everything lies in its frame. '}
         {found?.tilt !== null && found?.tilt !== undefined && `The camera leant by about ${Math.round(found.tilt)}°.`}
       </span>
       {takeBack.error && <ProblemNotice error={takeBack.error} />}
