@@ -15,6 +15,7 @@ import {
   type TestApplication,
 } from './application';
 import { importBodyOf } from './importBody';
+import { type Json, mutation, placesOf, withAt } from './mutations';
 
 /** Whatever is sent, the answer is a sentence and never a server that broke. The same bodies in every run. */
 const SEED = 20260319;
@@ -32,8 +33,6 @@ beforeAll(async () => {
   pot = (await ownContainers(kites))[0]!.id;
 });
 afterAll(() => application.close());
-
-type Json = null | boolean | number | string | Json[] | { [key: string]: Json };
 
 const CSV = 'pot;treatment;day;height mm\nA1;salt;3;12\nA1;salt;5;20\nB1;water;3;14\n';
 
@@ -132,60 +131,6 @@ const routes: Record<string, { send: (body: Json) => PromiseLike<{ status: numbe
     body: () => ({ classCode: world.group.joinCode, emblem: 'bell', pin: '0000' }),
   },
 };
-
-/** What people and programs send in place of what was asked for. */
-const HOSTILE: Json[] = [
-  null,
-  true,
-  [],
-  [[]],
-  {},
-  '',
-  ' ',
-  0,
-  -1,
-  1e308,
-  1.5,
-  2 ** 53,
-  'x'.repeat(70),
-  'x'.repeat(5000),
-  '\u0000',
-  '\ud800',
-  '😀'.repeat(70),
-  '2026-02-31',
-  '2026-W01-1',
-  '0000-00-00',
-  '9999-12-31',
-  '+010000-01-01T00:00:00Z',
-  '1e999',
-  '=1+1',
-  "'; DROP TABLE reading; --",
-  '__proto__',
-  v7(),
-  'not-a-uuid',
-];
-
-/** Every place in a body, as keys from its root. */
-function placesOf(value: Json, at: (string | number)[] = []): (string | number)[][] {
-  if (typeof value !== 'object' || value === null) return [at];
-  const keys = Array.isArray(value) ? value.map((_, i) => i) : Object.keys(value);
-  return [at, ...keys.flatMap((key) => placesOf((value as Record<string | number, Json>)[key]!, [...at, key]))];
-}
-
-function withAt(value: Json, [key, ...rest]: (string | number)[], put: Json | undefined): Json | undefined {
-  if (key === undefined) return put;
-  const copy = (Array.isArray(value) ? [...value] : { ...(value as object) }) as Record<string | number, Json>;
-  const inner = withAt(copy[key]!, rest, put);
-  if (inner === undefined) delete copy[key];
-  else copy[key] = inner;
-  return copy as Json;
-}
-
-const mutation = fc.record({
-  place: fc.nat(),
-  put: fc.oneof({ weight: 6, arbitrary: fc.constantFrom(...HOSTILE) }, { weight: 1, arbitrary: fc.constant(undefined) }),
-  extra: fc.option(fc.constantFrom('constructor', 'id', 'admin', 'toString'), { freq: 6 }),
-});
 
 test.each(Object.keys(routes))('%s', async (name) => {
   const route = routes[name]!;

@@ -22,6 +22,13 @@ export function isDuplicate(error: unknown): boolean {
   return codeOf(error) === 'ER_DUP_ENTRY';
 }
 
+const AGAINST_RULES = new Set(['ER_CONSTRAINT_FAILED', 'ER_NO_REFERENCED_ROW_2', 'ER_DUP_ENTRY', 'ER_DATA_TOO_LONG']);
+
+/** True when rows were refused by the rules of their tables. */
+export function isAgainstRules(error: unknown): boolean {
+  return AGAINST_RULES.has(codeOf(error) ?? '');
+}
+
 /**
  * The only way to the database. What a request writes it writes in one unit of work; whatever is read or written inside the unit,
  * by whomever, belongs to it.

@@ -35,7 +35,8 @@ export class CountsService {
   async save(teacher: TeacherRequester, filmId: string, { method, counts }: SaveCountsRequest): Promise<SavedCounts> {
     const { film, classId } = await this.films.filmOf(teacher, filmId);
     const days = await this.daysOf(filmId, counts);
-    const inFilm = new Set(film.cells);
+    const containers = await this.films.containersOf(film);
+    const inFilm = new Set(containers);
     if (counts.some((c) => !inFilm.has(c.containerId)))
       throw new Problem(422, 'A container that was counted is not in this film. Nothing was written down.');
     if (new Set(counts.map((c) => keyOf(c.frameId, c.containerId))).size < counts.length)
@@ -43,7 +44,7 @@ export class CountsService {
     return this.db.work(async () => {
       // One after the other for a film: what the one before wrote is known to the next.
       await this.db.query('SELECT id FROM film WHERE id = ? FOR UPDATE', [filmId]);
-      const readings = await this.records.readingsOf(film.cells.filter((c) => c !== null));
+      const readings = await this.records.readingsOf(containers);
       const standing = await this.standing(filmId, readings);
       const fresh = counts.filter(({ frameId, containerId, percent }) => {
         const before = standing.get(countKey(containerId, days.get(frameId)!));

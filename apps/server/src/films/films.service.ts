@@ -58,6 +58,13 @@ export class FilmsService {
     return { film, classId };
   }
 
+  /** The containers in the sections of a film, looked up where they grow: what stands in a section is never followed as it is. */
+  async containersOf({ cells, investigationId }: Film): Promise<string[]> {
+    const named = cells.filter((c) => c !== null);
+    const found = await this.db.of(Container).find({ where: { id: In(named), investigationId }, select: { id: true } });
+    return found.map((c) => c.id);
+  }
+
   /** Keeps a film; the same one sent twice changes nothing, one that was changed meanwhile is not overwritten. */
   async save(teacher: TeacherRequester, id: string, request: SaveFilmRequest): Promise<FilmView> {
     const { investigationId, version, removed, wideMm = null, deepMm = null, name, kind, columns, rows, cells, index } = request;

@@ -1,12 +1,18 @@
-import { strFromU8, unzip, type UnzipFileInfo } from 'fflate';
+import { join } from 'node:path';
+import { Worker } from 'node:worker_threads';
+import { MOST_PACKAGE_BYTES } from '@bright-sprout/contracts/restores';
+import { MOST_PHOTO_BYTES } from '@bright-sprout/contracts/photos';
 import { type ObjectLiteral } from 'typeorm';
 import { type KeptTeam, WHOLE, type WholeInvestigation } from '../exports/wholeRows';
 import { PACKAGE_FORMAT, PACKAGE_VERSION, WHOLE_FILE } from '../exports/packageFile';
 import { Problem } from '../problems/problem';
+import { Turns } from '../turns';
 
-/** What a package may unpack to; more is not one of ours. */
-const MOST_UNPACKED = 400_000_000;
-const MOST_FILES = 6000;
+/** What a package may unpack to; more is not one of ours: fifty thousand readings are 30 MB of rows. */
+const LIMITS = { bytes: MOST_PACKAGE_BYTES + 96_000_000, rows: 96_000_000, picture: MOST_PHOTO_BYTES, files: 6000 };
+const MOST_SECONDS = 60;
+/** Of the thread that opens it, in MB. */
+const MEMORY = { maxOldGenerationSizeMb: 768, maxYoungGenerationSizeMb: 64 };
 
 /** A package that was opened: its rows, and its pictures by the id that they had. */
 export interface OpenedPackage {
@@ -14,42 +20,42 @@ export interface OpenedPackage {
   pictures: ReadonlyMap<string, Uint8Array>;
 }
 
+type Unpacked = { rows: unknown; pictures: [string, Uint8Array][] } | { refusal: { code: string } };
+
 const wrong = (why: string) => new Problem(422, `${why} Nothing was brought in.`);
 
-/** Opens a package; what is in it beside the rows and the pictures is left alone. */
+const REFUSED: Readonly<Record<string, string>> = {
+  'too-large': 'This package is larger than any that leaves here.',
+  'no-rows': `There is no ${WHOLE_FILE} in this package: it does not come from here.`,
+  unreadable: 'The records in this package cannot be read.',
+  'no-package': 'This file is not a package, or it did not arrive whole.',
+};
+
+const turns = new Turns(1, 4, 'Several packages are being opened already. Nothing was brought in; try again in a minute.');
+
+/** Opens a package in a thread of its own, one at a time; what is in it beside the rows and the pictures is left alone. */
 export async function readPackage(content: Buffer): Promise<OpenedPackage> {
-  let [unpacked, files] = [0, 0];
-  const filter = ({ name, originalSize }: UnzipFileInfo) => {
-    files += 1;
-    unpacked += originalSize;
-    if (unpacked > MOST_UNPACKED || files > MOST_FILES) throw wrong('This package is larger than any that leaves here.');
-    return name === WHOLE_FILE || /^pictures\/[0-9a-f-]{36}\.jpg$/.test(name);
-  };
-  const entries = await new Promise<Record<string, Uint8Array>>((done, failed) => {
-    try {
-      unzip(content, { filter }, (error, found) => (error ? failed(error) : done(found)));
-    } catch (error) {
-      failed(error as Error);
-    }
-  }).catch((error: unknown) => {
-    throw error instanceof Problem ? error : wrong('This file is not a package, or it did not arrive whole.');
-  });
-  const whole = entries[WHOLE_FILE];
-  if (!whole) throw wrong(`There is no ${WHOLE_FILE} in this package: it does not come from here.`);
-  const pictures = Object.entries(entries).flatMap(([name, file]) => {
-    const id = /^pictures\/(.*)\.jpg$/.exec(name)?.[1];
-    return id ? [[id, file] as const] : [];
-  });
-  return { whole: wholeOf(strFromU8(whole)), pictures: new Map(pictures) };
+  const opened = await turns.take(() => unpack(content));
+  if ('refusal' in opened) throw wrong(REFUSED[opened.refusal.code] ?? REFUSED['no-package']!);
+  return { whole: wholeOf(opened.rows), pictures: new Map(opened.pictures) };
 }
 
-function wholeOf(text: string): WholeInvestigation {
-  let read: unknown;
-  try {
-    read = JSON.parse(text);
-  } catch {
-    throw wrong('The records in this package cannot be read.');
-  }
+function unpack(content: Buffer): Promise<Unpacked> {
+  const worker = new Worker(join(__dirname, '../../workers/unpackPackage.cjs'), {
+    workerData: { content, limits: LIMITS, wholeFile: WHOLE_FILE, picture: '^pictures/([0-9a-f-]{36})\\.jpg$' },
+    resourceLimits: MEMORY,
+  });
+  return new Promise<Unpacked>((done) => {
+    const tooMuch = () => done({ refusal: { code: 'too-large' } });
+    const patience = setTimeout(tooMuch, MOST_SECONDS * 1000);
+    worker.once('message', done);
+    // A thread that ran out of memory ends with an error.
+    worker.once('error', tooMuch);
+    worker.once('exit', () => (clearTimeout(patience), tooMuch()));
+  }).finally(() => void worker.terminate());
+}
+
+function wholeOf(read: unknown): WholeInvestigation {
   const { format, version, rows, teams } = (read ?? {}) as Record<string, unknown>;
   if (format !== PACKAGE_FORMAT) throw wrong('This package does not come from here.');
   if (version !== PACKAGE_VERSION)

@@ -3,20 +3,16 @@ import { EMBLEMS } from '@bright-sprout/contracts/access';
 import { EMBLEM_NAMES } from '@bright-sprout/contracts/access';
 import { timeNow } from '@bright-sprout/core/clock/clock';
 import { HELD_KINDS } from '@bright-sprout/contracts/heldKinds';
-import { ROOM_SOURCES } from '@bright-sprout/contracts/room';
-import { ROOM_KINDS, ROOM_LIMITS } from '@bright-sprout/core/room/roomRecord';
-import { SavePlanRequest } from '@bright-sprout/contracts/plans';
 import { Inject, Injectable } from '@nestjs/common';
-import { plainToInstance } from 'class-transformer';
-import { validate } from 'class-validator';
+import { isUUID } from 'class-validator';
 import { Between, type ObjectLiteral } from 'typeorm';
 import { PinsService } from '../access/pins.service';
 import { type TeacherRequester } from '../access/requester';
 import { Scope } from '../access/scope.service';
 import { insertInChunks } from '../checks/insertReadings';
-import { type ClassGroup } from '../classes/classGroup.entity';
+import { ClassGroup } from '../classes/classGroup.entity';
 import { Team } from '../classes/team.entity';
-import { Database } from '../database/database';
+import { Database, isAgainstRules } from '../database/database';
 import { newId } from '../database/ids';
 import { correctedFirst, WHOLE, type WholeInvestigation } from '../exports/wholeRows';
 import { heldBody } from '../held/heldBody';
@@ -29,8 +25,12 @@ import { type Told } from '../problems/longWork';
 import { Problem } from '../problems/problem';
 import { RoomReadingEntity } from '../room/roomReading.entity';
 import { SeedLotEntity } from '../seeds/seedLot.entity';
+import { checkRows } from './packageRows';
 import { readPackage } from './readPackage';
 import { idsInText, Renewer, renewedId } from './renewed';
+
+/** Of a picture that is not there: no file has this for its hash. */
+const NO_FILE = { hash: '0'.repeat(64), smallHash: '0'.repeat(64), width: 0, height: 0 };
 
 /** Brings an investigation back from its package, into whichever class and school: whole, or not at all. */
 @Injectable()
@@ -47,23 +47,32 @@ export class RestoresService {
   async restore(teacher: TeacherRequester, classId: string, content: Buffer, told: Told): Promise<RestoredView> {
     const group = await this.scope.classOf(teacher, classId);
     const { whole, pictures } = await readPackage(content);
-    const before = whole.rows.investigation![0]!.id as unknown;
-    if (typeof before !== 'string') throw new Problem(422, 'The package is not whole. Nothing was brought in.');
+    const before = String(whole.rows.investigation![0]!.id);
+    if (!isUUID(before)) throw new Problem(422, 'The package is not whole. Nothing was brought in.');
     const here = await this.known(teacher, before, classId);
     if (here) return { added: false, investigation: await this.investigations.viewOf(teacher, here) };
     const id = renewedId(before, classId);
     const ids = idsOf(whole, classId);
-    await checkPlan(whole, classId);
+    await checkRows(whole, told);
     await checkHeld(whole, ids, classId);
-    checkRoom(whole);
     await this.drawAnew(whole, pictures, told);
-    await this.db.work(async () => {
-      for (const [old, present] of await this.teams(group, whole)) ids.set(old, present);
-      ids.set(whole.rows.investigation![0]!.classId as string, classId);
-      if (whole.rows.plan![0]) ids.set(whole.rows.plan![0].classId as string, classId);
-      await this.withoutLotsOfOthers(teacher, whole);
-      await this.putBack(whole, classId, new Renewer(ids), told);
+    // What comes in is here, whatever was about to become of it elsewhere.
+    whole.rows.investigation![0]!.goesAt = null;
+    const comingIn = this.db.work(async () => {
+      const teams = await this.teams(group, whole);
+      for (const [old, present] of teams) ids.set(old, present);
+      for (const row of Object.values(whole.rows).flat()) if (typeof row.classId === 'string') ids.set(row.classId, classId);
+      const lot = await this.lotOfOwn(teacher, whole);
+      if (lot) ids.set(lot, lot);
+      const there = idsByTable(whole, ids);
+      there.set(Team, new Set(teams.values())).set(ClassGroup, new Set([classId]));
+      await this.putBack(whole, classId, new Renewer(classId, ids, there), told);
       await this.changes.note({ kind: 'investigation-changed', classId, investigationId: id });
+    });
+    await comingIn.catch((error: unknown) => {
+      // What was looked at above fits; the tables have the last word, and the same rows may be here under another name.
+      if (!isAgainstRules(error)) throw error;
+      throw new Problem(422, 'Some of what is in this package is here already, or cannot be. Nothing was brought in.');
     });
     return { added: true, investigation: await this.investigations.viewOf(teacher, id) };
   }
@@ -107,24 +116,28 @@ export class RestoresService {
 
   /** Pictures are drawn anew as every picture is that comes in, and lie in the store before the first row speaks of them. */
   private async drawAnew({ rows }: WholeInvestigation, pictures: ReadonlyMap<string, Uint8Array>, told: Told): Promise<void> {
-    const shown = [...rows.photo!, ...rows.frame!].filter((p) => p.takenBackAt === null);
+    const all = [...rows.photo!, ...rows.frame!];
     let done = 0;
-    for (const photo of shown) {
-      const file = pictures.get(photo.id as string);
+    for (const photo of all) {
+      // Whatever file a row names, it shows the one that came along with it or none.
+      Object.assign(photo, { ...NO_FILE, goesAt: null });
+      const file = (photo.takenBackAt ?? null) === null ? pictures.get(photo.id as string) : undefined;
       if (file) {
         const { full, small, width, height } = await cleanPicture(Buffer.from(file));
         Object.assign(photo, { hash: await this.blobs.put(full), smallHash: await this.blobs.put(small), width, height });
-      } else photo.takenBackAt = timeNow().toISOString();
-      told(++done, shown.length);
+      } else photo.takenBackAt ??= timeNow().toISOString();
+      told(++done, all.length);
     }
   }
 
-  /** A seed lot stands on the shelf of one school. */
-  private async withoutLotsOfOthers(teacher: TeacherRequester, { rows }: WholeInvestigation): Promise<void> {
+  /** A seed lot stands on the shelf of one school: the one that the plan names where it is on the teacher's own. */
+  private async lotOfOwn({ schoolId }: TeacherRequester, { rows }: WholeInvestigation): Promise<string | null> {
     const document = rows.plan![0]?.document as { seedLotId?: unknown } | undefined;
-    if (!document || typeof document.seedLotId !== 'string' || document.seedLotId === '') return;
-    const { schoolId } = teacher;
-    if (!(await this.db.of(SeedLotEntity).existsBy({ id: document.seedLotId, schoolId }))) document.seedLotId = '';
+    if (!document || !isUUID(document.seedLotId)) return null;
+    const id = document.seedLotId as string;
+    if (await this.db.of(SeedLotEntity).existsBy({ id, schoolId })) return id;
+    document.seedLotId = '';
+    return null;
   }
 
   /** What was read of the room in the days of the investigation; what the class has of them already stays as it is. */
@@ -160,13 +173,14 @@ function idsOf({ rows }: WholeInvestigation, classId: string): Map<string, strin
   return ids;
 }
 
-/** A plan is checked as one that is saved from a page. */
-async function checkPlan({ rows }: WholeInvestigation, classId: string): Promise<void> {
-  for (const { document } of rows.plan!) {
-    const request = plainToInstance(SavePlanRequest, { classId, version: 0, document: document as unknown });
-    const wrong = await validate(request, { whitelist: true, forbidNonWhitelisted: false });
-    if (wrong.length > 0) throw new Problem(422, 'The plan in this package cannot be read. Nothing was brought in.');
-  }
+/** The ids that rows of each table get, by the class of the table. */
+function idsByTable({ rows }: WholeInvestigation, ids: ReadonlyMap<string, string>): Map<unknown, ReadonlySet<string>> {
+  return new Map(
+    Object.entries(WHOLE).map(([name, entity]) => {
+      const keys = rows[name]!.map((r) => (typeof r.id === 'string' ? r.id : String(r.investigationId)));
+      return [entity, new Set(keys.map((k) => ids.get(k)!))];
+    }),
+  );
 }
 
 /** What waits for the teacher is checked as if a team sent it; what it names gets ids of its own. */
@@ -174,17 +188,11 @@ async function checkHeld({ rows }: WholeInvestigation, ids: Map<string, string>,
   for (const row of rows.held!) {
     const kind = HELD_KINDS.find((k) => k === row.kind);
     const body = kind && (await heldBody(kind, row.body).catch(() => null));
-    if (!body) throw new Problem(422, 'What waits for a decision in this package cannot be read. Nothing was brought in.');
+    if (!body) throw notWaiting();
     row.body = body;
     for (const id of idsInText(JSON.stringify(body))) if (!ids.has(id)) ids.set(id, renewedId(id, classId));
+    if (typeof row.reason !== 'string' || row.reason.length === 0) throw notWaiting();
   }
 }
 
-function checkRoom({ rows }: WholeInvestigation): void {
-  for (const { kind, value, source } of rows.room!) {
-    const limits = ROOM_LIMITS[ROOM_KINDS.find((k) => k === kind)!];
-    const possible = limits && typeof value === 'number' && value >= limits[0] && value <= limits[1];
-    if (!possible || !ROOM_SOURCES.some((s) => s === source))
-      throw new Problem(422, 'What was read of the room in this package cannot be. Nothing was brought in.');
-  }
-}
+const notWaiting = () => new Problem(422, 'What waits for a decision in this package cannot be read. Nothing was brought in.');
