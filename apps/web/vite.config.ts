@@ -35,8 +35,21 @@ export default defineConfig({
           {
             urlPattern: ({ url, request }) =>
               request.method === 'GET' && /^\/api\/v1\/bench\/(photos|frames)\//.test(url.pathname),
-            handler: 'CacheFirst',
-            options: { cacheName: 'bench-photos', expiration: { maxEntries: 80 }, cacheableResponse: { statuses: [200] } },
+            // Asked about each time there is a network, so that what was taken back goes from here too.
+            handler: 'NetworkFirst',
+            options: {
+              cacheName: 'bench-photos',
+              expiration: { maxEntries: 80 },
+              cacheableResponse: { statuses: [200] },
+              plugins: [
+                {
+                  fetchDidSucceed: async ({ request, response }) => {
+                    if (response.status === 404) await (await caches.open('bench-photos')).delete(request);
+                    return response;
+                  },
+                },
+              ],
+            },
           },
           {
             urlPattern: ({ url, request }) =>

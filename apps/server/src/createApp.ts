@@ -55,6 +55,11 @@ export async function createApp(settings: Settings): Promise<NestExpressApplicat
     }),
   );
   app.use(cookieParser());
+  // What is answered is somebody's: nothing on the way keeps it, and no browser that others use after.
+  app.use('/api', (_request: Request, response: Response, next: NextFunction) => {
+    response.set('cache-control', 'no-store');
+    next();
+  });
   app.use(refuseOtherOrigins);
   // Tables and pictures are read by their routes, once it is known who sends them.
   const json = express.json({ limit: JSON_LIMIT });

@@ -9,11 +9,12 @@ import {
   SaveFilmRequest,
 } from '@bright-sprout/contracts/films';
 import { PHOTO_TYPES } from '@bright-sprout/contracts/photos';
-import { Body, Controller, Delete, Get, Header, HttpCode, Param, Put, Query, StreamableFile, UseGuards } from '@nestjs/common';
+import { Body, Controller, Delete, Get, HttpCode, Param, Put, Query, Req, Res, StreamableFile, UseGuards } from '@nestjs/common';
 import { ApiBody, ApiConsumes, ApiTags } from '@nestjs/swagger';
+import { type Request, type Response } from 'express';
 import { TeacherGuard, TeamGuard } from '../access/guards';
 import { Asking, type TeacherRequester, type TeamRequester } from '../access/requester';
-import { asFile, CACHED, PICTURE_BODY, pictureOf } from '../photos/pictureRequests';
+import { asFile, asKeptFile, PICTURE_BODY, pictureOf } from '../photos/pictureRequests';
 import { IdPipe } from '../problems/idPipe';
 import { LargeBody } from '../problems/largeBody';
 import { CountsService } from './counts.service';
@@ -63,15 +64,23 @@ export class FilmsController {
   }
 
   @Get('frames/:id')
-  @Header('cache-control', CACHED)
-  async whole(@Asking() teacher: TeacherRequester, @Param('id', IdPipe) id: string): Promise<StreamableFile> {
-    return asFile(await this.frames.picture(teacher, id, false));
+  async whole(
+    @Asking() teacher: TeacherRequester,
+    @Param('id', IdPipe) id: string,
+    @Req() request: Request,
+    @Res({ passthrough: true }) response: Response,
+  ): Promise<StreamableFile | undefined> {
+    return asKeptFile(request, response, await this.frames.picture(teacher, id, false));
   }
 
   @Get('frames/:id/small')
-  @Header('cache-control', CACHED)
-  async small(@Asking() teacher: TeacherRequester, @Param('id', IdPipe) id: string): Promise<StreamableFile> {
-    return asFile(await this.frames.picture(teacher, id, true));
+  async small(
+    @Asking() teacher: TeacherRequester,
+    @Param('id', IdPipe) id: string,
+    @Req() request: Request,
+    @Res({ passthrough: true }) response: Response,
+  ): Promise<StreamableFile | undefined> {
+    return asKeptFile(request, response, await this.frames.picture(teacher, id, true));
   }
 
   @Put('frames/:id/seen')
@@ -126,13 +135,11 @@ export class BenchFilmsController {
   }
 
   @Get('frames/:id')
-  @Header('cache-control', CACHED)
   async whole(@Asking() team: TeamRequester, @Param('id', IdPipe) id: string): Promise<StreamableFile> {
     return asFile(await this.frames.picture(team, id, false));
   }
 
   @Get('frames/:id/small')
-  @Header('cache-control', CACHED)
   async small(@Asking() team: TeamRequester, @Param('id', IdPipe) id: string): Promise<StreamableFile> {
     return asFile(await this.frames.picture(team, id, true));
   }

@@ -12,6 +12,7 @@ import { Database, isDuplicate } from '../database/database';
 import { type Investigation } from '../investigations/investigation.entity';
 import { ChangesService } from '../live/changes.service';
 import { isShownTo } from '../photos/photoView';
+import { type StoredFile } from '../photos/pictureRequests';
 import { StoredPictures } from '../photos/storedPictures.service';
 import { notFound, Problem } from '../problems/problem';
 import { Film } from './film.entity';
@@ -76,9 +77,12 @@ export class FramesService {
   }
 
   /** The JPEG itself: the teacher's, the team's own, or one that the teacher has looked at. */
-  async picture(asking: Requester, id: string, small: boolean): Promise<Buffer> {
+  async picture(asking: Requester, id: string, small: boolean): Promise<StoredFile> {
     const frame = await this.frameOf(asking, id);
-    if (frame.takenBackAt !== null) throw notFound('This picture');
+    const { takenBackAt, film } = frame;
+    // With its film it is put away; for a team with the whole investigation too.
+    const away = film.removedAt !== null || (asking.kind === 'team' && film.investigation.removedAt !== null);
+    if (takenBackAt !== null || away) throw notFound('This picture');
     if (!isShownTo(asking, { seen: frame.seenAt !== null, teamId: frame.teamId })) throw notFound('This picture');
     return this.pictures.read(small ? frame.smallHash : frame.hash);
   }

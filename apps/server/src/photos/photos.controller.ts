@@ -1,11 +1,12 @@
 import { PHOTO_TYPES, PhotoRequest, type PhotoView } from '@bright-sprout/contracts/photos';
-import { Body, Controller, Delete, Get, Header, HttpCode, Param, Put, Query, StreamableFile, UseGuards } from '@nestjs/common';
+import { Body, Controller, Delete, Get, HttpCode, Param, Put, Query, Req, Res, StreamableFile, UseGuards } from '@nestjs/common';
 import { ApiBody, ApiConsumes, ApiTags } from '@nestjs/swagger';
+import { type Request, type Response } from 'express';
 import { TeacherGuard, TeamGuard } from '../access/guards';
 import { Asking, type TeacherRequester, type TeamRequester } from '../access/requester';
 import { IdPipe } from '../problems/idPipe';
 import { LargeBody } from '../problems/largeBody';
-import { asFile, CACHED, PICTURE_BODY, pictureOf } from './pictureRequests';
+import { asFile, asKeptFile, PICTURE_BODY, pictureOf } from './pictureRequests';
 import { PhotosService } from './photos.service';
 
 @ApiTags('photos')
@@ -28,15 +29,23 @@ export class PhotosController {
   }
 
   @Get(':id')
-  @Header('cache-control', CACHED)
-  async whole(@Asking() teacher: TeacherRequester, @Param('id', IdPipe) id: string): Promise<StreamableFile> {
-    return asFile(await this.photos.picture(teacher, id, false));
+  async whole(
+    @Asking() teacher: TeacherRequester,
+    @Param('id', IdPipe) id: string,
+    @Req() request: Request,
+    @Res({ passthrough: true }) response: Response,
+  ): Promise<StreamableFile | undefined> {
+    return asKeptFile(request, response, await this.photos.picture(teacher, id, false));
   }
 
   @Get(':id/small')
-  @Header('cache-control', CACHED)
-  async small(@Asking() teacher: TeacherRequester, @Param('id', IdPipe) id: string): Promise<StreamableFile> {
-    return asFile(await this.photos.picture(teacher, id, true));
+  async small(
+    @Asking() teacher: TeacherRequester,
+    @Param('id', IdPipe) id: string,
+    @Req() request: Request,
+    @Res({ passthrough: true }) response: Response,
+  ): Promise<StreamableFile | undefined> {
+    return asKeptFile(request, response, await this.photos.picture(teacher, id, true));
   }
 
   @Put(':id/seen')
@@ -72,13 +81,11 @@ export class BenchPhotosController {
   }
 
   @Get(':id')
-  @Header('cache-control', CACHED)
   async whole(@Asking() team: TeamRequester, @Param('id', IdPipe) id: string): Promise<StreamableFile> {
     return asFile(await this.photos.picture(team, id, false));
   }
 
   @Get(':id/small')
-  @Header('cache-control', CACHED)
   async small(@Asking() team: TeamRequester, @Param('id', IdPipe) id: string): Promise<StreamableFile> {
     return asFile(await this.photos.picture(team, id, true));
   }

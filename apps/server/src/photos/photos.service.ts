@@ -11,6 +11,7 @@ import { ChangesService } from '../live/changes.service';
 import { notFound, Problem } from '../problems/problem';
 import { Photo } from './photo.entity';
 import { isShownTo, photoView } from './photoView';
+import { type StoredFile } from './pictureRequests';
 import { StoredPictures } from './storedPictures.service';
 
 const MOST_OF_A_CONTAINER = 60;
@@ -89,7 +90,7 @@ export class PhotosService {
   }
 
   /** The JPEG itself. */
-  async picture(asking: Requester, id: string, small: boolean): Promise<Buffer> {
+  async picture(asking: Requester, id: string, small: boolean): Promise<StoredFile> {
     const photo = await this.db.of(Photo).findOne({ where: { id, takenBackAt: IsNull() }, relations: { container: true } });
     if (!photo) throw notFound('This picture');
     await this.mayRead(asking, photo);

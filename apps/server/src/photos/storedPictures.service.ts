@@ -3,6 +3,7 @@ import { Database } from '../database/database';
 import { notFound } from '../problems/problem';
 import { BLOB_STORE, type BlobStore } from './blobStore';
 import { cleanPicture } from './cleanPicture';
+import { type StoredFile } from './pictureRequests';
 
 /** A picture that lies in the store in two sizes. */
 export interface StoredPicture {
@@ -35,10 +36,10 @@ export class StoredPictures {
     return { hash, smallHash, width, height, again };
   }
 
-  async read(hash: string): Promise<Buffer> {
-    const found = await this.blobs.get(hash);
-    if (!found) throw notFound('The file of this picture');
-    return found;
+  async read(hash: string): Promise<StoredFile> {
+    const jpeg = await this.blobs.get(hash);
+    if (!jpeg) throw notFound('The file of this picture');
+    return { jpeg, hash };
   }
 
   /** A file that no picture shows any more leaves the store; that it was taken stays on record. */

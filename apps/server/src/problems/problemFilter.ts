@@ -19,9 +19,10 @@ export class ProblemFilter implements ExceptionFilter {
 
   catch(error: unknown, host: ArgumentsHost): void {
     const response = host.switchToHttp().getResponse<Response>();
-    if (response.headersSent) return void response.end();
     const problem = problemOf(error);
     if (problem.status >= 500) this.logger.error(error instanceof Error ? error.stack : String(error));
+    // Half a file never ends as if it were whole.
+    if (response.headersSent) return void response.destroy();
     response.status(problem.status).type('application/problem+json').send(JSON.stringify(problem));
   }
 }
@@ -41,8 +42,9 @@ export function problemOf(error: unknown): ProblemDetails {
   if (error instanceof HttpException)
     return about(error.getStatus(), SENTENCES[error.getStatus()] ?? 'This cannot be done. Nothing was changed.');
   // What the readers of bodies refuse carries its status.
-  const status = (error as { status?: number } | null)?.status;
-  const sentence = status === undefined ? undefined : SENTENCES[status];
-  if (sentence) return about(status!, sentence);
+  const status = (error as { status?: number } | null)?.status ?? 500;
+  // An address that leads out of the folder of files leads nowhere.
+  if (status === 403) return about(404, SENTENCES[404]!);
+  if (status >= 400 && status < 500) return about(status, SENTENCES[status] ?? SENTENCES[400]!);
   return about(500, 'The server could not finish this. Nothing was changed; please try again.');
 }

@@ -100,6 +100,9 @@ const RULES: Readonly<Record<string, (row: Row, rows: Rows) => string | false>> 
     const known = Array.isArray(cells) && cells.every((c) => c === null || own.has(c));
     return (!known || (cells as unknown[]).length !== Number(columns) * Number(behind)) && 'cells';
   },
+  reading: ({ state, lostReason, doubt }) =>
+    ((state === 'lost') !== (lostReason !== null && lostReason !== undefined) && 'lostReason') ||
+    (state !== 'measured' && doubt !== null && doubt !== undefined && 'doubt'),
   check: ({ source }) => !isOneOf(CHECK_SOURCES, source) && 'source',
   room: ({ kind, value, source }) => {
     const limits = ROOM_LIMITS[ROOM_KINDS.find((k) => k === kind)!];

@@ -6,6 +6,7 @@ import { IsNull } from 'typeorm';
 import { type TeacherRequester } from '../access/requester';
 import { Scope } from '../access/scope.service';
 import { newId } from '../database/ids';
+import { Investigation } from '../investigations/investigation.entity';
 import { RecordsService } from '../investigations/records.service';
 import { notFound, Problem } from '../problems/problem';
 import { ScreenLink } from './screenLink.entity';
@@ -64,18 +65,18 @@ export class ScreensService {
 
   /** What the screen shows: the records without notes and pictures, which are the class's own. */
   async show(token: string): Promise<ScreenView> {
-    const found = await this.db.of(ScreenLink).findOne({
-      where: {
-        tokenHash: hashOf(token),
-        revokedAt: IsNull(),
-        investigation: { removedAt: IsNull(), classGroup: { goesAt: IsNull() } },
-      },
-      relations: { investigation: { classGroup: { teams: true } } },
-    });
-    if (!found) throw notFound('This screen');
+    const found = await this.db.of(ScreenLink).findOneBy({ tokenHash: hashOf(token), revokedAt: IsNull() });
+    // What was deleted and has not gone yet is left out, and its link stays until then.
+    const shown =
+      found &&
+      (await this.db.of(Investigation).findOne({
+        where: { id: found.investigationId, removedAt: IsNull(), classGroup: { goesAt: IsNull() } },
+        relations: { classGroup: { teams: true } },
+      }));
+    if (!shown) throw notFound('This screen');
     if (msNow() - (found.lastSeenAt?.getTime() ?? 0) > SEEN_EVERY_MS)
       await this.db.of(ScreenLink).update({ id: found.id }, { lastSeenAt: timeNow() });
-    const { investigation, readings } = await this.all.records(found.investigation);
+    const { investigation, readings } = await this.all.records(shown);
     return {
       investigation: { ...investigation, care: [], deviations: [], runSheet: [], planCautions: [] },
       // Nothing that a student wrote in words of their own.

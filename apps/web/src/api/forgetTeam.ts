@@ -6,12 +6,12 @@ export async function forgetTeam(): Promise<void> {
   if ('caches' in window) await Promise.all(CACHES.map((name) => caches.delete(name)));
 }
 
-/** Forgets pictures of films that are there no more: what was taken back goes from this device too. */
-export async function forgetFrames(there: ReadonlySet<string>): Promise<void> {
+/** Forgets pictures that are there no more: what was taken back goes from this device too. */
+export async function forgetPictures(of: 'frames' | 'photos', there: ReadonlySet<string>): Promise<void> {
   if (!('caches' in window)) return;
   const kept = await caches.open('bench-photos');
   for (const request of await kept.keys()) {
-    const id = /\/bench\/frames\/([0-9a-f-]{36})/.exec(request.url)?.[1];
-    if (id && !there.has(id)) await kept.delete(request);
+    const [, kind, id] = /\/bench\/(frames|photos)\/([0-9a-f-]{36})/.exec(request.url) ?? [];
+    if (kind === of && !there.has(id!)) await kept.delete(request);
   }
 }

@@ -27,7 +27,7 @@ import { type BenchTogether, type TogetherView } from '@bright-sprout/contracts/
 import { type SeedLot } from '@bright-sprout/core/seeds/seedLot';
 import { QueryClient, queryOptions, useMutation, useQueries, useQuery, useQueryClient } from '@tanstack/react-query';
 import { isProblem, request, ServerProblem } from './client';
-import { forgetFrames } from './forgetTeam';
+import { forgetPictures } from './forgetTeam';
 
 export const queryClient = new QueryClient({
   defaultOptions: {
@@ -111,7 +111,7 @@ export const useBenchFilms = () =>
     queryKey: ['bench', 'films'],
     queryFn: async () => {
       const films = await request<BenchFilmView[]>('GET', '/bench/films');
-      void forgetFrames(new Set(films.flatMap((f) => f.frames.map((x) => x.id))));
+      void forgetPictures('frames', new Set(films.flatMap((f) => f.frames.map((x) => x.id))));
       return films;
     },
   });
@@ -138,7 +138,11 @@ export const useSharedInvestigation = (id: string) =>
 export const useBench = ({ enabled = true } = {}) =>
   useQuery({
     queryKey: ['bench'],
-    queryFn: () => request<BenchView>('GET', '/bench'),
+    queryFn: async () => {
+      const bench = await request<BenchView>('GET', '/bench');
+      void forgetPictures('photos', new Set(bench.investigations.flatMap((i) => i.photos.map((p) => p.id))));
+      return bench;
+    },
     enabled,
     // What the class looks after together may be answered on another device meanwhile.
     refetchInterval: ({ state }) =>

@@ -1,4 +1,4 @@
-import { type KeyboardEvent, type ReactNode, useRef, useState } from 'react';
+import { type KeyboardEvent, type ReactNode, type RefObject, useEffect, useRef, useState } from 'react';
 import { Dropdown } from 'react-bootstrap';
 import './ruledWord.scss';
 
@@ -46,6 +46,8 @@ export function WordPanel({
 }: Props) {
   const [open, setOpen] = useState(false);
   const toggle = useRef<HTMLButtonElement>(null);
+  const panel = useRef<HTMLDivElement>(null);
+  useSeen(panel, open && !over);
   const close = () => {
     setOpen(false);
     toggle.current?.focus();
@@ -64,6 +66,7 @@ export function WordPanel({
         {word}
       </Dropdown.Toggle>
       <Dropdown.Menu
+        ref={panel}
         className={`hanging${wide ? ' wide' : ''}${over ? ' over' : ''}`}
         role="group"
         aria-label={name}
@@ -74,6 +77,16 @@ export function WordPanel({
       </Dropdown.Menu>
     </Dropdown>
   );
+}
+
+/** What hangs below the edge of the screen comes into sight: pressing a word never seems to do nothing. */
+function useSeen(panel: RefObject<HTMLElement | null>, open: boolean) {
+  useEffect(() => {
+    if (!open) return;
+    // It hangs where it belongs one frame later.
+    const frame = requestAnimationFrame(() => panel.current?.scrollIntoView({ block: 'nearest', inline: 'nearest' }));
+    return () => cancelAnimationFrame(frame);
+  }, [panel, open]);
 }
 
 /** In fields and lists arrows do what they do there; only Escape and Tab are for the panel. */

@@ -114,7 +114,7 @@ function Block({ block, figure }: { block: ReportBlock; figure: (name: ReportFig
       );
     case 'figure':
       return (
-        <figure data-report-figure={block.figure}>
+        <figure data-report-figure={block.figure} tabIndex={0}>
           {figure(block.figure)}
           <figcaption>{block.caption}</figcaption>
         </figure>

@@ -24,7 +24,7 @@ const counted = (n: number, one: string, several = `${one}s`) => `${n} ${n === 1
 /** What the table will become, as a sentence; what the heads cannot say is said here. */
 export function BecomesSentence({ outlook, reading, onChange, speciesId, onSpecies }: Props) {
   const { treatments, containers, plants, measures } = outlook;
-  const names = measures.flatMap((code) => measureOf(code, reading.own)?.name ?? []);
+  const names = measures.flatMap((code) => measureOf(code, outlook.own)?.name ?? []);
   return (
     <section className="section becomes">
       <h2>It will become</h2>

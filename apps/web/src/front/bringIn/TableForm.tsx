@@ -61,7 +61,7 @@ function Form({ group, opened, table, onSheet, onBack, remembered }: Props & { r
   const save = useLongWrite<InvestigationView>(`/imports/${id}`, 'investigations', 'classes', 'remembered-table');
   const mend = (mends: TableMend[]) => setReading({ ...reading, mends: [...reading.mends, ...mends] });
   const factor = about.factor.trim() || outlook?.factor || '';
-  const main = outlook?.measures[0] ? measureOf(outlook.measures[0], reading.own) : null;
+  const main = outlook?.measures[0] ? measureOf(outlook.measures[0], outlook.own) : null;
   const usual =
     factor.length >= 2 && main ? `What does ${factor === 'treatment' ? 'the treatment' : factor} do to the ${main.name}?` : '';
   const question = about.question.trim() || usual;
@@ -152,7 +152,7 @@ function Form({ group, opened, table, onSheet, onBack, remembered }: Props & { r
                 onChange={setAbout}
                 missing={missing}
               />
-              {outlook.strip && <TableStrip strip={outlook.strip} own={reading.own} />}
+              {outlook.strip && <TableStrip strip={outlook.strip} own={outlook.own} />}
               <p className="second mb-0">
                 {fits ? 'The choices of the last table with these heads were taken. ' : ''}Your choices are kept for the next
                 table with these heads.

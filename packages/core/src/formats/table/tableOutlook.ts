@@ -1,5 +1,6 @@
 import { type IsoDay } from '../../calendar/days';
 import { type Measure, isNumeric } from '../../measures/measure';
+import { type OwnMeasure } from '../../measures/ownMeasure';
 import { measureOf } from '../../measures/registry';
 import { type TidyTable } from '../tidyTable';
 import { measuresIn, type TableProblem, type TableReading } from './columnMeaning';
@@ -19,6 +20,8 @@ export interface TableOutlook {
   treatments: { code: string; label: string; control: boolean; containers: number }[];
   /** Codes of what was measured, the one that is drawn first. */
   measures: string[];
+  /** Measures that are not built in, as they were when the table was read so: what is chosen meanwhile is read a moment later. */
+  own: readonly OwnMeasure[];
   /** Heights of nought were found and read as something. */
   zeros: number;
   /** A count needs to know out of how many. */
@@ -62,6 +65,7 @@ export function tableOutlook(sheet: Sheet, reading: TableReading, { table, probl
     factor: table.factor,
     treatments: table.treatments.map((t) => ({ ...t, containers: table.units.filter((u) => u.treatment === t.code).length })),
     measures: used.length > 0 ? used : measured,
+    own: reading.own,
     zeros: table.readings.filter((r) => r.state === 'not-up').length,
     needsSeeds: problems.some((p) => p.line === 1 && /of how many seeds/.test(p.sentence)) || reading.seedsEach !== null,
     strip: main && stripOf(table, main),

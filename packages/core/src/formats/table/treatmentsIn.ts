@@ -237,6 +237,9 @@ export class Treatments {
     const { factors } = this;
     if (factors.length === 0 || this.keys.size === 0 || this.ownFile()) return null;
     const [control] = this.ordered();
+    // A treatment that was read from somewhere else than the columns of what was changed has no level of it.
+    const known = factors.map((f) => new Map([...f.levels.values()].map((l) => [key(l.label), l])));
+    if (this.ordered().some(([, t]) => known.some((levels, f) => !levels.has(t.levels[f]!)))) return null;
     const levels = factors.map((factor, f) => {
       const used = [...new Set(this.ordered().map(([, t]) => t.levels[f]!))];
       const first = control![1].levels[f]!;
@@ -254,8 +257,8 @@ export class Treatments {
         unit,
         controlled: true,
         levels: levels[f]!.map((l) => {
-          const level = [...factors[f]!.levels.values()].find((x) => key(x.label) === l)!;
-          return { label: level.label, amount: level.amount };
+          const { label, amount } = known[f]!.get(l)!;
+          return { label, amount };
         }),
       })),
       levels: Object.fromEntries(

@@ -10,6 +10,7 @@ import { Empty } from '../../../page/Notices';
 import { useWidth } from '../../../page/useWidth';
 import { comparedRecords } from '../../../records/comparedRecords';
 import { ConcludeFrame } from '../ConcludeFrame';
+import '../../../conclude/paper/paper.scss';
 
 export function ExpectedView() {
   return <ConcludeFrame>{({ records }) => <Expected records={records} />}</ConcludeFrame>;
@@ -80,7 +81,7 @@ function Expected({ records }: { records: InvestigationRecords }) {
           </p>
         </div>
       )}
-      <div className="report-table">
+      <div className="report-table" tabIndex={0} role="region" aria-label="What each team expected, and what came">
         <table className="table">
           <thead>
             <tr>

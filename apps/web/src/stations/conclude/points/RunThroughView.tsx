@@ -12,6 +12,9 @@ import { PointPeg } from './PointPeg';
 import { type ShownPoint, usePoints } from './usePoints';
 import '../conclude.scss';
 
+/** Narrower than this a figure keeps the size of its words instead of its width. */
+const NARROW = 600;
+
 /** Points one after the other for the back row: first what there is to see, then the question. Arrows, space and a presenter's keys move it. */
 export function RunThroughView() {
   const { id = '' } = useParams();
@@ -60,6 +63,7 @@ function RunThrough({ records }: { records: InvestigationRecords }) {
   }, [last, navigate, back]);
   const holder = useRef<HTMLDivElement>(null);
   const width = useWidth(holder, 1200);
+  const [wide, high] = width < NARROW ? [Math.max(320, width), 300] : [900, 400];
   if (shown === null) return <Waiting>Looking through what you have recorded …</Waiting>;
   const point = shown[Math.floor(step / 2)];
   if (!point)
@@ -79,13 +83,13 @@ function RunThrough({ records }: { records: InvestigationRecords }) {
       </header>
       <div className="run-figure" ref={holder} role="img" aria-label={point.title}>
         {point.found && width > 60 && (
-          <svg width="100%" viewBox="0 0 900 400" aria-hidden="true">
+          <svg width="100%" viewBox={`0 0 ${wide} ${high}`} aria-hidden="true">
             <PointFigureView
               figure={point.found.figure}
               records={records}
               measure={measure}
-              width={900}
-              height={400}
+              width={wide}
+              height={high}
               small={false}
             />
           </svg>
@@ -105,7 +109,7 @@ function RunThrough({ records }: { records: InvestigationRecords }) {
             </>
           )}
         </span>
-        <span className="second">{dayAndDate(records.investigation.sownOn, point.day)}</span>
+        <span className="second run-when">{dayAndDate(records.investigation.sownOn, point.day)}</span>
         <button type="button" className="btn" disabled={step === 0} onClick={() => setStep(step - 1)} aria-label="Back">
           ←
         </button>
