@@ -77,7 +77,9 @@ export async function startServer({
     TZ: zone,
     SPROUT_NOW: now,
   };
-  await promisify(execFile)(process.execPath, [join(SERVER, 'prepare.js')], { env });
+  const run = promisify(execFile);
+  await run(process.execPath, [join(SERVER, 'prepare.js')], { env });
+  if (demo === 'on') await run(process.execPath, [join(SERVER, 'demoPictures.js')], { env });
   const server = spawn(process.execPath, [join(SERVER, 'main.js')], { env, stdio: ['ignore', 'inherit', 'inherit', 'ipc'] });
   await new Promise<void>((ready, failed) => {
     server.once('message', () => ready());

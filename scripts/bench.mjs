@@ -11,8 +11,18 @@ import { benchPictures } from './benchPictures.mjs';
 import { freePort, installPackages, startMariadb, which } from './mariadb.mjs';
 import { build, exitWith, installModules, ROOT } from './project.mjs';
 
-const DEVICES = 40;
-const CHECKS_EACH = 12;
+/** `npm run bench -- --short` walks the same way with little of everything, so that a test sees that it still leads somewhere. */
+const SHORT = process.argv.includes('--short');
+const [DEVICES, CHECKS_EACH, MINUTE] = SHORT ? [4, 2, 1000] : [40, 12, 60_000];
+
+/** Of the built core, loaded once it is there. */
+let readCsvSheet, guessReading, packSheet;
+function loadTables() {
+  const core = createRequire(join(ROOT, 'packages/core/dist/formats/table/'));
+  ({ readCsvSheet } = core('./readCsvSheet.js'));
+  ({ guessReading } = core('./guessReading.js'));
+  ({ packSheet } = core('./sheet.js'));
+}
 
 const quantile = (sorted, p) => sorted[Math.min(sorted.length - 1, Math.floor(p * sorted.length))];
 const row = (name, value, beside) => console.log(`${name.padEnd(58)} ${value.padStart(12)}   ${beside}`);
@@ -99,7 +109,7 @@ async function saving(url, { joinCode, pins }) {
     0.95,
   );
   for (const [pace, words] of [
-    [60_000 / CHECKS_EACH, 'in one minute'],
+    [MINUTE / CHECKS_EACH, SHORT ? 'in a second' : 'in one minute'],
     [0, 'without a pause'],
   ]) {
     const found = { times: [], errors: [] };
@@ -137,15 +147,18 @@ function longRecords(plants, days) {
 async function investigationOf(plants, page, url, days = 40) {
   const [{ id: classId }] = await (await page.request.get(`${url}/api/v1/classes`)).json();
   const id = randomUUID();
-  const columns = { unit: 'Pot', treatment: 'Treatment', block: 'Team', date: 'Date', value: 'Height (cm)' };
+  const { sheet } = readCsvSheet(longRecords(plants, days));
+  const { own, ...reading } = { ...guessReading(sheet, dayAgo(0)), sownOn: dayAgo(50), control: 'A salt' };
   const made = await page.request.put(`${url}/api/v1/imports/${id}`, {
     data: {
       classId,
       question: `${plants} plants on ${days} days?`,
       factor: 'salt',
       speciesId: 'barley',
-      text: longRecords(plants, days),
-      mapping: { columns, lengthUnit: 'cm', dateOrder: 'year-month-day', sownOn: dayAgo(50), control: 'A salt' },
+      fileName: 'bench.csv',
+      table: packSheet(sheet, () => true),
+      reading,
+      own,
     },
   });
   if (!made.ok()) throw new Error(await made.text());
@@ -154,7 +167,7 @@ async function investigationOf(plants, page, url, days = 40) {
 
 /** The log of a whole year group: until a cell can be typed in, and from one cell to the next. */
 async function longLog(page, url) {
-  const id = await investigationOf(500, page, url);
+  const id = await investigationOf(SHORT ? 40 : 500, page, url);
   await page.setViewportSize({ width: 1280, height: 800 });
   const opened = [];
   for (let i = 0; i < 5; i++) {
@@ -190,7 +203,7 @@ async function longLog(page, url) {
   const middle = (times) => times.sort((a, b) => a - b)[2];
   const rest = middle(empty);
   row(
-    'log of 500 plants × 40 days until it can be typed in',
+    `log of ${SHORT ? 40 : 500} plants × 40 days until it can be typed in`,
     ms(middle(opened)),
     `${(middle(opened) / rest).toFixed(1)} × the page of the seed shelf (${ms(rest)})`,
   );
@@ -243,30 +256,33 @@ async function choosing(page, url, plants, days) {
   await page.goto(`${url}/investigations/${id}/compare`);
   await page.locator('.claim-finding').waitFor();
   const opened = performance.now() - begun;
-  const { drawn, sure, still } = await page.evaluate(async () => {
-    const frame = () => new Promise((next) => requestAnimationFrame(next));
-    const rest = (ms) => new Promise((next) => setTimeout(next, ms));
-    const still = [0];
-    new PerformanceObserver((list) => list.getEntries().forEach((e) => still.push(e.duration))).observe({
-      entryTypes: ['longtask'],
-    });
-    const drawn = [];
-    for (let i = 0; i < 24; i++) {
-      const links = [...document.querySelectorAll('.question-list a')].filter(
-        (a) => !/earlier|other classes/.test(a.textContent),
-      );
-      await frame();
-      const begun = performance.now();
-      links[i % links.length].click();
-      await frame();
-      await frame();
-      drawn.push(performance.now() - begun);
-      await rest(1200);
-    }
-    const sure = performance.getEntriesByName('comparison').map((e) => e.duration);
-    const up = (list) => list.sort((a, b) => a - b);
-    return { drawn: up(drawn), sure: up(sure), still: Math.max(...still) };
-  });
+  const { drawn, sure, still } = await page.evaluate(
+    async (questions) => {
+      const frame = () => new Promise((next) => requestAnimationFrame(next));
+      const rest = (ms) => new Promise((next) => setTimeout(next, ms));
+      const still = [0];
+      new PerformanceObserver((list) => list.getEntries().forEach((e) => still.push(e.duration))).observe({
+        entryTypes: ['longtask'],
+      });
+      const drawn = [];
+      for (let i = 0; i < questions; i++) {
+        const links = [...document.querySelectorAll('.question-list a')].filter(
+          (a) => !/earlier|other classes/.test(a.textContent),
+        );
+        await frame();
+        const begun = performance.now();
+        links[i % links.length].click();
+        await frame();
+        await frame();
+        drawn.push(performance.now() - begun);
+        await rest(1200);
+      }
+      const sure = performance.getEntriesByName('comparison').map((e) => e.duration);
+      const up = (list) => list.sort((a, b) => a - b);
+      return { drawn: up(drawn), sure: up(sure), still: Math.max(...still) };
+    },
+    SHORT ? 3 : 24,
+  );
   const name = `${plants} containers × ${days} days`;
   row(
     `a question to ${name} until its figure is drawn, p95`,
@@ -328,19 +344,20 @@ async function inBrowser(url, { joinCode, pins }, teacher) {
     ms(middle),
     `${(middle / baseline).toFixed(1)} × shuffling 28 labels 10,000 times with Math.random (${ms(baseline)})`,
   );
-  await choosing(laptop, url, 168, 20);
-  await choosing(laptop, url, 2000, 4);
+  await choosing(laptop, url, SHORT ? 24 : 168, SHORT ? 4 : 20);
+  if (!SHORT) await choosing(laptop, url, 2000, 4);
   await scrubbing(laptop, url);
   await longLog(laptop, url);
   await browser.close();
 }
 
 async function main() {
-  installModules();
+  installModules({ tests: true });
   if (!which('chromium')) installPackages(['chromium'], 'Chromium');
-  build();
-  benchCore(row);
-  await benchPictures(row);
+  await build();
+  loadTables();
+  benchCore(row, SHORT);
+  await benchPictures(row, SHORT);
   const { demoTeacher, demoTeams } = await import('./demoSignIns.mjs');
   const dataDir = mkdtempSync(join(tmpdir(), 'sprout-bench-'));
   const server = await startServer(dataDir);

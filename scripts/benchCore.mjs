@@ -3,25 +3,29 @@ import { createRequire } from 'node:module';
 import { join } from 'node:path';
 import { ROOT } from './project.mjs';
 
-const RUNS = 5;
+let runs = 5;
 
 /** Median milliseconds of a few runs after one to warm up. */
 function time(work) {
-  work();
-  const took = Array.from({ length: RUNS }, () => {
+  if (runs > 1) work();
+  const took = Array.from({ length: runs }, () => {
     const begun = performance.now();
     work();
     return performance.now() - begun;
   });
-  return took.sort((a, b) => a - b)[RUNS >> 1];
+  return took.sort((a, b) => a - b)[runs >> 1];
 }
 
 /** Ten heights of one plant along a logistic curve with fixed bumps, mm. */
 const DAYS = [3, 5, 7, 10, 12, 14, 17, 19, 21, 24];
 const heights = (level) => DAYS.map((t, i) => level / (1 + Math.exp((11 - t) / 2.5)) + Math.sin(7 * i + level));
 
-/** @param row prints one line: name, value, what stands beside it */
-export function benchCore(row) {
+/**
+ * @param row prints one line: name, value, what stands beside it
+ * @param short each once, without warming up
+ */
+export function benchCore(row, short = false) {
+  if (short) runs = 1;
   const core = createRequire(join(ROOT, 'packages/core/dist/'));
   const load = (path) => core(join(ROOT, 'packages/core/dist', `${path}.js`));
   const { simulateInvestigation, NO_TROUBLE } = load('simulate/simulateInvestigation');

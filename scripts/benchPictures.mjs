@@ -11,9 +11,9 @@ import { ROOT } from './project.mjs';
 const require = createRequire(import.meta.url);
 const WEB = join(ROOT, 'apps/web');
 const KINDS = { '.html': 'text/html', '.js': 'text/javascript', '.jpg': 'image/jpeg' };
-const ROUNDS = 3;
 
-export async function benchPictures(row) {
+export async function benchPictures(row, short = false) {
+  const ROUNDS = short ? 1 : 3;
   const { build } = await import(pathToFileURL(require.resolve('vite', { paths: [WEB] })).href);
   const sharp = require('sharp');
   require('reflect-metadata');

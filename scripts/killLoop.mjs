@@ -86,7 +86,7 @@ async function killed(folder) {
   return `${after} ms, ${own ? 'the command' : 'everything'}`;
 }
 
-build();
+await build();
 const old = await oldFolder();
 const folders = [
   ['first start', () => mkdtempSync(join(tmpdir(), 'sprout-kill-'))],

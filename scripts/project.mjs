@@ -1,7 +1,8 @@
 // What the start and test commands share: where things are, installing node modules, knowing when to build.
-import { execFileSync, spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
-import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
+import { once } from 'node:events';
+import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { PlainError } from './mariadb.mjs';
@@ -16,28 +17,26 @@ export function checkNode() {
 
 const hash = (text) => createHash('sha256').update(text).digest('hex');
 
-/** Runs `work` unless the stamp says that it was done for this very key. */
-function once(stampFile, key, work) {
-  if (existsSync(stampFile) && readFileSync(stampFile, 'utf8') === key) return false;
-  work();
-  mkdirSync(dirname(stampFile), { recursive: true });
-  writeFileSync(stampFile, key);
-  return true;
-}
-
-/** Installs node modules where they are missing or the lock file has changed. */
-export function installModules() {
+/**
+ * Installs node modules where they are missing or the lock file has changed: those with which the application is built and run, or with
+ * `tests` those of its tests as well.
+ */
+export function installModules({ tests = false } = {}) {
   const lock = hash(readFileSync(join(ROOT, 'package-lock.json')));
-  once(join(ROOT, 'node_modules', '.installed'), lock, () => {
-    console.log('Installing node modules …');
-    const result = spawnSync('npm', ['install', '--no-save', '--no-audit', '--no-fund', '--loglevel=error'], {
-      cwd: ROOT,
-      stdio: ['ignore', 'ignore', 'pipe'],
-      encoding: 'utf8',
-    });
-    if (result.status !== 0)
-      throw new PlainError(`The node modules could not be installed: ${result.stderr.trim().split('\n').slice(-3).join(' ')}`);
+  const stamp = join(ROOT, 'node_modules', '.installed');
+  const there = existsSync(stamp) ? readFileSync(stamp, 'utf8') : '';
+  // What was installed for the tests runs the application too.
+  if (there === `${lock} tests` || (there === lock && !tests)) return;
+  console.log('Installing node modules …');
+  const which = tests ? [] : ['--omit=dev'];
+  const result = spawnSync('npm', ['install', '--no-save', '--no-audit', '--no-fund', '--loglevel=error', ...which], {
+    cwd: ROOT,
+    stdio: ['ignore', 'ignore', 'pipe'],
+    encoding: 'utf8',
   });
+  if (result.status !== 0)
+    throw new PlainError(`The node modules could not be installed: ${result.stderr.trim().split('\n').slice(-3).join(' ')}`);
+  writeFileSync(stamp, tests ? `${lock} tests` : lock);
 }
 
 const SOURCES = ['packages', 'apps', 'tsconfig.base.json', 'package-lock.json'];
@@ -55,16 +54,22 @@ function sourceKey() {
   return hash(seen.join('\n'));
 }
 
-/** Builds server and web where a source has changed since the last build. */
-export function build() {
-  return once(join(ROOT, 'apps', 'web', 'dist', '.built'), sourceKey(), () => {
-    console.log('Building (half a minute the first time) …');
-    try {
-      execFileSync('npm', ['run', '--silent', 'build'], { cwd: ROOT, stdio: ['ignore', 'ignore', 'pipe'] });
-    } catch (error) {
-      throw new PlainError(`The build failed:\n${String(error.stderr).trim()}`);
-    }
-  });
+/** Builds server and web, side by side, where a source has changed since the last build. */
+export async function build() {
+  const stamp = join(ROOT, 'apps', 'web', 'dist', '.built');
+  const key = sourceKey();
+  if (existsSync(stamp) && readFileSync(stamp, 'utf8') === key) return;
+  console.log('Building (half a minute the first time) …');
+  const script = async (name) => {
+    const running = spawn('npm', ['run', '--silent', name], { cwd: ROOT, stdio: ['ignore', 'pipe', 'pipe'] });
+    let said = '';
+    for (const stream of [running.stdout, running.stderr])
+      stream.on('data', (piece) => (said = `${said}${piece}`.slice(-20_000)));
+    const [code] = await once(running, 'exit');
+    if (code !== 0) throw new PlainError(`The build failed:\n${said.trim()}`);
+  };
+  await Promise.all([script('build:server'), script('build:web')]);
+  writeFileSync(stamp, key);
 }
 
 /** Ends the process with one sentence for an expected trouble, with everything for an unexpected one. */

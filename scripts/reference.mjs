@@ -7,7 +7,8 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { exitWith, installModules, ROOT } from './project.mjs';
 
-const SIMULATIONS = 2000;
+/** `npm run reference -- --short` simulates few classes. */
+const SIMULATIONS = process.argv.includes('--short') ? 20 : 2000;
 const scientific = (value) => (value === 0 ? '0' : value.toExponential(1));
 
 function collect(file) {
@@ -61,7 +62,7 @@ function printGreen(lines) {
 }
 
 function main() {
-  installModules();
+  installModules({ tests: true });
   const folder = mkdtempSync(join(tmpdir(), 'sprout-reference-'));
   try {
     const lines = collect(join(folder, 'lines.jsonl'));

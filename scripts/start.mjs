@@ -89,6 +89,8 @@ async function waitUntilReady(child) {
 }
 
 let database = null;
+/** It may still be getting ready when all is stopped. */
+let gettingReady = null;
 const children = [];
 let stopping = null;
 
@@ -100,6 +102,7 @@ function stop(code) {
       living.map((c) => c.pid),
       5000,
     );
+    await gettingReady?.catch(() => undefined);
     await database?.stop();
     rmSync(runningFile, { force: true });
     process.exit(code);
@@ -159,6 +162,15 @@ function inTheRoom() {
   return `In the room:   ${addresses.join(' or ')}\n`;
 }
 
+/** The private database in the data folder: its address. */
+async function ownDatabase() {
+  const folder = join(dataDir, 'mariadb');
+  gettingReady = freePort().then((port) => startMariadb({ dataDir: folder, port }));
+  database = await gettingReady;
+  keepDatabase(folder);
+  return database.url('bright_sprout');
+}
+
 async function main() {
   checkNode();
   if (!Number.isInteger(port) || port < 1 || port > 65535)
@@ -175,14 +187,8 @@ async function main() {
   endWithNpm();
   try {
     installModules();
-    build();
-    let databaseUrl = process.env.DATABASE_URL;
-    if (!databaseUrl) {
-      const folder = join(dataDir, 'mariadb');
-      database = await startMariadb({ dataDir: folder, port: await freePort() });
-      databaseUrl = database.url('bright_sprout');
-      keepDatabase(folder);
-    }
+    // The database gets ready while the application is built.
+    const [databaseUrl] = await Promise.all([process.env.DATABASE_URL ?? ownDatabase(), build()]);
     // The demo has a simulated sensor box in its room; a real one is named by SPROUT_SENSOR_URL.
     let sensorUrl = '';
     if (!process.env.SPROUT_SENSOR_URL && process.env.SPROUT_DEMO !== 'off') {
@@ -212,6 +218,8 @@ async function main() {
     console.log(
       `\nBright Sprout is ready: ${url}\n${inTheRoom()}${process.env.SPROUT_DEMO === 'off' ? '' : signIns(url)}\nCtrl-C stops it.`,
     );
+    // Pictures take longer than the rest of the demo, and come while it can be looked at already.
+    if ((process.env.SPROUT_DEMO ?? 'on') === 'on') child('apps/server/dist/demoPictures.js', env);
   } catch (error) {
     if (!stopping) console.error(error instanceof PlainError ? error.message : error);
     await stop(1);

@@ -45,7 +45,7 @@ function readReport(file, status, read) {
 
 async function main() {
   checkNode();
-  installModules();
+  installModules({ tests: true });
   if (!which('mariadbd')) installPackages(['mariadb-server'], 'MariaDB');
   if (!which('chromium')) installPackages(['chromium'], 'Chromium');
 
@@ -59,7 +59,7 @@ async function main() {
   }));
   count('Unit and server', unit.passed, unit.failed);
 
-  build();
+  await build();
   const e2e = join(reports, 'e2e.json');
   const port = await freePort();
   const browser = readReport(

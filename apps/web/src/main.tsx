@@ -5,8 +5,8 @@ import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
 import { askEarly, queryClient } from './api/queries';
 import { App } from './App';
-import { openOffline } from './offline';
-import { openAgainOnce } from './openAgainOnce';
+import { openOffline } from './offline/openOffline';
+import { openAgainOnce } from './offline/openAgainOnce';
 import { keepToServerClock } from './serverClock';
 
 keepToServerClock();

@@ -1,3 +1,4 @@
+import { timeNow, todayIn } from '@bright-sprout/core/clock/clock';
 import { addDays, daysBetween, type IsoDay } from '@bright-sprout/core/calendar/days';
 import { COUNTING_VERSION, countSeries } from '@bright-sprout/core/pictures/countSeries';
 import { methodWords } from '@bright-sprout/core/pictures/countingWords';
@@ -13,10 +14,13 @@ import { newId, requestHash } from '../database/ids';
 import { Film } from '../films/film.entity';
 import { Frame } from '../films/frame.entity';
 import { FrameMending } from '../films/frameMending.entity';
+import { teamsInOrder } from '../classes/teamsInOrder';
+import { Investigation } from '../investigations/investigation.entity';
+import { Change } from '../live/change.entity';
 import { type BlobStore } from '../photos/blobStore';
 import { cleanPicture } from '../photos/cleanPicture';
 import { DEMO_PAN, demoPan, demoPicture, EMPTY_DAY, jpegOf } from './demoCamera';
-import { type DemoInvestigation } from './demoScenario';
+import { DEMO_CLASSES, DEMO_TEACHER, type DemoInvestigation } from './demoScenario';
 
 interface FilmSetting {
   investigationId: string;
@@ -33,8 +37,38 @@ async function openedAgain(jpeg: Buffer): Promise<Picture> {
   return { width: info.width, height: info.height, data: new Uint8ClampedArray(data.buffer, data.byteOffset, data.length) };
 }
 
+/**
+ * Photographs the demo's pan where it has no film yet: the pictures take longer than all else, and the rest of the demo is there before
+ * them. Whole, or not at all.
+ */
+export async function loadDemoPictures(db: Database, blobs: BlobStore): Promise<void> {
+  for (const { name, investigations } of DEMO_CLASSES)
+    for (const plan of investigations.filter((i) => i.pictured)) {
+      const sown = await db.of(Investigation).findOne({
+        where: { question: plan.question, classGroup: { name, teacher: { email: DEMO_TEACHER.email } } },
+        relations: { containers: true, classGroup: { teams: true } },
+        order: { containers: { position: 'ASC' } },
+      });
+      if (!sown || (await db.of(Film).existsBy({ investigationId: sown.id }))) continue;
+      const { id, classId, sownOn, containers, classGroup } = sown;
+      await db.work(async () => {
+        await loadDemoFilm(db, blobs, plan, {
+          investigationId: id,
+          containerIds: new Map(containers.map((c) => [c.code, c.id])),
+          teamIds: teamsInOrder(classGroup.teams).map((t) => t.id),
+          sownOn,
+          today: todayIn(classGroup.timeZone),
+        });
+        await db.ofUnit(Change).insert({ id: newId(), kind: 'films-changed', classId, investigationId: id, at: timeNow() });
+        await db
+          .ofUnit(Change)
+          .insert({ id: newId(), kind: 'investigation-changed', classId, investigationId: id, at: timeNow() });
+      });
+    }
+}
+
 /** A film of the demo's pan up to yesterday: lined up, counted, and with the last picture of a team not looked at yet. */
-export async function loadDemoFilm(db: Database, blobs: BlobStore, plan: DemoInvestigation, setting: FilmSetting): Promise<void> {
+async function loadDemoFilm(db: Database, blobs: BlobStore, plan: DemoInvestigation, setting: FilmSetting): Promise<void> {
   const { investigationId, containerIds, teamIds, sownOn, today } = setting;
   const codes = [...containerIds.keys()].slice(0, DEMO_PAN.columns * DEMO_PAN.rows);
   const pan = demoPan(plan, codes, (code) => code[0]!, sownOn);

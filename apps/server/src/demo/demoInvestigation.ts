@@ -21,12 +21,10 @@ import { Lesson } from '../conclude/lesson.entity';
 import { Deviation } from '../deviations/deviation.entity';
 import { Plan } from '../plans/plan.entity';
 import { Prediction } from '../predictions/prediction.entity';
-import { type BlobStore } from '../photos/blobStore';
 import { RoomReadingEntity } from '../room/roomReading.entity';
 import { insertInvestigation, investigationOf } from '../sowing/investigationOfPlan';
 import { demoClaims, demoLesson } from './demoConclusions';
 import { demoPredictions, demoRoom, demoSowing, demoSownPlan, demoWatering } from './demoPlanning';
-import { loadDemoFilm } from './demoFilm';
 import { type DemoInvestigation } from './demoScenario';
 import { countedRows, rowsOf } from './simulatedRows';
 
@@ -35,14 +33,12 @@ interface DemoSetting {
   classId: string;
   teamIds: string[];
   today: IsoDay;
-  /** Where the demo's pictures are kept; null where they are left out. */
-  blobs: BlobStore | null;
 }
 
 export async function loadInvestigation(
   db: Database,
   plan: DemoInvestigation,
-  { gradeBand, classId, teamIds, today, blobs }: DemoSetting,
+  { gradeBand, classId, teamIds, today }: DemoSetting,
 ): Promise<void> {
   const id = newId();
   const sownOn = plan.sownOn(today);
@@ -77,7 +73,6 @@ export async function loadInvestigation(
     db,
     rows.map((r) => r.reading),
   );
-  if (plan.pictured && blobs) await loadDemoFilm(db, blobs, plan, { investigationId: id, containerIds, teamIds, sownOn, today });
   if (plan.otherwise)
     await db.of(Deviation).insert(
       plan.otherwise.map(({ code, kind }) => ({

@@ -10,7 +10,6 @@ import { ClassGroup } from '../classes/classGroup.entity';
 import { Team } from '../classes/team.entity';
 import { type Database } from '../database/database';
 import { newId, requestHash } from '../database/ids';
-import { FolderBlobStore } from '../photos/blobStore';
 import { Plan } from '../plans/plan.entity';
 import { SeedLotEntity } from '../seeds/seedLot.entity';
 import { type Settings } from '../settings';
@@ -29,7 +28,6 @@ export async function loadDemo(db: Database, settings: Settings): Promise<boolea
   const timeZone = Intl.DateTimeFormat().resolvedOptions().timeZone;
   const today = todayIn(timeZone);
   const pins = new PinsService(settings);
-  const blobs = new FolderBlobStore(settings.blobFolder);
   return db.work(async () => {
     if (await db.of(Teacher).exists()) return false;
     const schoolId = newId();
@@ -69,7 +67,6 @@ export async function loadDemo(db: Database, settings: Settings): Promise<boolea
           classId,
           teamIds,
           today,
-          blobs: settings.demo === 'on' ? blobs : null,
         });
     }
     await loadPlanning(db, schoolId, today);

@@ -1,22 +1,16 @@
 import { QueryClient } from '@tanstack/react-query';
-import { openOffline } from './offline';
+import { openOffline } from './openOffline';
 
-interface Registered {
-  onNeedRefresh: () => void;
-}
-
-const update = jest.fn();
-let registered: Registered | null = null;
-jest.mock(
-  'virtual:pwa-register',
-  () => ({
-    registerSW: (options: Registered) => {
-      registered = options;
-      return update;
-    },
-  }),
-  { virtual: true },
-);
+const skipWaiting = jest.fn();
+const register = jest.fn();
+const heard = new Map<string, () => void>();
+jest.mock('workbox-window', () => ({
+  Workbox: class {
+    addEventListener = (name: string, listener: () => void) => heard.set(name, listener);
+    messageSkipWaiting = skipWaiting;
+    register = register;
+  },
+}));
 
 let worker: { controller: object | null } & EventTarget;
 let visible: DocumentVisibilityState;
@@ -26,8 +20,8 @@ const hide = (state: DocumentVisibilityState) => {
 };
 
 beforeEach(() => {
-  registered = null;
-  update.mockClear();
+  heard.clear();
+  jest.clearAllMocks();
   visible = 'visible';
   worker = Object.assign(new EventTarget(), { controller: null });
   Object.defineProperty(navigator, 'serviceWorker', { configurable: true, value: worker });
@@ -43,9 +37,9 @@ const openAt = (path: string, client = new QueryClient()) => {
 
 test('only the pages of teams are kept by a worker', () => {
   openAt('/investigations/1');
-  expect(registered).toBeNull();
+  expect(register).not.toHaveBeenCalled();
   openAt('/bench');
-  expect(registered).not.toBeNull();
+  expect(register).toHaveBeenCalled();
 });
 
 test('once the first worker has taken over, what the bench shows is asked for again, so that it is kept', () => {
@@ -59,15 +53,15 @@ test('once the first worker has taken over, what the bench shows is asked for ag
 
 test('a new version waits until nobody looks and nothing is being typed', () => {
   openAt('/bench');
-  registered!.onNeedRefresh();
-  expect(update).not.toHaveBeenCalled();
+  heard.get('waiting')!();
+  expect(skipWaiting).not.toHaveBeenCalled();
   const note = document.querySelector<HTMLInputElement>('#note')!;
   note.value = 'the tip is yel';
   hide('hidden');
-  expect(update).not.toHaveBeenCalled();
+  expect(skipWaiting).not.toHaveBeenCalled();
   hide('visible');
   note.value = '';
-  expect(update).not.toHaveBeenCalled();
+  expect(skipWaiting).not.toHaveBeenCalled();
   hide('hidden');
-  expect(update).toHaveBeenCalledWith(true);
+  expect(skipWaiting).toHaveBeenCalled();
 });

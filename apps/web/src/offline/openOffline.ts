@@ -1,5 +1,5 @@
 import { type QueryClient } from '@tanstack/react-query';
-import { registerSW } from 'virtual:pwa-register';
+import { Workbox } from 'workbox-window';
 
 /** What a team's pages are made of; answers that came before the worker did are kept from the second asking on. */
 const KEPT = [['bench'], ['predictions']];
@@ -15,14 +15,18 @@ export function openOffline(client: QueryClient): void {
   navigator.serviceWorker.addEventListener('controllerchange', () => {
     if (first) for (const queryKey of KEPT) void client.invalidateQueries({ queryKey });
   });
-  const update = registerSW({
-    // A new version comes in while nobody is looking and nothing is being typed, so that nothing changes under a finger.
-    onNeedRefresh: () => {
-      const whenAtRest = () => document.visibilityState === 'hidden' && !isTyping() && void update(true);
-      document.addEventListener('visibilitychange', whenAtRest);
-      whenAtRest();
-    },
+  const worker = new Workbox('/sw.js');
+  // A new version comes in while nobody is looking and nothing is being typed, so that nothing changes under a finger.
+  worker.addEventListener('waiting', () => {
+    const whenAtRest = () => {
+      if (document.visibilityState !== 'hidden' || isTyping()) return;
+      worker.addEventListener('controlling', () => location.reload());
+      worker.messageSkipWaiting();
+    };
+    document.addEventListener('visibilitychange', whenAtRest);
+    whenAtRest();
   });
+  void worker.register();
 }
 
 /** Something stands in a field that has not been sent, or a page lies over the page. */

@@ -1,3 +1,0 @@
-declare module 'virtual:pwa-register' {
-  export function registerSW(options?: { onNeedRefresh?: () => void }): (reload?: boolean) => Promise<void>;
-}

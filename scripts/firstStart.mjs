@@ -1,0 +1,43 @@
+#!/usr/bin/env node
+// How long the first start takes on a machine that has nothing of it yet: a copy of this repository in a new folder, started until it
+// answers. npm run first-start
+import { execFileSync, spawn } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { freePort } from './mariadb.mjs';
+import { exitWith, ROOT } from './project.mjs';
+
+const seconds = (ms) => `${(ms / 1000).toFixed(1)} s`;
+
+async function main() {
+  const folder = mkdtempSync(join(tmpdir(), 'sprout-first-'));
+  const copy = join(folder, 'copy');
+  execFileSync('git', ['clone', '--quiet', '--local', ROOT, copy], { stdio: 'inherit' });
+  const port = await freePort();
+  const begun = performance.now();
+  const started = spawn('npm', ['start', '--silent'], {
+    cwd: copy,
+    env: { ...process.env, PORT: String(port), SPROUT_DATA_DIR: join(folder, 'var') },
+    stdio: ['ignore', 'pipe', 'inherit'],
+  });
+  let before = begun;
+  let said = 'from the command';
+  await new Promise((ready, failed) => {
+    started.once('exit', (code) => failed(new Error(`It ended with ${code}.`)));
+    started.stdout.setEncoding('utf8').on('data', (text) => {
+      for (const line of text.split('\n').filter((l) => l.trim() !== '')) {
+        const now = performance.now();
+        console.log(`${seconds(now - before).padStart(8)}  ${said}`);
+        [before, said] = [now, line.trim().slice(0, 60)];
+        if (line.includes('is ready')) ready();
+      }
+    });
+  });
+  console.log(`${seconds(performance.now() - begun).padStart(8)}  in all, until the address was printed`);
+  started.kill('SIGINT');
+  await new Promise((ended) => started.once('exit', ended));
+  rmSync(folder, { recursive: true, force: true });
+}
+
+main().then(() => process.exit(0), exitWith);
