@@ -20,6 +20,8 @@ async function main() {
     cwd: copy,
     env: { ...process.env, PORT: String(port), SPROUT_DATA_DIR: join(folder, 'var') },
     stdio: ['ignore', 'pipe', 'inherit'],
+    // Ended as a whole, as by Ctrl-C in its window.
+    detached: true,
   });
   let before = begun;
   let said = 'from the command';
@@ -35,7 +37,7 @@ async function main() {
     });
   });
   console.log(`${seconds(performance.now() - begun).padStart(8)}  in all, until the address was printed`);
-  started.kill('SIGINT');
+  process.kill(-started.pid, 'SIGINT');
   await new Promise((ended) => started.once('exit', ended));
   rmSync(folder, { recursive: true, force: true });
 }

@@ -28,7 +28,8 @@ export function installModules({ tests = false } = {}) {
   // What was installed for the tests runs the application too.
   if (there === `${lock} tests` || (there === lock && !tests)) return;
   console.log('Installing node modules …');
-  const which = tests ? [] : ['--omit=dev'];
+  // What somebody has installed for tests is not taken away.
+  const which = tests || existsSync(join(ROOT, 'node_modules', 'jest')) ? [] : ['--omit=dev'];
   const result = spawnSync('npm', ['install', '--no-save', '--no-audit', '--no-fund', '--loglevel=error', ...which], {
     cwd: ROOT,
     stdio: ['ignore', 'ignore', 'pipe'],

@@ -6,10 +6,7 @@ import { serviceWorkerOfKeptFiles } from './keptFiles';
 const source = (path: string) => fileURLToPath(new URL(path, import.meta.url));
 
 export default defineConfig({
-  plugins: [
-    react(),
-    serviceWorkerOfKeptFiles(),
-  ],
+  plugins: [react(), serviceWorkerOfKeptFiles()],
   resolve: {
     alias: [
       { find: /^@bright-sprout\/core\/(.*)$/, replacement: `${source('../../packages/core/src')}/$1` },

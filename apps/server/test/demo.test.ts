@@ -7,6 +7,8 @@ import { DEMO_CLASSES, DEMO_TEACHER } from '../src/demo/demoScenario';
 import { Database } from '../src/database/database';
 import { demoPins, loadDemo } from '../src/demo/loadDemo';
 import { ODD_MOMENTS } from '../../../packages/core/test/oddMoments';
+import { loadDemoPictures } from '../src/demo/demoFilm';
+import { FolderBlobStore } from '../src/photos/blobStore';
 import { device, startApplication, type TestApplication } from './application';
 
 describe.each(ODD_MOMENTS)('the demo as loaded %s', (_words, moment) => {
@@ -18,7 +20,11 @@ describe.each(ODD_MOMENTS)('the demo as loaded %s', (_words, moment) => {
   beforeAll(async () => {
     setClock(moment);
     application = await startApplication({ demo: withPictures ? 'on' : 'no-pictures' });
-    expect(await loadDemo(new Database(application.dataSource), application.settings)).toBe(true);
+    const db = new Database(application.dataSource);
+    expect(await loadDemo(db, application.settings)).toBe(true);
+    // Twice: the second time there is nothing left to photograph.
+    const blobs = new FolderBlobStore(application.settings.blobFolder);
+    if (withPictures) for (let i = 0; i < 2; i++) await loadDemoPictures(db, blobs);
     const teacher = device(application);
     await teacher.post('/session', { email: DEMO_TEACHER.email, password: DEMO_TEACHER.password }).expect(200);
     records = ((await teacher.get('/investigations')).body as InvestigationRecords[])[0]!;

@@ -1,7 +1,7 @@
 import { msNow } from '@bright-sprout/core/clock/clock';
 import { dayInZone } from '@bright-sprout/core/calendar/days';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
-import { CLOCK_HEADER, WRONG_CLOCK } from '@bright-sprout/contracts/problems';
+import { CLOCK_HEADER } from '@bright-sprout/contracts/problems';
 import { v7 } from 'uuid';
 import { checkOf, type Device, joined, ownContainers, startApplication, startClass } from './application';
 
@@ -39,7 +39,7 @@ test.each([
 ])('what was entered by a clock %s stands on its right day, and says so', async (_, aheadMs) => {
   const { status, kept } = await look(0, 2, aheadMs);
   expect(status).toBe(200);
-  expect(kept).toMatchObject({ day: daysAgo(2), dayReason: WRONG_CLOCK });
+  expect(kept).toMatchObject({ day: daysAgo(2), dayCode: 'wrong-clock' });
   expect(Math.abs(Date.parse(kept!.recordedAt) - (msNow() - 2 * DAY_MS))).toBeLessThan(60_000);
 });
 
@@ -49,13 +49,13 @@ test('a day that was chosen stays, whatever the clock showed', async () => {
 });
 
 test('a day that stood for one nobody knew gives way to the right one, and stays where that is not known either', async () => {
-  const guessed = { day: daysAgo(9), dayReason: WRONG_CLOCK };
-  expect((await look(1, 1, -400 * DAY_MS, guessed)).kept).toMatchObject({ day: daysAgo(1), dayReason: WRONG_CLOCK });
+  const guessed = { day: daysAgo(9), dayCode: 'wrong-clock' };
+  expect((await look(1, 1, -400 * DAY_MS, guessed)).kept).toMatchObject({ day: daysAgo(1), dayCode: 'wrong-clock' });
   expect((await look(1, 1, 0, guessed)).kept).toMatchObject(guessed);
 });
 
 test('seconds are no wrong clock, and a header that is no time says nothing', async () => {
-  expect((await look(0, 1, 30_000)).kept).toMatchObject({ day: daysAgo(1), dayReason: null });
+  expect((await look(0, 1, 30_000)).kept).toMatchObject({ day: daysAgo(1), dayReason: null, dayCode: null });
   const body = checkOf(containers[0]!.id);
   await kites.put(`/bench/checks/${v7()}`, body).set(CLOCK_HEADER, 'soon').expect(200);
 });

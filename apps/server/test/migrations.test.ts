@@ -1,6 +1,6 @@
 import { DataSource, type MigrationInterface, type QueryRunner } from 'typeorm';
 import { databaseOptions } from '../src/database/dataSource';
-import { databaseBeforeFindings, emptyDatabase } from './databases';
+import { emptyDatabase } from './databases';
 
 class CutOff extends Error {}
 
@@ -68,12 +68,9 @@ async function shapeOf(url: string): Promise<string> {
   return shapes.join('\n\n');
 }
 
-test.each([
-  ['a new database', emptyDatabase, 60],
-  ['a database with records', databaseBeforeFindings, 10],
-])('every migration of %s can be cut off before any statement and run again', async (_, make, fewest) => {
-  const [whole, cut] = [await make(), await make()];
+test('every migration can be cut off before any statement and run again', async () => {
+  const [whole, cut] = [await emptyDatabase(), await emptyDatabase()];
   await migrate(whole);
-  expect(await migrateWithCuts(cut)).toBeGreaterThan(fewest);
+  expect(await migrateWithCuts(cut)).toBeGreaterThan(30);
   expect(await shapeOf(cut)).toBe(await shapeOf(whole));
 });

@@ -130,12 +130,11 @@ test('kinds side by side keep their kinds, and the rungs of an age ladder their 
   expect(ladder.sownOn).toBe([...days.values()].sort()[0]);
 });
 
-test('a plan kept in an older shape is read, changed and sown', async () => {
-  const { id, save } = await saved();
-  const old = { ...draft(), goesOutside: undefined, lastFrost: undefined, ownMeasures: undefined, ages: [3] };
-  await application.dataSource.query('UPDATE plan SET document = ? WHERE id = ?', [JSON.stringify(old), id]);
-  const { document } = (await world.teacher.get(`/plans/${id}`).expect(200)).body as PlanView;
-  expect(document).toEqual(draft());
-  await save(1, document).expect(200);
-  await world.teacher.put(`/plans/${id}/sowing`, { version: 2 }).expect(200);
+test('a plan that a later version has kept is refused with a sentence, and stays as it is', async () => {
+  const { id } = await saved();
+  await application.dataSource.query('UPDATE plan SET shape = 9 WHERE id = ?', [id]);
+  const { body } = await world.teacher.get(`/plans/${id}`).expect(409);
+  expect(body.detail).toMatch(/later version.*Bring this program up to date/);
+  await application.dataSource.query('UPDATE plan SET shape = 1 WHERE id = ?', [id]);
+  expect(((await world.teacher.get(`/plans/${id}`).expect(200)).body as PlanView).document).toEqual(draft());
 });

@@ -88,6 +88,7 @@ export function readingView(
     recordedAt: `${day}T10:00:00.000Z`,
     source: 'bench',
     dayReason: null,
+    dayCode: null,
     ...change,
   };
 }

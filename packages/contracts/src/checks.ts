@@ -174,6 +174,13 @@ export class ReadingRequest {
   supersedes?: string;
 }
 
+/**
+ * Why a look stands on another day than its device showed, where nobody said it in words of their own: the clock of the device was
+ * wrong, or it was typed into the log.
+ */
+export const DAY_CODES = ['wrong-clock', 'in-the-log'] as const;
+export type DayCode = (typeof DAY_CODES)[number];
+
 /** One look at one container. Its id is made on the device: sending it again changes nothing. */
 export class SaveCheckRequest {
   @IsUUID(undefined, { message: 'Say which container was checked.' })
@@ -182,11 +189,16 @@ export class SaveCheckRequest {
   @Matches(/^\d{4}-\d{2}-\d{2}$/, { message: 'Say on which day the container was checked.' })
   day: string;
 
-  /** Why another day than the device's was chosen. */
+  /** Why another day than the device's was chosen, in words of one's own. */
   @IsOptional()
   @IsString({ message: 'A reason is text.' })
   @Length(1, 200, { message: 'A reason has at most 200 characters.' })
   dayReason?: string;
+
+  /** A reason that is known. */
+  @IsOptional()
+  @IsIn(DAY_CODES, { message: 'This reason for another day is not known.' })
+  dayCode?: DayCode;
 
   @IsMoment({ message: 'Say when the check was made.' })
   recordedAt: string;

@@ -11,9 +11,10 @@ import { type BenchProtocol } from '@bright-sprout/core/bench/benchProtocol';
 import { type PlanEvent } from '@bright-sprout/core/plan/calendar/planEvents';
 import { type KeptCaution } from '@bright-sprout/core/plan/fairTest/fairTest';
 import { type SplitFact } from '@bright-sprout/core/plan/layout/splitWords';
-import { type RunStep, type WrittenStep } from '@bright-sprout/core/plan/lists/runSheet';
+import { type RunStep } from '@bright-sprout/core/plan/lists/runSheet';
 import { type PlanOutlook } from '@bright-sprout/core/plan/calendar/planOutlook';
 import { type CareView } from './care';
+import { type DayCode } from './checks';
 import { MOST_NEWS } from './live';
 import { type DeviationView } from './deviations';
 import { type PhotoView } from './photos';
@@ -101,12 +102,12 @@ export interface InvestigationView {
   afterLoss: AfterLoss;
   report: Report;
   drawSeed: number;
-  /** Who got what; a sentence where it was sown before facts were kept. */
-  split: SplitFact | string;
+  /** Who got what. */
+  split: SplitFact;
   /** What the fair-test check still said of the plan when it was sown. */
-  planCautions: (KeptCaution | string)[];
+  planCautions: KeptCaution[];
   /** Steps of sowing day, as planned; empty for imported records. */
-  runSheet: (RunStep | WrittenStep)[];
+  runSheet: RunStep[];
   /** What every look asks for, and how. */
   bench: BenchProtocol;
   /** What has its day, from the plan; empty for imported records. */
@@ -184,4 +185,5 @@ export interface ReadingView extends Reading {
   source: CheckSource;
   /** Why it was entered for another day than that of the device. */
   dayReason: string | null;
+  dayCode: DayCode | null;
 }

@@ -7,9 +7,6 @@ export const TEAM_HEADER = 'x-sprout-team';
 /** What time it is by the clock by which the entry was made: the server sees whether that was right. ISO 8601. */
 export const CLOCK_HEADER = 'x-sprout-clock';
 
-/** Why a look stands on another day than its device showed, where nobody chose that: the device's clock was wrong. */
-export const WRONG_CLOCK = 'the clock of the device was wrong';
-
 /** An error as it crosses the wire (RFC 9457). */
 export interface ProblemDetails {
   type: string;

@@ -1,6 +1,6 @@
 import { msNow } from '@bright-sprout/core/clock/clock';
 import { dayInZone, type IsoDay } from '@bright-sprout/core/calendar/days';
-import { CLOCK_HEADER, WRONG_CLOCK } from '@bright-sprout/contracts/problems';
+import { CLOCK_HEADER } from '@bright-sprout/contracts/problems';
 import { type Request } from 'express';
 import { type Requester } from './requester';
 
@@ -17,7 +17,7 @@ interface Done {
   /** ISO 8601. */
   recordedAt: string;
   day: IsoDay;
-  dayReason?: string;
+  dayCode?: string;
 }
 
 const aheadMs = (asking: Requester) => (asking.kind === 'team' ? (asking.clockAheadMs ?? 0) : 0);
@@ -28,7 +28,7 @@ export function rightMoment(asking: Requester, recordedAt: string): Date {
 }
 
 /** The day on which something was done, by the right clock; a day that somebody chose stays. */
-export function rightDay(asking: Requester, { recordedAt, day, dayReason }: Done, timeZone: string): IsoDay {
-  const chosen = day !== dayInZone(new Date(recordedAt), timeZone) && dayReason !== WRONG_CLOCK;
+export function rightDay(asking: Requester, { recordedAt, day, dayCode }: Done, timeZone: string): IsoDay {
+  const chosen = day !== dayInZone(new Date(recordedAt), timeZone) && dayCode !== 'wrong-clock';
   return chosen || aheadMs(asking) === 0 ? day : dayInZone(rightMoment(asking, recordedAt), timeZone);
 }

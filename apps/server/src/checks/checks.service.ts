@@ -9,7 +9,6 @@ import { findingsSent, readSent, type SentFinding } from '@bright-sprout/core/me
 import { type RulerResolution } from '@bright-sprout/core/quantities/length';
 import { Injectable } from '@nestjs/common';
 import { type Requester } from '../access/requester';
-import { WRONG_CLOCK } from '@bright-sprout/contracts/problems';
 import { rightDay, rightMoment } from '../access/deviceClock';
 import { type ContainerToWriteFor, doneAt, Scope } from '../access/scope.service';
 import { requestHash } from '../database/ids';
@@ -67,7 +66,8 @@ export class ChecksService {
       recordedAt,
       receivedAt,
       source: asking.kind === 'team' ? ('bench' as const) : ('teacher' as const),
-      dayReason: request.dayReason ?? (day === request.day ? null : WRONG_CLOCK),
+      dayReason: request.dayReason ?? null,
+      dayCode: day === request.day ? (request.dayCode ?? null) : ('wrong-clock' as const),
       requestHash: hash,
     };
     await this.db.work(async () => {

@@ -1,3 +1,4 @@
+import { type DayCode } from '@bright-sprout/contracts/checks';
 import { type CheckSource } from '@bright-sprout/contracts/investigations';
 import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn, type Relation } from 'typeorm';
 import { Team } from '../classes/team.entity';
@@ -16,6 +17,8 @@ export class PlantCheck {
   @Column('datetime', { name: 'recorded_at', precision: 3 }) recordedAt: Date;
   @Column('datetime', { name: 'received_at', precision: 3 }) receivedAt: Date;
   @Column('varchar', { length: 10 }) source: CheckSource;
+  /** Why it stands on another day than the device showed: in somebody's words, or a reason that is known. */
   @Column('varchar', { name: 'day_reason', length: 200, nullable: true }) dayReason: string | null;
+  @Column('varchar', { name: 'day_code', length: 12, nullable: true }) dayCode: DayCode | null;
   @Column('char', { name: 'request_hash', length: 64 }) requestHash: string;
 }

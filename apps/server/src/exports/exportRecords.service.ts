@@ -101,7 +101,7 @@ export class ExportRecords {
   private checks(investigationId: string): Promise<CheckRow[]> {
     return this.db.query<CheckRow[]>(
       `SELECT c.code AS container, k.team_id AS teamId, k.day, k.recorded_at AS recordedAt, k.received_at AS receivedAt, k.source,
-         k.day_reason AS dayReason
+         COALESCE(k.day_reason, k.day_code) AS dayReason
        FROM plant_check k JOIN container c ON c.id = k.container_id
        WHERE c.investigation_id = ? AND c.taken_back_at IS NULL ORDER BY k.recorded_at, k.id`,
       [investigationId],

@@ -1,22 +1,35 @@
 import { type Phase } from '@bright-sprout/contracts/classes';
+import { INVESTIGATION_SHAPE } from '@bright-sprout/core/kept/shapes';
 import { type BenchProtocol } from '@bright-sprout/core/bench/benchProtocol';
 import { type PlanEvent } from '@bright-sprout/core/plan/calendar/planEvents';
 import { type KeptCaution } from '@bright-sprout/core/plan/fairTest/fairTest';
 import { type SplitFact } from '@bright-sprout/core/plan/layout/splitWords';
-import { type RunStep, type WrittenStep } from '@bright-sprout/core/plan/lists/runSheet';
+import { type RunStep } from '@bright-sprout/core/plan/lists/runSheet';
 import { type PlanOutlook } from '@bright-sprout/core/plan/calendar/planOutlook';
 import { type AfterLoss, type BeforeSprouting, type Report } from '@bright-sprout/core/readings/policies';
 import { type RulerResolution } from '@bright-sprout/core/quantities/length';
 import { type Brought } from './brought';
-import { Column, DeleteDateColumn, Entity, Index, JoinColumn, ManyToOne, OneToMany, PrimaryColumn, type Relation } from 'typeorm';
+import {
+  AfterLoad,
+  Column,
+  DeleteDateColumn,
+  Entity,
+  Index,
+  JoinColumn,
+  ManyToOne,
+  OneToMany,
+  PrimaryColumn,
+  type Relation,
+} from 'typeorm';
+import { inTodaysShape } from '../database/todaysShape';
 import { ClassGroup } from '../classes/classGroup.entity';
 import { Container } from './container.entity';
 import { TreatmentEntity } from './treatment.entity';
 
-/** A fact as JSON; rows of earlier times hold a sentence, which is told as it is. */
-const FACT_OR_SENTENCE = {
-  to: (fact: SplitFact | string) => (typeof fact === 'string' ? fact : JSON.stringify(fact)),
-  from: (text: string) => (text.startsWith('{') ? (JSON.parse(text) as SplitFact) : text),
+/** A fact as JSON in a short text. */
+const FACT = {
+  to: (fact: SplitFact) => JSON.stringify(fact),
+  from: (text: string) => JSON.parse(text) as SplitFact,
 };
 
 @Entity('investigation')
@@ -25,6 +38,8 @@ export class Investigation {
   @Index('investigation_class') @Column('uuid', { name: 'class_id' }) classId: string;
   @ManyToOne(() => ClassGroup, { onDelete: 'CASCADE' }) @JoinColumn({ name: 'class_id' }) classGroup: Relation<ClassGroup>;
   @Column('int', { default: 1 }) version: number;
+  /** In which shape its documents are kept. */
+  @Column('int', { default: INVESTIGATION_SHAPE.now }) shape: number;
   @Column({ length: 200 }) question: string;
   @Column({ length: 130 }) factor: string;
   @Column('varchar', { length: 10 }) phase: Phase;
@@ -37,11 +52,11 @@ export class Investigation {
   @Column('varchar', { name: 'after_loss', length: 10, default: 'exclude' }) afterLoss: AfterLoss;
   @Column('varchar', { length: 16, default: 'container-mean' }) report: Report;
   @Column('int', { name: 'draw_seed' }) drawSeed: number;
-  @Column('varchar', { name: 'split_sentence', length: 400, transformer: FACT_OR_SENTENCE }) split: SplitFact | string;
+  @Column('varchar', { length: 400, transformer: FACT }) split: SplitFact;
   /** What the fair-test check still said of the plan: comes back with the claim. */
-  @Column('simple-json', { name: 'plan_cautions', default: '[]' }) planCautions: (KeptCaution | string)[];
+  @Column('simple-json', { name: 'plan_cautions', default: '[]' }) planCautions: KeptCaution[];
   /** Steps of sowing day, as planned. */
-  @Column('simple-json', { name: 'run_sheet', default: '[]' }) runSheet: (RunStep | WrittenStep)[];
+  @Column('simple-json', { name: 'run_sheet', default: '[]' }) runSheet: RunStep[];
   /** What every look asks for; null for imported records. */
   @Column('simple-json', { nullable: true }) bench: BenchProtocol | null;
   @Column('simple-json', { default: '[]' }) schedule: PlanEvent[];
@@ -59,4 +74,11 @@ export class Investigation {
   @OneToMany(() => Container, (c) => c.investigation) containers: Relation<Container>[];
   /** Deleted: it is left out wherever it is looked for, and goes then; until then it can be taken back. */
   @DeleteDateColumn({ type: 'datetime', name: 'goes_at', precision: 3, nullable: true }) goesAt: Date | null;
+
+  @AfterLoad()
+  bringUpToDate(): void {
+    // What was loaded in part may not tell its shape.
+    if (this.shape !== undefined) Object.assign(this, inTodaysShape(INVESTIGATION_SHAPE, this, this.shape));
+    this.shape = INVESTIGATION_SHAPE.now;
+  }
 }

@@ -70,7 +70,7 @@ export class RecordsService {
   private async readings(where: string, values: unknown[]): Promise<ReadingView[]> {
     const rows = await this.db.query<ReadingRow[]>(
       `SELECT r.id, k.container_id AS containerId, r.plant, k.day, r.state, r.doubt, r.lost_reason AS lostReason, r.note,
-         r.supersedes_id AS supersedes, k.recorded_at AS recordedAt, k.source, k.day_reason AS dayReason,
+         r.supersedes_id AS supersedes, k.recorded_at AS recordedAt, k.source, k.day_reason AS dayReason, k.day_code AS dayCode,
          f.measure, f.value, f.choice, f.typed, f.seen
        FROM plant_check k JOIN reading r ON r.check_id = k.id LEFT JOIN finding f ON f.reading_id = r.id
        WHERE ${where}`,

@@ -80,7 +80,7 @@ export class ScreensService {
     return {
       investigation: { ...investigation, care: [], deviations: [], runSheet: [], planCautions: [] },
       // Nothing that a student wrote in words of their own.
-      readings: readings.map((r) => ({ ...r, note: null, dayReason: null })),
+      readings: readings.map((r) => ({ ...r, note: null, dayReason: null, dayCode: null })),
       photos: [],
       question: found.question,
     };

@@ -33,6 +33,7 @@ export function withWaiting(
           recordedAt: body.recordedAt,
           source: 'bench',
           dayReason: body.dayReason ?? null,
+          dayCode: body.dayCode ?? null,
         };
       }),
   );

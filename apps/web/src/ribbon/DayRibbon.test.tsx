@@ -9,12 +9,12 @@ const LOOKED = ['2026-03-04', '2026-03-06', '2026-03-09'];
 const schedule = (['sow', 'check', 'check', 'thin', 'end'] as const).map((kind, i) => ({
   kind,
   day: ['2026-03-03', '2026-03-09', '2026-03-16', '2026-03-12', '2026-03-31'][i]!,
-  title: kind,
-  note: '',
+  code: 'check' as const,
 }));
 const outlook = {
   calendar: { weekdays: MONDAY_TO_FRIDAY, holidays: [{ from: '2026-03-19', to: '2026-03-20', name: 'Trip' }] },
   sprouting: { from: '2026-03-07', to: '2026-03-11' },
+  goal: null,
 };
 
 function show(chosen: string | null, looked: string[] = LOOKED) {

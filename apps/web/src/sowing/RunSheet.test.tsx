@@ -4,7 +4,7 @@ import userEvent from '@testing-library/user-event';
 import { investigationView } from '../../test/records';
 import { RunSheet } from './RunSheet';
 
-const investigation = investigationView({ runSheet: ['Count the seeds.', 'Fill the cups.', { code: 'otherwise' }] });
+const investigation = investigationView({ runSheet: [{ code: 'dry' }, { code: 'paper-dry' }, { code: 'otherwise' }] });
 
 const ticked = (teamId: string | null, step: number): CareView => ({
   id: `${teamId} ${step}`,
@@ -27,17 +27,17 @@ function show(care: CareView[], teamId: string | null) {
 test('a team ticks and takes back its own steps; another team’s are not its own', async () => {
   const entering = show([ticked('t1', 1), ticked('t2', 2)], 't1');
   expect(screen.getByRole('heading')).toHaveTextContent('1 of 3 done');
-  await userEvent.click(screen.getByLabelText('Count the seeds.'));
+  await userEvent.click(screen.getByLabelText('Take dry seeds.'));
   expect(entering.saveCare).toHaveBeenCalledWith({ kind: 'sowing-step', task: '0' });
-  await userEvent.click(screen.getByLabelText('Fill the cups.'));
+  await userEvent.click(screen.getByLabelText('Leave the paper dry.'));
   expect(entering.takeBackCare).toHaveBeenCalledWith('t1 1');
   expect(screen.getByLabelText(/Write down/)).not.toBeChecked();
 });
 
 test('what the teacher ticks counts for every team and stays', () => {
   show([ticked(null, 0)], 't2');
-  expect(screen.getByLabelText('Count the seeds.')).toBeChecked();
-  expect(screen.getByLabelText('Count the seeds.')).toBeDisabled();
+  expect(screen.getByLabelText('Take dry seeds.')).toBeChecked();
+  expect(screen.getByLabelText('Take dry seeds.')).toBeDisabled();
   expect(screen.getByText('Your teacher has ticked it for all.')).toBeInTheDocument();
 });
 

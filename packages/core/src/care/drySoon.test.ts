@@ -1,6 +1,6 @@
 import { comingDays, drySoon } from './drySoon';
 
-const event = (day: string, kind: 'check' | 'weekend' | 'end' = 'check') => ({ day, kind, title: kind, note: '' });
+const event = (day: string, kind: 'check' | 'weekend' | 'end' = 'check') => ({ day, kind, code: 'check' as const });
 const SCHEDULE = [
   event('2026-03-18'),
   event('2026-03-20'),

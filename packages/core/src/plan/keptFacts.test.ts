@@ -43,16 +43,6 @@ test('a caution is kept as its rule and numbers, and says what the check said', 
   for (const { params } of kept) for (const value of Object.values(params)) expect(String(value)).not.toMatch(/\.$/);
 });
 
-test('what was kept as sentences in earlier times is still said', () => {
-  expect(eventWords({ day: '2026-03-03', kind: 'sow', title: 'Sow', note: 'By the sheet.' })).toEqual({
-    title: 'Sow',
-    note: 'By the sheet.',
-  });
-  expect(runStepWords('Count the seeds.')).toBe('Count the seeds.');
-  expect(splitWords('Every team has one of each.')).toBe('Every team has one of each.');
-  expect(cautionSentence('All of D stood by the window.')).toBe('All of D stood by the window.');
-});
-
 test('every rule is known by one code', () => {
   const codes = FAIR_RULES.map((r) => r.code);
   expect(new Set(codes).size).toBe(codes.length);

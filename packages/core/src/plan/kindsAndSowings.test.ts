@@ -6,7 +6,7 @@ import { fairTest } from './fairTest/fairTest';
 import { layOut } from './layout/layOut';
 import { eventWords } from './calendar/eventWords';
 import { planCalendar } from './calendar/planCalendar';
-import { inTodaysShape, type PlanDocument } from './document/planDocument';
+import { type PlanDocument } from './document/planDocument';
 import { planLike } from './document/planLike';
 import { planProblems } from './document/planProblems';
 import { planTreatments } from './document/planTreatments';
@@ -167,18 +167,6 @@ describe('the days', () => {
     const sown = startedPlan('salt-steps', { calendar: half, period: '13:15–14:00', sowOn: '2026-03-18' });
     expect(planCalendar(sown, workOut(sown, 7)).conflicts[0]!.what).toContain('a half day without our period');
   });
-});
-
-test('a plan kept before today’s shape is read all the same', () => {
-  const old = {
-    ...startedPlan('age-ladder'),
-    goesOutside: undefined,
-    lastFrost: undefined,
-    ownMeasures: undefined,
-    ages: [3, 7],
-  };
-  const kept = inTodaysShape(old as unknown as PlanDocument);
-  expect(kept).toEqual(startedPlan('age-ladder'));
 });
 
 test('records without a plan become a plan that works out and asks the same', () => {

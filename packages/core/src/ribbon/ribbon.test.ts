@@ -16,6 +16,7 @@ const schedule = [
 const outlook = {
   calendar: { weekdays: MONDAY_TO_FRIDAY, holidays: [{ from: '2026-03-19', to: '2026-03-20', name: 'Trip' }] },
   sprouting: { from: '2026-03-07', to: '2026-03-11' },
+  goal: null,
 };
 
 function ribbon(readings: Reading[], today: string, part: Partial<Grown['investigation']> = {}) {

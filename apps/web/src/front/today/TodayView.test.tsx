@@ -14,8 +14,7 @@ const TODAY = todayIn('UTC');
 const SOWN = addDays(TODAY, -10);
 const day = (n: number) => addDays(TODAY, n);
 
-const event = (on: string, kind: PlanEvent['kind'], title: string): PlanEvent =>
-  ({ day: on, kind, title, note: '' }) as PlanEvent;
+const event = (on: string, kind: 'check' | 'lesson' | 'first-look'): PlanEvent => ({ day: on, kind, code: kind });
 
 function growing(readings: Parameters<typeof recordsOf>[0], change: Parameters<typeof recordsOf>[1] = {}) {
   const containers = recordsOf([]).investigation.containers.map((c) => ({ ...c, sownOn: SOWN }));
@@ -33,13 +32,13 @@ function open(all: ReturnType<typeof growing>[], answers: Answers = {}) {
 const part = async (name: string) => within((await screen.findByRole('heading', { name })).closest('section')!);
 
 test('the head says what there is to look at today', async () => {
-  open([growing([], { schedule: [event(TODAY, 'check', 'Check')] })]);
+  open([growing([], { schedule: [event(TODAY, 'check')] })]);
   expect(await screen.findByText('Today one investigation has 4 cups to look at')).toBeInTheDocument();
   expect(screen.getByRole('link', { name: 'Open 7 Copper' })).toHaveAttribute('href', '/investigations/i1');
 });
 
 test('between checks it says when the next one is', async () => {
-  open([growing([], { schedule: [event(day(2), 'check', 'Check')] })]);
+  open([growing([], { schedule: [event(day(2), 'check')] })]);
   expect(await screen.findByText(`One investigation is growing; the next check is ${formatDay(day(2))}`)).toBeInTheDocument();
 });
 
@@ -47,7 +46,7 @@ test('what the plan has for today, which pots are likely dry, and the next days 
   open([
     growing([], {
       methodId: 'bag_pocket',
-      schedule: [event(TODAY, 'check', 'Check day'), event(day(4), 'lesson', 'Lesson'), event(day(6), 'check', 'Check day')],
+      schedule: [event(TODAY, 'check'), event(day(4), 'lesson'), event(day(6), 'check')],
       care: [],
     }),
   ]);
@@ -146,6 +145,6 @@ test('what teams entered and could not be taken waits here for the teacher, with
 });
 
 test('a pot is not missing on a day on which the plan has no look, nor before its first', async () => {
-  open([growing([], { schedule: [event(day(1), 'first-look', 'First look'), event(day(3), 'check', 'Check')] })]);
+  open([growing([], { schedule: [event(day(1), 'first-look'), event(day(3), 'check')] })]);
   expect((await part('Not answered today')).getByText('Every pot has its answer for today.')).toBeInTheDocument();
 });

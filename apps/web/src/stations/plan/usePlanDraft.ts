@@ -1,5 +1,5 @@
 import { type PlanView, type SavePlanRequest } from '@bright-sprout/contracts/plans';
-import { inTodaysShape, type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
+import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
 import { mergePlans, withoutRefused } from '@bright-sprout/core/plan/document/mergePlans';
 import { useEffect, useMemo, useReducer, useRef, useState } from 'react';
 import { isProblem, request, ServerProblem } from '../../api/client';
@@ -52,7 +52,7 @@ export function usePlanDraft(opened: PlanView) {
   const draft = useMemo(
     () =>
       deviceDraft<Unsaved>(`plan ${opened.id}`, ({ version, document, base }) =>
-        version && document ? { version, base, document: inTodaysShape(document) } : null,
+        version && document ? { version, base, document } : null,
       ),
     [opened.id],
   );

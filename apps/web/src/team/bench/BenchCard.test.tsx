@@ -18,7 +18,7 @@ function show({
   saved = null as ReadingView | null,
   investigation = investigationView(),
   readings = [LAST],
-  dayReason = '',
+  otherDay = {},
 } = {}) {
   const onNext = jest.fn();
   const [container, , neighbour] = investigation.containers;
@@ -29,7 +29,7 @@ function show({
       container={container!}
       plant="1"
       day={DAY}
-      dayReason={dayReason}
+      otherDay={otherDay}
       saved={saved}
       lost={null}
       kinds={[speciesById('barley')!]}
@@ -211,7 +211,7 @@ test.each([
 });
 
 test('another day goes with its reason', async () => {
-  show({ dayReason: 'copied from paper' });
+  show({ otherDay: { dayReason: 'copied from paper' } });
   await tap('Not up yet', 'Next: A2');
   expect((add.mock.calls as [string, string, { body: object }][])[0]![2].body).toMatchObject({ dayReason: 'copied from paper' });
 });

@@ -45,7 +45,7 @@ export function BenchCard(props: Props) {
     container,
     plant,
     day,
-    dayReason,
+    otherDay,
     saved,
     lost,
     readings,
@@ -98,7 +98,7 @@ export function BenchCard(props: Props) {
           band={investigation.class.gradeBand}
           aloud={`${container.code}. ${question}`}
           onGuide={onGuide}
-          onOtherDay={dayReason === '' ? onOtherDay : null}
+          onOtherDay={Object.keys(otherDay).length === 0 ? onOtherDay : null}
           onTaller={changing && mm !== null && mm >= LONG_MM ? () => change(pressKey(entry, '+', resolution)) : null}
         />
         {pictureNo && (

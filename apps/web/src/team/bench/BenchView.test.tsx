@@ -1,5 +1,4 @@
 import { todayIn } from '@bright-sprout/core/clock/clock';
-import { WRONG_CLOCK } from '@bright-sprout/contracts/problems';
 import { USUAL_BENCH } from '@bright-sprout/core/bench/benchProtocol';
 import { addDays } from '@bright-sprout/core/calendar/days';
 import { speciesById } from '@bright-sprout/core/seeds/catalogue';
@@ -163,7 +162,7 @@ test('without a network a clock that shows an earlier day is told, and what is e
   expect(screen.getByText(/This device’s clock says .* Without a network we cannot ask what day it is/)).toBeInTheDocument();
   await userEvent.click(screen.getByRole('button', { name: 'Not up yet' }));
   await userEvent.click(screen.getByRole('button', { name: /^Next/ }));
-  expect((add.mock.calls[0] as [string, string, { body: object }])[2].body).toMatchObject({ day: seen, dayReason: WRONG_CLOCK });
+  expect((add.mock.calls[0] as [string, string, { body: object }])[2].body).toMatchObject({ day: seen, dayCode: 'wrong-clock' });
 });
 
 test('before sowing by a clock that nobody could compare, another day can be said', async () => {

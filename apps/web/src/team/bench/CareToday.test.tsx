@@ -12,7 +12,7 @@ jest.mock('../../api/outbox', () => ({
 }));
 
 const DAY = '2026-03-19';
-const schedule = [{ day: DAY, kind: 'check' as const, title: 'Check', note: '' }];
+const schedule = [{ day: DAY, kind: 'check' as const, code: 'check' as const }];
 const bench = { ...USUAL_BENCH, care: { ...USUAL_BENCH.care, water: 'fixed-volume' as const, doseMl: 30 } };
 const care = (part: object) => ({
   id: 'c',

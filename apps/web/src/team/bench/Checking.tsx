@@ -1,7 +1,6 @@
 import { benchFor } from '@bright-sprout/core/bench/benchProtocol';
 import { todayIn } from '@bright-sprout/core/clock/clock';
 import { type BenchView as Bench } from '@bright-sprout/contracts/checks';
-import { WRONG_CLOCK } from '@bright-sprout/contracts/problems';
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { daysBetween, formatDay } from '@bright-sprout/core/calendar/days';
 import { useMemo, useState } from 'react';
@@ -119,7 +118,7 @@ export function Checking({ bench, own, onLeave }: { bench: Bench; own: BenchInve
             container={stop.container}
             plant={stop.plant}
             day={day}
-            dayReason={chosen?.reason ?? (behind ? WRONG_CLOCK : '')}
+            otherDay={chosen ? { dayReason: chosen.reason } : behind ? { dayCode: 'wrong-clock' } : {}}
             saved={states.get(stop.name)!.standing.reading as BenchInvestigation['readings'][number] | null}
             lost={states.get(stop.name)!.standing.state === 'lost' ? states.get(stop.name)!.standing : null}
             readings={readings}

@@ -1,4 +1,5 @@
 import { timeNow } from '@bright-sprout/core/clock/clock';
+import { type SaveCheckRequest } from '@bright-sprout/contracts/checks';
 import { type ContainerView, type InvestigationView, type ReadingView } from '@bright-sprout/contracts/investigations';
 import { type IsoDay } from '@bright-sprout/core/calendar/days';
 import { type Standing } from '@bright-sprout/core/readings/standing';
@@ -17,8 +18,8 @@ export interface Card {
   /** Tag of the plant in its container. */
   plant: string;
   day: IsoDay;
-  /** Why another day than today's was chosen; empty for today. */
-  dayReason: string;
+  /** Why it is another day than today: what somebody said, or a reason that is known; neither for today. */
+  otherDay: Pick<SaveCheckRequest, 'dayReason' | 'dayCode'>;
   /** Today's reading, when there is one. */
   saved: ReadingView | null;
   lost: Standing | null;
@@ -37,7 +38,7 @@ export function useCard({
   container,
   plant,
   day,
-  dayReason,
+  otherDay,
   saved,
   lost,
   readings,
@@ -75,7 +76,7 @@ export function useCard({
         body: {
           containerId: container.id,
           day,
-          ...(dayReason ? { dayReason } : {}),
+          ...otherDay,
           recordedAt: timeNow().toISOString(),
           readings: [{ id: v7(), ...readingOf(entry, plant, asked, saved?.id ?? null) }],
         },

@@ -20,7 +20,7 @@ export interface CauseFacts {
   until: IsoDay;
   /** Places, from the order in which containers stand; null where nobody knows. */
   positions: ReadonlyMap<string, number> | null;
-  split: SplitFact | string | null;
+  split: SplitFact | null;
   /** What went otherwise on sowing day, by container. */
   deviations: readonly { containerId: string; words: string }[];
   /** Rules of the fair test that were broken knowingly, or still open, one sentence each. */
@@ -50,5 +50,5 @@ export type Cause = { verdict: 'fine' | 'ask' | 'unknown'; change?: Partial<Ques
   | { code: 'ages'; youngest: number; oldest: number }
   | { code: 'kinds' }
   | { code: 'gaps'; containers: number; longest: number; of: number }
-  | { code: 'lot'; split: SplitFact | string }
+  | { code: 'lot'; split: SplitFact }
 );

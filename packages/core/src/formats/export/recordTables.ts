@@ -105,7 +105,11 @@ export function recordTables(records: RecordsToExport): ExportTable[] {
         WRITTEN,
         column('received_at', 'datetime', 'When the server had it: later where there was no network.'),
         column('source', 'string', 'bench, teacher, together, import, picture or simulated.'),
-        column('day_reason', 'string', 'Why it was written for another day than that of the device.'),
+        column(
+          'day_reason',
+          'string',
+          'Why it was written for another day than that of the device: wrong-clock, in-the-log, or in words.',
+        ),
       ],
       rows: records.checks.map((c) => [
         c.container,

@@ -10,9 +10,8 @@ export interface EventWords {
   note: string;
 }
 
-/** What an event says; those of earlier times were kept with their sentences. */
+/** What an event says. */
 export function eventWords(event: PlanEvent): EventWords {
-  if (!('code' in event)) return { title: event.title, note: event.note };
   const [title, note] = WORDS[event.code](event as never);
   return { title, note };
 }
@@ -44,7 +43,6 @@ function beforeGap({ how, cover }: Leaving, alone: string): string {
 type Soak = Extract<EventFact, { code: 'soak' }>;
 
 function soakHours({ leastHours, mostHours }: Soak): string {
-  if (leastHours === undefined) return `at most ${mostHours} hours`;
   return leastHours === mostHours ? `${mostHours} hours` : `${leastHours} to ${mostHours} hours`;
 }
 

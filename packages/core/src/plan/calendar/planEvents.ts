@@ -25,8 +25,8 @@ export type EventFact =
   | { code: 'cold-spell' | 'harden-off' | 'plant-out' | 'harvest'; species: string }
   /** Hours outside on that day; the night too where it is the last step. */
   | { code: 'harden-step'; species: string; hours: number; night: boolean }
-  /** `chosen`: soaking is what differs, so only some are soaked. Hours of earlier times have no least, and no hour of beginning. */
-  | { code: 'soak'; species: string; chosen: boolean; leastHours?: number; mostHours: number; hour?: number; home?: boolean }
+  /** `chosen`: soaking is what differs, so only some are soaked. No hour where nobody said when it begins. */
+  | { code: 'soak'; species: string; chosen: boolean; leastHours: number; mostHours: number; hour?: number; home?: boolean }
   /** Treatments that have their turn; none where all are sown on one day. */
   | { code: 'sow'; treatments: string[] }
   /** `kept`: some treatments want dark or covered, and stay so. `species`: only of this kind, where kinds have days of their own. */
@@ -42,10 +42,4 @@ export interface Leaving {
   cover: 'lifted' | 'stays' | 'none';
 }
 
-/** An event as it was kept before facts were: with its sentences. */
-export interface WrittenEvent {
-  title: string;
-  note: string;
-}
-
-export type PlanEvent = { day: IsoDay; kind: PlanEventKind } & (EventFact | WrittenEvent);
+export type PlanEvent = { day: IsoDay; kind: PlanEventKind } & EventFact;

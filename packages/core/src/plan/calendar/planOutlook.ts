@@ -8,8 +8,8 @@ export interface PlanOutlook {
   calendar: SchoolCalendar;
   /** From the first day on which anything may be up to the last by which nine tenths should be; null where nobody can say. */
   sprouting: { from: IsoDay; to: IsoDay } | null;
-  /** A line on the wall that plants grow towards; left out in outlooks of earlier times. */
-  goal?: Goal | null;
+  /** A line on the wall that plants grow towards. */
+  goal: Goal | null;
 }
 
 export function planOutlook({ calendar, goal }: PlanDocument, { sproutings }: WorkedOut): PlanOutlook {

@@ -204,29 +204,6 @@ export interface PlanDocument {
   learned: Learned[];
 }
 
-/** A kept plan in today's shape: what came later has its usual value, what is no longer asked is left out. */
-export function inTodaysShape(kept: PlanDocument): PlanDocument {
-  const plan = {
-    ...kept,
-    goesOutside: kept.goesOutside ?? false,
-    harvested: kept.harvested ?? false,
-    goal: kept.goal ?? null,
-    lastFrost: kept.lastFrost ?? '',
-    whileAway: kept.whileAway ?? 'nothing',
-    checksAdded: kept.checksAdded ?? [],
-    checksSkipped: kept.checksSkipped ?? [],
-    ownMeasures: kept.ownMeasures ?? [],
-    reserveEach: kept.reserveEach ?? 0,
-    seedsCounted: kept.seedsCounted ?? false,
-    seedLesson: kept.seedLesson ?? null,
-    thinOn: kept.thinOn ?? '',
-    ownCarrier: kept.ownCarrier ?? null,
-    learned: kept.learned ?? [],
-  };
-  delete (plan as { ages?: unknown }).ages;
-  return plan;
-}
-
 /** More containers than one class can look after in a lesson. */
 export const MOST_CONTAINERS = 120;
 /** More cannot be told apart by their marks. */

@@ -87,9 +87,8 @@ export function keptCautions(findings: readonly Finding[]): KeptCaution[] {
   return findings.filter((f) => f.severity !== 'mind').map(({ rule: code, params, declared }) => ({ code, params, declared }));
 }
 
-/** A kept caution as a sentence that comes back with the claim; those of earlier times were kept as sentences. */
-export function cautionSentence(caution: KeptCaution | string): string {
-  if (typeof caution === 'string') return caution;
+/** A kept caution as a sentence that comes back with the claim. */
+export function cautionSentence(caution: KeptCaution): string {
   const what = FAIR_RULES.find((r) => r.code === caution.code)?.words(caution.params).what ?? '';
   return caution.declared === null ? what : `${what} (Done knowingly: ${caution.declared.replace(/\.$/, '')}.)`;
 }

@@ -15,14 +15,14 @@ export type SplitFact = { atHome?: boolean; moved?: number } & (
 const AT_HOME = 'Every student has one pot at home; within a team, lots say who gets which. ';
 
 /** How the places came about, as the end of a sentence about them. */
-export function placesWords(split: SplitFact | string, container: string): string {
-  const moved = typeof split === 'string' ? 0 : (split.moved ?? 0);
+export function placesWords(split: SplitFact, container: string): string {
+  const moved = split.moved ?? 0;
   return `drawn by lot${moved === 0 ? '' : `, but ${counted(moved, container)} moved by hand`}`;
 }
 
-/** A sentence that says who gets what, and what is not even; splits of earlier times were kept as sentences. */
-export function splitWords(split: SplitFact | string): string {
-  return typeof split === 'string' ? split : `${split.atHome ? AT_HOME : ''}${sentence(split)}`;
+/** A sentence that says who gets what, and what is not even. */
+export function splitWords(split: SplitFact): string {
+  return `${split.atHome ? AT_HOME : ''}${sentence(split)}`;
 }
 
 function sentence(split: SplitFact): string {

@@ -6,7 +6,7 @@ import { type Recipe } from '../recipes/recipe';
 import { stirredInWords } from '../recipes/stirredInWords';
 import { type WorkedOut } from '../workedOut/workOut';
 
-/** For whom a step is: codes of treatments; empty, or left out in steps kept earlier, for all. */
+/** For whom a step is: codes of treatments; empty or left out for all. */
 interface ForSome {
   treatments?: string[];
 }
@@ -31,8 +31,7 @@ export type RunStep =
   | ({ code: 'wet-paper'; waterMl: readonly [number, number]; liquid?: string; sponge?: boolean } & ForSome)
   | ({ code: 'fill'; container: string; fillMl: number; damp: boolean; mix?: string } & ForSome)
   | { code: 'lay-sets'; container: string }
-  /** `lay-apart` is in sheets that were kept earlier. */
-  | { code: 'lay-apart' | 'otherwise' }
+  | { code: 'otherwise' }
   | ({ code: 'large-on-side' } & ForSome)
   /** Depths in mm; 0 and 0 is on the surface. `kind` is named where several are sown. */
   | ({ code: 'holes'; kind: string | null; depthMm: readonly [number, number] } & Required<ForSome>)
@@ -48,9 +47,6 @@ export type RunStep =
   /** Light, cover, place: how it stands from now on. */
   | { code: 'stands'; factor: string; groups: SetGroup[] }
   | { code: 'place'; carrier: string };
-
-/** A step as it was kept before facts were: as its sentence. */
-export type WrittenStep = string;
 
 /** What happens on sowing day, step by step, for one team: once what all share, and by treatment what differs. */
 export function runSheet(plan: PlanDocument, out: WorkedOut): RunStep[] {

@@ -2,11 +2,10 @@ import { formatDay } from '../../calendar/days';
 import { counted } from '../../words/plural';
 import { metricRange } from '../../quantities/kitchenMeasure';
 import { formatVolume } from '../../quantities/volume';
-import { type RunStep, type SetGroup, type WrittenStep } from './runSheet';
+import { type RunStep, type SetGroup } from './runSheet';
 
-/** What a step says; those of earlier times were kept as sentences. */
-export function runStepWords(step: RunStep | WrittenStep): string {
-  if (typeof step === 'string') return step;
+/** What a step says. */
+export function runStepWords(step: RunStep): string {
   const words = allSay(step);
   const some = 'treatments' in step && !('kind' in step && step.kind) ? (step.treatments ?? []) : [];
   return some.length === 0 ? words : `${some.join(', ')}: ${words.charAt(0).toLowerCase()}${words.slice(1)}`;
@@ -36,8 +35,6 @@ function allSay(step: RunStep): string {
       return `Fill each ${step.container} with ${formatVolume(step.fillMl)} of mix${step.mix ? ` (${step.mix})` : ''}${step.damp ? ' that is damp already' : ''}, up to the line.`;
     case 'lay-sets':
       return `Lay one set into each ${step.container}, apart from each other, where they can be seen.`;
-    case 'lay-apart':
-      return 'Lay the seeds apart, where they can be seen.';
     case 'holes':
       return `${step.kind ? `${step.kind} (${step.treatments.join(', ')}): ` : ''}${holes(step.depthMm)}`;
     case 'pressed':

@@ -23,6 +23,11 @@ const DOUBT_WORDS: Record<DoubtKind, string> = {
   'more-than-sown': 'More were counted than were sown.',
 };
 
+const DAY_CODE_WORDS: Record<NonNullable<ReadingView['dayCode']>, string> = {
+  'wrong-clock': 'the clock of the device was wrong',
+  'in-the-log': 'entered in the log',
+};
+
 const SOURCES: Record<ReadingView['source'], string> = {
   bench: 'by the team, at the bench',
   teacher: 'by you, in the log',
@@ -66,7 +71,9 @@ export function CellPanel({ records, row, day, cell, entry }: Props) {
           <p>
             <b>{words(reading)}</b>, {SOURCES[reading.source]}, {at(reading)}
           </p>
-          {reading.dayReason && <p>For another day than the device’s: {reading.dayReason}.</p>}
+          {(reading.dayReason || reading.dayCode) && (
+            <p>For another day than the device’s: {reading.dayReason ?? DAY_CODE_WORDS[reading.dayCode!]}.</p>
+          )}
           {reading.note && <p>“{reading.note}”</p>}
           {replaced.map((old) => (
             <p key={old.id}>

@@ -19,7 +19,7 @@ const FEW = recordsOf([]).investigation.containers;
 
 function open(readings: Parameters<typeof recordsOf>[0], save: unknown = {}, pots = FEW) {
   const containers = pots.map((c) => ({ ...c, sownOn: SOWN }));
-  const schedule = [FIRST, SECOND].map((day) => ({ day, kind: 'check' as const, title: 'Check', note: '' }));
+  const schedule = [FIRST, SECOND].map((day) => ({ day, kind: 'check' as const, code: 'check' as const }));
   const writes = fakeServer({
     'GET /investigations/i1': recordsOf(readings, { sownOn: SOWN, containers, schedule }),
     'GET /classes/c1/room': { readings: [], sensor: { there: false, on: false } },
@@ -40,7 +40,7 @@ test('a value is typed into its cell, saved for its own day with the reason, and
   expect(bodyOf(writes[0])).toMatchObject({
     containerId: 'A1',
     day: SECOND,
-    dayReason: 'entered in the log',
+    dayCode: 'in-the-log',
     readings: [{ state: 'measured', findings: [{ measure: 'height', typed: '9,4 cm' }] }],
   });
   expect(screen.queryByRole('textbox', { name: /^A1 on/ })).not.toBeInTheDocument();

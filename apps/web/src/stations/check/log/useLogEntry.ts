@@ -45,7 +45,7 @@ export function useLogEntry({ investigation }: InvestigationRecords): LogEntry {
       containerId: row.containerId,
       day,
       recordedAt: now.toISOString(),
-      ...(day === dayInZone(now, investigation.class.timeZone) ? {} : { dayReason: 'entered in the log' }),
+      ...(day === dayInZone(now, investigation.class.timeZone) ? {} : { dayCode: 'in-the-log' as const }),
       readings:
         replaced.length === 0
           ? [{ id: v7(), ...reading }]
