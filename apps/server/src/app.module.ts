@@ -1,5 +1,5 @@
 import { DynamicModule, Global, Module } from '@nestjs/common';
-import { APP_GUARD } from '@nestjs/core';
+import { APP_GUARD, APP_INTERCEPTOR } from '@nestjs/core';
 import { seconds, ThrottlerGuard, ThrottlerModule } from '@nestjs/throttler';
 import { TypeOrmModule } from '@nestjs/typeorm';
 import { type Request } from 'express';
@@ -16,6 +16,7 @@ import { FilmsModule } from './films/films.module';
 import { ImportsModule } from './imports/imports.module';
 import { InvestigationsModule } from './investigations/investigations.module';
 import { KeepingModule } from './keeping/keeping.module';
+import { PlaceInterceptor } from './live/placeInterceptor';
 import { LiveModule } from './live/live.module';
 import { PhotosModule } from './photos/photos.module';
 import { PlansModule } from './plans/plans.module';
@@ -85,7 +86,12 @@ export class AppModule {
         FilmsModule,
       ],
       controllers: [HealthController, ReachController],
-      providers: [{ provide: SETTINGS, useValue: settings }, Database, { provide: APP_GUARD, useClass: ThrottlerGuard }],
+      providers: [
+        { provide: SETTINGS, useValue: settings },
+        Database,
+        { provide: APP_GUARD, useClass: ThrottlerGuard },
+        { provide: APP_INTERCEPTOR, useClass: PlaceInterceptor },
+      ],
       exports: [SETTINGS, Database],
     };
   }

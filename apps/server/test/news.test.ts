@@ -31,7 +31,8 @@ test('only the readings of the named checks come, just as they stand among all',
   const all = (await world.teacher.get(`/investigations/${world.investigationId}`).expect(200)).body as InvestigationRecords;
   expect(all.readings).toHaveLength(3);
   expect(readings).toEqual(all.readings.slice(1));
-  expect(await news('')).toEqual({ investigation: all.investigation, readings: [], photos: [] });
+  expect(await news('about=1')).toEqual({ investigation: all.investigation, readings: [], photos: [] });
+  expect(await news('')).toEqual({ investigation: null, readings: [], photos: [] });
 });
 
 test('a check of another class is not among them, and another teacher gets nothing', async () => {

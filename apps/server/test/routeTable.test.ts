@@ -21,6 +21,8 @@ const OPEN = [
   'POST /api/v1/join',
   'DELETE /api/v1/join',
   'GET /api/v1/screens/:token',
+  'GET /api/v1/screens/:token/news',
+  'GET /api/v1/screens/:token/events',
   'GET /api/v1/openapi.json',
   'GET /api/v1/openapi.yaml',
   'GET /api/v1/docs/openapi.json',

@@ -1,5 +1,6 @@
 import { lazy, Suspense } from 'react';
-import { Link, Navigate, Route, Routes } from 'react-router';
+import { Link, Navigate, Outlet, Route, Routes } from 'react-router';
+import { useTeamNews } from './api/live';
 import { useSession } from './api/queries';
 import { Broken } from './page/Broken';
 import { Empty, ProblemNotice, Waiting } from './page/Notices';
@@ -71,21 +72,29 @@ export function App() {
           <Route path="/join" element={<JoinView />} />
           <Route path="/c/:code" element={<JoinView />} />
           <Route path="/c/:code/:tail/:pot" element={<JoinView />} />
-          <Route path="/bench" element={<BenchView />} />
-          <Route path="/bench/predict/:planId" element={<PredictView />} />
-          <Route path="/bench/together" element={<TogetherReadingView />} />
-          <Route path="/bench/take/:filmId" element={<TeamTakeView />} />
-          <Route path="/bench/sow/:id" element={<TeamSowView />} />
-          <Route path="/bench/notebook/:id" element={<NotebookView />} />
-          <Route path="/bench/wall/:id" element={<TeamWallView />} />
-          <Route path="/bench/conclude/:id" element={<ClaimView />} />
-          <Route path="/bench/report/:id" element={<TeamReportView />} />
+          <Route element={<TeamPages />}>
+            <Route path="/bench" element={<BenchView />} />
+            <Route path="/bench/predict/:planId" element={<PredictView />} />
+            <Route path="/bench/together" element={<TogetherReadingView />} />
+            <Route path="/bench/take/:filmId" element={<TeamTakeView />} />
+            <Route path="/bench/sow/:id" element={<TeamSowView />} />
+            <Route path="/bench/notebook/:id" element={<NotebookView />} />
+            <Route path="/bench/wall/:id" element={<TeamWallView />} />
+            <Route path="/bench/conclude/:id" element={<ClaimView />} />
+            <Route path="/bench/report/:id" element={<TeamReportView />} />
+          </Route>
           <Route path="/screen/:token" element={<ScreenView />} />
           <Route path="/*" element={<TeacherPages />} />
         </Routes>
       </Suspense>
     </Broken>
   );
+}
+
+/** Every page of a joined team hears of what comes. */
+function TeamPages() {
+  useTeamNews();
+  return <Outlet />;
 }
 
 function TeacherPages() {

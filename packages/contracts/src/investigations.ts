@@ -155,7 +155,7 @@ export interface AlikeView {
   sownOn: string;
 }
 
-/** Checks and pictures that a listener was told of: `?checks=id,id&photos=id`. */
+/** Checks and pictures that a listener was told of: `?checks=id,id&photos=id`; `about=1` where something beside them changed. */
 export class NewsQuery {
   @IsOptional()
   @Transform(({ value }) => listed(value))
@@ -168,14 +168,20 @@ export class NewsQuery {
   @ArrayMaxSize(MOST_NEWS, { message: `Ask for at most ${MOST_NEWS} pictures at a time.` })
   @IsUUID('all', { each: true, message: 'Name pictures by their ids.' })
   photos?: string[];
+
+  @IsOptional()
+  @IsIn(['1'], { message: 'Ask for the investigation with about=1.' })
+  about?: string;
 }
 
 function listed(value: unknown): unknown {
   return typeof value === 'string' ? value.split(',') : value;
 }
 
-/** The investigation as it is now, with the readings of the checks and the pictures that were asked for. */
-export type InvestigationNews = InvestigationRecords;
+/** The readings of the checks and the pictures that were asked for, and the investigation as it is now where that was. */
+export interface InvestigationNews extends Pick<InvestigationRecords, 'readings' | 'photos'> {
+  investigation: InvestigationView | null;
+}
 
 /** Where a check came from: a team's device, the teacher, a file, what was counted in a picture, or the simulator of the demo. */
 export const CHECK_SOURCES = ['bench', 'teacher', 'together', 'import', 'picture', 'simulated'] as const;

@@ -18,17 +18,31 @@ export const LIVE_KINDS = [
   'plan-changed',
   /** How warm, light or moist the room is. */
   'room-changed',
+  /** What a screen shows. */
+  'screen-changed',
   'class-changed',
 ] as const;
+export type LiveKind = (typeof LIVE_KINDS)[number];
 
 /** One change, told to whoever may see it. */
 export interface LiveEvent {
-  id: string;
-  kind: (typeof LIVE_KINDS)[number];
-  classId: string;
+  kind: LiveKind;
+  /** Left out for teams and screens, which know of one class only. */
+  classId?: string;
   investigationId: string | null;
   subjectId: string | null;
+  /** For a team: it is about a container that the team looks after, or about none. */
+  own?: boolean;
 }
+
+/**
+ * What stands on the line: a change; `here`, the place where one begins who comes without one; `reset`, where so much came, or so long
+ * ago, that everything is to be asked for anew. The id of each is the place in the news up to which all was told.
+ */
+export const NEWS_EVENTS = ['change', 'here', 'reset'] as const;
+
+/** Every answer says up to which place in the news it knows; a line that begins there misses nothing that came since. */
+export const PLACE_HEADER = 'x-sprout-place';
 
 /** At most so many checks, or pictures, are asked for one by one; beyond that everything is asked for. */
 export const MOST_NEWS = 50;

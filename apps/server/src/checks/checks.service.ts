@@ -78,7 +78,11 @@ export class ChecksService {
         classId: container.investigation.classId,
         investigationId: container.investigationId,
         subjectId: id,
+        teamId: container.teamId,
       });
+      // How many came late stands in the view of the investigation.
+      const { id: investigationId, classId, finishedAt, checkingClosedAt } = container.investigation;
+      if (finishedAt ?? checkingClosedAt) await this.changes.note({ kind: 'investigation-noted', classId, investigationId });
     });
     return { id, receivedAt: receivedAt.toISOString() };
   }

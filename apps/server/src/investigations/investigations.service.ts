@@ -35,16 +35,10 @@ export class InvestigationsService {
     return { ...records, photos: records.photos.filter((p) => isShownTo(asking, p)) };
   }
 
-  async news(asking: Requester, id: string, { checks = [], photos = [] }: NewsQuery): Promise<InvestigationNews> {
-    const investigation = await this.views.view(await this.scope.investigationOf(asking, id));
-    return {
-      investigation,
-      ...(await this.all.named(
-        investigation.containers.map((c) => c.id),
-        checks,
-        photos,
-      )),
-    };
+  async news(asking: Requester, id: string, { checks = [], photos = [], about }: NewsQuery): Promise<InvestigationNews> {
+    const found = await this.scope.investigationOf(asking, id);
+    const [investigation, came] = await Promise.all([about ? this.views.view(found) : null, this.all.named(id, checks, photos)]);
+    return { investigation, ...came, photos: came.photos.filter((p) => isShownTo(asking, p)) };
   }
 
   /** Every growing investigation of the teacher's classes, with its records: what the shelves of today are drawn from. */

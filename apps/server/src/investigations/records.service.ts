@@ -17,6 +17,10 @@ type ReadingRow = Omit<ReadingView, 'findings' | 'doubt' | 'recordedAt'> &
 const findingOfRow = (found: Finding, seen: string | null): Finding =>
   seen === null ? found : { ...found, seen: JSON.parse(seen) as SeenInPicture };
 
+/** Of the containers that are compared, not of those in reserve or taken back. */
+const OF_INVESTIGATION =
+  'k.container_id IN (SELECT id FROM container WHERE investigation_id = ? AND in_reserve = 0 AND taken_back_at IS NULL)';
+
 /** What was recorded of containers. */
 @Injectable()
 export class RecordsService {
@@ -37,15 +41,17 @@ export class RecordsService {
     return { readings, photos };
   }
 
-  /** Of the containers those readings and pictures whose check or id is named. */
+  /** Of the containers of an investigation those readings and pictures whose check or id is named. */
   async named(
-    containerIds: string[],
+    investigationId: string,
     checkIds: string[],
     photoIds: string[],
   ): Promise<Pick<InvestigationRecords, 'readings' | 'photos'>> {
     const [readings, photos] = await Promise.all([
-      checkIds.length === 0 ? [] : this.readings('k.container_id IN (?) AND k.id IN (?)', [containerIds, checkIds]),
-      photoIds.length === 0 ? [] : this.findPhotos({ id: In(photoIds), containerId: In(containerIds) }),
+      checkIds.length === 0 ? [] : this.readings(`k.id IN (?) AND ${OF_INVESTIGATION}`, [checkIds, investigationId]),
+      photoIds.length === 0
+        ? []
+        : this.findPhotos({ id: In(photoIds), container: { investigationId, inReserve: false, takenBackAt: IsNull() } }),
     ]);
     return { readings, photos };
   }

@@ -11,5 +11,7 @@ export class Change {
   @Column('uuid', { name: 'class_id' }) classId: string;
   @Column('uuid', { name: 'investigation_id', nullable: true }) investigationId: string | null;
   @Column('uuid', { name: 'subject_id', nullable: true }) subjectId: string | null;
+  /** The team whose container it is about; null where it is the class's, or about something else. */
+  @Column('uuid', { name: 'team_id', nullable: true }) teamId: string | null;
   @Index('change_log_at') @Column('datetime', { precision: 3 }) at: Date;
 }

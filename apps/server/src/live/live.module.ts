@@ -1,7 +1,7 @@
 import { Global, Module } from '@nestjs/common';
 import { ChangesService } from './changes.service';
-import { LiveController } from './live.controller';
+import { BenchLiveController, LiveController } from './live.controller';
 
 @Global()
-@Module({ controllers: [LiveController], providers: [ChangesService], exports: [ChangesService] })
+@Module({ controllers: [LiveController, BenchLiveController], providers: [ChangesService], exports: [ChangesService] })
 export class LiveModule {}

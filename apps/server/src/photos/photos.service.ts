@@ -71,6 +71,7 @@ export class PhotosService {
           classId: investigation.classId,
           investigationId: investigation.id,
           subjectId: id,
+          teamId: container.teamId,
         });
       });
     } catch (error) {

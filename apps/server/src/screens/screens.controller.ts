@@ -1,11 +1,29 @@
 import { type NewScreenLink, type ScreenLinkView, type ScreenView } from '@bright-sprout/contracts/screens';
+import { type InvestigationNews, NewsQuery } from '@bright-sprout/contracts/investigations';
 import { ShowQuestionRequest } from '@bright-sprout/contracts/questions';
-import { Body, Controller, Delete, Get, HttpCode, Param, Post, Put, UseGuards } from '@nestjs/common';
+import {
+  Body,
+  Controller,
+  Delete,
+  Get,
+  HttpCode,
+  MessageEvent,
+  Param,
+  Post,
+  Put,
+  Query,
+  Req,
+  Sse,
+  UseGuards,
+} from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
+import { type Request } from 'express';
+import { type Observable } from 'rxjs';
 import { seconds, Throttle } from '@nestjs/throttler';
 import { TeacherGuard } from '../access/guards';
 import { Asking, type TeacherRequester } from '../access/requester';
 import { IdPipe } from '../problems/idPipe';
+import { markIn } from '../live/newsLine';
 import { ScreensService } from './screens.service';
 
 @ApiTags('screens')
@@ -52,5 +70,20 @@ export class ScreenController {
   @Get(':token')
   show(@Param('token') token: string): Promise<ScreenView> {
     return this.screens.show(token);
+  }
+
+  /** The readings of checks of which the screen was told. */
+  @Get(':token/news')
+  news(@Param('token') token: string, @Query() query: NewsQuery): Promise<InvestigationNews> {
+    return this.screens.news(token, query);
+  }
+
+  @Sse(':token/events')
+  events(
+    @Param('token') token: string,
+    @Req() request: Request,
+    @Query('after') after?: string,
+  ): Promise<Observable<MessageEvent>> {
+    return this.screens.events(token, markIn(request.headers, after));
   }
 }

@@ -1,5 +1,8 @@
 import { type LongWorkLine } from '@bright-sprout/contracts/longWork';
+import { PLACE_HEADER } from '@bright-sprout/contracts/live';
 import { type ProblemDetails } from '@bright-sprout/contracts/problems';
+
+import { knownUpTo } from './newsLine';
 
 /** An answer of the server that is not a success, with its sentences. */
 export class ServerProblem extends Error {
@@ -32,6 +35,7 @@ export async function request<T>(
   }).catch(() => {
     throw new Unreachable();
   });
+  if (response.ok && method === 'GET') knownUpTo(response.headers?.get(PLACE_HEADER) ?? null);
   if (response.ok) return (response.status === 204 ? undefined : await response.json()) as T;
   const problem = (await response.json().catch(() => null)) as ProblemDetails | null;
   if (!problem || typeof problem.detail !== 'string') throw new Unreachable();

@@ -4,7 +4,8 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { act, renderHook } from '@testing-library/react';
 import { type ReactNode } from 'react';
 import { recordsOf, readingView } from '../../test/records';
-import { useLive } from './live';
+import { useLive, useTeamNews } from './live';
+import { theOutbox } from './outbox';
 
 class FakeSource {
   static readonly CLOSED = 2;
@@ -12,15 +13,18 @@ class FakeSource {
   readyState = 0;
   onopen: (() => void) | null = null;
   onerror: (() => void) | null = null;
-  constructor() {
+  constructor(readonly address: string) {
     FakeSource.opened.push(this);
   }
-  private hear: ((event: { data: string }) => void) | null = null;
-  addEventListener(_kind: string, hear: (event: { data: string }) => void) {
-    this.hear = hear;
+  private readonly hear = new Map<string, (event: { data: string; lastEventId: string }) => void>();
+  addEventListener(kind: string, hear: (event: { data: string; lastEventId: string }) => void) {
+    this.hear.set(kind, hear);
   }
-  tell(change: object) {
-    this.hear!({ data: JSON.stringify(change) });
+  tell(change: object, place = '') {
+    this.hear.get('change')!({ data: JSON.stringify(change), lastEventId: place });
+  }
+  begin(kind: 'here' | 'reset', place: string) {
+    this.hear.get(kind)!({ data: '', lastEventId: place });
   }
   close() {
     this.readyState = FakeSource.CLOSED;
@@ -153,6 +157,53 @@ test('where more came than can be named, and where something else changed, every
   expect(stale()).toEqual([true, true]);
   show();
   last().tell({ kind: 'investigation-changed', classId: 'c1', investigationId: 'i1', subjectId: null });
+  await pass(250);
   expect(stale()).toEqual([true, true]);
+  unmount();
+});
+
+const withClient = (client: QueryClient) =>
+  function Around({ children }: { children: ReactNode }) {
+    return <QueryClientProvider client={client}>{children}</QueryClientProvider>;
+  };
+
+test('a line that comes back goes on where it was, and makes nothing old by itself', async () => {
+  const client = new QueryClient();
+  client.setQueryData(['investigations'], []);
+  const first = renderHook(() => useLive(), { wrapper: withClient(client) });
+  act(() => last().onopen!());
+  last().begin('here', '40');
+  last().tell({ kind: 'room-changed', classId: 'c1', investigationId: null, subjectId: null }, '47');
+  first.unmount();
+  const second = renderHook(() => useLive(), { wrapper: withClient(client) });
+  expect(last().address).toBe('/api/v1/events?after=47');
+  act(() => last().onopen!());
+  await pass(1000);
+  expect(client.getQueryState(['investigations'])!.isInvalidated).toBe(false);
+  // Only where it was away too long everything is asked for anew.
+  last().begin('reset', '900');
+  expect(client.getQueryState(['investigations'])!.isInvalidated).toBe(true);
+  second.unmount();
+});
+
+test('a team’s device asks anew for what is its own, and not for what it sent itself', async () => {
+  const client = new QueryClient();
+  const keys = [['bench'], ['bench', 'films'], ['bench', 'together'], ['bench', 'investigations', 'i1']];
+  const show = () => keys.forEach((key) => client.setQueryData(key, {}));
+  const old = () => keys.filter((key) => client.getQueryState(key)!.isInvalidated);
+  const { unmount } = renderHook(() => useTeamNews(), { wrapper: withClient(client) });
+  expect(last().address).toMatch(/^\/api\/v1\/bench\/events/);
+  const tell = async (event: object) => {
+    show();
+    last().tell({ investigationId: 'i1', subjectId: null, own: true, ...event });
+    await pass(250);
+    return old();
+  };
+  expect(await tell({ kind: 'check-saved', subjectId: 'k1' })).toEqual([keys[0], keys[3]]);
+  expect(await tell({ kind: 'check-saved', own: false })).toEqual([keys[3]]);
+  expect(await tell({ kind: 'together-changed' })).toEqual([keys[2]]);
+  expect(await tell({ kind: 'films-changed' })).toEqual([keys[1]]);
+  jest.spyOn(theOutbox(), 'hasSent').mockReturnValue(true);
+  expect(await tell({ kind: 'check-saved', subjectId: 'k2' })).toEqual([keys[3]]);
   unmount();
 });

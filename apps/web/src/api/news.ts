@@ -1,12 +1,14 @@
 import { type InvestigationNews, type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { MOST_NEWS } from '@bright-sprout/contracts/live';
+import { type ScreenView } from '@bright-sprout/contracts/screens';
 import { type QueryClient } from '@tanstack/react-query';
 import { request } from './client';
 
-/** What came: ids of checks and of pictures. Where none is named, something beside them changed. */
+/** What came: ids of checks and of pictures, and whether something beside them changed. */
 export interface WhatCame {
   checks: readonly string[];
   photos: readonly string[];
+  about: boolean;
 }
 
 const LIST = ['investigations'];
@@ -20,7 +22,7 @@ const UNDER_WAY_MS = 200;
  * much came. An answer that is under way may not have it yet, and is waited for: asked for anew with every check of a lesson it
  * would never come.
  */
-export async function takeNews(client: QueryClient, id: string, { checks, photos }: WhatCame): Promise<void> {
+export async function takeNews(client: QueryClient, id: string, { checks, photos, about }: WhatCame): Promise<void> {
   if (checks.length > MOST_NEWS || photos.length > MOST_NEWS) return askAnew(client, id);
   const keys = [LIST, one(id)];
   while (keys.some((queryKey) => client.isFetching({ queryKey, exact: true }) > 0))
@@ -29,6 +31,7 @@ export async function takeNews(client: QueryClient, id: string, { checks, photos
   const query = new URLSearchParams();
   if (checks.length > 0) query.set('checks', checks.join(','));
   if (photos.length > 0) query.set('photos', photos.join(','));
+  if (about) query.set('about', '1');
   try {
     const news = await request<InvestigationNews>('GET', `/investigations/${id}/news?${query.toString()}`);
     client.setQueryData<InvestigationRecords>(one(id), (before) => before && withNews(before, news));
@@ -44,11 +47,27 @@ async function askAnew(client: QueryClient, id: string): Promise<void> {
   await Promise.all([LIST, one(id)].map((queryKey) => client.invalidateQueries({ queryKey, exact: true })));
 }
 
+/** The same for a screen, which is told of checks alone. */
+export async function takeScreenNews(client: QueryClient, { checks }: WhatCame): Promise<void> {
+  for (const [queryKey, shown] of client.getQueriesData<ScreenView>({ queryKey: ['screen'] })) {
+    if (!shown) continue;
+    try {
+      if (checks.length > MOST_NEWS) throw new Error('too many');
+      const path = `/screens/${encodeURIComponent(String(queryKey[1]))}/news?checks=${checks.join(',')}`;
+      const news = await request<InvestigationNews>('GET', path);
+      client.setQueryData<ScreenView>(queryKey, (before) => before && { ...before, ...withNews(before, news) });
+    } catch {
+      await client.invalidateQueries({ queryKey });
+    }
+  }
+}
+
 /** Records with what came since; lists into which nothing came stay the same lists. */
 export function withNews(
   before: InvestigationRecords,
-  { investigation, readings, photos }: InvestigationNews,
+  { investigation: changed, readings, photos }: InvestigationNews,
 ): InvestigationRecords {
+  const investigation = changed ?? before.investigation;
   const there = new Set(investigation.containers.map((c) => c.id));
   return {
     investigation,

@@ -104,6 +104,7 @@ class Outbox {
   private readonly store = createStore('bright-sprout-outbox', 'checks');
   private readonly listeners = new Set<() => void>();
   private readonly confirmed = new Set<() => void>();
+  private readonly sent = new Set<string>();
   private waiting: WaitingEntry[] = [];
   private sending: Promise<void> | null = null;
   private teamId: string | null = null;
@@ -174,6 +175,7 @@ class Outbox {
       tried.add(next.id);
       try {
         await send(next);
+        this.sent.add(next.id);
         await del(next.id, this.store).catch(() => undefined);
         this.change(this.waiting.map((c) => (c.id === next!.id ? { ...c, confirmed: true } : c)));
         this.confirmed.forEach((tell) => tell());
@@ -236,6 +238,11 @@ class Outbox {
   };
 
   readonly snapshot = () => this.waiting;
+
+  /** Whether it was this page that sent it: what is told of it is known here. */
+  hasSent(id: string): boolean {
+    return this.sent.has(id);
+  }
 
   /** Tells after each confirmed entry. */
   onConfirmed(tell: () => void): () => void {

@@ -62,11 +62,10 @@ export const useSeedLots = () => useQuery({ queryKey: ['seed-lots'], queryFn: ()
 export const useAskedPredictions = () =>
   useQuery({ queryKey: ['predictions', 'asked'], queryFn: () => request<BenchPrediction[]>('GET', '/bench/predictions') });
 
-export const useTeamPredictions = (planId: string, growing = false) =>
+export const useTeamPredictions = (planId: string) =>
   useQuery({
     queryKey: ['predictions', planId],
     queryFn: () => request<TeamPrediction[]>('GET', `/plans/${planId}/predictions`),
-    refetchInterval: growing ? 5000 : false,
   });
 
 export const useGrowing = () =>
@@ -144,9 +143,6 @@ export const useBench = ({ enabled = true } = {}) =>
       return bench;
     },
     enabled,
-    // What the class looks after together may be answered on another device meanwhile.
-    refetchInterval: ({ state }) =>
-      state.data?.investigations.some((i) => i.investigation.containers.some((c) => c.teamId === null)) ? 15_000 : false,
   });
 
 export const useJoinView = (classCode: string) =>
@@ -191,14 +187,14 @@ export const useScreenLinks = (investigationId: string) =>
     queryFn: () => request<ScreenLinkView[]>('GET', `/investigations/${investigationId}/screen-links`),
   });
 
-/** What a projector shows; asked for anew every few seconds, and given up once the link is taken back. */
+/** What a projector shows; the news say what changed, and it is given up once the link is taken back. */
 export const useScreen = (token: string) =>
   useQuery({
     queryKey: ['screen', token],
     queryFn: () => request<ScreenView>('GET', `/screens/${encodeURIComponent(token)}`),
-    // After a failure the pauses grow with the time that nothing has come; only a link that is no more ends it.
+    // Only after a failure it is asked for again, in pauses that grow with the time that nothing has come.
     refetchInterval: ({ state: { error, dataUpdatedAt } }) =>
-      error === null ? 5000 : isProblem(error, 404) ? false : Math.min(60_000, Math.max(5000, (msNow() - dataUpdatedAt) / 2)),
+      error === null || isProblem(error, 404) ? false : Math.min(60_000, Math.max(5000, (msNow() - dataUpdatedAt) / 2)),
     refetchIntervalInBackground: true,
   });
 
@@ -212,12 +208,11 @@ export const useTogether = (investigationId: string) =>
     queryFn: () => request<TogetherView[]>('GET', `/investigations/${investigationId}/together`),
   });
 
-/** The plant that the whole class reads at the moment, if there is one: asked for every few seconds. */
+/** The plant that the whole class reads at the moment, if there is one. */
 export const useAskedTogether = () =>
   useQuery({
     queryKey: ['bench', 'together'],
     queryFn: () => request<BenchTogether[]>('GET', '/bench/together'),
-    refetchInterval: 4000,
     retry: false,
   });
 
@@ -230,7 +225,6 @@ export const useBenchClaims = (investigationId: string) =>
   useQuery({
     queryKey: ['bench', 'conclude', investigationId],
     queryFn: () => request<BenchClaims>('GET', `/bench/conclude/${investigationId}`),
-    refetchInterval: 8000,
   });
 
 /** Every team's conclusion, for the teacher; the line of events says when it has changed. */

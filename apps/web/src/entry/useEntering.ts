@@ -70,7 +70,7 @@ export function useTeacherEntering(investigation: InvestigationView): Entering {
       .finally(() => {
         underway.current -= 1;
         // Many at once, as when a whole class is thinned, are fetched once.
-        if (underway.current === 0) void takeNews(client, investigation.id, { checks: [], photos: [] });
+        if (underway.current === 0) void takeNews(client, investigation.id, { checks: [], photos: [], about: true });
       });
   };
   const ids = new Set(investigation.containers.map((c) => c.id));

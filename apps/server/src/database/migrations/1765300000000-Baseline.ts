@@ -478,6 +478,7 @@ const TABLES = [
     at datetime(3) NOT NULL,
     seq bigint NOT NULL AUTO_INCREMENT,
     subject_id uuid DEFAULT NULL,
+    team_id uuid DEFAULT NULL,
     PRIMARY KEY (id),
     UNIQUE KEY change_log_seq (seq),
     KEY change_log_at (at)

@@ -4,6 +4,7 @@ import { daysBetween, formatDay } from '@bright-sprout/core/calendar/days';
 import { useEffect, useMemo, useState } from 'react';
 import { useParams } from 'react-router';
 import { isProblem } from '../../api/client';
+import { useScreenNews } from '../../api/live';
 import { useScreen } from '../../api/queries';
 import { DayRibbon } from '../../ribbon/DayRibbon';
 import { Waiting } from '../../page/Notices';
@@ -16,6 +17,7 @@ import './screen.scss';
 export function ScreenView() {
   const { token = '' } = useParams();
   const query = useScreen(token);
+  useScreenNews(token);
   const [light, setLight] = useState(false);
   useEffect(() => {
     document.body.classList.toggle('screen-dark', !light);

@@ -63,7 +63,7 @@ export function useLogEntry({ investigation }: InvestigationRecords): LogEntry {
         throw error;
       } finally {
         setUnder((n) => n - 1);
-        void takeNews(client, investigation.id, { checks: [id], photos: [] });
+        void takeNews(client, investigation.id, { checks: [id], photos: [], about: false });
       }
     });
     chain.current = sent.catch(() => undefined);

@@ -1,5 +1,6 @@
 import { type PredictionKind, PREDICTIONS } from '@bright-sprout/core/plan/document/planDocument';
 import { Form } from 'react-bootstrap';
+import { useLive } from '../../../../api/live';
 import { useTeamPredictions } from '../../../../api/queries';
 import { TeamPredictions } from '../../../../sowing/TeamPredictions';
 import { setting } from '../../planFields';
@@ -13,7 +14,9 @@ const NAMES: Record<PredictionKind, string> = {
 
 /** What teams are asked to predict, whether they are asked now, and who has answered. */
 export function PredictionsPanel({ planId, group, plan, change }: PartProps) {
-  const answers = useTeamPredictions(planId, plan.askTeams);
+  // Answers come in while teams are asked.
+  useLive();
+  const answers = useTeamPredictions(planId);
   return (
     <section>
       <h3>Predictions before sowing</h3>
