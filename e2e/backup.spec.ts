@@ -31,7 +31,7 @@ test('a backup is made while the application runs, opens in another folder with 
       env: { ...process.env, SPROUT_DATA_DIR: dataDir },
       encoding: 'utf8',
     });
-  const running = async (dataDir: string, use: (url: string) => Promise<void>, demo = 'on') => {
+  const running = async (dataDir: string, use: (url: string) => Promise<void>, demo = 'no-pictures') => {
     const port = await freePort();
     const run = start({ PORT: String(port), SPROUT_DATA_DIR: dataDir, SPROUT_DEMO: demo, SPROUT_NOW: TEST_NOW });
     await expect.poll(run.said, STARTED).toContain('Ctrl-C stops it.');

@@ -33,6 +33,7 @@ import {
 } from 'class-validator';
 import { type InvestigationRecords } from './investigations';
 import { type TeamView } from './classes';
+import { DAY_CODES, type DayCode } from './dayCodes';
 import { PartOf, PartsOf } from './parts';
 import { IsMoment } from './moment';
 
@@ -173,13 +174,6 @@ export class ReadingRequest {
   @IsUUID(undefined, { message: 'A correction names the reading it corrects.' })
   supersedes?: string;
 }
-
-/**
- * Why a look stands on another day than its device showed, where nobody said it in words of their own: the clock of the device was
- * wrong, or it was typed into the log.
- */
-export const DAY_CODES = ['wrong-clock', 'in-the-log'] as const;
-export type DayCode = (typeof DAY_CODES)[number];
 
 /** One look at one container. Its id is made on the device: sending it again changes nothing. */
 export class SaveCheckRequest {

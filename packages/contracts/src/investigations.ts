@@ -14,7 +14,7 @@ import { type SplitFact } from '@bright-sprout/core/plan/layout/splitWords';
 import { type RunStep } from '@bright-sprout/core/plan/lists/runSheet';
 import { type PlanOutlook } from '@bright-sprout/core/plan/calendar/planOutlook';
 import { type CareView } from './care';
-import { type DayCode } from './checks';
+import { type DayCode } from './dayCodes';
 import { MOST_NEWS } from './live';
 import { type DeviationView } from './deviations';
 import { type PhotoView } from './photos';

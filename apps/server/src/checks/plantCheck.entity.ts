@@ -1,4 +1,4 @@
-import { type DayCode } from '@bright-sprout/contracts/checks';
+import { type DayCode } from '@bright-sprout/contracts/dayCodes';
 import { type CheckSource } from '@bright-sprout/contracts/investigations';
 import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn, type Relation } from 'typeorm';
 import { Team } from '../classes/team.entity';

@@ -5,6 +5,7 @@ import { act, renderHook } from '@testing-library/react';
 import { type ReactNode } from 'react';
 import { recordsOf, readingView } from '../../test/records';
 import { useLive, useTeamNews } from './live';
+import { withNews } from './news';
 
 const hasSent = jest.fn(() => false);
 jest.mock('./outbox', () => ({ theOutbox: () => ({ hasSent }) }));
@@ -208,4 +209,13 @@ test('a team’s device asks anew for what is its own, and not for what it sent 
   hasSent.mockReturnValue(true);
   expect(await tell({ kind: 'check-saved', subjectId: 'k2' })).toEqual([keys[3]]);
   unmount();
+});
+
+test('with the investigation as it is now, readings of containers that are there no more go', () => {
+  const before = recordsOf([readingView('A1', '2026-03-09', { id: 'r1' }), readingView('B1', '2026-03-09', { id: 'r2' })]);
+  const containers = before.investigation.containers.filter((c) => c.id !== 'B1');
+  const investigation = { ...before.investigation, containers };
+  const after = withNews(before, { investigation, readings: [], photos: [] });
+  expect(after.readings.map((r) => r.id)).toEqual(['r1']);
+  expect(withNews(before, { investigation: null, readings: [], photos: [] }).readings).toBe(before.readings);
 });

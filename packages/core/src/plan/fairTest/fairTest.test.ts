@@ -1,4 +1,6 @@
 import { addDays } from '../../calendar/days';
+import { saltConductivity } from '../../mixing/solutions';
+import { speciesById } from '../../seeds/catalogue';
 import { isSchoolDay } from '../../calendar/schoolCalendar';
 import { cautionSentence, fairTest, isReason, keptCautions, verdict } from './fairTest';
 import { layOut } from '../layout/layOut';
@@ -211,4 +213,17 @@ describe('the fair-test check', () => {
   test('a reason says something', () => {
     expect(['x', 'because', '   . . ', 'no room'].map(isReason)).toEqual([false, true, false, true]);
   });
+});
+
+test('salt is beyond what a kind bears from three times its threshold on, and not before', () => {
+  const { threshold } = speciesById('barley')!.salt;
+  /** The weakest strength, mmol/L, whose conductivity is above so many times the threshold. */
+  const above = (times: number) =>
+    Array.from({ length: 1000 }, (_, i) => i + 1).find((c) => {
+      const ec = saltConductivity(c);
+      return ec.ok && ec.mSPerCm > times * threshold!;
+    })!;
+  const rules = (weakest: number) => rulesOf(startedPlan('salt-steps', { factors: [dosed([0, weakest], ['none', 'some'])] }));
+  expect(rules(above(3) - 1)).not.toContain('beyond-bearing');
+  expect(rules(above(3))).toContain('beyond-bearing');
 });

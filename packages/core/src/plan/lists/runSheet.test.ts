@@ -89,3 +89,14 @@ test('kinds that are soaked stand beside kinds that are not', () => {
 test.each(STARTING_POINTS.map((s) => s.id))('the whole sheet of %s, as it was read line by line', (start) => {
   expect(sheet(start).join('\n')).toMatchSnapshot();
 });
+
+test.each([
+  ['maize', true],
+  ['garden_pea', true],
+  ['nasturtium', false],
+  ['barley', false],
+])('seeds of %s are laid on their side one by one: %s', (speciesId, onSide) => {
+  const steps = sheet('salt-steps', { speciesId });
+  expect(steps.some((s) => /each large seed on its side/.test(s))).toBe(onSide);
+  expect(steps.some((s) => /Put one set into each/i.test(s))).toBe(!onSide);
+});
