@@ -62,7 +62,7 @@ function RunThrough({ records }: { records: InvestigationRecords }) {
     return () => removeEventListener('keydown', onKey);
   }, [last, navigate, back]);
   const holder = useRef<HTMLDivElement>(null);
-  const width = useWidth(holder, 1200);
+  const width = useWidth(holder, window.innerWidth);
   const [wide, high] = width < NARROW ? [Math.max(320, width), 300] : [900, 400];
   if (shown === null) return <Waiting>Looking through what you have recorded …</Waiting>;
   const point = shown[Math.floor(step / 2)];
