@@ -21,6 +21,9 @@ Object.defineProperties(HTMLElement.prototype, {
   clientWidth: { configurable: true, get: () => 1200 },
 });
 
+// Nor does it scroll: what comes into sight is looked at in the browser.
+HTMLElement.prototype.scrollIntoView = () => undefined;
+
 // jsdom draws nothing; what a canvas shows is looked at in the browser.
 HTMLCanvasElement.prototype.getContext = () => null;
 

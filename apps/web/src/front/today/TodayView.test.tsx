@@ -51,13 +51,13 @@ test('what the plan has for today, which pots are likely dry, and the next days 
     }),
   ]);
   const due = await part('Due today');
-  expect(due.getByText(/check day/)).toBeInTheDocument();
+  expect(due.getByText(/check, water/)).toBeInTheDocument();
   expect(due.getByText(/likely dry by/)).toHaveTextContent(`Last watered ${formatDay(SOWN, 'short')}`);
   const next = await part('The next days');
   expect(next.getAllByRole('listitem').map((li) => li.textContent)).toEqual([
-    expect.stringContaining('check day'),
+    expect.stringContaining('check'),
     expect.stringContaining('lesson'),
-    expect.stringContaining('check day'),
+    expect.stringContaining('check'),
   ]);
 });
 
