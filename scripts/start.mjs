@@ -66,6 +66,14 @@ async function whatRunsAlready() {
   return null;
 }
 
+/** A port for something beside the application, whose own is free too until it listens. */
+async function otherPort() {
+  for (;;) {
+    const found = await freePort();
+    if (found !== port) return found;
+  }
+}
+
 /** Asked on this machine, whose own certificate need not name it. */
 const isHealthy = () =>
   new Promise((resolve) => {
@@ -165,7 +173,7 @@ function inTheRoom() {
 /** The private database in the data folder: its address. */
 async function ownDatabase() {
   const folder = join(dataDir, 'mariadb');
-  gettingReady = freePort().then((port) => startMariadb({ dataDir: folder, port }));
+  gettingReady = otherPort().then((free) => startMariadb({ dataDir: folder, port: free }));
   database = await gettingReady;
   keepDatabase(folder);
   return database.url('bright_sprout');
@@ -192,7 +200,7 @@ async function main() {
     // The demo has a simulated sensor box in its room; a real one is named by SPROUT_SENSOR_URL.
     let sensorUrl = '';
     if (!process.env.SPROUT_SENSOR_URL && process.env.SPROUT_DEMO !== 'off') {
-      const sensorPort = await freePort();
+      const sensorPort = await otherPort();
       sensorUrl = `http://127.0.0.1:${sensorPort}`;
       child('scripts/sensorBox.mjs', { ...process.env, SENSOR_PORT: String(sensorPort) }, ['ignore', 'ignore', 'ignore', 'ipc']);
     }
