@@ -2,7 +2,7 @@ import { QueryClient } from '@tanstack/react-query';
 import { openOffline } from './openOffline';
 
 const skipWaiting = jest.fn();
-const register = jest.fn();
+const register = jest.fn(() => Promise.resolve());
 const heard = new Map<string, () => void>();
 jest.mock('workbox-window', () => ({
   Workbox: class {

@@ -26,7 +26,8 @@ export function openOffline(client: QueryClient): void {
     document.addEventListener('visibilitychange', whenAtRest);
     whenAtRest();
   });
-  void worker.register();
+  // A browser that lets no worker stand by shows the pages as long as there is a network.
+  worker.register().catch(() => undefined);
 }
 
 /** Something stands in a field that has not been sent, or a page lies over the page. */
