@@ -59,7 +59,8 @@ export class ChangesService implements OnModuleDestroy {
 
   /** What is known of the log at this moment, as text: its last place, and the empty places before it that are waited for. */
   async mark(): Promise<string> {
-    if (this.cursor !== null) return markOf(this.cursor, this.gaps.keys());
+    // While nobody listens nothing is read, and what was read last is old.
+    if (this.listeners > 0 && this.cursor !== null) return markOf(this.cursor, this.gaps.keys());
     const rows = await this.db.of(Change).find({ order: { seq: 'DESC' }, take: MOST_GAPS, select: { id: true, seq: true } });
     const places = new Set(rows.map((r) => Number(r.seq)));
     const [last, first] = [Math.max(0, ...places), Math.min(Infinity, ...places)];
