@@ -1,3 +1,6 @@
+const { execFileSync } = require('node:child_process');
+const { join } = require('node:path');
+
 const swc = (tsx) => [
   '@swc/jest',
   {
@@ -16,15 +19,22 @@ const swc = (tsx) => [
   },
 ];
 
+// The words of today's catalogues, for types and for tests.
+execFileSync(process.execPath, [join(__dirname, 'scripts', 'words.mjs')]);
+
+const ENGLISH = '<rootDir>/packages/words/test/english.ts';
 const FIXED_CLOCK = '<rootDir>/packages/core/test/fixedClock.ts';
 
 const shared = {
   transform: { '^.+\\.tsx$': swc(true), '^.+\\.(ts|mjs|js)$': swc(false) },
-  transformIgnorePatterns: ['/node_modules/(?!(pure-rand|react-router|nanoid)/)'],
+  transformIgnorePatterns: ['/node_modules/(?!(pure-rand|react-router|nanoid|intl-messageformat|@formatjs)/)'],
   moduleNameMapper: {
+    '^@bright-sprout/words/(.*)$': '<rootDir>/packages/words/src/$1',
     '^@bright-sprout/core/(.*)$': '<rootDir>/packages/core/src/$1',
     '^@bright-sprout/contracts/(.*)$': '<rootDir>/packages/contracts/src/$1',
     '^(\\.{1,2}/.*)\\.js$': '$1',
+    // What the browser loads as it goes is there from the beginning.
+    '(^|/)loadWords$': '<rootDir>/apps/web/test/wordsLoaded.ts',
     '\\.scss$': '<rootDir>/apps/web/test/emptyStyle.ts',
     '\\.woff2\\?url$': '<rootDir>/apps/web/test/emptyStyle.ts',
   },
@@ -41,7 +51,7 @@ module.exports = {
       ...shared,
       displayName: 'core',
       rootDir: __dirname,
-      setupFiles: [FIXED_CLOCK],
+      setupFiles: [FIXED_CLOCK, ENGLISH],
       testMatch: ['<rootDir>/packages/**/src/**/*.test.ts'],
     },
     {
@@ -52,14 +62,14 @@ module.exports = {
       setupFilesAfterEnv: ['<rootDir>/apps/server/test/patience.ts'],
       globalSetup: '<rootDir>/apps/server/test/startDatabase.cjs',
       globalTeardown: '<rootDir>/apps/server/test/stopDatabase.cjs',
-      setupFiles: ['reflect-metadata', FIXED_CLOCK],
+      setupFiles: ['reflect-metadata', FIXED_CLOCK, ENGLISH],
     },
     {
       ...shared,
       displayName: 'web',
       rootDir: __dirname,
       testEnvironment: 'jsdom',
-      setupFiles: [FIXED_CLOCK],
+      setupFiles: [FIXED_CLOCK, ENGLISH],
       testMatch: ['<rootDir>/apps/web/**/*.test.{ts,tsx}'],
       setupFilesAfterEnv: ['<rootDir>/apps/web/test/setup.ts'],
     },

@@ -15,7 +15,7 @@ const compilerOptions = {
   declaration: false,
 };
 
-for (const part of ['packages/core', 'packages/contracts', 'apps/server']) {
+for (const part of ['packages/words', 'packages/core', 'packages/contracts', 'apps/server']) {
   const [from, to] = [join(ROOT, part, 'src'), join(ROOT, part, 'dist')];
   rmSync(to, { recursive: true, force: true });
   // What the checker knew of files that were there is untrue now.

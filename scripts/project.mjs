@@ -49,7 +49,11 @@ function sourceKey() {
     const stat = statSync(path);
     if (!stat.isDirectory()) return void seen.push(`${path} ${stat.size} ${stat.mtimeMs}`);
     for (const name of readdirSync(path).sort())
-      if (!['node_modules', 'dist', 'test', 'fixtures'].includes(name) && !name.endsWith('.tsbuildinfo')) walk(join(path, name));
+      if (
+        !['node_modules', 'dist', 'test', 'fixtures', 'compiled', 'messages.ts'].includes(name) &&
+        !name.endsWith('.tsbuildinfo')
+      )
+        walk(join(path, name));
   };
   for (const source of SOURCES) walk(join(ROOT, source));
   return hash(seen.join('\n'));
@@ -69,6 +73,7 @@ export async function build() {
     const [code] = await once(running, 'exit');
     if (code !== 0) throw new PlainError(`The build failed:\n${said.trim()}`);
   };
+  await script('words');
   await Promise.all([script('build:server'), script('build:web')]);
   writeFileSync(stamp, key);
 }

@@ -6,8 +6,8 @@ import { fileURLToPath } from 'node:url';
 import { build, type Plugin } from 'vite';
 
 const KEPT = /\.(js|css|html|woff2|svg)$/;
-/** Only what a teacher's page uses, and large. */
-const LEFT = /(^|\/)(plotly|pdfmake|docx)/;
+/** Only what a teacher's page uses, and large; and words that nobody speaks. */
+const LEFT = /(^|\/)(plotly|pdfmake|docx|words-en-XA)/;
 const LARGEST = 1_200_000;
 
 /** Builds the service worker once the application is there: it is told which files to keep. */

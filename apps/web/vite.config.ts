@@ -5,10 +5,17 @@ import { serviceWorkerOfKeptFiles } from './keptFiles';
 
 const source = (path: string) => fileURLToPath(new URL(path, import.meta.url));
 
+/** The words of a language are named after it, so that a device keeps none but its own. */
+const wordsName = (modules: readonly string[]) =>
+  /words\/compiled\/([\w-]+)\/(\w+)\.json/.exec(modules[0] ?? '')?.slice(1).join('-').replace(/^/, 'words-');
+
 export default defineConfig({
   plugins: [react(), serviceWorkerOfKeptFiles()],
   resolve: {
     alias: [
+      { find: /^@bright-sprout\/words\/(.*)$/, replacement: `${source('../../packages/words/src')}/$1` },
+      // Messages come compiled: no page loads the parser.
+      { find: '@formatjs/icu-messageformat-parser', replacement: '@formatjs/icu-messageformat-parser/no-parser.js' },
       { find: /^@bright-sprout\/core\/(.*)$/, replacement: `${source('../../packages/core/src')}/$1` },
       { find: /^@bright-sprout\/contracts\/(.*)$/, replacement: `${source('../../packages/contracts/src')}/$1` },
     ],
@@ -19,6 +26,10 @@ export default defineConfig({
       scss: { quietDeps: true, silenceDeprecations: ['import', 'global-builtin', 'color-functions', 'if-function'] },
     },
   },
-  build: { target: 'es2022', chunkSizeWarningLimit: 1600 },
+  build: {
+    target: 'es2022',
+    chunkSizeWarningLimit: 1600,
+    rollupOptions: { output: { chunkFileNames: ({ moduleIds }) => `assets/${wordsName(moduleIds) ?? '[name]'}-[hash].js` } },
+  },
   server: { proxy: { '/api': 'http://127.0.0.1:4310' } },
 });

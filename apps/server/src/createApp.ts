@@ -10,15 +10,18 @@ import helmet from 'helmet';
 import { AppModule } from './app.module';
 import { describeApi } from './openApi';
 import { refuseWhatNobodyWrites } from './problems/largeBody';
+import { told } from '@bright-sprout/words/say';
 import { Problem } from './problems/problem';
 import { ProblemFilter } from './problems/problemFilter';
 import { validationPipe } from './problems/validationPipe';
 import { type Settings } from './settings';
+import { hearLanguage, speakAsAsked } from './words/spoken';
 
 const JSON_LIMIT = '100kb';
 
 /** The whole server, ready to listen: API under /api, everything else is the web application. */
 export async function createApp(settings: Settings): Promise<NestExpressApplication> {
+  speakAsAsked();
   const app = await NestFactory.create<NestExpressApplication>(AppModule.with(settings), {
     bodyParser: false,
     ...(settings.tls ? { httpsOptions: settings.tls } : {}),
@@ -55,6 +58,7 @@ export async function createApp(settings: Settings): Promise<NestExpressApplicat
     }),
   );
   app.use(cookieParser());
+  app.use(hearLanguage);
   // What is answered is somebody's: nothing on the way keeps it, and no browser that others use after.
   app.use('/api', (_request: Request, response: Response, next: NextFunction) => {
     response.set('cache-control', 'no-store');
@@ -81,7 +85,7 @@ function refuseOtherOrigins(request: Request, _response: Response, next: NextFun
   const { origin, host } = request.headers;
   const safe = ['GET', 'HEAD', 'OPTIONS'].includes(request.method);
   const own = safe || !origin || URL.parse(origin)?.host === host;
-  next(own ? undefined : new Problem(403, 'This request came from another site.'));
+  next(own ? undefined : new Problem(403, told('refusals.anotherSite')));
 }
 
 /** Files with a hash in their name never change; the page itself is asked for anew each time. */

@@ -5,9 +5,11 @@ import { loadDemo } from './demo/loadDemo';
 import { Database } from './database/database';
 import { databaseOptions } from './database/dataSource';
 import { readSettings } from './settings';
+import { speakAsAsked } from './words/spoken';
 
 /** Makes the database where it is missing, migrates it, and loads the demo into an empty one; then ends. */
 async function prepare(): Promise<void> {
+  speakAsAsked();
   const settings = readSettings();
   if (settings.startsAt) setClock(settings.startsAt);
   await createDatabase(settings.databaseUrl);

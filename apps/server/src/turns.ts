@@ -1,3 +1,4 @@
+import { type Told } from '@bright-sprout/words/say';
 import { Problem } from './problems/problem';
 
 /** Lets heavy work be done by a few at a time, so that everything else goes on; a crowd beyond the limit is asked to come back. */
@@ -8,7 +9,7 @@ export class Turns {
   constructor(
     private readonly atOnce: number,
     private readonly mostWaiting: number,
-    private readonly crowded: string,
+    private readonly crowded: Told,
   ) {}
 
   async take<T>(work: () => Promise<T>): Promise<T> {

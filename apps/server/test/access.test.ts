@@ -99,8 +99,8 @@ test('unknown properties and wrong values are refused with a path and a sentence
   expect(answer.body).toMatchObject({ title: 'Something is missing or wrong', status: 400 });
   expect(answer.body.errors).toEqual(
     expect.arrayContaining([
-      { path: 'role', sentence: 'There is no field “role”.' },
-      { path: 'email', sentence: 'Type the e-mail address of your account.' },
+      { path: 'role', sentence: 'There is no field “role”.', code: 'refusals.thereIsNoField', params: { property: 'role' } },
+      expect.objectContaining({ path: 'email', code: 'refusals.typeEMailAddress' }),
     ]),
   );
 });

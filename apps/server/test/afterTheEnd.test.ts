@@ -167,7 +167,7 @@ describe('a tablet that changes hands', () => {
 });
 
 describe('what cannot be taken', () => {
-  const reason = 'This container belongs to another team.';
+  const reason = { code: 'refusals.containerBelongsAnotherTeam' };
   const held = async (classId: string) => (await teacher.get(`/classes/${classId}/held`).expect(200)).body as HeldView[];
 
   test('waits for the teacher, who takes it in or leaves it out; both once', async () => {

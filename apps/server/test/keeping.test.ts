@@ -63,7 +63,13 @@ test('an investigation: what goes is told, it is hidden at once, comes back as i
   const [pot] = await ownContainers(kites);
   await kites.put(`/bench/checks/${v7()}`, checkOf(pot!.id)).expect(200);
   await withPicture(kites, pot!.id, '#5F9640');
-  await kites.put(`/bench/held/${v7()}`, { kind: 'check', body: checkOf(pot!.id), reason: 'Too late.' }).expect(204);
+  await kites
+    .put(`/bench/held/${v7()}`, {
+      kind: 'check',
+      body: checkOf(pot!.id),
+      reason: { code: 'refusals.investigationFinishedNothingMore' },
+    })
+    .expect(204);
   const before = (await teacher.get(`/investigations/${investigationId}`).expect(200)).body as object;
   const told = (await teacher.get(`/keeping/investigation/${investigationId}`).expect(200)).body as WhatGoes;
   expect(told).toMatchObject({ containers: 4, looks: 1, pictures: 1, plans: 1, waiting: 1, teams: 0, undoDays: 30 });

@@ -73,7 +73,11 @@ const routes: Record<string, { send: (body: Json) => PromiseLike<{ status: numbe
   },
   'what is held': {
     send: (b) => kites.put(`/bench/held/${v7()}`, b as object),
-    body: () => ({ kind: 'check', body: checkOf(pot), reason: 'why' }),
+    body: () => ({
+      kind: 'check',
+      body: checkOf(pot),
+      reason: { code: 'refusals.dayCalendarReadingsStay', params: { day: 'x' } },
+    }),
   },
   'a plan': {
     send: (b) => world.teacher.put(`/plans/${v7()}`, b as object),

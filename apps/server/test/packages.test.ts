@@ -76,7 +76,11 @@ async function grow(): Promise<void> {
     })
     .expect(200);
   await bells
-    .put(`/bench/held/${v7()}`, { kind: 'check', body: checkOf(third!.id, { typed: '14 cm' }), reason: 'The end is past.' })
+    .put(`/bench/held/${v7()}`, {
+      kind: 'check',
+      body: checkOf(third!.id, { typed: '14 cm' }),
+      reason: { code: 'refusals.investigationFinishedNothingMore' },
+    })
     .expect(204);
 }
 
@@ -250,7 +254,13 @@ test('a package brings everything into another school, with other ids, and a sec
   const room = (await other.get(`/classes/${classId}/room`).expect(200)).body as RoomView;
   expect(room.readings.map((r) => [r.kind, r.value, r.source])).toEqual([['temperature', 20.5, 'hand']]);
   const held = (await other.get(`/classes/${classId}/held`).expect(200)).body as HeldView[];
-  expect(held).toEqual([expect.objectContaining({ kind: 'check', code: expect.any(String), reason: 'The end is past.' })]);
+  expect(held).toEqual([
+    expect.objectContaining({
+      kind: 'check',
+      code: expect.any(String),
+      reason: { code: 'refusals.investigationFinishedNothingMore' },
+    }),
+  ]);
   await other.put(`/held/${held[0]!.id}/taken`, {}).expect(204);
   expect((await records(other, first.investigation.id)).readings).toHaveLength(before.readings.length + 1);
   // What came back leaves as it came.

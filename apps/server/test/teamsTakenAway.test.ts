@@ -25,7 +25,7 @@ async function fishes() {
   const { teams: all } = await save([...before, { id, emblem: 'fish' }]);
   const fish = all.find((t) => t.id === id)!;
   const tablet = await joined(application, { joinCode: world.group.joinCode, teams: all }, 'fish');
-  const held = { kind: 'check', body: checkOf(v7()), reason: 'This container belongs to another team.' };
+  const held = { kind: 'check', body: checkOf(v7()), reason: { code: 'refusals.containerBelongsAnotherTeam' } };
   await tablet.put(`/bench/held/${v7()}`, held).expect(204);
   return { before, id, pin: fish.pin, tablet };
 }

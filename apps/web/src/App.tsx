@@ -1,4 +1,5 @@
-import { lazy, Suspense } from 'react';
+import { say } from '@bright-sprout/words/say';
+import { type ComponentType, lazy, Suspense } from 'react';
 import { Link, Navigate, Outlet, Route, Routes } from 'react-router';
 import { useTeamNews } from './api/live';
 import { useSession } from './api/queries';
@@ -6,57 +7,65 @@ import { Broken } from './page/Broken';
 import { Empty, ProblemNotice, Waiting } from './page/Notices';
 import { BenchView } from './team/bench/BenchView';
 import { TogetherReadingView } from './team/bench/TogetherReadingView';
+import { LANGUAGE } from './words/language';
+import { loadWords, type WordsPart } from './words/loadWords';
 import { JoinView } from './team/join/JoinView';
 
-// A team's device loads the bench and nothing else; what a teacher opens comes when it is opened.
-const SignInView = lazy(() => import('./front/signIn/SignInView').then((m) => ({ default: m.SignInView })));
-const TodayView = lazy(() => import('./front/today/TodayView').then((m) => ({ default: m.TodayView })));
-const ClassView = lazy(() => import('./front/classPage/ClassView').then((m) => ({ default: m.ClassView })));
-const JoinScreenView = lazy(() => import('./front/joinScreen/JoinScreenView').then((m) => ({ default: m.JoinScreenView })));
-const KeepingView = lazy(() => import('./front/keeping/KeepingView').then((m) => ({ default: m.KeepingView })));
-const PlannerView = lazy(() => import('./stations/plan/PlannerView').then((m) => ({ default: m.PlannerView })));
-const StartView = lazy(() => import('./stations/plan/start/StartView').then((m) => ({ default: m.StartView })));
-const SeedShelfView = lazy(() => import('./front/seedShelf/SeedShelfView').then((m) => ({ default: m.SeedShelfView })));
-const PrintRoomView = lazy(() => import('./stations/plan/printRoom/PrintRoomView').then((m) => ({ default: m.PrintRoomView })));
-const TakeAlongView = lazy(() => import('./stations/plan/takeAlong/TakeAlongView').then((m) => ({ default: m.TakeAlongView })));
-const PlanPrintRoomView = lazy(() =>
-  import('./stations/plan/printRoom/PrintRoomView').then((m) => ({ default: m.PlanPrintRoomView })),
+/** A page that comes when it is opened, with the words that it adds. */
+function pageWith<P extends object>(parts: readonly WordsPart[], open: () => Promise<ComponentType<P>>) {
+  return lazy(async () => {
+    const [page] = await Promise.all([open(), ...parts.map((part) => loadWords(LANGUAGE, part))]);
+    return { default: page };
+  });
+}
+const ofTeam = <P extends object>(open: () => Promise<ComponentType<P>>) => pageWith(['team'], open);
+const ofTeacher = <P extends object>(open: () => Promise<ComponentType<P>>) => pageWith(['team', 'teacher'], open);
+
+// A team’s device loads the bench and nothing else; what a teacher opens comes when it is opened.
+const SignInView = ofTeacher(() => import('./front/signIn/SignInView').then((m) => m.SignInView));
+const TodayView = ofTeacher(() => import('./front/today/TodayView').then((m) => m.TodayView));
+const ClassView = ofTeacher(() => import('./front/classPage/ClassView').then((m) => m.ClassView));
+const JoinScreenView = ofTeacher(() => import('./front/joinScreen/JoinScreenView').then((m) => m.JoinScreenView));
+const KeepingView = ofTeacher(() => import('./front/keeping/KeepingView').then((m) => m.KeepingView));
+const PlannerView = ofTeacher(() => import('./stations/plan/PlannerView').then((m) => m.PlannerView));
+const StartView = ofTeacher(() => import('./stations/plan/start/StartView').then((m) => m.StartView));
+const SeedShelfView = ofTeacher(() => import('./front/seedShelf/SeedShelfView').then((m) => m.SeedShelfView));
+const PrintRoomView = ofTeacher(() => import('./stations/plan/printRoom/PrintRoomView').then((m) => m.PrintRoomView));
+const TakeAlongView = ofTeacher(() => import('./stations/plan/takeAlong/TakeAlongView').then((m) => m.TakeAlongView));
+const PlanPrintRoomView = ofTeacher(() => import('./stations/plan/printRoom/PrintRoomView').then((m) => m.PlanPrintRoomView));
+const PredictView = ofTeam(() => import('./team/predict/PredictView').then((m) => m.PredictView));
+const SowView = ofTeacher(() => import('./stations/sow/SowView').then((m) => m.SowView));
+const TeamSowView = ofTeam(() => import('./team/sow/TeamSowView').then((m) => m.TeamSowView));
+const PlanView = ofTeacher(() => import('./stations/plan/sown/PlanView').then((m) => m.PlanView));
+const WallView = ofTeacher(() => import('./stations/check/wall/WallView').then((m) => m.WallView));
+const LogView = ofTeacher(() => import('./stations/check/log/LogView').then((m) => m.LogView));
+const TogetherView = ofTeacher(() => import('./stations/check/together/TogetherView').then((m) => m.TogetherView));
+const RunView = ofTeacher(() => import('./stations/check/run/RunView').then((m) => m.RunView));
+const RoomView = ofTeacher(() => import('./stations/check/room/RoomView').then((m) => m.RoomView));
+const PicturesView = ofTeacher(() => import('./stations/check/pictures/PicturesView').then((m) => m.PicturesView));
+const TakeView = ofTeacher(() => import('./stations/check/pictures/TakeView').then((m) => m.TakeView));
+const RulerView = ofTeacher(() => import('./stations/check/pictures/RulerView').then((m) => m.RulerView));
+const TeamTakeView = ofTeam(() => import('./team/take/TeamTakeView').then((m) => m.TeamTakeView));
+const ScreenView = ofTeacher(() => import('./front/screen/ScreenView').then((m) => m.ScreenView));
+const NotebookView = ofTeam(() => import('./team/notebook/NotebookView').then((m) => m.NotebookView));
+const TeamWallView = ofTeam(() => import('./team/wall/TeamWallView').then((m) => m.TeamWallView));
+const CompareView = ofTeacher(() => import('./stations/compare/CompareView').then((m) => m.CompareView));
+const DealAgainView = ofTeacher(() => import('./stations/compare/deal/DealAgainView').then((m) => m.DealAgainView));
+const TalkingPointsView = ofTeacher(() =>
+  import('./stations/conclude/points/TalkingPointsView').then((m) => m.TalkingPointsView),
 );
-const PredictView = lazy(() => import('./team/predict/PredictView').then((m) => ({ default: m.PredictView })));
-const SowView = lazy(() => import('./stations/sow/SowView').then((m) => ({ default: m.SowView })));
-const TeamSowView = lazy(() => import('./team/sow/TeamSowView').then((m) => ({ default: m.TeamSowView })));
-const PlanView = lazy(() => import('./stations/plan/sown/PlanView').then((m) => ({ default: m.PlanView })));
-const WallView = lazy(() => import('./stations/check/wall/WallView').then((m) => ({ default: m.WallView })));
-const LogView = lazy(() => import('./stations/check/log/LogView').then((m) => ({ default: m.LogView })));
-const TogetherView = lazy(() => import('./stations/check/together/TogetherView').then((m) => ({ default: m.TogetherView })));
-const RunView = lazy(() => import('./stations/check/run/RunView').then((m) => ({ default: m.RunView })));
-const RoomView = lazy(() => import('./stations/check/room/RoomView').then((m) => ({ default: m.RoomView })));
-const PicturesView = lazy(() => import('./stations/check/pictures/PicturesView').then((m) => ({ default: m.PicturesView })));
-const TakeView = lazy(() => import('./stations/check/pictures/TakeView').then((m) => ({ default: m.TakeView })));
-const RulerView = lazy(() => import('./stations/check/pictures/RulerView').then((m) => ({ default: m.RulerView })));
-const TeamTakeView = lazy(() => import('./team/take/TeamTakeView').then((m) => ({ default: m.TeamTakeView })));
-const ScreenView = lazy(() => import('./front/screen/ScreenView').then((m) => ({ default: m.ScreenView })));
-const NotebookView = lazy(() => import('./team/notebook/NotebookView').then((m) => ({ default: m.NotebookView })));
-const TeamWallView = lazy(() => import('./team/wall/TeamWallView').then((m) => ({ default: m.TeamWallView })));
-const CompareView = lazy(() => import('./stations/compare/CompareView').then((m) => ({ default: m.CompareView })));
-const DealAgainView = lazy(() => import('./stations/compare/deal/DealAgainView').then((m) => ({ default: m.DealAgainView })));
-const TalkingPointsView = lazy(() =>
-  import('./stations/conclude/points/TalkingPointsView').then((m) => ({ default: m.TalkingPointsView })),
+const RunThroughView = ofTeacher(() => import('./stations/conclude/points/RunThroughView').then((m) => m.RunThroughView));
+const ClaimsView = ofTeacher(() => import('./stations/conclude/claims/ClaimsView').then((m) => m.ClaimsView));
+const ClaimView = ofTeam(() => import('./team/claim/ClaimView').then((m) => m.ClaimView));
+const ExpectedView = ofTeacher(() => import('./stations/conclude/expected/ExpectedView').then((m) => m.ExpectedView));
+const NextView = ofTeacher(() => import('./stations/conclude/next/NextView').then((m) => m.NextView));
+const ReportView = ofTeacher(() => import('./stations/conclude/report/ReportView').then((m) => m.ReportView));
+const CertificatesView = ofTeacher(() =>
+  import('./stations/conclude/certificates/CertificatesView').then((m) => m.CertificatesView),
 );
-const RunThroughView = lazy(() =>
-  import('./stations/conclude/points/RunThroughView').then((m) => ({ default: m.RunThroughView })),
-);
-const ClaimsView = lazy(() => import('./stations/conclude/claims/ClaimsView').then((m) => ({ default: m.ClaimsView })));
-const ClaimView = lazy(() => import('./team/claim/ClaimView').then((m) => ({ default: m.ClaimView })));
-const ExpectedView = lazy(() => import('./stations/conclude/expected/ExpectedView').then((m) => ({ default: m.ExpectedView })));
-const NextView = lazy(() => import('./stations/conclude/next/NextView').then((m) => ({ default: m.NextView })));
-const ReportView = lazy(() => import('./stations/conclude/report/ReportView').then((m) => ({ default: m.ReportView })));
-const CertificatesView = lazy(() =>
-  import('./stations/conclude/certificates/CertificatesView').then((m) => ({ default: m.CertificatesView })),
-);
-const EndView = lazy(() => import('./stations/conclude/end/EndView').then((m) => ({ default: m.EndView })));
-const TeamReportView = lazy(() => import('./team/claim/TeamReportView').then((m) => ({ default: m.TeamReportView })));
-const BringInView = lazy(() => import('./front/bringIn/BringInView').then((m) => ({ default: m.BringInView })));
+const EndView = ofTeacher(() => import('./stations/conclude/end/EndView').then((m) => m.EndView));
+const TeamReportView = ofTeam(() => import('./team/claim/TeamReportView').then((m) => m.TeamReportView));
+const BringInView = ofTeacher(() => import('./front/bringIn/BringInView').then((m) => m.BringInView));
 
 export function App() {
   return (
@@ -64,7 +73,7 @@ export function App() {
       <Suspense
         fallback={
           <div className="page">
-            <Waiting>Opening …</Waiting>
+            <Waiting>{say('common.opening')}</Waiting>
           </div>
         }
       >
@@ -108,7 +117,7 @@ function TeacherPages() {
   if (!session.data)
     return (
       <div className="page">
-        <Waiting>Opening …</Waiting>
+        <Waiting>{say('common.opening')}</Waiting>
       </div>
     );
   if (!session.data.teacher) return <SignInView needsFirstTeacher={session.data.needsFirstTeacher} />;
@@ -151,9 +160,9 @@ function TeacherPages() {
         path="*"
         element={
           <div className="page">
-            <Empty title="There is nothing at this address">
+            <Empty title={say('pages.nothingAddress')}>
               <Link className="btn" to="/">
-                Go to today
+                {say('pages.goToday')}
               </Link>
             </Empty>
           </div>

@@ -8,18 +8,22 @@ import { App } from './App';
 import { openOffline } from './offline/openOffline';
 import { openAgainOnce } from './offline/openAgainOnce';
 import { keepToServerClock } from './serverClock';
+import { LANGUAGE } from './words/language';
+import { loadWords } from './words/loadWords';
 
 keepToServerClock();
 openAgainOnce();
 openOffline(queryClient);
 askEarly(location.pathname);
 
-createRoot(document.getElementById('root')!).render(
-  <StrictMode>
-    <QueryClientProvider client={queryClient}>
-      <BrowserRouter>
-        <App />
-      </BrowserRouter>
-    </QueryClientProvider>
-  </StrictMode>,
+void loadWords(LANGUAGE, 'bench').then(() =>
+  createRoot(document.getElementById('root')!).render(
+    <StrictMode>
+      <QueryClientProvider client={queryClient}>
+        <BrowserRouter>
+          <App />
+        </BrowserRouter>
+      </QueryClientProvider>
+    </StrictMode>,
+  ),
 );

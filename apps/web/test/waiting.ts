@@ -9,6 +9,7 @@ export function waitingCheck(reading: object = {}, part: Partial<WaitingCheck> =
     at: 1,
     ahead: 0,
     refused: null,
+    because: null,
     confirmed: false,
     told: null,
     kept: true,

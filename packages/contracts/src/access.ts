@@ -1,3 +1,4 @@
+import { say, fault } from '@bright-sprout/words/say';
 import { IsEmail, IsIn, IsString, Length, Matches, MaxLength, MinLength } from 'class-validator';
 
 /** The twelve emblems a team can have: a shape, never a colour. */
@@ -18,59 +19,83 @@ export const EMBLEMS = [
 export type Emblem = (typeof EMBLEMS)[number];
 
 export const EMBLEM_NAMES: Record<Emblem, string> = {
-  kite: 'Kites',
-  bell: 'Bells',
-  boat: 'Boats',
-  moon: 'Moons',
-  brolly: 'Brollies',
-  drum: 'Drums',
-  key: 'Keys',
-  spool: 'Spools',
-  fish: 'Fish',
-  lantern: 'Lanterns',
-  wheel: 'Wheels',
-  mitten: 'Mittens',
+  get kite() {
+    return say('refusals.kites');
+  },
+  get bell() {
+    return say('refusals.bells');
+  },
+  get boat() {
+    return say('refusals.boats');
+  },
+  get moon() {
+    return say('refusals.moons');
+  },
+  get brolly() {
+    return say('refusals.brollies');
+  },
+  get drum() {
+    return say('refusals.drums');
+  },
+  get key() {
+    return say('refusals.keys');
+  },
+  get spool() {
+    return say('refusals.spools');
+  },
+  get fish() {
+    return say('refusals.fish');
+  },
+  get lantern() {
+    return say('refusals.lanterns');
+  },
+  get wheel() {
+    return say('refusals.wheels');
+  },
+  get mitten() {
+    return say('refusals.mittens');
+  },
 };
 
 export class SignInRequest {
-  @IsEmail({}, { message: 'Type the e-mail address of your account.' })
-  @MaxLength(200, { message: 'An e-mail address has at most 200 characters.' })
+  @IsEmail({}, { message: fault('refusals.typeEMailAddress') })
+  @MaxLength(200, { message: fault('refusals.eMailAddressMost') })
   email: string;
 
-  @IsString({ message: 'Type your password.' })
-  @Length(1, 200, { message: 'Type your password.' })
+  @IsString({ message: fault('refusals.typePassword') })
+  @Length(1, 200, { message: fault('refusals.typePassword') })
   password: string;
 }
 
 export class FirstTeacherRequest {
-  @IsString({ message: 'Type the name of your school.' })
-  @Length(2, 100, { message: 'The name of the school has 2 to 100 characters.' })
+  @IsString({ message: fault('refusals.typeNameSchool') })
+  @Length(2, 100, { message: fault('refusals.nameSchoolCharacters') })
   schoolName: string;
 
-  @IsString({ message: 'Type your name as the class knows it.' })
-  @Length(1, 100, { message: 'Your name has 1 to 100 characters.' })
+  @IsString({ message: fault('refusals.typeNameClassKnows') })
+  @Length(1, 100, { message: fault('refusals.nameCharacters') })
   name: string;
 
-  @IsEmail({}, { message: 'Type an e-mail address: you sign in with it.' })
-  @MaxLength(200, { message: 'An e-mail address has at most 200 characters.' })
+  @IsEmail({}, { message: fault('refusals.typeEMailAddress2') })
+  @MaxLength(200, { message: fault('refusals.eMailAddressMost') })
   email: string;
 
-  @IsString({ message: 'Choose a password.' })
-  @MinLength(10, { message: 'Choose a password with at least 10 characters.' })
-  @MaxLength(200, { message: 'A password has at most 200 characters.' })
+  @IsString({ message: fault('refusals.choosePassword') })
+  @MinLength(10, { message: fault('refusals.choosePasswordLeastCharacters') })
+  @MaxLength(200, { message: fault('refusals.passwordMostCharacters') })
   password: string;
 }
 
 export class JoinRequest {
-  @IsString({ message: 'Type the class code.' })
-  @Matches(/^[A-Za-z0-9]{6}$/, { message: 'A class code has six letters and digits.' })
+  @IsString({ message: fault('refusals.typeClassCode') })
+  @Matches(/^[A-Za-z0-9]{6}$/, { message: fault('refusals.classCodeSixLetters') })
   classCode: string;
 
-  @IsIn(EMBLEMS, { message: 'Tap your emblem.' })
+  @IsIn(EMBLEMS, { message: fault('refusals.tapEmblem') })
   emblem: Emblem;
 
-  @IsString({ message: 'Type your PIN.' })
-  @Matches(/^\d{4}$/, { message: 'A PIN has four digits.' })
+  @IsString({ message: fault('refusals.typePin') })
+  @Matches(/^\d{4}$/, { message: fault('refusals.pinFourDigits') })
   pin: string;
 }
 

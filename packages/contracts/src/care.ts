@@ -1,41 +1,42 @@
+import { fault } from '@bright-sprout/words/say';
 import { CARE_KINDS, type CareKind } from '@bright-sprout/core/care/careTasks';
 import { IsBoolean, IsIn, IsNumber, IsOptional, IsString, IsUUID, Length, Matches, Max, Min } from 'class-validator';
 import { IsMoment } from './moment';
 
 /** Something done for the plants. Its id is made on the device: sending it again changes nothing. */
 export class SaveCareRequest {
-  @IsUUID(undefined, { message: 'Say for which investigation.' })
+  @IsUUID(undefined, { message: fault('refusals.sayInvestigation') })
   investigationId: string;
 
-  @IsIn(CARE_KINDS, { message: 'Choose what was done.' })
+  @IsIn(CARE_KINDS, { message: fault('refusals.chooseDone') })
   kind: CareKind;
 
   /** The task it answers, such as the step of a run sheet. */
-  @IsString({ message: 'Say which task was done.' })
-  @Length(1, 60, { message: 'The name of a task has at most 60 characters.' })
+  @IsString({ message: fault('refusals.sayTaskDone') })
+  @Length(1, 60, { message: fault('refusals.nameTaskMostCharacters') })
   task: string;
 
-  @Matches(/^\d{4}-\d{2}-\d{2}$/, { message: 'Say on which day.' })
+  @Matches(/^\d{4}-\d{2}-\d{2}$/, { message: fault('refusals.sayDay') })
   day: string;
 
-  @IsMoment({ message: 'Say when.' })
+  @IsMoment({ message: fault('refusals.sayWhen') })
   recordedAt: string;
 
   /** Water or solution for one container. */
   @IsOptional()
-  @IsNumber({}, { message: 'An amount is a number of millilitres.' })
-  @Min(0, { message: 'An amount cannot be below zero.' })
-  @Max(5000, { message: 'At most 5 litres for one container.' })
+  @IsNumber({}, { message: fault('refusals.amountNumberMillilitres') })
+  @Min(0, { message: fault('refusals.amountCannotBelowZero') })
+  @Max(5000, { message: fault('refusals.mostLitresContainer') })
   amountMl?: number;
 
   /** It was left out, and that is told. */
   @IsOptional()
-  @IsBoolean({ message: 'Left out: yes or no.' })
+  @IsBoolean({ message: fault('refusals.leftYes') })
   skipped?: boolean;
 
   @IsOptional()
-  @IsString({ message: 'A note is text.' })
-  @Length(1, 200, { message: 'A note has at most 200 characters.' })
+  @IsString({ message: fault('refusals.noteText') })
+  @Length(1, 200, { message: fault('refusals.noteMostCharacters') })
   note?: string;
 }
 

@@ -1,3 +1,4 @@
+import { say, fault } from '@bright-sprout/words/say';
 import 'reflect-metadata';
 import { TALLEST_MM } from '@bright-sprout/core/measures/builtIn/lengths';
 import { type SeenInPicture } from '@bright-sprout/core/measures/finding';
@@ -48,158 +49,158 @@ class IsOwn implements ValidatorConstraintInterface {
   }
 
   defaultMessage(): string {
-    return 'An answer to one of your own measures is a number or a short word.';
+    return say('refusals.answerOwnMeasuresNumber');
   }
 }
 
 /** How something was measured in a picture. */
 class SeenRequest implements SeenInPicture {
-  @IsUUID(undefined, { message: 'Say in which picture it was measured.' })
+  @IsUUID(undefined, { message: fault('refusals.sayPictureMeasured') })
   picture: string;
 
-  @IsString({ message: 'Say how it was measured.' })
-  @Length(1, 80, { message: 'The way of measuring has at most 80 characters.' })
+  @IsString({ message: fault('refusals.sayMeasured') })
+  @Length(1, 80, { message: fault('refusals.wayMeasuringMostCharacters') })
   method: string;
 
   @IsOptional()
-  @IsNumber({}, { message: 'An interval goes from a number to a number.' })
+  @IsNumber({}, { message: fault('refusals.intervalGoesNumberNumber') })
   low: number | null;
 
   @IsOptional()
-  @IsNumber({}, { message: 'An interval goes from a number to a number.' })
+  @IsNumber({}, { message: fault('refusals.intervalGoesNumberNumber') })
   high: number | null;
 }
 
 /** What was found of one measure: typed with its unit, tapped as a number in the stored unit, or chosen. */
 class FindingRequest implements SentFinding {
-  @IsString({ message: 'A finding names its measure.' })
-  @Length(1, 40, { message: 'A measure has at most 40 characters.' })
+  @IsString({ message: fault('refusals.findingNamesMeasure') })
+  @Length(1, 40, { message: fault('refusals.measureMostCharacters') })
   measure: string;
 
   @IsOptional()
-  @IsString({ message: 'Type what was found.' })
-  @Length(1, 60, { message: 'What is typed has at most 60 characters.' })
+  @IsString({ message: fault('refusals.typeFound') })
+  @Length(1, 60, { message: fault('refusals.typedMostCharacters') })
   typed?: string;
 
   @IsOptional()
-  @IsNumber({}, { message: 'What was found is a number.' })
+  @IsNumber({}, { message: fault('refusals.foundNumber') })
   value?: number;
 
   @IsOptional()
-  @IsString({ message: 'Choose what was found.' })
-  @Length(1, 60, { message: 'A choice has at most 60 characters.' })
+  @IsString({ message: fault('refusals.chooseFound') })
+  @Length(1, 60, { message: fault('refusals.choiceMostCharacters') })
   choice?: string;
 
   @IsOptional()
-  @IsObject({ message: 'What was seen in a picture names the picture.' })
+  @IsObject({ message: fault('refusals.seenPictureNamesPicture') })
   @PartOf(() => SeenRequest)
   seen?: SeenRequest | null;
 }
 
 /** Findings as devices sent them before every measure was alike. */
 class EarlierMoreRequest {
-  @IsOptional() @IsInt({ message: 'Seedlings are counted in whole numbers.' }) countUp?: number;
-  @IsOptional() @IsString({ message: 'This stage is not known.' }) stage?: string;
-  @IsOptional() @IsString({ message: 'This colour is not known.' }) vigour?: string;
-  @IsOptional() @IsNumber({}, { message: 'A root length is a number.' }) rootMm?: number;
+  @IsOptional() @IsInt({ message: fault('refusals.seedlingsCountedWholeNumbers') }) countUp?: number;
+  @IsOptional() @IsString({ message: fault('refusals.stageKnown') }) stage?: string;
+  @IsOptional() @IsString({ message: fault('refusals.colourKnown') }) vigour?: string;
+  @IsOptional() @IsNumber({}, { message: fault('refusals.rootLengthNumber') }) rootMm?: number;
   @IsOptional() @Validate(IsOwn) own?: Record<string, number | string>;
 }
 
 class DoubtRequest implements ReadingDoubt {
-  @IsIn(DOUBT_KINDS, { message: 'This question is not known.' })
+  @IsIn(DOUBT_KINDS, { message: fault('refusals.questionKnown') })
   kind: DoubtKind;
 
   @IsOptional()
-  @IsString({ message: 'A question names its measure.' })
-  @Length(1, 40, { message: 'A measure has at most 40 characters.' })
+  @IsString({ message: fault('refusals.questionNamesMeasure') })
+  @Length(1, 40, { message: fault('refusals.measureMostCharacters') })
   measure?: string;
 
   @IsOptional()
-  @IsIn(INTENTS, { message: 'This answer is not known.' })
+  @IsIn(INTENTS, { message: fault('refusals.answerKnown') })
   answer: Intent | null;
 
   @IsOptional()
-  @IsNumber({}, { message: 'A second height is a number of millimetres.' })
-  @Min(0, { message: 'A height is 0 or more.' })
-  @Max(TALLEST_MM, { message: 'A height is at most 10 metres.' })
+  @IsNumber({}, { message: fault('refusals.secondHeightNumberMillimetres') })
+  @Min(0, { message: fault('refusals.heightMore') })
+  @Max(TALLEST_MM, { message: fault('refusals.heightMostMetres') })
   secondMm: number | null;
 }
 
 export class ReadingRequest {
-  @IsUUID(undefined, { message: 'A reading has an id made by the device.' })
+  @IsUUID(undefined, { message: fault('refusals.readingIdMadeDevice') })
   id: string;
 
-  @IsString({ message: 'Say which plant.' })
-  @Length(1, 20, { message: 'The tag of a plant has at most 20 characters.' })
+  @IsString({ message: fault('refusals.sayPlant') })
+  @Length(1, 20, { message: fault('refusals.tagPlantMostCharacters') })
   plant: string;
 
-  @IsIn(READING_STATES, { message: 'A plant is measured, not up, lost, or could not be checked.' })
+  @IsIn(READING_STATES, { message: fault('refusals.plantMeasuredLostChecked') })
   state: ReadingState;
 
   /** What was found, for a plant that was measured; each measure at most once. */
   @IsOptional()
-  @IsArray({ message: 'What was found is a list.' })
-  @ArrayMaxSize(30, { message: 'At most thirty things are found at a plant.' })
-  @ArrayUnique((f: FindingRequest) => f?.measure, { message: 'Each measure is found once at a plant.' })
+  @IsArray({ message: fault('refusals.foundList') })
+  @ArrayMaxSize(30, { message: fault('refusals.mostThirtyThingsFound') })
+  @ArrayUnique((f: FindingRequest) => f?.measure, { message: fault('refusals.measureFoundOncePlant') })
   @PartsOf(() => FindingRequest)
   findings?: FindingRequest[];
 
   /** A height, leaves and the rest in the form of earlier devices. */
   @IsOptional()
-  @IsString({ message: 'Type the height.' })
-  @Length(1, 40, { message: 'A height has at most 40 characters.' })
+  @IsString({ message: fault('refusals.typeHeight') })
+  @Length(1, 40, { message: fault('refusals.heightMostCharacters') })
   typed?: string;
-  @IsOptional() @IsInt({ message: 'Leaves are counted in whole numbers.' }) leaves?: number;
+  @IsOptional() @IsInt({ message: fault('refusals.leavesCountedWholeNumbers') }) leaves?: number;
   @IsOptional()
-  @IsObject({ message: 'What else was found is a list of answers.' })
+  @IsObject({ message: fault('refusals.elseFoundListAnswers') })
   @PartOf(() => EarlierMoreRequest)
   more?: EarlierMoreRequest;
 
   @IsOptional()
-  @IsObject({ message: 'A question has a kind and an answer.' })
+  @IsObject({ message: fault('refusals.questionKindAnswer') })
   @PartOf(() => DoubtRequest)
   doubt?: DoubtRequest;
 
   @IsOptional()
-  @IsIn(LOST_REASONS, { message: 'Say why the plant was lost.' })
+  @IsIn(LOST_REASONS, { message: fault('refusals.sayWhyPlantLost') })
   lostReason?: LostReason;
 
   @IsOptional()
-  @IsString({ message: 'A note is text.' })
-  @Length(1, 500, { message: 'A note has at most 500 characters.' })
+  @IsString({ message: fault('refusals.noteText') })
+  @Length(1, 500, { message: fault('refusals.noteMostCharacters2') })
   note?: string;
 
   /** The reading that this one corrects. */
   @IsOptional()
-  @IsUUID(undefined, { message: 'A correction names the reading it corrects.' })
+  @IsUUID(undefined, { message: fault('refusals.correctionNamesReadingCorrects') })
   supersedes?: string;
 }
 
 /** One look at one container. Its id is made on the device: sending it again changes nothing. */
 export class SaveCheckRequest {
-  @IsUUID(undefined, { message: 'Say which container was checked.' })
+  @IsUUID(undefined, { message: fault('refusals.sayContainerChecked') })
   containerId: string;
 
-  @Matches(/^\d{4}-\d{2}-\d{2}$/, { message: 'Say on which day the container was checked.' })
+  @Matches(/^\d{4}-\d{2}-\d{2}$/, { message: fault('refusals.sayDayContainerChecked') })
   day: string;
 
   /** Why another day than the device's was chosen, in words of one's own. */
   @IsOptional()
-  @IsString({ message: 'A reason is text.' })
-  @Length(1, 200, { message: 'A reason has at most 200 characters.' })
+  @IsString({ message: fault('refusals.reasonText') })
+  @Length(1, 200, { message: fault('refusals.reasonMostCharacters') })
   dayReason?: string;
 
   /** A reason that is known. */
   @IsOptional()
-  @IsIn(DAY_CODES, { message: 'This reason for another day is not known.' })
+  @IsIn(DAY_CODES, { message: fault('refusals.reasonAnotherDayKnown') })
   dayCode?: DayCode;
 
-  @IsMoment({ message: 'Say when the check was made.' })
+  @IsMoment({ message: fault('refusals.sayWhenCheckMade') })
   recordedAt: string;
 
-  @IsArray({ message: 'A check has readings.' })
-  @ArrayMinSize(1, { message: 'A check has at least one reading.' })
-  @ArrayMaxSize(20, { message: 'A check has at most 20 readings.' })
+  @IsArray({ message: fault('refusals.checkReadings') })
+  @ArrayMinSize(1, { message: fault('refusals.checkLeastReading') })
+  @ArrayMaxSize(20, { message: fault('refusals.checkMostReadings') })
   @PartsOf(() => ReadingRequest)
   readings: ReadingRequest[];
 }

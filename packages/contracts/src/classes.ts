@@ -1,3 +1,4 @@
+import { say, fault } from '@bright-sprout/words/say';
 import 'reflect-metadata';
 import { type SchoolCalendar } from '@bright-sprout/core/calendar/schoolCalendar';
 import { GRADE_BANDS, type GradeBand } from '@bright-sprout/core/words/gradeBand';
@@ -8,37 +9,45 @@ import { PartsOf } from './parts';
 export { GRADE_BANDS, type GradeBand };
 
 export const GRADE_BAND_NAMES: Record<GradeBand, string> = {
-  early: 'ages 5 to 7',
-  primary: 'ages 8 to 10',
-  middle: 'ages 11 to 13',
-  upper: 'ages 14 and up',
+  get early() {
+    return say('refusals.agesTo');
+  },
+  get primary() {
+    return say('refusals.agesTo2');
+  },
+  get middle() {
+    return say('refusals.agesTo3');
+  },
+  get upper() {
+    return say('refusals.agesAndUp');
+  },
 };
 
 export class SaveClassRequest {
-  @IsString({ message: 'Type a name for the class.' })
-  @Length(1, 40, { message: 'The name of a class has 1 to 40 characters.' })
+  @IsString({ message: fault('refusals.typeNameClass') })
+  @Length(1, 40, { message: fault('refusals.nameClassCharacters') })
   name: string;
 
-  @IsIn(GRADE_BANDS, { message: 'Choose the age of the class.' })
+  @IsIn(GRADE_BANDS, { message: fault('refusals.chooseAgeClass') })
   gradeBand: GradeBand;
 
-  @IsString({ message: 'Choose the time zone of the school.' })
-  @Length(1, 60, { message: 'Choose the time zone of the school.' })
+  @IsString({ message: fault('refusals.chooseTimeZoneSchool') })
+  @Length(1, 60, { message: fault('refusals.chooseTimeZoneSchool') })
   timeZone: string;
 }
 
 export class TeamRequest {
-  @IsUUID(undefined, { message: 'A team has an id made by the device.' })
+  @IsUUID(undefined, { message: fault('refusals.teamIdMadeDevice') })
   id: string;
 
-  @IsIn(EMBLEMS, { message: 'Choose an emblem.' })
+  @IsIn(EMBLEMS, { message: fault('refusals.chooseEmblem') })
   emblem: Emblem;
 }
 
 export class SaveTeamsRequest {
-  @IsArray({ message: 'Send a list of teams.' })
-  @ArrayMaxSize(EMBLEMS.length, { message: 'A class has at most twelve teams.' })
-  @ArrayUnique((t: TeamRequest) => t?.emblem, { message: 'Every team needs its own emblem.' })
+  @IsArray({ message: fault('refusals.sendListTeams') })
+  @ArrayMaxSize(EMBLEMS.length, { message: fault('refusals.classMostTwelveTeams') })
+  @ArrayUnique((t: TeamRequest) => t?.emblem, { message: fault('refusals.everyTeamNeedsOwn') })
   @PartsOf(() => TeamRequest)
   teams: TeamRequest[];
 }

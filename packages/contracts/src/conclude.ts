@@ -1,3 +1,4 @@
+import { say, fault } from '@bright-sprout/words/say';
 import { type ClaimEntry, ENTRY_FORM, LONGEST_ENTRY } from '@bright-sprout/core/conclude/claim/claimEntries';
 import {
   ArrayMaxSize,
@@ -20,25 +21,25 @@ import { PartOf, PartsOf } from './parts';
 
 /** One part of a team's conclusion. Its id is made on the device: sending it again changes nothing, and the newest of a part counts. */
 export class ClaimEntryRequest {
-  @IsString({ message: 'Say which part this is.' })
-  @Matches(ENTRY_FORM, { message: 'This is no part of a conclusion.' })
+  @IsString({ message: fault('refusals.sayPart') })
+  @Matches(ENTRY_FORM, { message: fault('refusals.partConclusion') })
   part: string;
 
-  @IsString({ message: 'What is written is text.' })
-  @MaxLength(LONGEST_ENTRY, { message: `At most ${LONGEST_ENTRY} letters fit here.` })
+  @IsString({ message: fault('refusals.writtenText') })
+  @MaxLength(LONGEST_ENTRY, { message: fault('refusals.mostLettersFit', { longestEntry: LONGEST_ENTRY }) })
   text: string;
 
-  @IsMoment({ message: 'Say when it was written.' })
+  @IsMoment({ message: fault('refusals.sayWhenWritten') })
   recordedAt: string;
 }
 
 /** A word of the teacher to one team: a comment, or a question back. */
 export class ClaimNoteRequest {
-  @IsIn(['comment', 'question'], { message: 'A note is a comment or a question.' })
+  @IsIn(['comment', 'question'], { message: fault('refusals.noteCommentQuestion') })
   kind: 'comment' | 'question';
 
-  @IsString({ message: 'Write something.' })
-  @Length(1, 500, { message: 'A note has 1 to 500 letters.' })
+  @IsString({ message: fault('refusals.writeSomething') })
+  @Length(1, 500, { message: fault('refusals.noteLetters') })
   text: string;
 }
 
@@ -68,29 +69,37 @@ export interface BenchClaims {
   goals: GoalRequest[];
 }
 
-const TEXT = { message: 'This has to be text.' };
-const LONG = { message: 'This is too long.' };
+const TEXT = {
+  get message() {
+    return say('refusals.thisHasToBe');
+  },
+};
+const LONG = {
+  get message() {
+    return say('refusals.tooLong');
+  },
+};
 
 class OwnPointRequest {
   @IsString(TEXT) @Length(1, 40, LONG) id: string;
-  @IsString(TEXT) @Length(1, 200, { message: 'A point has 1 to 200 letters.' }) title: string;
-  @IsString(TEXT) @MaxLength(200, { message: 'A question has at most 200 letters.' }) asks: string;
-  @Matches(/^\d{4}-\d{2}-\d{2}$/, { message: 'Say to which day it belongs.' }) day: string;
+  @IsString(TEXT) @Length(1, 200, { message: fault('refusals.pointLetters') }) title: string;
+  @IsString(TEXT) @MaxLength(200, { message: fault('refusals.questionMostLetters') }) asks: string;
+  @Matches(/^\d{4}-\d{2}-\d{2}$/, { message: fault('refusals.sayDayBelongs') }) day: string;
 }
 
 class GoalRequest {
   @IsString(TEXT) @Length(1, 40, LONG) id: string;
-  @IsString(TEXT) @Length(1, 60, { message: 'Name it in 1 to 60 letters.' }) words: string;
-  @IsNumber({}, { message: 'Its height is a number.' })
-  @Min(1, { message: 'It is at least a millimetre high.' })
-  @Max(10_000, { message: 'It is at most 10 metres high.' })
+  @IsString(TEXT) @Length(1, 60, { message: fault('refusals.nameLetters') }) words: string;
+  @IsNumber({}, { message: fault('refusals.heightNumber') })
+  @Min(1, { message: fault('refusals.leastMillimetreHigh') })
+  @Max(10_000, { message: fault('refusals.mostMetresHigh') })
   mm: number;
 }
 export { GoalRequest };
 
 class ReportRequest {
   /** A team's id, or `class`. */
-  @Matches(/^(class|[0-9a-f-]{36})$/, { message: 'A report is of a team or of the class.' }) of: string;
+  @Matches(/^(class|[0-9a-f-]{36})$/, { message: fault('refusals.reportTeamClass') }) of: string;
   @IsString(TEXT) @MaxLength(600, LONG) arrangement: string;
 }
 
@@ -116,18 +125,21 @@ export class LessonDocument {
   @MaxLength(120, { each: true, ...LONG })
   hidden: string[];
   @IsArray(TEXT)
-  @ArrayMaxSize(30, { message: 'At most thirty points of your own.' })
+  @ArrayMaxSize(30, { message: fault('refusals.mostThirtyPointsOwn') })
   @PartsOf(() => OwnPointRequest)
   own: OwnPointRequest[];
   /** All claims can be read by all teams. */
-  @IsBoolean({ message: 'Open: yes or no.' }) claimsOpen: boolean;
-  @IsArray(TEXT) @ArrayMaxSize(12, { message: 'At most twelve goals.' }) @PartsOf(() => GoalRequest) goals: GoalRequest[];
+  @IsBoolean({ message: fault('refusals.openYes') }) claimsOpen: boolean;
+  @IsArray(TEXT)
+  @ArrayMaxSize(12, { message: fault('refusals.mostTwelveGoals') })
+  @PartsOf(() => GoalRequest)
+  goals: GoalRequest[];
   @IsArray(TEXT) @ArrayMaxSize(20, LONG) @PartsOf(() => ReportRequest) reports: ReportRequest[];
 }
 
 export class SaveLessonRequest {
-  @IsInt({ message: 'Say which version you changed.' })
-  @Min(0, { message: 'Say which version you changed.' })
+  @IsInt({ message: fault('refusals.sayVersionChanged') })
+  @Min(0, { message: fault('refusals.sayVersionChanged') })
   version: number;
 
   @PartOf(() => LessonDocument)

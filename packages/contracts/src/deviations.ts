@@ -1,4 +1,4 @@
-import { counted } from '@bright-sprout/core/words/plural';
+import { say, fault } from '@bright-sprout/words/say';
 import { IsIn, IsInt, IsOptional, IsString, IsUUID, Length, Max, Min } from 'class-validator';
 import { IsMoment } from './moment';
 
@@ -16,44 +16,60 @@ export const DEVIATION_KINDS = [
 export type DeviationKind = (typeof DEVIATION_KINDS)[number];
 
 export const DEVIATION_WORDS: Record<DeviationKind, string> = {
-  counted: 'seeds counted',
-  'extra-seed': 'a seed too many',
-  'seed-missing': 'a seed too few',
-  'broken-seed': 'a broken seed',
-  'other-soil': 'other soil, or less of it',
-  'other-depth': 'another depth',
-  'other-day': 'sown on another day',
-  other: 'something else',
+  get counted() {
+    return say('refusals.seedsCounted');
+  },
+  get 'extra-seed'() {
+    return say('refusals.seedTooMany');
+  },
+  get 'seed-missing'() {
+    return say('refusals.seedTooFew');
+  },
+  get 'broken-seed'() {
+    return say('refusals.brokenSeed');
+  },
+  get 'other-soil'() {
+    return say('refusals.otherSoilLess');
+  },
+  get 'other-depth'() {
+    return say('refusals.anotherDepth');
+  },
+  get 'other-day'() {
+    return say('refusals.sownAnotherDay');
+  },
+  get other() {
+    return say('refusals.somethingElse');
+  },
 };
 
 /** What went otherwise, with the seeds that were counted. */
 export function deviationWords({ kind, seeds }: { kind: DeviationKind; seeds?: number | null }): string {
-  return kind === 'counted' ? `${counted(seeds ?? 0, 'seed')} counted` : DEVIATION_WORDS[kind];
+  return kind === 'counted' ? say('refusals.seedSeedsCounted', { seeds: seeds ?? 0 }) : DEVIATION_WORDS[kind];
 }
 
 /** Its id is made on the device: sending it again changes nothing. */
 export class SaveDeviationRequest {
-  @IsUUID(undefined, { message: 'Say which container.' })
+  @IsUUID(undefined, { message: fault('refusals.sayContainer') })
   containerId: string;
 
-  @IsIn(DEVIATION_KINDS, { message: 'Choose what went otherwise.' })
+  @IsIn(DEVIATION_KINDS, { message: fault('refusals.chooseWentOtherwise') })
   kind: DeviationKind;
 
   /** Seeds that were counted. */
   @IsOptional()
-  @IsInt({ message: 'Seeds are whole numbers.' })
-  @Min(0, { message: 'Seeds are counted from 0.' })
-  @Max(1000, { message: 'At most 1000 seeds in a container.' })
+  @IsInt({ message: fault('refusals.seedsWholeNumbers') })
+  @Min(0, { message: fault('refusals.seedsCounted2') })
+  @Max(1000, { message: fault('refusals.mostSeedsContainer') })
   seeds?: number;
 
   @IsOptional()
-  @IsString({ message: 'A note is text.' })
-  @Length(1, 200, { message: 'A note has at most 200 characters.' })
+  @IsString({ message: fault('refusals.noteText') })
+  @Length(1, 200, { message: fault('refusals.noteMostCharacters') })
   note?: string;
 
   /** When it was written down on the device; left out by devices of earlier versions. */
   @IsOptional()
-  @IsMoment({ message: 'Say when.' })
+  @IsMoment({ message: fault('refusals.sayWhen') })
   recordedAt?: string;
 }
 

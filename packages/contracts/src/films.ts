@@ -1,3 +1,4 @@
+import { say, fault } from '@bright-sprout/words/say';
 import { GREEN_INDICES, type GreenIndex } from '@bright-sprout/core/pictures/greenness';
 import {
   ArrayMaxSize,
@@ -36,66 +37,66 @@ class AreCells implements ValidatorConstraintInterface {
   }
 
   defaultMessage(): string {
-    return 'Each section has one container, and no container is in two of them.';
+    return say('refusals.sectionContainerContainerTwo');
   }
 }
 
 /** A film as it shall be; `version` is the one it was changed on, 0 for a new one. Its id is made on the device. */
 export class SaveFilmRequest {
-  @IsUUID(undefined, { message: 'Say which investigation it is of.' })
+  @IsUUID(undefined, { message: fault('refusals.sayInvestigation2') })
   investigationId: string;
 
-  @IsInt({ message: 'Say which version you changed.' })
+  @IsInt({ message: fault('refusals.sayVersionChanged') })
   version: number;
 
-  @IsString({ message: 'Give it a name.' })
-  @Length(1, 60, { message: 'Name it in 1 to 60 characters.' })
+  @IsString({ message: fault('refusals.giveName') })
+  @Length(1, 60, { message: fault('refusals.nameCharacters2') })
   name: string;
 
-  @IsIn(FILM_KINDS, { message: 'It is of a pan, a container or a tray.' })
+  @IsIn(FILM_KINDS, { message: fault('refusals.panContainerTray') })
   kind: FilmKind;
 
-  @IsInt({ message: 'Sections are counted in whole numbers.' })
-  @Min(1, { message: 'There is at least one section.' })
-  @Max(MOST_ACROSS, { message: `At most ${MOST_ACROSS} sections lie side by side.` })
+  @IsInt({ message: fault('refusals.sectionsCountedWholeNumbers') })
+  @Min(1, { message: fault('refusals.leastSection') })
+  @Max(MOST_ACROSS, { message: fault('refusals.mostSectionsLieSide', { mostAcross: MOST_ACROSS }) })
   columns: number;
 
-  @IsInt({ message: 'Sections are counted in whole numbers.' })
-  @Min(1, { message: 'There is at least one section.' })
-  @Max(MOST_ACROSS, { message: `At most ${MOST_ACROSS} sections lie one behind the other.` })
+  @IsInt({ message: fault('refusals.sectionsCountedWholeNumbers') })
+  @Min(1, { message: fault('refusals.leastSection') })
+  @Max(MOST_ACROSS, { message: fault('refusals.mostSectionsLieBehind', { mostAcross: MOST_ACROSS }) })
   rows: number;
 
   @Validate(AreCells)
   cells: (string | null)[];
 
   @IsOptional()
-  @IsInt({ message: 'A width is in whole millimetres.' })
-  @Min(20, { message: 'It is at least 2 cm wide.' })
-  @Max(3000, { message: 'It is at most 3 m wide.' })
+  @IsInt({ message: fault('refusals.widthWholeMillimetres') })
+  @Min(20, { message: fault('refusals.leastCmWide') })
+  @Max(3000, { message: fault('refusals.mostMWide') })
   wideMm?: number | null;
 
   @IsOptional()
-  @IsInt({ message: 'A depth is in whole millimetres.' })
-  @Min(20, { message: 'It is at least 2 cm deep.' })
-  @Max(3000, { message: 'It is at most 3 m deep.' })
+  @IsInt({ message: fault('refusals.depthWholeMillimetres') })
+  @Min(20, { message: fault('refusals.leastCmDeep') })
+  @Max(3000, { message: fault('refusals.mostMDeep') })
   deepMm?: number | null;
 
-  @IsIn(GREEN_INDICES, { message: 'This way of counting is not known.' })
+  @IsIn(GREEN_INDICES, { message: fault('refusals.wayCountingKnown') })
   index: GreenIndex;
 
-  @IsBoolean({ message: 'It is put away, or is not.' })
+  @IsBoolean({ message: fault('refusals.putAway') })
   removed: boolean;
 }
 
 /** What goes with a picture of a film, in the address; the body is the picture itself. Its id is made on the device. */
 export class FrameRequest {
-  @IsUUID(undefined, { message: 'Say which film the picture is for.' })
+  @IsUUID(undefined, { message: fault('refusals.sayFilmPicture') })
   filmId: string;
 
-  @Matches(/^\d{4}-\d{2}-\d{2}$/, { message: 'Say on which day the picture was taken.' })
+  @Matches(/^\d{4}-\d{2}-\d{2}$/, { message: fault('refusals.sayDayPictureTaken') })
   day: string;
 
-  @IsMoment({ message: 'Say when the picture was taken.' })
+  @IsMoment({ message: fault('refusals.sayWhenPictureTaken') })
   recordedAt: string;
 }
 
@@ -109,15 +110,15 @@ class ArePlaces implements ValidatorConstraintInterface {
   }
 
   defaultMessage(): string {
-    return 'Places lie in the picture.';
+    return say('refusals.placesLiePicture');
   }
 }
 
 export class MendFrameRequest {
-  @IsUUID(undefined, { message: 'Say which picture is put right.' })
+  @IsUUID(undefined, { message: fault('refusals.sayPicturePutRight') })
   frameId: string;
 
-  @IsIn(MENDING_KINDS, { message: 'This is not known as a way to put a picture right.' })
+  @IsIn(MENDING_KINDS, { message: fault('refusals.knownWayPutPicture') })
   kind: MendingKind;
 
   /** Four corners; the way of the brush; two opposite corners of what is white. */
@@ -126,42 +127,42 @@ export class MendFrameRequest {
 
   /** Of the brush: what is under it is green, or is not. */
   @IsOptional()
-  @IsBoolean({ message: 'It is green, or is not.' })
+  @IsBoolean({ message: fault('refusals.itIsGreenOr') })
   green?: boolean;
 
   /** Of the brush, as a share of the width of the straightened picture. */
   @IsOptional()
-  @IsNumber({}, { message: 'A brush has a width.' })
-  @Min(0.001, { message: 'The brush is too fine.' })
-  @Max(0.3, { message: 'The brush is too broad.' })
+  @IsNumber({}, { message: fault('refusals.brushWidth') })
+  @Min(0.001, { message: fault('refusals.brushTooFine') })
+  @Max(0.3, { message: fault('refusals.brushTooBroad') })
   radius?: number;
 
-  @IsMoment({ message: 'Say when.' })
+  @IsMoment({ message: fault('refusals.sayWhen') })
   recordedAt: string;
 }
 
 class CountedShare {
-  @IsUUID(undefined, { message: 'Say which picture was counted.' })
+  @IsUUID(undefined, { message: fault('refusals.sayPictureCounted') })
   frameId: string;
 
-  @IsUUID(undefined, { message: 'Say which container was counted.' })
+  @IsUUID(undefined, { message: fault('refusals.sayContainerCounted') })
   containerId: string;
 
-  @IsNumber({}, { message: 'A share is a number.' })
-  @Min(0, { message: 'A share is from 0 to 100 %.' })
-  @Max(100, { message: 'A share is from 0 to 100 %.' })
+  @IsNumber({}, { message: fault('refusals.shareNumber') })
+  @Min(0, { message: fault('refusals.aShareIsFrom') })
+  @Max(100, { message: fault('refusals.aShareIsFrom') })
   percent: number;
 }
 
 /** What was counted of a film; numbers that are on record already stay as they are, others are put in their place. */
 export class SaveCountsRequest {
-  @IsString({ message: 'Say how it was counted.' })
-  @Length(1, 80, { message: 'The way of counting has at most 80 characters.' })
+  @IsString({ message: fault('refusals.sayCounted') })
+  @Length(1, 80, { message: fault('refusals.wayCountingMostCharacters') })
   method: string;
 
-  @IsArray({ message: 'What was counted is a list.' })
-  @ArrayMinSize(1, { message: 'Nothing was counted.' })
-  @ArrayMaxSize(MOST_FRAMES * MOST_ACROSS * MOST_ACROSS, { message: 'This is more than one film can show.' })
+  @IsArray({ message: fault('refusals.countedList') })
+  @ArrayMinSize(1, { message: fault('refusals.nothingCounted') })
+  @ArrayMaxSize(MOST_FRAMES * MOST_ACROSS * MOST_ACROSS, { message: fault('refusals.moreFilmShow') })
   @PartsOf(() => CountedShare)
   counts: CountedShare[];
 }

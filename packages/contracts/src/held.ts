@@ -1,21 +1,23 @@
-import { IsIn, IsObject, IsString, Length } from 'class-validator';
+import { fault, type Told } from '@bright-sprout/words/say';
+import { IsIn, IsObject } from 'class-validator';
 import { type SaveCareRequest } from './care';
 import { type SaveCheckRequest } from './checks';
 import { type TeamView } from './classes';
 import { type SaveDeviationRequest } from './deviations';
 import { HELD_KINDS, type HeldKind } from './heldKinds';
+import { IsTold } from './isTold';
 
 /** What a team entered and the server would not take, with the reason it was given. Its id is that of the entry. */
 export class HoldRequest {
-  @IsIn(HELD_KINDS, { message: 'This cannot wait for the teacher.' })
+  @IsIn(HELD_KINDS, { message: fault('refusals.cannotWaitTeacher') })
   kind: HeldKind;
 
-  @IsObject({ message: 'Send what was entered.' })
+  @IsObject({ message: fault('refusals.sendEntered') })
   body: SaveCheckRequest | SaveCareRequest | SaveDeviationRequest;
 
-  @IsString({ message: 'Say why it was not taken.' })
-  @Length(1, 400, { message: 'A reason has at most 400 characters.' })
-  reason: string;
+  /** What the server said when it was sent. */
+  @IsTold({ message: fault('refusals.sayWhyTaken') })
+  reason: Told;
 }
 
 export type HeldBody =
@@ -28,6 +30,6 @@ export type HeldView = HeldBody & {
   team: TeamView;
   /** Label of the container; null for what is about all, or about one that is there no more. */
   code: string | null;
-  reason: string;
+  reason: Told;
   receivedAt: string;
 };

@@ -1,3 +1,4 @@
+import { fault } from '@bright-sprout/words/say';
 import 'reflect-metadata';
 import { type TableReading } from '@bright-sprout/core/formats/table/columnMeaning';
 import { ArrayMaxSize, IsArray, IsObject, IsOptional, IsString, IsUUID, Length, MaxLength } from 'class-validator';
@@ -7,37 +8,37 @@ import { PartsOf } from './parts';
 
 /** A table with everything that was said of it; the server reads it as the device did. */
 export class ImportRequest {
-  @IsUUID(undefined, { message: 'An import belongs to a class.' })
+  @IsUUID(undefined, { message: fault('refusals.importBelongsClass') })
   classId: string;
 
-  @IsString({ message: 'Write the question these records answer.' })
-  @Length(5, 200, { message: 'Write the question these records answer, in 5 to 200 characters.' })
+  @IsString({ message: fault('refusals.writeQuestionRecordsAnswer') })
+  @Length(5, 200, { message: fault('refusals.writeQuestionRecordsAnswer2') })
   question: string;
 
-  @IsString({ message: 'Name what was changed.' })
-  @Length(2, 60, { message: 'Name what was changed, in 2 to 60 characters.' })
+  @IsString({ message: fault('refusals.nameChanged') })
+  @Length(2, 60, { message: fault('refusals.nameChangedCharacters') })
   factor: string;
 
-  @IsString({ message: 'Choose the kind of plant.' })
-  @Length(1, 60, { message: 'Choose the kind of plant.' })
+  @IsString({ message: fault('refusals.chooseKindPlant') })
+  @Length(1, 60, { message: fault('refusals.chooseKindPlant') })
   speciesId: string;
 
   @IsOptional()
-  @IsString({ message: 'The name of the file is a text.' })
-  @MaxLength(200, { message: 'The name of the file has at most 200 characters.' })
+  @IsString({ message: fault('refusals.nameFileText') })
+  @MaxLength(200, { message: fault('refusals.nameFileMostCharacters') })
   fileName: string = '';
 
   /** The table, packed: its line numbers, heads and cells. */
-  @IsString({ message: 'The table is empty.' })
-  @Length(1, MAX_TABLE_CHARACTERS, { message: 'The table is empty or longer than 16 million characters.' })
+  @IsString({ message: fault('refusals.tableEmpty') })
+  @Length(1, MAX_TABLE_CHARACTERS, { message: fault('refusals.tableEmptyLongerMillion') })
   table: string;
 
   /** What its columns mean, without the definitions of its own measures. */
-  @IsObject({ message: 'Say what the columns mean.' })
+  @IsObject({ message: fault('refusals.sayColumnsMean') })
   reading: Omit<TableReading, 'own'>;
 
-  @IsArray({ message: 'Say what the columns measure.' })
-  @ArrayMaxSize(40, { message: 'At most forty measures of its own.' })
+  @IsArray({ message: fault('refusals.sayColumnsMeasure') })
+  @ArrayMaxSize(40, { message: fault('refusals.mostFortyMeasuresOwn') })
   @PartsOf(() => OwnMeasureRequest)
   own: OwnMeasureRequest[] = [];
 }

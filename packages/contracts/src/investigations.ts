@@ -1,3 +1,4 @@
+import { fault } from '@bright-sprout/words/say';
 import 'reflect-metadata';
 import { type ComparedDesign, type ComparedTreatment } from '@bright-sprout/core/compare/records';
 import { type TidyTable } from '@bright-sprout/core/formats/tidyTable';
@@ -24,28 +25,28 @@ export const RESOLUTIONS = ['cm', 'half-cm', 'mm', 'quarter-in'] as const;
 
 /** Changes that are allowed after sowing; `version` is the one the change was made on. */
 export class ChangeInvestigationRequest {
-  @IsInt({ message: 'Say which version you changed.' })
+  @IsInt({ message: fault('refusals.sayVersionChanged') })
   version: number;
 
   @IsOptional()
-  @IsString({ message: 'Write the question.' })
-  @Length(5, 200, { message: 'Write the question in 5 to 200 characters.' })
+  @IsString({ message: fault('refusals.writeQuestion') })
+  @Length(5, 200, { message: fault('refusals.writeQuestionCharacters') })
   question?: string;
 
   @IsOptional()
-  @IsIn(PHASES, { message: 'It is growing or finished.' })
+  @IsIn(PHASES, { message: fault('refusals.growingFinished') })
   phase?: Phase;
 
   @IsOptional()
-  @IsBoolean({ message: 'Share with the teams: yes or no.' })
+  @IsBoolean({ message: fault('refusals.shareTeamsYes') })
   sharedWithTeams?: boolean;
 
   @IsOptional()
-  @IsBoolean({ message: 'Open for checks: yes or no.' })
+  @IsBoolean({ message: fault('refusals.openChecksYes') })
   checkingOpen?: boolean;
 
   @IsOptional()
-  @IsBoolean({ message: 'Put away: yes or no.' })
+  @IsBoolean({ message: fault('refusals.putAwayYes') })
   removed?: boolean;
 }
 
@@ -159,18 +160,18 @@ export interface AlikeView {
 export class NewsQuery {
   @IsOptional()
   @Transform(({ value }) => listed(value))
-  @ArrayMaxSize(MOST_NEWS, { message: `Ask for at most ${MOST_NEWS} checks at a time.` })
-  @IsUUID('all', { each: true, message: 'Name checks by their ids.' })
+  @ArrayMaxSize(MOST_NEWS, { message: fault('refusals.askMostChecksTime', { mostNews: MOST_NEWS }) })
+  @IsUUID('all', { each: true, message: fault('refusals.nameChecksIds') })
   checks?: string[];
 
   @IsOptional()
   @Transform(({ value }) => listed(value))
-  @ArrayMaxSize(MOST_NEWS, { message: `Ask for at most ${MOST_NEWS} pictures at a time.` })
-  @IsUUID('all', { each: true, message: 'Name pictures by their ids.' })
+  @ArrayMaxSize(MOST_NEWS, { message: fault('refusals.askMostPicturesTime', { mostNews: MOST_NEWS }) })
+  @IsUUID('all', { each: true, message: fault('refusals.namePicturesIds') })
   photos?: string[];
 
   @IsOptional()
-  @IsIn(['1'], { message: 'Ask for the investigation with about=1.' })
+  @IsIn(['1'], { message: fault('refusals.askInvestigationAbout') })
   about?: string;
 }
 

@@ -1,3 +1,4 @@
+import { fault } from '@bright-sprout/words/say';
 import 'reflect-metadata';
 import { IsIn, IsInt, IsOptional, Max, Min } from 'class-validator';
 
@@ -8,13 +9,13 @@ export type GoingKind = (typeof GOING_KINDS)[number];
 export const UNDO_DAYS = [1, 7, 30, 90] as const;
 
 export class KeepingRequest {
-  @IsIn(UNDO_DAYS, { message: 'Choose for how long a deletion can be undone.' })
+  @IsIn(UNDO_DAYS, { message: fault('refusals.chooseLongDeletionUndone') })
   undoDays: number;
 
   @IsOptional()
-  @IsInt({ message: 'Choose when pictures go.' })
-  @Min(0, { message: 'Choose when pictures go.' })
-  @Max(3650, { message: 'Choose when pictures go.' })
+  @IsInt({ message: fault('refusals.chooseWhenPicturesGo') })
+  @Min(0, { message: fault('refusals.chooseWhenPicturesGo') })
+  @Max(3650, { message: fault('refusals.chooseWhenPicturesGo') })
   pictureDays: number | null;
 }
 

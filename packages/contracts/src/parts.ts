@@ -1,8 +1,18 @@
+import { say } from '@bright-sprout/words/say';
 import { type ClassConstructor, Type } from 'class-transformer';
 import { IsObject, ValidateNested } from 'class-validator';
 
-const LIST = { each: true, message: 'Each entry of this list has its own fields.' };
-const ONE = { message: 'This part has its own fields.' };
+const LIST = {
+  each: true,
+  get message() {
+    return say('refusals.entryListOwnFields');
+  },
+};
+const ONE = {
+  get message() {
+    return say('refusals.partOwnFields');
+  },
+};
 
 const all =
   (...decorators: PropertyDecorator[]): PropertyDecorator =>

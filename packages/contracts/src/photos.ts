@@ -1,3 +1,4 @@
+import { fault } from '@bright-sprout/words/say';
 import { IsUUID, Matches } from 'class-validator';
 import { IsMoment } from './moment';
 
@@ -9,13 +10,13 @@ export const MOST_PHOTO_BYTES = 8_000_000;
 
 /** What goes with a picture, in the address; the body is the picture itself. Its id is made on the device. */
 export class PhotoRequest {
-  @IsUUID(undefined, { message: 'Say which container is in the picture.' })
+  @IsUUID(undefined, { message: fault('refusals.sayContainerPicture') })
   containerId: string;
 
-  @Matches(/^\d{4}-\d{2}-\d{2}$/, { message: 'Say on which day the picture was taken.' })
+  @Matches(/^\d{4}-\d{2}-\d{2}$/, { message: fault('refusals.sayDayPictureTaken') })
   day: string;
 
-  @IsMoment({ message: 'Say when the picture was taken.' })
+  @IsMoment({ message: fault('refusals.sayWhenPictureTaken') })
   recordedAt: string;
 }
 

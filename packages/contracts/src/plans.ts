@@ -1,3 +1,4 @@
+import { say, fault } from '@bright-sprout/words/say';
 import 'reflect-metadata';
 import {
   type Assignment,
@@ -44,10 +45,26 @@ import { SchoolCalendarRequest } from './schoolYear';
 
 // A draft may be unfinished: here only its shape and size are checked. Whether it can be carried out is asked when it is sown.
 
-const TEXT = { message: 'A text of the plan is missing.' };
-const NUMBER = { message: 'Type a number.' };
-const FAR = { message: 'This number is far too large.' };
-const LONG = { message: 'This text is too long.' };
+const TEXT = {
+  get message() {
+    return say('refusals.textPlanMissing');
+  },
+};
+const NUMBER = {
+  get message() {
+    return say('refusals.typeNumber');
+  },
+};
+const FAR = {
+  get message() {
+    return say('refusals.numberFarTooLarge');
+  },
+};
+const LONG = {
+  get message() {
+    return say('refusals.textTooLong');
+  },
+};
 
 class LevelOfPlan {
   @IsString(TEXT) @MaxLength(60, LONG) label: string;
@@ -58,10 +75,10 @@ class LevelOfPlan {
 
 class FactorOfPlan {
   @IsString(TEXT) @MaxLength(60, LONG) name: string;
-  @IsIn(FACTOR_SUBJECTS, { message: 'Choose what is changed.' }) subject: FactorSubject;
+  @IsIn(FACTOR_SUBJECTS, { message: fault('refusals.chooseChanged') }) subject: FactorSubject;
   @IsString(TEXT) @MaxLength(20, LONG) unit: string;
   @IsArray(TEXT)
-  @ArrayMaxSize(12, { message: 'At most twelve levels.' })
+  @ArrayMaxSize(12, { message: fault('refusals.mostTwelveLevels') })
   @PartsOf(() => LevelOfPlan)
   levels: LevelOfPlan[];
   @IsOptional() @IsInt(NUMBER) control: number | null;
@@ -71,7 +88,7 @@ class FactorOfPlan {
 class KeptSameOfPlan {
   @IsString(TEXT) @MaxLength(40, LONG) id: string;
   @IsString(TEXT) @MaxLength(120, LONG) text: string;
-  @IsBoolean({ message: 'Kept the same: yes or no.' }) kept: boolean;
+  @IsBoolean({ message: fault('refusals.keptSameYes') }) kept: boolean;
 }
 
 class RoomPart {
@@ -88,10 +105,14 @@ class RoomOfPlan extends RoomPart {
 }
 
 /** Days chosen one by one. */
-const DAYS = { message: 'At most two hundred days.' };
+const DAYS = {
+  get message() {
+    return say('refusals.mostTwoHundredDays');
+  },
+};
 
 class CadenceOfPlan {
-  @IsIn(['school-days', 'weekdays', 'every'], { message: 'Choose how often you look.' }) kind:
+  @IsIn(['school-days', 'weekdays', 'every'], { message: fault('refusals.chooseOftenLook') }) kind:
     'school-days' | 'weekdays' | 'every';
   @IsOptional() @IsArray(NUMBER) @ArrayMaxSize(7, FAR) @IsInt({ each: true, ...NUMBER }) weekdays?: readonly number[];
   @IsOptional() @IsInt(NUMBER) @Min(0, NUMBER) @Max(366, FAR) days?: number;
@@ -106,7 +127,7 @@ class SeedLessonOfPlan {
   @IsString(TEXT) @MaxLength(10, LONG) on: string;
   @IsArray(TEXT)
   @ArrayMaxSize(5, LONG)
-  @IsIn(SEED_LOOKS, { each: true, message: 'What is done with the seeds is not known.' })
+  @IsIn(SEED_LOOKS, { each: true, message: fault('refusals.doneSeedsKnown') })
   looks: SeedLook[];
 }
 
@@ -123,7 +144,7 @@ class ExceptionOfPlan {
 }
 
 class LearnedOfPlan implements Learned {
-  @IsIn(LEARNED_CODES, { message: 'What was learned is not known.' }) code: LearnedCode;
+  @IsIn(LEARNED_CODES, { message: fault('refusals.learnedKnown') }) code: LearnedCode;
   @IsOptional() @IsNumber({}, NUMBER) @Max(1e6, FAR) was: number | null;
   @IsOptional() @IsNumber({}, NUMBER) @Max(1e6, FAR) now: number | null;
   @IsString(TEXT) @MaxLength(300, LONG) about: string;
@@ -146,7 +167,7 @@ class IsProtocol implements ValidatorConstraintInterface {
   }
 
   defaultMessage(): string {
-    return 'A choice of how things are measured is not known.';
+    return say('refusals.choiceThingsMeasuredKnown');
   }
 }
 
@@ -162,7 +183,7 @@ class IsPlaces implements ValidatorConstraintInterface {
   }
 
   defaultMessage(): string {
-    return 'A container cannot stand there.';
+    return say('refusals.containerCannotStand');
   }
 }
 
@@ -170,10 +191,10 @@ class IsPlaces implements ValidatorConstraintInterface {
 export class PlanOnTheWire implements PlanDocument {
   @IsString(TEXT) @MaxLength(200, LONG) question: string;
   @IsString(TEXT) @MaxLength(60, LONG) startedFrom: string;
-  @IsIn(PLAN_KINDS, { message: 'Choose the kind of experiment.' }) kind: PlanKind;
+  @IsIn(PLAN_KINDS, { message: fault('refusals.chooseKindExperiment') }) kind: PlanKind;
   @IsArray(TEXT)
-  @ArrayMinSize(1, { message: 'Choose at least one thing to change.' })
-  @ArrayMaxSize(3, { message: 'Change at most two things, over kinds of seed if you like.' })
+  @ArrayMinSize(1, { message: fault('refusals.chooseLeastThingChange') })
+  @ArrayMaxSize(3, { message: fault('refusals.changeMostTwoThings') })
   @PartsOf(() => FactorOfPlan)
   factors: FactorOfPlan[];
   @IsArray(TEXT) @ArrayMaxSize(30, LONG) @PartsOf(() => KeptSameOfPlan) keptSame: KeptSameOfPlan[];
@@ -183,21 +204,21 @@ export class PlanOnTheWire implements PlanDocument {
   @IsNumber({}, NUMBER) @Max(1e6, FAR) containersEach: number;
   @IsNumber({}, NUMBER) @Max(1e6, FAR) reserveEach: number;
   @IsNumber({}, NUMBER) @Max(1e6, FAR) seedsEach: number;
-  @IsBoolean({ message: 'Counted when they are sown: yes or no.' }) seedsCounted: boolean;
+  @IsBoolean({ message: fault('refusals.countedWhenSownYes') }) seedsCounted: boolean;
   @IsOptional() @PartOf(() => SeedLessonOfPlan) seedLesson: SeedLessonOfPlan | null;
   @IsNumber({}, NUMBER) @Max(1e6, FAR) keep: number;
   @IsNumber({}, NUMBER) @Max(1e6, FAR) fillMl: number;
   @IsNumber({}, NUMBER) @Max(1e6, FAR) doseMl: number;
   @IsArray(TEXT)
   @ArrayMaxSize(20, LONG)
-  @IsIn(BUILT_IN_CODES as string[], { each: true, message: 'A measure is not known.' })
+  @IsIn(BUILT_IN_CODES as string[], { each: true, message: fault('refusals.measureKnown') })
   measures: string[];
   @IsArray(TEXT)
-  @ArrayMaxSize(4, { message: 'At most four measures of your own.' })
+  @ArrayMaxSize(4, { message: fault('refusals.mostFourMeasuresOwn') })
   @PartsOf(() => OwnMeasureRequest)
   ownMeasures: OwnMeasureRequest[];
   @IsObject(TEXT) @Validate(IsProtocol) protocol: Protocol;
-  @IsIn(ASSIGNMENTS, { message: 'Choose who gets what.' }) assignment: Assignment;
+  @IsIn(ASSIGNMENTS, { message: fault('refusals.chooseGets') }) assignment: Assignment;
   @IsNumber({}, NUMBER) @Max(1e6, FAR) trays: number;
   @IsOptional() @PartOf(() => OwnCarrierOfPlan) ownCarrier: OwnCarrierOfPlan | null;
   @IsInt(NUMBER) @Min(0, NUMBER) @Max(2147483647, FAR) drawSeed: number;
@@ -209,8 +230,8 @@ export class PlanOnTheWire implements PlanDocument {
   @IsString(TEXT) @MaxLength(10, LONG) lessonOn: string;
   @IsString(TEXT) @MaxLength(10, LONG) endOn: string;
   @IsString(TEXT) @MaxLength(10, LONG) thinOn: string;
-  @IsBoolean({ message: 'Goes outside: yes or no.' }) goesOutside: boolean;
-  @IsBoolean({ message: 'Harvested: yes or no.' }) harvested: boolean;
+  @IsBoolean({ message: fault('refusals.goesOutsideYes') }) goesOutside: boolean;
+  @IsBoolean({ message: fault('refusals.harvestedYes') }) harvested: boolean;
   @IsOptional() @PartOf(() => GoalOfPlan) goal: GoalOfPlan | null;
   @IsString(TEXT) @MaxLength(10, LONG) lastFrost: string;
   @PartOf(() => CadenceOfPlan) cadence: PlanDocument['cadence'];
@@ -224,14 +245,14 @@ export class PlanOnTheWire implements PlanDocument {
   @IsString({ each: true, ...TEXT })
   @MaxLength(10, { each: true, ...LONG })
   checksSkipped: string[];
-  @IsIn(WHILE_AWAY, { message: 'Choose who waters while nobody is there.' }) whileAway: WhileAway;
+  @IsIn(WHILE_AWAY, { message: fault('refusals.chooseWatersWhileNobody') }) whileAway: WhileAway;
   @IsNumber({}, NUMBER) @Max(1e6, FAR) sparePercent: number;
   @IsNumber({}, NUMBER) @Max(1e9, FAR) packetSeeds: number;
   @IsArray(TEXT)
   @ArrayMaxSize(5, LONG)
-  @IsIn(PREDICTIONS, { each: true, message: 'A prediction is not known.' })
+  @IsIn(PREDICTIONS, { each: true, message: fault('refusals.predictionKnown') })
   predictions: PredictionKind[];
-  @IsBoolean({ message: 'Ask the teams: yes or no.' }) askTeams: boolean;
+  @IsBoolean({ message: fault('refusals.askTeamsYes') }) askTeams: boolean;
   @IsArray(TEXT)
   @ArrayMaxSize(30, LONG)
   @PartsOf(() => ExceptionOfPlan)
@@ -245,11 +266,11 @@ export class PlanOnTheWire implements PlanDocument {
 
 /** Saves a plan; `version` is the one the change was made on, 0 for a new one. */
 export class SavePlanRequest {
-  @IsUUID(undefined, { message: 'A plan belongs to a class.' })
+  @IsUUID(undefined, { message: fault('refusals.planBelongsClass') })
   classId: string;
 
-  @IsInt({ message: 'Say which version you changed.' })
-  @Min(0, { message: 'Say which version you changed.' })
+  @IsInt({ message: fault('refusals.sayVersionChanged') })
+  @Min(0, { message: fault('refusals.sayVersionChanged') })
   version: number;
 
   @PartOf(() => PlanOnTheWire)
@@ -257,7 +278,7 @@ export class SavePlanRequest {
 }
 
 export class SowPlanRequest {
-  @IsInt({ message: 'Say which version you sow.' })
+  @IsInt({ message: fault('refusals.sayVersionSow') })
   version: number;
 }
 

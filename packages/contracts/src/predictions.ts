@@ -1,3 +1,4 @@
+import { fault } from '@bright-sprout/words/say';
 import { type PredictionKind } from '@bright-sprout/core/plan/document/planDocument';
 import { type RulerResolution } from '@bright-sprout/core/quantities/length';
 import { IsInt, IsOptional, IsString, Length, Matches, Max, Min } from 'class-validator';
@@ -6,19 +7,19 @@ import { type TeamView } from './classes';
 /** What a team expects, before anything is sown. */
 export class PredictionRequest {
   @IsOptional()
-  @IsInt({ message: 'Days are whole numbers.' })
-  @Min(1, { message: 'Nothing comes up on the day of sowing.' })
-  @Max(120, { message: 'That is longer than the investigation.' })
+  @IsInt({ message: fault('refusals.daysWholeNumbers') })
+  @Min(1, { message: fault('refusals.nothingComesDaySowing') })
+  @Max(120, { message: fault('refusals.longerInvestigation') })
   firstSproutDay?: number | null;
 
   /** As typed, with its unit. */
   @IsOptional()
-  @IsString({ message: 'Type the height.' })
-  @Length(1, 40, { message: 'A height has at most 40 characters.' })
+  @IsString({ message: fault('refusals.typeHeight') })
+  @Length(1, 40, { message: fault('refusals.heightMostCharacters') })
   height?: string | null;
 
   @IsOptional()
-  @Matches(/^[A-H]$/, { message: 'Choose one of the treatments.' })
+  @Matches(/^[A-H]$/, { message: fault('refusals.chooseTreatments') })
   winner?: string | null;
 }
 

@@ -1,3 +1,4 @@
+import { fault } from '@bright-sprout/words/say';
 import { IsOptional, IsString, Length, Matches, MaxLength } from 'class-validator';
 
 /** A question as the part of an address that says it: `what=leaves&by=teams`; nothing but letters, digits and what joins them. */
@@ -6,13 +7,13 @@ export const LONGEST_QUESTION = 800;
 
 /** A question that is kept with an investigation. Its id is made on the device: sending it again changes nothing. */
 export class SaveQuestionRequest {
-  @IsString({ message: 'Give the question a name.' })
-  @Length(1, 160, { message: 'Name the question in 1 to 160 characters.' })
+  @IsString({ message: fault('refusals.giveQuestionName') })
+  @Length(1, 160, { message: fault('refusals.nameQuestionCharacters') })
   name: string;
 
-  @IsString({ message: 'The question is missing.' })
-  @MaxLength(LONGEST_QUESTION, { message: 'That question is too long to keep.' })
-  @Matches(QUESTION_FORM, { message: 'That is no question of this page.' })
+  @IsString({ message: fault('refusals.questionMissing') })
+  @MaxLength(LONGEST_QUESTION, { message: fault('refusals.questionTooLongKeep') })
+  @Matches(QUESTION_FORM, { message: fault('refusals.questionPage') })
   address: string;
 }
 
@@ -26,8 +27,8 @@ export interface SavedQuestion {
 /** What a screen shows: a question, or the wall without one. */
 export class ShowQuestionRequest {
   @IsOptional()
-  @IsString({ message: 'The question is missing.' })
-  @MaxLength(LONGEST_QUESTION, { message: 'That question is too long to show.' })
-  @Matches(QUESTION_FORM, { message: 'That is no question of this page.' })
+  @IsString({ message: fault('refusals.questionMissing') })
+  @MaxLength(LONGEST_QUESTION, { message: fault('refusals.questionTooLongShow') })
+  @Matches(QUESTION_FORM, { message: fault('refusals.questionPage') })
   address?: string | null;
 }

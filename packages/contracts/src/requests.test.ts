@@ -1,3 +1,4 @@
+import { sayFault } from '@bright-sprout/words/say';
 import { plainToInstance } from 'class-transformer';
 import { getMetadataStorage, validateSync, type ValidationError } from 'class-validator';
 import { FirstTeacherRequest, JoinRequest, SignInRequest } from './access';
@@ -18,7 +19,7 @@ const REQUESTS = [
 ];
 
 const sentences = (errors: ValidationError[]): string[] =>
-  errors.flatMap((e) => [...Object.values(e.constraints ?? {}), ...sentences(e.children ?? [])]);
+  errors.flatMap((e) => [...Object.values(e.constraints ?? {}).map(sayFault), ...sentences(e.children ?? [])]);
 
 const wrongWith = (request: new () => object, body: object) =>
   sentences(validateSync(plainToInstance(request, body), { whitelist: true, forbidNonWhitelisted: true }));
@@ -28,7 +29,7 @@ test.each(REQUESTS.map((r) => [r.name, r] as const))('%s: every rule speaks in a
     .getTargetValidationMetadatas(request, '', false, false)
     .filter((m) => m.type === 'customValidation');
   expect(rules.length).toBeGreaterThan(0);
-  for (const rule of rules) expect(String(rule.message)).toMatch(/^[A-Z].*[.?]$/);
+  for (const rule of rules) expect(sayFault(String(rule.message))).toMatch(/^[A-Z].*[.?]$/);
 });
 
 test.each(REQUESTS.map((r) => [r.name, r] as const))('%s: an empty body and an unknown field are refused', (_, request) => {

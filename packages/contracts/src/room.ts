@@ -1,3 +1,4 @@
+import { say, fault } from '@bright-sprout/words/say';
 import { ROOM_KINDS, ROOM_LIMITS, type RoomKind } from '@bright-sprout/core/room/roomRecord';
 import {
   ArrayMaxSize,
@@ -28,39 +29,41 @@ class IsPossible implements ValidatorConstraintInterface {
   defaultMessage({ object }: ValidationArguments): string {
     const { kind } = object as { kind: RoomKind };
     const limits = ROOM_LIMITS[kind];
-    return limits ? `A value of ${kind} lies between ${limits[0]} and ${limits[1]}.` : 'This is not measured here.';
+    return limits
+      ? say('refusals.valueLiesBetween', { kind, limits: limits[0], limits2: limits[1] })
+      : say('refusals.thisIsNotMeasured');
   }
 }
 
 export class RoomReadingRequest {
-  @IsUUID(undefined, { message: 'A reading has an id made in the browser.' })
+  @IsUUID(undefined, { message: fault('refusals.readingIdMadeBrowser') })
   id: string;
 
-  @IsMoment({ message: 'Say when it was read.' })
+  @IsMoment({ message: fault('refusals.sayWhenRead') })
   at: string;
 
-  @IsIn(ROOM_KINDS, { message: 'Choose what was read.' })
+  @IsIn(ROOM_KINDS, { message: fault('refusals.chooseRead') })
   kind: RoomKind;
 
-  @IsNumber({}, { message: 'Type a number.' })
+  @IsNumber({}, { message: fault('refusals.typeNumber') })
   @Validate(IsPossible)
   value: number;
 }
 
 /** Readings of a room; each has its id, so that sending them again changes nothing. */
 export class SaveRoomRequest {
-  @IsIn(['hand', 'file'], { message: 'Say where the readings come from.' })
+  @IsIn(['hand', 'file'], { message: fault('refusals.sayWhereReadingsCome') })
   source: 'hand' | 'file';
 
-  @IsArray({ message: 'List the readings.' })
-  @ArrayMinSize(1, { message: 'List at least one reading.' })
-  @ArrayMaxSize(400, { message: 'At most 400 readings at a time.' })
+  @IsArray({ message: fault('refusals.listReadings') })
+  @ArrayMinSize(1, { message: fault('refusals.listLeastReading') })
+  @ArrayMaxSize(400, { message: fault('refusals.mostReadingsTime') })
   @PartsOf(() => RoomReadingRequest)
   readings: RoomReadingRequest[];
 }
 
 export class ListenRequest {
-  @IsBoolean({ message: 'Listen to the sensor box: yes or no.' })
+  @IsBoolean({ message: fault('refusals.listenSensorBoxYes') })
   on: boolean;
 }
 

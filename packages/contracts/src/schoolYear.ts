@@ -1,10 +1,19 @@
+import { say, fault } from '@bright-sprout/words/say';
 import 'reflect-metadata';
 import { type Holiday, type SchoolCalendar } from '@bright-sprout/core/calendar/schoolCalendar';
 import { ArrayMaxSize, ArrayMinSize, IsArray, IsBoolean, IsOptional, IsString, MaxLength } from 'class-validator';
 import { PartsOf } from './parts';
 
-const MISSING = { message: 'Something of the school days is missing.' };
-const LONG = { message: 'This text is too long.' };
+const MISSING = {
+  get message() {
+    return say('refusals.somethingSchoolDaysMissing');
+  },
+};
+const LONG = {
+  get message() {
+    return say('refusals.textTooLong');
+  },
+};
 
 class HolidayRequest implements Holiday {
   @IsString(MISSING) @MaxLength(10, LONG) from: string;
@@ -21,13 +30,13 @@ export class SchoolCalendarRequest implements SchoolCalendar {
   weekdays: readonly boolean[];
 
   @IsArray(MISSING)
-  @ArrayMaxSize(40, { message: 'At most forty holidays.' })
+  @ArrayMaxSize(40, { message: fault('refusals.mostFortyHolidays') })
   @PartsOf(() => HolidayRequest)
   holidays: readonly HolidayRequest[];
 
   @IsOptional()
   @IsArray(MISSING)
-  @ArrayMaxSize(40, { message: 'At most forty half days.' })
+  @ArrayMaxSize(40, { message: fault('refusals.mostFortyHalfDays') })
   @IsString({ each: true, ...MISSING })
   @MaxLength(10, { each: true, ...LONG })
   halfDays?: readonly string[];

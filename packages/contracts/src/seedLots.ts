@@ -1,3 +1,4 @@
+import { say, fault } from '@bright-sprout/words/say';
 import 'reflect-metadata';
 import { type LotTest, type SeedLot } from '@bright-sprout/core/seeds/seedLot';
 import {
@@ -16,26 +17,36 @@ import {
 } from 'class-validator';
 import { PartsOf } from './parts';
 
-const WHOLE = { message: 'A whole number, 0 or more.' };
-const RANGE = { message: 'Two numbers, from and to.' };
+const WHOLE = {
+  get message() {
+    return say('refusals.wholeNumberMore');
+  },
+};
+const RANGE = {
+  get message() {
+    return say('refusals.twoNumbers');
+  },
+};
 
 class LotTestOnTheWire implements LotTest {
-  @IsIn(['paper', 'float'], { message: 'Tested on paper or in water?' }) kind: 'paper' | 'float';
+  @IsIn(['paper', 'float'], { message: fault('refusals.testedPaperWater') }) kind: 'paper' | 'float';
   @IsInt(WHOLE) @Min(0, WHOLE) @Max(1000, WHOLE) up: number;
-  @IsInt(WHOLE) @Min(1, { message: 'Test at least one seed.' }) @Max(1000, WHOLE) of: number;
-  @Matches(/^\d{4}-\d{2}-\d{2}$/, { message: 'Choose the day of the test.' }) on: string;
+  @IsInt(WHOLE) @Min(1, { message: fault('refusals.testLeastSeed') }) @Max(1000, WHOLE) of: number;
+  @Matches(/^\d{4}-\d{2}-\d{2}$/, { message: fault('refusals.chooseDayTest') }) on: string;
 }
 
 /** A seed lot on the school's shelf. */
 export class SaveSeedLotRequest implements Omit<SeedLot, 'id'> {
-  @IsString({ message: 'Choose the kind.' }) @Length(1, 60, { message: 'Choose the kind.' }) speciesId: string;
-  @IsString({ message: 'Give the lot a name.' })
-  @Length(1, 60, { message: 'Give the lot a name of 1 to 60 characters.' })
+  @IsString({ message: fault('refusals.chooseKind') })
+  @Length(1, 60, { message: fault('refusals.chooseKind') })
+  speciesId: string;
+  @IsString({ message: fault('refusals.giveLotName') })
+  @Length(1, 60, { message: fault('refusals.giveLotNameCharacters') })
   name: string;
   @IsOptional()
-  @IsInt({ message: 'Type the year on the packet.' })
-  @Min(1950, { message: 'Seed that old is for a museum.' })
-  @Max(2200, { message: 'That year has not come.' })
+  @IsInt({ message: fault('refusals.typeYearPacket') })
+  @Min(1950, { message: fault('refusals.seedOldMuseum') })
+  @Max(2200, { message: fault('refusals.yearCome') })
   year: number | null;
   @IsOptional() @IsInt(WHOLE) @Min(0, WHOLE) @Max(1e7, WHOLE) count: number | null;
   @IsOptional()
@@ -56,7 +67,7 @@ export class SaveSeedLotRequest implements Omit<SeedLot, 'id'> {
   @Max(400, { each: true, ...RANGE })
   daysToSprout: [number, number] | null;
   @IsArray(WHOLE)
-  @ArrayMaxSize(30, { message: 'At most thirty tests.' })
+  @ArrayMaxSize(30, { message: fault('refusals.mostThirtyTests') })
   @PartsOf(() => LotTestOnTheWire)
   tests: LotTestOnTheWire[];
 }

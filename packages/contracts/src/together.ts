@@ -1,3 +1,4 @@
+import { fault } from '@bright-sprout/words/say';
 import { type Habit } from '@bright-sprout/core/seeds/catalogue';
 import { type RulerResolution } from '@bright-sprout/core/quantities/length';
 import { IsString, IsUUID, Length } from 'class-validator';
@@ -5,17 +6,17 @@ import { type TeamView } from './classes';
 
 /** Opens one plant for the whole class. */
 export class OpenTogetherRequest {
-  @IsUUID(undefined, { message: 'Say which investigation.' })
+  @IsUUID(undefined, { message: fault('refusals.sayInvestigation3') })
   investigationId: string;
 
-  @IsUUID(undefined, { message: 'Choose the plant that everybody reads.' })
+  @IsUUID(undefined, { message: fault('refusals.choosePlantEverybodyReads') })
   containerId: string;
 }
 
 export class TogetherReadingRequest {
   /** As typed, with its unit. */
-  @IsString({ message: 'Type the height.' })
-  @Length(1, 40, { message: 'A height has at most 40 characters.' })
+  @IsString({ message: fault('refusals.typeHeight') })
+  @Length(1, 40, { message: fault('refusals.heightMostCharacters') })
   typed: string;
 }
 

@@ -1,3 +1,4 @@
+import { told } from '@bright-sprout/words/say';
 import {
   FirstTeacherRequest,
   JoinRequest,
@@ -44,7 +45,7 @@ export class AccessService {
       account,
       address,
       judge,
-      () => new Problem(401, 'E-mail address and password do not belong together. Check both and try again.'),
+      () => new Problem(401, told('refusals.eMailAddressPassword')),
     );
     return { kind: 'teacher', teacherId: teacher.id, schoolId: teacher.schoolId };
   }
@@ -56,8 +57,7 @@ export class AccessService {
     // Two people may press the button at once: the lock is held until the first one's transaction has ended.
     const made = await this.db.alone('bright-sprout-first-teacher', () =>
       this.db.work(async () => {
-        if (await this.db.of(Teacher).exists())
-          throw new Problem(409, 'There is a teacher already. Sign in, or ask that teacher.');
+        if (await this.db.of(Teacher).exists()) throw new Problem(409, told('refusals.teacherAlreadySignAsk'));
         const school = { id: newId(), name: schoolName };
         const teacher = { id: newId(), schoolId: school.id, email: email.toLowerCase(), name, passwordHash };
         await this.db.of(School).insert(school);
@@ -65,7 +65,7 @@ export class AccessService {
         return { kind: 'teacher' as const, teacherId: teacher.id, schoolId: school.id };
       }),
     );
-    if (!made) throw new Problem(503, 'Somebody else is doing this at the moment. Try again in a few seconds.');
+    if (!made) throw new Problem(503, told('refusals.somebodyElseDoingMoment'));
     return made;
   }
 
@@ -80,7 +80,7 @@ export class AccessService {
         address,
         address,
         () => Promise.resolve(null),
-        () => new Problem(404, 'No class has this code. Look at the board again: it has six letters and digits.'),
+        () => new Problem(404, told('refusals.classCodeLookBoard')),
       ));
     const teams = teamsInOrder(found.teams);
     return { className: found.name, teams: teams.map(({ emblem, nickname }) => ({ emblem, nickname })) };
@@ -97,7 +97,7 @@ export class AccessService {
       teamAccount(classCode, emblem),
       address,
       judge,
-      () => new Problem(401, 'Emblem and PIN do not belong together. Tap your emblem and type its PIN again.'),
+      () => new Problem(401, told('refusals.emblemPinBelongTogether')),
     );
   }
 

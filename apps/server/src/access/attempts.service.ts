@@ -1,3 +1,4 @@
+import { type Told, told } from '@bright-sprout/words/say';
 import { msNow, timeNow } from '@bright-sprout/core/clock/clock';
 import { Injectable } from '@nestjs/common';
 import { In, LessThan, LessThanOrEqual, MoreThan, Not } from 'typeorm';
@@ -18,10 +19,10 @@ export type AttemptKind = 'teacher' | 'team' | 'code';
 const LIMITS: Record<AttemptKind, number> = { teacher: 10, team: 10, code: 150 };
 const ADDRESS_LIMIT = 150;
 
-const WORDS: Record<AttemptKind, string> = {
-  teacher: 'That did not match too many times. Wait ten minutes and try again.',
-  team: 'That did not match too many times. Wait ten minutes, or ask your teacher for a new PIN.',
-  code: 'No class had these codes. Wait ten minutes, and read the code from the board again.',
+const WORDS: Record<AttemptKind, Told> = {
+  teacher: told('refusals.matchTooManyTimes'),
+  team: told('refusals.matchTooManyTimes2'),
+  code: told('refusals.classCodesWaitTen'),
 };
 
 const accountKey = (kind: AttemptKind, account: string) => `${kind} ${account}`.slice(0, 220);

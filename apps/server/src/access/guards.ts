@@ -1,3 +1,4 @@
+import { told } from '@bright-sprout/words/say';
 import { OTHER_TEAM, TEAM_HEADER } from '@bright-sprout/contracts/problems';
 import { CanActivate, ExecutionContext, Injectable } from '@nestjs/common';
 import { Problem } from '../problems/problem';
@@ -13,7 +14,7 @@ export class TeacherGuard implements CanActivate {
   async canActivate(context: ExecutionContext): Promise<boolean> {
     const request = context.switchToHttp().getRequest<RequestWithRequester>();
     const teacher = await this.sessions.teacher(request);
-    if (!teacher) throw new Problem(401, 'Sign in as a teacher to go on. Nothing was changed.');
+    if (!teacher) throw new Problem(401, told('refusals.signTeacherGoNothing'));
     request.requester = teacher;
     return true;
   }
@@ -27,18 +28,13 @@ export class TeamGuard implements CanActivate {
   async canActivate(context: ExecutionContext): Promise<boolean> {
     const request = context.switchToHttp().getRequest<RequestWithRequester>();
     const team = await this.sessions.team(request);
-    if (!team)
-      throw new Problem(401, 'Join your team again with class code, emblem and PIN. What you typed stays on this device.');
+    if (!team) throw new Problem(401, told('refusals.joinTeamAgainClass'));
     // Sent in the name of a team that no longer holds the device: it is that team's, and waits for it.
     const sender = request.header(TEAM_HEADER);
     if (sender !== undefined && sender !== team.teamId)
-      throw new Problem(
-        409,
-        'Another team holds this device now. What was entered before waits until its own team joins again.',
-        {
-          type: OTHER_TEAM,
-        },
-      );
+      throw new Problem(409, told('refusals.anotherTeamHoldsDevice'), {
+        type: OTHER_TEAM,
+      });
     request.requester = { ...team, clockAheadMs: clockAheadOf(request) };
     return true;
   }

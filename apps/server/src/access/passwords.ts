@@ -1,14 +1,15 @@
+import { told } from '@bright-sprout/words/say';
 import { hash, verify } from '@node-rs/argon2';
 import { zxcvbn, zxcvbnOptions } from '@zxcvbn-ts/core';
 import { adjacencyGraphs, dictionary } from '@zxcvbn-ts/language-common';
-import { Problem } from '../problems/problem';
+import { wrongField } from '../problems/problem';
 import { Turns } from '../turns';
 
 /** argon2id, the package's default algorithm, with the memory and passes of OWASP's recommendation. */
 const ARGON = { memoryCost: 19_456, timeCost: 2, parallelism: 1 };
 
 /** Two are hashed at once; the other threads stay free for everything else. */
-const turns = new Turns(2, 60, 'Very many sign in at this moment. Try again in a few seconds.');
+const turns = new Turns(2, 60, told('refusals.veryManySignMoment'));
 
 zxcvbnOptions.setOptions({ dictionary: { ...dictionary }, graphs: adjacencyGraphs });
 
@@ -27,6 +28,6 @@ export async function isPassword(kept: string | undefined, password: string): Pr
 /** A password that many have, or that is a row of keys or blanks, is guessed first. */
 export function refuseWeak(password: string, known: readonly string[]): void {
   if (password.trim().length >= 10 && zxcvbn(password, [...known]).score >= 2) return;
-  const sentence = 'This password is easily guessed. Take three or four words that have nothing to do with each other.';
-  throw new Problem(400, sentence, { errors: [{ path: 'password', sentence }] });
+  const wrong = told('refusals.passwordEasilyGuessedTake');
+  throw wrongField(400, 'password', wrong);
 }

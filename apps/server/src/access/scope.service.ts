@@ -1,3 +1,4 @@
+import { told } from '@bright-sprout/words/say';
 import { type BenchProtocol } from '@bright-sprout/core/bench/benchProtocol';
 import { Injectable } from '@nestjs/common';
 import { IsNull } from 'typeorm';
@@ -51,7 +52,7 @@ export class Scope {
       where: { id: classId, schoolId: teacher.schoolId, teacherId: teacher.teacherId },
       relations: { teams: true },
     });
-    if (!found) throw notFound('This class');
+    if (!found) throw notFound(told('refusals.thisClass'));
     return found;
   }
 
@@ -72,9 +73,9 @@ export class Scope {
     const found = await this.db
       .of(Investigation)
       .findOne({ where: { id, ...fence }, relations: { classGroup: { teams: true } } });
-    if (!found) throw notFound('This investigation');
+    if (!found) throw notFound(told('refusals.thisInvestigation'));
     if (asking.kind === 'team' && (!found.sharedWithTeams || found.removedAt))
-      throw new Problem(403, 'Your teacher has not shared the class’s records yet.');
+      throw new Problem(403, told('refusals.teacherSharedClasssRecords'));
     return found;
   }
 
@@ -84,7 +85,7 @@ export class Scope {
       where: { id, classGroup: { schoolId: teacher.schoolId, teacherId: teacher.teacherId } },
       relations: { classGroup: { teams: true } },
     });
-    if (!found) throw notFound('This plan');
+    if (!found) throw notFound(told('refusals.thisPlan'));
     return found;
   }
 
@@ -102,7 +103,7 @@ export class Scope {
       { investigationId: id, teamId: asking.teamId },
       { investigationId: id, teamId: IsNull() },
     ]);
-    if (!found || !own) throw notFound('This investigation');
+    if (!found || !own) throw notFound(told('refusals.thisInvestigation'));
     refuseAfterTheEnd(found, at);
     return found;
   }
@@ -125,8 +126,8 @@ export class Scope {
             at,
             at,
           ]);
-    if (!found && asking.kind === 'teacher') throw notFound('This container');
-    if (!found) throw new Problem(403, 'This container belongs to another team. Nothing was saved for it.');
+    if (!found && asking.kind === 'teacher') throw notFound(told('refusals.thisContainer'));
+    if (!found) throw new Problem(403, told('refusals.containerBelongsAnotherTeam'));
     if (asking.kind === 'team') refuseAfterTheEnd(found.investigation, at);
     return found;
   }
@@ -161,11 +162,9 @@ type Ends = Pick<Investigation, 'phase' | 'finishedAt' | 'removedAt' | 'checking
 /** What a team did counts by when it did it: what was done before the end is taken whenever it arrives, what was done after is not. */
 function refuseAfterTheEnd({ phase, finishedAt, removedAt, checkingClosedAt }: Ends, at: Date): void {
   const before = (end: Date | null) => end !== null && at <= end;
-  if (phase !== 'growing' && !before(finishedAt))
-    throw new Problem(422, 'This investigation is finished: nothing more is written down for it.');
-  if (removedAt && !before(removedAt)) throw notFound('This investigation');
-  if (checkingClosedAt && !before(checkingClosedAt))
-    throw new Problem(422, 'Your teacher has closed checking for now. What you entered stays on this device.');
+  if (phase !== 'growing' && !before(finishedAt)) throw new Problem(422, told('refusals.investigationFinishedNothingMore'));
+  if (removedAt && !before(removedAt)) throw notFound(told('refusals.thisInvestigation'));
+  if (checkingClosedAt && !before(checkingClosedAt)) throw new Problem(422, told('refusals.teacherClosedCheckingNow'));
 }
 
 /** When something was done, as its device says; a clock that runs ahead makes nothing later than its arrival. */

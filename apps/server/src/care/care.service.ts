@@ -1,3 +1,4 @@
+import { told } from '@bright-sprout/words/say';
 import { timeNow } from '@bright-sprout/core/clock/clock';
 import { type CareView, type SaveCareRequest } from '@bright-sprout/contracts/care';
 import { addDays, dayInZone, isIsoDay } from '@bright-sprout/core/calendar/days';
@@ -34,12 +35,12 @@ export class CareService {
     const recordedAt = rightMoment(asking, request.recordedAt);
     const investigation = await this.scope.investigationToCareFor(asking, investigationId, doneAt(recordedAt, now));
     const day = rightDay(asking, request, investigation.classGroup.timeZone);
-    if (!isIsoDay(day)) throw new Problem(422, `${day} is not a day in the calendar.`);
+    if (!isIsoDay(day)) throw new Problem(422, told('refusals.dayCalendar', { day }));
     // Soaking and cold come before sowing; nothing is done on a day that has not come anywhere.
     if (day < addDays(investigation.sownOn, -PREPARING_DAYS) || day > addDays(dayInZone(now, 'UTC'), 1))
-      throw new Problem(422, 'This day lies outside the investigation. Look at the date of this device.');
+      throw new Problem(422, told('refusals.dayLiesOutsideInvestigation'));
     if ((await this.db.of(CareEvent).countBy({ investigationId })) >= MOST_FOR_ONE)
-      throw new Problem(422, 'So much is written down for this investigation that no more fits.');
+      throw new Problem(422, told('refusals.muchWrittenDownInvestigation'));
     const row = {
       id,
       investigationId,
@@ -71,7 +72,7 @@ export class CareService {
     if (!there) return;
     const { classId } = await this.scope.investigationToCareFor(asking, there.investigationId, timeNow());
     if (asking.kind === 'team' && there.teamId !== asking.teamId)
-      throw new Problem(403, 'Another team, or your teacher, wrote this down. It stays.');
+      throw new Problem(403, told('refusals.anotherTeamTeacherWrote'));
     await this.db.work(async () => {
       await this.db.of(CareEvent).update({ id }, { takenBackAt: timeNow() });
       await this.changes.note({ kind: 'investigation-noted', classId, investigationId: there.investigationId });
@@ -80,7 +81,7 @@ export class CareService {
 
   private repeat(there: CareEvent, request: SaveCareRequest, teamId: string | null): CareView {
     const same = there.investigationId === request.investigationId && there.task === request.task && there.teamId === teamId;
-    if (!same) throw new Problem(409, 'Something else was written down under this id. Nothing was changed.');
+    if (!same) throw new Problem(409, told('refusals.somethingElseWrittenDown'));
     return careView(there);
   }
 }

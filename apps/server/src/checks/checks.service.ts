@@ -1,3 +1,4 @@
+import { told } from '@bright-sprout/words/say';
 import { timeNow, todayIn } from '@bright-sprout/core/clock/clock';
 import { type ReadingRequest, type SaveCheckRequest, type SavedCheck } from '@bright-sprout/contracts/checks';
 import { addDays, isIsoDay } from '@bright-sprout/core/calendar/days';
@@ -17,7 +18,7 @@ import { Frame } from '../films/frame.entity';
 import { type Investigation } from '../investigations/investigation.entity';
 import { ChangesService } from '../live/changes.service';
 import { Photo } from '../photos/photo.entity';
-import { Problem } from '../problems/problem';
+import { asTold, Problem } from '../problems/problem';
 import { ArrivalDoubts } from './arrivalDoubts.service';
 import { insertReadings, type NewReading } from './insertReadings';
 import { PlantCheck } from './plantCheck.entity';
@@ -43,7 +44,7 @@ export class ChecksService {
     } catch (error) {
       const saved = await this.repeat(id, hash, asking);
       if (saved) return saved;
-      if (isDuplicate(error)) throw new Problem(409, 'A reading with this id was saved before. Nothing was changed.');
+      if (isDuplicate(error)) throw new Problem(409, told('refusals.readingIdSavedBefore'));
       throw error;
     }
   }
@@ -93,21 +94,15 @@ export class ChecksService {
     const by = asking.kind === 'team' ? asking.teamId : null;
     // What the teacher took in for the team is the same check.
     const own = saved.teamId === by || saved.teamId === null;
-    if (!own || saved.requestHash !== hash)
-      throw new Problem(
-        409,
-        'A check with this id was saved before with other readings. The saved one stays; send a correction instead.',
-      );
+    if (!own || saved.requestHash !== hash) throw new Problem(409, told('refusals.checkIdSavedBefore'));
     return { id, receivedAt: saved.receivedAt.toISOString() };
   }
 
   private checkDay(day: string, { sownOn, investigation }: ContainerToWriteFor): void {
     const today = todayIn(investigation.classGroup.timeZone);
-    if (!isIsoDay(day)) throw new Problem(422, `${day} is not a day in the calendar. Your readings stay on this device.`);
-    if (day < (sownOn ?? investigation.sownOn))
-      throw new Problem(422, 'This day is before the seeds were sown. Your readings stay on this device.');
-    if (day > addDays(today, 1))
-      throw new Problem(422, 'This day has not come yet. Look at the date of this device; your readings stay on it.');
+    if (!isIsoDay(day)) throw new Problem(422, told('refusals.dayCalendarReadingsStay', { day }));
+    if (day < (sownOn ?? investigation.sownOn)) throw new Problem(422, told('refusals.dayBeforeSeedsSown'));
+    if (day > addDays(today, 1)) throw new Problem(422, told('refusals.dayComeYetLook'));
   }
 
   private rowOf(
@@ -118,8 +113,8 @@ export class ChecksService {
     const { own, sprouted } = bench ?? USUAL_BENCH;
     const measured = reading.state === 'measured';
     const findings = measured ? findingsSent(reading, sprouted).map((sent) => this.found(sent, own, resolution)) : [];
-    if (measured && findings.length === 0) throw new Problem(422, 'Nothing is typed yet.');
-    if (reading.state === 'lost' && !reading.lostReason) throw new Problem(422, 'Say why the plant was lost.');
+    if (measured && findings.length === 0) throw new Problem(422, told('common.nothingTypedYet'));
+    if (reading.state === 'lost' && !reading.lostReason) throw new Problem(422, told('refusals.sayWhyPlantLost'));
     return {
       id: reading.id,
       checkId,
@@ -135,7 +130,7 @@ export class ChecksService {
 
   private found(sent: SentFinding, own: readonly OwnMeasure[], resolution: RulerResolution): Finding {
     const read = readSent(sent, { own, resolution });
-    if (!read.ok) throw new Problem(422, read.reason);
+    if (!read.ok) throw new Problem(422, asTold(read.reason));
     return read.finding;
   }
 
@@ -146,8 +141,7 @@ export class ChecksService {
       const there =
         (await this.db.of(Photo).exists({ where: { id: picture, containerId: id }, withDeleted: true })) ||
         (await this.db.of(Frame).exists({ where: { id: picture, film: { investigationId } }, withDeleted: true }));
-      if (!there)
-        throw new Problem(422, 'The picture in which this was measured is not there. Your readings stay on this device.');
+      if (!there) throw new Problem(422, told('refusals.pictureMeasuredReadingsStay'));
     }
   }
 
@@ -157,7 +151,7 @@ export class ChecksService {
       if (!reading.supersedes) continue;
       const old = await this.db.of(ReadingEntity).findOne({ where: { id: reading.supersedes }, relations: { check: true } });
       if (!old || old.check.containerId !== containerId || old.check.day !== day || old.plant !== reading.plant)
-        throw new Problem(422, 'A correction belongs to the same plant and day as the reading it corrects.');
+        throw new Problem(422, told('refusals.correctionBelongsSamePlant'));
     }
   }
 }

@@ -1,3 +1,4 @@
+import { told } from '@bright-sprout/words/say';
 import { timeNow } from '@bright-sprout/core/clock/clock';
 import { randomInt } from 'node:crypto';
 import { type Emblem, EMBLEM_NAMES } from '@bright-sprout/contracts/access';
@@ -17,7 +18,7 @@ import { Database, isDuplicate } from '../database/database';
 import { Container } from '../investigations/container.entity';
 import { Investigation } from '../investigations/investigation.entity';
 import { ChangesService } from '../live/changes.service';
-import { notFound, Problem } from '../problems/problem';
+import { asTold, notFound, Problem, wrongField } from '../problems/problem';
 import { ClassGroup } from './classGroup.entity';
 import { teamsInOrder } from './teamsInOrder';
 import { Team } from './team.entity';
@@ -71,8 +72,8 @@ export class ClassesService {
   /** Makes the class, or changes the teacher's own one under this id. */
   async save(teacher: TeacherRequester, id: string, request: SaveClassRequest): Promise<ClassView> {
     if (!isTimeZone(request.timeZone))
-      throw new Problem(400, 'This time zone is not known.', {
-        errors: [{ path: 'timeZone', sentence: 'Choose a time zone from the list.' }],
+      throw new Problem(400, told('refusals.timeZoneKnown'), {
+        fields: [{ path: 'timeZone', wrong: told('refusals.chooseTimeZoneList') }],
       });
     const classes = this.db.of(ClassGroup);
     if (await classes.existsBy({ id })) {
@@ -108,7 +109,7 @@ export class ClassesService {
   async saveSchoolYear(teacher: TeacherRequester, id: string, calendar: SchoolCalendarRequest): Promise<ClassView> {
     await this.scope.classOf(teacher, id);
     const [sentence] = calendarProblems(calendar);
-    if (sentence) throw new Problem(400, sentence, { errors: [{ path: 'holidays', sentence }] });
+    if (sentence) throw wrongField(400, 'holidays', asTold(sentence));
     await this.db.work(async () => {
       await this.db.of(ClassGroup).update({ id }, { schoolYear: calendar });
       await this.changes.note(changed(id));
@@ -127,9 +128,7 @@ export class ClassesService {
       if (!isDuplicate(error)) throw error;
       // The same request may have been carried out a moment ago; then nothing is left to insert.
       await this.writeTeams(teacher, classId, request).catch((again: unknown) => {
-        throw isDuplicate(again)
-          ? new Problem(409, 'A team belongs to one class, and an emblem to one team. Nothing was changed.')
-          : again;
+        throw isDuplicate(again) ? new Problem(409, told('refusals.teamBelongsClassEmblem')) : again;
       });
     }
     return this.one(teacher, classId);
@@ -144,7 +143,7 @@ export class ClassesService {
     const gone = known.filter((t) => t.removedAt === null && !sent.some((s) => s.team === t)).map((t) => t.id);
     await this.db.work(async () => {
       const busy = await this.db.of(Container).findOne({ where: { teamId: In(gone) }, relations: { team: true } });
-      if (busy) throw new Problem(422, `${busy.team!.nickname} look after containers, so the team stays. Nothing was changed.`);
+      if (busy) throw new Problem(422, told('refusals.lookAfterContainersTeam', { nickname: busy.team!.nickname }));
       await this.db.of(Team).update({ id: In(gone) }, { removedAt: timeNow() });
       await this.db.of(AccessSession).delete({ teamId: In(gone) });
       for (const { id, emblem, team } of sent) {
@@ -159,7 +158,7 @@ export class ClassesService {
   /** Draws a new PIN and ends the team's open sessions. */
   async renewPin(teacher: TeacherRequester, classId: string, teamId: string): Promise<ClassView> {
     const group = await this.scope.classOf(teacher, classId);
-    if (!group.teams.some((t) => t.id === teamId)) throw notFound('This team');
+    if (!group.teams.some((t) => t.id === teamId)) throw notFound(told('refusals.thisTeam'));
     await this.db.work(async () => {
       await this.db.of(Team).update({ id: teamId, classId }, { sealedPin: this.pins.seal(this.pins.draw()) });
       await this.changes.note(changed(classId));

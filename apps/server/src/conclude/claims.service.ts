@@ -1,3 +1,4 @@
+import { told } from '@bright-sprout/words/say';
 import {
   type BenchClaims,
   type BenchConclusion,
@@ -25,7 +26,7 @@ import { LessonService } from './lesson.service';
 
 const MOST_ENTRIES = 2000;
 const MOST_NOTES = 60;
-const OTHER_ID = 'Something else was written down under this id. Nothing was changed.';
+const OTHER_ID = told('refusals.somethingElseWrittenDown');
 
 /** What teams conclude, and what the teacher says to it. */
 @Injectable()
@@ -52,7 +53,7 @@ export class ClaimsService {
     const { document } = await this.lessons.kept(investigationId);
     const all = await this.all(investigation);
     const own = all.find((c) => c.team.id === team.teamId);
-    if (!own) throw notFound('This conclusion');
+    if (!own) throw notFound(told('refusals.thisConclusion'));
     const others = all.filter((c) => c !== own).map(({ notes: _notes, ...c }) => ({ ...c, notes: [] }));
     return { own, others: document.claimsOpen ? others : null, goals: document.goals };
   }
@@ -69,7 +70,7 @@ export class ClaimsService {
       return entryView(there);
     }
     if ((await this.db.of(ClaimEntryEntity).countBy({ investigationId, teamId: team.teamId })) >= MOST_ENTRIES)
-      throw new Problem(422, 'So much is written down for this conclusion that no more fits.');
+      throw new Problem(422, told('refusals.muchWrittenDownConclusion'));
     try {
       await this.db.work(async () => {
         await this.db.of(ClaimEntryEntity).insert(row);
@@ -101,7 +102,7 @@ export class ClaimsService {
     const writtenAt = there?.writtenAt ?? timeNow();
     const row = { id, investigationId, teamId, kind, text, writtenAt, removedAt: null };
     if (!there && (await this.db.of(ClaimNote).countBy({ investigationId, teamId, removedAt: IsNull() })) >= MOST_NOTES)
-      throw new Problem(422, `At most ${MOST_NOTES} notes are kept for a team. Take one away first.`);
+      throw new Problem(422, told('refusals.mostNotesKeptTeam', { mostNotes: MOST_NOTES }));
     try {
       await this.db.work(async () => {
         if (there) await this.db.of(ClaimNote).update({ id }, { kind, text, removedAt: null });
@@ -125,7 +126,7 @@ export class ClaimsService {
 
   private async teamIn(teacher: TeacherRequester, investigationId: string, teamId: string): Promise<Investigation> {
     const investigation = await this.scope.investigationOf(teacher, investigationId);
-    if (!investigation.classGroup.teams.some((t) => t.id === teamId)) throw notFound('This team');
+    if (!investigation.classGroup.teams.some((t) => t.id === teamId)) throw notFound(told('refusals.thisTeam'));
     return investigation;
   }
 

@@ -1,3 +1,4 @@
+import { told } from '@bright-sprout/words/say';
 import { NO_LESSON } from '@bright-sprout/contracts/noLesson';
 import { type LessonView, type SaveLessonRequest } from '@bright-sprout/contracts/conclude';
 import { Injectable } from '@nestjs/common';
@@ -50,7 +51,7 @@ export class LessonService {
   }
 
   private async refuse(investigationId: string): Promise<never> {
-    throw new Problem(409, 'This was changed somewhere else a moment ago. Look at it again, and change it once more.', {
+    throw new Problem(409, told('refusals.changedSomewhereElseMoment'), {
       current: await this.kept(investigationId),
     });
   }

@@ -1,3 +1,4 @@
+import { told } from '@bright-sprout/words/say';
 import { timeNow } from '@bright-sprout/core/clock/clock';
 import { type DeviationView, type SaveDeviationRequest } from '@bright-sprout/contracts/deviations';
 import { Injectable } from '@nestjs/common';
@@ -25,11 +26,11 @@ export class DeviationsService {
     const teamId = asking.kind === 'team' ? asking.teamId : null;
     const there = await this.db.of(Deviation).findOneBy({ id });
     if (there) return this.repeat(there, request, teamId);
-    if (request.kind === 'counted' && request.seeds === undefined) throw new Problem(422, 'Say how many seeds were counted.');
+    if (request.kind === 'counted' && request.seeds === undefined) throw new Problem(422, told('refusals.sayManySeedsCounted'));
     const recordedAt = doneAt(request.recordedAt ? rightMoment(asking, request.recordedAt) : null, timeNow());
     const container = await this.scope.containerToWriteFor(asking, request.containerId, recordedAt);
     if ((await this.db.of(Deviation).countBy({ containerId: container.id })) >= MOST_FOR_ONE)
-      throw new Problem(422, 'So much is written down for this container that no more fits.');
+      throw new Problem(422, told('refusals.muchWrittenDownContainer'));
     const row = {
       id,
       containerId: container.id,
@@ -60,7 +61,7 @@ export class DeviationsService {
     if (!there) return;
     const container = await this.scope.containerToWriteFor(asking, there.containerId, timeNow());
     if (asking.kind === 'team' && there.teamId !== asking.teamId)
-      throw new Problem(403, 'Another team, or your teacher, wrote this down. It stays.');
+      throw new Problem(403, told('refusals.anotherTeamTeacherWrote'));
     await this.db.work(async () => {
       await this.db.of(Deviation).update({ id }, { takenBackAt: timeNow() });
       await this.changes.note({
@@ -73,7 +74,7 @@ export class DeviationsService {
 
   private repeat(there: Deviation, request: SaveDeviationRequest, teamId: string | null): DeviationView {
     if (there.containerId !== request.containerId || there.kind !== request.kind || there.teamId !== teamId)
-      throw new Problem(409, 'Something else was written down under this id. Nothing was changed.');
+      throw new Problem(409, told('refusals.somethingElseWrittenDown'));
     return { id: there.id, containerId: there.containerId, kind: there.kind, seeds: there.seeds, note: there.note };
   }
 }

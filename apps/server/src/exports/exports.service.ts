@@ -1,3 +1,4 @@
+import { told } from '@bright-sprout/words/say';
 import { timeNow } from '@bright-sprout/core/clock/clock';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { type LicenceName } from '@bright-sprout/core/formats/export/dataPackage';
@@ -55,14 +56,14 @@ export class ExportsService {
   async plan(teacher: TeacherRequester, id: string): Promise<NamedFile<PlanFile>> {
     const records = await this.investigations.records(teacher, id);
     const plan = await this.planOf(id);
-    if (!plan) throw notFound('The plan of this investigation');
+    if (!plan) throw notFound(told('exports.planInvestigation'));
     return { name: `${nameOf(records)}-plan.json`, content: plan };
   }
 
   async calendar(teacher: TeacherRequester, id: string): Promise<NamedFile<string>> {
     const records = await this.investigations.records(teacher, id);
     const calendar = calendarFile(records.investigation);
-    if (calendar === null) throw notFound('The calendar of this investigation');
+    if (calendar === null) throw notFound(told('exports.calendarInvestigation'));
     return { name: `${nameOf(records)}.ics`, content: calendar };
   }
 

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { type LicenceName, dataPackage } from '@bright-sprout/core/formats/export/dataPackage';
 import { csvOf, type ExportTable } from '@bright-sprout/core/formats/export/exportTable';
@@ -52,11 +53,11 @@ export async function writePackage(parts: PackageParts, write: (piece: Uint8Arra
   const facts = {
     name: parts.fileName,
     title: investigation.question,
-    description: `Records of class ${investigation.class.name}: ${investigation.question} Days are those of the class; each look, correction and loss is a row.`,
+    description: say('exports.recordsClassDaysClass', { name: investigation.class.name, question: investigation.question }),
     created: parts.created,
     version: parts.version,
     licence: parts.licence,
-    sources: [`Teams of class ${investigation.class.name}, by hand at the bench`],
+    sources: [say('exports.teamsClassHandBench', { name: investigation.class.name })],
   };
   await add('README.txt', readMe(parts));
   await add('datapackage.json', `${JSON.stringify(dataPackage(facts, tables), null, 2)}\n`);
@@ -93,21 +94,21 @@ const columnOf = (measure: Parameters<typeof headingOf>[0] & { code: string }) =
   measure.code === 'height' || measure.code === 'leaves' ? measure.code : headingOf(measure);
 
 function readMe({ investigation, tables, plan, calendar, pictures }: PackageParts): string {
-  const line = (name: string, what: string) => `  ${name.padEnd(26)}${what}`;
+  const line = (name: string, what: string) => say('exports.padendWhat', { padEnd: name.padEnd(26), what });
   return [
     investigation.question,
-    `Records of class ${investigation.class.name}.`,
+    say('exports.recordsClass', { name: investigation.class.name }),
     '',
-    'What is in this package',
-    line('datapackage.json', 'what the tables are, column by column (Frictionless Data Package)'),
+    say('exports.whatIsInThis'),
+    line('datapackage.json', say('exports.tablesColumnColumnFrictionless')),
     ...tables.map((t) => line(`data/${t.name}.csv`, t.title.toLowerCase())),
-    line('first_figure.R, .py', 'read the findings and draw a first figure, in R or in Python'),
-    ...(plan ? [line('plan.json', 'the plan, in a documented format with a version')] : []),
-    ...(calendar ? [line('days.ics', 'the days of the plan, for a calendar')] : []),
-    ...(pictures.length > 0 ? [line('pictures/', 'pictures, without place and time data')] : []),
-    line(WHOLE_FILE, 'everything that is kept, to bring it in again: choose this package under “Bring in records”'),
+    line(say('exports.firstFigureRPy'), say('exports.readFindingsDrawFirst')),
+    ...(plan ? [line('plan.json', say('exports.planDocumentedFormatVersion'))] : []),
+    ...(calendar ? [line('days.ics', say('exports.daysPlanCalendar'))] : []),
+    ...(pictures.length > 0 ? [line('pictures/', say('exports.picturesWithoutPlaceTime'))] : []),
+    line(WHOLE_FILE, say('exports.everythingKeptBringAgain')),
     '',
-    'Text that a spreadsheet would take for a formula has an apostrophe before it.',
+    say('exports.textSpreadsheetTakeFormula'),
     '',
   ].join('\r\n');
 }

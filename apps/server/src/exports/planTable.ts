@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { isDated } from '@bright-sprout/core/calendar/days';
 import { column, type ExportTable } from '@bright-sprout/core/formats/export/exportTable';
@@ -8,25 +9,25 @@ export function planTable(investigation: InvestigationView): ExportTable {
   const { treatments, bench } = investigation;
   const rows: [string, string][] = [
     ['question', investigation.question],
-    ['what was changed', investigation.factor],
+    [say('exports.whatWasChanged'), investigation.factor],
     ...treatments.map((t): [string, string] => [
-      `treatment ${t.code}`,
-      `${t.label}${t.control ? ' (control)' : ''}, ${t.speciesName}`,
+      say('exports.treatment', { code: t.code }),
+      say('exports.control', { label: t.label, control: t.control, speciesName: t.speciesName }),
     ]),
-    ['kind of plant', investigation.speciesName],
-    ['grown in', investigation.methodName],
-    ['sown on', isDated(investigation.sownOn) ? investigation.sownOn : ''],
-    ['ruler read to', investigation.resolution],
-    ['sprouted means', bench.sprouted],
-    ['not up yet counts as', investigation.beforeSprouting === 'zero' ? 'a height of zero' : 'left out'],
+    [say('exports.kindPlant'), investigation.speciesName],
+    [say('exports.grownIn'), investigation.methodName],
+    [say('exports.sownOn'), isDated(investigation.sownOn) ? investigation.sownOn : ''],
+    [say('exports.rulerRead'), investigation.resolution],
+    [say('exports.sproutedMeans'), bench.sprouted],
+    [say('exports.yetCounts'), investigation.beforeSprouting === 'zero' ? say('exports.heightZero') : say('common.leftOut')],
     ['class', investigation.class.name],
-    ['zone of the class', investigation.class.timeZone],
-    ['how labels were dealt', splitWords(investigation.split)],
+    [say('exports.zoneClass'), investigation.class.timeZone],
+    [say('exports.labelsDealt'), splitWords(investigation.split)],
   ];
   return {
     name: 'plan',
-    title: 'Plan',
-    columns: [column('what', 'string', 'Part of the plan.'), column('settled', 'string', 'What was settled.')],
+    title: say('common.plan'),
+    columns: [column('what', 'string', say('exports.partPlan')), column('settled', 'string', say('exports.whatWasSettled'))],
     rows,
   };
 }

@@ -1,3 +1,4 @@
+import { told } from '@bright-sprout/words/say';
 import { type SaveCountsRequest, type SavedCounts } from '@bright-sprout/contracts/films';
 import { type ReadingView } from '@bright-sprout/contracts/investigations';
 import { timeNow } from '@bright-sprout/core/clock/clock';
@@ -37,10 +38,9 @@ export class CountsService {
     const days = await this.daysOf(filmId, counts);
     const containers = await this.films.containersOf(film);
     const inFilm = new Set(containers);
-    if (counts.some((c) => !inFilm.has(c.containerId)))
-      throw new Problem(422, 'A container that was counted is not in this film. Nothing was written down.');
+    if (counts.some((c) => !inFilm.has(c.containerId))) throw new Problem(422, told('refusals.containerCountedFilmNothing'));
     if (new Set(counts.map((c) => keyOf(c.frameId, c.containerId))).size < counts.length)
-      throw new Problem(422, 'A section was counted twice in one picture. Nothing was written down.');
+      throw new Problem(422, told('refusals.sectionCountedTwicePicture'));
     return this.db.work(async () => {
       // One after the other for a film: what the one before wrote is known to the next.
       await this.db.query('SELECT id FROM film WHERE id = ? FOR UPDATE', [filmId]);
@@ -93,8 +93,7 @@ export class CountsService {
   private async daysOf(filmId: string, counts: SaveCountsRequest['counts']): Promise<Map<string, string>> {
     const ids = [...new Set(counts.map((c) => c.frameId))];
     const frames = await this.db.of(Frame).findBy({ id: In(ids), filmId, takenBackAt: IsNull() });
-    if (frames.length < ids.length)
-      throw new Problem(422, 'A picture that was counted is no longer there. Nothing was written down: count again.');
+    if (frames.length < ids.length) throw new Problem(422, told('refusals.pictureCountedLongerNothing'));
     return new Map(frames.map((f) => [f.id, f.day]));
   }
 

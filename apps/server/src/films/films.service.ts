@@ -1,3 +1,4 @@
+import { told } from '@bright-sprout/words/say';
 import { type BenchFilmView, type FilmView, MOST_FILMS, type SaveFilmRequest } from '@bright-sprout/contracts/films';
 import { timeNow } from '@bright-sprout/core/clock/clock';
 import { Injectable } from '@nestjs/common';
@@ -53,7 +54,7 @@ export class FilmsService {
   /** A film of the teacher's own, and the class that it belongs to. */
   async filmOf(teacher: TeacherRequester, id: string): Promise<{ film: Film; classId: string }> {
     const film = await this.db.of(Film).findOneBy({ id });
-    if (!film) throw notFound('This film');
+    if (!film) throw notFound(told('refusals.thisFilm'));
     const { classId } = await this.scope.investigationOf(teacher, film.investigationId);
     return { film, classId };
   }
@@ -69,27 +70,26 @@ export class FilmsService {
   async save(teacher: TeacherRequester, id: string, request: SaveFilmRequest): Promise<FilmView> {
     const { investigationId, version, removed, wideMm = null, deepMm = null, name, kind, columns, rows, cells, index } = request;
     const investigation = await this.scope.investigationOf(teacher, investigationId);
-    if (cells.length !== columns * rows) throw new Problem(422, 'There are not as many sections as rows and columns make.');
+    if (cells.length !== columns * rows) throw new Problem(422, told('refusals.manySectionsRowsColumns'));
     await this.checkCells(investigationId, cells);
     const shape = { name, kind, columns, rows, cells, wideMm, deepMm, index };
     const before = await this.db.of(Film).findOneBy({ id });
-    if (before && before.investigationId !== investigationId)
-      throw new Problem(409, 'Something else was kept under this id. Nothing was changed.');
+    if (before && before.investigationId !== investigationId) throw new Problem(409, told('refusals.somethingElseKeptUnder'));
     if (before && JSON.stringify(shapeOf(before)) === JSON.stringify(shape) && (before.removedAt !== null) === removed)
       return this.view(before);
     if (before && before.version !== version)
-      throw new Problem(409, 'Somebody else changed this film a moment ago. Look at it again.', {
+      throw new Problem(409, told('refusals.somebodyElseChangedFilm'), {
         current: await this.view(before),
       });
     if (!before && (await this.db.of(Film).countBy({ investigationId, removedAt: IsNull() })) >= MOST_FILMS)
-      throw new Problem(422, `At most ${MOST_FILMS} films are kept of one investigation. Put one away first.`);
+      throw new Problem(422, told('refusals.mostFilmsKeptInvestigation', { mostFilms: MOST_FILMS }));
     const removedAt = removed ? (before?.removedAt ?? timeNow()) : null;
     const row = { ...shape, id, investigationId, removedAt, version: (before?.version ?? 0) + 1 };
     try {
       await this.db.work(async () => {
         if (before) {
           const { affected } = await this.db.of(Film).update({ id, version }, row);
-          if (affected === 0) throw new Problem(409, 'Somebody else changed this film a moment ago. Look at it again.');
+          if (affected === 0) throw new Problem(409, told('refusals.somebodyElseChangedFilm'));
         } else await this.db.of(Film).insert(row);
         await this.changes.note({ kind: 'films-changed', classId: investigation.classId, investigationId, subjectId: id });
       });
@@ -102,9 +102,9 @@ export class FilmsService {
 
   private async checkCells(investigationId: string, cells: readonly (string | null)[]): Promise<void> {
     const named = cells.filter((c) => c !== null);
-    if (named.length === 0) throw new Problem(422, 'Say what grows in at least one section.');
+    if (named.length === 0) throw new Problem(422, told('refusals.sayGrowsLeastSection'));
     const known = await this.db.of(Container).countBy({ id: In(named), investigationId, takenBackAt: IsNull() });
-    if (known !== named.length) throw new Problem(422, 'A container in these sections does not belong to this investigation.');
+    if (known !== named.length) throw new Problem(422, told('refusals.containerSectionsBelongInvestigation'));
   }
 
   async view(film: Omit<Film, 'investigation'>): Promise<FilmView> {

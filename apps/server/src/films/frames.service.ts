@@ -1,3 +1,4 @@
+import { told } from '@bright-sprout/words/say';
 import { type FrameRequest, type FrameView, type MendFrameRequest, MOST_FRAMES } from '@bright-sprout/contracts/films';
 import { addDays, isIsoDay } from '@bright-sprout/core/calendar/days';
 import { timeNow, todayIn } from '@bright-sprout/core/clock/clock';
@@ -41,12 +42,12 @@ export class FramesService {
     if (before) return before;
     const recordedAt = rightMoment(asking, request.recordedAt);
     const film = await this.db.of(Film).findOneBy({ id: request.filmId, removedAt: IsNull() });
-    if (!film) throw notFound('This film');
+    if (!film) throw notFound(told('refusals.thisFilm'));
     const investigation = await this.scope.investigationToCareFor(asking, film.investigationId, doneAt(recordedAt, timeNow()));
     const { timeZone } = investigation.classGroup;
     const day = rightDay(asking, request, timeZone);
     if (!isIsoDay(day) || day < investigation.sownOn || day > addDays(todayIn(timeZone), 1))
-      throw new Problem(422, 'The day of a picture lies between sowing and today. It stays on this device.');
+      throw new Problem(422, told('refusals.dayPictureLiesBetween'));
     if ((await this.db.of(Frame).countBy({ filmId: film.id, takenBackAt: IsNull() })) >= MOST_FRAMES) throw tooMany();
     const stored = await this.pictures.store(sent);
     const { hash, smallHash, width, height } = stored;
@@ -71,8 +72,7 @@ export class FramesService {
   private async repeat(id: string, filmId: string, teamId: string | null): Promise<FrameView | null> {
     const there = await this.db.of(Frame).findOne({ where: { id }, relations: { mendings: true } });
     if (!there) return null;
-    if (there.filmId !== filmId || there.teamId !== teamId)
-      throw new Problem(409, 'A picture with this id was saved before. The saved one stays.');
+    if (there.filmId !== filmId || there.teamId !== teamId) throw new Problem(409, told('refusals.pictureIdSavedBefore'));
     return frameView(there);
   }
 
@@ -82,8 +82,8 @@ export class FramesService {
     const { takenBackAt, film } = frame;
     // With its film it is put away; for a team with the whole investigation too.
     const away = film.removedAt !== null || (asking.kind === 'team' && film.investigation.removedAt !== null);
-    if (takenBackAt !== null || away) throw notFound('This picture');
-    if (!isShownTo(asking, { seen: frame.seenAt !== null, teamId: frame.teamId })) throw notFound('This picture');
+    if (takenBackAt !== null || away) throw notFound(told('refusals.thisPicture'));
+    if (!isShownTo(asking, { seen: frame.seenAt !== null, teamId: frame.teamId })) throw notFound(told('refusals.thisPicture'));
     return this.pictures.read(small ? frame.smallHash : frame.hash);
   }
 
@@ -101,7 +101,8 @@ export class FramesService {
   async takeBack(asking: Requester, id: string): Promise<void> {
     if (!(await this.db.of(Frame).existsBy({ id }))) return;
     const frame = await this.frameOf(asking, id);
-    if (asking.kind === 'team' && frame.teamId !== asking.teamId) throw new Problem(403, 'Another team has taken this picture.');
+    if (asking.kind === 'team' && frame.teamId !== asking.teamId)
+      throw new Problem(403, told('refusals.anotherTeamTakenPicture'));
     await this.db.work(async () => {
       await this.db.of(Frame).update({ id, takenBackAt: IsNull() }, { takenBackAt: timeNow() });
       await this.noteOf(frame, id);
@@ -114,7 +115,7 @@ export class FramesService {
     const frame = await this.frameOf(teacher, request.frameId);
     checkMending(request);
     if ((await this.db.of(FrameMending).countBy({ frameId: frame.id })) >= MOST_MENDINGS)
-      throw new Problem(422, `At most ${MOST_MENDINGS} things are put right on a picture. Take it again instead.`);
+      throw new Problem(422, told('refusals.mostThingsPutRight', { mostMendings: MOST_MENDINGS }));
     const { kind, places, green = null, radius = null, recordedAt } = request;
     const row = { id, frameId: frame.id, kind, places, green, radius, recordedAt: new Date(recordedAt), takenBackAt: null };
     await this.db
@@ -125,7 +126,7 @@ export class FramesService {
       .catch(async (error: unknown) => {
         if (!isDuplicate(error)) throw error;
         const there = await this.db.of(FrameMending).findOneBy({ id });
-        if (there?.frameId !== frame.id) throw new Problem(409, 'Something else was kept under this id. Nothing was changed.');
+        if (there?.frameId !== frame.id) throw new Problem(409, told('refusals.somethingElseKeptUnder'));
       });
     return frameView(await this.frameOf(teacher, frame.id));
   }
@@ -155,7 +156,7 @@ export class FramesService {
       },
       relations: { film: { investigation: true }, mendings: true },
     });
-    if (!frame) throw notFound('This picture');
+    if (!frame) throw notFound(told('refusals.thisPicture'));
     return frame;
   }
 
@@ -165,12 +166,12 @@ export class FramesService {
   }
 }
 
-const tooMany = () => new Problem(422, `A film has at most ${MOST_FRAMES} pictures. Take one back first.`);
+const tooMany = () => new Problem(422, told('refusals.filmMostPicturesTake', { mostFrames: MOST_FRAMES }));
 
 function checkMending({ kind, places, green, radius }: MendFrameRequest): void {
   if (kind === 'corners' && (places.length !== 4 || !isConvex(places as unknown as Quad)))
-    throw new Problem(422, 'Four corners go round what is in the picture, without crossing each other.');
-  if (kind === 'white-patch' && places.length !== 2) throw new Problem(422, 'Say from where to where it is white.');
+    throw new Problem(422, told('refusals.fourCornersGoRound'));
+  if (kind === 'white-patch' && places.length !== 2) throw new Problem(422, told('refusals.sayWhereWhereWhite'));
   if (kind === 'brush' && (green === undefined || radius === undefined))
-    throw new Problem(422, 'A brush says what is green, and how broad it is.');
+    throw new Problem(422, told('refusals.brushSaysGreenBroad'));
 }

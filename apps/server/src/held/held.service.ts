@@ -1,3 +1,4 @@
+import { told } from '@bright-sprout/words/say';
 import { timeNow } from '@bright-sprout/core/clock/clock';
 import { type HeldBody, type HeldView, type HoldRequest } from '@bright-sprout/contracts/held';
 import { Injectable } from '@nestjs/common';
@@ -35,12 +36,12 @@ export class HeldService {
     const entries = this.db.of(HeldEntry);
     const there = await entries.findOneBy({ id });
     if (there) {
-      if (there.teamId !== teamId) throw new Problem(409, 'Something else waits under this id.');
+      if (there.teamId !== teamId) throw new Problem(409, told('refusals.somethingElseWaitsUnder'));
       return;
     }
     const read = await heldBody(kind, body);
     if ((await entries.countBy({ classId, decidedAt: IsNull() })) >= MOST_OF_A_CLASS)
-      throw new Problem(422, 'So much waits for your teacher that no more fits. It stays on this device.');
+      throw new Problem(422, told('refusals.muchWaitsTeacherMore'));
     const row = {
       id,
       classId,
@@ -86,12 +87,11 @@ export class HeldService {
   /** The teacher takes it in as it was entered, or leaves it out; both are kept. */
   async decide(teacher: TeacherRequester, id: string, take: boolean): Promise<void> {
     const entry = await this.db.of(HeldEntry).findOneBy({ id });
-    if (!entry) throw notFound('This entry');
+    if (!entry) throw notFound(told('refusals.thisEntry'));
     await this.scope.classOf(teacher, entry.classId);
     if (entry.decidedAt) return;
     // What names nothing of this class is taken in for no other.
-    if (take && entry.investigationId === null)
-      throw new Problem(422, 'What this is about is there no more, or is not of this class. Leave it out.');
+    if (take && entry.investigationId === null) throw new Problem(422, told('refusals.aboutMoreClassLeave'));
     if (take) await this.takeIn(teacher, id, { kind: entry.kind, body: entry.body } as HeldBody);
     await this.db.work(async () => {
       await this.db.of(HeldEntry).update({ id }, { decidedAt: timeNow(), taken: take });

@@ -1,3 +1,4 @@
+import { type Told } from '@bright-sprout/words/say';
 import { type HeldBody } from '@bright-sprout/contracts/held';
 import { type HeldKind } from '@bright-sprout/contracts/heldKinds';
 import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn, type Relation } from 'typeorm';
@@ -19,7 +20,7 @@ export class HeldEntry {
   @Column('uuid', { name: 'investigation_id', nullable: true }) investigationId: string | null;
   @Column('varchar', { length: 12 }) kind: HeldKind;
   @Column('simple-json') body: HeldBody['body'];
-  @Column({ length: 400 }) reason: string;
+  @Column('simple-json') reason: Told;
   @Column('datetime', { name: 'received_at', precision: 3 }) receivedAt: Date;
   @Column('datetime', { name: 'decided_at', precision: 3, nullable: true }) decidedAt: Date | null;
   /** The teacher took it in; else it was left out. */

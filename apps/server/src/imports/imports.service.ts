@@ -1,3 +1,4 @@
+import { told } from '@bright-sprout/words/say';
 import { msNow } from '@bright-sprout/core/clock/clock';
 import { ImportRequest, type RememberedReading } from '@bright-sprout/contracts/imports';
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
@@ -22,8 +23,8 @@ import { Investigation } from '../investigations/investigation.entity';
 import { InvestigationsService } from '../investigations/investigations.service';
 import { TreatmentEntity } from '../investigations/treatment.entity';
 import { ChangesService } from '../live/changes.service';
-import { type Told } from '../problems/longWork';
-import { Problem } from '../problems/problem';
+import { type Progress } from '../problems/longWork';
+import { asTold, Problem } from '../problems/problem';
 
 /** As many wrong rows are told; the first ones usually explain the rest. */
 const MOST_ERRORS = 200;
@@ -38,12 +39,12 @@ export class ImportsService {
     private readonly changes: ChangesService,
   ) {}
 
-  async import(teacher: TeacherRequester, id: string, request: ImportRequest, told: Told): Promise<InvestigationView> {
+  async import(teacher: TeacherRequester, id: string, request: ImportRequest, progress: Progress): Promise<InvestigationView> {
     const group = await this.scope.classOf(teacher, request.classId);
     const hash = requestHash(request);
     if (await this.investigations.alreadyMade(teacher, id, hash)) return this.investigations.viewOf(teacher, id);
     const { sheet, whole, table } = this.read(request);
-    if (!speciesById(request.speciesId)) throw new Problem(400, 'This kind of plant is not in the catalogue.');
+    if (!speciesById(request.speciesId)) throw new Problem(400, told('refusals.kindPlantCatalogue'));
     await this.investigations.insert(id, hash, async () => {
       await this.db.of(Investigation).insert({
         id,
@@ -63,7 +64,7 @@ export class ImportsService {
         requestHash: hash,
         brought: broughtFrom(request.fileName, sheet, whole, table),
       });
-      await this.insertTable(id, table, told);
+      await this.insertTable(id, table, progress);
       await this.changes.note({ kind: 'investigation-changed', classId: group.id, investigationId: id });
     });
     return this.investigations.viewOf(teacher, id);
@@ -85,24 +86,23 @@ export class ImportsService {
 
   private read({ table: text, reading, own }: ImportRequest): { sheet: Sheet; whole: TableReading; table: TidyTable } {
     const sheet = unpackSheet(text);
-    if (!sheet) throw new Problem(422, 'The table did not arrive whole. Open the file again; nothing was imported.');
+    if (!sheet) throw new Problem(422, told('refusals.tableArriveWholeOpen'));
     const whole = { ...reading, own };
-    if (!isTableReading(whole, sheet.headings.length)) throw new Problem(400, 'The meaning of a column is not known.');
+    if (!isTableReading(whole, sheet.headings.length)) throw new Problem(400, told('refusals.meaningColumnKnown'));
     const { table, problems } = readTable(sheet, whole);
     if (problems.length === 0 && table.units.length > MOST_CONTAINERS)
       throw new Problem(
         422,
-        `There are ${table.units.length} containers; ${MOST_CONTAINERS} can come in at a time. Which column names them?`,
+        told('refusals.containersComeTimeColumn', { countUnits: table.units.length, mostContainers: MOST_CONTAINERS }),
       );
-    if (problems.length === 0 && table.readings.length === 0)
-      throw new Problem(422, 'Nothing in this table says what was found, so nothing was imported.');
+    if (problems.length === 0 && table.readings.length === 0) throw new Problem(422, told('refusals.nothingTableSaysFound'));
     if (problems.length === 0) return { sheet, whole, table };
-    const errors = problems.slice(0, MOST_ERRORS).map((p) => ({ path: `line ${p.line}`, sentence: p.sentence }));
+    const fields = problems.slice(0, MOST_ERRORS).map((p) => ({ path: `line ${p.line}`, wrong: asTold(p.sentence) }));
     const count = problems.length;
-    throw new Problem(422, `${count} ${count === 1 ? 'row is' : 'rows are'} wrong, so nothing was imported.`, { errors });
+    throw new Problem(422, told('refusals.rowRowsWrongNothing', { count }), { fields });
   }
 
-  private async insertTable(investigationId: string, table: TidyTable, told: Told): Promise<void> {
+  private async insertTable(investigationId: string, table: TidyTable, progress: Progress): Promise<void> {
     const treatmentIds = new Map(table.treatments.map((t) => [t.code, newId()]));
     await this.db
       .of(TreatmentEntity)
@@ -143,7 +143,7 @@ export class ImportsService {
     });
     const of = checks.length + readings.length + readings.reduce((n, r) => n + r.findings.length, 0);
     let done = 0;
-    const written = (rows: number) => told((done += rows), of);
+    const written = (rows: number) => progress((done += rows), of);
     await insertInChunks(this.db, PlantCheck, checks, written);
     await insertReadings(this.db, readings, written);
   }

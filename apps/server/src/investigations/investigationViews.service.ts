@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type CareView } from '@bright-sprout/contracts/care';
 import { type DeviationView } from '@bright-sprout/contracts/deviations';
 import { type ContainerView, type ExpectedView, type InvestigationView } from '@bright-sprout/contracts/investigations';
@@ -67,7 +68,7 @@ export class InvestigationViews {
       speciesId: investigation.speciesId,
       ...namedKind(investigation.speciesId),
       methodId: investigation.methodId,
-      methodName: method?.name ?? 'Imported records',
+      methodName: method?.name ?? say('refusals.importedRecords'),
       containerName: method?.container ?? 'container',
       sownOn: investigation.sownOn,
       resolution: investigation.resolution,

@@ -1,3 +1,4 @@
+import { told } from '@bright-sprout/words/say';
 import { timeNow } from '@bright-sprout/core/clock/clock';
 import {
   type AlikeView,
@@ -82,7 +83,7 @@ export class InvestigationsService {
     if (!(await this.db.of(Investigation).existsBy({ id }))) return false;
     const made = await this.scope.investigationOf(teacher, id);
     if (made.requestHash !== hash)
-      throw new Problem(409, 'This investigation was set up already, with other settings. Open it, or begin a new one.', {
+      throw new Problem(409, told('refusals.investigationSetAlreadyOther'), {
         current: await this.views.view(made),
       });
     return true;
@@ -114,11 +115,7 @@ export class InvestigationsService {
           .of(Investigation)
           .update({ id, version: request.version }, { ...wanted, version: request.version + 1 });
         if (result.affected === 0)
-          throw new Problem(
-            409,
-            'Somebody else changed this investigation a moment ago. Look at it again; your change was not made.',
-            { current: await this.views.view(found) },
-          );
+          throw new Problem(409, told('refusals.somebodyElseChangedInvestigation'), { current: await this.views.view(found) });
         await this.changes.note({ kind: 'investigation-changed', classId: found.classId, investigationId: id });
       });
     }

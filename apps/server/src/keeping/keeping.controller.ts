@@ -1,3 +1,4 @@
+import { told } from '@bright-sprout/words/say';
 import { GOING_KINDS, type GoingKind, KeepingRequest, type KeepingView, type WhatGoes } from '@bright-sprout/contracts/keeping';
 import { Body, Controller, Delete, Get, Param, ParseEnumPipe, Put, UseGuards } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
@@ -8,7 +9,7 @@ import { notFound } from '../problems/problem';
 import { KeepingService } from './keeping.service';
 
 const KIND = new ParseEnumPipe(Object.fromEntries(GOING_KINDS.map((k) => [k, k])), {
-  exceptionFactory: () => notFound('Such a thing'),
+  exceptionFactory: () => notFound(told('refusals.suchThing')),
 });
 
 @ApiTags('keeping')

@@ -1,3 +1,4 @@
+import { told } from '@bright-sprout/words/say';
 import {
   type GoingKind,
   type GoingView,
@@ -132,7 +133,7 @@ export class KeepingService {
       const found = await this.scope.investigationOf(teacher, id);
       return { name: found.question, classIds: [found.classId], investigationIds: [id] };
     }
-    if (kind === 'everything' && id !== teacher.teacherId) throw notFound('This account');
+    if (kind === 'everything' && id !== teacher.teacherId) throw notFound(told('refusals.thisAccount'));
     const classes = kind === 'class' ? [await this.scope.classOf(teacher, id)] : await this.scope.classesOf(teacher);
     const classIds = classes.map((c) => c.id);
     const rows =

@@ -1,3 +1,4 @@
+import { told } from '@bright-sprout/words/say';
 import sharp from 'sharp';
 import { Problem } from '../problems/problem';
 import { Turns } from '../turns';
@@ -17,7 +18,7 @@ export interface CleanPicture {
 const FORMATS = new Set<string | undefined>(['jpeg', 'png', 'webp']);
 
 /** Two pictures are drawn at once, so that checks go on beside them. */
-const turns = new Turns(2, 40, 'Very many pictures arrive at this moment. It is sent again by itself.');
+const turns = new Turns(2, 40, told('refusals.veryManyPicturesArrive'));
 
 /**
  * The picture newly encoded as JPEG, upright, at most 1600 pixels wide or high, without anything that came with it: place,
@@ -45,6 +46,6 @@ async function drawAnew(sent: Buffer): Promise<CleanPicture> {
       .toBuffer();
     return { full: full.data, small, width: full.info.width, height: full.info.height };
   } catch {
-    throw new Problem(422, 'This file is no picture that can be read. Take it again, as JPEG, PNG or WebP.');
+    throw new Problem(422, told('refusals.filePictureReadTake'));
   }
 }

@@ -1,3 +1,4 @@
+import { told } from '@bright-sprout/words/say';
 import { timeNow, todayIn } from '@bright-sprout/core/clock/clock';
 import { type PhotoRequest, type PhotoView } from '@bright-sprout/contracts/photos';
 import { addDays, isIsoDay } from '@bright-sprout/core/calendar/days';
@@ -37,7 +38,7 @@ export class PhotosService {
     const today = todayIn(investigation.classGroup.timeZone);
     const day = rightDay(asking, request, investigation.classGroup.timeZone);
     if (!isIsoDay(day) || day < (container.sownOn ?? investigation.sownOn) || day > addDays(today, 1))
-      throw new Problem(422, 'The day of a picture lies between sowing and today. It stays on this device.');
+      throw new Problem(422, told('refusals.dayPictureLiesBetween'));
     // Before they are drawn anew, and once more when they are kept: many may come at once.
     const taken = await this.db.of(Photo).countBy({ containerId: container.id, takenBackAt: IsNull() });
     if (taken >= MOST_OF_A_CONTAINER) throw tooMany();
@@ -86,14 +87,14 @@ export class PhotosService {
     const there = await this.db.of(Photo).findOneBy({ id });
     if (!there) return null;
     if (there.containerId !== containerId || there.teamId !== teamId)
-      throw new Problem(409, 'A picture with this id was saved before. The saved one stays.');
+      throw new Problem(409, told('refusals.pictureIdSavedBefore'));
     return photoView(there);
   }
 
   /** The JPEG itself. */
   async picture(asking: Requester, id: string, small: boolean): Promise<StoredFile> {
     const photo = await this.db.of(Photo).findOne({ where: { id, takenBackAt: IsNull() }, relations: { container: true } });
-    if (!photo) throw notFound('This picture');
+    if (!photo) throw notFound(told('refusals.thisPicture'));
     await this.mayRead(asking, photo);
     return this.pictures.read(small ? photo.smallHash : photo.hash);
   }
@@ -101,7 +102,7 @@ export class PhotosService {
   /** The teacher has looked at it: now the class may. */
   async see(teacher: TeacherRequester, id: string): Promise<void> {
     const photo = await this.db.of(Photo).findOne({ where: { id, takenBackAt: IsNull() }, relations: { container: true } });
-    if (!photo) throw notFound('This picture');
+    if (!photo) throw notFound(told('refusals.thisPicture'));
     const { classId, id: investigationId } = await this.scope.investigationOf(teacher, photo.container.investigationId);
     if (photo.seenAt !== null) return;
     await this.db.work(async () => {
@@ -115,7 +116,7 @@ export class PhotosService {
     const looksAfter = asking.kind === 'team' && (await this.scope.containersOf(asking)).some((c) => c.id === containerId);
     if (looksAfter && isShownTo(asking, { seen: seenAt !== null, teamId })) return;
     await this.scope.investigationOf(asking, container.investigationId);
-    if (!isShownTo(asking, { seen: seenAt !== null, teamId })) throw notFound('This picture');
+    if (!isShownTo(asking, { seen: seenAt !== null, teamId })) throw notFound(told('refusals.thisPicture'));
   }
 
   /** Takes a picture back: the teacher any of the class, a team its own. */
@@ -123,7 +124,8 @@ export class PhotosService {
     const photo = await this.db.of(Photo).findOne({ where: { id }, relations: { container: true } });
     if (!photo) return;
     const { investigation } = await this.scope.containerToWriteFor(asking, photo.containerId, timeNow());
-    if (asking.kind === 'team' && photo.teamId !== asking.teamId) throw new Problem(403, 'Another team has taken this picture.');
+    if (asking.kind === 'team' && photo.teamId !== asking.teamId)
+      throw new Problem(403, told('refusals.anotherTeamTakenPicture'));
     await this.db.work(async () => {
       await this.db.of(Photo).update({ id, takenBackAt: IsNull() }, { takenBackAt: timeNow() });
       await this.changes.note({
@@ -136,4 +138,4 @@ export class PhotosService {
   }
 }
 
-const tooMany = () => new Problem(422, `A container has at most ${MOST_OF_A_CONTAINER} pictures. Take one back first.`);
+const tooMany = () => new Problem(422, told('refusals.containerMostPicturesTake', { mostOfAContainer: MOST_OF_A_CONTAINER }));

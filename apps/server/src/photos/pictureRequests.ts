@@ -1,3 +1,4 @@
+import { told } from '@bright-sprout/words/say';
 import { MOST_PHOTO_BYTES, PHOTO_TYPES } from '@bright-sprout/contracts/photos';
 import { StreamableFile } from '@nestjs/common';
 import { raw, type Request, type Response } from 'express';
@@ -8,7 +9,10 @@ export const PICTURE_BODY = raw({ type: [...PHOTO_TYPES], limit: MOST_PHOTO_BYTE
 
 export function pictureOf(body: unknown): Buffer {
   if (Buffer.isBuffer(body) && body.length > 0) return body;
-  throw new Problem(415, `Send a picture as ${PHOTO_TYPES.join(', ')}, of at most ${MOST_PHOTO_BYTES / 1e6} MB.`);
+  throw new Problem(
+    415,
+    told('refusals.sendPictureMostMb', { photoTypes: PHOTO_TYPES.join(', '), mostPhotoBytes: MOST_PHOTO_BYTES / 1e6 }),
+  );
 }
 
 /** A picture as it lies in the store. */

@@ -1,3 +1,4 @@
+import { told } from '@bright-sprout/words/say';
 import { Inject, Injectable } from '@nestjs/common';
 import { Database } from '../database/database';
 import { notFound } from '../problems/problem';
@@ -38,7 +39,7 @@ export class StoredPictures {
 
   async read(hash: string): Promise<StoredFile> {
     const jpeg = await this.blobs.get(hash);
-    if (!jpeg) throw notFound('The file of this picture');
+    if (!jpeg) throw notFound(told('refusals.filePicture'));
     return { jpeg, hash };
   }
 

@@ -1,3 +1,4 @@
+import { told } from '@bright-sprout/words/say';
 import { timeNow } from '@bright-sprout/core/clock/clock';
 import { type PlanListing, type PlanView, type SavePlanRequest } from '@bright-sprout/contracts/plans';
 import { Injectable } from '@nestjs/common';
@@ -9,8 +10,7 @@ import { ChangesService } from '../live/changes.service';
 import { notFound, Problem } from '../problems/problem';
 import { Plan } from './plan.entity';
 
-const LOCKED =
-  'This plan was sown: it can be read, but no longer changed. What went otherwise is written down at the containers.';
+const LOCKED = told('refusals.planSownReadLonger');
 
 const MOST_PLANS = 200;
 
@@ -44,7 +44,7 @@ export class PlansService {
     const stored = await this.db.of(Plan).findOneBy({ id });
     if (!stored) return this.create(teacher, id, classId, version, document, hash);
     const found = await this.scope.planOf(teacher, id);
-    if (found.classId !== classId) throw notFound('This plan');
+    if (found.classId !== classId) throw notFound(told('refusals.thisPlan'));
     if (found.version === version + 1 && found.requestHash === hash) return planView(found);
     if (found.sown) throw new Problem(409, LOCKED, { current: planView(found) });
     const saved = await this.db.work(async () => {
@@ -56,7 +56,7 @@ export class PlansService {
     });
     if (!saved) {
       const current = await this.one(teacher, id);
-      throw new Problem(409, 'Somebody else changed this plan a moment ago. Both versions are kept until you choose.', {
+      throw new Problem(409, told('refusals.somebodyElseChangedPlan'), {
         current,
       });
     }
@@ -71,9 +71,9 @@ export class PlansService {
     document: SavePlanRequest['document'],
     hash: string,
   ): Promise<PlanView> {
-    if (version !== 0) throw notFound('This plan');
+    if (version !== 0) throw notFound(told('refusals.thisPlan'));
     if ((await this.db.of(Plan).countBy({ classId })) >= MOST_PLANS)
-      throw new Problem(422, `A class keeps at most ${MOST_PLANS} plans. Throw one away first.`);
+      throw new Problem(422, told('refusals.classKeepsMostPlans', { mostPlans: MOST_PLANS }));
     try {
       await this.db.work(async () => {
         await this.db.of(Plan).insert({ id, classId, version: 1, document, requestHash: hash, changedAt: timeNow() });
@@ -91,7 +91,7 @@ export class PlansService {
     const stored = await this.db.of(Plan).findOneBy({ id });
     if (!stored) return;
     const found = await this.scope.planOf(teacher, id);
-    if (found.sown) throw new Problem(422, 'A plan that was sown stays with its investigation.');
+    if (found.sown) throw new Problem(422, told('refusals.planSownStaysInvestigation'));
     await this.db.work(async () => {
       await this.db.of(Plan).delete({ id, sown: false });
       await this.changes.note({ kind: 'plan-changed', classId: found.classId });

@@ -1,3 +1,4 @@
+import { told } from '@bright-sprout/words/say';
 import { timeNow } from '@bright-sprout/core/clock/clock';
 import {
   type BenchPrediction,
@@ -18,10 +19,10 @@ import { newId } from '../database/ids';
 import { Plan } from '../plans/plan.entity';
 import { Database } from '../database/database';
 import { ChangesService } from '../live/changes.service';
-import { notFound, Problem } from '../problems/problem';
+import { asTold, notFound, Problem, wrongField } from '../problems/problem';
 import { Prediction } from './prediction.entity';
 
-const LOCKED = 'The seeds are sown: predictions are locked. What you said before is kept.';
+const LOCKED = told('refusals.seedsSownPredictionsLocked');
 
 /** Teams say what they expect of a plan while it is open to them; sowing locks it. */
 @Injectable()
@@ -54,15 +55,13 @@ export class PredictionsService {
   /** Keeps the team's answer; sent again it changes nothing, changed it replaces the one before. */
   async save({ classId, teamId }: TeamRequester, planId: string, request: PredictionRequest): Promise<PredictionAnswer> {
     const plan = await this.db.of(Plan).findOneBy({ id: planId, classId });
-    if (!plan) throw notFound('This plan');
+    if (!plan) throw notFound(told('refusals.thisPlan'));
     if (plan.sown) throw new Problem(422, LOCKED);
-    if (!isOpen(plan.document)) throw new Problem(422, 'Your teacher is not asking for predictions of this plan at the moment.');
+    if (!isOpen(plan.document)) throw new Problem(422, told('refusals.teacherAskingPredictionsPlan'));
     const height = request.height ? parseLength(request.height, RESOLUTION_UNIT[plan.document.protocol.resolution]) : null;
-    if (height && !height.ok) throw new Problem(400, height.reason, { errors: [{ path: 'height', sentence: height.reason }] });
+    if (height && !height.ok) throw wrongField(400, 'height', asTold(height.reason));
     if (request.winner && !planTreatments(plan.document).some((t) => t.code === request.winner))
-      throw new Problem(400, 'Choose one of the treatments.', {
-        errors: [{ path: 'winner', sentence: 'Choose one of the treatments.' }],
-      });
+      throw wrongField(400, 'winner', told('refusals.chooseTreatments'));
     const answer = {
       firstSproutDay: request.firstSproutDay ?? null,
       heightMm: height?.mm ?? null,

@@ -1,3 +1,4 @@
+import { told } from '@bright-sprout/words/say';
 import { Injectable, PipeTransform } from '@nestjs/common';
 import { isUUID } from 'class-validator';
 import { notFound } from './problem';
@@ -6,7 +7,7 @@ import { notFound } from './problem';
 @Injectable()
 export class IdPipe implements PipeTransform<string, string> {
   transform(value: string): string {
-    if (!isUUID(value)) throw notFound('What this address names');
+    if (!isUUID(value)) throw notFound(told('refusals.addressNames'));
     return value.toLowerCase();
   }
 }

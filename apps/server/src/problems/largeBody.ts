@@ -1,3 +1,4 @@
+import { told } from '@bright-sprout/words/say';
 import { type CallHandler, type ExecutionContext, type NestInterceptor, type Type, UseInterceptors } from '@nestjs/common';
 import { type NextFunction, type Request, type RequestHandler, type Response } from 'express';
 import { type Observable } from 'rxjs';
@@ -8,7 +9,7 @@ const DEEPEST = 24;
 
 /** Broken letters and lists within lists within lists come from no page of ours, and other programs stumble over them. */
 export function refuseWhatNobodyWrites(request: Request, _response: Response, next: NextFunction): void {
-  next(isWritten(request.body, 0) ? undefined : new Problem(400, 'What was sent cannot be read. Nothing was saved.'));
+  next(isWritten(request.body, 0) ? undefined : new Problem(400, told('refusals.sentCannotReadNothing')));
 }
 
 function isWritten(value: unknown, depth: number): boolean {

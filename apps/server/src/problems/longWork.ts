@@ -1,10 +1,11 @@
+import { told } from '@bright-sprout/words/say';
 import { type LongWorkLine } from '@bright-sprout/contracts/longWork';
 import { type Request, type Response } from 'express';
 import { Problem } from './problem';
 import { problemOf } from './problemFilter';
 
 /** Told how far a long piece of work is; throws where nobody waits for it any more, so that it is undone as a whole. */
-export type Told = (done: number, of: number) => void;
+export type Progress = (done: number, of: number) => void;
 
 const LINES = 'application/x-ndjson';
 
@@ -15,7 +16,7 @@ const LINES = 'application/x-ndjson';
 export async function longWork<T>(
   request: Request,
   response: Response,
-  work: (told: Told) => Promise<T>,
+  work: (progress: Progress) => Promise<T>,
 ): Promise<T | undefined> {
   const inLines = request.headers.accept?.includes(LINES) ?? false;
   let gone = false;
@@ -26,13 +27,13 @@ export async function longWork<T>(
     // A line waits for no other.
     (response as Response & { flush?: () => void }).flush?.();
   };
-  const told: Told = (done, of) => {
-    if (gone) throw new Problem(400, 'It was stopped. Nothing was changed.');
+  const progress: Progress = (done, of) => {
+    if (gone) throw new Problem(400, told('refusals.stoppedNothingChanged'));
     if (inLines) write({ done, of });
   };
-  if (!inLines) return work(told);
+  if (!inLines) return work(progress);
   try {
-    write({ result: await work(told) });
+    write({ result: await work(progress) });
   } catch (error) {
     if (!response.headersSent) throw error;
     write({ problem: problemOf(error) });

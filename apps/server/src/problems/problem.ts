@@ -1,34 +1,47 @@
 import { type ProblemDetails } from '@bright-sprout/contracts/problems';
+import { type PlainKey, say, sayTold, type Told, told } from '@bright-sprout/words/say';
 import { HttpException } from '@nestjs/common';
 
-const TITLES: Record<number, string> = {
-  400: 'Something is missing or wrong',
-  401: 'Please sign in',
-  403: 'Not allowed',
-  404: 'Not found',
-  409: 'It was changed in the meantime',
-  413: 'Too large',
-  422: 'This cannot be saved',
-  429: 'Too many tries',
-  500: 'Something broke on our side',
+const TITLES: Readonly<Record<number, PlainKey>> = {
+  400: 'refusals.somethingMissingWrong',
+  401: 'refusals.pleaseSign',
+  403: 'refusals.notAllowed',
+  404: 'refusals.notFound',
+  409: 'refusals.changedMeantime',
+  413: 'refusals.tooLarge',
+  422: 'refusals.cannotSaved',
+  429: 'refusals.tooManyTries',
+  500: 'refusals.somethingBrokeSide',
 };
 
-export function titleOf(status: number): string {
-  return TITLES[status] ?? 'It did not work';
+export const titleOf = (status: number): string => say(TITLES[status] ?? 'refusals.itDidNotWork');
+
+/** A wrong field, with what is said of it. */
+export interface WrongField {
+  path: string;
+  wrong: Told;
 }
 
 /** An error with a sentence for a teacher: what happened, what was kept, what to do. */
 export class Problem extends HttpException {
   constructor(
     status: number,
-    detail: string,
-    readonly more: Partial<Pick<ProblemDetails, 'type' | 'errors' | 'current'>> = {},
+    readonly told: Told,
+    readonly more: Partial<Pick<ProblemDetails, 'type' | 'current'>> & { fields?: WrongField[] } = {},
   ) {
-    super(detail, status);
+    super(sayTold(told), status);
   }
 }
 
+/** One wrong field, of which there is nothing more to say than what is wrong. */
+export function wrongField(status: number, path: string, wrong: Told): Problem {
+  return new Problem(status, wrong, { fields: [{ path, wrong }] });
+}
+
+/** A sentence of the core, which has been said already. */
+export const asTold = (reason: string): Told => told('refusals.asTold', { reason });
+
 /** Used for what does not exist and for what is beyond the asker's fence alike, so that a fence tells nothing. */
-export function notFound(what: string): Problem {
-  return new Problem(404, `${what} does not exist, or it is not yours to see.`);
+export function notFound(what: Told): Problem {
+  return new Problem(404, told('refusals.existYoursSee', { what: sayTold(what) }));
 }

@@ -1,6 +1,7 @@
+import { faultTold, told } from '@bright-sprout/words/say';
 import { ValidationPipe } from '@nestjs/common';
 import { type ValidationError } from 'class-validator';
-import { Problem } from './problem';
+import { Problem, type WrongField } from './problem';
 
 /** Refuses unknown properties and wrong values, each with its path and a sentence. */
 export function validationPipe(): ValidationPipe {
@@ -9,17 +10,20 @@ export function validationPipe(): ValidationPipe {
     forbidNonWhitelisted: true,
     transform: true,
     exceptionFactory: (errors) => {
-      const listed = errors.flatMap((e) => flatten(e, ''));
-      return new Problem(400, listed[0]?.sentence ?? 'Something is missing or wrong.', { errors: listed });
+      const fields = errors.flatMap((e) => flatten(e, ''));
+      return new Problem(400, fields[0]?.wrong ?? told('refusals.somethingMissingWrong2'), { fields });
     },
   });
 }
 
-function flatten(error: ValidationError, parent: string): { path: string; sentence: string }[] {
+function flatten(error: ValidationError, parent: string): WrongField[] {
   const path = parent ? `${parent}.${error.property}` : error.property;
   const own = Object.entries(error.constraints ?? {}).map(([rule, message]) => ({
     path,
-    sentence: rule === 'whitelistValidation' ? `There is no field “${error.property}”.` : message,
+    wrong:
+      rule === 'whitelistValidation'
+        ? told('refusals.thereIsNoField', { property: error.property })
+        : (faultTold(message) ?? told('refusals.asTold', { reason: message })),
   }));
   return [...own.slice(0, 1), ...(error.children ?? []).flatMap((child) => flatten(child, path))];
 }

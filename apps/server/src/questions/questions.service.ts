@@ -1,3 +1,4 @@
+import { told } from '@bright-sprout/words/say';
 import { type SavedQuestion, type SaveQuestionRequest } from '@bright-sprout/contracts/questions';
 import { timeNow } from '@bright-sprout/core/clock/clock';
 import { Injectable } from '@nestjs/common';
@@ -35,11 +36,10 @@ export class QuestionsService {
   ): Promise<SavedQuestion> {
     await this.scope.investigationOf(teacher, investigationId);
     const there = await this.db.of(SavedQuestionEntity).findOneBy({ id });
-    if (there && there.investigationId !== investigationId)
-      throw new Problem(409, 'Something else was kept under this id. Nothing was changed.');
+    if (there && there.investigationId !== investigationId) throw new Problem(409, told('refusals.somethingElseKeptUnder'));
     if (there && there.removedAt === null) return this.change(there, request);
     if ((await this.db.of(SavedQuestionEntity).countBy({ investigationId, removedAt: IsNull() })) >= MOST_QUESTIONS)
-      throw new Problem(422, `At most ${MOST_QUESTIONS} questions are kept. Take one away first.`);
+      throw new Problem(422, told('refusals.mostQuestionsKeptTake', { mostQuestions: MOST_QUESTIONS }));
     if (there) return this.change(there, request);
     const row = { id, investigationId, name: request.name, address: request.address, savedAt: timeNow(), removedAt: null };
     try {

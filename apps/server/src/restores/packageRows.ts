@@ -1,3 +1,4 @@
+import { told } from '@bright-sprout/words/say';
 import { SaveCareRequest } from '@bright-sprout/contracts/care';
 import { ReadingRequest } from '@bright-sprout/contracts/checks';
 import { PHASES } from '@bright-sprout/contracts/classes';
@@ -21,7 +22,7 @@ import { type ClassConstructor, plainToInstance } from 'class-transformer';
 import { validate } from 'class-validator';
 import { type ObjectLiteral } from 'typeorm';
 import { type WholeInvestigation } from '../exports/wholeRows';
-import { type Told } from '../problems/longWork';
+import { type Progress } from '../problems/longWork';
 import { Problem } from '../problems/problem';
 import { misshapen } from './keptShapes';
 
@@ -34,8 +35,7 @@ const MOST_CONTAINERS = 2000;
 /** After so many rows everybody else has a turn. */
 const AT_A_TIME = 400;
 
-const broken = (table: string, what: string) =>
-  new Problem(422, `The package is not whole: ${what} in “${table}” cannot be. Nothing was brought in.`);
+const broken = (table: string, what: string) => new Problem(422, told('refusals.packageWholeCannotNothing', { what, table }));
 
 const isOneOf = (words: readonly unknown[], value: unknown) => words.includes(value);
 const isWhole = (value: unknown, least: number, most: number) =>
@@ -120,7 +120,7 @@ function isRead(brought: Row | null | undefined): boolean {
 }
 
 /** Holds every row of a package against what its route asks for, and against the rows beside it. Throws at the first that cannot be. */
-export async function checkRows({ rows }: WholeInvestigation, told: Told): Promise<void> {
+export async function checkRows({ rows }: WholeInvestigation, progress: Progress): Promise<void> {
   const of = Object.values(rows).reduce((n, list) => n + list.length, 0);
   const [investigation] = rows.investigation as [Row];
   let done = 0;
@@ -131,7 +131,7 @@ export async function checkRows({ rows }: WholeInvestigation, told: Told): Promi
       if (far) throw broken(table, `“${far}”`);
       done += 1;
       if (done % AT_A_TIME > 0) continue;
-      told(done, of);
+      progress(done, of);
       await new Promise(setImmediate);
     }
   checkFindings(rows);

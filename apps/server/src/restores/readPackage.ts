@@ -1,3 +1,4 @@
+import { sayTold, type Told, told } from '@bright-sprout/words/say';
 import { join } from 'node:path';
 import { Worker } from 'node:worker_threads';
 import { MOST_PACKAGE_BYTES } from '@bright-sprout/contracts/restores';
@@ -22,16 +23,16 @@ export interface OpenedPackage {
 
 type Unpacked = { rows: unknown; pictures: [string, Uint8Array][] } | { refusal: { code: string } };
 
-const wrong = (why: string) => new Problem(422, `${why} Nothing was brought in.`);
+const wrong = (why: Told) => new Problem(422, told('refusals.nothingBrought', { why: sayTold(why) }));
 
-const REFUSED: Readonly<Record<string, string>> = {
-  'too-large': 'This package is larger than any that leaves here.',
-  'no-rows': `There is no ${WHOLE_FILE} in this package: it does not come from here.`,
-  unreadable: 'The records in this package cannot be read.',
-  'no-package': 'This file is not a package, or it did not arrive whole.',
+const REFUSED: Readonly<Record<string, Told>> = {
+  'too-large': told('refusals.packageLargerLeaves'),
+  'no-rows': told('refusals.packageCome', { wholeFile: WHOLE_FILE }),
+  unreadable: told('refusals.recordsPackageCannotRead'),
+  'no-package': told('refusals.filePackageArriveWhole'),
 };
 
-const turns = new Turns(1, 4, 'Several packages are being opened already. Nothing was brought in; try again in a minute.');
+const turns = new Turns(1, 4, told('refusals.severalPackagesBeingOpened'));
 
 /** Opens a package in a thread of its own, one at a time; what is in it beside the rows and the pictures is left alone. */
 export async function readPackage(content: Buffer): Promise<OpenedPackage> {
@@ -57,22 +58,20 @@ function unpack(content: Buffer): Promise<Unpacked> {
 
 function wholeOf(read: unknown): WholeInvestigation {
   const { format, version, rows, teams } = (read ?? {}) as Record<string, unknown>;
-  if (format !== PACKAGE_FORMAT) throw wrong('This package does not come from here.');
+  if (format !== PACKAGE_FORMAT) throw wrong(told('refusals.packageCome2'));
   if (version !== PACKAGE_VERSION)
-    throw wrong(
-      `This package is of version ${String(version)}; version ${PACKAGE_VERSION} is known here. Bring this program up to date.`,
-    );
+    throw wrong(told('refusals.packageVersionVersionKnown', { version: String(version), packageVersion: PACKAGE_VERSION }));
   const isRow = (row: unknown): row is ObjectLiteral => typeof row === 'object' && row !== null && !Array.isArray(row);
   const given = (rows ?? {}) as Record<string, unknown>;
   const all = Object.fromEntries(
     Object.keys(WHOLE).map((name) => {
       const list = given[name] ?? [];
-      if (!Array.isArray(list) || !list.every(isRow)) throw wrong('The records in this package cannot be read.');
+      if (!Array.isArray(list) || !list.every(isRow)) throw wrong(told('refusals.recordsPackageCannotRead'));
       return [name, list];
     }),
   );
   const isTeam = (t: unknown): t is KeptTeam => isRow(t) && [t.id, t.emblem, t.nickname].every((x) => typeof x === 'string');
-  if (!Array.isArray(teams) || !teams.every(isTeam)) throw wrong('The teams in this package cannot be read.');
-  if (all.investigation!.length !== 1) throw wrong('There is not one investigation in this package.');
+  if (!Array.isArray(teams) || !teams.every(isTeam)) throw wrong(told('refusals.teamsPackageCannotRead'));
+  if (all.investigation!.length !== 1) throw wrong(told('refusals.investigationPackage'));
   return { rows: all, teams };
 }

@@ -1,3 +1,4 @@
+import { told } from '@bright-sprout/words/say';
 import { createHash } from 'node:crypto';
 import { isIsoDay } from '@bright-sprout/core/calendar/days';
 import { type EntityMetadata, type ObjectLiteral } from 'typeorm';
@@ -28,8 +29,7 @@ export function renewedId(id: string, classId: string): string {
 /** Ids that stand within a text. */
 export const idsInText = (text: string): string[] => text.match(UUIDS) ?? [];
 
-const broken = (table: string, what: string) =>
-  new Problem(422, `The package is not whole: ${what} in “${table}” cannot be. Nothing was brought in.`);
+const broken = (table: string, what: string) => new Problem(422, told('refusals.packageWholeCannotNothing', { what, table }));
 
 /** Makes rows of a package into rows of a class: every field is checked, and every id made anew, whatever it names. */
 export class Renewer {

@@ -1,3 +1,4 @@
+import { told } from '@bright-sprout/words/say';
 import { MOST_PACKAGE_BYTES, type RestoredView } from '@bright-sprout/contracts/restores';
 import { Controller, Param, Put, Req, Res, UseGuards } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
@@ -30,14 +31,14 @@ export class RestoresController {
 
 /** Reads the file once it is known who sends it. */
 async function bodyOf(request: Request): Promise<Buffer> {
-  if (!request.is('application/zip')) throw new Problem(415, 'A package is sent as application/zip. Nothing was brought in.');
+  if (!request.is('application/zip')) throw new Problem(415, told('refusals.packageSentApplicationZip'));
   const pieces: Buffer[] = [];
   let bytes = 0;
   for await (const piece of request as AsyncIterable<Buffer>) {
     bytes += piece.length;
-    if (bytes > MOST_PACKAGE_BYTES) throw new Problem(413, 'This package has more than 120 megabytes. Nothing was brought in.');
+    if (bytes > MOST_PACKAGE_BYTES) throw new Problem(413, told('refusals.packageMoreMegabytesNothing'));
     pieces.push(piece);
   }
-  if (bytes === 0) throw new Problem(400, 'The package is empty. Nothing was brought in.');
+  if (bytes === 0) throw new Problem(400, told('refusals.packageEmptyNothingBrought'));
   return Buffer.concat(pieces);
 }

@@ -1,3 +1,4 @@
+import { canBeSaid, told } from '@bright-sprout/words/say';
 import { type RestoredView } from '@bright-sprout/contracts/restores';
 import { EMBLEMS } from '@bright-sprout/contracts/access';
 import { EMBLEM_NAMES } from '@bright-sprout/contracts/access';
@@ -21,7 +22,7 @@ import { InvestigationsService } from '../investigations/investigations.service'
 import { ChangesService } from '../live/changes.service';
 import { BLOB_STORE, type BlobStore } from '../photos/blobStore';
 import { cleanPicture } from '../photos/cleanPicture';
-import { type Told } from '../problems/longWork';
+import { type Progress } from '../problems/longWork';
 import { Problem } from '../problems/problem';
 import { RoomReadingEntity } from '../room/roomReading.entity';
 import { SeedLotEntity } from '../seeds/seedLot.entity';
@@ -44,18 +45,18 @@ export class RestoresService {
     @Inject(BLOB_STORE) private readonly blobs: BlobStore,
   ) {}
 
-  async restore(teacher: TeacherRequester, classId: string, content: Buffer, told: Told): Promise<RestoredView> {
+  async restore(teacher: TeacherRequester, classId: string, content: Buffer, progress: Progress): Promise<RestoredView> {
     const group = await this.scope.classOf(teacher, classId);
     const { whole, pictures } = await readPackage(content);
     const before = String(whole.rows.investigation![0]!.id);
-    if (!isUUID(before)) throw new Problem(422, 'The package is not whole. Nothing was brought in.');
+    if (!isUUID(before)) throw new Problem(422, told('refusals.packageWholeNothingBrought'));
     const here = await this.known(teacher, before, classId);
     if (here) return { added: false, investigation: await this.investigations.viewOf(teacher, here) };
     const id = renewedId(before, classId);
     const ids = idsOf(whole, classId);
-    await checkRows(whole, told);
+    await checkRows(whole, progress);
     await checkHeld(whole, ids, classId);
-    await this.drawAnew(whole, pictures, told);
+    await this.drawAnew(whole, pictures, progress);
     // What comes in is here, whatever was about to become of it elsewhere.
     whole.rows.investigation![0]!.goesAt = null;
     const comingIn = this.db.work(async () => {
@@ -66,13 +67,13 @@ export class RestoresService {
       if (lot) ids.set(lot, lot);
       const there = idsByTable(whole, ids);
       there.set(Team, new Set(teams.values())).set(ClassGroup, new Set([classId]));
-      await this.putBack(whole, classId, new Renewer(classId, ids, there), told);
+      await this.putBack(whole, classId, new Renewer(classId, ids, there), progress);
       await this.changes.note({ kind: 'investigation-changed', classId, investigationId: id });
     });
     await comingIn.catch((error: unknown) => {
       // What was looked at above fits; the tables have the last word, and the same rows may be here under another name.
       if (!isAgainstRules(error)) throw error;
-      throw new Problem(422, 'Some of what is in this package is here already, or cannot be. Nothing was brought in.');
+      throw new Problem(422, told('refusals.somePackageAlreadyCannot'));
     });
     return { added: true, investigation: await this.investigations.viewOf(teacher, id) };
   }
@@ -94,7 +95,7 @@ export class RestoresService {
     const found = new Map<string, string>();
     for (const { id, emblem } of teams) {
       const known = EMBLEMS.find((e) => e === emblem);
-      if (!known) throw new Problem(422, 'A team in this package has an emblem that is not known here. Nothing was brought in.');
+      if (!known) throw new Problem(422, told('refusals.teamPackageEmblemKnown'));
       const present = there.find((t) => t.emblem === known);
       if (present) {
         if (present.removedAt !== null) await this.db.of(Team).update({ id: present.id }, { removedAt: null });
@@ -115,7 +116,11 @@ export class RestoresService {
   }
 
   /** Pictures are drawn anew as every picture is that comes in, and lie in the store before the first row speaks of them. */
-  private async drawAnew({ rows }: WholeInvestigation, pictures: ReadonlyMap<string, Uint8Array>, told: Told): Promise<void> {
+  private async drawAnew(
+    { rows }: WholeInvestigation,
+    pictures: ReadonlyMap<string, Uint8Array>,
+    progress: Progress,
+  ): Promise<void> {
     const all = [...rows.photo!, ...rows.frame!];
     let done = 0;
     for (const photo of all) {
@@ -126,7 +131,7 @@ export class RestoresService {
         const { full, small, width, height } = await cleanPicture(Buffer.from(file));
         Object.assign(photo, { hash: await this.blobs.put(full), smallHash: await this.blobs.put(small), width, height });
       } else photo.takenBackAt ??= timeNow().toISOString();
-      told(++done, all.length);
+      progress(++done, all.length);
     }
   }
 
@@ -150,18 +155,17 @@ export class RestoresService {
     return made.filter((r) => !known.has(r.id as string) && !known.has(`${r.kind as string} ${(r.at as Date).getTime()}`));
   }
 
-  private async putBack({ rows }: WholeInvestigation, classId: string, renewer: Renewer, told: Told): Promise<void> {
+  private async putBack({ rows }: WholeInvestigation, classId: string, renewer: Renewer, progress: Progress): Promise<void> {
     const of = Object.values(rows).reduce((n, list) => n + list.length, 0);
     let done = 0;
     for (const [name, entity] of Object.entries(WHOLE)) {
       const { metadata } = this.db.of(entity);
       const list = name === 'reading' ? correctedFirst(rows.reading!) : rows[name]!;
-      if (list.length !== rows[name]!.length)
-        throw new Problem(422, 'The package is not whole: a correction has nothing to correct. Nothing was brought in.');
+      if (list.length !== rows[name]!.length) throw new Problem(422, told('refusals.packageWholeCorrectionNothing'));
       const made: ObjectLiteral[] = list.map((row) => renewer.row(name, metadata, row));
       const fresh = name === 'room' ? await this.newOfRoom(classId, made) : made;
       if (name === 'room' && fresh.length > 0) await this.changes.note({ kind: 'room-changed', classId });
-      await insertInChunks(this.db, entity, fresh, (n) => told((done += n), of));
+      await insertInChunks(this.db, entity, fresh, (n) => progress((done += n), of));
     }
   }
 }
@@ -191,8 +195,8 @@ async function checkHeld({ rows }: WholeInvestigation, ids: Map<string, string>,
     if (!body) throw notWaiting();
     row.body = body;
     for (const id of idsInText(JSON.stringify(body))) if (!ids.has(id)) ids.set(id, renewedId(id, classId));
-    if (typeof row.reason !== 'string' || row.reason.length === 0) throw notWaiting();
+    if (!canBeSaid(row.reason)) throw notWaiting();
   }
 }
 
-const notWaiting = () => new Problem(422, 'What waits for a decision in this package cannot be read. Nothing was brought in.');
+const notWaiting = () => new Problem(422, told('refusals.waitsDecisionPackageCannot'));

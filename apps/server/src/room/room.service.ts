@@ -1,3 +1,4 @@
+import { told } from '@bright-sprout/words/say';
 import { msNow } from '@bright-sprout/core/clock/clock';
 import { type RoomView, type SaveRoomRequest } from '@bright-sprout/contracts/room';
 import { Injectable } from '@nestjs/common';
@@ -42,12 +43,12 @@ export class RoomService {
     const repository = this.db.of(RoomReadingEntity);
     // What the sensor box reads by itself takes nobody's room.
     if ((await repository.countBy({ classId, source: Not('sensor') })) + readings.length > MOST_READINGS)
-      throw new Problem(422, `A class keeps at most ${MOST_READINGS} readings of its room.`);
+      throw new Problem(422, told('refusals.classKeepsMostReadings', { mostReadings: MOST_READINGS }));
     const soon = msNow() + 86_400_000;
     const late = readings.findIndex((r) => Date.parse(r.at) > soon);
     if (late >= 0)
-      throw new Problem(422, 'A reading cannot come from the future.', {
-        errors: [{ path: `readings.${late}.at`, sentence: 'This time has not come yet.' }],
+      throw new Problem(422, told('refusals.readingCannotComeFuture'), {
+        fields: [{ path: `readings.${late}.at`, wrong: told('refusals.timeComeYet') }],
       });
     await this.db.work(async () => {
       await this.db
@@ -66,7 +67,7 @@ export class RoomService {
     await this.scope.classOf(teacher, classId);
     const found = await this.db.of(RoomReadingEntity).findOneBy({ id });
     if (!found) return;
-    if (found.classId !== classId) throw notFound('This reading');
+    if (found.classId !== classId) throw notFound(told('refusals.thisReading'));
     await this.db.work(async () => {
       await this.db.of(RoomReadingEntity).delete({ id });
       await this.changes.note({ kind: 'room-changed', classId });
@@ -76,7 +77,7 @@ export class RoomService {
   /** Listens to the sensor box, or no longer; the first reading comes at once. */
   async listen(teacher: TeacherRequester, classId: string, on: boolean): Promise<RoomView> {
     await this.scope.classOf(teacher, classId);
-    if (on && !this.sensorBox.there) throw new Problem(422, 'No sensor box is set up on this server.');
+    if (on && !this.sensorBox.there) throw new Problem(422, told('refusals.sensorBoxSetServer'));
     await this.db.work(async () => {
       await this.db.of(ClassGroup).update({ id: classId }, { sensorOn: on });
       await this.changes.note({ kind: 'room-changed', classId });

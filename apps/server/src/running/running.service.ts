@@ -1,3 +1,4 @@
+import { told } from '@bright-sprout/words/say';
 import { timeNow, todayIn } from '@bright-sprout/core/clock/clock';
 import { type RunChangeRequest, type RunChangeView } from '@bright-sprout/contracts/running';
 import { addDays, isIsoDay } from '@bright-sprout/core/calendar/days';
@@ -43,12 +44,12 @@ export class RunningService {
     const there = await this.one(id);
     if (there) {
       if (there.container.investigationId !== investigation.id)
-        throw new Problem(409, 'Something else was changed under this id.');
+        throw new Problem(409, told('refusals.somethingElseChangedUnder'));
       return viewOf(there);
     }
-    if (investigation.phase !== 'growing') throw new Problem(422, 'This investigation is finished. Open it again first.');
+    if (investigation.phase !== 'growing') throw new Problem(422, told('refusals.investigationFinishedOpenAgain'));
     if (request.teamId && !investigation.classGroup.teams.some((t) => t.id === request.teamId))
-      throw new Problem(422, 'This team is not of the class.');
+      throw new Problem(422, told('refusals.teamClass'));
     for (let attempt = 1; ; attempt++) {
       try {
         await this.makeNow(id, investigation, request);
@@ -58,7 +59,7 @@ export class RunningService {
       // Two late sowings at one moment take one label: the slower one takes the next.
       const made = await this.one(id);
       if (made) return viewOf(made);
-      if (attempt === ATTEMPTS) throw new Problem(503, 'Very much is changed at this moment. Try again in a few seconds.');
+      if (attempt === ATTEMPTS) throw new Problem(503, told('refusals.veryMuchChangedMoment'));
     }
   }
 
@@ -85,7 +86,7 @@ export class RunningService {
     await this.db.work(async () => {
       if (found.kind === 'late-sowing') {
         if (await this.db.of(PlantCheck).existsBy({ containerId: found.containerId }))
-          throw new Problem(422, `${found.container.code} was looked at since it was sown; it stays.`);
+          throw new Problem(422, told('refusals.lookedSinceSownStays', { code: found.container.code }));
         await this.db.of(Container).update({ id: found.containerId }, { takenBackAt: timeNow() });
         await this.db.of(RunChange).update({ id }, { undoneAt: timeNow() });
       } else if (found.kind === 'from-reserve') await this.putBackIntoReserve(found);
@@ -101,8 +102,7 @@ export class RunningService {
       .find({ where: { containerId, kind: 'move-team' }, order: { recordedAt: 'ASC', id: 'ASC' } });
     const standing = moves.filter((m) => m.id !== id && m.undoneAt === null).pop();
     const teamId = standing ? standing.toTeam : moves[0]!.fromTeam;
-    if (teamId && !(await this.db.of(Team).existsBy({ id: teamId })))
-      throw new Problem(422, 'The team that had it is not in the class any more. Bring the team back first.');
+    if (teamId && !(await this.db.of(Team).existsBy({ id: teamId }))) throw new Problem(422, told('refusals.teamClassMoreBring'));
     await this.db.of(Container).update({ id: containerId }, { teamId });
     await this.db.of(RunChange).update({ id }, { undoneAt: timeNow() });
   }
@@ -120,7 +120,7 @@ export class RunningService {
 
   private async containerOf(investigation: Investigation, id: string | undefined): Promise<Container> {
     const found = id ? await this.db.of(Container).findOneBy({ id, investigationId: investigation.id }) : null;
-    if (!found) throw notFound('This container');
+    if (!found) throw notFound(told('refusals.thisContainer'));
     return found;
   }
 
@@ -128,9 +128,9 @@ export class RunningService {
   private async takeFromReserve(id: string, investigation: Investigation, request: RunChangeRequest): Promise<void> {
     const spare = await this.containerOf(investigation, request.containerId);
     const lost = await this.containerOf(investigation, request.replacesId);
-    if (!spare.inReserve) throw new Problem(422, `${spare.code} does not stand in reserve any more.`);
+    if (!spare.inReserve) throw new Problem(422, told('refusals.standReserveMore', { code: spare.code }));
     if (lost.inReserve || lost.treatmentId !== spare.treatmentId)
-      throw new Problem(422, `${spare.code} can only take the place of a pot that got the same.`);
+      throw new Problem(422, told('refusals.onlyTakePlacePot', { code: spare.code }));
     await this.db.of(Container).update({ id: spare.id }, { inReserve: false, teamId: lost.teamId });
     await this.db.of(RunChange).insert({ ...this.row(id, spare.id, request, null, lost.teamId), replaces: lost.code });
   }
@@ -138,7 +138,7 @@ export class RunningService {
   /** Only what nobody has looked at since can stand in reserve again. */
   private async putBackIntoReserve({ id, containerId, container }: RunChange): Promise<void> {
     if (await this.db.of(PlantCheck).existsBy({ containerId }))
-      throw new Problem(422, `${container.code} was looked at since it was taken; it stays.`);
+      throw new Problem(422, told('refusals.lookedSinceTakenStays', { code: container.code }));
     await this.db.of(Container).update({ id: containerId }, { inReserve: true, teamId: null });
     await this.db.of(RunChange).update({ id }, { undoneAt: timeNow() });
   }
@@ -147,15 +147,15 @@ export class RunningService {
     const today = todayIn(investigation.classGroup.timeZone);
     const { sownOn, treatment: code, seeds } = request;
     if (!sownOn || !isIsoDay(sownOn) || sownOn < investigation.sownOn || sownOn > addDays(today, 1))
-      throw new Problem(422, 'A late sowing lies between the first sowing and today.', {
-        errors: [{ path: 'sownOn', sentence: 'Choose a day between the first sowing and today.' }],
+      throw new Problem(422, told('refusals.lateSowingLiesBetween'), {
+        fields: [{ path: 'sownOn', wrong: told('refusals.chooseDayBetweenFirst') }],
       });
     const treatment = code ? await this.db.of(TreatmentEntity).findOneBy({ investigationId: investigation.id, code }) : null;
-    if (!code || !treatment) throw new Problem(422, 'Choose one of the treatments.');
-    if (!seeds) throw new Problem(422, 'Say how many seeds are sown.');
+    if (!code || !treatment) throw new Problem(422, told('refusals.chooseTreatments'));
+    if (!seeds) throw new Problem(422, told('refusals.sayManySeedsSown'));
     const all = await this.db.of(Container).findBy({ investigationId: investigation.id });
     if (all.filter((c) => c.takenBackAt === null).length >= MOST_CONTAINERS)
-      throw new Problem(422, `At most ${MOST_CONTAINERS} containers are possible.`);
+      throw new Problem(422, told('refusals.mostContainersPossible', { mostContainers: MOST_CONTAINERS }));
     const highest = Math.max(0, ...all.flatMap((c) => (c.code.startsWith(code) ? [Number(c.code.slice(1)) || 0] : [])));
     const containerId = newId();
     await this.db.of(Container).insert({

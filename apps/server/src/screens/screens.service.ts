@@ -1,3 +1,4 @@
+import { told } from '@bright-sprout/words/say';
 import { msNow, timeNow } from '@bright-sprout/core/clock/clock';
 import { createHash, randomBytes } from 'node:crypto';
 import { type InvestigationNews, type NewsQuery, type ReadingView } from '@bright-sprout/contracts/investigations';
@@ -42,7 +43,7 @@ export class ScreensService {
 
   async make(teacher: TeacherRequester, investigationId: string): Promise<NewScreenLink> {
     if ((await this.list(teacher, investigationId)).length >= MOST_LINKS)
-      throw new Problem(422, `At most ${MOST_LINKS} screens at a time. Take one back first.`);
+      throw new Problem(422, told('refusals.mostScreensTimeTake', { mostLinks: MOST_LINKS }));
     const token = randomBytes(24).toString('base64url');
     const row = { id: newId(), investigationId, tokenHash: hashOf(token), madeAt: timeNow(), lastSeenAt: null, question: null };
     await this.db.of(ScreenLink).insert(row);
@@ -57,7 +58,7 @@ export class ScreensService {
   ): Promise<ScreenLinkView> {
     const investigation = await this.scope.investigationOf(teacher, investigationId);
     const found = await this.db.of(ScreenLink).findOneBy({ id, investigationId, revokedAt: IsNull() });
-    if (!found) throw notFound('This screen');
+    if (!found) throw notFound(told('refusals.thisScreen'));
     await this.db.work(async () => {
       await this.db.of(ScreenLink).update({ id }, { question });
       await this.noteOf(investigation);
@@ -124,7 +125,7 @@ export class ScreensService {
         where: { id: link.investigationId, removedAt: IsNull(), classGroup: { goesAt: IsNull() } },
         relations: { classGroup: { teams: true } },
       }));
-    if (!investigation) throw notFound('This screen');
+    if (!investigation) throw notFound(told('refusals.thisScreen'));
     return { link, investigation };
   }
 }

@@ -1,3 +1,4 @@
+import { told } from '@bright-sprout/words/say';
 import { type PlanView } from '@bright-sprout/contracts/plans';
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { todayIn } from '@bright-sprout/core/clock/clock';
@@ -14,7 +15,7 @@ import { InvestigationsService } from '../investigations/investigations.service'
 import { ChangesService } from '../live/changes.service';
 import { Plan } from '../plans/plan.entity';
 import { planView } from '../plans/plans.service';
-import { Problem } from '../problems/problem';
+import { asTold, Problem } from '../problems/problem';
 import { SeedLotsService } from '../seeds/seedLots.service';
 import { insertInvestigation, investigationOf } from './investigationOfPlan';
 
@@ -44,20 +45,19 @@ export class SowingService {
     const plan = await this.scope.planOf(teacher, id);
     if (plan.sown) return this.investigations.viewOf(teacher, id);
     if (plan.version !== version)
-      throw new Problem(409, 'Somebody else changed this plan a moment ago. Look at it again before it is sown.', {
+      throw new Problem(409, told('refusals.somebodyElseChangedPlan2'), {
         current: planView(plan),
       });
     const problems = planProblems(plan.document);
     if (problems.length > 0)
-      throw new Problem(422, `The plan cannot be sown yet. ${problems[0]!.sentence}`, {
-        errors: problems.map((p) => ({ path: p.field, sentence: p.sentence })),
+      throw new Problem(422, told('refusals.planCannotSownYet', { sentence: problems[0]!.sentence }), {
+        fields: problems.map((p) => ({ path: p.field, wrong: asTold(p.sentence) })),
       });
     const lot = lotOfPlan(plan.document, await this.lots.list(teacher));
     try {
       await this.investigations.insert(id, plan.requestHash, async () => {
         const locked = await this.db.of(Plan).update({ id, version, sown: false }, { sown: true });
-        if (locked.affected === 0)
-          throw new Problem(409, 'Somebody else changed this plan a moment ago. Look at it again before it is sown.');
+        if (locked.affected === 0) throw new Problem(409, told('refusals.somebodyElseChangedPlan2'));
         await this.layOut(plan, lot);
         await this.changes.note({ kind: 'investigation-changed', classId: plan.classId, investigationId: id });
       });
@@ -78,10 +78,7 @@ export class SowingService {
       await this.db.query('SELECT id FROM container WHERE investigation_id = ? FOR UPDATE', [id]);
       for (const rows of WRITTEN_DOWN)
         if ((await this.db.query<unknown[]>(`SELECT 1 FROM ${rows} LIMIT 1`, [id])).length > 0)
-          throw new Problem(
-            422,
-            'Something was written down of it already, so it stays sown. It can be put away, and a new plan begun like it.',
-          );
+          throw new Problem(422, told('refusals.somethingWrittenDownAlready'));
       const opened = await this.db.of(Plan).update({ id, sown: true }, { sown: false, version: plan.version + 1 });
       if (opened.affected === 0) return;
       await this.db.of(Investigation).delete({ id });

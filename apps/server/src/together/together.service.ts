@@ -1,3 +1,4 @@
+import { say, told } from '@bright-sprout/words/say';
 import { timeNow } from '@bright-sprout/core/clock/clock';
 import { type BenchTogether, type OpenTogetherRequest, type TogetherView } from '@bright-sprout/contracts/together';
 import { dayInZone } from '@bright-sprout/core/calendar/days';
@@ -17,13 +18,13 @@ import { newId, requestHash } from '../database/ids';
 import { Database, isDuplicate } from '../database/database';
 import { Container } from '../investigations/container.entity';
 import { ChangesService } from '../live/changes.service';
-import { notFound, Problem } from '../problems/problem';
+import { asTold, notFound, Problem, wrongField } from '../problems/problem';
 import { Together, TogetherReading } from './together.entities';
 
 function millimetres(typed: string): number {
   const length = parseLength(typed);
   const reason = length.ok ? valueProblem(measureOf('height')!, length.mm) : length.reason;
-  if (!length.ok || reason !== null) throw new Problem(422, reason!, { errors: [{ path: 'typed', sentence: reason! }] });
+  if (!length.ok || reason !== null) throw wrongField(422, 'typed', asTold(reason!));
   return length.mm;
 }
 
@@ -59,8 +60,8 @@ export class TogetherService {
     const container = await this.db
       .of(Container)
       .findOneBy({ id: containerId, investigationId, takenBackAt: IsNull(), inReserve: false });
-    if (!container) throw notFound('This plant');
-    if (investigation.phase !== 'growing') throw new Problem(422, 'This investigation is finished: nothing more is read.');
+    if (!container) throw notFound(told('refusals.thisPlant'));
+    if (investigation.phase !== 'growing') throw new Problem(422, told('refusals.investigationFinishedNothingMore2'));
     const open = await this.db
       .of(Together)
       .findBy({ closedAt: IsNull(), container: { investigation: { classId: investigation.classId } } });
@@ -82,7 +83,7 @@ export class TogetherService {
     const valueMm = millimetres(typed);
     if (found.closedAt) {
       if (found.settledMm === valueMm) return viewOf(found);
-      throw new Problem(409, 'The class has settled already. A correction goes into the log.');
+      throw new Problem(409, told('refusals.classSettledAlreadyCorrection'));
     }
     const { investigation } = found.container;
     const now = timeNow();
@@ -115,7 +116,7 @@ export class TogetherService {
           findings: withFinding(current[0]?.findings ?? [], 'height', numberFound('height', valueMm, typed.trim())).map(
             ({ measure, value, choice, typed: as }) => ({ measure, value, choice, typed: as }),
           ),
-          note: `${found.readings.length} teams read it together`,
+          note: say('refusals.teamsReadTogether', { countReadings: found.readings.length }),
           supersedesId,
         })),
       );
@@ -171,7 +172,7 @@ export class TogetherService {
   /** Keeps what the team reads; until the class settles it may look again. */
   async read({ classId, teamId }: TeamRequester, id: string, typed: string): Promise<void> {
     const open = await this.openOf(classId);
-    if (!open || open.id !== id) throw new Problem(422, 'This plant is not read together any more. Nothing was sent.');
+    if (!open || open.id !== id) throw new Problem(422, told('refusals.plantReadTogetherMore'));
     const valueMm = millimetres(typed);
     await this.db.work(async () => {
       await this.db
@@ -209,7 +210,7 @@ export class TogetherService {
       // What a team read with the class stays, also where the team is gone.
       withDeleted: true,
     });
-    if (!found) throw notFound('This reading together');
+    if (!found) throw notFound(told('refusals.readingTogether'));
     return found;
   }
 }

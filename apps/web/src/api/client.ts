@@ -1,8 +1,12 @@
+import { say } from '@bright-sprout/words/say';
 import { type LongWorkLine } from '@bright-sprout/contracts/longWork';
 import { PLACE_HEADER } from '@bright-sprout/contracts/live';
 import { type ProblemDetails } from '@bright-sprout/contracts/problems';
-
+import { LANGUAGE } from '../words/language';
 import { knownUpTo } from './newsLine';
+
+/** What is refused is told in the language of this page. */
+const SPOKEN = { 'accept-language': LANGUAGE };
 
 /** An answer of the server that is not a success, with its sentences. */
 export class ServerProblem extends Error {
@@ -14,7 +18,7 @@ export class ServerProblem extends Error {
 /** No answer at all: no network, or the server is away. */
 export class Unreachable extends Error {
   constructor() {
-    super('The server cannot be reached. What you entered stays on this device; try again in a moment.');
+    super(say('api.serverCannotReachedEntered'));
   }
 }
 
@@ -30,7 +34,10 @@ export async function request<T>(
   const file = body instanceof Blob;
   const response = await fetch(`/api/v1${path}`, {
     method,
-    headers: body === undefined ? headers : { ...headers, 'content-type': file ? body.type : 'application/json' },
+    headers:
+      body === undefined
+        ? { ...SPOKEN, ...headers }
+        : { ...SPOKEN, ...headers, 'content-type': file ? body.type : 'application/json' },
     body: body === undefined ? undefined : file ? body : JSON.stringify(body),
   }).catch(() => {
     throw new Unreachable();
@@ -59,7 +66,7 @@ export async function requestInLines<T>(
   const response = await fetch(`/api/v1${path}`, {
     method,
     signal,
-    headers: { accept: 'application/x-ndjson', 'content-type': file ? body.type : 'application/json' },
+    headers: { ...SPOKEN, accept: 'application/x-ndjson', 'content-type': file ? body.type : 'application/json' },
     body: file ? body : JSON.stringify(body),
   }).catch((error: unknown) => {
     throw signal.aborted ? error : new Unreachable();

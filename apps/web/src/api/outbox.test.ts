@@ -27,7 +27,11 @@ const server = {
 };
 
 const problem = (status: number, detail: string, type = 'about:blank') =>
-  Promise.resolve({ ok: false, status, json: () => Promise.resolve({ status, detail, type }) } as Response);
+  Promise.resolve({
+    ok: false,
+    status,
+    json: () => Promise.resolve({ status, detail, type, code: 'refusals.asTold', params: { reason: detail } }),
+  } as Response);
 
 function held(id: string): Promise<Response> {
   if (!server.held.includes(id)) server.held.push(id);

@@ -1,3 +1,4 @@
+import { type Told } from '@bright-sprout/words/say';
 import { clockAhead, msNow } from '@bright-sprout/core/clock/clock';
 import { type SaveCareRequest } from '@bright-sprout/contracts/care';
 import { type SaveCheckRequest } from '@bright-sprout/contracts/checks';
@@ -7,7 +8,7 @@ import { type SaveDeviationRequest } from '@bright-sprout/contracts/deviations';
 import { type FrameRequest } from '@bright-sprout/contracts/films';
 import { type PhotoRequest } from '@bright-sprout/contracts/photos';
 import { type TogetherReadingRequest } from '@bright-sprout/contracts/together';
-import { CLOCK_HEADER, OTHER_TEAM, TEAM_HEADER } from '@bright-sprout/contracts/problems';
+import { CLOCK_HEADER, OTHER_TEAM, type ProblemDetails, TEAM_HEADER } from '@bright-sprout/contracts/problems';
 import { createStore, del, entries, set } from 'idb-keyval';
 import { useSyncExternalStore } from 'react';
 import { request, ServerProblem } from './client';
@@ -33,6 +34,8 @@ interface Keeping {
   at: number;
   /** Why the server would not take it; it stays here and is shown. */
   refused: string | null;
+  /** The same for whoever decides, in their own language. */
+  because: Told | null;
   /** The server has it; it is kept in memory so that nothing flickers until the next answer includes it. */
   confirmed: boolean;
   /** What was refused waits for the teacher's word; null until that is said, false where it cannot be. */
@@ -46,6 +49,8 @@ interface Keeping {
 /** Something entered on this device that the server has not confirmed. */
 export type WaitingEntry = Entered & Keeping;
 export type WaitingCheck = Extract<WaitingEntry, { kind: 'check' }>;
+
+const toldOf = ({ code, params }: ProblemDetails): Told => ({ code, ...(params && { params }) });
 
 const RETRY_MS = 5_000;
 const isUnsent = (entry: WaitingEntry) => entry.refused === null && !entry.confirmed;
@@ -135,7 +140,7 @@ class Outbox {
   /** Keeps what was entered, then sends all that wait. */
   async add(id: string, teamId: string, entered: Entered): Promise<void> {
     const at = Math.max(msNow(), ...this.waiting.map((w) => w.at + 1));
-    const kept0 = { refused: null, confirmed: false, told: null, kept: null };
+    const kept0 = { refused: null, because: null, confirmed: false, told: null, kept: null };
     const entry: WaitingEntry = { ...entered, id, teamId, at, ahead: clockAhead(), ...kept0 };
     this.change([...this.waiting, entry]);
     const kept = await set(id, { ...entry, kept: true }, this.store).then(
@@ -151,7 +156,7 @@ class Outbox {
   async again(id: string): Promise<void> {
     const entry = this.waiting.find((w) => w.id === id);
     if (!entry) return;
-    await this.rewrite({ ...entry, refused: null });
+    await this.rewrite({ ...entry, refused: null, because: null });
     await this.send();
   }
 
@@ -190,7 +195,7 @@ class Outbox {
           stuck.add(subjectOf(next)).add(next.id);
           continue;
         }
-        await this.rewrite({ ...next, refused: error.problem.detail });
+        await this.rewrite({ ...next, refused: error.problem.detail, because: toldOf(error.problem) });
       }
     }
   }
@@ -202,9 +207,9 @@ class Outbox {
   /** What the server would not take reaches the teacher as waiting for a decision; without a network it is said later. */
   private async tellTeacher(): Promise<void> {
     for (const entry of this.waiting.filter((w) => this.isUntold(w))) {
-      const { id, kind, body, teamId, refused } = entry;
+      const { id, kind, body, teamId, because } = entry;
       try {
-        await request('PUT', `/bench/held/${id}`, { kind, body, reason: refused!.slice(0, 400) }, { [TEAM_HEADER]: teamId });
+        await request('PUT', `/bench/held/${id}`, { kind, body, reason: because }, { [TEAM_HEADER]: teamId });
         await this.rewrite({ ...entry, told: true });
       } catch (error) {
         if (!(error instanceof ServerProblem) || error.problem.status >= 500 || MAY_PASS_LATER.has(error.problem.status)) return;

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import type * as plotlyTypes from 'plotly.js';
 import { type Config, type Data, type Layout } from 'plotly.js';
 import { useEffect, useRef, useState } from 'react';
@@ -51,7 +52,7 @@ export function PlotlyChart({
   return (
     <>
       <div ref={holder} role="img" aria-label={summary} style={{ height }} className="chart" />
-      {failed && <p className="second">The chart could not be fetched; the table has its numbers.</p>}
+      {failed && <p className="second">{say('charts.chartFetchedTableNumbers')}</p>}
     </>
   );
 }

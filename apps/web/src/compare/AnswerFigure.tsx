@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { daysBetween, type IsoDay } from '@bright-sprout/core/calendar/days';
 import { type Group, type GroupedRecords } from '@bright-sprout/core/compare/groups';
@@ -60,13 +61,13 @@ export function AnswerFigure(props: AnswerProps) {
   const frame = { summary, name, table: <NumbersTable groups={groups} shown={shown} /> };
   if (early && shown.drawsPlants)
     return (
-      <FigureFrame {...frame} caption="Every plant as it stood, small to tall.">
+      <FigureFrame {...frame} caption={say('compare.everyPlantStoodSmall')}>
         {(width) => <EarlyPlants width={width} groups={groups} shown={shown} habitOf={habit} />}
       </FigureFrame>
     );
   if (early && (question.follow === 'share-up' || measure.summedUp === 'share-of-seeds'))
     return (
-      <FigureFrame {...frame} caption="One picture a seed. Green: it came up.">
+      <FigureFrame {...frame} caption={say('compare.pictureSeedGreenCame')}>
         {(width) => <SeedStacks width={width} groups={groups} />}
       </FigureFrame>
     );
@@ -76,19 +77,16 @@ export function AnswerFigure(props: AnswerProps) {
       <FigureFrame
         {...frame}
         table={<StagesTable rows={rows} />}
-        caption={`How many ${plural(question.mark === 'container' ? container : question.mark)} stood at each, in their order.`}
+        caption={say('compare.manyStoodOrder', { container: plural(question.mark === 'container' ? container : question.mark) })}
       >
         {(width) => <StagesFigure width={width} rows={rows} />}
       </FigureFrame>
     );
   }
-  const plants = shown.drawsPlants ? 'Beside each group its middle plant, whole and to the same scale. ' : '';
+  const plants = shown.drawsPlants ? say('compare.besideGroupMiddlePlant') : '';
   if (question.between === 'factors' && investigation.design)
     return (
-      <FigureFrame
-        {...frame}
-        caption={`${plants}Thick and thin: the means. Dashed: where they would run if the first did as much everywhere.`}
-      >
+      <FigureFrame {...frame} caption={say('compare.thickThinMeansDashed', { plants })}>
         {(width) => (
           <CrossedFigure
             width={width}
@@ -103,12 +101,20 @@ export function AnswerFigure(props: AnswerProps) {
       </FigureFrame>
     );
   const dose = question.between === 'doses' ? doseLine(groups, investigation.design) : null;
-  const bracket = `Bracket: 95 % interval of the mean. Under the labels: how many of the ${plural(container)} are in it.`;
+  const bracket = say('compare.bracketIntervalMeanUnder', { container: plural(container) });
   if (dose)
     return (
       <FigureFrame
         {...frame}
-        caption={`${plants}Line: straight through all ${plural(container)}, with the band that holds it in 95 of 100 classes. ${dose.step ? `Dashed: one step between ${dose.step.below} and ${dose.step.from} ${dose.unit} comes closer to these ${plural(container)} than the line does.` : `No single step comes closer to these ${plural(container)} than the line does.`} ${bracket}`}
+        caption={say('compare.lineStraightThroughBand', {
+          plants,
+          container: plural(container),
+          below: dose.step?.below,
+          from: dose.step?.from,
+          unit: dose.unit,
+          step: Boolean(dose.step),
+          bracket,
+        })}
       >
         {(width) => <DoseFigure width={width} groups={groups} shown={shown} container={container} dose={dose} habitOf={habit} />}
       </FigureFrame>
@@ -124,7 +130,7 @@ export function AnswerFigure(props: AnswerProps) {
           container={container}
           habitOf={habit}
           amounts={ages}
-          along={ages && 'days old'}
+          along={ages && say('compare.daysOld')}
           behind={ages && ((x, y) => <MeansLine points={agesMeans(groups, ages, shown)} x={x} y={y} />)}
         />
       )}
@@ -157,8 +163,8 @@ function Sprouting({ records, compared, question, measure, summary, name }: Answ
       name={name}
       caption={
         band === 'early'
-          ? `One picture ${found.seeds ? 'a seed' : `a ${investigation.containerName}`}, under the day on which somebody first saw it up.`
-          : `Each step is known only to lie between the last “not yet” (dashed) and the first “up” (solid). ${fits ? 'Dotted: the fitted curve. ' : ''}Counted: ${noun}.`
+          ? say('compare.pictureSeedUnderDay', { containerName: investigation.containerName, seeds: found.seeds })
+          : say('compare.stepKnownOnlyLie', { fits: Boolean(fits), noun })
       }
       table={<SproutTable stairs={found.stairs} fits={fits} />}
     >
@@ -187,8 +193,15 @@ function Predicted({ records, compared, question, shown, name }: AnswerProps & {
   return (
     <FigureFrame
       name={name}
-      summary={`What each team predicted and its tallest plant: ${rows.map((r) => `${r.team} ${shown.words(r.predicted)}, ${r.came === null ? 'none measured' : shown.words(r.came)}`).join('; ')}.`}
-      caption={`Peg: what the team said before sowing${askedDay === null ? '' : `, for day ${askedDay}`}. Plant: its tallest on the day looked at.`}
+      summary={say('compare.teamPredictedTallestPlant', {
+        rows: rows
+          .map(
+            (r) =>
+              `${r.team} ${shown.words(r.predicted)}, ${r.came === null ? say('compare.noneMeasured') : shown.words(r.came)}`,
+          )
+          .join('; '),
+      })}
+      caption={say('compare.pegTeamSaidBefore', { askedDay, noAskedDay: askedDay === null })}
       table={<PredictedTable rows={rows} shown={shown} />}
     >
       {(width) => <PredictedFigure width={width} rows={rows} shown={shown} habit={investigation.habit} emblems={emblems} />}

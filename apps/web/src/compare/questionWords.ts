@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { type ClaimSubject, joinedBy } from '@bright-sprout/core/claims/claimSubject';
 import { daysBetween, formatDay, isDated, ONE_LOOK_SOWING } from '@bright-sprout/core/calendar/days';
@@ -20,22 +21,24 @@ export function kindOf({ treatments, speciesName }: Pick<InvestigationView, 'tre
 export function whenWords(when: When, sownOn: string): string {
   switch (when.kind) {
     case 'day':
-      return isDated(when.day) || when.day < ONE_LOOK_SOWING ? `on day ${daysBetween(sownOn, when.day)}` : 'at the end';
+      return isDated(when.day) || when.day < ONE_LOOK_SOWING
+        ? say('compare.onDay', { daysBetween: daysBetween(sownOn, when.day) })
+        : say('compare.atTheEnd');
     case 'age':
-      return `at ${when.age} days old`;
+      return say('compare.daysOld2', { age: when.age });
     case 'between':
-      return `from day ${daysBetween(sownOn, when.from)} to day ${daysBetween(sownOn, when.to)}`;
+      return say('compare.dayDay', { daysBetween: daysBetween(sownOn, when.from), daysBetween2: daysBetween(sownOn, when.to) });
     case 'course':
-      return 'over the whole course';
+      return say('compare.overWholeCourse');
     case 'end':
-      return 'in the end';
+      return say('compare.inTheEnd');
   }
 }
 
 /** After a verb: a course that goes without saying is left away. */
 const afterVerb = (question: Question, sownOn: string) =>
   question.between === 'ages' && question.when.kind === 'day'
-    ? `on ${formatDay(question.when.day)}`
+    ? say('compare.on', { day: formatDay(question.when.day) })
     : question.when.kind === 'course' && question.follow !== 'area' && question.follow !== 'highest'
       ? ''
       : whenWords(question.when, sownOn);
@@ -44,23 +47,25 @@ const afterVerb = (question: Question, sownOn: string) =>
 export function betweenWords(between: Between, { factor, design }: Pick<InvestigationView, 'factor' | 'design'>): string {
   switch (between) {
     case 'treatments':
-      return design && design.factors.length > 1 ? `each combination of ${factor}` : factor || 'treatments';
+      return design && design.factors.length > 1 ? say('compare.eachCombinationOf', { factor }) : factor || 'treatments';
     case 'doses':
-      return `${design?.factors.find((f) => f.levels.every((l) => l.amount !== null))?.name ?? factor}, step by step`;
+      return say('compare.stepStep', {
+        name: design?.factors.find((f) => f.levels.every((l) => l.amount !== null))?.name ?? factor,
+      });
     case 'factors':
       return design ? listInWords(design.factors.slice(0, 2).map((f) => f.name)) : factor;
     case 'teams':
       return 'teams';
     case 'kinds':
-      return 'kinds of seed';
+      return say('compare.kindsSeed');
     case 'ages':
       return 'age';
     case 'classes':
-      return `${factor}, with other classes`;
+      return say('compare.otherClasses', { factor });
     case 'earlier':
-      return `${factor}, with an earlier year`;
+      return say('compare.earlierYear', { factor });
     case 'predicted':
-      return 'what was predicted';
+      return say('compare.whatWasPredicted');
   }
 }
 
@@ -90,7 +95,7 @@ export function subjectOf(
 ): ClaimSubject {
   const kinds = new Set(investigation.treatments.map((t) => t.speciesName)).size;
   return {
-    kind: kinds > 1 ? 'what was sown' : kindOf(investigation),
+    kind: kinds > 1 ? say('compare.whatWasSown') : kindOf(investigation),
     container: investigation.containerName,
     shown,
     question,
@@ -113,13 +118,13 @@ export function shortQuestion(
   const when = question.when.kind === 'course' ? '' : ` ${whenWords(question.when, investigation.sownOn)}`;
   const mark =
     question.mark === 'plant'
-      ? ', each plant'
+      ? say('compare.eachPlant')
       : question.mark === 'team'
-        ? ', by team'
+        ? say('compare.byTeam')
         : question.report === 'total'
-          ? `, all plants of a ${investigation.containerName} together`
+          ? say('compare.plantsTogether', { containerName: investigation.containerName })
           : '';
-  return capital(`${name}${when} by ${betweenWords(question.between, investigation)}${mark}`);
+  return capital(say('compare.by', { name, when, betweenWords: betweenWords(question.between, investigation), mark }));
 }
 
 /** The sentence that says what a figure shows, for those who cannot see it. */
@@ -132,9 +137,15 @@ export function figureSummary(
   const value = (g: (typeof groups)[number]) =>
     g.summary.ok
       ? shown.ranks
-        ? `middle ${shown.words(g.summary.median!)}`
-        : `mean ${shown.words(g.summary.mean!)}`
-      : 'none counted';
+        ? say('compare.middle2', { median: shown.words(g.summary.median!) })
+        : say('compare.mean2', { mean: shown.words(g.summary.mean!) })
+      : say('compare.noneCounted');
   const when = afterVerb(question, investigation.sownOn);
-  return `${capital(shown.name)} of ${kindOf(investigation)}${when && ` ${when}`} by ${betweenWords(question.between, investigation)}: ${groups.map((g) => `${g.label} ${value(g)}`).join('; ')}.`;
+  return say('compare.ofBy', {
+    name: capital(shown.name),
+    kindOf: kindOf(investigation),
+    when: when && ` ${when}`,
+    betweenWords: betweenWords(question.between, investigation),
+    groups: groups.map((g) => `${g.label} ${value(g)}`).join('; '),
+  });
 }

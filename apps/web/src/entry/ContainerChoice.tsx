@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type ContainerView } from '@bright-sprout/contracts/investigations';
 import { TreatmentMark } from '../marks/TreatmentMark';
 import './containerChoice.scss';
@@ -24,7 +25,8 @@ export function ContainerChoice({ containers, chosen, disabled, onToggle, label 
           disabled={disabled}
           onClick={() => onToggle(c.id)}
         >
-          <TreatmentMark code={c.treatment} size={16} /> {c.childNumber === null ? c.code : `${c.code}, number ${c.childNumber}`}
+          <TreatmentMark code={c.treatment} size={16} />{' '}
+          {c.childNumber === null ? c.code : say('entry.number', { code: c.code, childNumber: c.childNumber })}
         </button>
       ))}
     </div>

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { isIsoDay, parseDay, writeDay } from '@bright-sprout/core/calendar/days';
 import { type ComponentProps, lazy, Suspense, useId, useRef, useState } from 'react';
 import { Form, Overlay, Popover } from 'react-bootstrap';
@@ -42,7 +43,7 @@ export function DayInput({ value, onChange, last, isInvalid, ...props }: Props) 
     <div className="day-input" ref={field}>
       <Form.Control
         autoComplete="off"
-        placeholder="like 26 March"
+        placeholder={say('entry.likeMarch')}
         {...props}
         aria-describedby={[props['aria-describedby'], unread && left && id].filter(Boolean).join(' ') || undefined}
         isInvalid={isInvalid || (unread && left)}
@@ -55,7 +56,7 @@ export function DayInput({ value, onChange, last, isInvalid, ...props }: Props) 
         ref={button}
         type="button"
         className="day-input-open"
-        aria-label="Open the calendar"
+        aria-label={say('entry.openCalendar')}
         aria-expanded={open}
         disabled={props.disabled}
         onClick={() => setOpen(!open)}
@@ -66,14 +67,14 @@ export function DayInput({ value, onChange, last, isInvalid, ...props }: Props) 
       </button>
       <Overlay target={field} show={open} placement="bottom-start" rootClose onHide={() => setOpen(false)}>
         <Popover className="day-popover">
-          <Suspense fallback={<p className="second m-3">Opening …</p>}>
+          <Suspense fallback={<p className="second m-3">{say('common.opening')}</p>}>
             <DayCalendar day={isIsoDay(value) ? value : null} today={localDay()} last={last} onChoose={choose} />
           </Suspense>
         </Popover>
       </Overlay>
       {unread && left && (
         <p className="day-input-unread" id={id}>
-          “{typing}” is no day: write it like 26 March.
+          {say('entry.dayWriteLikeMarch', { typing })}
         </p>
       )}
     </div>

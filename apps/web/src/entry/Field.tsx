@@ -1,3 +1,4 @@
+import { sayFault } from '@bright-sprout/words/say';
 import { type ReactNode, useId } from 'react';
 import { Form } from 'react-bootstrap';
 import { type FieldError } from 'react-hook-form';
@@ -34,7 +35,7 @@ export function Field({
       )}
       {error && (
         <div className="invalid-feedback d-block" id={`${id}-error`}>
-          {error.message}
+          {error.message && sayFault(error.message)}
         </div>
       )}
     </Form.Group>

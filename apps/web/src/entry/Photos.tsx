@@ -1,3 +1,5 @@
+import { say } from '@bright-sprout/words/say';
+import { Say } from '../words/Say';
 import { formatDay } from '@bright-sprout/core/calendar/days';
 import { useEffect, useState } from 'react';
 import { Modal } from 'react-bootstrap';
@@ -22,32 +24,37 @@ export function Photos({ photos, code, path, ruler, onTakeBack }: Props) {
   const [open, setOpen] = useState<ShownPhoto | null>(null);
   if (photos.length === 0) return null;
   return (
-    <div className="photos" role="group" aria-label={`Pictures of ${code}`}>
+    <div className="photos" role="group" aria-label={say('entry.picturesOf', { code })}>
       {photos.map((p) => (
         <button key={p.id} type="button" className="photo" onClick={() => setOpen(p)}>
-          <Picture photo={p} path={path} small alt={`${code} on ${formatDay(p.day)}`} />
+          <Picture photo={p} path={path} small alt={say('entry.on', { code, day: formatDay(p.day) })} />
         </button>
       ))}
-      <Modal show={open !== null} onHide={() => setOpen(null)} centered size="lg" aria-label={`Picture of ${code}`}>
+      <Modal show={open !== null} onHide={() => setOpen(null)} centered size="lg" aria-label={say('entry.pictureOf', { code })}>
         {open && (
           <Modal.Body className="photo-whole">
-            <Picture photo={open} path={path} alt={`${code} on ${formatDay(open.day)}`} />
+            <Picture photo={open} path={path} alt={say('entry.on', { code, day: formatDay(open.day) })} />
             <p>
-              <b>{code}</b> on {formatDay(open.day)}
-              {open.picture && ', waits on this device'}
+              <Say
+                it="entry.waitsDevice"
+                code={code}
+                b={(inside) => <b>{inside}</b>}
+                day={formatDay(open.day)}
+                picture={Boolean(open.picture)}
+              />
             </p>
             <p className="d-flex gap-2 mb-0">
               <button type="button" className="btn" onClick={() => setOpen(null)}>
-                Close
+                {say('common.close')}
               </button>
               {ruler && (
                 <Link className="btn" to={ruler(open.id)}>
-                  Ruler on it
+                  {say('entry.rulerOnIt')}
                 </Link>
               )}
               {onTakeBack && (
                 <button type="button" className="btn btn-plain" onClick={() => (onTakeBack(open.id), setOpen(null))}>
-                  Take it back
+                  {say('common.takeBack')}
                 </button>
               )}
             </p>

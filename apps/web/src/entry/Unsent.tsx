@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { sentWords } from '@bright-sprout/core/readings/sentWords';
 import { useAskBeforeLeaving } from '../page/useAskBeforeLeaving';
 import { isWaitingCheck, theOutbox, type WaitingEntry } from '../api/outbox';
@@ -12,38 +13,40 @@ export function Unsent({ waiting }: { waiting: readonly WaitingEntry[] }) {
   // Over plain HTTP a browser allows no worker that opens the page without a network.
   const opensAgain = 'serviceWorker' in navigator;
   useAskBeforeLeaving(notKept > 0 || (!opensAgain && onTheWay.length > 0));
-  const [one, several] = unsent.every(isWaitingCheck) ? ['check waits', 'checks wait'] : ['entry waits', 'entries wait'];
+  const [one, several] = unsent.every(isWaitingCheck)
+    ? [say('entry.checkWaits'), say('entry.checksWait')]
+    : [say('entry.entryWaits'), say('entry.entriesWait')];
   return (
     <>
       {unsent.length > 0 && (
         <p className="unsent-waiting" role="status">
-          {unsent.length} {unsent.length === 1 ? one : several} on this device and will be sent by itself.
-          {!opensAgain && ' Keep this page open until then: without a network it does not open again here.'}
+          {say('entry.deviceSentItselfKeep', {
+            countUnsent: unsent.length,
+            one: unsent.length === 1 ? one : several,
+            opensAgain,
+          })}
         </p>
       )}
       {notKept > 0 && (
         <div className="notice" role="alert">
-          <p className="notice-title">This device cannot keep what you enter</p>
-          <p>
-            Its storage is full or switched off. Leave this page open until{' '}
-            {notKept === 1 ? 'your entry is' : `all ${notKept} entries are`} sent, and tell your teacher.
-          </p>
+          <p className="notice-title">{say('entry.deviceCannotKeepEnter')}</p>
+          <p>{say('entry.storageFullSwitchedOff', { notKept })}</p>
         </div>
       )}
       {refused.map((c) => (
         <div key={c.id} className="notice" role="alert">
-          <p className="notice-title">One {isWaitingCheck(c) ? 'check' : 'entry'} was not taken</p>
+          <p className="notice-title">{say('entry.trueOtherTaken', { isWaitingCheck: isWaitingCheck(c) })}</p>
           <p>
             {c.refused}
-            {isWaitingCheck(c) && ` What you entered: ${c.body.readings.map(sentWords).join(', ')}.`}
-            {c.told && ' Your teacher has it now, and decides.'}
+            {isWaitingCheck(c) && say('entry.whatYouEntered', { readings: c.body.readings.map(sentWords).join(', ') })}
+            {c.told && say('entry.teacherNowDecides')}
           </p>
           <p className="d-flex gap-2 flex-wrap mb-0">
             <button type="button" className="btn" onClick={() => void theOutbox().again(c.id)}>
-              Send it again
+              {say('entry.sendAgain')}
             </button>
             <button type="button" className="btn btn-plain" onClick={() => void theOutbox().drop(c.id)}>
-              {c.told ? 'We leave it to our teacher' : 'Throw it away'}
+              {c.told ? say('entry.leaveTeacher') : say('entry.throwAway')}
             </button>
           </p>
         </div>

@@ -1,9 +1,16 @@
+import { say } from '@bright-sprout/words/say';
 import { type RulerResolution } from '@bright-sprout/core/quantities/length';
 
 /** How fine the ruler is read, in words. */
 export const RESOLUTION_WORDS: Record<RulerResolution, string> = {
-  cm: 'whole centimetre',
-  'half-cm': 'half centimetre',
+  get cm() {
+    return say('entry.wholeCentimetre');
+  },
+  get 'half-cm'() {
+    return say('entry.halfCentimetre');
+  },
   mm: 'millimetre',
-  'quarter-in': 'quarter inch',
+  get 'quarter-in'() {
+    return say('entry.quarterInch');
+  },
 };

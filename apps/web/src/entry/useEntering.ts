@@ -58,7 +58,7 @@ export function useTeacherEntering(investigation: InvestigationView): Entering {
   const underway = useRef(0);
   const enter = (entry: Entered, send: (id: string) => Promise<unknown>) => {
     const id = v7();
-    const keeping = { teamId: '', at: 0, ahead: 0, refused: null, confirmed: false, told: null, kept: null };
+    const keeping = { teamId: '', at: 0, ahead: 0, refused: null, because: null, confirmed: false, told: null, kept: null };
     setEntered((all) => [...all, { ...entry, id, ...keeping }]);
     setError(null);
     underway.current += 1;

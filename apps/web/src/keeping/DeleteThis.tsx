@@ -1,3 +1,5 @@
+import { say } from '@bright-sprout/words/say';
+import { Say } from '../words/Say';
 import { type GoingKind, type KeepingView, type WhatGoes } from '@bright-sprout/contracts/keeping';
 import { formatDay } from '@bright-sprout/core/calendar/days';
 import { useQuery } from '@tanstack/react-query';
@@ -53,14 +55,15 @@ export function DeleteThis({
           {words}
         </button>
         <button type="button" className="btn" onClick={() => setOpen(false)}>
-          Leave it
+          {say('common.leaveIt')}
         </button>
       </p>
     </section>
   );
 }
 
-const counted = (n: number, one: string, several = `${one}s`) => (n === 0 ? [] : [`${n} ${n === 1 ? one : several}`]);
+const counted = (n: number, one: string, several = say('keeping.oneS', { one })) =>
+  n === 0 ? [] : [`${n} ${n === 1 ? one : several}`];
 
 function WhatWouldGo({ kind, id }: { kind: GoingKind; id: string }) {
   const { data, error } = useQuery({
@@ -69,27 +72,31 @@ function WhatWouldGo({ kind, id }: { kind: GoingKind; id: string }) {
     staleTime: 0,
   });
   if (error) return <ProblemNotice error={error} />;
-  if (!data) return <Waiting>Counting what would go …</Waiting>;
+  if (!data) return <Waiting>{say('keeping.countingGo')}</Waiting>;
   const parts = [
     ...(kind === 'class' || kind === 'everything' ? counted(data.investigations, 'investigation') : []),
     ...counted(data.looks, 'look'),
     ...counted(data.containers, 'container'),
     ...counted(data.pictures, 'picture'),
-    ...counted(data.claims, 'team’s claim', 'teams’ claims'),
-    ...counted(data.waiting, 'entry that waits for your word', 'entries that wait for your word'),
+    ...counted(data.claims, say('keeping.teamsClaim'), say('keeping.teamsClaims')),
+    ...counted(data.waiting, say('keeping.entryWaitsWord'), say('keeping.entriesWaitWord')),
     ...counted(data.plans, 'plan'),
-    ...counted(data.teams, 'team with its PIN', 'teams with their PINs'),
-    ...(kind === 'everything' ? ['your seed shelf', 'your account'] : []),
+    ...counted(data.teams, say('keeping.teamPin'), say('keeping.teamsPins')),
+    ...(kind === 'everything' ? [say('keeping.seedShelf'), say('keeping.yourAccount')] : []),
   ];
   return (
     <>
       <p>
-        <b>This goes:</b> {parts.length === 0 ? 'nothing is in it yet' : parts.join(', ')}.
+        <b>{say('keeping.thisGoes')}</b> {parts.length === 0 ? say('keeping.nothingYet') : parts.join(', ')}.
       </p>
       <p>
-        It is hidden at once and is gone on <b>{formatDay(data.wouldGoAt.slice(0, 10))}</b>. Until then, {data.undoDays}{' '}
-        {data.undoDays === 1 ? 'day' : 'days'}, it can be taken back under <Link to="/keeping">What is kept</Link>; after that
-        nobody can bring it back.
+        <Say
+          it="keeping.hiddenOnceGoneUntil"
+          wouldGoAt={formatDay(data.wouldGoAt.slice(0, 10))}
+          b={(inside) => <b>{inside}</b>}
+          undoDays={data.undoDays}
+          link={(inside) => <Link to="/keeping">{inside}</Link>}
+        />
       </p>
     </>
   );

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { Component, type ReactNode } from 'react';
 
 /** Catches what should not have happened while drawing, says so, and lets the page be opened again. */
@@ -13,13 +14,10 @@ export class Broken extends Component<{ children: ReactNode }, { error: Error | 
     return (
       <div className="page">
         <div className="notice" role="alert">
-          <p className="notice-title">This page could not be drawn</p>
-          <p>
-            Nothing you saved is lost. Open the page again; if it stays like this, tell whoever looks after the server:{' '}
-            {this.state.error.message}
-          </p>
+          <p className="notice-title">{say('page.pageDrawn')}</p>
+          <p>{say('page.nothingSavedLostOpen', { message: this.state.error.message })}</p>
           <button type="button" className="btn mt-2" onClick={() => location.reload()}>
-            Open it again
+            {say('page.openAgain')}
           </button>
         </div>
       </div>

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { type ReactNode } from 'react';
 import { Link } from 'react-router';
@@ -6,7 +7,7 @@ import { InvestigationFrame, type Looked } from './InvestigationFrame';
 
 const toThePlants = ({ records }: Looked) => (
   <Link className="btn-next" to={`/investigations/${records.investigation.id}`}>
-    See the plants
+    {say('common.seePlants')}
   </Link>
 );
 

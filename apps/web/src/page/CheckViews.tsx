@@ -1,18 +1,19 @@
+import { say } from '@bright-sprout/words/say';
 import { NavLink } from 'react-router';
 
 /** The ways to look at what was checked. */
 export function CheckViews({ investigationId }: { investigationId: string }) {
   const base = `/investigations/${investigationId}`;
   const views = [
-    [base, 'Wall'],
-    [`${base}/log`, 'Log'],
-    [`${base}/together`, 'Read together'],
-    [`${base}/run`, 'Run the class'],
-    [`${base}/room`, 'Room'],
-    [`${base}/pictures`, 'Pictures'],
+    [base, say('page.wall')],
+    [`${base}/log`, say('page.log')],
+    [`${base}/together`, say('page.readTogether')],
+    [`${base}/run`, say('page.runClass')],
+    [`${base}/room`, say('page.room')],
+    [`${base}/pictures`, say('page.pictures')],
   ] as const;
   return (
-    <nav className="check-views no-print" aria-label="Ways to look">
+    <nav className="check-views no-print" aria-label={say('page.waysLook')}>
       {views.map(([to, name]) => (
         <NavLink key={to} to={to} end>
           {name}

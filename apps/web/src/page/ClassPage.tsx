@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type ClassView } from '@bright-sprout/contracts/classes';
 import { type ReactNode } from 'react';
 import { useParams } from 'react-router';
@@ -10,7 +11,7 @@ export function ClassPage({ children }: { children: (group: ClassView) => ReactN
   const query = useClass(id);
   return (
     <div className="page">
-      <Loaded query={query} what="the class">
+      <Loaded query={query} what={say('common.theClass')}>
         {children}
       </Loaded>
     </div>

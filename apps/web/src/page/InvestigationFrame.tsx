@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { todayIn } from '@bright-sprout/core/clock/clock';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { type IsoDay } from '@bright-sprout/core/calendar/days';
@@ -48,7 +49,7 @@ export function InvestigationFrame({
   const live = useLive();
   return (
     <div className="page">
-      <Loaded query={query} what="the investigation">
+      <Loaded query={query} what={say('common.theInvestigation')}>
         {(records) => (
           <Framed records={records} live={live} next={next} wholeClass={wholeClass} tape={tape}>
             {children}
@@ -168,13 +169,13 @@ function newestDay(ribbon: Ribbon, wholeClass: boolean): IsoDay | null {
 }
 
 function LiveSign({ live, phase }: { live: boolean; phase: string }) {
-  if (phase === 'finished') return <span>All saved</span>;
+  if (phase === 'finished') return <span>{say('common.allSaved')}</span>;
   return (
     <span role="status">
       <svg width="14" height="12" viewBox="0 0 14 12" aria-hidden="true">
         <path d={live ? 'M1 6l4 4.500L13 1' : 'M2 6h10'} fill="none" stroke={live ? '#0A6C6E' : '#B93A12'} strokeWidth="2.500" />
       </svg>{' '}
-      {live ? 'Live: checks appear by themselves' : 'Connecting …'}
+      {live ? say('page.liveChecksAppearThemselves') : say('page.connecting')}
     </span>
   );
 }

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { daysBetween, formatDay, isDated, type IsoDay } from '@bright-sprout/core/calendar/days';
 import { type Ribbon } from '@bright-sprout/core/ribbon/ribbon';
@@ -22,36 +23,49 @@ export function InvestigationStations({
   const sown = daysBetween(investigation.sownOn, today);
   const sowing = {
     to: `${base}/sow${keep}`,
-    name: 'Sow',
-    state: investigation.deviations.length === 0 ? 'as planned' : `${investigation.deviations.length} otherwise`,
+    name: say('page.sow'),
+    state:
+      investigation.deviations.length === 0
+        ? say('page.asPlanned')
+        : say('page.otherwise', { countDeviations: investigation.deviations.length }),
     done: sown >= 0,
   };
   return (
     <Stations
       stations={[
-        { to: `${base}/plan${keep}`, name: 'Plan', state: 'settled', done: true },
+        { to: `${base}/plan${keep}`, name: say('common.plan'), state: 'settled', done: true },
         ...(investigation.origin === 'planned' ? [sowing] : []),
         {
           to: `${base}${keep}`,
-          name: 'Check',
-          state: day === null ? 'nothing yet' : `${Math.round(share * total)} of ${total}`,
+          name: say('page.check'),
+          state: day === null ? say('common.nothingYet') : say('page.of', { math: Math.round(share * total), total }),
           done: share === 1,
         },
-        { to: `${base}/compare${keep}`, name: 'Compare', state: readings.length === 0 ? 'after a check' : 'ready', done: false },
+        {
+          to: `${base}/compare${keep}`,
+          name: say('page.compare'),
+          state: readings.length === 0 ? say('page.afterCheck') : 'ready',
+          done: false,
+        },
         {
           to: `${base}/conclude${keep}`,
-          name: 'Conclude',
-          state: readings.length === 0 ? 'after a check' : investigation.phase === 'finished' ? 'finished' : 'the lesson',
+          name: say('page.conclude'),
+          state:
+            readings.length === 0
+              ? say('page.afterCheck')
+              : investigation.phase === 'finished'
+                ? 'finished'
+                : say('page.theLesson'),
           done: investigation.phase === 'finished',
           within: true,
         },
       ]}
       aside={
         investigation.phase === 'finished'
-          ? `finished${isDated(investigation.sownOn) ? ` · sown ${formatDay(investigation.sownOn)}` : ''}`
+          ? `finished${isDated(investigation.sownOn) ? say('page.sown', { sownOn: formatDay(investigation.sownOn) }) : ''}`
           : sown < 0
-            ? `${-sown} days to sowing`
-            : `today is day ${sown}`
+            ? say('page.daysSowing', { sown: -sown })
+            : say('page.todayDay', { sown })
       }
     />
   );

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type ReactNode } from 'react';
 import { ServerProblem } from '../api/client';
 
@@ -7,8 +8,8 @@ export function ProblemNotice({ error, retry }: { error: unknown; retry?: () => 
   const listed = problem?.errors?.filter((e) => e.sentence !== problem.detail) ?? [];
   return (
     <div className="notice" role="alert">
-      <p className="notice-title">{problem?.title ?? 'That did not work'}</p>
-      <p>{error instanceof Error ? error.message : 'Something unexpected happened. Nothing was changed.'}</p>
+      <p className="notice-title">{problem?.title ?? say('page.thatDidNotWork')}</p>
+      <p>{error instanceof Error ? error.message : say('page.somethingUnexpectedHappenedNothing')}</p>
       {listed.length > 0 && (
         <ul>
           {listed.map((e) => (
@@ -18,7 +19,7 @@ export function ProblemNotice({ error, retry }: { error: unknown; retry?: () => 
       )}
       {retry && (
         <button type="button" className="btn mt-2" onClick={retry}>
-          Try again
+          {say('page.tryAgain')}
         </button>
       )}
     </div>
@@ -57,6 +58,6 @@ export function Loaded<T>({
   return query.error ? (
     <ProblemNotice error={query.error} retry={() => void query.refetch()} />
   ) : (
-    <Waiting>Fetching {what} …</Waiting>
+    <Waiting>{say('page.fetching', { what })}</Waiting>
   );
 }

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type ReactNode } from 'react';
 import { Link } from 'react-router';
 import './pageHead.scss';
@@ -21,7 +22,7 @@ export function Logo() {
 export function PageHead({ tag, title, aside, next }: { tag: ReactNode; title: ReactNode; aside?: ReactNode; next?: ReactNode }) {
   return (
     <header className="page-head">
-      <Link to="/" className="page-head-logo" aria-label="Bright Sprout: today">
+      <Link to="/" className="page-head-logo" aria-label={say('page.brightSproutToday')}>
         <Logo />
       </Link>
       {tag}

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { NavLink } from 'react-router';
 import './stations.scss';
 
@@ -14,7 +15,7 @@ export interface Station {
 /** The stations of the work as stick labels on the soil line. */
 export function Stations({ stations, aside }: { stations: Station[]; aside: string }) {
   return (
-    <nav className="stations" aria-label="Stations">
+    <nav className="stations" aria-label={say('page.stations')}>
       {stations.map((s) => (
         <NavLink key={s.to} to={s.to} className="station" end={!s.within}>
           <span className="station-face">

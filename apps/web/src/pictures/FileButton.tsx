@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type ReactNode, useRef } from 'react';
 
 /** A button that opens the camera of the device, or its files. */
@@ -24,7 +25,7 @@ export function FileButton({
         accept="image/*"
         {...(capture ? { capture: 'environment' as const } : {})}
         hidden
-        aria-label={capture ? 'Take a picture' : 'Picture file'}
+        aria-label={capture ? say('pictures.takePicture') : say('pictures.pictureFile')}
         onChange={(e) => {
           onFile(e.target.files?.[0]);
           e.target.value = '';

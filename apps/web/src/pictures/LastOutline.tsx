@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type Quad } from '@bright-sprout/core/pictures/picture';
 import { useEffect, useRef } from 'react';
 import { type FilmBeside } from '../workers/useFilm';
@@ -27,7 +28,7 @@ export function LastOutline({
       c.getContext('2d')?.drawImage(bitmap, 0, 0);
     });
   }, [lastId, outline]);
-  if (!known) return <p className="taking-hint">Hold it straight above the middle, so that all four corners are seen.</p>;
+  if (!known) return <p className="taking-hint">{say('pictures.holdStraightAboveMiddle')}</p>;
   const missing = inPlace.filter((p) => !p).length;
   return (
     <>
@@ -45,12 +46,12 @@ export function LastOutline({
       ))}
       <p className="taking-hint" role="status">
         {!looks
-          ? 'Looking for the corners …'
+          ? say('pictures.lookingCorners')
           : missing === 0
-            ? 'It lies as it lay before.'
+            ? say('pictures.liesLayBefore')
             : missing === 4
-              ? 'Bring it onto the last picture’s line.'
-              : `Bring ${missing === 1 ? 'this corner' : `${missing} corners`} in.`}
+              ? say('pictures.bringOntoLastPictures')
+              : say('pictures.bringCornerCorners', { missing })}
       </p>
     </>
   );

@@ -1,3 +1,5 @@
+import { say } from '@bright-sprout/words/say';
+import { Say } from '../words/Say';
 import { type FilmView } from '@bright-sprout/contracts/films';
 import { type ReactNode, useEffect, useMemo, useState } from 'react';
 import { type LiveSeen } from '../workers/filmQuestion';
@@ -108,7 +110,7 @@ export function Taking({ film, path, head, onKeep, done }: Props) {
       await onKeep(picture.blob);
       setKept(true);
     } catch (error) {
-      setProblem(error instanceof Error ? error.message : 'That did not work. The picture is still here.');
+      setProblem(error instanceof Error ? error.message : say('pictures.workPictureStill'));
     } finally {
       setKeeping(false);
     }
@@ -124,8 +126,14 @@ export function Taking({ film, path, head, onKeep, done }: Props) {
         <>
           <div className="taking-sight">
             {/* It stays on behind the picture, so that another one can be taken at once. */}
-            <video ref={video} playsInline muted hidden={state !== 'on' || picture !== null} aria-label="What the camera sees" />
-            {picture && <img src={picture.url} alt="The picture as it was taken" />}
+            <video
+              ref={video}
+              playsInline
+              muted
+              hidden={state !== 'on' || picture !== null}
+              aria-label={say('pictures.cameraSees')}
+            />
+            {picture && <img src={picture.url} alt={say('pictures.pictureTaken')} />}
             {!picture && state === 'on' && (
               <LastOutline
                 beside={beside}
@@ -154,17 +162,15 @@ export function Taking({ film, path, head, onKeep, done }: Props) {
                 {problem}
               </p>
             )}
-            <p className="no-faces">
-              {picture ? 'Is nobody’s face in it, and no hand?' : 'No faces, please: only the plants, hands away.'}
-            </p>
+            <p className="no-faces">{picture ? say('pictures.nobodysFaceHand') : say('pictures.facesPleaseOnlyPlants')}</p>
             <div className="taking-acts">
               {picture ? (
                 <>
                   <button type="button" className="btn-next" disabled={keeping} onClick={() => void keep()}>
-                    {keeping ? 'Keeping …' : 'Nobody is in it: keep it'}
+                    {keeping ? say('pictures.keeping') : say('pictures.nobodyKeep')}
                   </button>
                   <button type="button" className="btn" onClick={again}>
-                    Take it again
+                    {say('pictures.takeAgain')}
                   </button>
                 </>
               ) : (
@@ -173,16 +179,16 @@ export function Taking({ film, path, head, onKeep, done }: Props) {
                     <button type="button" className="btn-next taking-take" onClick={takeIt}>
                       <TakeMark />{' '}
                       <span>
-                        <b>Take it</b> hold still
+                        <Say it="pictures.takeHoldStill" b={(inside) => <b>{inside}</b>} />
                       </span>
                     </button>
                   ) : (
                     <FileButton className="btn-next" capture onFile={fromFile}>
-                      Take it with the camera
+                      {say('pictures.takeCamera')}
                     </FileButton>
                   )}
                   <FileButton className="btn" onFile={fromFile}>
-                    From a file
+                    {say('pictures.fromAFile')}
                   </FileButton>
                 </>
               )}
@@ -205,15 +211,15 @@ function withCorners(film: FilmView) {
 function NoCamera({ state, last }: { state: CameraState; last: string | null }) {
   return (
     <>
-      {last && state !== 'asking' && <img src={last} alt="The picture before" className="taking-before" />}
+      {last && state !== 'asking' && <img src={last} alt={say('pictures.pictureBefore')} className="taking-before" />}
       <p className={`taking-none${last ? ' over' : ''}`}>
         {state === 'asking'
-          ? 'Asking for the camera …'
+          ? say('pictures.askingCamera')
           : state === 'refused'
-            ? 'The camera was not allowed here. Allow it in the browser’s settings, or use the button below.'
+            ? say('pictures.cameraAllowedAllowBrowsers')
             : last
-              ? 'So it lay before: hold it so again. The button below opens the camera of the device.'
-              : 'There is no camera in this page: the button below opens that of the device, or takes a file.'}
+              ? say('pictures.layBeforeHoldAgain')
+              : say('pictures.cameraPageButtonBelow')}
       </p>
     </>
   );

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { FINE_LEAN, type LightScale } from './guides';
 
 /** A plumb line that hangs aside where the camera leans. */
@@ -17,13 +18,13 @@ export function Plumb({ tilt, waits, found }: { tilt: number | null; waits: bool
         <path d="M18 62q24 12 48 0" fill="none" stroke="#2a1b2e" strokeWidth="2" strokeDasharray="1.500 4" />
       </svg>
       <p>
-        <b>Straight down{fine && ' ✓'}</b>
+        <b>{say('pictures.straightDown', { fine })}</b>
         <br />
         {tilt !== null
-          ? `${Math.round(tilt)}° off, up to ${FINE_LEAN}° is fine`
+          ? say('pictures.offFine', { math: Math.round(tilt), fineLean: FINE_LEAN })
           : waits && !found
-            ? 'Bring all of it into the picture.'
-            : 'Hold the device flat, its back to the plants.'}
+            ? say('pictures.bringPicture')
+            : say('pictures.holdDeviceFlatBack')}
       </p>
     </div>
   );
@@ -35,17 +36,17 @@ export function LightRuler({ light, others }: { light: LightScale; others: numbe
   return (
     <div className="taking-light">
       <p>
-        <b>Light{light.word === 'fine' && ' ✓'}</b>{' '}
+        <b>{say('pictures.light', { word: light.word })}</b>{' '}
         {others === 0
-          ? 'as daylight has it'
+          ? say('pictures.asDaylightHasIt')
           : light.word === 'fine'
-            ? `like your ${others} others`
-            : `${light.word} beside your ${others} others`}
+            ? say('pictures.likeOthers', { others })
+            : say('pictures.besideOthers', { word: light.word, others })}
       </p>
       <div
         className={`light-ruler ${light.word === 'fine' ? 'fine' : 'off'}`}
         role="img"
-        aria-label={`The light is ${light.word}.`}
+        aria-label={say('pictures.theLightIs', { word: light.word })}
       >
         <span className="light-fine" style={{ left: x(light.fine[0]), width: x(light.fine[1] - light.fine[0]) }} />
         {light.others.map((o, i) => (
@@ -54,9 +55,9 @@ export function LightRuler({ light, others }: { light: LightScale; others: numbe
         <span className="light-now" style={{ left: x(light.now) }} />
       </div>
       <p className="light-words" aria-hidden="true">
-        <span>too dark</span>
-        <b style={{ left: x((light.fine[0] + light.fine[1]) / 2) }}>fine</b>
-        <span>too bright</span>
+        <span>{say('pictures.tooDark')}</span>
+        <b style={{ left: x((light.fine[0] + light.fine[1]) / 2) }}>{say('pictures.fine')}</b>
+        <span>{say('pictures.tooBright')}</span>
       </p>
     </div>
   );

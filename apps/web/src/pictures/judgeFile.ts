@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { imageSize } from 'image-size';
 
 /** What a browser opens and this page takes. */
@@ -14,28 +15,23 @@ const no = (why: string): JudgedFile => ({ ok: false, why });
 
 /** What a file is, by what stands in it and not by its name; a sentence where it cannot be taken. */
 export function judgeFile(name: string, bytes: Uint8Array): JudgedFile {
-  if (bytes.length === 0) return no(`“${name}” is empty.`);
-  if (bytes.length > MOST_BYTES) return no(`“${name}” is larger than 60 MB. Take it with fewer pixels.`);
+  if (bytes.length === 0) return no(say('pictures.isEmpty', { name }));
+  if (bytes.length > MOST_BYTES) return no(say('pictures.largerMbTakeFewer', { name }));
   const head = String.fromCharCode(...bytes.subarray(0, 12));
-  if (head.startsWith('%PDF')) return no(`“${name}” is a PDF, whatever its name says. Send the picture itself.`);
-  if (/ftyp(heic|heix|heim|heis|hevc|mif1|msf1)/.test(head))
-    return no(
-      `“${name}” is a HEIC picture, which this browser cannot open. Let the telephone save pictures as JPEG (“most compatible”).`,
-    );
+  if (head.startsWith('%PDF')) return no(say('pictures.pdfWhateverNameSays', { name }));
+  if (/ftyp(heic|heix|heim|heis|hevc|mif1|msf1)/.test(head)) return no(say('pictures.heicPictureBrowserCannot', { name }));
   let size: { width: number; height: number; type?: string };
   try {
     size = imageSize(bytes);
   } catch {
-    return no(`“${name}” is no picture that can be read here.`);
+    return no(say('pictures.pictureRead', { name }));
   }
   const { width, height, type = '' } = size;
-  if (!TAKEN.has(type)) return no(`“${name}” is a file of the kind ${type || 'unknown'}. JPEG, PNG and WebP can be taken.`);
+  if (!TAKEN.has(type)) return no(say('pictures.fileKindJpegPng', { name, type: type || 'unknown' }));
   if (width * height > MOST_PIXELS)
-    return no(
-      `“${name}” has ${Math.round((width * height) / 1e6)} million pixels; at most 60 can be opened here. Take it with fewer.`,
-    );
+    return no(say('pictures.millionPixelsMostOpened', { name, math: Math.round((width * height) / 1e6) }));
   if (Math.min(width, height) < LEAST_SIDE)
-    return no(`“${name}” is ${width} × ${height} pixels: too small to see a leaf in. At least ${LEAST_SIDE} on each side.`);
+    return no(say('pictures.pixelsTooSmallSee', { name, width, height, leastSide: LEAST_SIDE }));
   return { ok: true, width, height, type };
 }
 

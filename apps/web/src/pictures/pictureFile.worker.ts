@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import exifr from 'exifr';
 import { dayInName, judgeFile } from './judgeFile';
 import { type ReadFile } from './readFiles';
@@ -27,7 +28,7 @@ async function read(file: File): Promise<ReadFile> {
     const noCamera = taken === null && judged.type === 'png';
     return { ok: true, name: file.name, picture, day: taken ?? dayInName(file.name), noCamera };
   } catch {
-    return { ok: false, name: file.name, why: `“${file.name}” cannot be opened: it may be broken off. Send it again.` };
+    return { ok: false, name: file.name, why: say('pictures.cannotOpenedMayBroken', { name: file.name }) };
   }
 }
 

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 /** A file that was looked at: drawn anew and ready to be sent, or refused in a sentence. */
 export type ReadFile =
   | {
@@ -38,7 +39,7 @@ export async function readFiles(files: readonly File[], told: (read: ReadFile) =
         worker.onmessage = ({ data }: MessageEvent<ReadFile>) => done(data);
         worker.onerror = () => {
           sound = false;
-          done({ ok: false, name: file.name, why: `“${file.name}” is too large or too strange to be read here.` });
+          done({ ok: false, name: file.name, why: say('pictures.tooLargeTooStrange', { name: file.name }) });
         };
         worker.postMessage(file);
       }),

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type Content } from 'pdfmake/interfaces';
 import { makePdf } from './makePdf';
 import { type Paper, points } from './paper';
@@ -35,7 +36,7 @@ export async function pagesPdf(
   told({ done: pages.length, of: pages.length + 1 });
   await new Promise((next) => setTimeout(next));
   const file = await makePdf({
-    info: { title, creator: 'Bright Sprout' },
+    info: { title, creator: say('common.brightSprout') },
     pageSize: { width, height },
     pageMargins: 0,
     content,

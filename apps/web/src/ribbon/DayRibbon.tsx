@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { dayAndDate, formatDay, isDated, type IsoDay, weekday } from '@bright-sprout/core/calendar/days';
 import { type RoomDay } from '@bright-sprout/core/room/roomRecord';
 import { type KeyboardEvent, memo, type PointerEvent, useMemo, useRef } from 'react';
@@ -62,11 +63,11 @@ export function DayRibbon({ ribbon, sownOn, chosen, onChoose, warmth = NO_WARMTH
       className={`day-ribbon${days.length > DENSE ? ' dense' : ''}`}
       role="slider"
       tabIndex={0}
-      aria-label="Day looked at"
+      aria-label={say('ribbon.dayLooked')}
       aria-valuemin={0}
       aria-valuemax={Math.max(0, known.length - 1)}
       aria-valuenow={Math.max(0, at)}
-      aria-valuetext={chosen === null ? 'no day recorded yet' : dayAndDate(sownOn, chosen, ', ')}
+      aria-valuetext={chosen === null ? say('ribbon.dayRecordedYet') : dayAndDate(sownOn, chosen, ', ')}
       onKeyDown={onKeyDown}
     >
       <div
@@ -113,7 +114,7 @@ const Day = memo(function Day({ day: d, chosen, at, week }: { day: RibbonDay; ch
       )}
       {chosen && (
         <span className={`flag${at < 0.3 ? ' left' : at > 0.7 ? ' right' : ''}`}>
-          <b>{isDated(day) ? `day ${number}` : formatDay(day)}</b>
+          <b>{isDated(day) ? say('common.day2', { number }) : formatDay(day)}</b>
           {isDated(day) && ` · ${formatDay(day)}`}
         </span>
       )}

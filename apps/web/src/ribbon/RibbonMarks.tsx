@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type RoomDay } from '@bright-sprout/core/room/roomRecord';
 import { memo } from 'react';
 import { type Ribbon, type RibbonMark } from '@bright-sprout/core/ribbon/ribbon';
@@ -118,11 +119,11 @@ function Warmth({ warm, start }: { warm: (RoomDay & { i: number })[]; start: (in
       <path d={`M${[...edge('top'), ...edge('bottom').reverse()].join('L')}Z`} />
       {warm.map((w) => (
         <rect key={w.day} x={start(w.i)} y={LINE} width={start(w.i + 1) - start(w.i)} height={WARMTH}>
-          <title>{`${w.low} to ${w.high} °C`}</title>
+          <title>{say('ribbon.toC', { low: w.low, high: w.high })}</title>
         </rect>
       ))}
       <text x={last + 8} y={LINE + 13}>
-        {Math.round(low)} to {Math.round(high)} °C in the room
+        {say('ribbon.cRoom', { math: Math.round(low), math2: Math.round(high) })}
       </text>
     </g>
   );

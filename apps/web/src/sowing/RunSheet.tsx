@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type CareView } from '@bright-sprout/contracts/care';
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { runStepWords } from '@bright-sprout/core/plan/lists/runSheetWords';
@@ -21,9 +22,7 @@ export function RunSheet({ investigation, entering, teamId }: Props) {
   if (steps.length === 0) return null;
   return (
     <section className="section">
-      <h2>
-        Sowing day: {done} of {steps.length} done
-      </h2>
+      <h2>{say('sowing.sowingDayDone', { done, countSteps: steps.length })}</h2>
       <ol className="run-steps">
         {steps.map(runStepWords).map((step, i) => (
           <li key={step}>
@@ -56,13 +55,8 @@ function Step({
         disabled={teamId !== null && forAll}
         onChange={() => (own ? entering.takeBackCare(own.id) : entering.saveCare({ kind: 'sowing-step', task: String(index) }))}
       />
-      {teamId !== null && forAll && <span className="second"> Your teacher has ticked it for all.</span>}
-      {teamId === null && !forAll && others > 0 && (
-        <span className="second">
-          {' '}
-          {others} of {teams} teams
-        </span>
-      )}
+      {teamId !== null && forAll && <span className="second"> {say('sowing.teacherTicked')}</span>}
+      {teamId === null && !forAll && others > 0 && <span className="second"> {say('sowing.ofTeams', { others, teams })}</span>}
     </>
   );
 }

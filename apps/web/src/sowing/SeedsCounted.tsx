@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { useState } from 'react';
 
 const MOST = 1000;
@@ -16,13 +17,13 @@ export function SeedsCounted({ code, onCount }: { code: string; onCount: (seeds:
       }}
     >
       <label>
-        Seeds counted into {code}
+        {say('sowing.seedsCounted', { code })}
         <input inputMode="numeric" value={typed} maxLength={5} onChange={(e) => setTyped(e.target.value)} />
       </label>
       <button type="submit" className="btn" disabled={seeds === null || wrong}>
-        Write it down
+        {say('sowing.writeDown')}
       </button>
-      {wrong && <span className="invalid-feedback d-block">A whole number, at most {MOST}.</span>}
+      {wrong && <span className="invalid-feedback d-block">{say('sowing.wholeNumberMost', { most: MOST })}</span>}
     </form>
   );
 }

@@ -1,3 +1,5 @@
+import { say } from '@bright-sprout/words/say';
+import { Say } from '../words/Say';
 import { timeNow } from '@bright-sprout/core/clock/clock';
 import { DEVIATION_KINDS, DEVIATION_WORDS, type DeviationKind, deviationWords } from '@bright-sprout/contracts/deviations';
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
@@ -34,8 +36,8 @@ export function SownOtherwise({
   const known = entering.deviations.filter((d) => codes.has(d.containerId));
   return (
     <section className="section sown-otherwise">
-      <h2>What went otherwise?</h2>
-      <div className="sown-pots" role="group" aria-label="Containers">
+      <h2>{say('sowing.wentOtherwise')}</h2>
+      <div className="sown-pots" role="group" aria-label={say('common.containers')}>
         {investigation.containers.map((c) => (
           <button
             key={c.id}
@@ -46,14 +48,14 @@ export function SownOtherwise({
           >
             <TreatmentMark code={c.treatment} size={20} />
             <b>{c.code}</b>
-            {known.some((d) => d.containerId === c.id) && <span className="visually-hidden">, noted</span>}
+            {known.some((d) => d.containerId === c.id) && <span className="visually-hidden">{say('sowing.noted')}</span>}
           </button>
         ))}
       </div>
       {pot !== null && (
-        <div className="sown-kinds" role="group" aria-label={`What went otherwise with ${codes.get(pot)}`}>
+        <div className="sown-kinds" role="group" aria-label={say('sowing.wentOtherwise2', { get: codes.get(pot) })}>
           <p>
-            <b>{codes.get(pot)}</b> got …
+            <Say it="sowing.got" get={codes.get(pot)} b={(inside) => <b>{inside}</b>} />
           </p>
           <SeedsCounted key={pot} code={codes.get(pot)!} onCount={(seeds) => record('counted', seeds)} />
           {DEVIATION_KINDS.filter((kind) => kind !== 'counted').map((kind) => (
@@ -62,13 +64,13 @@ export function SownOtherwise({
             </button>
           ))}
           <label>
-            More about it <input value={note} maxLength={200} onChange={(e) => setNote(e.target.value)} />
+            {say('sowing.moreAbout')} <input value={note} maxLength={200} onChange={(e) => setNote(e.target.value)} />
           </label>
         </div>
       )}
       {entering.error && <ProblemNotice error={entering.error} />}
       {known.length === 0 ? (
-        <p className="second">Nothing so far: every container got what was planned. Tap a container if not.</p>
+        <p className="second">{say('sowing.nothingFarEveryContainer')}</p>
       ) : (
         <ul className="sown-known">
           {known.map((d) => (
@@ -76,7 +78,7 @@ export function SownOtherwise({
               <b>{codes.get(d.containerId)}</b> {deviationWords(d)}
               {d.note && `: ${d.note}`}{' '}
               <button type="button" className="btn btn-plain" onClick={() => entering.takeBackDeviation(d.id)}>
-                take back
+                {say('common.takeBack2')}
               </button>
             </li>
           ))}

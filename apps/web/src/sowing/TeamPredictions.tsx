@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type TeamPrediction } from '@bright-sprout/contracts/predictions';
 import { formatLength } from '@bright-sprout/core/quantities/length';
 import { EmblemMark } from '../marks/EmblemMark';
@@ -8,10 +9,10 @@ export function TeamPredictions({ predictions }: { predictions: readonly TeamPre
     <table className="table">
       <thead>
         <tr>
-          <th scope="col">Team</th>
-          <th scope="col">First up on day</th>
-          <th scope="col">Height</th>
-          <th scope="col">Tallest</th>
+          <th scope="col">{say('common.team')}</th>
+          <th scope="col">{say('sowing.firstDay')}</th>
+          <th scope="col">{say('sowing.height')}</th>
+          <th scope="col">{say('sowing.tallest')}</th>
         </tr>
       </thead>
       <tbody>

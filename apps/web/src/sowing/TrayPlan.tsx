@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type Emblem } from '@bright-sprout/contracts/access';
 import { treatmentLook } from '../theme/treatments';
 import { EMBLEM_PATHS } from '../theme/emblems';
@@ -45,7 +46,9 @@ export function TrayPlan({ teams }: { teams: TrayTeam[] }) {
       className="tray-plan"
       viewBox={`0 0 ${width} ${height}`}
       role="img"
-      aria-label={`The tray from above: ${teams.map((t) => `${t.nickname}: ${t.pots.map((p) => p.code).join(' ')}`).join('; ')}`}
+      aria-label={say('sowing.trayAbove', {
+        teams: teams.map((t) => `${t.nickname}: ${t.pots.map((p) => p.code).join(' ')}`).join('; '),
+      })}
     >
       <rect x="1" y="18" width={width - 2} height={height - 20} fill="#fff" stroke="#2A1B2E" strokeWidth="1.5" />
       <rect x="1" y="2" width={width - 2} height="16" fill="#F5F7FA" stroke="#2A1B2E" strokeWidth="1.5" />
@@ -55,7 +58,7 @@ export function TrayPlan({ teams }: { teams: TrayTeam[] }) {
       ))}
       <rect x="88" y="1" width="66" height="18" fill="#F5F7FA" />
       <text x="121" y="15" textAnchor="middle" className="tray-window">
-        window
+        {say('common.window')}
       </text>
       {rows.map((row, r) => {
         const total = row.reduce((sum, i) => sum + widths[i]!, 0);

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type ContainerView, type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { type Measure } from '@bright-sprout/core/measures/measure';
 import { countOf } from '@bright-sprout/core/readings/countedUp';
@@ -24,7 +25,7 @@ const FREE = { place: 34, group: 26, left: 36 };
 
 /** Containers in which seeds are counted instead of measured: every seed drawn, those that have sprouted among them. */
 export function CountWall({ groups, standings, investigation, measure, width, chosen, onChoose }: Props) {
-  const columns = groups.map((g) => `${Math.max(1, g.containers.length)}fr`).join(' ');
+  const columns = groups.map((g) => say('wall.fr', { math: Math.max(1, g.containers.length) })).join(' ');
   const standingHere = groups.reduce((sum, g) => sum + g.containers.length, 0);
   const room = (width - FREE.left - FREE.group * (groups.length - 1)) / Math.max(1, standingHere) - FREE.place;
   return (
@@ -67,13 +68,18 @@ function CountPlace({
   const columns = Math.max(1, Math.ceil(Math.sqrt(seedsSown)));
   const cell = Math.max(CELL.least, Math.min(CELL.most, room / columns));
   const [wide, high] = [columns * cell + 8, Math.ceil(seedsSown / columns) * cell + 8];
-  const words = up === null ? (standing.state === 'lost' ? 'lost' : 'not counted') : `${up} of ${seedsSown}`;
+  const words = up === null ? (standing.state === 'lost' ? 'lost' : say('wall.notCounted')) : say('wall.of', { up, seedsSown });
   return (
     <button
       type="button"
       className={`count-place${chosen ? ' chosen' : ''}`}
       aria-pressed={chosen}
-      aria-label={`${code}, ${treatment.label}: ${words}${up === null ? '' : ` ${measure.noun![1]}`}`}
+      aria-label={say('wall.codeLabelWordsValue', {
+        code,
+        label: treatment.label,
+        words,
+        value: up === null ? '' : ` ${measure.noun![1]}`,
+      })}
       onClick={() => onChoose(id)}
     >
       <svg viewBox={`0 0 ${wide} ${high}`} width={wide} height={high} aria-hidden="true">

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type Measure } from '@bright-sprout/core/measures/measure';
 import { type Standing } from '@bright-sprout/core/readings/standing';
 import { type LineUpGroup } from './lineUpGroup';
@@ -21,9 +22,9 @@ export function CrowdLine({ group, standings, measure, onWhole }: Props) {
   const tint = group.look === null ? '#E9E7EF' : treatmentLook(group.look).tint;
   const parts = [
     { n: count('measured'), words: measure.quantity === 'count-of' ? 'counted' : 'measured', fill: tint, dashed: false },
-    { n: count('not-up'), words: 'not up yet', fill: '#6D5C63', dashed: false },
+    { n: count('not-up'), words: say('common.notUpYet'), fill: '#6D5C63', dashed: false },
     { n: count('lost', 'thinned', 'moved'), words: 'gone', fill: 'none', dashed: true },
-    { n: count('not-checked'), words: 'not looked at', fill: '#FFFFFF', dashed: true },
+    { n: count('not-checked'), words: say('wall.notLookedAt'), fill: '#FFFFFF', dashed: true },
   ].filter((p) => p.n > 0);
   const before = (i: number) => parts.slice(0, i).reduce((sum, p) => sum + p.n, 0);
   return (
@@ -45,13 +46,22 @@ export function CrowdLine({ group, standings, measure, onWhole }: Props) {
         ))}
       </svg>
       <p>
-        {parts.length === 1
-          ? `All ${all.length} ${parts[0]!.words}`
-          : `${parts.map((p) => `${p.n} ${p.words}`).join(' · ')} of ${all.length}`}
-        . Drawn: {group.containers.length} of them, evenly spread in the order of their {measure.name}.
+        {say('wall.drawnThemEvenlySpread', {
+          parts: parts.map((p) => `${p.n} ${p.words}`).join(' · '),
+          countAll: all.length,
+          parts2: parts[0]!.words,
+          countParts: parts.length,
+          countContainers: group.containers.length,
+          name: measure.name,
+        })}
       </p>
-      <button type="button" className="btn btn-plain" onClick={onWhole} aria-label={`See all ${all.length} of ${group.title}`}>
-        See all {all.length}
+      <button
+        type="button"
+        className="btn btn-plain"
+        onClick={onWhole}
+        aria-label={say('wall.seeAllOf', { countAll: all.length, title: group.title })}
+      >
+        {say('wall.seeAll', { countAll: all.length })}
       </button>
     </div>
   );

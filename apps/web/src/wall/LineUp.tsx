@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { heightOf } from '@bright-sprout/core/measures/finding';
 import { type InvestigationView, type ReadingView } from '@bright-sprout/contracts/investigations';
 import { useMemo } from 'react';
@@ -50,7 +51,7 @@ export function LineUp({
   // Plants and numbers follow the hand at once; labels and words a moment later.
   const calm = useRested(now, REST_MS);
   return (
-    <div className="line-up" role="group" aria-label="The plants side by side, drawn to scale" style={{ width, height }}>
+    <div className="line-up" role="group" aria-label={say('wall.plantsSideSideDrawn')} style={{ width, height }}>
       <svg width={width} height={height} aria-hidden="true" className="line-up-wall">
         <Wall
           width={width}

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type ContainerView } from '@bright-sprout/contracts/investigations';
 import { daysBetween, formatDay, type IsoDay } from '@bright-sprout/core/calendar/days';
 import { LOST_WORDS } from '@bright-sprout/core/readings/reading';
@@ -106,7 +107,9 @@ function Place({
   const change =
     height !== null && earlier?.heightMm !== null && earlier?.heightMm !== undefined ? height - earlier.heightMm : null;
   const since =
-    beforeDay !== null && change !== null ? `, ${formatLengthNumber(change, resolution)} since ${formatDay(beforeDay)}` : '';
+    beforeDay !== null && change !== null
+      ? say('wall.since', { change: formatLengthNumber(change, resolution), beforeDay: formatDay(beforeDay) })
+      : '';
   const choose = () => onChoose(container.id);
   return (
     <g
@@ -114,7 +117,13 @@ function Place({
       role="button"
       tabIndex={0}
       aria-pressed={chosen}
-      aria-label={`${container.code}, ${treatment}: ${standingInWords(standing, resolution, container, day)}${standing.doubtful ? ', in doubt' : ''}${since}`}
+      aria-label={say('wall.inDoubt', {
+        code: container.code,
+        treatment,
+        standingInWords: standingInWords(standing, resolution, container, day),
+        doubtful: standing.doubtful,
+        since,
+      })}
       onClick={choose}
       onKeyDown={(e) => (e.key === 'Enter' || e.key === ' ') && (e.preventDefault(), choose())}
     >
@@ -155,7 +164,10 @@ const PotAndLabel = memo(function PotAndLabel({
 function standingInWords(standing: Standing, resolution: RulerResolution, { sownOn }: ContainerView, day: IsoDay): string {
   if (standing.heightMm !== null) return formatLength(standing.heightMm, resolution);
   if (standing.state === 'not-up')
-    return sownOn > day ? `to be sown on ${formatDay(sownOn)}` : `not up after ${daysBetween(sownOn, day)} days`;
-  if (standing.state === 'lost') return `${LOST_WORDS[standing.lostReason ?? 'other']}, seen on ${formatDay(standing.lostOn!)}`;
-  return 'nobody looked on this day';
+    return sownOn > day
+      ? say('wall.toBeSownOn', { sownOn: formatDay(sownOn) })
+      : say('wall.afterDays', { daysBetween: daysBetween(sownOn, day) });
+  if (standing.state === 'lost')
+    return say('wall.seenOn', { lostWords: LOST_WORDS[standing.lostReason ?? 'other'], lostOn: formatDay(standing.lostOn!) });
+  return say('wall.nobodyLookedDay');
 }

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type Goal } from '@bright-sprout/core/plan/document/planDocument';
 import { memo } from 'react';
 import { treatmentLook } from '../theme/treatments';
@@ -45,7 +46,7 @@ export const Wall = memo(function Wall({
         <g className="wall-goal">
           <path d={`M${AXIS} ${soil - goal.mm * scale}H${width}`} />
           <text x={width - 6} y={soil - goal.mm * scale - 6} textAnchor="end">
-            as tall as {goal.name}
+            {say('wall.asTallAs', { name: goal.name })}
           </text>
         </g>
       )}

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 /** A question that nobody has answered stands over its plant. */
 export function Doubt({ y }: { y: number }) {
   return (
@@ -21,7 +22,7 @@ export function NotUp({ days, slot }: { days: number; slot: number }) {
             {days}
           </text>
           <text y={-16} className="wait-words">
-            days
+            {say('wall.days')}
           </text>
         </g>
       )}

@@ -1,3 +1,5 @@
+import { say } from '@bright-sprout/words/say';
+import { Say } from '../words/Say';
 import { type ContainerView, type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { daysBetween, formatDay, type IsoDay, isDated } from '@bright-sprout/core/calendar/days';
 import { currentReadings, type Reading, replacedBy } from '@bright-sprout/core/readings/reading';
@@ -41,16 +43,21 @@ export function PlantStory({
   };
   return (
     <Offcanvas show onHide={onClose} placement="end" aria-labelledby="story-title">
-      <Offcanvas.Header closeButton closeLabel="Close">
+      <Offcanvas.Header closeButton closeLabel={say('common.close')}>
         <Offcanvas.Title as="h2" id="story-title">
           {container.code} · {treatment.label}
         </Offcanvas.Title>
       </Offcanvas.Header>
       <Offcanvas.Body>
         <p className="second">
-          {container.block === null ? 'No team' : container.block}
-          {container.childNumber !== null && ` ${container.childNumber}`} · {container.seedsSown}{' '}
-          {container.seedsSown === 1 ? 'seed' : 'seeds'} sown{isDated(container.sownOn) && ` on ${formatDay(container.sownOn)}`}
+          <Say
+            it="wall.otherSown"
+            value={container.block === null ? say('wall.noTeam') : container.block}
+            childNumber={container.childNumber !== null && ` ${container.childNumber}`}
+            seedsSown={container.seedsSown}
+            sownOn={formatDay(container.sownOn)}
+            isDated={isDated(container.sownOn)}
+          />
         </p>
         <Photos
           photos={records.photos.filter((p) => p.containerId === container.id).map((p) => ({ ...p, picture: null }))}
@@ -60,14 +67,14 @@ export function PlantStory({
           onTakeBack={team ? null : takeBack.mutate}
         />
         {own.length === 0 ? (
-          <p>Nobody has looked at it yet.</p>
+          <p>{say('wall.nobodyLookedYet')}</p>
         ) : (
           <table className="table">
             <thead>
               <tr>
-                <th scope="col">Day</th>
-                <th scope="col">Date</th>
-                <th scope="col">Seen</th>
+                <th scope="col">{say('common.day3')}</th>
+                <th scope="col">{say('wall.date')}</th>
+                <th scope="col">{say('wall.seen')}</th>
               </tr>
             </thead>
             <tbody>
@@ -112,11 +119,11 @@ function SeenIn({ seen, of }: { seen: SeenInPicture; of: { resolution: RulerReso
       {seen.low !== null &&
         seen.high !== null &&
         of &&
-        `: ${formatLength(seen.low, of.resolution)} to ${formatLength(seen.high, of.resolution)}`}
+        say('wall.to', { low: formatLength(seen.low, of.resolution), high: formatLength(seen.high, of.resolution) })}
       {of && (
         <>
           {' · '}
-          <Link to={of.to}>its picture</Link>
+          <Link to={of.to}>{say('wall.itsPicture')}</Link>
         </>
       )}
     </div>

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type ContainerView, type InvestigationView, type ReadingView } from '@bright-sprout/contracts/investigations';
 import { findingOf } from '@bright-sprout/core/measures/finding';
 import { findingWords, valueNumber } from '@bright-sprout/core/measures/findingWords';
@@ -25,7 +26,7 @@ const HEIGHT = 260;
 
 /** Containers by a measure that no drawn plant shows: a column each, all at one scale, with what was found in words. */
 export function ValueWall({ groups, standings, readings, investigation, measure, width, chosen, onChoose }: Props) {
-  const columns = groups.map((g) => `${Math.max(1, g.containers.length)}fr`).join(' ');
+  const columns = groups.map((g) => say('wall.fr', { math: Math.max(1, g.containers.length) })).join(' ');
   // One scale for every day, so that moving along the tape is growing.
   const highest = readings.reduce(
     (most, r) => Math.max(most, findingOf(r, measure.code)?.value ?? 0),
@@ -128,6 +129,8 @@ function wordsOf(
   if (value !== null) return summaryWords(measure, value, resolution);
   if (found[0]) return findingWords(measure, found[0], { resolution });
   if (standing.state === 'lost') return 'lost';
-  if (standing.reading === null) return 'not looked at';
-  return standing.state === 'measured' ? `no ${measure.name}` : readingWords(standing.reading, { resolution, own: bench.own });
+  if (standing.reading === null) return say('wall.notLookedAt');
+  return standing.state === 'measured'
+    ? say('wall.no', { name: measure.name })
+    : readingWords(standing.reading, { resolution, own: bench.own });
 }

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { type IsoDay } from '@bright-sprout/core/calendar/days';
 import { findingOf } from '@bright-sprout/core/measures/finding';
@@ -91,7 +92,7 @@ export function Wall({
   const drawn = measure.drawn === 'height';
   const story = investigation.containers.find((c) => c.id === chosen);
   return (
-    <section aria-label="Line-up wall">
+    <section aria-label={say('wall.lineWall')}>
       <div className="wall-legend">
         <WallSentence
           investigation={investigation}
@@ -106,14 +107,20 @@ export function Wall({
         />
         <div className="wall-facts">
           <p className="wall-count" role="status">
-            {count('measured')} {counts ? 'counted' : 'measured'} · {count('not-up')} not up yet · {count('lost')} lost
-            {count('not-checked') > 0 && ` · ${count('not-checked')} not looked at`}
+            {say('wall.trueOtherYetLost', {
+              count: count('measured'),
+              counts,
+              count2: count('not-up'),
+              count3: count('lost'),
+              count4: count('not-checked'),
+              some: count('not-checked') > 0,
+            })}
           </p>
           {drawn && <WallKey groups={shown.groups} outlined={outline === 'last' ? before : null} />}
         </div>
       </div>
       {phone && (
-        <div className="wall-switch" role="group" aria-label="Group shown">
+        <div className="wall-switch" role="group" aria-label={say('wall.groupShown')}>
           {shown.groups.map((g) => (
             <button
               key={g.key}
@@ -130,9 +137,9 @@ export function Wall({
       )}
       {opened && (
         <p className="wall-whole no-print">
-          All {opened.containers.length} of {opened.title}.{' '}
+          {say('wall.allOf', { countContainers: opened.containers.length, title: opened.title })}{' '}
           <button type="button" className="btn btn-plain" onClick={() => setWhole(null)}>
-            Back to all groups
+            {say('wall.backGroups')}
           </button>
         </p>
       )}

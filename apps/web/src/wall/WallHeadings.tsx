@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type TeamView } from '@bright-sprout/contracts/classes';
 import { type ExpectedView, type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { type Measure } from '@bright-sprout/core/measures/measure';
@@ -25,7 +26,7 @@ export function WallHeadings({
   /** A group is to be seen as a whole. */
   onWhole: (key: string) => void;
 }) {
-  const columns = groups.map((g) => `${Math.max(1, g.containers.length)}fr`).join(' ');
+  const columns = groups.map((g) => say('wall.fr', { math: Math.max(1, g.containers.length) })).join(' ');
   // Seeds are told in the words below the title; ranks have no mean worth a big number.
   const meaned = measure.summedUp === 'mean' || measure.summedUp === 'median';
   return (
@@ -62,7 +63,7 @@ function Believers({ teams, expected }: { teams: TeamView[]; expected: ExpectedV
   const own = teams.filter((t) => expected.some((e) => e.teamId === t.id));
   return (
     <span className="wall-believers">
-      expected tallest by{' '}
+      {say('wall.expectedTallest')}{' '}
       {own.map((t) => (
         <span key={t.id} title={t.nickname}>
           <EmblemMark emblem={t.emblem} size={16} />

@@ -1,3 +1,4 @@
+import { Say } from '../words/Say';
 import { formatDay, type IsoDay } from '@bright-sprout/core/calendar/days';
 import { type LineUpGroup } from './lineUpGroup';
 
@@ -7,7 +8,7 @@ export function WallKey({ groups, outlined }: { groups: LineUpGroup[]; outlined:
     <p className="wall-key">
       {groups.some((g) => g.peg) && (
         <>
-          <span className="key-peg" /> what the team expected of its tallest
+          <Say it="wall.teamExpectedTallest" span={<span className="key-peg" />} />
         </>
       )}
       {outlined && (
@@ -17,7 +18,7 @@ export function WallKey({ groups, outlined }: { groups: LineUpGroup[]; outlined:
       )}
       {groups.some((g) => g.summary) && (
         <>
-          <span className="key-mean" /> mean and 95% interval of the plants that are up
+          <Say it="wall.meanIntervalPlants" span={<span className="key-mean" />} />
         </>
       )}
     </p>

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { type Standing } from '@bright-sprout/core/readings/standing';
 
@@ -16,17 +17,18 @@ export function WallMissing({
     investigation.containers.filter((c) => fits(standings.get(c.id)!)).map((c) => c.code);
   const parts = (
     [
-      ['not up yet', codes((s) => s.state === 'not-up')],
+      [say('common.notUpYet'), codes((s) => s.state === 'not-up')],
       ['lost', codes((s) => s.state === 'lost')],
-      ['without a height', codes((s) => s.state === 'measured' && s.heightMm === null)],
-      ['not looked at', codes((s) => s.state === 'not-checked')],
+      [say('wall.withoutHeight'), codes((s) => s.state === 'measured' && s.heightMm === null)],
+      [say('wall.notLookedAt'), codes((s) => s.state === 'not-checked')],
     ] as [string, string[]][]
   ).filter(([, list]) => list.length > 0);
   if (parts.length === 0) return null;
   return (
     <p className="second wall-missing">
-      {parts.map(([word, list]) => `${list.length > MOST_NAMED ? list.length : list.join(', ')} ${word}`).join(' · ')}: you see
-      them here, but no mean counts them.
+      {say('wall.seeThemMeanCounts', {
+        parts: parts.map(([word, list]) => `${list.length > MOST_NAMED ? list.length : list.join(', ')} ${word}`).join(' · '),
+      })}
     </p>
   );
 }

@@ -1,3 +1,5 @@
+import { say } from '@bright-sprout/words/say';
+import { Say } from '../words/Say';
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { type IsoDay, weekdayName } from '@bright-sprout/core/calendar/days';
 import { type Measure } from '@bright-sprout/core/measures/measure';
@@ -38,40 +40,53 @@ export function WallSentence({
     <div className="ruled-sentence wall-sentence">
       {measures.length > 1 ? (
         <>
-          <RuledWord
-            name="What is shown"
-            value={measure.code}
-            choices={measures.map((m) => ({ value: m.code, label: capital(m.name) }))}
-            onChoose={onMeasure}
-          />{' '}
-          of {investigation.speciesName.toLowerCase()}
+          <Say
+            it="wall.of2"
+            ruledWord={
+              <RuledWord
+                name={say('wall.whatIsShown')}
+                value={measure.code}
+                choices={measures.map((m) => ({ value: m.code, label: capital(m.name) }))}
+                onChoose={onMeasure}
+              />
+            }
+            speciesName={investigation.speciesName.toLowerCase()}
+          />
         </>
       ) : (
         investigation.speciesName
       )}{' '}
-      lined up by{' '}
-      <RuledWord
-        name="Lined up by"
-        value={by}
-        choices={groupingsOf(investigation).map((g) => ({ value: g, label: GROUPING_WORDS[g] }))}
-        onChoose={onGrouping}
-      />
-      {before && (
-        <>
-          , with{' '}
+      <Say
+        it="wall.linedUpBy2"
+        ruledWord={
           <RuledWord
-            name="Outline"
-            value={outline}
-            choices={[
-              { value: 'last', label: `${weekdayName(before)}’s outline` },
-              { value: 'none', label: 'no outline' },
-            ]}
-            onChoose={onOutline}
-          />{' '}
-          behind
-        </>
-      )}
-      .
+            name={say('wall.linedUpBy')}
+            value={by}
+            choices={groupingsOf(investigation).map((g) => ({ value: g, label: GROUPING_WORDS[g] }))}
+            onChoose={onGrouping}
+          />
+        }
+        before={
+          before && (
+            <>
+              <Say
+                it="wall.withBehind"
+                ruledWord={
+                  <RuledWord
+                    name={say('wall.outline')}
+                    value={outline}
+                    choices={[
+                      { value: 'last', label: say('wall.sOutline', { before: weekdayName(before) }) },
+                      { value: 'none', label: say('wall.noOutline') },
+                    ]}
+                    onChoose={onOutline}
+                  />
+                }
+              />
+            </>
+          )
+        }
+      />
     </div>
   );
 }

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type ContainerView, type InvestigationRecords, type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { type IsoDay, daysBetween } from '@bright-sprout/core/calendar/days';
 import { describe } from '@bright-sprout/core/statistics/descriptives';
@@ -54,8 +55,8 @@ export function wallGroups(
     const { alike, ...rest } = part;
     const described = alike ? describe(values) : null;
     const summary = described?.ok ? described : null;
-    const measured = `${values.length} of ${counted(own.length, containerName)} measured`;
-    const meaning = summary ? `mean of ${counted(summary.n, containerName)}` : measured;
+    const measured = say('wall.ofMeasured', { countValues: values.length, countOwn: counted(own.length, containerName) });
+    const meaning = summary ? say('wall.meanOf', { n: counted(summary.n, containerName) }) : measured;
     return [
       { key, title, detail: meaning, containers: own.sort(inOrder), summary, look: null, emblem: null, peg: null, ...rest },
     ];
@@ -64,13 +65,16 @@ export function wallGroups(
     return [...teams, null].flatMap((team) => {
       const own = containers.filter((c) => c.teamId === (team?.id ?? null));
       const expected = investigation.expected.find((e) => e.teamId === team?.id && e.heightMm !== null);
-      return group(team?.id ?? 'class', team?.nickname ?? 'The class', own, {
+      return group(team?.id ?? 'class', team?.nickname ?? say('common.theClass2'), own, {
         alike: false,
         emblem: team?.emblem ?? null,
         peg: expected
           ? {
               mm: expected.heightMm!,
-              words: `${formatLength(expected.heightMm!, resolution)} expected on day ${expected.dayNumber}`,
+              words: say('wall.expectedDay', {
+                heightMm: formatLength(expected.heightMm!, resolution),
+                dayNumber: expected.dayNumber,
+              }),
             }
           : null,
       });
@@ -90,7 +94,10 @@ export function wallGroups(
       const own = containers.filter((c) => c.sownOn === sownOn);
       const age = daysBetween(sownOn, day);
       const alike = new Set(own.map((c) => c.treatment)).size === 1;
-      return group(sownOn, age < 0 ? 'not sown yet' : `${age} days old`, own, { alike, look: alike ? own[0]!.treatment : null });
+      return group(sownOn, age < 0 ? say('wall.sownYet') : say('wall.daysOld', { age }), own, {
+        alike,
+        look: alike ? own[0]!.treatment : null,
+      });
     });
   return treatments.flatMap((t) =>
     group(
@@ -105,6 +112,6 @@ export function wallGroups(
 /** How many of a group have sprouted, of all that were sown where somebody counted. */
 export function countDetail(group: LineUpGroup, standings: ReadonlyMap<string, Standing>, measure: Measure): string {
   const share = countedUp(group.all ?? group.containers, standings, measure.code);
-  if (!share) return 'not counted yet';
-  return `${share.up} of ${share.of} ${measure.noun![1]}: ${Math.round((100 * share.up) / share.of)} %`;
+  if (!share) return say('wall.countedYet');
+  return say('wall.of3', { up: share.up, of: share.of, noun: measure.noun![1], math: Math.round((100 * share.up) / share.of) });
 }

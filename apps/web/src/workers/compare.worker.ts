@@ -4,6 +4,7 @@ import { dealingOf, type Sureness } from '@bright-sprout/core/compare/sureness';
 import { measureOf } from '@bright-sprout/core/measures/registry';
 import { type Result } from '@bright-sprout/core/result/result';
 import { type AnswerMessage, type CompareMessage, type QuestionMessage } from './compareQuestion';
+import { onceWorded } from '../words/wordsInWorker';
 
 /** So long it works before it listens again, ms; and so often it says how far it is. */
 const SLICE_MS = 12;
@@ -21,7 +22,7 @@ const breathe = () =>
 
 const say = (message: AnswerMessage) => postMessage(message);
 
-addEventListener('message', ({ data }: MessageEvent<CompareMessage>) => {
+onmessage = onceWorded(({ data }: MessageEvent<CompareMessage>) => {
   if (data.kind === 'records') {
     known.clear();
     known.set(data.key, data.records);

@@ -1,10 +1,11 @@
 import { curveIntervals } from '@bright-sprout/core/growth/curveIntervals';
 import { type CurvesAnswer, type CurvesQuestion } from './curvesQuestion';
+import { onceWorded } from '../words/wordsInWorker';
 
 const SEED = 7;
 const RESAMPLES = 400;
 
-onmessage = ({ data }: MessageEvent<CurvesQuestion>) => {
+onmessage = onceWorded(({ data }: MessageEvent<CurvesQuestion>) => {
   const fits = data.series.map(({ key, containers }) => ({
     key,
     found: curveIntervals(
@@ -15,4 +16,4 @@ onmessage = ({ data }: MessageEvent<CurvesQuestion>) => {
     ),
   }));
   postMessage({ number: data.number, fits } satisfies CurvesAnswer);
-};
+});

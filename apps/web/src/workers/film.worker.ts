@@ -6,6 +6,7 @@ import { zipSync } from 'fflate';
 import { applyPalette, GIFEncoder, quantize } from 'gifenc';
 import { type FilmAnswer, type FilmAsked, type FilmCut, type FilmQuestion } from './filmQuestion';
 import { HeldFilm } from './heldFilm';
+import { onceWorded } from '../words/wordsInWorker';
 
 /** Pictures are opened no larger than this: the server keeps no more either. */
 const WIDEST = 1600;
@@ -41,10 +42,10 @@ let newest = 0;
 /** Questions are answered one after the other, but a newer film ends the one before it. */
 let line = Promise.resolve();
 
-onmessage = ({ data }: MessageEvent<FilmQuestion>) => {
+onmessage = onceWorded(({ data }: MessageEvent<FilmQuestion>) => {
   if (data.kind === 'open') newest = data.number;
   line = line.then(() => answer(data)).catch((error: unknown) => say({ kind: 'failed', reason: String(error) }));
-};
+});
 
 async function answer(question: FilmQuestion): Promise<void> {
   switch (question.kind) {

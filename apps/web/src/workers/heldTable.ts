@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { guessReading } from '@bright-sprout/core/formats/table/guessReading';
 import { headChoices } from '@bright-sprout/core/formats/table/headChoices';
 import { decodeText, readCsvSheet } from '@bright-sprout/core/formats/table/readCsvSheet';
@@ -63,12 +64,12 @@ export class HeldTable {
         .filter((s) => wanted === null || s.sheet === wanted)
         .map((s) => ({ name: s.sheet, read: sheetOf(workbookGrid(s.data as WorkbookCell[][]), { ragged: true }) }));
       const found = tried.find((t) => t.read.ok) ?? tried[0];
-      if (!found) return { ok: false as const, reason: 'This workbook has no sheet with a table.' };
+      if (!found) return { ok: false as const, reason: say('compare.workbookSheetTable') };
       return { ...found.read, sheets, chosen: found.name };
     } catch {
       return {
         ok: false as const,
-        reason: 'This packed file is no workbook that can be read here. Save it as .xlsx or as CSV, and bring that.',
+        reason: say('compare.packedFileWorkbookRead'),
       };
     }
   }

@@ -1,3 +1,4 @@
+import { LANGUAGE } from '../words/language';
 import { type GroupedRecords } from '@bright-sprout/core/compare/groups';
 import { type Question } from '@bright-sprout/core/compare/question';
 import { type OwnMeasure } from '@bright-sprout/core/measures/ownMeasure';
@@ -28,7 +29,7 @@ export function useSureness(asking: Asking | null): Working {
   const key = useRef(0);
   const [working, setWorking] = useState<Working>(NOTHING);
   useEffect(() => {
-    worker.current = new Worker(new URL('./compare.worker.ts', import.meta.url), { type: 'module' });
+    worker.current = new Worker(new URL('./compare.worker.ts', import.meta.url), { type: 'module', name: LANGUAGE });
     sent.current = null;
     worker.current.onmessage = ({ data }: MessageEvent<AnswerMessage>) => {
       if (data.number !== asked.current) return;

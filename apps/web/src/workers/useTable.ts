@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type TableReading } from '@bright-sprout/core/formats/table/columnMeaning';
 import { type HeadChoice } from '@bright-sprout/core/formats/table/headChoices';
 import { type TableOutlook } from '@bright-sprout/core/formats/table/tableOutlook';
@@ -53,7 +54,7 @@ export function useTable(): TableBeside {
     };
     made.onerror = () => {
       setBusy(null);
-      setRefused('This file is too large or too strange to be read here.');
+      setRefused(say('compare.fileTooLargeToo'));
     };
     worker.current = made;
     return made;
@@ -83,7 +84,7 @@ export function useTable(): TableBeside {
     choices: useCallback(
       (reading, column) =>
         new Promise((next) => {
-          waiting.current.set(`choices ${column}`, (m) => m.kind === 'choices' && next(m.choices));
+          waiting.current.set(say('compare.choices', { column }), (m) => m.kind === 'choices' && next(m.choices));
           ask({ kind: 'choices', reading, column });
         }),
       [ask],
@@ -107,4 +108,4 @@ export function useTable(): TableBeside {
 }
 
 const keyOf = (message: Extract<TableAnswer, { kind: 'choices' | 'packed' }>) =>
-  message.kind === 'choices' ? `choices ${message.column}` : 'packed';
+  message.kind === 'choices' ? say('compare.choices', { column: message.column }) : 'packed';

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 /**
  * Calendar days. A day is an ISO date (`2026-03-19`) in the class's own time zone; instants are UTC. Days since sowing are
  * calendar days, so neither the hour of the lesson nor a change of the clocks moves them.
@@ -7,20 +8,28 @@ export type IsoDay = string;
 
 const DAY_MS = 86_400_000;
 /** From Sunday, as `weekday` counts. */
-export const WEEKDAY_NAMES = ['Sun', 'Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat'];
-const MONTHS = [
-  'January',
-  'February',
-  'March',
-  'April',
-  'May',
-  'June',
-  'July',
-  'August',
-  'September',
-  'October',
-  'November',
-  'December',
+export const weekdayNames = () => [
+  say('calendar.sun'),
+  say('calendar.mon'),
+  say('calendar.tue'),
+  say('calendar.wed'),
+  say('calendar.thu'),
+  say('calendar.fri'),
+  say('calendar.sat'),
+];
+const months = () => [
+  say('calendar.january'),
+  say('calendar.february'),
+  say('calendar.march'),
+  say('calendar.april'),
+  say('calendar.may'),
+  say('calendar.june'),
+  say('calendar.july'),
+  say('calendar.august'),
+  say('calendar.september'),
+  say('calendar.october'),
+  say('calendar.november'),
+  say('calendar.december'),
 ];
 
 const noon = (day: IsoDay) => Date.parse(`${day}T12:00:00Z`);
@@ -104,13 +113,13 @@ export function isWeekend(day: IsoDay): boolean {
 /** `Thu 19 March`; `day 7` for one of records without dates. */
 export function formatDay(day: IsoDay, form: 'long' | 'short' = 'long'): string {
   if (!isDated(day)) return undatedWords(day);
-  const month = MONTHS[Number(day.slice(5, 7)) - 1]!;
-  return `${WEEKDAY_NAMES[weekday(day)]} ${Number(day.slice(8))} ${form === 'long' ? month : month.slice(0, 3)}`;
+  const month = months()[Number(day.slice(5, 7)) - 1]!;
+  return `${weekdayNames()[weekday(day)]} ${Number(day.slice(8))} ${form === 'long' ? month : month.slice(0, 3)}`;
 }
 
 /** `Thu`, for speaking of a day of the last week. */
 export function weekdayName(day: IsoDay): string {
-  return WEEKDAY_NAMES[weekday(day)]!;
+  return weekdayNames()[weekday(day)]!;
 }
 
 /** `Thu 19 March 2026`, as a field shows a day that is typed. */
@@ -130,7 +139,7 @@ export function parseDay(text: string, today: IsoDay): IsoDay | null {
   const typed = text.trim();
   if (isIsoDay(typed)) return typed;
   const [, day, month, year] = WRITTEN.exec(typed) ?? [];
-  const at = MONTHS.findIndex((m) => month && m.toLowerCase().startsWith(month.toLowerCase()));
+  const at = months().findIndex((m) => month && m.toLowerCase().startsWith(month.toLowerCase()));
   if (at < 0) return null;
   const on = (y: number) => `${y}-${String(at + 1).padStart(2, '0')}-${day!.padStart(2, '0')}`;
   const now = Number(today.slice(0, 4));
@@ -153,7 +162,7 @@ export function isDated(day: IsoDay): boolean {
 
 /** `day 9`, counted from a sowing; `the end` of records that have one look. */
 export function numberedDay(sownOn: IsoDay, day: IsoDay): string {
-  return isDated(day) ? `day ${daysBetween(sownOn, day)}` : undatedWords(day);
+  return isDated(day) ? say('common.day', { daysBetween: daysBetween(sownOn, day) }) : undatedWords(day);
 }
 
 /** `day 9 · Thu 19 March`, and the number alone of records without dates. */
@@ -163,5 +172,9 @@ export function dayAndDate(sownOn: IsoDay, day: IsoDay, between = ' · '): strin
 
 /** `day 7`, or `the end` of records that have one look. */
 export function undatedWords(day: IsoDay): string {
-  return day < ONE_LOOK_SOWING ? `day ${daysBetween(UNDATED_SOWING, day)}` : day === ONE_LOOK_SOWING ? 'the start' : 'the end';
+  return day < ONE_LOOK_SOWING
+    ? say('common.day', { daysBetween: daysBetween(UNDATED_SOWING, day) })
+    : day === ONE_LOOK_SOWING
+      ? say('calendar.theStart')
+      : say('calendar.theEnd');
 }

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { addDays, daysBetween, formatDay, type IsoDay, weekday } from './days';
 import { parsePeriod } from './period';
 import { type Result } from '../result/result';
@@ -39,7 +40,7 @@ export function holidayOn({ holidays }: SchoolCalendar, day: IsoDay): Holiday | 
  */
 export function lessonCalendar(calendar: SchoolCalendar, period: string): SchoolCalendar {
   if ((parsePeriod(period)?.begins.hour ?? 0) < NOON) return calendar;
-  const off = (calendar.halfDays ?? []).map((day) => ({ from: day, to: day, name: 'Half day' }));
+  const off = (calendar.halfDays ?? []).map((day) => ({ from: day, to: day, name: say('calendar.halfDay') }));
   return { ...calendar, holidays: [...calendar.holidays, ...off] };
 }
 
@@ -73,10 +74,16 @@ export function withSchoolOn<C extends SchoolCalendar>(calendar: C, day: IsoDay)
 /** What is wrong with a calendar, in words; empty when it can be used. */
 export function calendarProblems({ weekdays, holidays }: SchoolCalendar): string[] {
   const problems: string[] = [];
-  if (!weekdays.some(Boolean)) problems.push('No weekday is a school day.');
+  if (!weekdays.some(Boolean)) problems.push(say('calendar.weekdaySchoolDay'));
   for (const h of holidays)
     if (h.to < h.from)
-      problems.push(`${h.name || 'A holiday'} ends on ${formatDay(h.to)}, before it begins on ${formatDay(h.from)}.`);
+      problems.push(
+        say('calendar.endsBeforeBegins', {
+          name: h.name || say('calendar.aHoliday'),
+          to: formatDay(h.to),
+          from: formatDay(h.from),
+        }),
+      );
   return problems;
 }
 
@@ -138,8 +145,8 @@ export type Cadence =
 export function checkDays(calendar: SchoolCalendar, sownOn: IsoDay, end: IsoDay, cadence: Cadence): Result<{ days: IsoDay[] }> {
   const [problem] = calendarProblems(calendar);
   if (problem) return { ok: false, reason: problem };
-  if (end <= sownOn) return { ok: false, reason: 'The end has to come after sowing.' };
-  if (cadence.kind === 'every' && !(cadence.days >= 1)) return { ok: false, reason: 'Looking every day is as often as it gets.' };
+  if (end <= sownOn) return { ok: false, reason: say('calendar.endComeAfterSowing') };
+  if (cadence.kind === 'every' && !(cadence.days >= 1)) return { ok: false, reason: say('calendar.lookingEveryDayOften') };
   const all = schoolDays(calendar, addDays(sownOn, 1), end);
   if (cadence.kind === 'school-days') return { ok: true, days: all };
   if (cadence.kind === 'weekdays') return { ok: true, days: all.filter((d) => cadence.weekdays.includes(weekday(d))) };

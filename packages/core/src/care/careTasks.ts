@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type IsoDay } from '../calendar/days';
 import { eventWords } from '../plan/calendar/eventWords';
 import { type PlanEvent, type PlanEventKind } from '../plan/calendar/planEvents';
@@ -44,36 +45,37 @@ export interface CareTask {
 const OF_EVENT: Partial<Record<PlanEventKind, CareKind>> = { thin: 'thin', transplant: 'transplant', weekend: 'before-leaving' };
 
 function watering({ water, doseMl, paper, closed, openBag, gets }: CareRule): CareTask {
-  const task = { id: 'water', kind: 'water' as const, title: 'Water' };
+  const task = { id: 'water', kind: 'water' as const, title: say('care.water') };
   if (closed && openBag === 'never')
     return {
       ...task,
-      title: 'Look through the wall',
-      note: 'Drops on the inside mean that it is damp enough. Pale paper or mould: tell your teacher, and leave it shut.',
+      title: say('care.lookThroughWall'),
+      note: say('care.dropsInsideMeanDamp'),
       amountMl: null,
     };
   if (paper)
     return {
       ...task,
-      title: 'Look at the paper',
-      note: `Only where it looks pale: a few drops at the upper edge, never a puddle.${ownLiquids(gets)}`,
+      title: say('care.lookPaper'),
+      note: say('care.onlyWhereLooksPale', { ownLiquids: ownLiquids(gets) }),
       amountMl: null,
     };
-  if (water === 'by-weight') return { ...task, note: `Up to the weight on its label.${ownLiquids(gets)}`, amountMl: null };
-  const dry = water === 'fixed-volume' ? '' : 'Only where the soil feels dry at a finger’s tip. ';
+  if (water === 'by-weight') return { ...task, note: say('care.weightLabel', { ownLiquids: ownLiquids(gets) }), amountMl: null };
+  const dry = water === 'fixed-volume' ? '' : say('care.onlyWhereSoilFeels');
   // Amounts that differ cannot be written down as one.
   if (gets && new Set(gets.map((g) => g.doseMl)).size > 1)
-    return { ...task, note: `${dry}${eachOf(gets, (g) => `${g.doseMl} mL of ${liquidOf(g)}`)}`, amountMl: null };
-  const alike =
-    water === 'fixed-volume'
-      ? `${doseMl} mL for each, the same for all.`
-      : 'Only where the soil feels dry at a finger’s tip; as much for one as for the other.';
+    return {
+      ...task,
+      note: `${dry}${eachOf(gets, (g) => say('care.mlOf', { doseMl: g.doseMl, liquidOf: liquidOf(g) }))}`,
+      amountMl: null,
+    };
+  const alike = water === 'fixed-volume' ? say('care.mlSame', { doseMl }) : say('care.onlyWhereSoilFeels2');
   return { ...task, note: `${alike}${ownLiquids(gets)}`, amountMl: doseMl };
 }
 
 type Gets = NonNullable<CareRule['gets']>;
 
-const liquidOf = ({ liquid }: Gets[number]) => liquid || 'plain water';
+const liquidOf = ({ liquid }: Gets[number]) => liquid || say('common.plainWater');
 const eachOf = (gets: Gets, words: (g: Gets[number]) => string) =>
   `${gets.map((g) => `${g.treatments.join(', ')}: ${words(g)}`).join('; ')}.`;
 
@@ -92,12 +94,12 @@ export function careTasksOn(day: IsoDay, schedule: readonly PlanEvent[], rule: C
       tasks.push({
         id: 'vent',
         kind: 'vent',
-        title: 'Let in air',
-        note: 'Open for a minute, mist, close again.',
+        title: say('care.letAir'),
+        note: say('care.openMinuteMistClose'),
         amountMl: null,
       });
     if (!rule.paper)
-      tasks.push({ id: 'turn', kind: 'turn', title: 'Turn', note: 'Half a turn for all, so that none leans.', amountMl: null });
+      tasks.push({ id: 'turn', kind: 'turn', title: say('care.turn'), note: say('care.halfTurnNoneLeans'), amountMl: null });
   }
   for (const event of today) {
     const { title, note } = eventWords(event);

@@ -1,15 +1,28 @@
+import { say } from '@bright-sprout/words/say';
 import { type CareKind } from './careTasks';
 
 /** What was done, as it is told afterwards. */
 export const CARE_WORDS: Record<CareKind, string> = {
-  'sowing-step': 'sowing step',
+  get 'sowing-step'() {
+    return say('care.sowingStep');
+  },
   water: 'watered',
   turn: 'turned',
-  light: 'other light',
-  vent: 'air let in',
+  get light() {
+    return say('care.otherLight');
+  },
+  get vent() {
+    return say('care.airLet');
+  },
   thin: 'thinned',
   transplant: 'transplanted',
-  harden: 'hardened off',
-  'bring-in': 'brought in',
-  'before-leaving': 'made ready for days alone',
+  get harden() {
+    return say('care.hardenedOff');
+  },
+  get 'bring-in'() {
+    return say('care.broughtIn');
+  },
+  get 'before-leaving'() {
+    return say('care.madeReadyDaysAlone');
+  },
 };

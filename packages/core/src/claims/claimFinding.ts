@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type Contrast, isClear, type Sureness } from '../compare/sureness';
 import { type Group } from '../compare/groups';
 import { type Shown } from '../compare/shown';
@@ -26,22 +27,23 @@ function nothingToTell(groups: readonly Group[], { shown, container, when }: Cla
   const values = groups.flatMap((g) => g.dots.map((d) => d.value));
   if (values.length < 2) return null;
   const at = when && ` ${when}`;
-  if (values.every((v) => v === values[0])) return `All ${plural(container)} are alike${at}: ${shown.words(values[0]!)}.`;
+  if (values.every((v) => v === values[0]))
+    return say('claims.allAreAlike', { container: plural(container), at, values: shown.words(values[0]!) });
   const [only] = groups;
   if (groups.length > 1 || !only?.summary.ok) return null;
   const middle = shown.ranks ? only.summary.median : only.summary.mean;
-  return `${capital(shown.name)}${at}: ${shown.words(middle)} on average. There is nothing to hold it against.`;
+  return say('claims.averageNothingHoldAgainst', { name: capital(shown.name), at, middle: shown.words(middle) });
 }
 
 const young = (band: GradeBand) => band === 'early' || band === 'primary';
 
 /** The kind itself, or the soil that it stands in. */
-const nounOf = ({ shown, kind }: ClaimSubject) => (shown.about === 'soil' ? `the soil of the ${kind}` : kind);
+const nounOf = ({ shown, kind }: ClaimSubject) => (shown.about === 'soil' ? say('claims.theSoilOfThe', { kind }) : kind);
 
 /** `: by about 8.0 cm`; nothing where steps have no size, or where the youngest are spoken to. */
 function sizes(own: readonly Contrast[], { shown, band }: ClaimSubject): string {
   const words = own.map((c) => sizeWords(shown, c.estimate, band));
-  return words.every((w) => w === '') ? '' : `: by about ${listInWords(words)}`;
+  return words.every((w) => w === '') ? '' : say('claims.byAbout', { words: listInWords(words) });
 }
 
 /** The younger bands hear whole numbers of the unit. */
@@ -83,25 +85,39 @@ function differenceSentence(own: readonly Contrast[], verb: string, subject: Cla
   const noun = nounOf(subject);
   const at = when && ` ${when}`;
   if (question.between === 'teams')
-    return `${labels} found ${noun} that ${verb}${at} than ${against === 'the others' ? 'the other teams did' : against}${band === 'early' ? '' : sizes(own, subject)}, treatments taken into account.`;
+    return say('claims.foundTreatmentsTakenAccount', {
+      labels,
+      noun,
+      verb,
+      at,
+      value: against === 'the others' ? say('claims.otherTeams') : against,
+      value2: band === 'early' ? '' : sizes(own, subject),
+    });
   if (question.between === 'kinds')
-    return `${capital(labels.toLowerCase())} ${own.length > 1 ? many(verb) : verb}${at} than ${against.toLowerCase()}${band === 'early' ? '' : sizes(own, subject)}.`;
+    return say('claims.than', {
+      labels: capital(labels.toLowerCase()),
+      verb: own.length > 1 ? many(verb) : verb,
+      at,
+      against: against.toLowerCase(),
+      value: band === 'early' ? '' : sizes(own, subject),
+    });
   if (question.between === 'ages')
-    return `The ${noun} of ${labels} ${verb}${at} than that of ${against}${band === 'early' ? '' : sizes(own, subject)}.`;
-  const the = noun.startsWith('the ') ? noun : `the ${noun}`;
+    return say('claims.theOfThanThat', { noun, labels, verb, at, against, value: band === 'early' ? '' : sizes(own, subject) });
+  const the = noun.startsWith('the ') ? noun : say('claims.the', { noun });
   const [by, than] = [joined(own.map(ofLabel), subject), joined([against], subject)];
-  if (band === 'early') return `${capital(the)} ${by} ${verb} than ${the} ${than}.`;
-  if (band === 'primary') return capital(`${when ? `${when} ` : ''}${the} ${by} ${verb} than ${than}${sizes(own, subject)}.`);
-  return `${capital(by)}, ${noun} ${verb}${at} than ${than}${sizes(own, subject)}.`;
+  if (band === 'early') return say('claims.than2', { the: capital(the), by, verb, the2: the, than });
+  if (band === 'primary')
+    return capital(say('claims.than3', { value: when ? `${when} ` : '', the, by, verb, than, sizes: sizes(own, subject) }));
+  return say('claims.than4', { by: capital(by), noun, verb, at, than, sizes: sizes(own, subject) });
 }
 
 /** A verb for several subjects. */
-const many = (verb: string) => verb.replace(/^was /, 'were ');
+const many = (verb: string) => verb.replace(/^was /, say('claims.were'));
 
 const cannot = ({ band, container, classes }: ClaimSubject): string =>
   band === 'early'
-    ? 'we cannot tell yet'
-    : `${classes > 1 ? `these ${classes} classes` : `these ${plural(container)}`} cannot tell yet`;
+    ? say('claims.cannotTellYet')
+    : say('claims.classesCannotTellYet', { container: plural(container), classes, severalClasses: classes > 1 });
 
 /** More pairs than this are counted instead of named. */
 const MOST_PAIRS = 3;
@@ -111,26 +127,39 @@ function cannotTell(own: readonly Contrast[], clear: number, subject: ClaimSubje
   if (between === 'teams')
     return own.length > 3
       ? clear > 0
-        ? 'About the other teams one cannot tell.'
-        : `These ${plural(subject.container)} cannot tell that any team found more or less than the others.`
-      : `About ${listInWords(own.map(ofLabel))} one cannot tell.`;
+        ? say('claims.aboutOtherTeamsCannot')
+        : say('claims.cannotTellTeamFound', { container: plural(subject.container) })
+      : say('claims.aboutCannotTell', { own: listInWords(own.map(ofLabel)) });
   const pairs = own.some((c) => againstOf(c) !== againstOf(own[0]!));
-  if (pairs && own.length > MOST_PAIRS) return `For ${clear > 0 ? 'the other' : 'all'} ${own.length} pairs, ${cannot(subject)}.`;
-  const labels = listInWords(own.map((c) => (pairs ? `${ofLabel(c)} against ${againstOf(c)}` : ofLabel(c))));
-  return subject.band === 'early' ? `About ${labels} ${cannot(subject)}.` : `For ${labels}, ${cannot(subject)}.`;
+  if (pairs && own.length > MOST_PAIRS)
+    return say('claims.otherOtherPairs', { someClear: clear > 0, countOwn: own.length, cannot: cannot(subject) });
+  const labels = listInWords(
+    own.map((c) => (pairs ? say('claims.against', { ofLabel: ofLabel(c), againstOf: againstOf(c) }) : ofLabel(c))),
+  );
+  return subject.band === 'early'
+    ? say('claims.about', { labels, cannot: cannot(subject) })
+    : say('claims.for', { labels, cannot: cannot(subject) });
 }
 
 function slopeFinding({ contrasts }: Sureness, subject: ClaimSubject): string {
   const slope = contrasts.find((c) => c.asked.kind === 'slope');
-  if (!slope || slope.asked.kind !== 'slope') return 'There is no series of amounts here.';
+  if (!slope || slope.asked.kind !== 'slope') return say('claims.seriesAmounts');
   const { shown, band, when } = subject;
   const { factor, unit, step } = slope.asked;
-  if (!isClear(slope)) return `Whether ${nounOf(subject)} changes with more ${factor}, ${cannot(subject)}.`;
+  if (!isClear(slope)) return say('claims.whetherChangesMore', { nounOf: nounOf(subject), factor, cannot: cannot(subject) });
   const verb = slope.estimate < 0 ? shown.less : shown.more;
   const at = when && ` ${when}`;
-  if (young(band)) return `With more ${factor}, ${nounOf(subject)} ${verb}${at}.`;
+  if (young(band)) return say('claims.withMore', { factor, nounOf: nounOf(subject), verb, at });
   const size = sizeWords(shown, slope.estimate * step, band);
-  return `For each ${amountWords(step, unit)} more ${factor}, ${nounOf(subject)} ${verb}${at}${size && ` by about ${size}`}, as a straight line through all amounts has it.`;
+  return say('claims.moreAboutStraightLine', {
+    amountWords: amountWords(step, unit),
+    factor,
+    nounOf: nounOf(subject),
+    verb,
+    at,
+    size,
+    size2: Boolean(size),
+  });
 }
 
 function crossedFinding({ contrasts }: Sureness, subject: ClaimSubject): string {
@@ -142,7 +171,7 @@ function crossedFinding({ contrasts }: Sureness, subject: ClaimSubject): string 
   if (both.some(isClear)) return told.join(' ');
   const clear = mains.filter(isClear).map((c) => mainSentence(c, subject));
   const unclear = mains.filter((c) => !isClear(c)).map(ofLabel);
-  const rest = unclear.length > 0 ? [`For ${listInWords(unclear)}, ${cannot(subject)}.`] : [];
+  const rest = unclear.length > 0 ? [say('claims.for2', { unclear: listInWords(unclear), cannot: cannot(subject) })] : [];
   return [...clear, ...rest, ...told].join(' ');
 }
 
@@ -152,7 +181,16 @@ function mainSentence(c: Contrast, subject: ClaimSubject): string {
   const verb = c.estimate < 0 ? subject.shown.less : subject.shown.more;
   const size = sizeWords(subject.shown, c.estimate, subject.band);
   const at = subject.when && ` ${subject.when}`;
-  return `${capital(joined([asked.of], subject))}, ${nounOf(subject)} ${verb}${at} than ${joined([asked.against], subject)}${size && `: by about ${size}`}, over all of ${asked.over}.`;
+  return say('claims.aboutOver', {
+    of: capital(joined([asked.of], subject)),
+    nounOf: nounOf(subject),
+    verb,
+    at,
+    against: joined([asked.against], subject),
+    size,
+    size2: Boolean(size),
+    over: asked.over,
+  });
 }
 
 function interactionSentence(c: Contrast, simple: readonly Contrast[], subject: ClaimSubject): string {
@@ -160,27 +198,58 @@ function interactionSentence(c: Contrast, simple: readonly Contrast[], subject: 
   if (asked.kind !== 'interaction') return '';
   const { shown, band } = subject;
   if (!isClear(c))
-    return `Whether ${asked.of} does as much ${joined([asked.at], subject)} as ${joined([asked.against], subject)}, ${cannot(subject)}.`;
+    return say('claims.whetherMuch', {
+      of: asked.of,
+      at: joined([asked.at], subject),
+      against: joined([asked.against], subject),
+      cannot: cannot(subject),
+    });
   const at = (where: string) => simple.find((s) => s.asked.kind === 'difference' && s.asked.where === where);
   const [there, here] = [at(asked.at), at(asked.against)];
   const size = (d: number) => sizeWords(shown, d, band);
   if (!there || !here)
-    return `${capital(asked.of)} did ${c.estimate < 0 ? 'less' : 'more'} ${joined([asked.at], subject)} than ${joined([asked.against], subject)}${size(c.estimate) && `: by ${size(c.estimate)}`}.`;
+    return say('claims.trueOther', {
+      of: capital(asked.of),
+      estimateUnder: c.estimate < 0,
+      at: joined([asked.at], subject),
+      against: joined([asked.against], subject),
+      size: size(c.estimate),
+      size2: Boolean(size(c.estimate)),
+    });
   // A change of sign is the more telling fact than its size.
   if (Math.sign(there.estimate) !== Math.sign(here.estimate) && isClear(there) && isClear(here))
-    return `${capital(asked.of)} worked one way ${joined([asked.against], subject)} (${shown.signed(here.estimate)}) and the other way ${joined([asked.at], subject)} (${shown.signed(there.estimate)}).`;
+    return say('claims.workedWayOtherWay', {
+      of: capital(asked.of),
+      against: joined([asked.against], subject),
+      estimate: shown.signed(here.estimate),
+      at: joined([asked.at], subject),
+      estimate2: shown.signed(there.estimate),
+    });
   const more = Math.abs(there.estimate) > Math.abs(here.estimate);
   const [most, least] = more ? [there, here] : [here, there];
   const place = (s: Contrast) => (s.asked.kind === 'difference' ? s.asked.where! : '');
-  const luck = isClear(least) ? '' : ` The ${shown.signed(least.estimate)} alone could be luck.`;
-  return `${capital(asked.of)} did more ${joined([place(most)], subject)} (${shown.signed(most.estimate)}) than ${joined([place(least)], subject)} (${shown.signed(least.estimate)}): ${size(c.estimate)} between the two.${luck}`;
+  const luck = isClear(least) ? '' : say('claims.aloneLuck', { estimate: shown.signed(least.estimate) });
+  return say('claims.moreBetweenTwo', {
+    of: capital(asked.of),
+    place: joined([place(most)], subject),
+    estimate: shown.signed(most.estimate),
+    place2: joined([place(least)], subject),
+    estimate2: shown.signed(least.estimate),
+    size: size(c.estimate),
+    luck,
+  });
 }
 
 /** Where luck alone gives the greatest gap too often for any statement; null elsewhere. */
 export function tooFewWords(sureness: Result<Sureness>, { band, container, question }: ClaimSubject): string | null {
   if (young(band) || !sureness.ok || !sureness.tooFew) return null;
   const within = dealtWithin(sureness, question);
-  return `Too few ${plural(container)} to deal${within === null ? '' : ` within ${within}`}: however the labels lie, luck gives the greatest gap at least ${oftenInWords(sureness.smallestP)} deals. Nothing can be told from luck here, so there are only estimates.`;
+  return say('claims.tooFewDealWithin', {
+    container: plural(container),
+    within,
+    noWithin: within === null,
+    oftenInWords: oftenInWords(sureness.smallestP),
+  });
 }
 
 /** With few containers and spreads this unequal the intervals lose some of their 95 (measured by simulation). */

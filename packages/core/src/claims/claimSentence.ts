@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type Dot, type Group, markedIn } from '../compare/groups';
 import { isTime, type Question } from '../compare/question';
 import { type Sureness } from '../compare/sureness';
@@ -55,27 +56,42 @@ function evidence(groups: readonly Group[], { container, question, shown }: Clai
   if (notUp > 0)
     parts.push(
       isTime(question)
-        ? `${notUp} never, counted as waiting to the last look`
-        : `${notUp} not up yet${asCounted((g) => g.notUp, 'counted as zero')}`,
+        ? say('claims.neverCountedWaitingLast', { notUp })
+        : say('claims.notUpYet', { notUp, asCounted: asCounted((g) => g.notUp, say('claims.countedZero')) }),
     );
   if (lost > 0)
     parts.push(
-      `${lost} lost${asCounted((g) => g.lost, question.afterLoss === 'carry' ? 'counted as last seen' : 'counted as zero')}`,
+      say('claims.lost', {
+        lost,
+        asCounted: asCounted(
+          (g) => g.lost,
+          question.afterLoss === 'carry' ? say('claims.countedLastSeen') : say('claims.countedZero'),
+        ),
+      }),
     );
-  if (removed > 0) parts.push(`${removed} taken out on purpose${asCounted((g) => g.removed, 'counted as last seen')}`);
+  if (removed > 0)
+    parts.push(say('claims.takenPurpose', { removed, asCounted: asCounted((g) => g.removed, say('claims.countedLastSeen')) }));
   if (without > 0)
-    parts.push(`${without} ${shown.name === 'height' ? 'up without a height' : `looked at without ${shown.name}`}`);
-  if (blank > 0) parts.push(`${blank} not looked at`);
+    parts.push(
+      `${without} ${shown.name === 'height' ? say('claims.withoutHeight') : say('claims.lookedWithout', { name: shown.name })}`,
+    );
+  if (blank > 0) parts.push(say('claims.notLookedAt', { blank }));
   const plants = dots.reduce((sum, d) => sum + d.plants, 0);
-  const seedlings = plants > measured && question.follow === 'value' ? ` (${plants} plants; the ${container} counts once)` : '';
-  return `${parts.join(', ')}${seedlings}.`;
+  const seedlings = plants > measured && question.follow === 'value' ? say('claims.plantsCountsOnce', { plants, container }) : '';
+  return say('claims.partsSeedlings', { parts: parts.join(', '), seedlings });
 }
 
 /** What a container did that counts; measured, where it is not one of these. */
 const DONE: Partial<Record<Question['follow'], string>> = {
-  sprouted: 'came up',
-  'share-up': 'came up',
-  reached: 'reached it',
+  get sprouted() {
+    return say('claims.cameUp');
+  },
+  get 'share-up'() {
+    return say('claims.cameUp');
+  },
+  get reached() {
+    return say('claims.reachedIt');
+  },
 };
 
 /** `86 of 140 seeds came up, in 14 bags`; null where seeds were not counted one by one. */
@@ -88,7 +104,7 @@ function seedsOf(
   const up = dots.reduce((sum, d) => sum + d.plants, 0);
   if ((follow !== 'sprouted' && follow !== 'share-up') || up <= containers) return null;
   const sown = dots.reduce((sum, d) => sum + d.behind.reduce((s, c) => s + c.seedsSown, 0), 0);
-  return `${up} of ${sown} seeds came up, in ${counted(containers, container)}`;
+  return say('claims.seedsCame', { up, sown, containers: counted(containers, container) });
 }
 
 /** Differences smaller than twice the class's own reading error are hard to tell from reading the ruler differently. */
@@ -97,13 +113,15 @@ function withinReading(sureness: Result<Sureness>, { readingError, shown, questi
   const small = sureness.contrasts.filter((c) => Math.abs(c.estimate * toldSize(c)) < 2 * readingError);
   if (small.length === 0) return [];
   return [
-    `Read by several teams, one plant gets values about ${shown.words(readingError)} apart: ${listInWords(small.map((c) => contrastName(c)))} ${small.length === 1 ? 'differs' : 'differ'} by less than twice that, so reading alone could look like it.`,
+    say('claims.readSeveralTeamsPlant', {
+      readingError: shown.words(readingError),
+      small: listInWords(small.map((c) => contrastName(c))),
+      countSmall: small.length,
+    }),
   ];
 }
 
 function unequalSpread(sureness: Result<Sureness>, { container, band }: ClaimSubject): string[] {
   if (!sureness.ok || sureness.tooFew || band === 'early' || rightIn(sureness) === 95) return [];
-  return [
-    `With so few ${plural(container)} of each, some much further apart than others, such ranges are right in about ${rightIn(sureness)} of 100 classes, not 95.`,
-  ];
+  return [say('claims.fewSomeMuchFurther', { container: plural(container), rightIn: rightIn(sureness) })];
 }

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type Contrast } from '../compare/sureness';
 
 /** `25 mmol/L` */
@@ -9,11 +10,11 @@ export function contrastName({ asked }: Pick<Contrast, 'asked'>): string {
     case 'difference':
       return asked.where === undefined ? asked.of : `${asked.of} (${asked.where})`;
     case 'main':
-      return `${asked.of}, over all of ${asked.over}`;
+      return say('claims.overAllOf', { of: asked.of, over: asked.over });
     case 'interaction':
-      return `${asked.of} meets ${asked.at}`;
+      return say('claims.meets', { of: asked.of, at: asked.at });
     case 'slope':
-      return `each ${amountWords(asked.step, asked.unit)} more ${asked.factor}`;
+      return say('claims.eachMore', { amountWords: amountWords(asked.step, asked.unit), factor: asked.factor });
   }
 }
 

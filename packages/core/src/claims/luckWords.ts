@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type Question } from '../compare/question';
 import { type Shown } from '../compare/shown';
 import { type Contrast, isClear, type Sureness } from '../compare/sureness';
@@ -8,20 +9,20 @@ import { toldSize } from './contrastWords';
 export const showP = (p: number) => (p < 0.001 ? '< 0.001' : p.toFixed(p < 0.1 ? 3 : 2));
 
 /** `p = 0.043`, `p < 0.001`. */
-export const sayP = (p: number) => `p ${p < 0.001 ? '' : '= '}${showP(p)}`;
+export const sayP = (p: number) => say('claims.pPunderSelectTrue', { pUnder: p < 0.001, showP: showP(p) });
 
 /** How often luck does something: `less than once in 1,000`, `once in 100`, `7 times in 100`. */
 export function oftenInWords(p: number): string {
-  if (p < 0.001) return 'less than once in 1,000';
-  if (p < 0.01) return 'less than once in 100';
+  if (p < 0.001) return say('claims.lessOnce');
+  if (p < 0.01) return say('claims.lessOnce2');
   const times = Math.max(1, Math.round(100 * p));
-  return `${times === 1 ? 'once' : `${times} times`} in 100`;
+  return say('claims.oneTimesIn', { times });
 }
 
 /** A number of ways as it can be read; beyond a million millions nobody counts zeros. */
 export function waysWords(ways: number): string {
   if (ways < 1e12) return Math.round(ways).toLocaleString('en');
-  return Number.isFinite(ways) ? `about 10^${Math.round(Math.log10(ways))}` : 'more than can be written down';
+  return Number.isFinite(ways) ? say('claims.about2', { math: Math.round(Math.log10(ways)) }) : say('claims.moreWrittenDown');
 }
 
 /** What labels stay within when they are dealt again; null where all stand together. */
@@ -37,11 +38,11 @@ export function dealtWords(
 ): string {
   const { method, arrangements, draws } = sureness;
   const within = dealtWithin(sureness, question);
-  const labels = `the labels${within === null ? '' : ` within ${within}`}`;
+  const labels = say('claims.labelsWithin', { within, noWithin: within === null });
   const ways = waysWords(arrangements);
   return method === 'exact'
-    ? `all ${ways} ways to deal ${labels}`
-    : `${draws!.toLocaleString('en')} deals of ${labels}, drawn from ${ways} ways`;
+    ? say('claims.waysDeal', { ways, labels })
+    : say('claims.dealsDrawnWays', { draws: draws!.toLocaleString('en'), labels, ways });
 }
 
 /**
@@ -51,23 +52,34 @@ export function dealtWords(
 export function contrastNumbers(c: Contrast, shown: Shown, control: string, within: string | null): string {
   const { asked, interval, estimate, plain } = c;
   const size = toldSize(c);
-  const say = (v: number) => shown.signed(v * size);
+  const signed = (v: number) => shown.signed(v * size);
   const against =
-    asked.kind === 'difference' && asked.where === undefined && asked.against !== control ? ` against ${asked.against}` : '';
-  const range = interval ? `, 95 % interval ${say(interval.low)} to ${say(interval.high)}` : '';
-  const both =
-    plain !== null && say(plain) !== say(estimate) && within !== null
-      ? ` Plain difference of means: ${say(plain)}; within ${within} it is fairer.`
+    asked.kind === 'difference' && asked.where === undefined && asked.against !== control
+      ? say('claims.against2', { against: asked.against })
       : '';
-  return `${say(estimate)}${against}${range}.${both}`;
+  const range = interval ? say('claims.intervalTo', { low: signed(interval.low), high: signed(interval.high) }) : '';
+  const both =
+    plain !== null && signed(plain) !== signed(estimate) && within !== null
+      ? say('claims.plainDifferenceMeansWithin', { plain: signed(plain), within })
+      : '';
+  return `${signed(estimate)}${against}${range}.${both}`;
 }
 
 /** In how many deals luck does as much: for the youngest whether at all, then in a hundred, from 14 on as p, alone and among all looked at. */
 export function luckWords(c: Contrast, { contrasts }: Pick<Sureness, 'contrasts'>, band: GradeBand): string {
   const several = contrasts.length > 1;
-  if (band === 'early') return isClear(c) ? 'luck alone hardly does that.' : 'luck could have done that.';
-  if (band === 'primary') return `Luck makes a gap this big ${oftenInWords(c.pAmong)} deals.`;
+  if (band === 'early') return isClear(c) ? say('claims.luckAloneHardly') : say('claims.luckDone');
+  if (band === 'primary') return say('claims.luckMakesGapBig', { oftenInWords: oftenInWords(c.pAmong) });
   if (band === 'middle')
-    return `Dealt again, luck alone makes a gap this big ${oftenInWords(c.pAlone)} deals${several ? `; counting how many we looked at, ${oftenInWords(c.pAmong)} deals` : ''}.`;
-  return `${sayP(c.pAlone)} alone${several ? `, ${showP(c.pAmong)} among all ${contrasts.length} looked at` : ''}.`;
+    return say('claims.dealtAgainLuckAlone', {
+      oftenInWords: oftenInWords(c.pAlone),
+      oftenInWords2: oftenInWords(c.pAmong),
+      several,
+    });
+  return say('claims.aloneAmongLooked', {
+    sayP: sayP(c.pAlone),
+    showP: showP(c.pAmong),
+    countContrasts: contrasts.length,
+    several,
+  });
 }

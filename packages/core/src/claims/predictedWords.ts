@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type PredictedHeight } from '../compare/figures/predicted';
 import { type Shown } from '../compare/shown';
 import { type Claim } from './claimSentence';
@@ -16,10 +17,10 @@ export function predictedClaim({ rows, askedDay, day }: PredictedAndCame, shown:
 
 function predictedFinding({ rows, askedDay, day }: PredictedAndCame, shown: Shown): string {
   const came = rows.flatMap((r) => (r.came === null ? [] : [{ ...r, off: r.came - r.predicted }]));
-  if (came.length === 0) return 'No plant of these teams was measured on this day.';
+  if (came.length === 0) return say('claims.plantTeamsMeasuredDay');
   const nearest = came.reduce((best, r) => (Math.abs(r.off) < Math.abs(best.off) ? r : best));
   const more = came.filter((r) => r.off < 0).length;
   const off = shown.size(nearest.off);
-  const when = askedDay === null || askedDay === day ? '' : ` They said it for day ${askedDay}; this is day ${day}.`;
-  return `${nearest.team} came nearest: ${off} off. ${more} of ${came.length} teams foresaw more than came.${when}`;
+  const when = askedDay === null || askedDay === day ? '' : say('claims.saidDayDay', { askedDay, day });
+  return say('claims.cameNearestOffTeams', { team: nearest.team, off, more, countCame: came.length, when });
 }

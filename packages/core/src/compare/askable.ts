@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type IsoDay } from '../calendar/days';
 import { isNumeric, isOrdered, type Measure } from '../measures/measure';
 import { addsUp, type Reported } from '../measures/sumUp';
@@ -73,27 +74,27 @@ export const orderedMeasures = ({ measures }: Pick<Askable, 'measures'>): Measur
 
 /** What makes a follow impossible with these records. */
 export function followNo(follow: Follow, { days }: Pick<Askable, 'days'>): No {
-  return needsCourse({ follow }) && days.length < 2 ? 'it takes looks on two days' : null;
+  return needsCourse({ follow }) && days.length < 2 ? say('compare.takesLooksTwoDays') : null;
 }
 
 export function whenNo(when: When['kind'], question: Pick<Question, 'follow' | 'between'>, { days, records }: Askable): No {
   const { follow } = question;
-  if (isAcross(question) && (when === 'between' || (when === 'end' && follow === 'value'))) return OTHER_DAYS;
-  if (isTime({ follow })) return when === 'course' ? null : 'the day itself is the answer';
+  if (isAcross(question) && (when === 'between' || (when === 'end' && follow === 'value'))) return otherDays();
+  if (isTime({ follow })) return when === 'course' ? null : say('compare.dayItselfAnswer');
   if (follow === 'change' || follow === 'per-day' || follow === 'relative-rate')
-    return when === 'between' ? null : 'it takes two days';
+    return when === 'between' ? null : say('compare.takesTwoDays');
   if (follow === 'area' || follow === 'highest')
-    return when === 'between' || when === 'course' ? null : 'it takes a stretch of days';
-  if (when === 'between') return 'a value stands on one day';
-  if (when === 'course') return 'a value stands on one day; the lines below show the whole course';
-  if (when === 'age' && question.between === 'ages') return 'at one age all would be equally old';
+    return when === 'between' || when === 'course' ? null : say('compare.takesStretchDays');
+  if (when === 'between') return say('compare.valueStandsDay');
+  if (when === 'course') return say('compare.valueStandsDayLines');
+  if (when === 'age' && question.between === 'ages') return say('compare.ageEquallyOld');
   if (when === 'age' && follow === 'share-up') return null;
-  return days.length === 0 || records.containers.length === 0 ? 'nobody has looked yet' : null;
+  return days.length === 0 || records.containers.length === 0 ? say('compare.nobodyLookedYet') : null;
 }
 
 /** What can be asked of several classes: they were looked at on days of their own. */
 const ACROSS: readonly Follow[] = ['value', 'highest', 'reached', 'sprouted', 'share-up'];
-const OTHER_DAYS = 'other classes were looked at on other days';
+const otherDays = () => say('compare.otherClassesLookedOther');
 
 const isAcross = ({ between }: Pick<Question, 'between'>) => between === 'classes' || between === 'earlier';
 
@@ -102,39 +103,39 @@ export function betweenNo(between: Between, question: Pick<Question, 'measure' |
   const { records, design, others, predicted, teams, kinds, sowings } = askable;
   switch (between) {
     case 'treatments':
-      return kinds > 1 && kinds === records.treatments.length ? 'the kinds are what differs' : null;
+      return kinds > 1 && kinds === records.treatments.length ? say('compare.kindsDiffers') : null;
     case 'doses':
-      return dosesOf(design) ? null : 'it takes three amounts of something';
+      return dosesOf(design) ? null : say('compare.takesThreeAmountsSomething');
     case 'factors':
-      return isCrossed(design) ? null : 'only one thing was changed';
+      return isCrossed(design) ? null : say('compare.onlyThingChanged');
     case 'teams':
-      return teams > 1 ? null : 'no teams are known';
+      return teams > 1 ? null : say('compare.teamsKnown');
     case 'kinds':
-      return kinds > 1 ? null : 'all is one kind';
+      return kinds > 1 ? null : say('compare.allIsOneKind');
     case 'ages':
-      return sowings > 1 ? null : 'all was sown on one day';
+      return sowings > 1 ? null : say('compare.sownDay');
     case 'classes':
-      if (!ACROSS.includes(question.follow)) return OTHER_DAYS;
-      return others.some((o) => !o.earlier) ? null : 'no other class sowed the same';
+      if (!ACROSS.includes(question.follow)) return otherDays();
+      return others.some((o) => !o.earlier) ? null : say('compare.otherClassSowedSame');
     case 'earlier':
-      if (!ACROSS.includes(question.follow)) return OTHER_DAYS;
-      return others.some((o) => o.earlier) ? null : 'nobody sowed the same in an earlier year';
+      if (!ACROSS.includes(question.follow)) return otherDays();
+      return others.some((o) => o.earlier) ? null : say('compare.nobodySowedSameEarlier');
     case 'predicted':
-      if (!predicted) return 'no team predicted a height';
-      return question.measure === 'height' && question.follow === 'value' ? null : 'teams predicted heights';
+      if (!predicted) return say('compare.teamPredictedHeight');
+      return question.measure === 'height' && question.follow === 'value' ? null : say('compare.teamsPredictedHeights');
   }
 }
 
 export function markNo(mark: MarkPer, question: Question, { measures, teams, several }: Askable): No {
   const measure = measures.find((m) => m.code === question.measure);
   if (mark === 'team') {
-    if (question.between === 'teams') return 'teams are compared already';
-    return teams > 1 ? null : 'no teams are known';
+    if (question.between === 'teams') return say('compare.teamsComparedAlready');
+    return teams > 1 ? null : say('compare.teamsKnown');
   }
   if (mark === 'container') return null;
-  if (question.follow !== 'value' || measure?.of !== 'plant') return 'it is known of the container only';
-  if (question.when.kind === 'age') return 'on the line between two looks plants cannot be told apart';
-  return several ? null : 'each container has one plant';
+  if (question.follow !== 'value' || measure?.of !== 'plant') return say('compare.knownContainerOnly');
+  if (question.when.kind === 'age') return say('compare.lineBetweenTwoLooks');
+  return several ? null : say('compare.containerPlant');
 }
 
 /** Whether any container had several plants measured on one day. */
@@ -154,16 +155,16 @@ export function reportNo(report: Reported, question: Pick<Question, 'measure' | 
   if (report === 'container-mean') return null;
   const measure = measures.find((m) => m.code === question.measure);
   if (question.follow === 'sprouted' || question.follow === 'share-up' || measure?.of !== 'plant')
-    return 'it is one number already';
-  if (!several) return 'each container has one plant';
-  return report === 'total' && !addsUp(measure) ? 'it cannot be added up' : null;
+    return say('compare.numberAlready');
+  if (!several) return say('compare.containerPlant');
+  return report === 'total' && !addsUp(measure) ? say('compare.cannotAdded') : null;
 }
 
 /** What not up can count as: a number has a zero; what follows from several looks, and what is counted of seeds, has its own rule. */
 export function countsAsZero({ follow }: Pick<Question, 'follow'>, measure: Measure): No {
-  if (!isNumeric(measure)) return 'a stage has no zero';
-  if (measure.quantity === 'count-of') return 'what is not up has none of its seeds up, whatever one chooses';
-  if (follow === 'relative-rate') return 'nothing grows from nothing at a rate';
-  if (follow === 'area') return 'what is not up adds nothing to an area';
+  if (!isNumeric(measure)) return say('compare.stageZero');
+  if (measure.quantity === 'count-of') return say('compare.noneSeedsWhateverChooses');
+  if (follow === 'relative-rate') return say('compare.nothingGrowsNothingRate');
+  if (follow === 'area') return say('compare.addsNothingArea');
   return null;
 }

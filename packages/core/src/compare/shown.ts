@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type Measure } from '../measures/measure';
 import { differenceWords, summaryNumber, summaryUnit, summaryValue, summaryWords } from '../measures/summaryWords';
 import { type RulerResolution } from '../quantities/length';
@@ -72,76 +73,81 @@ export function shownOf(
   const inUnit = (v: number) => summaryValue(measure, v, resolution);
   switch (question.follow) {
     case 'sprouted':
-      return filled({ ...DAYS, name: 'days until it was up', more: 'came up later', less: 'came up sooner' });
+      return filled({ ...DAYS, name: say('compare.daysUntil'), more: say('compare.cameLater'), less: say('compare.cameSooner') });
     case 'share-up':
       return filled({
         ...PERCENT,
-        name: seeds ? 'share of seeds up' : `share of ${plural(container)} up`,
-        size: (d) => `${Math.abs(d).toFixed(0)} of 100 ${seeds ? 'seeds' : plural(container)}`,
-        more: seeds ? 'had more of its seeds up' : `came up in more ${plural(container)}`,
-        less: seeds ? 'had fewer of its seeds up' : `came up in fewer ${plural(container)}`,
+        name: seeds ? say('compare.shareSeeds') : say('compare.shareOfUp', { container: plural(container) }),
+        size: (d) => say('compare.of8', { math: Math.abs(d).toFixed(0), value: seeds ? 'seeds' : plural(container) }),
+        more: seeds ? say('compare.moreSeeds') : say('compare.cameMore', { container: plural(container) }),
+        less: seeds ? say('compare.fewerSeeds') : say('compare.cameFewer', { container: plural(container) }),
       });
     case 'reached': {
       const goal = reachWords(measure, question.reach, resolution);
-      return filled({ ...DAYS, name: `days until ${goal}`, more: `reached ${goal} later`, less: `reached ${goal} sooner` });
+      return filled({
+        ...DAYS,
+        name: say('compare.daysUntil2', { goal }),
+        more: say('compare.reachedLater', { goal }),
+        less: say('compare.reachedSooner', { goal }),
+      });
     }
     case 'change':
       return filled({
         ...plain(measure, resolution),
-        name: `change in ${name}`,
-        more: measure.quantity === 'length' ? 'grew more' : `gained more ${name}`,
-        less: measure.quantity === 'length' ? 'grew less' : `gained less ${name}`,
+        name: say('compare.changeIn', { name }),
+        more: measure.quantity === 'length' ? say('compare.grewMore') : say('compare.gainedMore', { name }),
+        less: measure.quantity === 'length' ? say('compare.grewLess') : say('compare.gainedLess', { name }),
         fromZero: false,
       });
     case 'per-day': {
       const number = (v: number) => figures(inUnit(v), 2);
-      const perDay = `${unit || (measure.noun?.[1] ?? '')} a day`.trim();
+      const perDay = say('compare.aDay', { unit: unit || (measure.noun?.[1] ?? '') }).trim();
       return filled({
-        name: `growth in ${name} a day`,
+        name: say('compare.growthDay', { name }),
         unit: perDay,
         inUnit,
         number,
         words: (v) => `${number(v)} ${perDay}`,
         size: (d) => `${number(Math.abs(d))} ${perDay}`,
-        more: 'grew faster',
-        less: 'grew more slowly',
+        more: say('compare.grewFaster'),
+        less: say('compare.grewMoreSlowly'),
         fromZero: false,
       });
     }
     case 'relative-rate': {
       const number = (v: number) => minus((100 * v).toFixed(1));
       return filled({
-        name: `relative growth rate of ${name}`,
-        unit: '% a day',
+        name: say('compare.relativeGrowthRate', { name }),
+        unit: say('compare.aDay2'),
         inUnit: (v) => 100 * v,
         number,
-        words: (v) => `${number(v)} % a day`,
-        size: (d) => `${number(Math.abs(d))} % a day`,
-        more: 'grew faster for its size',
-        less: 'grew more slowly for its size',
+        words: (v) => say('compare.aDay3', { number: number(v) }),
+        size: (d) => say('compare.aDay3', { number: number(Math.abs(d)) }),
+        more: say('compare.grewFasterSize'),
+        less: say('compare.grewMoreSlowlySize'),
         fromZero: false,
       });
     }
     case 'area': {
       const number = (v: number) => figures(inUnit(v));
-      const area = `${unit || (measure.noun?.[1] ?? '')} × days`.trim();
+      const area = say('compare.days2', { unit: unit || (measure.noun?.[1] ?? '') }).trim();
       return filled({
-        name: `area under the line of ${name}`,
+        name: say('compare.areaUnderLine', { name }),
         unit: area,
         inUnit,
         number,
         words: (v) => `${number(v)} ${area}`,
         size: (d) => `${number(Math.abs(d))} ${area}`,
-        more: 'had more area under its line',
-        less: 'had less area under its line',
+        more: say('compare.moreAreaUnderLine'),
+        less: say('compare.lessAreaUnderLine'),
       });
     }
     case 'highest':
       return filled({
         ...plain(measure, resolution),
-        name: `greatest ${name}`,
-        more: `got ${measure.more}`,
-        less: `stayed ${measure.less}`,
+        name: say('compare.greatest', { name }),
+        more: say('compare.got', { more: measure.more }),
+        less: say('compare.stayed', { less: measure.less }),
       });
     default:
       return filled({

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { noAnswer, type Result } from '../result/result';
 import { type Drawing } from '../statistics/arrangements';
 import { type DealtContrast, dealLabels, labelDealing, type LabelDealing, type LabelDeals } from '../statistics/dealLabels';
@@ -37,16 +38,12 @@ export function modelOf(
   question: Pick<Question, 'between'>,
   design: ComparedDesign | null,
 ): Result<Modelled> {
-  if (question.between === 'predicted') return noAnswer('What was predicted is looked at, not tested.');
+  if (question.between === 'predicted') return noAnswer(say('compare.predictedLookedTested'));
   const control = groups.find((g) => g.treatment.control);
   if (control?.dots.length === 0 && question.between === 'treatments')
-    return noAnswer('No control container has a value here, so there is nothing to compare with.');
+    return noAnswer(say('compare.controlContainerValueNothing'));
   if (groups.filter((g) => g.dots.length > 0).length < 2)
-    return noAnswer(
-      control && control.dots.length > 0
-        ? 'Only the control has a value here.'
-        : 'Only one group has a value here, so there is nothing to compare with.',
-    );
+    return noAnswer(control && control.dots.length > 0 ? say('compare.onlyControlValue') : say('compare.onlyGroupValueNothing'));
   const byTeam = question.between === 'teams';
   const units = groups.flatMap((g) =>
     containersOf(g).map(({ container, value }) => ({
@@ -56,11 +53,11 @@ export function modelOf(
     })),
   );
   if (byTeam && !units.some((u) => units.some((v) => v.block === u.block && v.treatment !== u.treatment)))
-    return noAnswer('No treatment is with two teams, so nothing tells the teams apart from their treatments.');
+    return noAnswer(say('compare.treatmentTwoTeamsNothing'));
   const wanted = wantedOf(groups, question, design);
   const first = wanted.length > 0 && control ? control : groups.find((g) => g.dots.length > 0)!;
   const keys = [first.key, ...groups.filter((g) => g !== first).map((g) => g.key)];
-  if (wanted.length === 0) return noAnswer('These records hold nothing of the kind to compare.');
+  if (wanted.length === 0) return noAnswer(say('compare.recordsHoldNothingKind'));
   return { ok: true, units, keys, wanted };
 }
 

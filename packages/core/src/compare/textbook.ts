@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { smallestDifference } from '../power/tPower';
 import { type Result } from '../result/result';
 import { blockAnova, twoWayAnova } from '../statistics/factorialAnova';
@@ -40,13 +41,13 @@ function line<T>(
 
 /**
  * The textbook's tests of the same marks, side by side. They are shown, and the page's own answer stays the one of the deals.
- * @param say a difference with its unit
+ * @param inWords a difference with its unit
  */
 export function textbook(
   groups: readonly Group[],
   question: Pick<Question, 'between' | 'follow'>,
   design: ComparedDesign | null,
-  say: (difference: number) => string = shown,
+  inWords: (difference: number) => string = shown,
 ): TextbookLine[] {
   const present = groups.filter((g) => g.dots.length > 0);
   const values = (g: Group) => containersOf(g).map((c) => c.value);
@@ -67,22 +68,25 @@ export function textbook(
       const of = `${g.label} − ${control.label}`;
       const t = (r: { t: number; df: number; p: number }) => ({ statistic: `t(${shown(r.df, 1)}) = ${shown(r.t)}`, p: r.p });
       return [
-        line('Welch', of, welch(a, b), t),
-        line('Student', of, student(a, b), t),
-        ...(byTeam ? [] : [line('paired by team', of, pairedByTeam(control, g), t)]),
-        line('ranks (Mann and Whitney)', of, mannWhitney(a, b), (r) => ({ statistic: `U = ${shown(r.u, 1)}`, p: r.p })),
-        line('size (Hedges)', of, hedgesG(a, b), (r) => ({ statistic: `g = ${shown(r.g)}`, p: null })),
+        line(say('compare.welch'), of, welch(a, b), t),
+        line(say('compare.student'), of, student(a, b), t),
+        ...(byTeam ? [] : [line(say('compare.pairedTeam'), of, pairedByTeam(control, g), t)]),
+        line(say('compare.ranksMannWhitney'), of, mannWhitney(a, b), (r) => ({ statistic: `U = ${shown(r.u, 1)}`, p: r.p })),
+        line(say('compare.sizeHedges'), of, hedgesG(a, b), (r) => ({ statistic: `g = ${shown(r.g)}`, p: null })),
       ];
     });
   const all = present.map(values);
   const f = (r: { f: number; p: number }, df: string) => ({ statistic: `F(${df}) = ${shown(r.f)}`, p: r.p });
   lines.push(
-    line('analysis of variance', 'all groups', oneWay(all), (r) => f(r, `${r.dfBetween}, ${r.dfWithin}`)),
-    line('Welch, all groups', 'all groups', welchOneWay(all), (r) => ({ statistic: `F = ${shown(r.f)}`, p: r.p })),
-    line(`with ${byTeam ? 'treatments' : 'teams'} as blocks`, 'all groups', blockAnova(rows), (r) =>
+    line(say('compare.analysisVariance'), say('compare.allGroups'), oneWay(all), (r) => f(r, `${r.dfBetween}, ${r.dfWithin}`)),
+    line(say('compare.welchGroups'), say('compare.allGroups'), welchOneWay(all), (r) => ({
+      statistic: `F = ${shown(r.f)}`,
+      p: r.p,
+    })),
+    line(say('compare.trueOtherBlocks', { byTeam }), say('compare.allGroups'), blockAnova(rows), (r) =>
       f(r.treatment, `${r.treatment.df}, ${r.residual.df}`),
     ),
-    line('ranks (Kruskal and Wallis)', 'all groups', kruskalWallis(all), (r) => ({
+    line(say('compare.ranksKruskalWallis'), say('compare.allGroups'), kruskalWallis(all), (r) => ({
       statistic: `H(${r.df}) = ${shown(r.h)}`,
       p: r.p,
     })),
@@ -91,9 +95,9 @@ export function textbook(
   if (pairs.ok)
     for (const { first, second, difference, p } of pairs.pairs)
       lines.push({
-        name: 'Tukey',
+        name: say('compare.tukey'),
         of: `${present[second]!.label} − ${present[first]!.label}`,
-        statistic: say(difference),
+        statistic: inWords(difference),
         p,
         reason: null,
       });
@@ -128,23 +132,23 @@ function crossedLines(groups: readonly Group[], design: ComparedDesign): Textboo
   const [first, second] = design.factors;
   const f = (l: { f: number; df: number; p: number }, df: number) => ({ statistic: `F(${l.df}, ${df}) = ${shown(l.f)}`, p: l.p });
   return [
-    line('type II', first!.name, table, (t) => f(t.a, t.residual.df)),
-    line('type II', second!.name, table, (t) => f(t.b, t.residual.df)),
-    line('type II', `${first!.name} × ${second!.name}`, table, (t) => f(t.interaction, t.residual.df)),
+    line(say('compare.typeIi'), first!.name, table, (t) => f(t.a, t.residual.df)),
+    line(say('compare.typeIi'), second!.name, table, (t) => f(t.b, t.residual.df)),
+    line(say('compare.typeIi'), `${first!.name} × ${second!.name}`, table, (t) => f(t.interaction, t.residual.df)),
   ];
 }
 
 /** Tests of single seeds: only where each container holds one seed, since seeds of one container are no replicates. */
 function seedLines(groups: readonly Group[], follow: Question['follow']): TextbookLine[] {
   const one = groups.every((g) => g.dots.every((d) => d.container.seedsSown === 1));
-  const reason = 'Each container holds several seeds, which are not replicates: the deals of containers above are the answer.';
-  const name = follow === 'sprouted' ? 'log-rank' : 'Fisher’s exact test';
-  if (!one) return [{ name, of: 'all groups', statistic: '', p: null, reason }];
+  const reason = say('compare.containerHoldsSeveralSeeds');
+  const name = follow === 'sprouted' ? 'log-rank' : say('compare.fishersExactTest');
+  if (!one) return [{ name, of: say('compare.allGroups'), statistic: '', p: null, reason }];
   if (follow === 'share-up')
     return [
       line(
         name,
-        'all groups',
+        say('compare.allGroups'),
         fisherFreemanHalton(
           groups.map((g) => [g.dots.filter((d) => d.value > 0).length, g.dots.filter((d) => d.value === 0).length]),
         ),
@@ -157,7 +161,7 @@ function seedLines(groups: readonly Group[], follow: Question['follow']): Textbo
   return [
     line(
       name,
-      'all groups',
+      say('compare.allGroups'),
       logRank(groups.map((g) => g.dots.map((d) => ({ time: d.span?.high ?? d.value, up: d.plants > 0 })))),
       (r) => ({
         statistic: `χ²(${r.df}) = ${shown(r.chi2)}`,

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type Wanted } from '../statistics/dealContrasts';
 import { dosesOf, isCrossed } from './design';
 import { type Group } from './groups';
@@ -66,7 +67,7 @@ function againstTheRest(groups: readonly Group[]): WantedContrast[] {
   return groups.map((group) => ({
     key: group.key,
     weights: Object.fromEntries(groups.map((g) => [g.key, g === group ? 1 : -1 / (groups.length - 1)])),
-    asked: { kind: 'difference', of: group.label, against: 'the others', code: group.treatment.code },
+    asked: { kind: 'difference', of: group.label, against: say('compare.theOthers'), code: group.treatment.code },
   }));
 }
 

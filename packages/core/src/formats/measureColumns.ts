@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type Measure } from '../measures/measure';
 import { type OwnMeasure } from '../measures/ownMeasure';
 import { BUILT_IN, measureOf } from '../measures/registry';
@@ -10,7 +11,7 @@ export function headingOf({ name, unit }: Measure): string {
   return unit === '' ? name : `${name} (${unit})`;
 }
 
-export const typedHeadingOf = (measure: Measure) => `${headingOf(measure)} as typed`;
+export const typedHeadingOf = (measure: Measure) => say('formats.asTyped', { headingOf: headingOf(measure) });
 
 /** The measures of a file beside height and leaves, in the order in which they are asked. */
 export function columnMeasures(codes: ReadonlySet<string>, own: readonly OwnMeasure[]): Measure[] {

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type IsoDay, isIsoDay } from '../calendar/days';
 import { type Finding } from '../measures/finding';
 import { choiceWords, shownUnit, valueNumber } from '../measures/findingWords';
@@ -44,7 +45,7 @@ export function paperSheetLines(
     return found.value === null ? choiceWords(measure, found.choice ?? '') : valueNumber(measure, found.value, { resolution });
   };
   return [
-    ['plant', 'date', 'state', ...measures.map((m) => head(m, resolution)), 'lost because'],
+    ['plant', 'date', 'state', ...measures.map((m) => head(m, resolution)), say('formats.lostBecause')],
     ...looks.map(({ name, day, look }) => [
       name,
       day,
@@ -67,7 +68,7 @@ export function readPaperSheet(
   { measures, resolution }: PaperFacts,
 ): { looks: PaperLook[]; problems: { line: number; sentence: string }[] } {
   const column = (wanted: string) => headings.findIndex((h) => h.toLowerCase() === wanted);
-  const [plant, date, state, because] = ['plant', 'date', 'state', 'lost because'].map(column) as [
+  const [plant, date, state, because] = ['plant', 'date', 'state', say('formats.lostBecause')].map(column) as [
     number,
     number,
     number,
@@ -76,7 +77,7 @@ export function readPaperSheet(
   if (plant < 0 || date < 0)
     return {
       looks: [],
-      problems: [{ line: 1, sentence: 'This is not the file of a sheet: it has no columns “plant” and “date”.' }],
+      problems: [{ line: 1, sentence: say('formats.fileSheetColumnsPlant') }],
     };
   const columns = measures.map((m) => ({ measure: m, at: headings.indexOf(head(m, resolution)) })).filter((c) => c.at >= 0);
   const problems: { line: number; sentence: string }[] = [];
@@ -86,11 +87,12 @@ export function readPaperSheet(
     const stateText = state < 0 ? '' : cells[state]!.trim();
     const filled = columns.filter((c) => cells[c.at]!.trim() !== '');
     if (stateText === '' && filled.length === 0) return [];
-    if (!names.has(name)) return wrong(`“${name}” is not a plant of this sheet.`);
-    if (!isIsoDay(day) || !days.has(day)) return wrong(`“${day}” is not a day of this sheet that has come.`);
+    if (!names.has(name)) return wrong(say('formats.plantSheet', { name }));
+    if (!isIsoDay(day) || !days.has(day)) return wrong(say('formats.daySheetCome', { day }));
     const named = stateText === '' ? null : stateOf(stateText);
     const known = STATES.find((s) => s === (named ?? 'measured'));
-    if (stateText !== '' && (named === null || !known)) return wrong(`“${stateText}” is not a state: use ${STATES.join(', ')}.`);
+    if (stateText !== '' && (named === null || !known))
+      return wrong(say('formats.stateUse', { stateText, states: STATES.join(', ') }));
     const findings: Finding[] = [];
     for (const { measure, at } of filled) {
       const read = parseFinding(measure, cells[at]!, { resolution });
@@ -98,9 +100,8 @@ export function readPaperSheet(
       findings.push(read.finding);
     }
     if (known !== 'measured' && findings.some((f) => f.value !== 0))
-      return wrong(`${name} is “${stateText}”, yet something was found. Leave one of them out.`);
-    if (known === 'measured' && findings.length === 0)
-      return wrong(`${name} is said to be measured, yet nothing stands beside it.`);
+      return wrong(say('formats.yetSomethingFoundLeave', { name, stateText }));
+    if (known === 'measured' && findings.length === 0) return wrong(say('formats.saidMeasuredYetNothing', { name }));
     const reason = because < 0 ? null : (LOST_REASONS.find((r) => r === cells[because]!.trim()) ?? null);
     return [
       {

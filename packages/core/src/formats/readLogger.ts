@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { dayInZone, instantInZone, isIsoDay } from '../calendar/days';
 import { type DateOrder, guessDateOrder, readDate } from './table/readDate';
 import { readCsvSheet } from './table/readCsvSheet';
@@ -37,25 +38,24 @@ export function readLoggerCsv(text: string, timeZone: string, degrees: Degrees |
   const read = readCsvSheet(text);
   if (!read.ok) return read;
   const { headings, rows } = read.sheet;
-  if (text.includes('\uFFFD'))
-    return { ok: false, reason: 'Some letters of this file cannot be read. Save it as CSV in UTF-8 and bring it again.' };
+  if (text.includes('\uFFFD')) return { ok: false, reason: say('formats.someLettersFileCannot') };
   const time = headings.findIndex((h) => /time|date|when|^at$/i.test(h));
-  if (time < 0) return { ok: false, reason: 'There is no column with date and time; its heading should say “time”.' };
+  if (time < 0) return { ok: false, reason: say('formats.columnDateTimeHeading') };
   const known = ROOM_KINDS.flatMap((kind) => {
     const column = headings.findIndex((h, i) => i !== time && COLUMNS[kind].test(h));
     return column < 0 ? [] : [{ kind, column }];
   });
-  if (known.length === 0) return { ok: false, reason: 'No column is known: temperature, light, soil moisture or pH.' };
+  if (known.length === 0) return { ok: false, reason: say('formats.columnKnownTemperatureLight') };
   const written = degrees ?? degreesIn(headings[known.find((k) => k.kind === 'temperature')?.column ?? -1] ?? '');
   if (written === null && looksLikeFahrenheit(known, rows))
-    return { ok: false, reason: 'Are these temperatures in °F? Choose it beside the file, and bring it again.' };
+    return { ok: false, reason: say('formats.temperaturesFChooseBeside') };
   const dateOrder = guessDateOrder(rows.map((r) => r.cells[time]!.trim().split(/[T ]/)[0]!));
   const skipped: LoggerFile['skipped'] = [];
   const readings = rows.flatMap(({ line, cells }) => {
     const stamp = cells[time]!.trim();
     const at = readStamp(stamp, dateOrder, timeZone);
     if (at === null) {
-      skipped.push({ line, sentence: `“${stamp}” is not a time like 2026-03-19 14:30.` });
+      skipped.push({ line, sentence: say('formats.timeLike', { stamp }) });
       return [];
     }
     return known.flatMap(({ kind, column }): RoomReading[] => {
@@ -65,7 +65,7 @@ export function readLoggerCsv(text: string, timeZone: string, degrees: Degrees |
       const value = kind === 'temperature' && written === 'fahrenheit' ? Math.round(((number - 32) / 1.8) * 100) / 100 : number;
       const [low, high] = ROOM_LIMITS[kind];
       if (Number.isFinite(value) && value >= low && value <= high) return [{ at: at.toISOString(), kind, value }];
-      skipped.push({ line, sentence: `${ROOM_WORDS[kind].name} “${typed}” is not between ${low} and ${high}.` });
+      skipped.push({ line, sentence: say('formats.isNotBetweenAnd', { name: ROOM_WORDS[kind].name, typed, low, high }) });
       return [];
     });
   });

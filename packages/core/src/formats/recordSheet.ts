@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import Papa from 'papaparse';
 import { type IsoDay, isIsoDay } from '../calendar/days';
 import { type QuickEntry, readQuickEntry } from '../readings/quickEntry';
@@ -46,18 +47,16 @@ export function readRecordSheet(
   const problems: SheetProblem[] = [];
   const days = headings.filter(isIsoDay);
   const plantColumn = headings.findIndex((h) => /^(plant|container|pot|code)$/i.test(h));
-  if (plantColumn < 0) return { entries: [], problems: [{ line: 1, sentence: 'There is no column named “plant”.' }] };
-  if (days.length === 0)
-    return { entries: [], problems: [{ line: 1, sentence: 'There is no column with a day, such as 2026-03-19.' }] };
+  if (plantColumn < 0) return { entries: [], problems: [{ line: 1, sentence: say('formats.columnNamedPlant') }] };
+  if (days.length === 0) return { entries: [], problems: [{ line: 1, sentence: say('formats.columnDaySuch') }] };
   for (const day of days)
-    if (day <= sownOn || day > today)
-      problems.push({ line: 1, sentence: `${day} is not between sowing and today; its column is left out.` });
+    if (day <= sownOn || day > today) problems.push({ line: 1, sentence: say('formats.betweenSowingTodayColumn', { day }) });
   const usable = days.filter((day) => day > sownOn && day <= today);
   const entries = rows.flatMap(({ line, cells }) => {
     const name = cells[plantColumn]!.trim();
     if (name === '') return [];
     if (!names.has(name)) {
-      problems.push({ line, sentence: `“${name}” is not a plant of this investigation.` });
+      problems.push({ line, sentence: say('formats.plantInvestigation', { name }) });
       return [];
     }
     return usable.flatMap((day): SheetEntry[] => {
@@ -65,7 +64,7 @@ export function readRecordSheet(
       if (typed === '') return [];
       const entry = readQuickEntry(typed, measure, resolution);
       if (entry.ok) return [{ name, day, entry }];
-      problems.push({ line, sentence: `${name} on ${day}: ${entry.reason}` });
+      problems.push({ line, sentence: say('formats.on', { name, day, reason: entry.reason }) });
       return [];
     });
   });

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { noAnswer, type Result } from '../result/result';
 import { wilson } from '../statistics/proportions';
 import { type Interval } from '../statistics/descriptives';
@@ -89,13 +90,13 @@ export function germinationIndices({ checkDay, newlyUp, sown }: GerminationCount
 
 /** Why counts of sprouted seeds cannot be right, in words; null where they can. */
 function countsProblem({ checkDay, newlyUp, sown }: GerminationCounts): string | null {
-  if (!Number.isInteger(sown) || sown < 1) return 'At least one seed has to be sown.';
-  if (checkDay.length !== newlyUp.length) return 'Every check needs its day and its count.';
-  if (newlyUp.some((n) => !Number.isInteger(n) || n < 0)) return 'Newly sprouted seeds are counted in whole numbers from 0.';
+  if (!Number.isInteger(sown) || sown < 1) return say('germination.leastSeedSown');
+  if (checkDay.length !== newlyUp.length) return say('germination.everyCheckNeedsDay');
+  if (newlyUp.some((n) => !Number.isInteger(n) || n < 0)) return say('germination.newlySproutedSeedsCounted');
   if (checkDay.some((d, i) => !Number.isFinite(d) || !(d > (checkDay[i - 1] ?? 0))))
-    return 'Checks come one after another, after the day of sowing.';
+    return say('germination.checksComeAfterAnother');
   const up = newlyUp.reduce((a, b) => a + b, 0);
-  return up > sown ? `${up} have come up, but only ${sown} were sown.` : null;
+  return up > sown ? say('germination.comeOnlySown', { up, sown }) : null;
 }
 
 /** First day at which the cumulative curve reaches a level; null when it never does. */

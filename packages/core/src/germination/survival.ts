@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { chiTail } from '../statistics/tails';
 import normalQuantile from '@stdlib/stats-base-dists-normal-quantile';
 import { solve } from '../statistics/leastSquares';
@@ -40,9 +41,8 @@ export interface KaplanMeier {
  * up wait beyond their last day.
  */
 export function kaplanMeier(seeds: readonly SeedTime[], scale: SurvivalScale = 'log-log', level = 0.95): Result<KaplanMeier> {
-  if (seeds.length === 0) return noAnswer('There is no seed to wait for.');
-  if (seeds.some((s) => !Number.isFinite(s.time) || s.time < 0))
-    return noAnswer('Every seed needs the day on which it was last looked at.');
+  if (seeds.length === 0) return noAnswer(say('germination.seedWait'));
+  if (seeds.some((s) => !Number.isFinite(s.time) || s.time < 0)) return noAnswer(say('germination.everySeedNeedsDay'));
   const z = normalQuantile((1 + level) / 2, 0, 1);
   let survival = 1;
   let greenwood = 0;
@@ -111,8 +111,7 @@ export interface LogRank {
 /** Compares when the seeds of several groups came up (log-rank test, Mantel 1966). Meant for one seed a container. */
 export function logRank(groups: readonly (readonly SeedTime[])[]): Result<LogRank> {
   const k = groups.length;
-  if (k < 2 || groups.some((g) => g.length === 0))
-    return { ok: false, reason: 'At least two groups with a seed each are needed.' };
+  if (k < 2 || groups.some((g) => g.length === 0)) return { ok: false, reason: say('germination.leastTwoGroupsSeed') };
   const all = groups.flat();
   const observed = groups.map((g) => g.filter((s) => s.up).length);
   const expected = new Array<number>(k).fill(0);
@@ -130,7 +129,7 @@ export function logRank(groups: readonly (readonly SeedTime[])[]): Result<LogRan
   }
   const excess = observed.slice(0, -1).map((o, i) => o - expected[i]!);
   const solved = solve(covariance, excess);
-  if (solved === null) return { ok: false, reason: 'No two groups were waiting at the same time, so they cannot be compared.' };
+  if (solved === null) return { ok: false, reason: say('germination.twoGroupsWaitingSame') };
   const chi2 = excess.reduce((sum, e, i) => sum + e * solved[i]!, 0);
   return { ok: true, chi2, df: k - 1, p: chiTail(chi2, k - 1), observed, expected };
 }

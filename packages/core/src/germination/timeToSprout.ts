@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import normalCdf from '@stdlib/stats-base-dists-normal-cdf';
 import normalQuantile from '@stdlib/stats-base-dists-normal-quantile';
 import { type Interval } from '../statistics/descriptives';
@@ -40,7 +41,7 @@ const SHAPES: Record<SproutDistribution, Shape> = {
 /** Standard errors on the scale of logarithms above this say that the likelihood is flat. */
 const LOOSE = 6;
 const Z = normalQuantile(0.975, 0, 1);
-const FLAT = 'The counts do not pin the time down: too few looks fall into the days in which seeds came up.';
+const flat = () => say('germination.countsPinTimeDown');
 
 /**
  * Fits the time to sprouting to counts at looks, each seed known to have come up between two of them (Ritz, Pipper and
@@ -55,21 +56,20 @@ export function fitTimeToSprout(
   const problem = intervalProblem(intervals);
   if (problem) return { ok: false, reason: problem };
   const up = intervals.filter((i) => i.upper !== null);
-  if (up.length === 0) return { ok: false, reason: 'No seed came up.' };
+  if (up.length === 0) return { ok: false, reason: say('germination.seedCame') };
   if (new Set(up.map((i) => `${i.lower}|${i.upper}`)).size < 2)
-    return { ok: false, reason: 'All seeds came up between the same two looks: the time cannot be told closer than that.' };
-  if (ungerminated && up.length === intervals.length)
-    return { ok: false, reason: 'Every seed came up: there is no share that never does to estimate.' };
+    return { ok: false, reason: say('germination.seedsCameBetweenSame') };
+  if (ungerminated && up.length === intervals.length) return { ok: false, reason: say('germination.everySeedCameShare') };
   const shape = SHAPES[distribution];
   const groups = grouped(intervals);
-  if (groups.length < (ungerminated ? 4 : 3)) return { ok: false, reason: FLAT };
+  if (groups.length < (ungerminated ? 4 : 3)) return { ok: false, reason: flat() };
   const minusLog = (theta: readonly number[]) => -logLikelihood(groups, shape, theta);
   const start = startOf(up, ungerminated ? up.length / intervals.length : null);
   const scale = [Math.exp(start[1]!), 0.3, 1].slice(0, start.length);
   const best: Minimum = minimise(minusLog, start, scale);
   const [mu, logSigma, logitAble] = best.at as [number, number, number | undefined];
   const se = best.inverseCurvature?.map((row, i) => Math.sqrt(row[i]!));
-  if (!best.converged || !se || !se.every((v) => v < LOOSE)) return { ok: false, reason: FLAT };
+  if (!best.converged || !se || !se.every((v) => v < LOOSE)) return { ok: false, reason: flat() };
   const able = logitAble === undefined ? 1 : inverseLogit(logitAble);
   const sigma = Math.exp(logSigma);
   return {

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type Result } from '../result/result';
 
 /**
@@ -33,10 +34,10 @@ const NOTHING = 1e-9;
 
 /** Something is wrong with intervals, in words; null when they can be used. */
 export function intervalProblem(intervals: readonly CheckInterval[]): string | null {
-  if (intervals.length === 0) return 'No seed was looked at.';
+  if (intervals.length === 0) return say('germination.seedLooked');
   if (intervals.some((i) => !(i.lower >= 0) || (i.upper !== null && i.upper < i.lower)))
-    return 'A seed was up before it was looked at.';
-  if (intervals.some((i) => i.upper !== null && i.upper <= 0)) return 'A seed cannot be up before it is sown.';
+    return say('germination.seedBeforeLooked');
+  if (intervals.some((i) => i.upper !== null && i.upper <= 0)) return say('germination.seedCannotBeforeSown');
   return null;
 }
 

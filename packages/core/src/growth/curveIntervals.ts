@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type Interval } from '../statistics/descriptives';
 import { quantile } from '../statistics/quantile';
 import { type Result } from '../result/result';
@@ -33,7 +34,7 @@ export function curveIntervals(
   resamples = 1000,
 ): Result<CurveIntervals> {
   if (containers.length < FEWEST_CONTAINERS)
-    return { ok: false, reason: `Intervals need at least ${FEWEST_CONTAINERS} containers to draw from.` };
+    return { ok: false, reason: say('growth.intervalsNeedLeastContainers', { fewestContainers: FEWEST_CONTAINERS }) };
   const pooled = (list: readonly GrowthSeries[]) => ({ t: list.flatMap((c) => [...c.t]), y: list.flatMap((c) => [...c.h]) });
   const fit = fitCurve(name, pooled(containers));
   if (!fit.ok) return fit;
@@ -52,8 +53,7 @@ export function curveIntervals(
     });
   }
   const failed = 1 - found.length / resamples;
-  if (failed > MOST_FAILED)
-    return { ok: false, reason: 'The curve hangs on single containers: without one of them it has no finite answer.' };
+  if (failed > MOST_FAILED) return { ok: false, reason: say('growth.curveHangsSingleContainers') };
   const interval = (pick: (f: (typeof found)[number]) => number | null): Interval | null => {
     const values = found.map(pick).filter((v) => v !== null);
     return values.length === 0 ? null : { low: quantile(values, 0.025), high: quantile(values, 0.975) };

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 /** The growth curves, in the parameters in which they are reported; t in days (any unit), y in mm (any unit). */
 
 export type CurveName = 'linear' | 'monomolecular' | 'logistic' | 'gompertz' | 'richards';
@@ -38,7 +39,9 @@ const linear: GrowthCurve = {
 /** y = Asym + (R0 − Asym)·exp(−e^lrc·t) (Mitscherlich 1909). */
 const monomolecular: GrowthCurve = {
   name: 'monomolecular',
-  parameters: ['Asym', 'R0', 'lrc'],
+  get parameters() {
+    return [say('growth.asym'), 'R0', 'lrc'];
+  },
   value: ([asym, r0, lrc], t) => asym! + (r0! - asym!) * Math.exp(-Math.exp(lrc!) * t),
   asymptote: ([asym]) => asym!,
   inflection: () => null,
@@ -49,7 +52,9 @@ const monomolecular: GrowthCurve = {
 /** y = Asym/(1 + exp((xmid − t)/scal)) (Verhulst 1838). */
 const logistic: GrowthCurve = {
   name: 'logistic',
-  parameters: ['Asym', 'xmid', 'scal'],
+  get parameters() {
+    return [say('growth.asym'), 'xmid', 'scal'];
+  },
   value: ([asym, xmid, scal], t) => asym! / (1 + Math.exp((xmid! - t) / scal!)),
   asymptote: ([asym]) => asym!,
   inflection: ([asym, xmid, scal]) => ({ t: xmid!, y: asym! / 2, rate: asym! / (4 * scal!) }),
@@ -63,7 +68,9 @@ const logistic: GrowthCurve = {
 /** y = Asym·exp(−b2·b3^t) (Gompertz 1825). */
 const gompertz: GrowthCurve = {
   name: 'gompertz',
-  parameters: ['Asym', 'b2', 'b3'],
+  get parameters() {
+    return [say('growth.asym'), 'b2', 'b3'];
+  },
   value: ([asym, b2, b3], t) => asym! * Math.exp(-b2! * b3! ** t),
   asymptote: ([asym]) => asym!,
   inflection: ([asym, b2, b3]) => {

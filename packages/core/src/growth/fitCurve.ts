@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { noAnswer, type Result } from '../result/result';
 import { fitLeastSquares, type LeastSquaresFit } from '../optimise/fitLeastSquares';
 import { type CurveName, CURVES, type FastestGrowth, type GrowthCurve, named } from './curves';
@@ -42,9 +43,8 @@ const GUESS = 1.15;
 export function fitCurve(name: CurveName, { t, y }: GrowthPoints, start?: readonly number[]): Result<CurveFit> {
   const curve = CURVES[name];
   const p = curve.parameters.length;
-  if (new Set(t).size <= p)
-    return { ok: false, reason: `A ${name} curve has ${p} unknowns: it needs heights on at least ${p + 1} days.` };
-  if (Math.max(...y) - Math.min(...y) === 0) return { ok: false, reason: 'All heights are equal: nothing has grown.' };
+  if (new Set(t).size <= p) return { ok: false, reason: say('growth.curveUnknownsNeedsHeights', { name, p, p2: p + 1 }) };
+  if (Math.max(...y) - Math.min(...y) === 0) return { ok: false, reason: say('growth.heightsEqualNothingGrown') };
   const starts = start ? [start] : curveStarts(curve, t, y);
   const found = starts.map((s) => fitLeastSquares(curve.value, t, y, s)).filter((fit) => fit.converged && fit.se !== null);
   const best = found
@@ -52,9 +52,7 @@ export function fitCurve(name: CurveName, { t, y }: GrowthPoints, start?: readon
     .reduce<LeastSquaresFit | null>((a, b) => (a === null || b.rss < a.rss ? b : a), null);
   if (best === null)
     return noAnswer(
-      found.length > 0
-        ? `No ${name} curve fits best: the heights do not level off in the way it would need.`
-        : `No ${name} curve comes to rest on these heights: they are too few or too scattered for its ${p} unknowns.`,
+      found.length > 0 ? say('growth.curveFitsBestHeights', { name }) : say('growth.curveComesRestHeights', { name, p }),
     );
   return { ok: true, ...summary(curve, best, y) };
 }
@@ -108,7 +106,7 @@ export function fitCurves(
   const tried = names.map((curve) => ({ curve, fit: fitCurve(curve, points) }));
   const fits = tried.flatMap(({ fit }) => (fit.ok ? [fit] : []));
   const refused = tried.flatMap(({ curve, fit }) => (fit.ok ? [] : [{ curve, reason: fit.reason }]));
-  if (fits.length === 0) return noAnswer(refused[0]?.reason ?? 'No curve was asked for.');
+  if (fits.length === 0) return noAnswer(refused[0]?.reason ?? say('growth.curveAsked'));
   const useAicc = fits.every((fit) => fit.aicc !== null);
   const rank = (fit: CurveFit) => (useAicc ? fit.aicc : fit.aic) ?? -Infinity;
   return { ok: true, fits: [...fits].sort((a, b) => rank(a) - rank(b)), refused };

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type Result } from '../result/result';
 import { type CheckInterval } from '../germination/turnbull';
 
@@ -16,7 +17,7 @@ export interface StageLook {
  * a later look that names an earlier stage does not take it back.
  */
 export function milestoneInterval(looks: readonly StageLook[], milestone: Milestone): Result<{ interval: CheckInterval }> {
-  if (looks.length === 0) return { ok: false, reason: 'Nobody has looked yet.' };
+  if (looks.length === 0) return { ok: false, reason: say('growth.nobodyLookedYet') };
   const wanted = MILESTONES.indexOf(milestone);
   const inOrder = [...looks].sort((a, b) => a.day - b.day);
   const reached = inOrder.findIndex(({ stage }) => stage !== null && MILESTONES.indexOf(stage) >= wanted);

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { mean, standardDeviation } from '../statistics/descriptives';
 import { noAnswer, type Result } from '../result/result';
 
@@ -18,10 +19,10 @@ export interface GrowthStep {
 
 /** Why heights in time are no series, in words; null where they are. */
 function seriesProblem({ t, h }: GrowthSeries): string | null {
-  if (t.length !== h.length) return 'Every height needs its day.';
-  if (![...t, ...h].every(Number.isFinite)) return 'Heights and days are numbers.';
-  if (t.length < 2) return 'Growth is seen between two looks: there is only one.';
-  return t.some((day, i) => i > 0 && !(day > t[i - 1]!)) ? 'Looks come one after another, on different days.' : null;
+  if (t.length !== h.length) return say('growth.everyHeightNeedsDay');
+  if (![...t, ...h].every(Number.isFinite)) return say('growth.heightsDaysNumbers');
+  if (t.length < 2) return say('growth.growthSeenBetweenTwo');
+  return t.some((day, i) => i > 0 && !(day > t[i - 1]!)) ? say('growth.looksComeAfterAnother') : null;
 }
 
 /** Rates between successive checks. */
@@ -58,10 +59,9 @@ export interface GroupRelativeRate {
  * error of the same plants holds; where plants were lost or others were taken, that of other plants does.
  */
 export function groupRelativeRate(first: readonly number[], last: readonly number[], days: number): Result<GroupRelativeRate> {
-  if (first.length === 0 || last.length === 0) return noAnswer('Plants have to be measured on both days.');
-  if ([...first, ...last].some((h) => !(h > 0 && Number.isFinite(h))))
-    return noAnswer('A relative rate needs heights above zero.');
-  if (!(days > 0)) return noAnswer('The second day has to come after the first.');
+  if (first.length === 0 || last.length === 0) return noAnswer(say('growth.plantsMeasuredBothDays'));
+  if ([...first, ...last].some((h) => !(h > 0 && Number.isFinite(h)))) return noAnswer(say('growth.relativeRateNeedsHeights'));
+  if (!(days > 0)) return noAnswer(say('growth.secondDayComeAfter'));
   const [l1, l2] = [first.map(Math.log), last.map(Math.log)];
   const rate = (mean(l2) - mean(l1)) / days;
   const [n1, n2] = [first.length, last.length];

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type Measure, measure, type Quantity } from './measure';
 
 /** A measure that a teacher defined or a table brought, as it is kept with its plan or investigation. */
@@ -46,15 +47,15 @@ export function asMeasure(own: OwnMeasure): Measure {
     most: chosen ? null : most,
     beyond: beyondWords(name, unit, least, most),
     summedUp: chosen ? 'order' : quantity === 'count-of' ? 'share-of-seeds' : 'mean',
-    more: own.more || `higher in ${name}`,
-    less: own.less || `lower in ${name}`,
+    more: own.more || say('measures.higherIn', { name }),
+    less: own.less || say('measures.lowerIn', { name }),
     plausibility: quantity === 'count-of' ? 'sown' : chosen || quantity === 'count' ? 'none' : 'slip',
   });
 }
 
 function beyondWords(name: string, unit: string, least: number | null, most: number | null): string {
   const with_ = (n: number) => `${n}${unit && ` ${unit}`}`;
-  if (least !== null && most !== null) return `${name} is from ${least} to ${with_(most)}.`;
-  if (least !== null) return `${name} is at least ${with_(least)}.`;
-  return most === null ? '' : `${name} is at most ${with_(most)}.`;
+  if (least !== null && most !== null) return say('measures.isFromTo', { name, least, with: with_(most) });
+  if (least !== null) return say('measures.isAtLeast', { name, with: with_(least) });
+  return most === null ? '' : say('measures.isAtMost', { name, with: with_(most) });
 }

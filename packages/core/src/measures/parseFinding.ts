@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type LengthUnit, parseLength, RESOLUTION_UNIT, type RulerResolution } from '../quantities/length';
 import { type MassUnit, parseMass } from '../quantities/mass';
 import { hasTwoDecimalMarks, NUMBER, readNumber, spellFractions } from '../quantities/typedNumber';
@@ -17,7 +18,7 @@ export function parseFinding(
   { resolution, unit }: { resolution: RulerResolution; unit?: string | null },
 ): Result<{ finding: Finding }> {
   const typed = text.trim();
-  if (typed === '') return { ok: false, reason: 'Nothing is typed yet.' };
+  if (typed === '') return { ok: false, reason: say('common.nothingTypedYet') };
   if (measure.choices.length > 0) return parseChoice(measure, typed);
   const read = readValue(measure, typed, resolution, unit);
   if (!read.ok) return read;
@@ -30,8 +31,8 @@ export function parseFinding(
 /** Why a number in the stored unit cannot be one of the measure, in words; null where it can. */
 export function valueProblem(measure: Measure, value: number): string | null {
   const { quantity, least, most, beyond, name } = measure;
-  if (!Number.isFinite(value)) return `${capital(name)} is a number.`;
-  if ((quantity === 'count' || quantity === 'count-of') && !Number.isInteger(value)) return `The ${name} is a whole number.`;
+  if (!Number.isFinite(value)) return say('measures.isANumber', { name: capital(name) });
+  if ((quantity === 'count' || quantity === 'count-of') && !Number.isInteger(value)) return say('measures.wholeNumber', { name });
   const below = least !== null && (quantity === 'length' && measure.plausibility === 'growth' ? value <= least : value < least);
   return below || (most !== null && value > most) ? beyond : null;
 }
@@ -41,7 +42,7 @@ function parseChoice(measure: Measure, typed: string): Result<{ finding: Finding
   const found = measure.choices.find((c) => c.code.toLowerCase() === wanted || c.words.toLowerCase() === wanted);
   return found
     ? { ok: true, finding: choiceFound(measure.code, found.code) }
-    : { ok: false, reason: `“${typed}” is not known. Choose one of: ${measure.choices.map((c) => c.words).join(', ')}.` };
+    : { ok: false, reason: say('measures.knownChoose', { typed, choices: measure.choices.map((c) => c.words).join(', ') }) };
 }
 
 type Read = Result<{ value: number; typed: string }>;
@@ -59,9 +60,9 @@ function readValue(measure: Measure, typed: string, resolution: RulerResolution,
     return mass.ok ? { ok: true, value: mass.value, typed: withUnit(typed, assumed) } : mass;
   }
   const bare = spellFractions(typed.replace(unitAtEnd(measure.unit), '').trim());
-  if (hasTwoDecimalMarks(bare)) return { ok: false, reason: `“${typed}” has more than one decimal mark.` };
+  if (hasTwoDecimalMarks(bare)) return { ok: false, reason: say('measures.moreDecimalMark', { typed }) };
   const value = new RegExp(`^[-−–]?${NUMBER}$`).test(bare) ? signed(bare) : undefined;
-  return value === undefined ? { ok: false, reason: `“${typed}” is not a number.` } : { ok: true, value, typed };
+  return value === undefined ? { ok: false, reason: say('measures.isNotANumber', { typed }) } : { ok: true, value, typed };
 }
 
 function signed(text: string): number | undefined {

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type RulerResolution } from '../quantities/length';
 import { noAnswer, type Result } from '../result/result';
 import { choiceFound, type Finding, numberFound, type SeenInPicture } from './finding';
@@ -33,14 +34,14 @@ function readFound(
   { own, resolution }: Measuring,
 ): Result<{ finding: Finding }> {
   const measure = measureOf(code, own);
-  if (!measure) return noAnswer(`Nobody knows the measure “${code}” here.`);
+  if (!measure) return noAnswer(say('measures.nobodyKnowsMeasure', { code }));
   // A device may send null for what it has not.
   if (typeof typed === 'string') return parseFinding(measure, typed, { resolution, unit: null });
   if (measure.choices.length > 0) {
     const known = measure.choices.some((c) => c.code === choice);
     return known ? { ok: true, finding: choiceFound(code, choice!) } : parseFinding(measure, choice ?? '', { resolution });
   }
-  if (typeof value !== 'number') return noAnswer('Nothing is typed yet.');
+  if (typeof value !== 'number') return noAnswer(say('common.nothingTypedYet'));
   const problem = valueProblem(measure, value);
   return problem === null ? { ok: true, finding: numberFound(code, value) } : noAnswer(problem);
 }

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { formatLength, formatLengthNumber, RESOLUTION_UNIT, type RulerResolution } from '../quantities/length';
 import { type Measure } from './measure';
 
@@ -48,8 +49,9 @@ export function summaryWords(measure: Measure, value: number, resolution: RulerR
 export function differenceWords(measure: Measure, difference: number, resolution: RulerResolution): string {
   const size = Math.abs(difference);
   if (measure.summedUp === 'order') return '';
-  if (measure.summedUp === 'share-of-seeds') return `${summaryNumber(measure, size, resolution)} of 100 seeds`;
-  if (measure.quantity === 'share') return `${summaryNumber(measure, size, resolution)} points of 100`;
+  if (measure.summedUp === 'share-of-seeds')
+    return say('measures.ofSeeds', { summaryNumber: summaryNumber(measure, size, resolution) });
+  if (measure.quantity === 'share') return say('measures.pointsOf', { summaryNumber: summaryNumber(measure, size, resolution) });
   return summaryWords(measure, size, resolution);
 }
 

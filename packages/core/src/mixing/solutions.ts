@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type Result } from '../result/result';
 
 /** Molar masses in g/mol. */
@@ -14,7 +15,7 @@ export function gramsPerLitre(mmolPerLitre: number, molarMass: number): number {
 
 /** Grams to dissolve in `waterGrams` of water for w % by mass of solution. */
 export function soluteForMassPercent(percent: number, waterGrams: number): Result<{ grams: number }> {
-  if (percent < 0 || percent >= 100) return { ok: false, reason: 'A share by mass lies between 0 and 100 %.' };
+  if (percent < 0 || percent >= 100) return { ok: false, reason: say('mixing.shareMassLiesBetween') };
   return { ok: true, grams: (waterGrams * percent) / (100 - percent) };
 }
 
@@ -34,12 +35,10 @@ export interface Dilution {
  * Refuses what is stronger than the stock.
  */
 export function dilutions(stock: number, wanted: readonly number[], finalMl: number): Result<{ steps: Dilution[] }> {
-  if (!(stock > 0) || !(finalMl > 0))
-    return { ok: false, reason: 'The stock needs a strength and the mixture a volume above zero.' };
-  if (wanted.some((w) => w < 0)) return { ok: false, reason: 'A strength cannot be below zero.' };
+  if (!(stock > 0) || !(finalMl > 0)) return { ok: false, reason: say('mixing.stockNeedsStrengthMixture') };
+  if (wanted.some((w) => w < 0)) return { ok: false, reason: say('mixing.strengthCannotBelowZero') };
   const tooStrong = wanted.find((w) => w > stock);
-  if (tooStrong !== undefined)
-    return { ok: false, reason: `${tooStrong} is stronger than the stock of ${stock}. Water can only make it weaker.` };
+  if (tooStrong !== undefined) return { ok: false, reason: say('mixing.strongerStockWaterOnly', { tooStrong, stock }) };
   return {
     ok: true,
     steps: wanted.map((w) => {
@@ -49,9 +48,7 @@ export function dilutions(stock: number, wanted: readonly number[], finalMl: num
         wanted: w,
         stockMl,
         waterMl: finalMl - stockMl,
-        caution: hard
-          ? `Less than ${SMALLEST_MEASURABLE_ML} mL of stock is hard to measure: make more at once, or dilute in two steps.`
-          : null,
+        caution: hard ? say('mixing.lessMlStockHard', { smallestMeasurableMl: SMALLEST_MEASURABLE_ML }) : null,
       };
     }),
   };
@@ -76,8 +73,8 @@ export function serialDilution(
   finalMl: number,
   measurable: (ml: number) => number = (ml) => ml,
 ): Result<{ stockMl: number; steps: SerialStep[] }> {
-  if (factor <= 1) return { ok: false, reason: 'The factor has to be above 1: 2 halves the strength at every step.' };
-  if (!Number.isInteger(steps) || steps < 1) return { ok: false, reason: 'At least one step is needed.' };
+  if (factor <= 1) return { ok: false, reason: say('mixing.factorAboveHalvesStrength') };
+  if (!Number.isInteger(steps) || steps < 1) return { ok: false, reason: say('mixing.leastStepNeeded') };
   const made: SerialStep[] = [];
   let taken = 0;
   for (let step = steps; step >= 1; step--) {
@@ -115,7 +112,7 @@ const NACL_CONDUCTIVITY: readonly (readonly [number, number])[] = [
 /** Electrical conductivity of table salt in pure water at 25 °C, mS/cm (= dS/m), between tabled values along √c. */
 export function saltConductivity(mmolPerLitre: number): Result<{ mSPerCm: number }> {
   const c = mmolPerLitre / 1000;
-  if (c < 0 || c > 1) return { ok: false, reason: 'The estimate holds from 0 to 1 mol/L of table salt.' };
+  if (c < 0 || c > 1) return { ok: false, reason: say('mixing.estimateHoldsMolL') };
   const after = Math.max(
     1,
     NACL_CONDUCTIVITY.findIndex(([at]) => at >= c),
@@ -136,5 +133,4 @@ export function nitrogenPerLitre(gramsOfFeedPerLitre: number, percentN: number):
 }
 
 /** What every estimate for water leaves out. */
-export const MIX_BUFFERS =
-  'These numbers hold in plain water. Potting mix holds salt back, buffers acid and lime and changes from day to day: measure it rather than trusting the sum.';
+export const mixBuffers = () => say('mixing.numbersHoldPlainWater');

@@ -1,9 +1,16 @@
+import { say } from '@bright-sprout/words/say';
 import { type Result } from '../result/result';
 
 /** Paper that labels and sheets are printed on, mm. */
 export const PAPERS = {
   a4: { name: 'A4', width: 210, height: 297 },
-  letter: { name: 'Letter', width: 215.9, height: 279.4 },
+  letter: {
+    get name() {
+      return say('paper.letter');
+    },
+    width: 215.9,
+    height: 279.4,
+  },
 } as const;
 export type PaperName = keyof typeof PAPERS;
 
@@ -35,31 +42,51 @@ export const SMALLEST_LABEL = { width: 30, height: 18 };
 /** Usual sheets, as they are sold and as they are cut by hand; every number can be changed. */
 export const LABEL_GRIDS: Readonly<Record<string, { name: string; grid: LabelGrid }>> = {
   cut: {
-    name: 'plain paper, cut by hand',
+    get name() {
+      return say('paper.plainPaperCutHand');
+    },
     grid: { columns: 3, rows: 10, side: 10, end: 12, gapAcross: 0, gapDown: 0, startAt: 1 },
   },
-  large: { name: '24 labels, 3 by 8', grid: { columns: 3, rows: 8, side: 0, end: 0, gapAcross: 0, gapDown: 0, startAt: 1 } },
-  spaced: { name: '21 labels, 3 by 7', grid: { columns: 3, rows: 7, side: 7, end: 15, gapAcross: 2.5, gapDown: 0, startAt: 1 } },
-  small: { name: '40 labels, 4 by 10', grid: { columns: 4, rows: 10, side: 8, end: 13, gapAcross: 2.5, gapDown: 0, startAt: 1 } },
+  large: {
+    get name() {
+      return say('paper.labelsBy');
+    },
+    grid: { columns: 3, rows: 8, side: 0, end: 0, gapAcross: 0, gapDown: 0, startAt: 1 },
+  },
+  spaced: {
+    get name() {
+      return say('paper.labelsBy2');
+    },
+    grid: { columns: 3, rows: 7, side: 7, end: 15, gapAcross: 2.5, gapDown: 0, startAt: 1 },
+  },
+  small: {
+    get name() {
+      return say('paper.labelsBy3');
+    },
+    grid: { columns: 4, rows: 10, side: 8, end: 13, gapAcross: 2.5, gapDown: 0, startAt: 1 },
+  },
 };
 
 /** Where labels lie, sheet by sheet; refused where they would not fit or be too small. */
 export function labelPlaces(paper: PaperName, grid: LabelGrid, count: number): Result<{ sheets: LabelPlace[][] }> {
   const { columns, rows, side, end, gapAcross, gapDown, startAt } = grid;
   const whole = (n: number, most: number) => Number.isInteger(n) && n >= 1 && n <= most;
-  if (!whole(columns, 12) || !whole(rows, 30))
-    return { ok: false, reason: 'A sheet has 1 to 12 labels across and 1 to 30 down.' };
+  if (!whole(columns, 12) || !whole(rows, 30)) return { ok: false, reason: say('paper.sheetLabelsAcrossDown') };
   if ([side, end, gapAcross, gapDown].some((mm) => !(mm >= 0 && mm <= 60)))
-    return { ok: false, reason: 'Margins and gaps are from 0 to 60 mm.' };
-  if (!whole(startAt, columns * rows))
-    return { ok: false, reason: `The first label is one of the ${columns * rows} on a sheet.` };
+    return { ok: false, reason: say('paper.marginsGapsMm') };
+  if (!whole(startAt, columns * rows)) return { ok: false, reason: say('paper.firstLabelSheet', { columns: columns * rows }) };
   const { width: across, height: down } = PAPERS[paper];
   const width = (across - 2 * side - (columns - 1) * gapAcross) / columns;
   const height = (down - 2 * end - (rows - 1) * gapDown) / rows;
   if (width < SMALLEST_LABEL.width || height < SMALLEST_LABEL.height)
     return {
       ok: false,
-      reason: `A label would be ${Math.max(0, width).toFixed(0)} by ${Math.max(0, height).toFixed(0)} mm; it needs ${SMALLEST_LABEL.width} by ${SMALLEST_LABEL.height} mm.`,
+      reason: say('paper.labelMmNeedsMm', {
+        math: Math.max(0, width).toFixed(0),
+        math2: Math.max(0, height).toFixed(0),
+        width: SMALLEST_LABEL.width,
+        height: SMALLEST_LABEL.height,
+      }),
     };
   const perSheet = columns * rows;
   const sheets: LabelPlace[][] = [];

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { addDays, formatDay, type IsoDay, weekday } from '../calendar/days';
 import { isNumeric, type Measure } from '../measures/measure';
 import { RESOLUTION_UNIT, type RulerResolution } from '../quantities/length';
@@ -79,7 +80,7 @@ export function paperSheets(
 
 /** `Monday 9 March`, `week of Monday 9 March`, `all days`. */
 export function periodWords({ period, from }: Pick<PaperSheet, 'period' | 'from'>): string {
-  return period === 'whole' ? 'all days' : `${period === 'week' ? 'week of ' : ''}${formatDay(from)}`;
+  return period === 'whole' ? say('paper.allDays') : `${period === 'week' ? say('paper.weekOf') : ''}${formatDay(from)}`;
 }
 
 /** What was typed, as a code: small letters and signs that look alike are forgiven. */
@@ -112,7 +113,7 @@ export function paperColumns(measures: readonly Measure[], resolution: RulerReso
     return {
       measure: m.code,
       head: m.name,
-      under: chosen ? 'tick one' : m.quantity === 'count-of' || m.quantity === 'count' ? 'how many' : unit,
+      under: chosen ? say('paper.tickOne') : m.quantity === 'count-of' || m.quantity === 'count' ? say('paper.howMany') : unit,
       ticks: chosen ? m.choices.map((c) => c.words) : [],
     };
   });

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 /** A share on a day that was counted, %. */
 export interface DayShare {
   day: number;
@@ -27,13 +28,13 @@ export function halfGreenWords(when: Reached): string {
   switch (when.kind) {
     case 'between':
       return when.by - when.after === 1
-        ? `half green on day ${when.by}`
-        : `half green between day ${when.after} and day ${when.by}`;
+        ? say('pictures.halfGreenDay', { by: when.by })
+        : say('pictures.halfGreenBetweenDay', { after: when.after, by: when.by });
     case 'by':
-      return `half green by day ${when.by}, the first day counted`;
+      return say('pictures.halfGreenDayFirst', { by: when.by });
     case 'not-yet':
-      return `not half green by day ${when.last}`;
+      return say('pictures.halfGreenDay2', { last: when.last });
     case 'unknown':
-      return 'not counted yet';
+      return say('pictures.countedYet');
   }
 }

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type Point } from './picture';
 
 /** Two places a known length apart, and places along what is measured from its foot to its tip, all in pixels. */
@@ -18,7 +19,7 @@ export interface ReadLength {
 }
 
 /** How it stands on record. */
-export const RULER_METHOD = 'ruler on a picture, version 1';
+export const rulerMethod = () => say('pictures.rulerPictureVersion');
 
 /** How far from the place that was meant a finger or a pointer comes to rest, px in each direction (standard deviation). */
 export const CLICK_PX = 1.6;

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { mean } from '../statistics/descriptives';
 import { type Result } from '../result/result';
 import { permuteTwoWithinBlocks } from '../statistics/permutationWithinBlocks';
@@ -50,12 +51,11 @@ const ALPHA = 0.05;
  * where teams have one container of each, small classes cannot reach p < 0.05 that way and Welch's test stands in.
  */
 export function powerBySimulation(plan: PowerPlan, seed: number, simulations = 200): Result<PowerAnswer> {
-  if (plan.teams * plan.perTeam < 2)
-    return { ok: false, reason: 'With one container of each treatment nothing can be told apart from luck.' };
+  if (plan.teams * plan.perTeam < 2) return { ok: false, reason: say('power.containerTreatmentNothingTold') };
   const control = heights(plan, 0, seed, Math.min(simulations, 100));
   const all = control.flatMap((units) => units.filter((u) => u.treatment === 'A').map((u) => u.value));
   const controlMm = all.length === 0 ? 0 : mean(all);
-  if (controlMm === 0) return { ok: false, reason: 'By that day nothing is up to measure.' };
+  if (controlMm === 0) return { ok: false, reason: say('power.dayNothingMeasure') };
   const spreads = control.map((units) => pooledSd(units)).filter((s) => s !== null);
   const sdMm = spreads.length === 0 ? 0 : Math.sqrt(mean(spreads.map((s) => s * s)));
   const perTreatment = plan.teams * plan.perTeam;

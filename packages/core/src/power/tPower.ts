@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import gammaln from '@stdlib/math-base-special-gammaln';
 import normalCdf from '@stdlib/stats-base-dists-normal-cdf';
 import tQuantile from '@stdlib/stats-base-dists-t-quantile';
@@ -45,9 +46,9 @@ export function containersNeeded(
   power = 0.8,
   alpha = 0.05,
 ): Result<{ n: number; unrounded: number; power: number }> {
-  if (!(Math.abs(difference) > 0) || !(sd > 0)) return noAnswer('A difference and a spread above zero are needed.');
+  if (!(Math.abs(difference) > 0) || !(sd > 0)) return noAnswer(say('power.differenceSpreadAboveZero'));
   const at = (n: number) => powerOfT({ n, difference, sd, alpha });
-  if (at(MOST) < power) return noAnswer(`More than ${MOST} containers in each group would be needed.`);
+  if (at(MOST) < power) return noAnswer(say('power.moreContainersGroupNeeded', { most: MOST }));
   const unrounded = Math.max(
     2,
     solve((n) => at(n) - power, 1.0001, MOST),
@@ -60,8 +61,8 @@ const MOST = 10_000;
 
 /** Smallest difference that shows with the wanted chance, in the unit of sd. */
 export function smallestDifference(n: number, sd: number, power = 0.8, alpha = 0.05): Result<{ difference: number }> {
-  if (n < 2) return noAnswer('A spread within groups needs at least two containers in each.');
-  if (!(sd > 0)) return noAnswer('A spread above zero is needed.');
+  if (n < 2) return noAnswer(say('power.spreadWithinGroupsNeeds'));
+  if (!(sd > 0)) return noAnswer(say('power.spreadAboveZeroNeeded'));
   return { ok: true, difference: sd * solve((difference) => powerOfT({ n, difference, sd: 1, alpha }) - power, 0, 100) };
 }
 

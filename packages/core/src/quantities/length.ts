@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { hasTwoDecimalMarks, NUMBER, readNumber, spellFractions } from './typedNumber';
 
 /**
@@ -66,28 +67,28 @@ const TERM = new RegExp(
 export function parseLength(text: string, assumed?: LengthUnit): LengthResult {
   const refuse = (reason: string): LengthResult => ({ ok: false, reason });
   let rest = spellFractions(text.trim());
-  if (rest === '') return refuse('Nothing is typed yet.');
-  if (/^[-−–]/.test(rest)) return refuse('A length cannot be below zero.');
-  if (hasTwoDecimalMarks(rest)) return refuse(`“${text}” has more than one decimal mark.`);
+  if (rest === '') return refuse(say('common.nothingTypedYet'));
+  if (/^[-−–]/.test(rest)) return refuse(say('quantities.lengthCannotBelowZero'));
+  if (hasTwoDecimalMarks(rest)) return refuse(say('quantities.moreDecimalMark', { text }));
   const parts: { value: number; unit?: LengthUnit }[] = [];
   while (rest !== '') {
     const term = TERM.exec(rest);
-    if (!term) return refuse(`“${text}” is not a length. Write it like 12.5 cm or 6 1/4 in.`);
+    if (!term) return refuse(say('quantities.lengthWriteLikeCm', { text }));
     const value = readNumber(term[1]!);
-    if (value === undefined) return refuse(`“${text}” divides by zero.`);
+    if (value === undefined) return refuse(say('quantities.dividesZero', { text }));
     parts.push({ value, unit: term[2] ? UNIT_WORDS[term[2].toLowerCase()] : undefined });
     rest = rest.slice(term[0].length).trim();
     const plus = rest.startsWith('+');
     if (plus) rest = rest.slice(1).trim();
     const joined = parts.length > 0 && parts[parts.length - 1]!.unit === 'ft';
-    if (rest !== '' && !plus && !joined) return refuse(`“${text}” is not one length. Put a + between parts.`);
-    if (rest === '' && plus) return refuse(`Something is missing after the + in “${text}”.`);
+    if (rest !== '' && !plus && !joined) return refuse(say('quantities.lengthPutBetweenParts', { text }));
+    if (rest === '' && plus) return refuse(say('quantities.somethingMissingAfter', { text }));
   }
   let unit: LengthUnit | undefined = assumed;
   let mm = 0;
   for (const part of [...parts].reverse()) {
     unit = part.unit ?? unit;
-    if (!unit) return refuse(`Is “${text}” in centimetres, millimetres or inches?`);
+    if (!unit) return refuse(say('quantities.centimetresMillimetresInches', { text }));
     mm += part.value * MM_PER[unit];
   }
   const last = parts[parts.length - 1]!.unit ?? assumed!;

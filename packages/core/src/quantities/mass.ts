@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { parseAmount, type TypedResult } from './typedNumber';
 
 export type MassUnit = 'mg' | 'g' | 'kg' | 'oz' | 'lb';
@@ -26,7 +27,11 @@ const WORDS: Record<string, MassUnit> = {
 
 /** Reads a mass as typed, in grams: `2,5 g`, `1 lb + 4 oz`, `500mg`. */
 export function parseMass(text: string, assumed?: MassUnit): TypedResult<MassUnit> {
-  return parseAmount(text, { noun: 'mass', per: GRAMS_PER, words: WORDS, example: '2.5 g or 4 oz' }, assumed);
+  return parseAmount(
+    text,
+    { noun: say('quantities.mass'), per: GRAMS_PER, words: WORDS, example: say('quantities.gOz') },
+    assumed,
+  );
 }
 
 /** Grams in a unit. */
@@ -36,7 +41,7 @@ export function massIn(grams: number, unit: MassUnit): number {
 
 /** `420 mg`, `2.9 g`, `29 g`, `1.2 kg`. */
 export function formatMass(grams: number): string {
-  if (grams < 1) return `${Math.round(grams * 1000)} mg`;
+  if (grams < 1) return say('quantities.mg', { math: Math.round(grams * 1000) });
   if (grams < 10) return `${Number(grams.toFixed(1))} g`;
-  return grams < 999.5 ? `${Math.round(grams)} g` : `${Number((grams / 1000).toFixed(2))} kg`;
+  return grams < 999.5 ? `${Math.round(grams)} g` : say('quantities.kg', { grams: Number((grams / 1000).toFixed(2)) });
 }

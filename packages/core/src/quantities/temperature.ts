@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { NUMBER, readNumber, spellFractions, type TypedResult } from './typedNumber';
 
 export type TemperatureUnit = 'c' | 'f';
@@ -23,17 +24,16 @@ export function fahrenheitDifference(celsiusDifference: number): number {
 /** Reads a temperature as typed, in °C: `21`, `-3 °C`, `70 F`. A bare number needs the unit assumed. */
 export function parseTemperature(text: string, assumed?: TemperatureUnit): TypedResult<TemperatureUnit> {
   const typed = text.trim();
-  if (typed === '') return { ok: false, reason: 'Nothing is typed yet.' };
+  if (typed === '') return { ok: false, reason: say('common.nothingTypedYet') };
   const found = TERM.exec(spellFractions(typed));
   const number = found ? readNumber(found[2]!) : undefined;
-  if (!found || number === undefined)
-    return { ok: false, reason: `“${typed}” is not a temperature. Write it like 21 °C or 70 °F.` };
+  if (!found || number === undefined) return { ok: false, reason: say('quantities.temperatureWriteLikeC', { typed }) };
   const unit = (found[3]?.[0]?.toLowerCase() as TemperatureUnit | undefined) ?? assumed;
-  if (!unit) return { ok: false, reason: `Is “${typed}” in °C or °F?` };
+  if (!unit) return { ok: false, reason: say('quantities.cF', { typed }) };
   const signed = found[1] && found[1] !== '+' ? -number : number;
   const value = unit === 'c' ? signed : celsiusFrom(signed);
   if (value < RANGE_C.low || value > RANGE_C.high)
-    return { ok: false, reason: `${typed} is ${formatTemperature(value, 'c')}: no room is like that. °C or °F?` };
+    return { ok: false, reason: say('quantities.roomLikeCF', { typed, formatTemperature: formatTemperature(value, 'c') }) };
   return { ok: true, value: Number(value.toPrecision(12)), text: typed, unit };
 }
 

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 /** Numbers as people write them: `6`, `2,5`, `1/4`, `6 1/4`, `6-1/4`, `6¼`. */
 
 const VULGAR: Record<string, string> = {
@@ -67,9 +68,9 @@ export function parseAmount<Unit extends string>(
 ): TypedResult<Unit> {
   const refuse = (reason: string): TypedResult<Unit> => ({ ok: false, reason });
   const typed = text.trim();
-  if (typed === '') return refuse('Nothing is typed yet.');
-  if (/^[-−–]/.test(typed)) return refuse(`A ${noun} cannot be below zero.`);
-  if (hasTwoDecimalMarks(typed)) return refuse(`“${typed}” has more than one decimal mark.`);
+  if (typed === '') return refuse(say('common.nothingTypedYet'));
+  if (/^[-−–]/.test(typed)) return refuse(say('quantities.cannotBelowZero', { noun }));
+  if (hasTwoDecimalMarks(typed)) return refuse(say('quantities.moreDecimalMark2', { typed }));
   const spellings = Object.keys(words)
     .sort((a, b) => b.length - a.length)
     .map((w) => w.replace('.', String.raw`\.`));
@@ -78,11 +79,11 @@ export function parseAmount<Unit extends string>(
   let unit: Unit | undefined;
   for (const part of spellFractions(typed).split('+')) {
     const found = term.exec(part.trim());
-    if (!found) return refuse(`“${typed}” is not a ${noun}. Write it like ${example}.`);
+    if (!found) return refuse(say('quantities.writeLike', { typed, noun, example }));
     const number = readNumber(found[1]!);
-    if (number === undefined) return refuse(`“${typed}” divides by zero.`);
+    if (number === undefined) return refuse(say('quantities.dividesZero2', { typed }));
     unit = found[2] ? words[found[2].toLowerCase()]! : (assumed ?? unit);
-    if (!unit) return refuse(`In which unit is “${typed}”? Write it like ${example}.`);
+    if (!unit) return refuse(say('quantities.unitWriteLike', { typed, example }));
     value += number * per[unit];
   }
   return { ok: true, value: Number(value.toPrecision(15)), text: typed, unit: unit! };

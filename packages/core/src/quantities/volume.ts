@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { parseAmount, type TypedResult, type UnitTable } from './typedNumber';
 
 /**
@@ -77,12 +78,12 @@ const WORDS: Record<string, VolumeUnit> = {
 /** Reads a volume as typed, in mL: `250 mL`, `1 1/2 cups`, `¼ tsp`, `1 cup + 2 tbsp`. Pinches, dashes and drops are refused. */
 export function parseVolume(text: string, kitchen: Kitchen = 'metric', assumed?: VolumeUnit): TypedResult<VolumeUnit> {
   if (/\b(pinch|pinches|dash|dashes|drops?|splash|handful)\b/i.test(text))
-    return { ok: false, reason: 'Pinches, dashes and drops differ from hand to hand. Use a spoon, a cup or millilitres.' };
+    return { ok: false, reason: say('quantities.pinchesDashesDropsDiffer') };
   const table: UnitTable<VolumeUnit> = {
-    noun: 'volume',
+    noun: say('quantities.volume'),
     per: ML_PER[kitchen],
     words: WORDS,
-    example: '250 mL or 1 1/2 cups',
+    example: say('quantities.mlCups'),
   };
   return parseAmount(text, table, assumed);
 }
@@ -94,9 +95,9 @@ export function volumeIn(ml: number, unit: VolumeUnit, kitchen: Kitchen = 'metri
 
 /** Below 10 mL to a tenth, below 100 mL to 1, to 1 L to 5 mL, above in litres: `7.5 mL`, `85 mL`, `640 mL`, `2.4 L`. */
 export function formatVolume(ml: number): string {
-  if (ml < 9.95) return `${trim(ml, 1)} mL`;
-  if (ml < 99.5) return `${Math.round(ml)} mL`;
-  if (ml < 997.5) return `${Math.round(ml / 5) * 5} mL`;
+  if (ml < 9.95) return say('quantities.ml2', { trim: trim(ml, 1) });
+  if (ml < 99.5) return say('quantities.ml3', { math: Math.round(ml) });
+  if (ml < 997.5) return say('quantities.ml3', { math: Math.round(ml / 5) * 5 });
   return `${trim(ml / 1000, ml < 9950 ? 2 : 1)} L`;
 }
 

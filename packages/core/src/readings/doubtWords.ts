@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { formatLength, type RulerResolution } from '../quantities/length';
 import { type Intent } from './doubtKinds';
 import { type Doubt } from './plausibility';
@@ -9,45 +10,65 @@ export function doubtQuestion(
   resolution: RulerResolution,
   beforeMm: number | null,
 ): string {
-  const say = (mm: number) => formatLength(mm, resolution);
-  const value = say(valueMm);
+  const length = (mm: number) => formatLength(mm, resolution);
+  const value = length(valueMm);
   switch (kind) {
     case 'more-than-sown':
-      return 'That is more than were sown. Is a weed among them?';
+      return say('readings.moreSownWeedAmong');
     case 'before-sowing':
-      return 'That day is before the seeds were sown. Which day did you look?';
+      return say('readings.dayBeforeSeedsSown');
     case 'in-the-future':
-      return 'That day has not come yet. Which day did you look?';
+      return say('readings.dayComeYetDay');
     case 'sowing-day':
-      return `${value} on sowing day? Perhaps the date is that of sowing.`;
+      return say('readings.sowingDayPerhapsDate', { value });
     case 'too-early':
-      return `${value} so soon? Hardly any seed is up by now. Is the date right, and is it the plant you sowed?`;
+      return say('readings.soonHardlySeedNow', { value });
     case 'decimal-point':
-      return `${value}? About ${say(expectedMm!)} was to be expected. Was it ${say(insteadMm!)}?`;
+      return say('readings.aboutExpected', { value, length: length(expectedMm!), length2: length(insteadMm!) });
     case 'inches':
-      return `${value}? If those were inches it would be ${say(insteadMm!)}, which would fit.`;
+      return say('readings.inchesFit', { value, length: length(insteadMm!) });
     case 'centimetres':
-      return `${value}? If those were centimetres it would be ${say(insteadMm!)}, which would fit.`;
+      return say('readings.centimetresFit', { value, length: length(insteadMm!) });
     case 'neighbour':
-      return `${value} fits ${neighbour} next to it better. Which one did you measure?`;
+      return say('readings.fitsNextBetterMeasure', { value, neighbour });
     case 'shrank':
-      return `It was ${say(beforeMm!)} last time. Did it shrink to ${value}?`;
+      return say('readings.lastTimeShrink', { length: length(beforeMm!), value });
     case 'grew-too-fast':
-      if (beforeMm === null) return `${value} already? It was not up at the last look. Is the ruler’s zero at the soil?`;
-      return `From ${say(beforeMm!)} to ${value} is a big leap. Is the ruler’s zero at the soil?`;
+      if (beforeMm === null) return say('readings.alreadyLastLookRulers', { value });
+      return say('readings.bigLeapRulersZero', { length: length(beforeMm!), value });
   }
 }
 
 /** What a button says. */
 export const INTENT_WORDS: Record<Intent, string> = {
-  'decimal-point': 'Wrong place for the point',
-  'other-unit': 'The other side of the ruler',
-  neighbour: 'It was the one next to it',
-  'other-seedling': 'It is another seedling',
-  'ruler-end': 'We read from the ruler’s end',
-  wilted: 'It has wilted',
-  broken: 'It is broken',
-  'wrong-day': 'The day is wrong',
-  'measured-again': 'We measured again',
-  'really-so': 'It really is so',
+  get 'decimal-point'() {
+    return say('readings.wrongPlacePoint');
+  },
+  get 'other-unit'() {
+    return say('readings.otherSideRuler');
+  },
+  get neighbour() {
+    return say('readings.itWasTheOne');
+  },
+  get 'other-seedling'() {
+    return say('readings.anotherSeedling');
+  },
+  get 'ruler-end'() {
+    return say('readings.readRulersEnd');
+  },
+  get wilted() {
+    return say('readings.itHasWilted');
+  },
+  get broken() {
+    return say('readings.itIsBroken');
+  },
+  get 'wrong-day'() {
+    return say('readings.dayWrong');
+  },
+  get 'measured-again'() {
+    return say('readings.measuredAgain');
+  },
+  get 'really-so'() {
+    return say('readings.itReallyIsSo');
+  },
 };

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type Measure } from '../measures/measure';
 import { valueWords, type Shown } from '../measures/findingWords';
 import { type DoubtKind, type Intent } from './doubtKinds';
@@ -31,7 +32,7 @@ export function doubtAboutFinding(measure: Measure, value: number, before: numbe
   });
   if (measure.plausibility === 'sown')
     return shown.sown !== undefined && value > shown.sown
-      ? doubt('more-than-sown', `${value}, although ${shown.sown} were sown? Is a weed among them?`, [
+      ? doubt('more-than-sown', say('readings.althoughSownWeedAmong', { value, sown: shown.sown }), [
           'other-seedling',
           'really-so',
         ])
@@ -41,13 +42,13 @@ export function doubtAboutFinding(measure: Measure, value: number, before: numbe
   const last = valueWords(measure, before, shown);
   const ratio = Math.max(value / before, before / value);
   if (ratio >= SLIP.least && ratio <= SLIP.most)
-    return doubt('decimal-point', `${words}, and ${last} last time? Is the point in the right place?`, [
+    return doubt('decimal-point', say('readings.lastTimePointRight', { words, last }), [
       'decimal-point',
       'measured-again',
       'really-so',
     ]);
   if (measure.plausibility === 'rises' && value < before * (1 - FALL))
-    return doubt('shrank', `It was ${last} last time. Did it shrink to ${words}?`, [
+    return doubt('shrank', say('readings.lastTimeShrink2', { last, words }), [
       'broken',
       'other-seedling',
       'measured-again',

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type Finding } from '../measures/finding';
 import { isNumeric, type Measure } from '../measures/measure';
 import { parseFinding } from '../measures/parseFinding';
@@ -13,8 +14,8 @@ export type QuickEntry =
 
 /** What the letters mean, for the legend and the printed sheet. */
 export function quickLetters({ code, name }: Measure): string {
-  const what = code === 'height' ? 'a height' : `the ${name}`;
-  return `${what} · n not up yet · x lost (xe eaten, xk knocked over, xd dried out) · – could not check`;
+  const what = code === 'height' ? say('readings.aHeight') : say('readings.the', { name });
+  return say('readings.nYetXLost', { what });
 }
 
 const LETTERS: Record<string, QuickEntry> = {
@@ -34,11 +35,10 @@ export function readQuickEntry(text: string, measure: Measure, resolution: Ruler
   const typed = text.trim();
   const letter = LETTERS[typed.toLowerCase()];
   if (letter) return letter;
-  if (measure.code === 'height' && /^0+([.,]0+)?$/.test(typed))
-    return { ok: false, reason: 'Zero is no height: write n if nothing is up yet.' };
+  if (measure.code === 'height' && /^0+([.,]0+)?$/.test(typed)) return { ok: false, reason: say('readings.zeroHeightWriteN') };
   const read = parseFinding(measure, typed, { resolution });
   if (read.ok) return { ok: true, state: 'measured', finding: read.finding };
   return isNumeric(measure) && /^[a-z]+$/i.test(typed)
-    ? { ok: false, reason: `“${typed}” is not one of the letters.` }
+    ? { ok: false, reason: say('readings.isNotOneOf', { typed }) }
     : { ok: false, reason: read.reason };
 }

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type IsoDay } from '../calendar/days';
 import { type Finding } from '../measures/finding';
 import { type DoubtKind, type Intent } from './doubtKinds';
@@ -22,10 +23,18 @@ export type LostReason = (typeof LOST_REASONS)[number];
 
 export const LOST_WORDS: Record<LostReason, string> = {
   died: 'died',
-  eaten: 'was eaten',
-  'knocked-over': 'was knocked over',
-  'dried-out': 'dried out',
-  other: 'was lost',
+  get eaten() {
+    return say('readings.wasEaten');
+  },
+  get 'knocked-over'() {
+    return say('readings.knockedOver');
+  },
+  get 'dried-out'() {
+    return say('readings.driedOut');
+  },
+  get other() {
+    return say('readings.wasLost');
+  },
 };
 
 /** A question at the bench as it is kept: the value stays whatever was answered. */

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { findingWords, namedFinding } from '../measures/findingWords';
 import { type OwnMeasure } from '../measures/ownMeasure';
 import { BUILT_IN_CODES, measureOf } from '../measures/registry';
@@ -6,10 +7,18 @@ import { LOST_WORDS, type Reading } from './reading';
 
 /** What a look without a finding says. */
 export const STATE_WORDS = {
-  'not-up': 'not up yet',
-  'not-checked': 'could not check',
-  thinned: 'thinned out',
-  moved: 'moved elsewhere',
+  get 'not-up'() {
+    return say('common.notUpYet');
+  },
+  get 'not-checked'() {
+    return say('readings.couldNotCheck');
+  },
+  get thinned() {
+    return say('readings.thinnedOut');
+  },
+  get moved() {
+    return say('readings.movedElsewhere');
+  },
 } as const;
 
 /** A reading in words: `14.2 cm, 3 leaves, pale or limp`; what was not asked is left out. */

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { quantile } from '../statistics/quantile';
 
 /** All of at least five plants unchanged to the millimetre although some days have passed: perhaps yesterday's row copied. */
@@ -59,11 +60,11 @@ export function countProblem(
 ): string | null {
   const all = counts.up + (counts.lost ?? 0);
   if ([counts.up, counts.notYet ?? 0, counts.lost ?? 0].some((n) => !Number.isInteger(n) || n < 0))
-    return 'Counts are whole numbers, 0 or more.';
-  if (all > sown) return `${all} have come up, but only ${sown} were sown. Is a weed among them?`;
+    return say('readings.countsWholeNumbersMore');
+  if (all > sown) return say('readings.comeOnlySownWeed', { all, sown });
   if (counts.notYet !== undefined && all + counts.notYet !== sown)
-    return `Up, lost and not yet make ${all + counts.notYet}, but ${sown} were sown.`;
-  if (before && all < before.everUp) return `${before.everUp} were up before. Has one died? Then count it as lost.`;
+    return say('readings.lostYetMakeSown', { all: all + counts.notYet, sown });
+  if (before && all < before.everUp) return say('readings.beforeDiedCountLost', { everUp: before.everUp });
   return null;
 }
 

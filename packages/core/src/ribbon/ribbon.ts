@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { addDays, daysBetween, formatDay, isDated, type IsoDay, isWeekend } from '../calendar/days';
 import { holidayOn, isSchoolDay } from '../calendar/schoolCalendar';
 import { cameUp } from '../readings/whatCame';
@@ -57,10 +58,14 @@ export interface Ribbon {
 const MOST_DAYS = 200;
 
 const MARK_WORDS: Partial<Record<PlanEventKind, string>> = {
-  prepare: 'get ready',
+  get prepare() {
+    return say('ribbon.getReady');
+  },
   sow: 'sow',
   thin: 'thin',
-  transplant: 'move on',
+  get transplant() {
+    return say('ribbon.moveOn');
+  },
   lesson: 'lesson',
   end: 'last',
 };
@@ -92,7 +97,7 @@ export function ribbonOf({ investigation, readings }: Grown, today: IsoDay): Rib
       ? [{ day: e.day, word: e.kind === 'sow' && e.day <= today ? 'sown' : word }]
       : [];
   });
-  const marks = planned.length > 0 ? planned : [{ day: sownOn, word: 'sown' }];
+  const marks = planned.length > 0 ? planned : [{ day: sownOn, word: say('ribbon.sown') }];
   return {
     days,
     marks: marks.filter((m) => m.day >= first && m.day <= last),
@@ -110,10 +115,10 @@ function sproutingOf(
   const seen = cameUp(ids, readings);
   if (seen) {
     const [from, to] = [daysBetween(sownOn, seen.first), daysBetween(sownOn, seen.last)];
-    const when = from === to ? `day ${from}` : `days ${from} to ${to}`;
-    return { from: seen.first, to: seen.last, words: `${seen.up} of ${seen.of} came up, ${when}`, seen: true };
+    const when = from === to ? say('ribbon.day', { from }) : say('ribbon.daysTo', { from, to });
+    return { from: seen.first, to: seen.last, words: say('ribbon.ofCameUp', { up: seen.up, of: seen.of, when }), seen: true };
   }
-  return outlook?.sprouting ? { ...outlook.sprouting, words: 'likely to come up', seen: false } : null;
+  return outlook?.sprouting ? { ...outlook.sprouting, words: say('ribbon.likelyCome'), seen: false } : null;
 }
 
 /** The recorded days, in order: those that can be looked at. */
@@ -123,13 +128,13 @@ export const recordedOn = ({ days }: Ribbon): IsoDay[] => days.filter((d) => d.s
 export function dayWords({ day, number, share, due, holiday, off }: RibbonDay): string {
   const what =
     share !== null
-      ? `${Math.round(100 * share)} % answered`
+      ? say('ribbon.answered', { math: Math.round(100 * share) })
       : due
-        ? 'a check is planned'
+        ? say('ribbon.checkPlanned')
         : holiday
           ? holiday
           : off
-            ? 'nobody is here'
+            ? say('ribbon.nobodyIsHere')
             : '';
-  return `${isDated(day) ? `day ${number}, ` : ''}${formatDay(day)}${what ? `: ${what}` : ''}`;
+  return `${isDated(day) ? say('ribbon.day2', { number }) : ''}${formatDay(day)}${what ? `: ${what}` : ''}`;
 }

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { dayInZone, type IsoDay } from '../calendar/days';
 import { type RoomTemperature } from '../calendar/roomTemperature';
 import { isSchoolDay, type SchoolCalendar } from '../calendar/schoolCalendar';
@@ -16,9 +17,24 @@ export const ROOM_LIMITS: Record<RoomKind, readonly [number, number]> = {
 };
 
 export const ROOM_WORDS: Record<RoomKind, { name: string; unit: string }> = {
-  temperature: { name: 'Temperature', unit: '°C' },
-  light: { name: 'Light', unit: 'lux' },
-  moisture: { name: 'Soil moisture', unit: '%' },
+  temperature: {
+    get name() {
+      return say('room.temperature');
+    },
+    unit: '°C',
+  },
+  light: {
+    get name() {
+      return say('room.light');
+    },
+    unit: 'lux',
+  },
+  moisture: {
+    get name() {
+      return say('room.soilMoisture');
+    },
+    unit: '%',
+  },
   ph: { name: 'pH', unit: '' },
 };
 
@@ -75,8 +91,7 @@ export function roomFromRecord(
       .map((r) => r.value);
   const middle = (values: number[]) => (values.length < ENOUGH ? null : Math.round(10 * quantile(values, 0.5)) / 10);
   const [day, night] = [middle(pick(true, true)), middle(pick(true, false))];
-  if (day === null || night === null)
-    return { ok: false, reason: `At least ${ENOUGH} temperatures by day and ${ENOUGH} by night are needed.` };
+  if (day === null || night === null) return { ok: false, reason: say('room.leastTemperaturesDayNight', { enough: ENOUGH }) };
   const [offDay, offNight] = [middle(pick(false, true)), middle(pick(false, false))];
   const weekend = offDay === null || offNight === null ? null : { day: offDay, night: offNight };
   return { ok: true, room: { day, night, weekend, dayHours: [dayHours[0], dayHours[1]] } };

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { addDays, daysBetween, type IsoDay } from '../calendar/days';
 import { type RoomTemperature } from '../calendar/roomTemperature';
 import { nearestSchoolDay, schoolDayFrom, type SchoolCalendar } from '../calendar/schoolCalendar';
@@ -32,7 +33,7 @@ export function sowForLesson(
     if (chanceLate <= mostChanceLate) return { ok: true, sowOn: day, chanceLate };
     day = schoolDayFrom(calendar, addDays(day, -1), -1);
   }
-  return { ok: false, reason: `No school day in the ${EARLIEST_DAYS} days before the lesson is early enough.` };
+  return { ok: false, reason: say('seeds.schoolDayDaysBefore', { earliestDays: EARLIEST_DAYS }) };
 }
 
 export interface Rung {
@@ -47,12 +48,12 @@ export interface Rung {
  * nearest school day; ages that then fall on the same day are one rung.
  */
 export function ageLadder(lesson: IsoDay, ages: readonly number[], calendar: SchoolCalendar): Result<{ rungs: Rung[] }> {
-  if (ages.length === 0) return { ok: false, reason: 'No age is asked for yet.' };
-  if (ages.some((age) => !(age >= 0))) return { ok: false, reason: 'An age cannot be below zero.' };
+  if (ages.length === 0) return { ok: false, reason: say('seeds.ageAskedYet') };
+  if (ages.some((age) => !(age >= 0))) return { ok: false, reason: say('seeds.ageCannotBelowZero') };
   const rungs: Rung[] = [];
   for (const wantedAge of [...ages].sort((a, b) => b - a)) {
     const sowOn = nearestSchoolDay(calendar, addDays(lesson, -Math.round(wantedAge)));
-    if (sowOn === null) return { ok: false, reason: 'No weekday is a school day.' };
+    if (sowOn === null) return { ok: false, reason: say('seeds.weekdaySchoolDay') };
     const day = sowOn > lesson ? schoolDayFrom(calendar, lesson, -1)! : sowOn;
     if (!rungs.some((r) => r.sowOn === day)) rungs.push({ wantedAge, sowOn: day, age: daysBetween(day, lesson) });
   }

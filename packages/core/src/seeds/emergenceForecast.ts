@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import normalCdf from '@stdlib/stats-base-dists-normal-cdf';
 import normalQuantile from '@stdlib/stats-base-dists-normal-quantile';
 import { addDays, daysBetween, type IsoDay } from '../calendar/days';
@@ -61,7 +62,7 @@ export function forecastEmergence(species: Species, setting: ForecastSetting): R
   const sownAt = setting.sownAt ?? MORNING;
   const warmth = degreeDays(species, setting, sownAt);
   if (warmth[warmth.length - 1] === 0)
-    return { ok: false, reason: `At these temperatures ${species.name.toLowerCase()} does not sprout.` };
+    return { ok: false, reason: say('seeds.temperaturesSprout', { name: species.name.toLowerCase() }) };
   const { doubt, root } = species.thermal;
   const { theta50, sdLog } = setting.rootTip && root ? root : species.thermal;
   const spread = Math.log(1 + doubt) / NINE_OF_TEN;

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { daysBetween, type IsoDay } from '../calendar/days';
 import { wilson } from '../statistics/proportions';
 import { type Interval } from '../statistics/descriptives';
@@ -67,11 +68,11 @@ export function lotStanding(lot: SeedLot, species: Species, today: IsoDay): LotS
   const old = test !== null && daysBetween(test.on, today) > TEST_LASTS_DAYS;
   const warning =
     test === null && age > early
-      ? `Past its best: about ${Math.round(100 * byAge)} of 100 may still sprout. Test ten on wet paper.`
+      ? say('seeds.pastBestAboutMay', { math: Math.round(100 * byAge) })
       : old
-        ? 'The test is more than a year old: test again.'
+        ? say('seeds.testMoreYearOld')
         : test !== null && test.up / test.of < 0.5
-          ? 'Fewer than half came up in the test: sow more, or buy new seed.'
+          ? say('seeds.fewerHalfCameTest')
           : null;
   const share = test && wilson(test.up, test.of);
   return { test, interval: share?.ok ? share.interval : null, byAge, warning };

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type Species } from './catalogue';
 
 /** How deep to sow, by whom one asks: the packet, two to three widths, the seed's own thickness, or on the surface. */
@@ -28,12 +29,12 @@ export function sowingDepth(
   }: { school?: DepthSchool; packetMm?: readonly [number, number]; containerDepthMm?: number } = {},
 ): SowingDepth {
   const packet = packetMm ?? species.sowingDepthMm;
-  if (species.needsLight) return surface('These seeds need light to sprout, so they stay on top.');
+  if (species.needsLight) return surface(say('seeds.seedsNeedLightSprout'));
   const width = species.seedMm.width;
-  if (width[1] < TINY_MM) return surface('These seeds are too small to cover.');
+  if (width[1] < TINY_MM) return surface(say('seeds.seedsTooSmallCover'));
   const fits = containerDepthMm === undefined || containerDepthMm >= 3 * packet[1];
   const chosen = school ?? (fits ? 'packet' : 'widths');
-  const because = !school && !fits ? 'The container is too shallow for the depth on the packet.' : null;
+  const because = !school && !fits ? say('seeds.containerTooShallowDepth') : null;
   if (chosen === 'surface') return { mm: [0, 0], school: chosen, because };
   if (chosen === 'thickness') return { mm: [...species.seedMm.thickness], school: chosen, because };
   if (chosen === 'widths') return { mm: [2 * middle(width), 3 * middle(width)], school: chosen, because };

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import betaQuantile from '@stdlib/stats-base-dists-beta-quantile';
 import gammaln from '@stdlib/math-base-special-gammaln';
 import { type Result } from '../result/result';
@@ -104,8 +105,8 @@ export function seedsToBuy(
   sparePercent: number,
   packetSize: number | null,
 ): Result<{ seeds: number; packets: number | null }> {
-  if (containers < 0 || seedsEach < 0 || sparePercent < 0) return { ok: false, reason: 'Numbers of seeds cannot be below zero.' };
-  if (packetSize !== null && !(packetSize >= 1)) return { ok: false, reason: 'A packet holds at least one seed.' };
+  if (containers < 0 || seedsEach < 0 || sparePercent < 0) return { ok: false, reason: say('seeds.numbersSeedsCannotBelow') };
+  if (packetSize !== null && !(packetSize >= 1)) return { ok: false, reason: say('seeds.packetHoldsLeastSeed') };
   const seeds = Math.ceil(containers * seedsEach * (1 + sparePercent / 100) - 1e-9);
   return { ok: true, seeds, packets: packetSize === null ? null : Math.ceil(seeds / packetSize) };
 }

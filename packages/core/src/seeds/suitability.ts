@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { addDays, type IsoDay } from '../calendar/days';
 import { type GrowingMethod, type Species } from './catalogue';
 import { medianEmergenceDays } from './emergenceTime';
@@ -61,8 +62,8 @@ export function againstKind(species: Species, wishes: SeedWishes): string[] {
   const days = 7 * wishes.weeks;
   const up = medianEmergenceDays(species, wishes.warmth);
   const { daysTo, seedLeavesAbove, habit } = species;
-  if (!(up + WORTH_SEEING_DAYS <= days)) against.push('too slow for these weeks in this room');
-  else if (wishes.secondChance && !(2 * (up + NOTICED_DAYS) + WORTH_SEEING_DAYS <= days)) against.push('no time to sow again');
+  if (!(up + WORTH_SEEING_DAYS <= days)) against.push(say('seeds.tooSlowWeeksRoom'));
+  else if (wishes.secondChance && !(2 * (up + NOTICED_DAYS) + WORTH_SEEING_DAYS <= days)) against.push(say('seeds.timeSowAgain'));
   const seen: Record<Sight, boolean> = {
     anything: true,
     roots: wishes.method?.rootsVisible ?? true,
@@ -72,13 +73,13 @@ export function againstKind(species: Species, wishes: SeedWishes): string[] {
     flower: within(daysTo.flower, days),
     harvest: within(daysTo.harvest, days),
   };
-  if (!seen[wishes.see]) against.push('that is not to be seen');
-  if (wishes.harmless && !species.hazards.every((h) => NORMAL_HAZARDS.has(h))) against.push('something to mind');
-  if (wishes.easyToPickUp && species.seedMm.length[1] < EASY_MM) against.push('hard to pick up');
-  if (wishes.method?.avoidFor.includes(species.id)) against.push('does badly grown so');
-  if (wishes.noLamp && species.lightNeed === 'high') against.push('wants a lamp in the dark months');
+  if (!seen[wishes.see]) against.push(say('seeds.thatIsNotTo'));
+  if (wishes.harmless && !species.hazards.every((h) => NORMAL_HAZARDS.has(h))) against.push(say('seeds.somethingMind'));
+  if (wishes.easyToPickUp && species.seedMm.length[1] < EASY_MM) against.push(say('seeds.hardPick'));
+  if (wishes.method?.avoidFor.includes(species.id)) against.push(say('seeds.badlyGrown'));
+  if (wishes.noLamp && species.lightNeed === 'high') against.push(say('seeds.wantsLampDarkMonths'));
   if (wishes.lastFrost !== null && outsideFrom(species, wishes.sowOn, wishes.lastFrost).day > addDays(wishes.sowOn, days))
-    against.push('cannot go outside in time');
+    against.push(say('seeds.cannotGoOutsideTime'));
   return against;
 }
 

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import betaQuantile from '@stdlib/stats-base-dists-beta-quantile';
 import tQuantile from '@stdlib/stats-base-dists-t-quantile';
 import { type Interval, isRounding, mean, standardDeviation } from './descriptives';
@@ -24,8 +25,8 @@ export interface Agreement {
 /** How far two observers agree on the same plants, each measured once by both; in the unit of the values. */
 export function agreement(a: readonly number[], b: readonly number[]): Result<Agreement> {
   const n = a.length;
-  if (n !== b.length) return { ok: false, reason: 'Each plant needs a reading of both observers.' };
-  if (n < 2) return { ok: false, reason: 'At least two plants have to be measured by both.' };
+  if (n !== b.length) return { ok: false, reason: say('statistics.plantNeedsReadingBoth') };
+  if (n < 2) return { ok: false, reason: say('statistics.leastTwoPlantsMeasured') };
   const differences = b.map((v, i) => v - a[i]!);
   const bias = mean(differences);
   const sd = standardDeviation(differences);

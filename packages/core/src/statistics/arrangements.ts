@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { generatorFrom } from '../random/generator';
 import { noAnswer, type Result } from '../result/result';
 
@@ -23,8 +24,7 @@ export interface Drawing {
 export const USUAL_DRAWS = 10_000;
 
 /** Said where counting is out of reach and nobody gave a seed. */
-export const NEEDS_A_SEED =
-  'There are too many ways to deal the labels to count them all: give a seed, so that some can be drawn.';
+export const needsASeed = () => say('statistics.tooManyWaysDeal');
 
 /** `exact` counted every arrangement; `random` drew some of them. */
 export interface Arrangements {
@@ -63,7 +63,7 @@ export interface Dealer extends Arrangements {
 export function dealer(blocks: readonly LabelledBlock[], drawing: Drawing | null): Result<Dealer> {
   const arrangements = blocks.reduce((product, b) => product * waysToLabel(b.labels), 1);
   if (arrangements <= EXACT_LIMIT) return { ok: true, method: 'exact', arrangements, draws: null, next: everyWay(blocks) };
-  if (drawing === null) return noAnswer(NEEDS_A_SEED);
+  if (drawing === null) return noAnswer(needsASeed());
   const { seed, draws = USUAL_DRAWS } = drawing;
   const random = generatorFrom(seed);
   let left = draws;

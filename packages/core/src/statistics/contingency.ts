@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type Result } from '../result/result';
 import { chiTail } from './tails';
 
@@ -17,11 +18,11 @@ export const rowSums = (table: CountTable) => table.map((row) => row.reduce((a, 
 export const columnSums = (table: CountTable) => table[0]!.map((_, j) => table.reduce((sum, row) => sum + row[j]!, 0));
 
 export function tableProblem(table: CountTable): string | null {
-  if (table.length < 2 || table[0]!.length < 2) return 'A comparison of shares needs at least two groups and two outcomes.';
+  if (table.length < 2 || table[0]!.length < 2) return say('statistics.comparisonSharesNeedsLeast');
   if (table.some((row) => row.length !== table[0]!.length || row.some((v) => !Number.isInteger(v) || v < 0)))
-    return 'Counts are whole numbers, the same outcomes for every group.';
-  if (rowSums(table).some((n) => n === 0)) return 'A group has no seed in it.';
-  if (columnSums(table).some((n) => n === 0)) return 'One outcome happened to nobody, so there is nothing to compare.';
+    return say('statistics.countsWholeNumbersSame');
+  if (rowSums(table).some((n) => n === 0)) return say('statistics.groupSeed');
+  if (columnSums(table).some((n) => n === 0)) return say('statistics.outcomeHappenedNobodyNothing');
   return null;
 }
 

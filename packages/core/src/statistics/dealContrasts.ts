@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type BlockModel } from './blockModel';
 import { mean } from './descriptives';
 
@@ -30,17 +31,16 @@ export function questionsOf(model: BlockModel, wanted: readonly Wanted[]) {
 
 function weightsOf({ groups, apart }: BlockModel, weights: Readonly<Record<string, number>>): number[] | string {
   const missing = Object.keys(weights).filter((g) => weights[g] !== 0 && !groups.includes(g));
-  if (missing.some((g) => apart.includes(g)))
-    return 'It shares no team with what it is compared with, so nothing tells it apart from the teams.';
-  if (missing.length > 0) return 'Not all that is compared has a value.';
+  if (missing.some((g) => apart.includes(g))) return say('statistics.sharesTeamComparedNothing');
+  if (missing.length > 0) return say('statistics.comparedValue');
   return groups.map((g) => weights[g] ?? 0);
 }
 
 /** The least-squares slope on amounts as weights of treatment effects: C·x / x′C·x. */
 function slopeWeights({ groups, information }: BlockModel, along: Readonly<Record<string, number>>): number[] | string {
-  if (groups.some((g) => !Number.isFinite(along[g]))) return 'Every treatment of a series needs its amount.';
+  if (groups.some((g) => !Number.isFinite(along[g]))) return say('statistics.everyTreatmentSeriesNeeds');
   const amounts = groups.map((g) => along[g]!);
-  if (new Set(amounts).size < 3) return 'A series needs values at three different amounts or more.';
+  if (new Set(amounts).size < 3) return say('statistics.seriesNeedsValuesThree');
   const along1 = information.map((row) => row.reduce((sum, c, k) => sum + c * amounts[k]!, 0));
   const size = along1.reduce((sum, c, k) => sum + c * amounts[k]!, 0);
   return along1.map((c) => c / size);

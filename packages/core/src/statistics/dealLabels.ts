@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { noAnswer, type Result } from '../result/result';
 import { type Arrangements, type Dealer, dealer, type Drawing, TIE } from './arrangements';
 import { type BlockModel, blockModel } from './blockModel';
@@ -95,13 +96,13 @@ export function labelDealing(
   drawing: Drawing | null = null,
 ): Result<LabelDealing> {
   const present = groups.filter((g) => units.some((u) => u.treatment === g));
-  if (present.length < 2) return noAnswer('There are not two groups with a value, so there is nothing to compare.');
+  if (present.length < 2) return noAnswer(say('statistics.twoGroupsValueNothing'));
   const model = blockModel(units, present);
-  if (model.groups.length < 2) return noAnswer('No team has two of what is compared, so nothing tells it apart from the teams.');
-  if (model.df < 1) return noAnswer('There are too few containers to judge the spread by.');
-  if (model.total === 0) return noAnswer('All values of each team are equal, so there is no spread to judge by.');
+  if (model.groups.length < 2) return noAnswer(say('statistics.teamTwoComparedNothing'));
+  if (model.df < 1) return noAnswer(say('statistics.tooFewContainersJudge'));
+  if (model.total === 0) return noAnswer(say('statistics.valuesTeamEqualSpread'));
   const { questions, unanswered } = questionsOf(model, wanted);
-  if (questions.length === 0) return noAnswer(unanswered[0]?.reason ?? 'Nothing is asked of these groups.');
+  if (questions.length === 0) return noAnswer(unanswered[0]?.reason ?? say('statistics.nothingAskedGroups'));
   const dealt = dealer(model.blocks, drawing);
   if (!dealt.ok) return dealt;
   const order = orderOfUnits(units, model.groups);

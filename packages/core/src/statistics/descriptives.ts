@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { noAnswer, type Result } from '../result/result';
 import { quantile } from './quantile';
 import tQuantile from '@stdlib/stats-base-dists-t-quantile';
@@ -54,8 +55,8 @@ export interface Descriptives {
 
 /** Counts, centre and spread of one group, in the unit of the values. */
 export function describe(values: readonly number[], level = 0.95): Result<Descriptives> {
-  if (values.length === 0) return noAnswer('There is no value to describe.');
-  if (!values.every(Number.isFinite)) return noAnswer('A value that is no number cannot be described.');
+  if (values.length === 0) return noAnswer(say('statistics.valueDescribe'));
+  if (!values.every(Number.isFinite)) return noAnswer(say('statistics.valueNumberCannotDescribed'));
   const n = values.length;
   const m = mean(values);
   const sd = n < 2 ? null : standardDeviation(values);

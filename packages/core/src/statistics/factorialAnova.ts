@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type Result } from '../result/result';
 import { isRounding } from './descriptives';
 import { indicators, residualSquares } from './leastSquares';
@@ -25,12 +26,16 @@ function line(reduced: { rss: number; rank: number }, full: { rss: number; rank:
 
 const NO_ERROR = {
   ok: false,
-  reason: 'There are no more containers than combinations, so there is no spread to judge by.',
+  get reason() {
+    return say('statistics.moreContainersCombinationsSpread');
+  },
 } as const;
 
 const TOLD_APART = {
   ok: false,
-  reason: 'What is compared goes with something else everywhere, so that the two cannot be told apart.',
+  get reason() {
+    return say('statistics.comparedGoesSomethingElse');
+  },
 } as const;
 
 export interface TwoWayRow {
@@ -49,7 +54,7 @@ export function twoWayAnova(
   const y = rows.map((r) => r.y);
   const one = [rows.map(() => 1)];
   const [a, b] = [indicators(rows.map((r) => r.a)), indicators(rows.map((r) => r.b))];
-  if (a.length < 2 || b.length < 2) return { ok: false, reason: 'Each factor needs at least two levels.' };
+  if (a.length < 2 || b.length < 2) return { ok: false, reason: say('statistics.factorNeedsLeastTwo') };
   const cells = indicators(rows.map((r) => JSON.stringify([r.a, r.b])));
   const [onlyA, onlyB] = [residualSquares([...one, ...a], y), residualSquares([...one, ...b], y)];
   const both = residualSquares([...one, ...a, ...b], y);
@@ -77,13 +82,13 @@ export function blockAnova(rows: readonly BlockRow[]): Result<{ block: AnovaLine
   const y = rows.map((r) => r.y);
   const one = [rows.map(() => 1)];
   const [blocks, treatments] = [indicators(rows.map((r) => r.block)), indicators(rows.map((r) => r.treatment))];
-  if (treatments.length < 2) return { ok: false, reason: 'At least two treatments are needed.' };
+  if (treatments.length < 2) return { ok: false, reason: say('statistics.leastTwoTreatmentsNeeded') };
   const mean = residualSquares(one, y);
   const blocked = residualSquares([...one, ...blocks], y);
   const full = residualSquares([...one, ...blocks, ...treatments], y);
   const residual = { ss: full.rss, df: rows.length - full.rank };
   if (residual.df < 1 || isRounding(residual.ss, y)) return NO_ERROR;
   if (full.rank === blocked.rank) return TOLD_APART;
-  if (blocked.rank === mean.rank) return { ok: false, reason: 'At least two blocks are needed.' };
+  if (blocked.rank === mean.rank) return { ok: false, reason: say('statistics.leastTwoBlocksNeeded') };
   return { ok: true, block: line(mean, blocked, residual), treatment: line(blocked, full, residual), residual };
 }

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import gammaln from '@stdlib/math-base-special-gammaln';
 import { columnSums, type CountTable, rowSums, tableProblem } from './contingency';
 import { type Result } from '../result/result';
@@ -11,7 +12,12 @@ const EQUAL = 1e-7;
 /** Partial results whose logs agree to this are one. */
 const SAME = 1e9;
 
-const TOO_LARGE = { ok: false, reason: 'The table is too large to count every arrangement.' } as const;
+const TOO_LARGE = {
+  ok: false,
+  get reason() {
+    return say('statistics.tableTooLargeCount');
+  },
+} as const;
 
 /** Least and greatest Σ ln x! that the cells still to be dealt can come to. */
 interface Rest {

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import tQuantile from '@stdlib/stats-base-dists-t-quantile';
 import { type Interval, mean, standardDeviation } from './descriptives';
 import { type Result } from '../result/result';
@@ -17,10 +18,10 @@ export function meanContrast(
   weights: readonly number[],
   level = 0.95,
 ): Result<MeanContrast> {
-  if (groups.some((g) => g.length < 2)) return { ok: false, reason: 'Each combination needs at least two containers.' };
+  if (groups.some((g) => g.length < 2)) return { ok: false, reason: say('statistics.combinationNeedsLeastTwo') };
   const parts = groups.map((g, i) => (weights[i]! ** 2 * standardDeviation(g) ** 2) / g.length);
   const variance = parts.reduce((a, b) => a + b, 0);
-  if (variance === 0) return { ok: false, reason: 'All values of each group are equal, so there is no spread to judge by.' };
+  if (variance === 0) return { ok: false, reason: say('statistics.valuesGroupEqualSpread') };
   const df = variance ** 2 / parts.reduce((sum, v, i) => sum + v ** 2 / (groups[i]!.length - 1), 0);
   const estimate = groups.reduce((sum, g, i) => sum + weights[i]! * mean(g), 0);
   const half = tQuantile((1 + level) / 2, df) * Math.sqrt(variance);
@@ -33,8 +34,7 @@ export function meanContrast(
  */
 export function differenceOfDifferences(rows: readonly TwoWayRow[]): Result<MeanContrast> {
   const [a, b] = [[...new Set(rows.map((r) => r.a))], [...new Set(rows.map((r) => r.b))]];
-  if (a.length !== 2 || b.length !== 2)
-    return { ok: false, reason: 'A difference of differences needs two factors of two levels.' };
+  if (a.length !== 2 || b.length !== 2) return { ok: false, reason: say('statistics.differenceDifferencesNeedsTwo') };
   const cells = a.flatMap((la) => b.map((lb) => rows.filter((r) => r.a === la && r.b === lb).map((r) => r.y)));
   return meanContrast(cells, [1, -1, -1, 1]);
 }

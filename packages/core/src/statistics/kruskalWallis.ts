@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type Result } from '../result/result';
 import { midranks, tieSum } from './ranks';
 import { chiTail } from './tails';
@@ -5,11 +6,11 @@ import { chiTail } from './tails';
 /** Kruskal and Wallis (1952) with the correction for ties; chi-squared approximation. */
 export function kruskalWallis(groups: readonly (readonly number[])[]): Result<{ h: number; df: number; p: number }> {
   if (groups.length < 2 || groups.some((g) => g.length === 0))
-    return { ok: false, reason: 'At least two groups with a value each are needed.' };
+    return { ok: false, reason: say('statistics.leastTwoGroupsValue') };
   const pooled = groups.flat();
   const n = pooled.length;
   const ties = 1 - tieSum(pooled) / (n ** 3 - n);
-  if (ties === 0) return { ok: false, reason: 'All values are equal, so ranks say nothing.' };
+  if (ties === 0) return { ok: false, reason: say('statistics.valuesEqualRanksSay') };
   const ranks = midranks(pooled);
   let from = 0;
   let sum = 0;

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import normalCdf from '@stdlib/stats-base-dists-normal-cdf';
 import { noAnswer, type Result } from '../result/result';
 import { choose, EXACT_LIMIT } from './arrangements';
@@ -19,7 +20,7 @@ export interface MannWhitney {
  */
 export function mannWhitney(a: readonly number[], b: readonly number[], exactLimit = EXACT_LIMIT): Result<MannWhitney> {
   const [n, m] = [a.length, b.length];
-  if (n === 0 || m === 0) return noAnswer('Each side needs at least one container.');
+  if (n === 0 || m === 0) return noAnswer(say('statistics.sideNeedsLeastContainer'));
   const pooled = [...a, ...b];
   const ranks = midranks(pooled);
   const rankSum = ranks.slice(n).reduce((sum, r) => sum + r, 0);
@@ -27,7 +28,7 @@ export function mannWhitney(a: readonly number[], b: readonly number[], exactLim
   if (choose(n + m, m) <= exactLimit) return { ok: true, u, ...exactRankP(ranks, m, rankSum), method: 'exact' };
   const total = n + m;
   const variance = ((n * m) / 12) * (total + 1 - tieSum(pooled) / (total * (total - 1)));
-  if (variance === 0) return noAnswer('All values are equal, so ranks say nothing.');
+  if (variance === 0) return noAnswer(say('statistics.valuesEqualRanksSay'));
   const sd = Math.sqrt(variance);
   const apart = u - (n * m) / 2;
   const tail = (distance: number) => normalCdf(-distance / sd, 0, 1);

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import studentizedRangeCdf from '@stdlib/stats-base-dists-studentized-range-cdf';
 import studentizedRangeQuantile from '@stdlib/stats-base-dists-studentized-range-quantile';
 import { type Interval, mean } from './descriptives';
@@ -27,7 +28,7 @@ export function tukey(groups: readonly (readonly number[])[], level = 0.95): Res
   const table = oneWay(groups);
   if (!table.ok) return table;
   // The studentized range has no such quantile.
-  if (table.dfWithin < 2) return noAnswer('There are too few containers to judge the spread by.');
+  if (table.dfWithin < 2) return noAnswer(say('statistics.tooFewContainersJudge'));
   const spread = table.ssWithin / table.dfWithin;
   const critical = studentizedRangeQuantile(level, groups.length, table.dfWithin);
   return {

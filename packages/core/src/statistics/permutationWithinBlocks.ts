@@ -1,5 +1,6 @@
+import { say } from '@bright-sprout/words/say';
 import { generatorFrom } from '../random/generator';
-import { type Arrangements, choose, type Drawing, EXACT_LIMIT, NEEDS_A_SEED, TIE, USUAL_DRAWS } from './arrangements';
+import { type Arrangements, choose, type Drawing, EXACT_LIMIT, needsASeed, TIE, USUAL_DRAWS } from './arrangements';
 import { mean } from './descriptives';
 import { exactDeals } from './exactDeals';
 import { noAnswer, type Result } from '../result/result';
@@ -33,9 +34,9 @@ export function permuteTwoWithinBlocks(
   drawing: Drawing | null = null,
 ): Result<PermutationTest> {
   const blocks = bothPresent(units, control, treated);
-  if (blocks.length === 0) return noAnswer('No team has both treatments, so labels cannot be shuffled within teams.');
+  if (blocks.length === 0) return noAnswer(say('statistics.teamBothTreatmentsLabels'));
   const arrangements = blocks.reduce((product, b) => product * choose(b.values.length, b.treated), 1);
-  if (arrangements === 1) return noAnswer('There is only one way to deal the labels.');
+  if (arrangements === 1) return noAnswer(say('statistics.onlyWayDealLabels'));
   const observed = mean(blocks.map((b) => b.observed));
   const slack = TIE * Math.max(1e-300, ...blocks.flatMap((b) => b.values.map(Math.abs)));
   const counted = everyDeal(blocks, arrangements);
@@ -43,7 +44,7 @@ export function permuteTwoWithinBlocks(
     const p = sharesOf(counted, observed, slack);
     return { ok: true, statistic: observed, ...p, method: 'exact', arrangements, draws: null, blocks: blocks.length };
   }
-  if (drawing === null) return noAnswer(NEEDS_A_SEED);
+  if (drawing === null) return noAnswer(needsASeed());
   const { seed, draws = USUAL_DRAWS } = drawing;
   const random = generatorFrom(seed);
   const drawn = new Map<number, number>();

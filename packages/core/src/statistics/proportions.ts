@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import betaQuantile from '@stdlib/stats-base-dists-beta-quantile';
 import normalQuantile from '@stdlib/stats-base-dists-normal-quantile';
 import { noAnswer, type Result } from '../result/result';
@@ -5,8 +6,8 @@ import { type Interval } from './descriptives';
 
 /** Why x of n is no share; null where it is. */
 export function shareProblem(x: number, n: number): string | null {
-  if (!Number.isInteger(n) || n < 1) return 'A share needs at least one seed.';
-  return Number.isInteger(x) && x >= 0 && x <= n ? null : `${x} of ${n} is no share.`;
+  if (!Number.isInteger(n) || n < 1) return say('statistics.shareNeedsLeastSeed');
+  return Number.isInteger(x) && x >= 0 && x <= n ? null : say('statistics.ofIsNoShare', { x, n });
 }
 
 /** Score interval of x of n (Wilson 1927), clipped to 0 … 1. */

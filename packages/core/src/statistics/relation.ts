@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import normalQuantile from '@stdlib/stats-base-dists-normal-quantile';
 import tQuantile from '@stdlib/stats-base-dists-t-quantile';
 import { type Interval, isRounding, mean } from './descriptives';
@@ -15,8 +16,18 @@ export interface Correlation {
   interval: Interval | null;
 }
 
-const TOO_FEW = { ok: false, reason: 'A relation needs at least three points.' } as const;
-const LEVEL = { ok: false, reason: 'All values on one side are equal, so nothing can go with them.' } as const;
+const TOO_FEW = {
+  ok: false,
+  get reason() {
+    return say('statistics.relationNeedsLeastThree');
+  },
+} as const;
+const LEVEL = {
+  ok: false,
+  get reason() {
+    return say('statistics.valuesSideEqualNothing');
+  },
+} as const;
 
 function sums(x: readonly number[], y: readonly number[]) {
   const [mx, my] = [mean(x), mean(y)];
@@ -77,7 +88,7 @@ export function straightLine(x: readonly number[], y: readonly number[]): Result
   const intercept = my - slope * mx;
   const rss = x.reduce((sum, v, i) => sum + (y[i]! - intercept - slope * v) ** 2, 0);
   const residualSd = Math.sqrt(rss / (n - 2));
-  if (isRounding(rss, y)) return { ok: false, reason: 'All points lie on one line exactly, so there is no spread to judge by.' };
+  if (isRounding(rss, y)) return { ok: false, reason: say('statistics.pointsLieLineExactly') };
   const seSlope = residualSd / Math.sqrt(sxx);
   const critical = tQuantile(0.975, n - 2);
   const t = slope / seSlope;

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { mean, squaresAboutMean, standardDeviation } from './descriptives';
 import { type Result } from '../result/result';
 import { fTail } from './tails';
@@ -17,13 +18,13 @@ export interface OneWay {
 export function oneWay(groups: readonly (readonly number[])[]): Result<OneWay> {
   const n = groups.reduce((sum, g) => sum + g.length, 0);
   if (groups.length < 2 || groups.some((g) => g.length === 0))
-    return { ok: false, reason: 'At least two groups with a value each are needed.' };
+    return { ok: false, reason: say('statistics.leastTwoGroupsValue') };
   const dfBetween = groups.length - 1;
   const dfWithin = n - groups.length;
-  if (dfWithin < 1) return { ok: false, reason: 'With one container in each group there is no spread to judge by.' };
+  if (dfWithin < 1) return { ok: false, reason: say('statistics.containerGroupSpreadJudge') };
   const ssWithin = groups.reduce((sum, g) => sum + squaresAboutMean(g), 0);
   const ssBetween = Math.max(0, squaresAboutMean(groups.flat()) - ssWithin);
-  if (ssWithin === 0) return { ok: false, reason: 'All values of each group are equal, so there is no spread to judge by.' };
+  if (ssWithin === 0) return { ok: false, reason: say('statistics.valuesGroupEqualSpread') };
   const f = ssBetween / dfBetween / (ssWithin / dfWithin);
   return {
     ok: true,
@@ -41,11 +42,9 @@ export function oneWay(groups: readonly (readonly number[])[]): Result<OneWay> {
 export function welchOneWay(
   groups: readonly (readonly number[])[],
 ): Result<{ f: number; dfNumerator: number; dfDenominator: number; p: number }> {
-  if (groups.length < 2 || groups.some((g) => g.length < 2))
-    return { ok: false, reason: 'At least two groups with two values each are needed.' };
+  if (groups.length < 2 || groups.some((g) => g.length < 2)) return { ok: false, reason: say('statistics.leastTwoGroupsTwo') };
   const weights = groups.map((g) => g.length / standardDeviation(g) ** 2);
-  if (weights.some((w) => !Number.isFinite(w)))
-    return { ok: false, reason: 'All values of a group are equal, so it has no spread to weigh by.' };
+  if (weights.some((w) => !Number.isFinite(w))) return { ok: false, reason: say('statistics.valuesGroupEqualSpread2') };
   const k = groups.length;
   const total = weights.reduce((sum, w) => sum + w, 0);
   const centre = groups.reduce((sum, g, i) => sum + weights[i]! * mean(g), 0) / total;

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { isRounding, mean } from './descriptives';
 import { type Result } from '../result/result';
 import { fTail, tTails } from './tails';
@@ -109,12 +110,11 @@ function varianceParts(rows: readonly Seedling[], treatments: readonly string[])
   const means = containerMeans(rows);
   const n = rows.length;
   if (treatments.some((t) => !means.some((m) => m.treatment === t)))
-    return { ok: false, reason: 'Each treatment needs a container.' };
+    return { ok: false, reason: say('statistics.treatmentNeedsContainer') };
   const dfContainers = means.length - treatments.length;
   const dfWithin = n - means.length;
-  if (dfContainers < 1)
-    return { ok: false, reason: 'With one container of each treatment nothing tells containers and treatments apart.' };
-  if (dfWithin < 1) return { ok: false, reason: 'Each container holds one plant, so there is nothing within containers.' };
+  if (dfContainers < 1) return { ok: false, reason: say('statistics.containerTreatmentNothingTells') };
+  if (dfWithin < 1) return { ok: false, reason: say('statistics.containerHoldsPlantNothing') };
   const plants = (list: readonly ContainerMean[]) => list.reduce((sum, m) => sum + m.plants, 0);
   const weighted = (list: readonly ContainerMean[]) => list.reduce((sum, m) => sum + m.plants * m.mean, 0) / plants(list);
   const groups = treatments.map((t) => means.filter((m) => m.treatment === t));
@@ -123,8 +123,7 @@ function varianceParts(rows: readonly Seedling[], treatments: readonly string[])
   const ssContainers = groups.reduce((sum, g) => sum + g.reduce((s, m) => s + m.plants * (m.mean - weighted(g)) ** 2, 0), 0);
   const msWithin = withinSquares(rows, means) / dfWithin;
   const msContainers = ssContainers / dfContainers;
-  if (isRounding(ssContainers, ys(rows)))
-    return { ok: false, reason: 'All containers of a treatment are equal, so there is no spread to judge by.' };
+  if (isRounding(ssContainers, ys(rows))) return { ok: false, reason: say('statistics.containersTreatmentEqualSpread') };
   const uneven = groups.reduce((sum, g) => sum + g.reduce((s, m) => s + m.plants ** 2, 0) / plants(g), 0);
   const n0 = (n - uneven) / dfContainers;
   const msTreatment = ssTreatment / (treatments.length - 1);
@@ -147,12 +146,10 @@ function fitMixed(rows: readonly Seedling[], treatments: readonly [string, strin
   const means = containerMeans(rows);
   const groups = treatments.map((t) => means.filter((m) => m.treatment === t));
   const n = rows.length;
-  if (groups.some((g) => g.length < 2)) return { ok: false, reason: 'Each treatment needs at least two containers.' };
-  if (n - means.length < 1)
-    return { ok: false, reason: 'Each container holds one plant, so there is nothing within containers.' };
+  if (groups.some((g) => g.length < 2)) return { ok: false, reason: say('statistics.treatmentNeedsLeastTwo') };
+  if (n - means.length < 1) return { ok: false, reason: say('statistics.containerHoldsPlantNothing') };
   const within = withinSquares(rows, means);
-  if (isRounding(within, ys(rows)))
-    return { ok: false, reason: 'All plants of each container are equal, so there is no spread within them.' };
+  if (isRounding(within, ys(rows))) return { ok: false, reason: say('statistics.plantsContainerEqualSpread') };
   const df = n - 2;
   /** Weighted sums for a ratio of the two standard deviations. */
   const at = (ratio: number) => {
@@ -176,7 +173,7 @@ function fitMixed(rows: readonly Seedling[], treatments: readonly [string, strin
   const estimate = levels[1]! - levels[0]!;
   const se = Math.sqrt(sd ** 2 * totals.reduce((sum, w) => sum + 1 / w, 0));
   const dfSatterthwaite = satterthwaite(criterion, variance, ratio, sd);
-  if (dfSatterthwaite === null) return { ok: false, reason: 'The spread between containers cannot be told from these few.' };
+  if (dfSatterthwaite === null) return { ok: false, reason: say('statistics.spreadBetweenContainersCannot') };
   const between = (ratio * sd) ** 2;
   return {
     ok: true,

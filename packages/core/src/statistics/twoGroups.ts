@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import tCdf from '@stdlib/stats-base-dists-t-cdf';
 import tQuantile from '@stdlib/stats-base-dists-t-quantile';
 import gammaln from '@stdlib/math-base-special-gammaln';
@@ -20,7 +21,7 @@ export interface MeanTest {
 
 /** A difference of means with its standard error as a t test. */
 export function meanTest(difference: number, se: number, df: number, level: number): Result<MeanTest> {
-  if (se === 0) return { ok: false, reason: 'All values of each group are equal, so there is no spread to judge by.' };
+  if (se === 0) return { ok: false, reason: say('statistics.valuesGroupEqualSpread') };
   const half = tQuantile((1 + level) / 2, df) * se;
   return {
     ok: true,
@@ -35,7 +36,12 @@ export function meanTest(difference: number, se: number, df: number, level: numb
   };
 }
 
-const TOO_FEW = { ok: false, reason: 'Each side needs at least two containers.' } as const;
+const TOO_FEW = {
+  ok: false,
+  get reason() {
+    return say('statistics.sideNeedsLeastTwo');
+  },
+} as const;
 
 /** Difference of two means, b − a, without assuming equal spread (Welch 1947; degrees of freedom by Satterthwaite 1946). */
 export function welch(a: readonly number[], b: readonly number[], level = 0.95): Result<MeanTest> {
@@ -62,8 +68,7 @@ function pooledSd(a: readonly number[], b: readonly number[]): number {
 export function hedgesG(a: readonly number[], b: readonly number[]): Result<{ d: number; g: number }> {
   if (a.length < 2 || b.length < 2) return TOO_FEW;
   const sd = pooledSd(a, b);
-  if (sd === 0)
-    return { ok: false, reason: 'All values of each group are equal, so there is no spread to measure the difference in.' };
+  if (sd === 0) return { ok: false, reason: say('statistics.valuesGroupEqualSpread3') };
   const d = (mean(b) - mean(a)) / sd;
   const df = a.length + b.length - 2;
   const correction = Math.exp(gammaln(df / 2) - gammaln((df - 1) / 2)) / Math.sqrt(df / 2);

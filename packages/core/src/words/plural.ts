@@ -1,10 +1,11 @@
+import { say } from '@bright-sprout/words/say';
 /**
  * A noun for several of them: `cups`, `boxes`, `entries`.
  * @example plural('box') // 'boxes'
  */
 export function plural(noun: string): string {
-  if (/[^aeiou]y$/.test(noun)) return `${noun.slice(0, -1)}ies`;
-  return /(s|x|ch|sh)$/.test(noun) ? `${noun}es` : `${noun}s`;
+  if (/[^aeiou]y$/.test(noun)) return say('words.ies', { noun: noun.slice(0, -1) });
+  return /(s|x|ch|sh)$/.test(noun) ? say('words.es', { noun }) : say('words.nounS', { noun });
 }
 
 /**

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type GradeBand } from './gradeBand';
 
 /** A word of the unit with one sentence about it, for younger and for older readers. */
@@ -9,94 +10,184 @@ export interface UnitWord {
 
 const WORDS: readonly (UnitWord & { from: GradeBand })[] = [
   {
-    word: 'root tip',
+    get word() {
+      return say('words.rootTip');
+    },
     from: 'early',
-    young: 'The pointed end of the root. It grows down first.',
-    older: 'The growing end of the root, mostly the first part to leave the seed.',
+    get young() {
+      return say('words.pointedEndRootGrows');
+    },
+    get older() {
+      return say('words.growingEndRootMostly');
+    },
   },
   {
-    word: 'shoot',
+    get word() {
+      return say('words.shoot');
+    },
     from: 'early',
-    young: 'The part that grows up to the light.',
-    older: 'Stem and leaves together: what grows upwards out of the seed.',
+    get young() {
+      return say('words.partGrowsLight');
+    },
+    get older() {
+      return say('words.stemLeavesTogetherGrows');
+    },
   },
   {
-    word: 'seed leaf',
+    get word() {
+      return say('words.seedLeaf');
+    },
     from: 'early',
-    young: 'The first leaf. It was inside the seed already.',
-    older: 'A leaf that was in the seed already and feeds the seedling; grasses have one, broad-leaved plants two.',
+    get young() {
+      return say('words.firstLeafInsideSeed');
+    },
+    get older() {
+      return say('words.leafSeedAlreadyFeeds');
+    },
   },
   {
-    word: 'true leaf',
+    get word() {
+      return say('words.trueLeaf');
+    },
     from: 'primary',
-    young: 'A leaf that comes after the seed leaves and looks like the grown plant’s.',
-    older: 'A leaf made after the seed leaves, in the shape the kind has later on.',
+    get young() {
+      return say('words.leafComesAfterSeed');
+    },
+    get older() {
+      return say('words.leafMadeAfterSeed');
+    },
   },
   {
-    word: 'germinate',
+    get word() {
+      return say('words.germinate');
+    },
     from: 'primary',
-    young: 'A seed wakes up and its root comes out.',
-    older: 'To begin growing: by convention once the root tip is 2 mm long.',
+    get young() {
+      return say('words.seedWakesRootComes');
+    },
+    get older() {
+      return say('words.beginGrowingConventionOnce');
+    },
   },
   {
-    word: 'emerge',
+    get word() {
+      return say('words.emerge');
+    },
     from: 'middle',
-    young: 'To come up out of the soil.',
-    older: 'To break through the surface; it comes after germination, which nobody sees in soil.',
+    get young() {
+      return say('words.comeSoil');
+    },
+    get older() {
+      return say('words.breakThroughSurfaceComes');
+    },
   },
   {
-    word: 'control',
+    get word() {
+      return say('words.control');
+    },
     from: 'primary',
-    young: 'The pots to which we did nothing special.',
-    older: 'What everything else is held against: the same in all but the thing that is changed.',
+    get young() {
+      return say('words.potsNothingSpecial');
+    },
+    get older() {
+      return say('words.everythingElseHeldAgainst');
+    },
   },
   {
-    word: 'fair test',
+    get word() {
+      return say('words.fairTest');
+    },
     from: 'primary',
-    young: 'Only one thing is different.',
-    older: 'One factor is changed, and everything else is alike or left to lots.',
+    get young() {
+      return say('words.onlyThingDifferent');
+    },
+    get older() {
+      return say('words.factorChangedEverythingElse');
+    },
   },
   {
-    word: 'mean',
+    get word() {
+      return say('words.mean');
+    },
     from: 'primary',
-    young: 'All added up and shared out evenly.',
-    older: 'The sum of the values divided by how many there are.',
+    get young() {
+      return say('words.addedSharedEvenly');
+    },
+    get older() {
+      return say('words.sumValuesDividedMany');
+    },
   },
   {
-    word: 'range',
+    get word() {
+      return say('words.range');
+    },
     from: 'primary',
-    young: 'From the smallest to the largest.',
-    older: 'From the smallest to the largest value; it grows with the number of values.',
+    get young() {
+      return say('words.smallestLargest');
+    },
+    get older() {
+      return say('words.smallestLargestValueGrows');
+    },
   },
   {
-    word: 'replicate',
+    get word() {
+      return say('words.replicate');
+    },
     from: 'middle',
-    young: 'One more pot with the same treatment.',
-    older: 'A container that was treated on its own: seedlings in one container are not replicates of each other.',
+    get young() {
+      return say('words.morePotSameTreatment');
+    },
+    get older() {
+      return say('words.containerTreatedOwnSeedlings');
+    },
   },
   {
-    word: 'evidence',
+    get word() {
+      return say('words.evidence');
+    },
     from: 'primary',
-    young: 'What we saw and measured.',
-    older: 'Records that would look different if the claim were wrong.',
+    get young() {
+      return say('words.sawMeasured');
+    },
+    get older() {
+      return say('words.recordsLookDifferentClaim');
+    },
   },
   {
-    word: 'interval',
+    get word() {
+      return say('words.interval');
+    },
     from: 'middle',
-    young: 'From here to there: somewhere in it is the true number.',
-    older: 'A range made so that it holds the true value in 95 of 100 such classes.',
+    get young() {
+      return say('words.somewhereTrueNumber');
+    },
+    get older() {
+      return say('words.rangeMadeHoldsTrue');
+    },
   },
   {
-    word: 'interaction',
+    get word() {
+      return say('words.interaction');
+    },
     from: 'upper',
-    young: 'Two things together do something that neither does alone.',
-    older: 'What one factor does depends on the level of the other.',
+    get young() {
+      return say('words.twoThingsTogetherSomething');
+    },
+    get older() {
+      return say('words.factorDependsLevelOther');
+    },
   },
   {
-    word: 'confounded',
+    get word() {
+      return say('words.confounded');
+    },
     from: 'upper',
-    young: 'Two things changed at once, so we cannot tell which did it.',
-    older: 'Two things vary together, so that their effects cannot be told apart.',
+    get young() {
+      return say('words.twoThingsChangedOnce');
+    },
+    get older() {
+      return say('words.twoThingsVaryTogether');
+    },
   },
 ];
 

@@ -449,7 +449,7 @@ const TABLES = [
     investigation_id uuid DEFAULT NULL,
     kind varchar(12) NOT NULL,
     body text NOT NULL,
-    reason varchar(400) NOT NULL,
+    reason text NOT NULL,
     received_at datetime(3) NOT NULL,
     decided_at datetime(3) DEFAULT NULL,
     taken tinyint NOT NULL DEFAULT 0,

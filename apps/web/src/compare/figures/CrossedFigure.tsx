@@ -1,3 +1,4 @@
+import { Say } from '../../words/Say';
 import { type Group } from '@bright-sprout/core/compare/groups';
 import { type ComparedDesign } from '@bright-sprout/core/compare/records';
 import { type Habit } from '@bright-sprout/core/seeds/catalogue';
@@ -196,7 +197,7 @@ function Gaps({
             className="figure-word figure-halo"
             fill={INK_2}
           >
-            dashed: if {names[1]} did as much there
+            <Say it="compare.dashedMuch" names={names[1]} />
           </text>
         </>
       )}

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type Group } from '@bright-sprout/core/compare/groups';
 import { type SproutStair } from '@bright-sprout/core/compare/figures/sproutSteps';
 import { type Shown } from '@bright-sprout/core/compare/shown';
@@ -85,7 +86,9 @@ export function EarlyPlants({
             <rect x="6" y={tall} width={room - 12} height="7" fill={SOIL} />
             <Named group={g} x={24} y={tall + 32} room={room} />
             <text x="12" y={tall + 74} className="figure-early-number">
-              {g.summary.ok ? `about ${wholeWords(shown.words(g.summary.mean))}` : 'none yet'}
+              {g.summary.ok
+                ? say('compare.about', { wholeWords: wholeWords(shown.words(g.summary.mean)) })
+                : say('compare.noneYet')}
             </text>
           </g>
         );
@@ -117,7 +120,7 @@ export function SeedStacks({ width, groups }: { width: number; groups: readonly 
           <rect x="0" y={tall} width={room - 16} height="6" fill={SOIL} />
           <Named group={group} x={14} y={tall + 28} room={room} />
           <text x="0" y={tall + 78} className="figure-early-number">
-            {up} of {all}
+            {say('compare.of', { up, all })}
           </text>
         </g>
       ))}
@@ -163,7 +166,7 @@ export function SproutDays({ width, stairs }: { width: number; stairs: readonly 
               ))}
               <rect x="0" y={tall} width={column - 8} height="6" fill={SOIL} />
               <text x="0" y={tall + 25} className="figure-word">
-                {i < days.length ? `day ${days[i]}` : 'not up'}
+                {i < days.length ? say('compare.day', { days: days[i] }) : say('compare.notUp')}
               </text>
             </g>
           ))}

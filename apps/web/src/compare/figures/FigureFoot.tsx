@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type ReactNode, useState } from 'react';
 import { handOver } from './takeAway';
 
@@ -24,16 +25,16 @@ export function FigureFoot({
       <div className="figure-foot">
         {table}
         <span className="figure-take">
-          Take it along:{' '}
+          {say('compare.takeAlong')}{' '}
           <button type="button" className="btn btn-plain" onClick={() => take('png')}>
-            as a picture (PNG)
+            {say('compare.picturePng')}
           </button>
           <button type="button" className="btn btn-plain" onClick={() => take('svg')}>
-            as a drawing (SVG)
+            {say('compare.drawingSvg')}
           </button>
         </span>
       </div>
-      {failed && <p role="alert">The file could not be made here. A screenshot of the page serves too.</p>}
+      {failed && <p role="alert">{say('compare.fileMadeScreenshotPage')}</p>}
     </>
   );
 }

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type Group } from '@bright-sprout/core/compare/groups';
 import { type Habit } from '@bright-sprout/core/seeds/catalogue';
 import { plural } from '@bright-sprout/core/words/plural';
@@ -82,7 +83,7 @@ function MarksInColumns({ width, groups, shown, habitOf, amounts, along, behind,
       </text>
       {along && (
         <text x={width - right} y={bottom + 104} textAnchor="end" className="figure-word second-ink">
-          {along}, to scale
+          {say('compare.toScale', { along })}
         </text>
       )}
       <text x={4} y={bottom + 88} className="figure-word second-ink">
@@ -117,7 +118,7 @@ function GroupLabel({ group, label, signs }: { group: Group; label: string; sign
 /** A bracket upright between two heights; an end beyond the figure has no foot. */
 function bracketOf(x: number, high: number, low: number, bottom: number): string {
   const [from, to] = [Math.max(TOP, high), Math.min(bottom, low)];
-  return `M${from > high ? x : x + 8} ${from}H${x}V${to}${to < low ? '' : 'h8'}`;
+  return say('compare.mXHX2', { x: from > high ? x : x + 8, from, x2: x, to, value: to < low ? '' : 'h8' });
 }
 
 function Column({
@@ -187,7 +188,7 @@ function Column({
       {many && <ManyMarks points={group.dots.map((d, i) => [marksAt + places[i]! * step, y(d.value)])} colour={look.colour} />}
       {(many ? [] : group.dots).map((d, i) => (
         <g key={`${d.container.id} ${d.plant ?? ''}`} transform={`translate(${marksAt + places[i]! * step} ${y(d.value)})`}>
-          <title>{`${d.container.code}${d.plant === null ? '' : ` plant ${d.plant}`}${d.container.block ? `, ${d.container.block}` : ''}`}</title>
+          <title>{`${d.container.code}${d.plant === null ? '' : say('compare.plant', { plant: d.plant })}${d.container.block ? `, ${d.container.block}` : ''}`}</title>
           {d.span && room > 100 && (
             <path d={`M0 ${y(d.span.low) - y(d.value)}V${y(d.span.high) - y(d.value)}`} stroke={look.colour} strokeWidth="1.2" />
           )}

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type Group } from '@bright-sprout/core/compare/groups';
 import { type Shown } from '@bright-sprout/core/compare/shown';
 import { countOf, leftOut } from './figureKit';
@@ -5,10 +6,19 @@ import { Numbers } from './otherTables';
 
 /** The figure's numbers as a table, and everyone who is in no mean by name. */
 export function NumbersTable({ groups, shown }: { groups: readonly Group[]; shown: Shown }) {
-  const range = (low: number, high: number) => `${shown.words(low)} to ${shown.words(high)}`;
+  const range = (low: number, high: number) => say('common.to', { low: shown.words(low), high: shown.words(high) });
   const ranked = shown.ranks !== null;
   return (
-    <Numbers heads={['Group', 'Counted', ranked ? 'Middle' : 'Mean', '95% interval', 'Lowest to highest', 'Not in the mean']}>
+    <Numbers
+      heads={[
+        say('compare.group'),
+        say('compare.counted'),
+        ranked ? say('compare.middle') : say('compare.mean'),
+        say('compare.interval'),
+        say('compare.lowestHighest'),
+        say('compare.notInTheMean'),
+      ]}
+    >
       {groups.map((g) => (
         <tr key={g.key}>
           <th scope="row">

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type SproutStair } from '@bright-sprout/core/compare/figures/sproutSteps';
 import { MarkShape } from '../../marks/TreatmentMark';
 import { treatmentLook } from '../../theme/treatments';
@@ -61,7 +62,7 @@ export function SproutFigure({
         </g>
       ))}
       <text x={narrow ? left : 4} y={14} className="figure-word second-ink">
-        day since sowing; hatched: nobody looked
+        {say('compare.daySinceSowingHatched')}
       </text>
       {stairs.map((stair, i) => (
         <Shelf
@@ -126,7 +127,7 @@ function Shelf({
   const look = treatmentLook(stair.treatment.code);
   const up = stair.total - stair.never;
   let done = 0;
-  const line: string[] = [`M${x(0)} ${y}`];
+  const line: string[] = [say('compare.mValueY', { value: x(0), y })];
   const boxes = stair.steps.map((step) => {
     const [low, high] = [y - done * unit, y - (done + step.count) * unit];
     done += step.count;
@@ -189,15 +190,15 @@ function Shelf({
         textAnchor={narrow ? 'end' : 'start'}
         className="figure-number"
       >
-        {up} of {stair.total}
+        {say('compare.of2', { up, total: stair.total })}
       </text>
       {half && <HalfWords half={half} x={x} y={y - 6} last={last} />}
       {stair.never > 0 && !narrow && (
         <text x={x(last) + 6} y={Math.max(y - up * unit - 13, y - shelf + 16)} className="figure-word" fill={INK_2}>
-          {stair.never} never
+          {say('compare.never', { never: stair.never })}
         </text>
       )}
-      <title>{`${stair.label}: ${up} of ${stair.total} ${noun} up`}</title>
+      <title>{say('compare.ofUp', { label: stair.label, up, total: stair.total, noun })}</title>
     </g>
   );
 }
@@ -217,7 +218,7 @@ function HalfWords({ half, x, y, last }: { half: [number, number]; x: (day: numb
       textAnchor={over ? 'middle' : right ? 'start' : 'end'}
       className="figure-word figure-halo"
     >
-      half up: day {half[0] === half[1] ? half[0] : `${half[0]} to ${half[1]}`}
+      {say('compare.halfDay', { half: half[0] === half[1] ? half[0] : say('compare.to', { half: half[0], half2: half[1] }) })}
     </text>
   );
 }

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type StageShares } from '@bright-sprout/core/compare/figures/stageShares';
 import { MarkShape } from '../../marks/TreatmentMark';
 import { INK, linesOf } from './figureKit';
@@ -49,7 +50,7 @@ export function StagesFigure({ width, rows }: { width: number; rows: readonly St
             })}
             {total === 0 && (
               <text x={left} y={42} className="figure-word second-ink">
-                none seen
+                {say('compare.noneSeen')}
               </text>
             )}
           </g>

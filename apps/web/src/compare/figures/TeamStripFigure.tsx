@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type Emblem } from '@bright-sprout/contracts/access';
 import { type teamStrip } from '@bright-sprout/core/compare/figures/teamStrip';
 import { type Shown } from '@bright-sprout/core/compare/shown';
@@ -77,7 +78,7 @@ export function TeamStripFigure({
         </g>
       ))}
       <text x={width - right} y={strips.length * ROW + 46} textAnchor="end" className="figure-word second-ink">
-        {shown.unit} against the team’s own control
+        {say('compare.againstTeamsOwnControl', { unit: shown.unit })}
       </text>
     </svg>
   );

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type Emblem } from '@bright-sprout/contracts/access';
 import { leftOver } from '@bright-sprout/core/compare/causes/placeCause';
 import { type Group } from '@bright-sprout/core/compare/groups';
@@ -55,7 +56,7 @@ export function TrayFigure({
       <path d={`M4 4H${width - 4}V16H4ZM4 8H${width - 4}M4 12H${width - 4}`} fill="#fff" stroke={INK} strokeWidth="1" />
       <rect x="12" y="1" width="66" height="18" fill="#fff" />
       <text x="45" y="15" textAnchor="middle" className="figure-word">
-        window
+        {say('common.window')}
       </text>
       {laid.map(({ team, x: from, y }) => {
         const emblem = emblems.get(team);
@@ -72,7 +73,7 @@ export function TrayFigure({
               const dark = (share + 1) / 2;
               return (
                 <g key={p.id} transform={`translate(${side + (p.column + 0.5) * cell} ${(p.row + 0.5) * cell})`}>
-                  <title>{`${pot.code}: ${residual === undefined ? 'no value' : shown.signed(residual)}`}</title>
+                  <title>{`${pot.code}: ${residual === undefined ? say('compare.noValue') : shown.signed(residual)}`}</title>
                   <circle
                     r={cell / 2 - 3}
                     fill="#fff"
@@ -96,7 +97,7 @@ export function TrayFigure({
         );
       })}
       <text x={width - 6} y={height - 10} textAnchor="end" className="figure-word" fill={INK_2}>
-        dark: above what treatment and team let expect; {shown.unit}
+        {say('compare.darkAboveTreatmentTeam', { unit: shown.unit })}
       </text>
     </svg>
   );

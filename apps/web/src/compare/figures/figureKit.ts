@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { allOf, type Dot, type Group, markedIn } from '@bright-sprout/core/compare/groups';
 import { type Shown } from '@bright-sprout/core/compare/shown';
 
@@ -106,16 +107,17 @@ export function leftOut(group: Group, name: string): string[] {
   const out = (containers: Group['lost'], why: string) =>
     containers.filter((c) => !marked.has(c.id)).map((c) => `${c.code} ${why}`);
   return [
-    ...out(group.notUp, 'not up'),
+    ...out(group.notUp, say('compare.notUp')),
     ...out(group.lost, 'lost'),
-    ...out(group.removed, 'taken out'),
-    ...out(group.notMeasured, `without ${name}`),
-    ...out(group.notChecked, 'not looked at'),
+    ...out(group.removed, say('compare.takenOut')),
+    ...out(group.notMeasured, say('compare.without', { name })),
+    ...out(group.notChecked, say('compare.notLookedAt')),
   ];
 }
 
 /** How many are in it, of all there are. */
-export const countOf = (group: Group): string => `${markedIn(group).size} of ${allOf(group).size}`;
+export const countOf = (group: Group): string =>
+  say('compare.of3', { countMarkedIn: markedIn(group).size, countAllOf: allOf(group).size });
 
 /** Text cut into lines of at most so many signs, at spaces where there are some. */
 export function linesOf(text: string, most: number, lines = 2): string[] {

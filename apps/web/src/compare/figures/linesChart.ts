@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type Along, type CourseGroup } from '@bright-sprout/core/compare/figures/courseLines';
 import { type Shown } from '@bright-sprout/core/compare/shown';
 import { type Data, type Layout } from 'plotly.js';
@@ -15,8 +16,12 @@ export function chartLayout(part: Partial<Layout>, narrow: boolean): Partial<Lay
     dragmode: false,
     hovermode: 'closest',
     showlegend: false,
-    hoverlabel: { bgcolor: INK, bordercolor: INK, font: { color: '#fff', size: 15, family: 'Atkinson Hyperlegible Next' } },
-    font: { family: 'Atkinson Hyperlegible Next, sans-serif', size: narrow ? 16 : 15, color: INK },
+    hoverlabel: {
+      bgcolor: INK,
+      bordercolor: INK,
+      font: { color: '#fff', size: 15, family: say('compare.atkinsonHyperlegibleNext') },
+    },
+    font: { family: say('compare.atkinsonHyperlegibleNextSans'), size: narrow ? 16 : 15, color: INK },
     ...part,
   };
 }
@@ -32,7 +37,12 @@ export const axisLook = {
   linecolor: INK,
   linewidth: 1.5,
   showline: true,
-  tickfont: { size: 17, family: 'Archivo' },
+  tickfont: {
+    size: 17,
+    get family() {
+      return say('compare.archivo');
+    },
+  },
 };
 
 /** Thin lines of containers and bold ones of groups over the days since sowing; a gap stays a gap. An earlier run is pale beside them. */
@@ -69,13 +79,21 @@ export function linesChart(
       marker: { size: pale ? 4 : 7, color: treatmentLook(g.code).colour },
       opacity: pale ? 0.75 : 1,
       text: g.mean.x.map((_, k) =>
-        k === g.mean.x.length - 1 ? `  ${g.key.length === 1 ? g.key : g.label}${pale ? ` ${pale}` : ''}` : '',
+        k === g.mean.x.length - 1
+          ? say('compare.keywhatValue', { keyWhat: g.key.length === 1 ? g.key : g.label, value: pale ? ` ${pale}` : '' })
+          : '',
       ),
       textposition: 'middle right',
-      textfont: { size: 17, family: 'Archivo', color: INK },
+      textfont: { size: 17, family: say('compare.archivo'), color: INK },
       hoverinfo: 'text',
-      hovertext: g.mean.x.map(
-        (x, k) => `${g.label}${pale ? `, ${pale}` : ''}: day ${x}, ${shown.words(g.mean.y[k]!)} (${g.counts[k]} counted)`,
+      hovertext: g.mean.x.map((x, k) =>
+        say('compare.dayCounted', {
+          label: g.label,
+          value: pale ? `, ${pale}` : '',
+          x,
+          y: shown.words(g.mean.y[k]!),
+          counts: g.counts[k],
+        }),
       ),
       cliponaxis: false,
     }));
@@ -86,7 +104,7 @@ export function linesChart(
         margin: { l: narrow ? 52 : 64, r: earlier ? 120 : narrow ? 34 : 60, t: 12, b: 52 },
         xaxis: {
           ...axisLook,
-          title: { text: along === 'age' ? 'days since sowing' : 'days since the first sowing', standoff: 8 },
+          title: { text: along === 'age' ? say('compare.daysSinceSowing') : say('compare.daysSinceFirstSowing'), standoff: 8 },
           rangemode: 'tozero',
           dtick: narrow ? 7 : undefined,
         },
@@ -125,11 +143,11 @@ export function residualsChart(
       {
         xaxis: {
           ...axisLook,
-          title: { text: `expected from treatment and team${shown.unit && `, ${shown.unit}`}`, standoff: 8 },
+          title: { text: say('compare.expectedTreatmentTeam', { unit: shown.unit && `, ${shown.unit}` }), standoff: 8 },
         },
         yaxis: {
           ...axisLook,
-          title: narrow ? undefined : { text: 'what is left', standoff: 8 },
+          title: narrow ? undefined : { text: say('compare.whatIsLeft'), standoff: 8 },
           zeroline: true,
           zerolinecolor: INK,
         },

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type PredictedHeight } from '@bright-sprout/core/compare/figures/predicted';
 import { type fitOfStair, type SproutStair } from '@bright-sprout/core/compare/figures/sproutSteps';
 import { type StageShares } from '@bright-sprout/core/compare/figures/stageShares';
@@ -8,7 +9,7 @@ import { type ReactNode } from 'react';
 export function Numbers({ heads, children }: { heads: readonly string[]; children: ReactNode }) {
   return (
     <details className="mt-2">
-      <summary>Show the numbers</summary>
+      <summary>{say('compare.showNumbers')}</summary>
       <div className="table-responsive">
         <table className="table">
           <thead>
@@ -36,21 +37,32 @@ export function SproutTable({
   fits: readonly ReturnType<typeof fitOfStair>[] | null;
 }) {
   return (
-    <Numbers heads={['Group', 'Up', 'Half up', 'Between looks', ...(fits ? ['t50 of the fitted curve', '95% interval'] : [])]}>
+    <Numbers
+      heads={[
+        say('compare.group'),
+        say('compare.up'),
+        say('compare.halfUp'),
+        say('compare.betweenLooks'),
+        ...(fits ? [say('compare.t50FittedCurve'), say('compare.interval')] : []),
+      ]}
+    >
       {stairs.map((s, i) => {
         const fit = fits?.[i];
         return (
           <tr key={s.key}>
             <th scope="row">{s.label}</th>
+            <td>{say('compare.of4', { total: s.total - s.never, total2: s.total })}</td>
+            <td>{s.half ? say('compare.dayTo', { half: s.half[0], half2: s.half[1] }) : say('compare.lastLook')}</td>
             <td>
-              {s.total - s.never} of {s.total}
+              {s.steps.map((step) => say('compare.dayTo2', { count: step.count, from: step.from, to: step.to })).join(', ') ||
+                '–'}
             </td>
-            <td>{s.half ? `day ${s.half[0]} to ${s.half[1]}` : 'not by the last look'}</td>
-            <td>{s.steps.map((step) => `${step.count}: day ${step.from} to ${step.to}`).join(', ') || '–'}</td>
-            {fit && <td>{fit.ok ? `${fit.t50.toFixed(1)} days` : fit.reason}</td>}
+            {fit && <td>{fit.ok ? say('compare.days', { t50: fit.t50.toFixed(1) }) : fit.reason}</td>}
             {fit && (
               <td>
-                {fit.ok && fit.t50Interval ? `${fit.t50Interval.low.toFixed(1)} to ${fit.t50Interval.high.toFixed(1)}` : '–'}
+                {fit.ok && fit.t50Interval
+                  ? say('common.to', { low: fit.t50Interval.low.toFixed(1), high: fit.t50Interval.high.toFixed(1) })
+                  : '–'}
               </td>
             )}
           </tr>
@@ -62,14 +74,12 @@ export function SproutTable({
 
 export function StagesTable({ rows }: { rows: readonly StageShares[] }) {
   return (
-    <Numbers heads={['Group', ...(rows[0]?.shares.map((s) => s.words) ?? [])]}>
+    <Numbers heads={[say('compare.group'), ...(rows[0]?.shares.map((s) => s.words) ?? [])]}>
       {rows.map(({ group, shares, total }) => (
         <tr key={group.key}>
           <th scope="row">{group.label}</th>
           {shares.map((s) => (
-            <td key={s.words}>
-              {s.count} of {total}
-            </td>
+            <td key={s.words}>{say('compare.of5', { count: s.count, total })}</td>
           ))}
         </tr>
       ))}
@@ -79,12 +89,12 @@ export function StagesTable({ rows }: { rows: readonly StageShares[] }) {
 
 export function PredictedTable({ rows, shown }: { rows: readonly PredictedHeight[]; shown: Shown }) {
   return (
-    <Numbers heads={['Team', 'Predicted', 'Came', 'Difference']}>
+    <Numbers heads={[say('common.team'), say('compare.predicted'), say('compare.came'), say('compare.difference')]}>
       {rows.map(({ team, predicted, came }) => (
         <tr key={team}>
           <th scope="row">{team}</th>
           <td>{shown.words(predicted)}</td>
-          <td>{came === null ? 'none measured' : shown.words(came)}</td>
+          <td>{came === null ? say('compare.noneMeasured') : shown.words(came)}</td>
           <td>{came === null ? '–' : shown.signed(came - predicted)}</td>
         </tr>
       ))}

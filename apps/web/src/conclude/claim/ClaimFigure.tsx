@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type Emblem } from '@bright-sprout/contracts/access';
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { type Dot, type Group } from '@bright-sprout/core/compare/groups';
@@ -77,7 +78,7 @@ export function ClaimFigure({
         ref: { kind: 'mark', containerId: m.d.container.id, plant: m.d.plant },
         x: m.x,
         y: m.y,
-        words: `${m.d.container.code}, ${shown.words(m.d.value)}${isOwn(m.d) ? ', ours' : ''}`,
+        words: say('conclude.ours', { code: m.d.container.code, value: shown.words(m.d.value), isOwn: isOwn(m.d) }),
       });
     const mean = group.summary.ok ? (shown.ranks ? group.summary.median : group.summary.mean) : null;
     const bar = mean === null ? null : { from: middle - column * 0.42, to: at + column * 0.24, y: y(mean), value: mean };
@@ -86,7 +87,7 @@ export function ClaimFigure({
         ref: { kind: 'mean', key: group.key },
         x: bar.from + 8,
         y: bar.y,
-        words: `mean of ${group.label}, ${shown.words(bar.value)}`,
+        words: say('conclude.meanOf', { label: group.label, value: shown.words(bar.value) }),
       });
     return { group, middle, marks, plants, bar, size };
   });
@@ -108,7 +109,7 @@ export function ClaimFigure({
       className={`figure claim-figure${onPick ? ' pickable' : ''}`}
       onPointerUp={pickNearest}
       role="group"
-      aria-label={`${shown.name} by ${groups.map((g) => g.label).join(', ')}`}
+      aria-label={say('conclude.by', { name: shown.name, groups: groups.map((g) => g.label).join(', ') })}
     >
       <rect x={left} y={TOP} width={width - left - 4} height={tall} fill="#fff" />
       <ValueAxis axis={axis} x={left} to={width - 4} unit={shown.unit} top={TOP} bottom={bottom} ranks={shown.ranks} />

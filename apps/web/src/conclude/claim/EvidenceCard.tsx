@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { daysBetween } from '@bright-sprout/core/calendar/days';
 import { type Shown } from '@bright-sprout/core/compare/shown';
@@ -64,18 +65,18 @@ export function EvidenceCard({
         <span>
           <span className="evidence-name">
             <TreatmentMark code={group.treatment.code} size={18} />{' '}
-            {piece.code ?? `mean of ${counted(piece.containers, investigation.containerName)}`}
+            {piece.code ?? say('conclude.meanOf2', { containers: counted(piece.containers, investigation.containerName) })}
           </span>
           <b>{shown.words(value)}</b>
           <span className="second">
             {group.label}
-            {container && own.has(container.id) ? ', ours' : ''}
+            {container && own.has(container.id) ? say('conclude.ours2') : ''}
           </span>
         </span>
       </button>
       {onPutBack && (
         <button type="button" className="evidence-back" onClick={onPutBack}>
-          put back
+          {say('conclude.putBack')}
         </button>
       )}
       {open && container && <Days records={records} containerId={container.id} day={day} />}
@@ -93,7 +94,7 @@ function Days({ records, containerId, day }: { records: InvestigationRecords; co
   const upTo = readings.filter((r) => r.containerId === containerId && r.day <= day);
   const [line] = growthLines([container], upTo, measureOf('height')!);
   const points = line?.points ?? [];
-  if (points.length === 0) return <p className="second mb-0">No height was taken of it up to then.</p>;
+  if (points.length === 0) return <p className="second mb-0">{say('conclude.heightTaken')}</p>;
   const most = Math.max(...points.map((p) => p.value));
   const wide = 36;
   return (
@@ -101,7 +102,11 @@ function Days({ records, containerId, day }: { records: InvestigationRecords; co
       width="100%"
       viewBox={`0 0 ${Math.max(200, points.length * wide)} 100`}
       role="img"
-      aria-label={`${container.code}: ${points.map((p) => `day ${p.dayNumber} ${(p.value / 10).toFixed(1)} cm`).join(', ')}; sown ${daysBetween(container.sownOn, day)} days before.`}
+      aria-label={say('conclude.sownDaysBefore', {
+        code: container.code,
+        points: points.map((p) => say('conclude.dayCm', { dayNumber: p.dayNumber, value: (p.value / 10).toFixed(1) })).join(', '),
+        daysBetween: daysBetween(container.sownOn, day),
+      })}
       className="evidence-days"
     >
       {points.map((p, i) => (

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type ClaimSubject } from '@bright-sprout/core/claims/claimSubject';
 import { type ClaimParts } from '@bright-sprout/core/conclude/claim/claimParts';
 import { type ReachFacts } from '@bright-sprout/core/conclude/claim/reachFacts';
@@ -38,12 +39,12 @@ export function ReachAsk({
             </button>
           ) : (
             <span key={o.words} className="reach-hint">
-              Try: {o.words}
+              {say('conclude.try', { o: o.words })}
             </span>
           ),
         )}
         <button type="button" className="btn" onClick={onKeep}>
-          Keep it: we can say why
+          {say('conclude.keepSayWhy')}
         </button>
       </div>
     </div>

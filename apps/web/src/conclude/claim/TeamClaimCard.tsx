@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type TeamClaimView } from '@bright-sprout/contracts/conclude';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { hasBegun, teamClaimOf } from '@bright-sprout/core/conclude/claim/claimEntries';
@@ -22,22 +23,27 @@ export function TeamClaimCard({
   const reading = readClaim(claim, answer);
   const { shown } = answer;
   return (
-    <article className="team-claim" aria-label={`Claim of ${view.team.nickname}`}>
+    <article className="team-claim" aria-label={say('conclude.claimOf', { nickname: view.team.nickname })}>
       <h2>
         <EmblemMark emblem={view.team.emblem} size={26} /> {view.team.nickname}
-        <span className="second">{claim.ready ? 'shown' : hasBegun(claim) ? 'still writing' : 'nothing yet'}</span>
+        <span className="second">
+          {claim.ready ? 'shown' : hasBegun(claim) ? say('conclude.stillWriting') : say('common.nothingYet')}
+        </span>
       </h2>
-      {hasBegun(claim) && answer.facts === null && <Waiting>Reading it …</Waiting>}
+      {hasBegun(claim) && answer.facts === null && <Waiting>{say('conclude.readingIt')}</Waiting>}
       {reading.text !== '' && <p className="claimed">{reading.text}</p>}
       {reading.evidence.length > 0 && (
         <p>
-          <b>They saw</b>{' '}
-          {reading.evidence.map((e) => `${e.code ?? `the mean of ${e.group.label}`}: ${shown.words(e.value)}`).join('; ')}.
+          <b>{say('conclude.theySaw')}</b>{' '}
+          {reading.evidence
+            .map((e) => `${e.code ?? say('conclude.theMeanOf', { label: e.group.label })}: ${shown.words(e.value)}`)
+            .join('; ')}
+          .
         </p>
       )}
       {claim.reasoning.trim() !== '' && (
         <p>
-          <b>Because</b> {claim.reasoning}
+          <b>{say('conclude.because')}</b> {claim.reasoning}
         </p>
       )}
       {children?.(reading)}

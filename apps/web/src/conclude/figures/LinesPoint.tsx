@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { daysBetween } from '@bright-sprout/core/calendar/days';
 import { type PointFigure } from '@bright-sprout/core/conclude/points/point';
 import { MarkShape } from '../../marks/TreatmentMark';
@@ -51,7 +52,11 @@ export function LinesPoint({
       )}
       {figure.lines.map((line) => {
         const colour = line.key === '' ? INK : treatmentLook(line.key).colour;
-        const path = line.points.map((p, i) => `${i ? 'L' : 'M'}${x(day(p.day))} ${axis.at(shown.inUnit(p.value))}`).join('');
+        const path = line.points
+          .map((p, i) =>
+            say('conclude.valueValue2', { value: i ? 'L' : 'M', value2: x(day(p.day)), at: axis.at(shown.inUnit(p.value)) }),
+          )
+          .join('');
         const end = line.points[line.points.length - 1];
         return (
           <g key={line.key}>
@@ -86,7 +91,7 @@ export function LinesPoint({
         ))}
       {!small && (
         <text x={4} y={bottom + 25} className="figure-word second-ink">
-          day
+          {say('conclude.day')}
         </text>
       )}
     </svg>

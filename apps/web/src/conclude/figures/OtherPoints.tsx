@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type PointFigure } from '@bright-sprout/core/conclude/points/point';
 import { PlantDrawing } from '../../drawing/PlantDrawing';
 import { MarkShape } from '../../marks/TreatmentMark';
@@ -99,7 +100,7 @@ export function CountsPoint({ figure, width, height, small }: Of<'counts'>) {
             )}
             {!small && (
               <text x={width - 8} y={y + 6} textAnchor="end" className="figure-code">
-                {r.out} of {r.of}
+                {say('conclude.of', { out: r.out, of: r.of })}
               </text>
             )}
           </g>
@@ -169,7 +170,7 @@ export function TrayPoint({ figure, records, width, height, small }: Of<'tray'>)
       <path d={`M8 ${top - 4}H${width - 8}`} stroke={INK} strokeWidth={small ? 1.5 : 3} />
       {!small && (
         <text x={8} y={18} className="figure-word">
-          window · above the line: more than treatment and team explain
+          {say('conclude.windowAboveLineMore')}
         </text>
       )}
       {figure.cells.map((c) => {

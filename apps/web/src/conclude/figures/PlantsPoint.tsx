@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type PointFigure } from '@bright-sprout/core/conclude/points/point';
 import { daysBetween } from '@bright-sprout/core/calendar/days';
 import { PlantDrawing } from '../../drawing/PlantDrawing';
@@ -59,7 +60,7 @@ export function PlantsPoint({
           textAnchor="end"
           className="figure-word"
         >
-          its twins
+          {say('conclude.itsTwins')}
         </text>
       )}
       {figure.plants.map((p, i) => {

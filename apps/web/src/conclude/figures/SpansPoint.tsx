@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type PointFigure } from '@bright-sprout/core/conclude/points/point';
 import { MarkShape } from '../../marks/TreatmentMark';
 import { axisOver, HAIR, INK, linesOf } from '../../compare/figures/figureKit';
@@ -51,7 +52,7 @@ export function SpansPoint({
             )}
             {!small && (
               <text x={42} y={y + 5} className="figure-word">
-                {linesOf(s.key === '' ? 'a team' : s.label, 12, 1)[0]}
+                {linesOf(s.key === '' ? say('conclude.aTeam') : s.label, 12, 1)[0]}
               </text>
             )}
             <path

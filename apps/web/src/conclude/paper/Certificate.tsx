@@ -1,8 +1,8 @@
+import { say } from '@bright-sprout/words/say';
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { addDays, isWeekend, writeDay } from '@bright-sprout/core/calendar/days';
 import { type GoalReached } from '@bright-sprout/core/conclude/report/certificate';
 import { formatLength, formatLengthNumber, RESOLUTION_UNIT } from '@bright-sprout/core/quantities/length';
-import { counted } from '@bright-sprout/core/words/plural';
 import { type Ref } from 'react';
 import { axisOver, INK, LINE, SOIL } from '../../compare/figures/figureKit';
 import { PlantDrawing } from '../../drawing/PlantDrawing';
@@ -42,7 +42,7 @@ export function Certificate({
   const middle = Math.round(width * 0.5);
   const right = width - 48;
   const column = middle + 50;
-  const title = wrapText(`As tall as ${goal.words}`, right - column, { size: 60, heading: true }).slice(0, 3);
+  const title = wrapText(say('conclude.asTallAs', { goal: goal.words }), right - column, { size: 60, heading: true }).slice(0, 3);
   const question = wrapText(investigation.question, right - column, { size: 20, heading: false }).slice(0, 2);
   const below = 130 + 66 * title.length;
   const plantX = Math.round(106 + (middle - 106) * 0.36);
@@ -53,7 +53,7 @@ export function Certificate({
     <PaperPage
       paper={{ width: sheet.drawing[0], height: sheet.drawing[1] }}
       ref={ref}
-      label={`Growth certificate: ${container.code}, as tall as ${goal.words}`}
+      label={say('conclude.growthCertificateTall', { code: container.code, goal: goal.words })}
     >
       <rect x="48" y={top - 6} width="58" height={bottom - top + 6} fill="#fff" stroke={INK} strokeWidth="1.5" />
       <path d={axis.minor.map((v) => `M106 ${axis.at(v)}h-10`).join('')} stroke={INK} strokeWidth="0.8" />
@@ -64,7 +64,7 @@ export function Certificate({
         </text>
       ))}
       <text x="48" y={bottom + 38} fontSize="16" className="paper-second">
-        Plant and strip are drawn to one scale, from {counted(checks.length, 'check')}.
+        {say('conclude.plantStripDrawnScale', { countChecks: checks.length })}
       </text>
       <g transform={`translate(${plantX} ${bottom})`}>
         <PlantDrawing habit={habitOf(investigation, container)} heightMm={mm} leaves={null} face={container.code} scale={scale} />
@@ -101,10 +101,10 @@ export function Certificate({
         <path d="M4 31h26" stroke={INK} strokeWidth="2" />
       </g>
       <text x={column + 50} y="82" fontSize="21" className="paper-heading">
-        Bright Sprout
+        {say('common.brightSprout')}
       </text>
       <text x={column + 178} y="82" fontSize="19" className="paper-second">
-        growth certificate
+        {say('conclude.growthCertificate')}
       </text>
       {title.map((line, i) => (
         <text key={line} x={column} y={174 + 62 * i} fontSize="60" className="paper-heading">
@@ -123,13 +123,13 @@ export function Certificate({
         {container.block ?? investigation.class.name}
       </text>
       <text x={column + (team ? 66 : 0)} y={below + 54} fontSize="19">
-        grew {kind} {container.code} to {formatLength(mm, resolution)} in
+        {say('conclude.grewToIn', { kind, code: container.code, mm: formatLength(mm, resolution) })}
       </text>
       <text x={right - 64} y={below + 56} textAnchor="end" fontSize="66" className="paper-heading">
         {days}
       </text>
       <text x={right} y={below + 56} textAnchor="end" fontSize="24" className="paper-heading">
-        days
+        {say('conclude.days')}
       </text>
       {question.map((line, i) => (
         <text key={line} x={column} y={below + 98 + 26 * i} fontSize="20">
@@ -145,9 +145,9 @@ export function Certificate({
         number={(v) => formatLengthNumber(v, resolution)}
       />
       {[
-        { x: column, to: right, y: height - 128, label: 'who grew it' },
-        { x: column, to: right - 180, y: height - 66, label: 'who saw it' },
-        { x: right - 158, to: right, y: height - 66, label: 'day' },
+        { x: column, to: right, y: height - 128, label: say('conclude.whoGrewIt') },
+        { x: column, to: right - 180, y: height - 66, label: say('conclude.whoSawIt') },
+        { x: right - 158, to: right, y: height - 66, label: say('conclude.day') },
       ].map((line) => (
         <g key={line.label}>
           <path d={`M${line.x} ${line.y}H${line.to}`} stroke={INK} strokeWidth="1.4" />
@@ -230,10 +230,10 @@ function Tape({
       </text>
       <path d={`M${x} ${y + 36}l7 11h-14z`} fill={INK} />
       <text x={x + 12} y={y + 52} fontSize="16">
-        sown {writeDay(container.sownOn)}
+        {say('conclude.sown', { writeDay: writeDay(container.sownOn) })}
       </text>
       <text x={to} y={y + 52} textAnchor="end" fontSize="16">
-        reached {writeDay(day)}
+        {say('conclude.reached', { writeDay: writeDay(day) })}
       </text>
     </g>
   );

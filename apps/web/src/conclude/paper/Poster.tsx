@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type Emblem } from '@bright-sprout/contracts/access';
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { type Group } from '@bright-sprout/core/compare/groups';
@@ -49,16 +50,16 @@ export function Poster({
     return all.length > lines ? [...all.slice(0, lines - 1), `${all[lines - 1]!} …`] : all;
   };
   const blocks = [
-    { name: 'We found out', lines: text(claim || 'Write it here by hand.', 30, true, 8), size: 30, heading: true },
-    { name: 'We saw', lines: saw.slice(0, 4).flatMap((s) => text(s, 22, false, 2)), size: 22, heading: false },
-    { name: 'We think this is because', lines: text(because, 22, false, 8), size: 22, heading: false },
+    { name: say('conclude.weFoundOut'), lines: text(claim || say('conclude.writeHand'), 30, true, 8), size: 30, heading: true },
+    { name: say('conclude.weSaw'), lines: saw.slice(0, 4).flatMap((s) => text(s, 22, false, 2)), size: 22, heading: false },
+    { name: say('conclude.thinkBecause'), lines: text(because, 22, false, 8), size: 22, heading: false },
   ].filter((b) => b.lines.some((l) => l !== ''));
   let y = top + 24;
   return (
     <PaperPage
       paper={{ width: sheet.drawing[0], height: sheet.drawing[1] }}
       ref={ref}
-      label={`Poster: ${investigation.question}`}
+      label={say('conclude.poster', { question: investigation.question })}
     >
       {title.map((line, i) => (
         <text key={line} x={MARGIN} y={100 + 64 * i} fontSize="58" className="paper-heading">
@@ -123,11 +124,11 @@ export function Poster({
         {team?.nickname ?? investigation.class.name}
       </text>
       <text x={MARGIN + (team ? 320 : 220)} y={height - 46} fontSize="19" className="paper-second">
-        {team ? `class ${investigation.class.name}` : ''}
+        {team ? say('conclude.class', { name: investigation.class.name }) : ''}
       </text>
       <path d={`M${x} ${height - 44}H${width - MARGIN}`} stroke={INK} strokeWidth="1.2" />
       <text x={x} y={height - 20} fontSize="17" className="paper-second">
-        who made it
+        {say('conclude.whoMadeIt')}
       </text>
     </PaperPage>
   );

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type TeamClaimView } from '@bright-sprout/contracts/conclude';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { teamClaimOf } from '@bright-sprout/core/conclude/claim/claimEntries';
@@ -30,9 +31,9 @@ const slug = (text: string) =>
     .slice(0, 50)
     .replace(/^-|-$/g, '');
 
-const PAPERS: [PaperName, string][] = [
+const papers = (): [PaperName, string][] => [
   ['A4', 'A4'],
-  ['LETTER', 'Letter'],
+  ['LETTER', say('conclude.letter')],
 ];
 
 /** A report of a team or of the class with its files, its arrangement, and the poster made of the same. */
@@ -82,7 +83,10 @@ export function Report({
     });
   const about = {
     title: records.investigation.question,
-    foot: `${of?.nickname ?? 'Class'} · ${records.investigation.class.name} · made with Bright Sprout from the class’s own records`,
+    foot: say('conclude.madeBrightSproutClasss', {
+      nickname: of?.nickname ?? say('conclude.class2'),
+      name: records.investigation.class.name,
+    }),
   };
   const pdf = () =>
     makePdf(reportPdf(sections, Object.fromEntries(drawings().map((d) => [d.name, svgForPdf(d.svg)])), size, about));
@@ -97,23 +101,23 @@ export function Report({
   const posterPdf = () => {
     const { points } = POSTER_SHEETS[sheet];
     return makePdf({
-      info: { title: about.title, creator: 'Bright Sprout' },
+      info: { title: about.title, creator: say('common.brightSprout') },
       pageSize: { width: points[0], height: points[1] },
       pageMargins: 0,
       content: [{ svg: svgForPdf(poster.current!), width: points[0], height: points[1] - 0.5 }],
     });
   };
-  if (answer.facts === null) return <Waiting>Putting the report together …</Waiting>;
+  if (answer.facts === null) return <Waiting>{say('conclude.puttingReportTogether')}</Waiting>;
   const team = records.investigation.teams.find((t) => t.id === of?.id) ?? null;
   const said = claimInWords(records, claim);
   return (
     <>
       <div className="report-layout">
         <ReportPaper sections={sections} records={records} of={of} answer={answer} ref={paper} />
-        <aside className="report-side no-print" aria-label="This report">
-          <h2>Take it along</h2>
-          <div className="report-files" role="group" aria-label="Paper">
-            {PAPERS.map(([value, words]) => (
+        <aside className="report-side no-print" aria-label={say('conclude.thisReport')}>
+          <h2>{say('conclude.takeAlong')}</h2>
+          <div className="report-files" role="group" aria-label={say('common.paper')}>
+            {papers().map(([value, words]) => (
               <button key={value} type="button" className="btn" aria-pressed={size === value} onClick={() => setSize(value)}>
                 {words}
               </button>
@@ -126,23 +130,23 @@ export function Report({
               disabled={making !== null}
               onClick={() => void make('PDF', `${name}.pdf`, pdf)}
             >
-              As a PDF
+              {say('conclude.asAPdf')}
             </button>
             <button
               type="button"
               className="btn"
               disabled={making !== null}
-              onClick={() => void make('Word file', `${name}.docx`, word)}
+              onClick={() => void make(say('conclude.wordFile2'), `${name}.docx`, word)}
             >
-              As a Word file
+              {say('conclude.wordFile')}
             </button>
             <button type="button" className="btn btn-plain" onClick={() => print()}>
-              Print it
+              {say('conclude.printIt')}
             </button>
           </div>
-          {making && <p role="status">Making the {making} …</p>}
+          {making && <p role="status">{say('conclude.makingThe', { making })}</p>}
           {error !== null && <ProblemNotice error={error} />}
-          <h2>Its parts</h2>
+          <h2>{say('conclude.itsParts')}</h2>
           <ol>
             {arranged.order.map((part) => (
               <li key={part}>
@@ -157,7 +161,7 @@ export function Report({
                 <button
                   type="button"
                   className="report-move"
-                  aria-label={`Earlier: ${PART_NAMES[part]}`}
+                  aria-label={say('conclude.earlier', { partNames: PART_NAMES[part] })}
                   onClick={() => onArrange(arrangementText(withPartMoved(arranged, part, -1)))}
                 >
                   ↑
@@ -165,7 +169,7 @@ export function Report({
                 <button
                   type="button"
                   className="report-move"
-                  aria-label={`Later: ${PART_NAMES[part]}`}
+                  aria-label={say('conclude.later', { partNames: PART_NAMES[part] })}
                   onClick={() => onArrange(arrangementText(withPartMoved(arranged, part, 1)))}
                 >
                   ↓
@@ -175,9 +179,9 @@ export function Report({
           </ol>
         </aside>
       </div>
-      <section className="section mt-4 no-print" aria-label="Poster">
-        <h2>Poster</h2>
-        <div className="report-files d-flex flex-wrap gap-2 mb-3" role="group" aria-label="Sheet of the poster">
+      <section className="section mt-4 no-print" aria-label={say('conclude.poster2')}>
+        <h2>{say('conclude.poster2')}</h2>
+        <div className="report-files d-flex flex-wrap gap-2 mb-3" role="group" aria-label={say('conclude.sheetPoster')}>
           {(Object.keys(POSTER_SHEETS) as PosterSheetName[]).map((s) => (
             <button key={s} type="button" className="btn" aria-pressed={sheet === s} onClick={() => setSheet(s)}>
               {POSTER_SHEETS[s].name}
@@ -189,7 +193,7 @@ export function Report({
             disabled={making !== null}
             onClick={() => void make('poster', `${name}-poster.pdf`, posterPdf)}
           >
-            Poster as a PDF
+            {say('conclude.posterPdf')}
           </button>
         </div>
         <Poster

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { type ReportBlock, type ReportFigure, type ReportSection } from '@bright-sprout/core/conclude/report/report';
 import { placesOf } from '@bright-sprout/core/compare/places';
@@ -46,7 +47,7 @@ export function ReportPaper({
       />
     );
   return (
-    <article className="report-paper" ref={ref} aria-label="Report">
+    <article className="report-paper" ref={ref} aria-label={say('conclude.report')}>
       {sections.map((s) => (
         <section key={s.part}>
           <h2>{s.title}</h2>
@@ -147,11 +148,11 @@ function SmallTray({ records: { investigation }, own }: { records: Investigation
       viewBox={`0 0 ${WIDTH} ${height}`}
       className="figure"
       role="img"
-      aria-label="Where each stood"
+      aria-label={say('conclude.whereStood')}
     >
       <path d={`M2 ${top - 4}H${2 + columns * size}`} stroke={INK} strokeWidth="3" />
       <text x="2" y="14" className="figure-word" fill={INK_2}>
-        window
+        {say('common.window')}
       </text>
       {places.map((p) => {
         const c = containers.find((k) => k.id === p.id)!;

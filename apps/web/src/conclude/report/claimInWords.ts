@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { questionAt } from '@bright-sprout/core/compare/address';
 import { groupsOf } from '@bright-sprout/core/compare/groups';
@@ -36,7 +37,7 @@ export function claimInWords(records: InvestigationRecords, claim: TeamClaim): {
   const saw = claim.evidence.flatMap((e) => {
     const ref = readRef(e);
     const found = ref && evidenceOf(ref, groups, shown);
-    return found ? [`${found.code ?? `mean of ${found.group.label}`}: ${shown.words(found.value)}`] : [];
+    return found ? [`${found.code ?? say('conclude.meanOf3', { label: found.group.label })}: ${shown.words(found.value)}`] : [];
   });
   return { text: claim.typed.trim() || claimText(claim.parts, vocabulary), saw };
 }

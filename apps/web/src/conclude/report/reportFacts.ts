@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { deviationWords } from '@bright-sprout/contracts/deviations';
 import { type TeamClaimView } from '@bright-sprout/contracts/conclude';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
@@ -55,14 +56,19 @@ export function reportFacts(
   const lost = own.flatMap((c) => {
     const end = (looks.get(c.id) ?? []).find((l) => l.state === 'lost' && lookOn(looks.get(c.id)!, last).state === 'lost');
     const reason = end?.readings.find((r) => r.state === 'lost')?.lostReason;
-    return end ? [`${c.code} ${LOST_WORDS[reason ?? 'other']} (day ${day(end.day)})`] : [];
+    return end ? [say('conclude.day2', { code: c.code, lostWords: LOST_WORDS[reason ?? 'other'], day: day(end.day) })] : [];
   });
   const slips = currentReadings(readings).flatMap((r) => {
     if (!ids.has(r.containerId) || r.supersedes === null) return [];
     const [now, was] = [valueOf(r, measure.code), valueOf(replacedBy(readings, r.id)[0] ?? r, measure.code)];
     return now !== null && was !== null && now !== was
       ? [
-          `${codeOf.get(r.containerId)} on day ${day(r.day)}: ${summaryWords(measure, was, resolution)} became ${summaryWords(measure, now, resolution)}`,
+          say('conclude.dayBecame', {
+            get: codeOf.get(r.containerId),
+            day: day(r.day),
+            summaryWords: summaryWords(measure, was, resolution),
+            summaryWords2: summaryWords(measure, now, resolution),
+          }),
         ]
       : [];
   });
@@ -73,7 +79,7 @@ export function reportFacts(
       .sort();
     if (missing.length === 0) return [];
     const named = missing.length > MOST_CODES ? `${missing.length} ${plural(containerName)}` : missing.join(', ');
-    return [`${named} on day ${day(d)}`];
+    return [say('conclude.onDay', { named, day: day(d) })];
   });
   const rows = expectedAndCame(comparedRecords(records), expectations(investigation), resolution).filter(
     (r) => of === null || r.team === of.nickname,
@@ -114,10 +120,10 @@ export function reportFacts(
     blanks,
     exceptions: investigation.planCautions.map(cautionSentence),
     records: recordsTable(records, of, lesson, measure),
-    figureCaption: `${answer.name(answer.question)}. One mark for each ${containerName}; the thick line is the mean.`,
+    figureCaption: say('conclude.markThickLineMean', { name: answer.name(answer.question), containerName }),
     courseCaption:
       lesson !== null && lesson.oneSowing && lineOf(lesson, '').length > 1
-        ? `Mean ${measure.name} of what was up, over the days since sowing.`
+        ? say('conclude.meanOverDaysSince', { name: measure.name })
         : '',
     found: answer.claim || null,
     claims: claims
@@ -151,15 +157,31 @@ export function expectedWords(
   const parts = [
     first.said === null
       ? ''
-      : `the first up on day ${first.said}${first.came ? ` (it came ${spanWords(first.came)})` : ' (none has come up)'}`,
+      : say('conclude.firstDayCameNone', {
+          said: first.said,
+          spanWords: first.came && spanWords(first.came),
+          came: Boolean(first.came),
+        }),
     height.said === null
       ? ''
-      : `the tallest ${length(height.said)} on day ${height.asked}${height.came ? ` (${length(height.came.mm)} ${height.off === null ? 'so far,' : 'came by'} day ${height.came.dayNumber})` : ''}`,
+      : say('conclude.tallestDayFarCame', {
+          length: length(height.said),
+          asked: height.asked,
+          length2: height.came && length(height.came.mm),
+          noOff: height.off === null,
+          dayNumber: height.came?.dayNumber,
+          came: Boolean(height.came),
+        }),
     winner.said === null
       ? ''
-      : `${label(winner.said)} to be tallest${winner.came ? ` (${winner.right ? 'it is' : `${label(winner.came)} is`})` : ''}`,
+      : say('conclude.toBeTallest', {
+          label: label(winner.said),
+          value: winner.came
+            ? ` (${winner.right ? say('conclude.itIs') : say('conclude.is', { label: label(winner.came) })})`
+            : '',
+        }),
   ].filter(Boolean);
-  return parts.length === 0 ? '' : `${named ? `${team} expected ` : 'We expected '}${parts.join('; ')}.`;
+  return parts.length === 0 ? '' : say('conclude.expectedExpected', { team, named, parts: parts.join('; ') });
 }
 
 /** Means of treatments for the class, single containers for a team, on at most so many days spread over the course. */
@@ -201,12 +223,18 @@ function recordsTable(
             ),
           ),
         ]);
-  const what = measure.summedUp === 'share-of-seeds' ? `${measure.name}, of 100 sown` : `${measure.name}${unit && ` in ${unit}`}`;
-  const named = `${of === null ? `Mean ${what}` : capital(what)}.`;
-  const left = step > 1 ? ` Every ${step === 2 ? 'second' : `${step}th`} check is shown.` : '';
+  const what =
+    measure.summedUp === 'share-of-seeds'
+      ? say('conclude.ofSown', { name: measure.name })
+      : `${measure.name}${unit && say('conclude.in', { unit })}`;
+  const named = `${of === null ? say('conclude.mean', { what }) : capital(what)}.`;
+  const left = step > 1 ? say('conclude.everyTrueThCheck', { step, sameStep: step === 2 }) : '';
   return {
-    head: [of === null ? 'Treatment' : 'Container', ...days.map((d) => `day ${daysBetween(sownOn, d)}`)],
+    head: [
+      of === null ? say('conclude.treatment') : say('common.container'),
+      ...days.map((d) => say('common.day', { daysBetween: daysBetween(sownOn, d) })),
+    ],
     rows,
-    caption: `${named} A dash: nothing to measure.${of === null ? ' In brackets: how many are in the mean, where it is not all.' : ''}${left}`,
+    caption: say('conclude.dashNothingMeasureBrackets', { named, noOf: of === null, left }),
   };
 }

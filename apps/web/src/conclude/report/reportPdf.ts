@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type ReportBlock, type ReportFigure, type ReportSection } from '@bright-sprout/core/conclude/report/report';
 import { type Content, type TDocumentDefinitions } from 'pdfmake/interfaces';
 import { HEADING_FONT } from '../../print/makePdf';
@@ -17,13 +18,13 @@ export function reportPdf(
 ): TDocumentDefinitions {
   const room = WIDTH[paper] - 2 * MARGIN;
   return {
-    info: { title: about.title, creator: 'Bright Sprout' },
+    info: { title: about.title, creator: say('common.brightSprout') },
     pageSize: paper,
     pageMargins: [MARGIN, 50, MARGIN, 56],
     footer: (page: number, pages: number) => ({
       columns: [
         { text: about.foot, fontSize: 9 },
-        { text: `${page} of ${pages}`, fontSize: 9, alignment: 'right' },
+        { text: say('conclude.of2', { page, pages }), fontSize: 9, alignment: 'right' },
       ],
       margin: [MARGIN, 20, MARGIN, 0],
     }),

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type ReportBlock, type ReportFigure, type ReportSection } from '@bright-sprout/core/conclude/report/report';
 import { type PaperName } from './reportPdf';
 
@@ -83,7 +84,7 @@ export async function reportWord(
   };
   const document = new Document({
     title,
-    creator: 'Bright Sprout',
+    creator: say('common.brightSprout'),
     styles: { default: { document: { run: { font: 'Arial', size: 22 } } } },
     numbering: {
       config: [

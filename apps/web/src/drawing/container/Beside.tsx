@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type Recipe, type Setting } from '@bright-sprout/core/plan/recipes/recipe';
 import { usualHeightMm } from '@bright-sprout/core/seeds/usualHeight';
 import { type ReactNode } from 'react';
@@ -59,7 +60,7 @@ export function Beaker({
         {doseMl}
       </text>
       <text x={RIGHT + 4} y={level + 20} className="drawn-word">
-        mL
+        {say('drawing.ml')}
       </text>
     </g>
   );

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type Recipe } from '@bright-sprout/core/plan/recipes/recipe';
 import { Shapes } from '../PlantDrawing';
 import { drawPlant } from '../plant';
@@ -84,8 +85,8 @@ function DepthRuler({ at, y, recipe, inked, dark }: { at: Standing; y: number; r
 /** Millimetres below a centimetre and where there is a range, else centimetres. */
 function depthWords({ wayIn }: Recipe): string {
   const [from, to] = 'depthMm' in wayIn ? wayIn.depthMm.map(Math.round) : [0, 0];
-  if (from !== to) return `${from}–${to} mm`;
-  return to! < 10 ? `${to} mm` : `${to! / 10} cm`;
+  if (from !== to) return say('drawing.mm', { from, to });
+  return to! < 10 ? say('drawing.mm2', { to }) : say('drawing.cm', { to: to! / 10 });
 }
 
 /** Seedlings that will stand on the soil: as many as stay. */

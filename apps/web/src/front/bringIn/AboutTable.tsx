@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { Form } from 'react-bootstrap';
 import { Field } from '../../entry/Field';
 
@@ -23,7 +24,7 @@ export function AboutTable({
 }) {
   return (
     <section className="bring-in-about">
-      <Field label="The question">
+      <Field label={say('bringIn.theQuestion')}>
         {(props) => (
           <Form.Control
             as="textarea"
@@ -36,7 +37,7 @@ export function AboutTable({
           />
         )}
       </Field>
-      <Field label="What was changed">
+      <Field label={say('bringIn.whatWasChanged')}>
         {(props) => (
           <Form.Control
             value={about.factor}
@@ -47,7 +48,7 @@ export function AboutTable({
           />
         )}
       </Field>
-      {missing.length > 0 && <p className="bring-in-missing">Still to be said: {missing.join(', ')}.</p>}
+      {missing.length > 0 && <p className="bring-in-missing">{say('bringIn.stillSaid', { missing: missing.join(', ') })}</p>}
     </section>
   );
 }

@@ -1,3 +1,5 @@
+import { say } from '@bright-sprout/words/say';
+import { Say } from '../../words/Say';
 import { daysBetween, formatDay, writeDay } from '@bright-sprout/core/calendar/days';
 import { type TableReading } from '@bright-sprout/core/formats/table/columnMeaning';
 import { DATE_ORDERS, ORDER_WORDS } from '@bright-sprout/core/formats/table/readDate';
@@ -19,7 +21,7 @@ interface Props {
   onSpecies: (id: string) => void;
 }
 
-const counted = (n: number, one: string, several = `${one}s`) => `${n} ${n === 1 ? one : several}`;
+const counted = (n: number, one: string, several = say('bringIn.oneS', { one })) => `${n} ${n === 1 ? one : several}`;
 
 /** What the table will become, as a sentence; what the heads cannot say is said here. */
 export function BecomesSentence({ outlook, reading, onChange, speciesId, onSpecies }: Props) {
@@ -27,67 +29,95 @@ export function BecomesSentence({ outlook, reading, onChange, speciesId, onSpeci
   const names = measures.flatMap((code) => measureOf(code, outlook.own)?.name ?? []);
   return (
     <section className="section becomes">
-      <h2>It will become</h2>
+      <h2>{say('bringIn.itWillBecome')}</h2>
       <div className="becomes-sentence">
-        <b>{counted(containers, 'container')}</b>
-        {plants > containers && (
-          <>
-            {' '}
-            with <b>{counted(plants, 'plant')}</b>
-          </>
-        )}{' '}
-        of{' '}
-        <RuledWord
-          name="Kind of plant"
-          value={speciesId}
-          choices={[
-            ...(speciesId === '' ? [{ value: '', label: 'which plant?' }] : []),
-            ...SPECIES.map((s) => ({ value: s.id, label: s.name.toLowerCase() })),
-          ]}
-          onChoose={onSpecies}
-        />{' '}
-        in <b>{counted(treatments.length, 'treatment')}</b>{' '}
-        {treatments.map((t) => (
-          <TreatmentMark key={t.code} code={t.code} />
-        ))}
-        , <DaysWord outlook={outlook} reading={reading} onChange={onChange} />
-        {names.length > 0 && (
-          <>
-            : <b>{names.slice(0, 4).join(', ')}</b>
-            {names.length > 4 && ` and ${names.length - 4} more`}
-          </>
-        )}
-        {treatments.length > 1 && (
-          <>
-            ; the control is{' '}
+        <Say
+          it="bringIn.containerContainersTreatmentTreatments"
+          containers={containers}
+          b={(inside) => <b>{inside}</b>}
+          plants={
+            plants > containers && (
+              <>
+                {' '}
+                <Say it="bringIn.plantPlants" plants={plants} b={(inside) => <b>{inside}</b>} />
+              </>
+            )
+          }
+          ruledWord={
             <RuledWord
-              name="The control is"
-              value={treatments.find((t) => t.control)?.label ?? ''}
-              choices={treatments.map((t) => ({ value: t.label, label: t.label, detail: counted(t.containers, 'container') }))}
-              onChoose={(control) => onChange({ ...reading, control })}
-            />
-          </>
-        )}
-        {outlook.needsSeeds && (
-          <>
-            ; <SeedsWord reading={reading} onChange={onChange} />
-          </>
-        )}
-        {(outlook.zeros > 0 || reading.zeros === 'left-out') && measures.includes('height') && (
-          <>
-            ; a height of 0 before it came up is{' '}
-            <RuledWord
-              name="A height of 0"
-              value={reading.zeros}
+              name={say('bringIn.kindPlant')}
+              value={speciesId}
               choices={[
-                { value: 'not-up', label: 'not up yet', detail: 'somebody looked, and nothing was to be seen' },
-                { value: 'left-out', label: 'left out', detail: 'as if nobody had looked' },
+                ...(speciesId === '' ? [{ value: '', label: say('bringIn.whichPlant') }] : []),
+                ...SPECIES.map((s) => ({ value: s.id, label: s.name.toLowerCase() })),
               ]}
-              onChoose={(zeros) => onChange({ ...reading, zeros })}
+              onChoose={onSpecies}
             />
-          </>
-        )}
-        .
+          }
+          countTreatments={treatments.length}
+          b2={(inside) => <b>{inside}</b>}
+          treatments={treatments.map((t) => (
+            <TreatmentMark key={t.code} code={t.code} />
+          ))}
+          daysWord={<DaysWord outlook={outlook} reading={reading} onChange={onChange} />}
+          countNames={
+            names.length > 0 && (
+              <>
+                : <b>{names.slice(0, 4).join(', ')}</b>
+                {names.length > 4 && say('bringIn.andMore', { countNames: names.length - 4 })}
+              </>
+            )
+          }
+          countTreatments2={
+            treatments.length > 1 && (
+              <>
+                <Say
+                  it="bringIn.theControlIs2"
+                  ruledWord={
+                    <RuledWord
+                      name={say('bringIn.theControlIs')}
+                      value={treatments.find((t) => t.control)?.label ?? ''}
+                      choices={treatments.map((t) => ({
+                        value: t.label,
+                        label: t.label,
+                        detail: counted(t.containers, 'container'),
+                      }))}
+                      onChoose={(control) => onChange({ ...reading, control })}
+                    />
+                  }
+                />
+              </>
+            )
+          }
+          needsSeeds={
+            outlook.needsSeeds && (
+              <>
+                ; <SeedsWord reading={reading} onChange={onChange} />
+              </>
+            )
+          }
+          zeros={
+            (outlook.zeros > 0 || reading.zeros === 'left-out') &&
+            measures.includes('height') && (
+              <>
+                <Say
+                  it="bringIn.heightBeforeCame"
+                  ruledWord={
+                    <RuledWord
+                      name={say('bringIn.aHeightOf')}
+                      value={reading.zeros}
+                      choices={[
+                        { value: 'not-up', label: say('common.notUpYet'), detail: say('bringIn.somebodyLookedNothingSeen') },
+                        { value: 'left-out', label: say('common.leftOut'), detail: say('bringIn.nobodyLooked') },
+                      ]}
+                      onChoose={(zeros) => onChange({ ...reading, zeros })}
+                    />
+                  }
+                />
+              </>
+            )
+          }
+        />
       </div>
     </section>
   );
@@ -98,68 +128,80 @@ type WordProps = Pick<Props, 'outlook' | 'reading' | 'onChange'>;
 /** On which days it was looked at, and what is known of them. */
 function DaysWord({ outlook, reading, onChange }: WordProps) {
   const { days, lookedOn, sownOn } = outlook;
-  if (days === 'one-look') return <b>one look at the end</b>;
+  if (days === 'one-look') return <b>{say('bringIn.lookEnd')}</b>;
   const [first, last] = [lookedOn[0], lookedOn[lookedOn.length - 1]];
   const number = (day: string) => daysBetween(sownOn, day);
   const dated = days !== 'days-only';
   const once = first === last;
   const span =
     !first || !last
-      ? 'no look yet'
+      ? say('bringIn.lookYet')
       : once
         ? dated
           ? formatDay(first)
-          : `day ${number(first)}`
-        : `${counted(lookedOn.length, 'day')}, day ${number(first)} to ${number(last)}`;
+          : say('common.day2', { number: number(first) })
+        : say('bringIn.dayDaysDay', { countLookedOn: lookedOn.length, number: number(first), number2: number(last) });
   const texts: Record<TableOutlook['days'], string> = {
-    dates: `sown on ${formatDay(sownOn)}`,
-    'from-first-look': 'counted from the first look, since nobody wrote when it was sown',
-    'days-only': 'days since sowing, without dates',
+    dates: say('bringIn.sownOn', { sownOn: formatDay(sownOn) }),
+    'from-first-look': say('bringIn.countedFirstLookSince'),
+    'days-only': say('bringIn.daysSinceSowingWithout'),
     'one-look': '',
   };
   return (
     <>
-      looked at on{' '}
-      <WordPanel name="Days of the looks" word={span}>
-        <p>
-          {first && last && dated ? (once ? `${writeDay(first)}, ` : `From ${writeDay(first)} to ${writeDay(last)}, `) : ''}
-          {once && days === 'from-first-look' ? 'and nobody wrote when it was sown' : texts[days]}.
-        </p>
-        <Field label="Sown on" hint="Leave it empty where nobody knows it.">
-          {(props) => (
-            <DayInput value={reading.sownOn ?? ''} onChange={(day) => onChange({ ...reading, sownOn: day || null })} {...props} />
-          )}
-        </Field>
-        {dated && (
-          <Field label="Dates are written">
-            {(props) => (
-              <Form.Select
-                value={reading.dateOrder}
-                onChange={(e) => onChange({ ...reading, dateOrder: e.target.value as TableReading['dateOrder'] })}
-                {...props}
-              >
-                {DATE_ORDERS.map((order) => (
-                  <option key={order} value={order}>
-                    {ORDER_WORDS[order]}
-                  </option>
-                ))}
-              </Form.Select>
+      <Say
+        it="bringIn.lookedAtOn"
+        wordPanel={
+          <WordPanel name={say('bringIn.daysLooks')} word={span}>
+            <p>
+              {first && last && dated
+                ? once
+                  ? `${writeDay(first)}, `
+                  : say('bringIn.fromTo', { writeDay: writeDay(first), writeDay2: writeDay(last) })
+                : ''}
+              {once && days === 'from-first-look' ? say('bringIn.nobodyWroteWhenSown') : texts[days]}.
+            </p>
+            <Field label={say('bringIn.sownOn2')} hint={say('bringIn.leaveEmptyWhereNobody')}>
+              {(props) => (
+                <DayInput
+                  value={reading.sownOn ?? ''}
+                  onChange={(day) => onChange({ ...reading, sownOn: day || null })}
+                  {...props}
+                />
+              )}
+            </Field>
+            {dated && (
+              <Field label={say('bringIn.datesWritten')}>
+                {(props) => (
+                  <Form.Select
+                    value={reading.dateOrder}
+                    onChange={(e) => onChange({ ...reading, dateOrder: e.target.value as TableReading['dateOrder'] })}
+                    {...props}
+                  >
+                    {DATE_ORDERS.map((order) => (
+                      <option key={order} value={order}>
+                        {ORDER_WORDS[order]}
+                      </option>
+                    ))}
+                  </Form.Select>
+                )}
+              </Field>
             )}
-          </Field>
-        )}
-        {reading.year !== null && (
-          <Field label="Year of dates without one">
-            {(props) => (
-              <Form.Control
-                type="number"
-                value={reading.year ?? ''}
-                onChange={(e) => onChange({ ...reading, year: Number(e.target.value) || reading.year })}
-                {...props}
-              />
+            {reading.year !== null && (
+              <Field label={say('bringIn.yearDatesWithout')}>
+                {(props) => (
+                  <Form.Control
+                    type="number"
+                    value={reading.year ?? ''}
+                    onChange={(e) => onChange({ ...reading, year: Number(e.target.value) || reading.year })}
+                    {...props}
+                  />
+                )}
+              </Field>
             )}
-          </Field>
-        )}
-      </WordPanel>
+          </WordPanel>
+        }
+      />
     </>
   );
 }
@@ -167,14 +209,11 @@ function DaysWord({ outlook, reading, onChange }: WordProps) {
 function SeedsWord({ reading, onChange }: Omit<WordProps, 'outlook'>) {
   return (
     <WordPanel
-      name="Seeds in each container"
-      word={reading.seedsEach === null ? 'of how many seeds?' : `${counted(reading.seedsEach, 'seed')} in each`}
+      name={say('bringIn.seedsContainer')}
+      word={reading.seedsEach === null ? say('bringIn.manySeeds') : say('bringIn.seedSeeds', { seedsEach: reading.seedsEach })}
       wrong={reading.seedsEach === null}
     >
-      <Field
-        label="Seeds in each container"
-        hint="A count is out of them. Where containers differ, a column “of how many” says it."
-      >
+      <Field label={say('bringIn.seedsContainer')} hint={say('bringIn.countThemWhereContainers')}>
         {(props) => (
           <Form.Control
             type="number"

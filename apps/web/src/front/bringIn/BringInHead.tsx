@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type ClassView } from '@bright-sprout/contracts/classes';
 import { type ReactNode } from 'react';
 import { Link } from 'react-router';
@@ -11,7 +12,7 @@ export function BringInHead({ group, aside, next }: { group: ClassView; aside?: 
           {group.name}
         </Link>
       }
-      title="Bring in records"
+      title={say('bringIn.bringRecords')}
       aside={aside}
       next={next}
     />

@@ -1,3 +1,5 @@
+import { say } from '@bright-sprout/words/say';
+import { Say } from '../../words/Say';
 import { type ClassView } from '@bright-sprout/contracts/classes';
 import { useState } from 'react';
 import { useDropzone } from 'react-dropzone';
@@ -33,7 +35,7 @@ function BringIn({ group }: { group: ClassView }) {
   });
   if (file && /\.zip$/i.test(file.name))
     return <PackageForm key={file.name} group={group} file={file} onBack={() => setFile(null)} />;
-  const wrong = tooLarge ? 'It has more than 40 megabytes. Split it.' : table.refused;
+  const wrong = tooLarge ? say('bringIn.moreMegabytesSplit') : table.refused;
   if (table.opened && file)
     return (
       <TableForm
@@ -49,29 +51,29 @@ function BringIn({ group }: { group: ClassView }) {
     <>
       <BringInHead group={group} />
       <main>
-        <p>
-          Any table of records, as CSV or as a workbook: one row for each look at a plant, one column for each day, or one row for
-          each pot. What its columns mean is said in their heads.
-        </p>
+        <p>{say('bringIn.tableRecordsCsvWorkbook')}</p>
         {table.busy === 'opening' ? (
           <div className="drop-busy">
-            <Waiting>Reading {file?.name} …</Waiting>
+            <Waiting>
+              <Say it="bringIn.reading" name={file?.name} />
+            </Waiting>
             <button type="button" className="btn" onClick={table.close}>
-              Stop
+              {say('common.stop')}
             </button>
           </div>
         ) : (
-          <div {...getRootProps({ className: `drop${isDragActive ? ' over' : ''}` })}>
-            <input {...getInputProps({ 'aria-label': 'Choose a table' })} />
-            <p className="drop-words">{isDragActive ? 'Let go' : 'Drop a table here'}</p>
-            <span className="btn">Choose a file</span>
+          <div {...getRootProps({ className: `drop${isDragActive ? say('bringIn.over') : ''}` })}>
+            <input {...getInputProps({ 'aria-label': say('bringIn.chooseTable') })} />
+            <p className="drop-words">{isDragActive ? say('bringIn.letGo') : say('bringIn.dropTable')}</p>
+            <span className="btn">{say('bringIn.chooseFile')}</span>
           </div>
         )}
         {wrong && (
           <div className="notice mt-3" role="alert">
-            <p className="notice-title">This file cannot be read as a table</p>
+            <p className="notice-title">{say('bringIn.fileCannotReadTable')}</p>
             <p>
-              {file?.name}: {wrong} Nothing was imported.
+              {file?.name}
+              {say('bringIn.nothingImported', { wrong })}
             </p>
           </div>
         )}

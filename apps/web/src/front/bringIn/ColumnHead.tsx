@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type TableReading } from '@bright-sprout/core/formats/table/columnMeaning';
 import { type HeadChoice, meaningWords, withMeaning } from '@bright-sprout/core/formats/table/headChoices';
 import { useEffect, useState } from 'react';
@@ -32,7 +33,7 @@ export function ColumnHead({ column, heading, reading, status, wrong, choicesOf,
           <>
             <span className="column-head-file">{heading}</span>
             <span className="column-head-word">{words}</span>
-            <span className="column-head-status">{open ? 'still open' : status}</span>
+            <span className="column-head-status">{open ? say('bringIn.stillOpen') : status}</span>
           </>
         }
       >
@@ -61,14 +62,14 @@ function Meanings({
     // What it can mean follows from what it means now.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [column, key]);
-  if (choices === null) return <Waiting>Looking at the column …</Waiting>;
+  if (choices === null) return <Waiting>{say('bringIn.lookingColumn')}</Waiting>;
   const meaning = reading.columns[column]!;
   const own = meaning.is === 'measure' ? reading.own.find((m) => m.code === meaning.measure) : undefined;
   return (
     <>
       {own && (
         <div className="column-own">
-          <Field label="What it is called">
+          <Field label={say('bringIn.whatItIsCalled')}>
             {(props) => (
               <Form.Control
                 value={own.name}
@@ -82,7 +83,7 @@ function Meanings({
             )}
           </Field>
           {own.quantity === 'number' && (
-            <Field label="Its unit">
+            <Field label={say('bringIn.itsUnit')}>
               {(props) => (
                 <Form.Control
                   value={own.unit}

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type TableMend, type TableProblem, type TableReading } from '@bright-sprout/core/formats/table/columnMeaning';
 import { type HeadChoice } from '@bright-sprout/core/formats/table/headChoices';
 import { columnLetters } from '@bright-sprout/core/formats/table/sheet';
@@ -32,18 +33,18 @@ export function HeadTable({ opened, outlook, reading, chosen, remembered, choice
   const treatments = new Map(outlook?.treatments.map((t) => [t.label.toLowerCase(), t.code]));
   const treatmentColumn = reading.columns.findIndex((c) => c.is === 'treatment');
   return (
-    <section className="head-table" aria-label="The table">
+    <section className="head-table" aria-label={say('bringIn.theTable')}>
       {top.map((p) => (
         <p key={p.sentence} className="notice head-table-notice">
           {p.sentence}
         </p>
       ))}
-      <div className="head-table-scroll" tabIndex={0} role="region" aria-label="Lines of the table">
+      <div className="head-table-scroll" tabIndex={0} role="region" aria-label={say('bringIn.linesTable')}>
         <table>
           <thead>
             <tr>
               <th scope="col" className="head-table-line">
-                <span className="visually-hidden">line</span>
+                <span className="visually-hidden">{say('bringIn.line')}</span>
               </th>
               {opened.headings.map((heading, i) => (
                 <ColumnHead
@@ -87,15 +88,13 @@ function standing({ columns, mends }: TableReading, outlook: TableOutlook | null
   const out = mends.filter((m) => m.kind === 'leave-out').length;
   const right = new Set(mends.flatMap((m) => (m.kind === 'cell' ? [m.line] : []))).size;
   return [
-    open > 0
-      ? `${open} ${open === 1 ? 'column is' : 'columns are'} still open; left open ${open === 1 ? 'it stays' : 'they stay'} out.`
-      : '',
-    right > 0 ? `${right} ${right === 1 ? 'line was' : 'lines were'} put right here; the file stays as it is.` : '',
-    out > 0 ? `${out} left out.` : '',
+    open > 0 ? say('bringIn.columnColumnsStillOpen', { open }) : '',
+    right > 0 ? say('bringIn.lineLinesPutRight', { right }) : '',
+    out > 0 ? say('bringIn.leftOut', { out }) : '',
     outlook && outlook.waiting.length > 0
-      ? `${outlook.waiting.length} ${outlook.waiting.length === 1 ? 'line waits' : 'lines wait'}.`
+      ? `${outlook.waiting.length} ${outlook.waiting.length === 1 ? say('bringIn.lineWaits') : say('bringIn.linesWait')}.`
       : '',
-    'Nothing comes in before you say so.',
+    say('bringIn.nothingComesBeforeSay'),
   ]
     .filter(Boolean)
     .join(' ');
@@ -116,9 +115,7 @@ function Part({ part, columns, reading, markOf, alikeOf, onMend, onForAll, onBac
   if (part.kind === 'fold')
     return (
       <tr className="head-table-fold">
-        <td colSpan={columns + 1}>
-          {part.count === 1 ? `line ${part.from}` : `lines ${part.from} to ${part.to}`}, nothing to ask
-        </td>
+        <td colSpan={columns + 1}>{say('bringIn.lineLinesNothingAsk', { from: part.from, to: part.to, count: part.count })}</td>
       </tr>
     );
   const wrong = new Set(part.problems.map((p) => p.column));
@@ -145,7 +142,7 @@ function Part({ part, columns, reading, markOf, alikeOf, onMend, onForAll, onBac
                   className="head-table-back"
                   onClick={() => onBack((m) => m.kind === 'cell' && m.line === part.line && m.column === i)}
                 >
-                  as in the file
+                  {say('bringIn.asInTheFile')}
                 </button>
               )}
             </td>
@@ -155,13 +152,13 @@ function Part({ part, columns, reading, markOf, alikeOf, onMend, onForAll, onBac
       {part.leftOut && (
         <tr className="head-table-out">
           <td colSpan={columns + 1}>
-            Line {part.line} is left out.{' '}
+            {say('bringIn.lineLeft', { line: part.line })}{' '}
             <button
               type="button"
               className="btn btn-plain"
               onClick={() => onBack((m) => m.kind === 'leave-out' && m.line === part.line)}
             >
-              Take it in again
+              {say('bringIn.takeAgain')}
             </button>
           </td>
         </tr>

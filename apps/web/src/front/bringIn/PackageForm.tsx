@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type ClassView } from '@bright-sprout/contracts/classes';
 import { type RestoredView } from '@bright-sprout/contracts/restores';
 import { useEffect, useRef } from 'react';
@@ -27,34 +28,38 @@ export function PackageForm({ group, file, onBack }: { group: ClassView; file: F
         aside={file.name}
         next={
           <button type="button" className="btn" onClick={onBack} disabled={isPending}>
-            Another file
+            {say('bringIn.anotherFile')}
           </button>
         }
       />
       <main aria-live="polite">
         {isPending && (
           <div role="status" className="bring-in-far package-far">
-            <p>Bringing the package in …</p>
-            <progress max={1} value={share} aria-label="How much is in" />
+            <p>{say('bringIn.bringingPackage')}</p>
+            <progress max={1} value={share} aria-label={say('bringIn.howMuchIsIn')} />
             <button type="button" className="btn" onClick={stop}>
-              Stop: bring nothing in
+              {say('bringIn.stopBringNothing')}
             </button>
           </div>
         )}
         {error && <ProblemNotice error={error} />}
-        {data === null && <p role="status">It was stopped, and nothing was brought in.</p>}
+        {data === null && <p role="status">{say('bringIn.stoppedNothingBrought')}</p>}
         {data && (
           <section className="section">
-            <h2>{data.added ? 'It is here, whole' : 'It was here already: nothing was added'}</h2>
+            <h2>{data.added ? say('bringIn.itIsHereWhole') : say('bringIn.alreadyNothingAdded')}</h2>
             <p>
               {data.investigation.question}{' '}
               <span className="second">
-                {data.investigation.containers.length} containers in {data.investigation.treatments.length} treatments
-                {data.investigation.class.id !== group.id && `, in ${data.investigation.class.name}`}
+                {say('bringIn.containersTreatments', {
+                  countContainers: data.investigation.containers.length,
+                  countTreatments: data.investigation.treatments.length,
+                  name: data.investigation.class.name,
+                  idId: data.investigation.class.id !== group.id,
+                })}
               </span>
             </p>
             <Link className="btn-next" to={`/investigations/${data.investigation.id}`}>
-              Open it
+              {say('bringIn.openIt')}
             </Link>
           </section>
         )}

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type TableMend, type TableProblem } from '@bright-sprout/core/formats/table/columnMeaning';
 
 /** What is wrong with a line, and the ways to put it right, hanging from it. */
@@ -20,7 +21,7 @@ export function ProblemLine({
       <td colSpan={columns + 1}>
         <div className="head-table-problem-body">
           <span className="head-table-sentence">
-            <b>Line {problem.line}</b>: {problem.sentence}
+            <b>{say('bringIn.line2', { line: problem.line })}</b>: {problem.sentence}
           </span>
           <span className="head-table-ways">
             {problem.ways.map(({ words, mend }, i) => (
@@ -32,10 +33,10 @@ export function ProblemLine({
                   <button
                     type="button"
                     className="btn btn-plain"
-                    aria-label={`${words}, in all ${alike} like it`}
+                    aria-label={say('bringIn.inAllLikeIt', { words, alike })}
                     onClick={() => onForAll(problem.alike, i)}
                   >
-                    all {alike}
+                    {say('bringIn.all', { alike })}
                   </button>
                 )}
               </span>

@@ -1,3 +1,5 @@
+import { say } from '@bright-sprout/words/say';
+import { Say } from '../../words/Say';
 import { type ClassView } from '@bright-sprout/contracts/classes';
 import { type ImportRequest, type RememberedReading } from '@bright-sprout/contracts/imports';
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
@@ -39,7 +41,7 @@ export function TableForm(props: Props) {
     retry: false,
   });
   // Choices are asked for first, so that nothing is put in the place of what a person has chosen meanwhile.
-  if (!isFetchedAfterMount) return <Waiting>Reading {opened.name} …</Waiting>;
+  if (!isFetchedAfterMount) return <Waiting>{say('bringIn.reading', { name: opened.name })}</Waiting>;
   return <Form {...props} remembered={data?.reading ?? null} />;
 }
 
@@ -63,12 +65,14 @@ function Form({ group, opened, table, onSheet, onBack, remembered }: Props & { r
   const factor = about.factor.trim() || outlook?.factor || '';
   const main = outlook?.measures[0] ? measureOf(outlook.measures[0], outlook.own) : null;
   const usual =
-    factor.length >= 2 && main ? `What does ${factor === 'treatment' ? 'the treatment' : factor} do to the ${main.name}?` : '';
+    factor.length >= 2 && main
+      ? say('bringIn.whatDoesDoTo', { value: factor === 'treatment' ? say('bringIn.theTreatment') : factor, name: main.name })
+      : '';
   const question = about.question.trim() || usual;
   const missing = [
-    ...(question.length < 5 ? ['the question'] : []),
-    ...(factor.length < 2 ? ['what was changed'] : []),
-    ...(about.speciesId === '' ? ['the kind of plant'] : []),
+    ...(question.length < 5 ? [say('bringIn.theQuestion2')] : []),
+    ...(factor.length < 2 ? [say('bringIn.whatWasChanged2')] : []),
+    ...(about.speciesId === '' ? [say('bringIn.kindPlant2')] : []),
   ];
   const waiting = outlook?.waiting ?? [];
   const ready = outlook !== null && outlook.problems.length === 0 && missing.length === 0 && table.busy === null;
@@ -92,21 +96,25 @@ function Form({ group, opened, table, onSheet, onBack, remembered }: Props & { r
         group={group}
         aside={
           <span className="bring-in-file">
-            {opened.name} · {opened.rows} rows, {opened.headings.length} columns
+            {say('bringIn.rowsColumns', { name: opened.name, rows: opened.rows, countHeadings: opened.headings.length })}
             {opened.sheets.length > 1 && (
               <>
                 {' '}
-                · sheet{' '}
-                <RuledWord
-                  name="Sheet of the workbook"
-                  value={opened.sheet ?? ''}
-                  choices={opened.sheets.map((s) => ({ value: s, label: s }))}
-                  onChoose={onSheet}
+                <Say
+                  it="bringIn.sheet"
+                  ruledWord={
+                    <RuledWord
+                      name={say('bringIn.sheetWorkbook')}
+                      value={opened.sheet ?? ''}
+                      choices={opened.sheets.map((s) => ({ value: s, label: s }))}
+                      onChoose={onSheet}
+                    />
+                  }
                 />
               </>
             )}{' '}
             <button type="button" className="btn btn-plain" onClick={onBack}>
-              Another file
+              {say('bringIn.anotherFile')}
             </button>
           </span>
         }
@@ -114,11 +122,11 @@ function Form({ group, opened, table, onSheet, onBack, remembered }: Props & { r
           <>
             {waiting.length > 0 && (
               <button type="button" className="btn" onClick={() => mend(waiting.map((line) => ({ kind: 'leave-out', line })))}>
-                Leave out {waiting.length} {waiting.length === 1 ? 'row' : 'rows'}
+                {say('bringIn.leaveOther', { countWaiting: waiting.length })}
               </button>
             )}
             <button type="button" className="btn-next" disabled={!ready || save.isPending} onClick={submit}>
-              {save.isPending ? 'Bringing them in …' : 'Bring them in'}
+              {save.isPending ? say('bringIn.bringingThem') : say('bringIn.bringThem')}
             </button>
           </>
         }
@@ -128,15 +136,17 @@ function Form({ group, opened, table, onSheet, onBack, remembered }: Props & { r
           {save.error && <ProblemNotice error={save.error} />}
           {save.isPending && (
             <div role="status" className="bring-in-far">
-              <p>Bringing in {outlook?.looks} looks …</p>
-              <progress max={1} value={save.share} aria-label="How much is in" />
+              <p>
+                <Say it="bringIn.bringingLooks" looks={outlook?.looks} />
+              </p>
+              <progress max={1} value={save.share} aria-label={say('bringIn.howMuchIsIn')} />
               <button type="button" className="btn" onClick={save.stop}>
-                Stop: bring nothing in
+                {say('bringIn.stopBringNothing')}
               </button>
             </div>
           )}
           {outlook === null ? (
-            <Waiting>Looking at the table …</Waiting>
+            <Waiting>{say('bringIn.lookingTable')}</Waiting>
           ) : (
             <>
               <BecomesSentence
@@ -153,10 +163,7 @@ function Form({ group, opened, table, onSheet, onBack, remembered }: Props & { r
                 missing={missing}
               />
               {outlook.strip && <TableStrip strip={outlook.strip} own={outlook.own} />}
-              <p className="second mb-0">
-                {fits ? 'The choices of the last table with these heads were taken. ' : ''}Your choices are kept for the next
-                table with these heads.
-              </p>
+              <p className="second mb-0">{say('bringIn.choicesLastTableHeads', { fits })}</p>
             </>
           )}
         </aside>

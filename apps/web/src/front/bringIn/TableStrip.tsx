@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { formatDay } from '@bright-sprout/core/calendar/days';
 import { type Strip } from '@bright-sprout/core/formats/table/tableOutlook';
 import { valueNumber, shownUnit } from '@bright-sprout/core/measures/findingWords';
@@ -24,12 +25,12 @@ export function TableStrip({ strip, own }: { strip: Strip; own: readonly OwnMeas
     .join(', ');
   return (
     <section className="section">
-      <h2>What will be drawn of it</h2>
+      <h2>{say('bringIn.whatWillBeDrawn')}</h2>
       <svg
         viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
         className="table-strip"
         role="img"
-        aria-label={`${measure.name}, mean and number of containers: ${summary}`}
+        aria-label={say('bringIn.meanNumberContainers', { name: measure.name, summary })}
       >
         <rect x={LEFT} y={TOP - 8} width={WIDTH - LEFT} height={HEIGHT - TOP + 2} fill="#fff" />
         {ticks.map((t) => (

@@ -1,3 +1,5 @@
+import { say } from '@bright-sprout/words/say';
+import { Say } from '../../words/Say';
 import { type ClassView as Class, GRADE_BAND_NAMES } from '@bright-sprout/contracts/classes';
 import { formatDay, isDated } from '@bright-sprout/core/calendar/days';
 import { joinLink } from '@bright-sprout/core/reach/shortLink';
@@ -25,14 +27,14 @@ export function ClassView() {
           <PageHead
             tag={
               <Link className="group-tag" to="/">
-                Today
+                {say('common.today')}
               </Link>
             }
             title={group.name}
             aside={GRADE_BAND_NAMES[group.gradeBand]}
             next={
               <Link className="btn-next" to={`/classes/${group.id}/plans`}>
-                Plan an investigation
+                {say('classPage.planInvestigation')}
               </Link>
             }
           />
@@ -51,16 +53,16 @@ function Teams({ group }: { group: Class }) {
   const renew = useWrite((teamId: string) => request<Class>('POST', `/classes/${group.id}/teams/${teamId}/pin`), 'classes');
   return (
     <section className="section">
-      <h2>Teams</h2>
+      <h2>{say('classPage.teams')}</h2>
       <WayIn group={group} />
       {group.teams.length > 0 && (
         <table className="table">
           <thead>
             <tr>
-              <th scope="col">Team</th>
-              <th scope="col">PIN</th>
+              <th scope="col">{say('common.team')}</th>
+              <th scope="col">{say('classPage.pin')}</th>
               <th scope="col" className="no-print">
-                <span className="visually-hidden">New PIN</span>
+                <span className="visually-hidden">{say('classPage.newPin')}</span>
               </th>
             </tr>
           </thead>
@@ -78,9 +80,9 @@ function Teams({ group }: { group: Class }) {
                     type="button"
                     className="btn btn-plain"
                     onClick={() => renew.mutate(team.id)}
-                    aria-label={`New PIN for ${team.nickname}`}
+                    aria-label={say('classPage.newPin2', { nickname: team.nickname })}
                   >
-                    New PIN
+                    {say('classPage.newPin')}
                   </button>
                 </td>
               </tr>
@@ -102,26 +104,33 @@ function WayIn({ group }: { group: Class }) {
       {!asked && address === null && <NotReached />}
       <div className="way-in">
         {address !== null && (
-          <Square className="way-in-square" text={joinLink(address, group.joinCode)} name="Joins the class when it is scanned" />
+          <Square
+            className="way-in-square"
+            text={joinLink(address, group.joinCode)}
+            name={say('classPage.joinsClassWhenScanned')}
+          />
         )}
         <div>
           {address === null ? (
-            <p>Class code</p>
+            <p>{say('classPage.classCode')}</p>
           ) : (
             <p>
-              On the team’s device scan the square, or open <b className="way-in-address">{withoutScheme(address)}/join</b> and
-              type
+              <Say
+                it="classPage.teamsDeviceScanSquare"
+                withoutScheme={withoutScheme(address)}
+                b={(inside) => <b className="way-in-address">{inside}</b>}
+              />
             </p>
           )}
           <p className="class-code">{group.joinCode}</p>
           <Link className="btn no-print" to={`/classes/${group.id}/join`}>
-            Show it on the projector
+            {say('classPage.showProjector')}
           </Link>
         </div>
       </div>
       {addresses.length > 1 && (
         <fieldset className="way-in-addresses no-print">
-          <legend>This computer has several addresses. Which one opens on a team’s device?</legend>
+          <legend>{say('classPage.computerSeveralAddressesOpens')}</legend>
           {addresses.map((a) => (
             <Form.Check
               key={a}
@@ -143,10 +152,10 @@ function Investigations({ group }: { group: Class }) {
   const navigate = useNavigate();
   return (
     <section className="section">
-      <h2>Investigations</h2>
+      <h2>{say('classPage.investigations')}</h2>
       {group.investigations.length === 0 ? (
-        <Empty title="The first one starts with a question">
-          <p>Set one up, or bring in records that you already have.</p>
+        <Empty title={say('classPage.firstStartsQuestion')}>
+          <p>{say('classPage.setBringRecordsAlready')}</p>
         </Empty>
       ) : (
         <ul className="investigation-list">
@@ -154,7 +163,7 @@ function Investigations({ group }: { group: Class }) {
             <li key={i.id}>
               <Link to={`/investigations/${i.id}`}>{i.question}</Link>
               <span className="second">
-                {isDated(i.sownOn) && `sown ${formatDay(i.sownOn)} · `}
+                {isDated(i.sownOn) && say('classPage.sown', { sownOn: formatDay(i.sownOn) })}
                 {i.phase}
               </span>
             </li>
@@ -163,14 +172,14 @@ function Investigations({ group }: { group: Class }) {
       )}
       <p className="mt-3 d-flex gap-2 flex-wrap">
         <Link className="btn" to={`/classes/${group.id}/import`}>
-          Bring in records from a file
+          {say('classPage.bringRecordsFile')}
         </Link>
       </p>
       <DeleteThis
         kind="class"
         id={group.id}
-        words="Delete this class"
-        before={<p>Take packages of the investigations you want to keep along first.</p>}
+        words={say('classPage.deleteClass')}
+        before={<p>{say('classPage.takePackagesInvestigationsWant')}</p>}
         onGone={() => void navigate('/keeping')}
       />
     </section>

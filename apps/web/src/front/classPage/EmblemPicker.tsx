@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type Emblem, EMBLEM_NAMES, EMBLEMS } from '@bright-sprout/contracts/access';
 import { type ClassView as Class } from '@bright-sprout/contracts/classes';
 import { counted } from '@bright-sprout/core/words/plural';
@@ -13,9 +14,9 @@ type Team = Class['teams'][number];
 /** What goes out of sight with a team; empty where nothing does. */
 export function leavesWords({ leaves: { devices, predictions, waiting } }: Pick<Team, 'leaves'>): string {
   const parts = [
-    devices > 0 && `${counted(devices, 'device')} that ${devices === 1 ? 'has' : 'have'} joined`,
+    devices > 0 && say('classPage.deviceDevicesOtherJoined', { devices }),
     predictions > 0 && counted(predictions, 'prediction'),
-    waiting > 0 && `${counted(waiting, 'entry')} waiting for you`,
+    waiting > 0 && say('classPage.entryEntriesWaiting', { waiting }),
   ];
   return parts.filter((part) => part !== false).join(', ');
 }
@@ -49,29 +50,27 @@ export function EmblemPicker({ group }: { group: Class }) {
   return (
     <>
       {save.error && <ProblemNotice error={save.error} />}
-      <h3 className="mt-3">{group.teams.length === 0 ? 'Tap an emblem for each team' : 'Tap to add or take away a team'}</h3>
+      <h3 className="mt-3">{group.teams.length === 0 ? say('classPage.tapEmblemTeam') : say('classPage.tapAddTakeAway')}</h3>
       {asked && (
         <div className="notice team-leaves" role="alert">
-          <p>
-            With the {asked.nickname} would go: {leavesWords(asked)}.
-          </p>
+          <p>{say('classPage.withTheWouldGo', { nickname: asked.nickname, leavesWords: leavesWords(asked) })}</p>
           <button type="button" className="btn" onClick={() => takeAway(asked)}>
-            Take the {asked.nickname} away
+            {say('classPage.takeAway', { nickname: asked.nickname })}
           </button>{' '}
           <button type="button" className="btn btn-plain" onClick={() => setAsked(null)}>
-            Keep them
+            {say('classPage.keepThem')}
           </button>
         </div>
       )}
       {taken && (
         <p className="team-leaves" role="status">
-          The {taken.nickname} are taken away. Nothing is thrown away.{' '}
+          {say('classPage.takenAwayNothingThrown', { nickname: taken.nickname })}{' '}
           <button type="button" className="btn btn-plain" onClick={() => add(taken.id, taken.emblem)}>
-            Bring the {taken.nickname} back
+            {say('classPage.bringBack', { nickname: taken.nickname })}
           </button>
         </p>
       )}
-      <div className="emblem-picker no-print" role="group" aria-label="Emblems">
+      <div className="emblem-picker no-print" role="group" aria-label={say('classPage.emblems')}>
         {EMBLEMS.map((emblem) => {
           const on = present.some((t) => t.emblem === emblem);
           return (

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type ClassView } from '@bright-sprout/contracts/classes';
 import { joinLink } from '@bright-sprout/core/reach/shortLink';
 import { Link } from 'react-router';
@@ -19,9 +20,9 @@ function JoinScreen({ group }: { group: ClassView }) {
   return (
     <main className="join-screen">
       <header>
-        <h1>{group.name}: join your team</h1>
+        <h1>{say('joining.joinTeam', { name: group.name })}</h1>
         <Link className="btn no-print" to={`/classes/${group.id}`}>
-          Back to the class
+          {say('joining.backClass')}
         </Link>
       </header>
       {!asked && address === null && <NotReached />}
@@ -30,19 +31,19 @@ function JoinScreen({ group }: { group: ClassView }) {
           <Square
             className="join-screen-square"
             text={joinLink(address, group.joinCode)}
-            name="Joins the class when it is scanned"
+            name={say('joining.joinsClassWhenScanned')}
           />
         )}
         <div>
           {address !== null && (
             <>
-              <p className="join-screen-step">Scan the square, or open</p>
-              <p className="join-screen-address">{withoutScheme(address)}/join</p>
+              <p className="join-screen-step">{say('joining.scanSquareOpen')}</p>
+              <p className="join-screen-address">{say('joining.join', { withoutScheme: withoutScheme(address) })}</p>
             </>
           )}
-          <p className="join-screen-step">Class code</p>
+          <p className="join-screen-step">{say('joining.classCode')}</p>
           <p className="join-screen-code">{group.joinCode}</p>
-          <p className="join-screen-step">Then tap your emblem and type your PIN.</p>
+          <p className="join-screen-step">{say('joining.tapEmblemTypePin')}</p>
         </div>
       </div>
       <ul className="join-screen-teams">

@@ -1,3 +1,5 @@
+import { say } from '@bright-sprout/words/say';
+import { Say } from '../../words/Say';
 import { type SessionView } from '@bright-sprout/contracts/access';
 import { type GoingView, type KeepingView as Keeping } from '@bright-sprout/contracts/keeping';
 import { formatDay } from '@bright-sprout/core/calendar/days';
@@ -21,28 +23,25 @@ export function KeepingView({ teacher }: { teacher: NonNullable<SessionView['tea
       <PageHead
         tag={
           <Link className="group-tag" to="/">
-            Today
+            {say('common.today')}
           </Link>
         }
-        title="What is kept"
+        title={say('common.whatIsKept')}
       />
-      <Loaded query={query} what="what is kept">
+      <Loaded query={query} what={say('keeping.whatIsKept')}>
         {(keeping) => (
           <main className="columns keeping">
             <HowLong keeping={keeping} />
             <OnItsWayOut going={keeping.going} />
             <section className="section">
-              <h2>Leaving</h2>
-              <p>
-                An investigation is deleted on its Plan page, its pictures too; a class on its own page. Here goes all that you
-                have: every class, your seed shelf and your account.
-              </p>
+              <h2>{say('keeping.leaving')}</h2>
+              <p>{say('keeping.investigationDeletedPlanPage')}</p>
               {!keeping.going.some((g) => g.kind === 'everything') && (
                 <DeleteThis
                   kind="everything"
                   id={teacher.id}
-                  words="Delete everything I have here"
-                  before={<p>Take packages of what you want to keep along first: they can be brought in again anywhere.</p>}
+                  words={say('keeping.deleteEverythingI')}
+                  before={<p>{say('keeping.takePackagesWantKeep')}</p>}
                   onGone={() => void query.refetch()}
                 />
               )}
@@ -65,67 +64,74 @@ function HowLong({ keeping }: { keeping: Keeping }) {
   );
   return (
     <section className="section">
-      <h2>How long</h2>
+      <h2>{say('keeping.howLong')}</h2>
       <div className="keeping-sentence">
-        Plans, looks, corrections and what teams wrote stay until you delete them. Pictures{' '}
-        <RuledWord
-          name="How long pictures are kept"
-          value={keeping.pictureDays === null ? 'stay' : String(keeping.pictureDays)}
-          choices={[
-            { value: 'stay', label: 'stay until you delete them' },
-            { value: '0', label: 'go at the end of their investigation' },
-            { value: '30', label: 'go 30 days after its end' },
-            { value: '365', label: 'go a year after its end' },
-          ]}
-          onChoose={(days) => save.mutate({ pictureDays: days === 'stay' ? null : Number(days) })}
+        <Say
+          it="keeping.plansLooksCorrectionsTeams"
+          ruledWord={
+            <RuledWord
+              name={say('keeping.longPicturesKept')}
+              value={keeping.pictureDays === null ? 'stay' : String(keeping.pictureDays)}
+              choices={[
+                { value: 'stay', label: say('keeping.stayUntilDeleteThem') },
+                { value: '0', label: say('keeping.goEndInvestigation') },
+                { value: '30', label: say('keeping.goDaysAfterEnd') },
+                { value: '365', label: say('keeping.goYearAfterEnd') },
+              ]}
+              onChoose={(days) => save.mutate({ pictureDays: days === 'stay' ? null : Number(days) })}
+            />
+          }
+          ruledWord2={
+            <RuledWord
+              name={say('keeping.longDeletionUndone')}
+              value={String(keeping.undoDays)}
+              choices={[
+                { value: '1', label: say('common.oneDay') },
+                { value: '7', label: say('keeping.days') },
+                { value: '30', label: say('keeping.days2') },
+                { value: '90', label: say('keeping.days3') },
+              ]}
+              onChoose={(days) => save.mutate({ undoDays: Number(days) })}
+            />
+          }
         />
-        . What is deleted can be taken back for{' '}
-        <RuledWord
-          name="How long a deletion can be undone"
-          value={String(keeping.undoDays)}
-          choices={[
-            { value: '1', label: 'one day' },
-            { value: '7', label: '7 days' },
-            { value: '30', label: '30 days' },
-            { value: '90', label: '90 days' },
-          ]}
-          onChoose={(days) => save.mutate({ undoDays: Number(days) })}
-        />
-        , then it is gone, pictures and all.
       </div>
-      <p className="second">
-        Copies that you made, such as backups, packages and reports, are yours to keep or to throw away: nothing here reaches
-        them.
-      </p>
+      <p className="second">{say('keeping.copiesMadeSuchBackups')}</p>
       {save.error && <ProblemNotice error={save.error} />}
     </section>
   );
 }
 
 const KIND_WORDS: Record<GoingView['kind'], string> = {
-  investigation: 'Investigation',
-  pictures: 'Pictures of',
+  get investigation() {
+    return say('keeping.investigation');
+  },
+  get pictures() {
+    return say('keeping.picturesOf');
+  },
   class: 'Class',
-  everything: 'Everything that you have',
+  get everything() {
+    return say('keeping.everythingThatYouHave');
+  },
 };
 
 function OnItsWayOut({ going }: { going: readonly GoingView[] }) {
   const undo = useWrite(({ kind, id }: GoingView) => request<Keeping>('DELETE', `/keeping/${kind}/${id}`), ...STALE);
   return (
     <section className="section">
-      <h2>On its way out</h2>
+      <h2>{say('keeping.onItsWayOut')}</h2>
       {going.length === 0 ? (
-        <p>Nothing is deleted. What you delete stands here until its last day, and can be taken back.</p>
+        <p>{say('keeping.nothingDeletedDeleteStands')}</p>
       ) : (
         <ul className="keeping-going">
           {going.map((g) => (
             <li key={`${g.kind} ${g.id}`}>
               <span>
                 {KIND_WORDS[g.kind]} {g.kind !== 'everything' && <b>{g.name}</b>}
-                <span className="second d-block">gone on {formatDay(g.goesAt.slice(0, 10))}</span>
+                <span className="second d-block">{say('keeping.goneOn', { goesAt: formatDay(g.goesAt.slice(0, 10)) })}</span>
               </span>
               <button type="button" className="btn" disabled={undo.isPending} onClick={() => undo.mutate(g)}>
-                Take it back
+                {say('common.takeBack')}
               </button>
             </li>
           ))}

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { todayIn } from '@bright-sprout/core/clock/clock';
 import { type ScreenView as Shown } from '@bright-sprout/contracts/screens';
 import { daysBetween, formatDay } from '@bright-sprout/core/calendar/days';
@@ -28,12 +29,12 @@ export function ScreenView() {
     <main className={`screen${light ? ' light' : ''}`}>
       {gone ? (
         <p className="screen-gone" role="alert">
-          This screen has been taken back, or its link is not whole. Ask for a new one.
+          {say('projector.screenTakenBackLink')}
         </p>
       ) : query.data ? (
         <Screen records={query.data} stale={query.isError} onTheme={() => setLight(!light)} />
       ) : (
-        <Waiting>Fetching the plants …</Waiting>
+        <Waiting>{say('projector.fetchingPlants')}</Waiting>
       )}
     </main>
   );
@@ -51,15 +52,19 @@ function Screen({ records, stale, onTheme }: { records: Shown; stale: boolean; o
       <header className="screen-head">
         <h1>{investigation.question}</h1>
         <p>
-          {investigation.class.name} · {formatDay(today)} · day {daysBetween(investigation.sownOn, today)}
-          {stale && ' · the network is away; this is the last that came'}
+          {say('projector.dayNetworkAwayLast', {
+            name: investigation.class.name,
+            today: formatDay(today),
+            daysBetween: daysBetween(investigation.sownOn, today),
+            stale,
+          })}
         </p>
         <button type="button" className="btn btn-plain" onClick={onTheme}>
-          Light or dark
+          {say('projector.lightDark')}
         </button>
       </header>
       {day === null ? (
-        <p className="screen-gone">Nobody has checked a plant yet. They line up here by themselves.</p>
+        <p className="screen-gone">{say('projector.nobodyCheckedPlantYet')}</p>
       ) : (
         <>
           {records.question ? (

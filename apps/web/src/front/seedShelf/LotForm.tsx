@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { SaveSeedLotRequest } from '@bright-sprout/contracts/seedLots';
 import { type SeedLot } from '@bright-sprout/core/seeds/seedLot';
 import { classValidatorResolver } from '@hookform/resolvers/class-validator';
@@ -47,48 +48,48 @@ export function LotForm({ lot, onDone }: { lot: SeedLot | null; onDone: () => vo
       return found.length === 1 ? [found[0], found[0]] : found;
     },
   };
-  const shown = (range: [number, number] | null) => (range ? `${range[0]} to ${range[1]}` : '');
+  const shown = (range: [number, number] | null) => (range ? say('seedShelf.to', { range: range[0], range2: range[1] }) : '');
   const send = handleSubmit(({ speciesId, name, year, count, depthMm, spacingMm, daysToSprout, tests: list }) =>
     save.mutate({ speciesId, name, year, count, depthMm, spacingMm, daysToSprout, tests: list }, { onSuccess: onDone }),
   );
   return (
     <Form noValidate className="section shelf-form" onSubmit={(e) => void send(e)}>
-      <h2>{lot ? `Change ${lot.name}` : 'A lot for the shelf'}</h2>
+      <h2>{lot ? say('seedShelf.change', { name: lot.name }) : say('seedShelf.lotShelf')}</h2>
       {save.error && <ProblemNotice error={save.error} />}
       <div className="shelf-fields">
-        <Field label="Kind" error={errors.speciesId}>
+        <Field label={say('seedShelf.kind')} error={errors.speciesId}>
           {(props) => (
             <Form.Select {...register('speciesId')} {...props}>
               <SpeciesOptions />
             </Form.Select>
           )}
         </Field>
-        <Field label="What we call it" error={errors.name}>
-          {(props) => <Form.Control placeholder="blue tin, top drawer" {...register('name')} {...props} />}
+        <Field label={say('seedShelf.whatWeCallIt')} error={errors.name}>
+          {(props) => <Form.Control placeholder={say('seedShelf.blueTinTopDrawer')} {...register('name')} {...props} />}
         </Field>
-        <Field label="Year on the packet" error={errors.year}>
+        <Field label={say('seedShelf.yearPacket')} error={errors.year}>
           {(props) => <Form.Control type="number" {...register('year', number)} {...props} />}
         </Field>
-        <Field label="Seeds left" error={errors.count}>
+        <Field label={say('seedShelf.seedsLeft')} error={errors.count}>
           {(props) => <Form.Control type="number" {...register('count', number)} {...props} />}
         </Field>
-        <Field label="Depth on the packet, mm" error={errors.depthMm as { type: string; message?: string } | undefined}>
+        <Field label={say('seedShelf.depthPacketMm')} error={errors.depthMm as { type: string; message?: string } | undefined}>
           {(props) => (
             <Form.Control
-              placeholder="10 to 15"
+              placeholder={say('seedShelf.to2')}
               defaultValue={shown(lot?.depthMm ?? null)}
               {...register('depthMm', { ...pair, value: lot?.depthMm ?? null })}
               {...props}
             />
           )}
         </Field>
-        <Field label="Distance on the packet, mm" error={errors.spacingMm}>
+        <Field label={say('seedShelf.distancePacketMm')} error={errors.spacingMm}>
           {(props) => <Form.Control type="number" {...register('spacingMm', number)} {...props} />}
         </Field>
-        <Field label="Days on the packet" error={errors.daysToSprout as { type: string; message?: string } | undefined}>
+        <Field label={say('seedShelf.daysPacket')} error={errors.daysToSprout as { type: string; message?: string } | undefined}>
           {(props) => (
             <Form.Control
-              placeholder="5 to 8"
+              placeholder={say('seedShelf.to3')}
               defaultValue={shown(lot?.daysToSprout ?? null)}
               {...register('daysToSprout', { ...pair, value: lot?.daysToSprout ?? null })}
               {...props}
@@ -96,46 +97,46 @@ export function LotForm({ lot, onDone }: { lot: SeedLot | null; onDone: () => vo
           )}
         </Field>
       </div>
-      <h3>Tests</h3>
+      <h3>{say('seedShelf.tests')}</h3>
       {tests.fields.map((field, i) => (
         <div key={field.id} className="shelf-test">
-          <Form.Select aria-label={`How test ${i + 1} was made`} {...register(`tests.${i}.kind`)}>
-            <option value="paper">on wet paper</option>
-            <option value="float">in water (floats)</option>
+          <Form.Select aria-label={say('seedShelf.testMade', { i: i + 1 })} {...register(`tests.${i}.kind`)}>
+            <option value="paper">{say('seedShelf.wetPaper')}</option>
+            <option value="float">{say('seedShelf.waterFloats')}</option>
           </Form.Select>
           <Form.Control
             type="number"
-            aria-label={`Test ${i + 1}: came up or floated`}
+            aria-label={say('seedShelf.testCameFloated', { i: i + 1 })}
             {...register(`tests.${i}.up`, { valueAsNumber: true })}
           />
-          <span>of</span>
+          <span>{say('seedShelf.of')}</span>
           <Form.Control
             type="number"
-            aria-label={`Test ${i + 1}: seeds tested`}
+            aria-label={say('seedShelf.testSeedsTested', { i: i + 1 })}
             {...register(`tests.${i}.of`, { valueAsNumber: true })}
           />
           <Controller
             control={control}
             name={`tests.${i}.on`}
             render={({ field: { value, onChange } }) => (
-              <DayInput aria-label={`Day of test ${i + 1}`} value={value} onChange={onChange} />
+              <DayInput aria-label={say('seedShelf.dayTest', { i: i + 1 })} value={value} onChange={onChange} />
             )}
           />
           <button type="button" className="btn btn-plain" onClick={() => tests.remove(i)}>
-            remove
+            {say('common.remove')}
           </button>
         </div>
       ))}
-      {errors.tests && <div className="invalid-feedback d-block">A test needs whole numbers and its day.</div>}
+      {errors.tests && <div className="invalid-feedback d-block">{say('seedShelf.testNeedsWholeNumbers')}</div>}
       <div className="d-flex gap-2 flex-wrap">
         <button type="button" className="btn" onClick={() => tests.append({ kind: 'paper', up: 0, of: 10, on: localDay() })}>
-          Add a test
+          {say('seedShelf.addTest')}
         </button>
         <button type="submit" className="btn btn-next" disabled={save.isPending}>
-          {save.isPending ? 'Saving …' : 'Keep it'}
+          {save.isPending ? say('common.saving') : say('seedShelf.keepIt')}
         </button>
         <button type="button" className="btn btn-plain" onClick={onDone}>
-          Leave it
+          {say('common.leaveIt')}
         </button>
       </div>
     </Form>

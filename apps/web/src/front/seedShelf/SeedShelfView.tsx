@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type SeedLot } from '@bright-sprout/core/seeds/seedLot';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -19,14 +20,14 @@ export function SeedShelfView() {
       <PageHead
         tag={
           <Link className="group-tag" to="/">
-            Today
+            {say('common.today')}
           </Link>
         }
-        title="Seed shelf"
-        aside="Shared by the teachers of your school"
+        title={say('seedShelf.seedShelf')}
+        aside={say('seedShelf.sharedTeachersSchool')}
         next={
           <button type="button" className="btn btn-next" onClick={() => setOpen('new')}>
-            Put a lot on the shelf
+            {say('seedShelf.putLotShelf')}
           </button>
         }
       />
@@ -35,17 +36,15 @@ export function SeedShelfView() {
         {open && (
           <LotForm key={open === 'new' ? 'new' : open.id} lot={open === 'new' ? null : open} onDone={() => setOpen(null)} />
         )}
-        <Loaded query={query} what="the seed shelf">
+        <Loaded query={query} what={say('seedShelf.seedShelf2')}>
           {(lots) =>
             lots.length === 0 ? (
-              <Empty title="Your packets will stand here">
-                <p>With their year and a test of ten seeds on wet paper, plans know how many to sow.</p>
+              <Empty title={say('seedShelf.packetsStand')}>
+                <p>{say('seedShelf.yearTestTenSeeds')}</p>
               </Empty>
             ) : (
               <>
-                <p className="second">
-                  Of a hundred seeds: full, those that come up at least; hatched, those that may come up too.
-                </p>
+                <p className="second">{say('seedShelf.hundredSeedsFullCome')}</p>
                 <ul className="shelf-lots">
                   {lots.map((lot) => (
                     <ShelfLot key={lot.id} lot={lot} onEdit={() => setOpen(lot)} onRemove={() => remove.mutate(lot.id)} />

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { speciesById } from '@bright-sprout/core/seeds/catalogue';
 import { lotStanding, type SeedLot } from '@bright-sprout/core/seeds/seedLot';
 import { HundredSeeds } from './HundredSeeds';
@@ -16,19 +17,25 @@ export function ShelfLot({ lot, onEdit, onRemove }: { lot: SeedLot; onEdit: () =
         {species.name} <span className="second">{lot.name}</span>
       </h2>
       <p className="shelf-facts">
-        {lot.year ?? 'year unknown'}
-        {lot.count !== null && ` · ${lot.count} seeds`}
-        {lot.depthMm && ` · ${lot.depthMm[0]} to ${lot.depthMm[1]} mm deep`}
-        {lot.spacingMm !== null && ` · ${lot.spacingMm} mm apart`}
-        {lot.daysToSprout && ` · up in ${lot.daysToSprout[0]} to ${lot.daysToSprout[1]} days`}
+        {lot.year ?? say('seedShelf.yearUnknown')}
+        {lot.count !== null && say('seedShelf.seeds', { count: lot.count })}
+        {lot.depthMm && say('seedShelf.mmDeep', { depthMm: lot.depthMm[0], depthMm2: lot.depthMm[1] })}
+        {lot.spacingMm !== null && say('seedShelf.mmApart', { spacingMm: lot.spacingMm })}
+        {lot.daysToSprout &&
+          say('seedShelf.upInToDays', { daysToSprout: lot.daysToSprout[0], daysToSprout2: lot.daysToSprout[1] })}
       </p>
       <div
         className="shelf-share"
         role="img"
         aria-label={
           test
-            ? `${test.up} of ${test.of} came up, ${percent(interval!.low)} to ${percent(interval!.high)}`
-            : `about ${percent(byAge)} by its age`
+            ? say('seedShelf.ofCameUpTo', {
+                up: test.up,
+                of: test.of,
+                low: percent(interval!.low),
+                high: percent(interval!.high),
+              })
+            : say('seedShelf.aboutAge', { byAge: percent(byAge) })
         }
       >
         <HundredSeeds
@@ -38,22 +45,34 @@ export function ShelfLot({ lot, onEdit, onRemove }: { lot: SeedLot; onEdit: () =
         />
         <span>
           {test
-            ? `${test.up} of ${test.of} came up: ${percent(interval!.low)} to ${percent(interval!.high)}`
-            : `no test; about ${percent(byAge)} by its age`}
+            ? say('seedShelf.ofCameUpTo2', {
+                up: test.up,
+                of: test.of,
+                low: percent(interval!.low),
+                high: percent(interval!.high),
+              })
+            : say('seedShelf.testAboutAge', { byAge: percent(byAge) })}
         </span>
       </div>
       {floats.length > 0 && (
         <p className="second mb-1">
-          {floats.map((t) => `${t.of - t.up} of ${t.of} sank in water`).join('; ')}: sinking is no proof of life.
+          {say('seedShelf.sinkingProofLife', {
+            floats: floats.map((t) => say('seedShelf.sankWater', { of: t.of - t.up, of2: t.of })).join('; '),
+          })}
         </p>
       )}
       {warning && <p className="shelf-warning">{warning}</p>}
       <p className="d-flex gap-3 mb-0">
         <button type="button" className="btn btn-plain" onClick={onEdit}>
-          Change, or add a test
+          {say('seedShelf.changeAddTest')}
         </button>
-        <button type="button" className="btn btn-plain" aria-label={`Take ${lot.name} off the shelf`} onClick={onRemove}>
-          Take off the shelf
+        <button
+          type="button"
+          className="btn btn-plain"
+          aria-label={say('seedShelf.takeOffShelf2', { name: lot.name })}
+          onClick={onRemove}
+        >
+          {say('seedShelf.takeOffShelf')}
         </button>
       </p>
     </li>

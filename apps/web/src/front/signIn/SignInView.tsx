@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { FirstTeacherRequest, type SessionView, SignInRequest } from '@bright-sprout/contracts/access';
 import { classValidatorResolver } from '@hookform/resolvers/class-validator';
 import { useQueryClient } from '@tanstack/react-query';
@@ -17,19 +18,19 @@ export function SignInView({ needsFirstTeacher }: { needsFirstTeacher: boolean }
     <main className="page sign-in">
       <div className="sign-in-head">
         <Logo />
-        <h1>Bright Sprout</h1>
-        <p>Grow a fair experiment with your class, and see what the plants can tell.</p>
+        <h1>{say('common.brightSprout')}</h1>
+        <p>{say('signIn.growFairExperimentClass')}</p>
       </div>
       <div className="sign-in-columns">
         <section className="section">
-          <h2>{needsFirstTeacher ? 'Make the first teacher’s account' : 'For teachers'}</h2>
+          <h2>{needsFirstTeacher ? say('signIn.makeFirstTeachersAccount') : say('signIn.forTeachers')}</h2>
           {needsFirstTeacher ? <FirstTeacher /> : <SignIn />}
         </section>
         <section className="section">
-          <h2>For teams</h2>
-          <p>You need the class code from the board, your emblem and your PIN. No names, no account.</p>
+          <h2>{say('signIn.forTeams')}</h2>
+          <p>{say('signIn.needClassCodeBoard')}</p>
           <Link className="btn" to="/join">
-            Join your team
+            {say('signIn.joinTeam')}
           </Link>
         </section>
       </div>
@@ -53,15 +54,15 @@ function SignIn() {
   const { write, enter } = useEnter<SignInRequest>('/session');
   return (
     <Form noValidate onSubmit={(e) => void handleSubmit((body) => enter(body))(e)}>
-      <Field label="E-mail address" error={formState.errors.email}>
+      <Field label={say('signIn.eMailAddress')} error={formState.errors.email}>
         {(props) => <Form.Control type="email" autoComplete="username" {...register('email')} {...props} />}
       </Field>
-      <Field label="Password" error={formState.errors.password}>
+      <Field label={say('signIn.password')} error={formState.errors.password}>
         {(props) => <Form.Control type="password" autoComplete="current-password" {...register('password')} {...props} />}
       </Field>
       {write.error && <ProblemNotice error={write.error} />}
       <button type="submit" className="btn btn-next mt-3" disabled={write.isPending}>
-        {write.isPending ? 'Signing in …' : 'Sign in'}
+        {write.isPending ? say('signIn.signingIn') : say('signIn.signIn')}
       </button>
     </Form>
   );
@@ -75,21 +76,21 @@ function FirstTeacher() {
   const { write, enter } = useEnter<FirstTeacherRequest>('/teachers/first');
   return (
     <Form noValidate onSubmit={(e) => void handleSubmit((body) => enter(body))(e)}>
-      <Field label="School" error={formState.errors.schoolName}>
+      <Field label={say('signIn.school')} error={formState.errors.schoolName}>
         {(props) => <Form.Control {...register('schoolName')} {...props} />}
       </Field>
-      <Field label="Your name, as the class knows it" error={formState.errors.name}>
+      <Field label={say('signIn.nameClassKnows')} error={formState.errors.name}>
         {(props) => <Form.Control autoComplete="name" {...register('name')} {...props} />}
       </Field>
-      <Field label="E-mail address" error={formState.errors.email}>
+      <Field label={say('signIn.eMailAddress')} error={formState.errors.email}>
         {(props) => <Form.Control type="email" autoComplete="username" {...register('email')} {...props} />}
       </Field>
-      <Field label="Password" hint="At least 10 characters." error={formState.errors.password}>
+      <Field label={say('signIn.password')} hint={say('signIn.leastCharacters')} error={formState.errors.password}>
         {(props) => <Form.Control type="password" autoComplete="new-password" {...register('password')} {...props} />}
       </Field>
       {write.error && <ProblemNotice error={write.error} />}
       <button type="submit" className="btn btn-next mt-3" disabled={write.isPending}>
-        {write.isPending ? 'Making it …' : 'Make the account'}
+        {write.isPending ? say('signIn.makingIt') : say('signIn.makeAccount')}
       </button>
     </Form>
   );

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { GRADE_BAND_NAMES, GRADE_BANDS, SaveClassRequest } from '@bright-sprout/contracts/classes';
 import { classValidatorResolver } from '@hookform/resolvers/class-validator';
 import { useState } from 'react';
@@ -28,15 +29,15 @@ export function NewClass({ first }: { first: boolean }) {
   if (!open)
     return (
       <button type="button" className="btn mt-2" onClick={() => setOpen(true)}>
-        Add a class
+        {say('today.addClass')}
       </button>
     );
   return (
     <Form noValidate className="new-class" onSubmit={(e) => void send(e)}>
-      <Field label="Name of the class" error={formState.errors.name}>
+      <Field label={say('today.nameClass')} error={formState.errors.name}>
         {(props) => <Form.Control maxLength={40} {...register('name')} {...props} />}
       </Field>
-      <Field label="Age" error={formState.errors.gradeBand}>
+      <Field label={say('today.age')} error={formState.errors.gradeBand}>
         {(props) => (
           <Form.Select {...register('gradeBand')} {...props}>
             {GRADE_BANDS.map((g) => (
@@ -48,7 +49,7 @@ export function NewClass({ first }: { first: boolean }) {
         )}
       </Field>
       <button type="submit" className="btn" disabled={save.isPending}>
-        {save.isPending ? 'Saving …' : 'Add the class'}
+        {save.isPending ? say('common.saving') : say('today.addClass2')}
       </button>
       {save.error && <ProblemNotice error={save.error} />}
     </Form>

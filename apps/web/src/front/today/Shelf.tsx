@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { leavesOf } from '../../records/found';
 import { todayIn } from '@bright-sprout/core/clock/clock';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
@@ -44,7 +45,7 @@ export function Shelf({ records, width, scale }: { records: InvestigationRecords
     >
       <div className="shelf-words" style={narrow ? undefined : { width: LEFT - 16 }}>
         <span className="shelf-day">
-          <small>{number < 0 ? 'sowing in' : 'day'}</small>
+          <small>{number < 0 ? say('today.sowingIn') : 'day'}</small>
           {Math.abs(number)}
         </span>
         <span>
@@ -52,7 +53,7 @@ export function Shelf({ records, width, scale }: { records: InvestigationRecords
           <span className="second">{investigation.question}</span>
           <span className="shelf-pots">
             <b>{counted(containers.length, investigation.containerName)}</b>
-            {day === null ? ': no check yet' : ''}
+            {day === null ? say('today.checkYet') : ''}
           </span>
         </span>
       </div>

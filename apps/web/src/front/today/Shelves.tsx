@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { heightOf } from '@bright-sprout/core/measures/finding';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { recordedDays } from '@bright-sprout/core/readings/standing';
@@ -12,7 +13,7 @@ export function Shelves({ all }: { all: InvestigationRecords[] }) {
   const top = Math.max(100, ...all.map(tallestNow)) * 1.04;
   return (
     <div ref={holder}>
-      <p className="second text-end mb-1">as last checked, all shelves at one scale</p>
+      <p className="second text-end mb-1">{say('today.lastCheckedShelvesScale')}</p>
       {all.map((records) => (
         <Shelf key={records.investigation.id} records={records} width={width} scale={150 / top} />
       ))}

@@ -1,3 +1,5 @@
+import { say } from '@bright-sprout/words/say';
+import { Say } from '../../words/Say';
 import { type SessionView } from '@bright-sprout/contracts/access';
 import { GRADE_BAND_NAMES } from '@bright-sprout/contracts/classes';
 import { useQueryClient } from '@tanstack/react-query';
@@ -26,40 +28,40 @@ export function TodayView({ teacher }: { teacher: NonNullable<SessionView['teach
     location.assign('/');
   };
   const first = growing.data?.[0]?.investigation;
-  const title = growing.data?.length ? titleOf(growing.data) : 'Nothing is growing yet';
+  const title = growing.data?.length ? titleOf(growing.data) : say('today.nothingGrowingYet');
   return (
     <div className="page">
       <PageHead
         tag={<span className="group-tag">{teacher.name}</span>}
-        title={growing.data ? title : 'Today'}
+        title={growing.data ? title : say('common.today')}
         aside={
           <>
             <Link className="btn btn-plain" to="/seeds">
-              Seed shelf
+              {say('today.seedShelf')}
             </Link>
             <Link className="btn btn-plain" to="/keeping">
-              What is kept
+              {say('common.whatIsKept')}
             </Link>
             <button type="button" className="btn btn-plain" onClick={() => void signOut()}>
-              Sign out of {teacher.schoolName}
+              {say('today.signOutOf', { schoolName: teacher.schoolName })}
             </button>
           </>
         }
         next={
           first && (
             <Link className="btn-next" to={`/investigations/${first.id}`}>
-              Open {first.class.name}
+              {say('today.open', { name: first.class.name })}
             </Link>
           )
         }
       />
       <main className="today">
         <div className="today-shelves">
-          <Loaded query={growing} what="what is growing">
+          <Loaded query={growing} what={say('today.whatIsGrowing')}>
             {(all) =>
               all.length === 0 ? (
-                <Empty title="Your pots will stand here">
-                  <p>Open a class below and set up its first investigation; it takes about two minutes.</p>
+                <Empty title={say('today.potsStand')}>
+                  <p>{say('today.openClassBelowSet')}</p>
                 </Empty>
               ) : (
                 <Shelves all={all} />
@@ -67,8 +69,8 @@ export function TodayView({ teacher }: { teacher: NonNullable<SessionView['teach
             }
           </Loaded>
           <section className="section mt-4">
-            <h2>Your classes</h2>
-            <Loaded query={classes} what="your classes">
+            <h2>{say('today.yourClasses')}</h2>
+            <Loaded query={classes} what={say('today.yourClasses2')}>
               {(list) => (
                 <>
                   {list.map((c) => (
@@ -77,7 +79,13 @@ export function TodayView({ teacher }: { teacher: NonNullable<SessionView['teach
                         {c.name}
                       </Link>
                       <span className="second">
-                        {GRADE_BAND_NAMES[c.gradeBand]} · {c.teams.length} teams · code <b>{c.joinCode}</b>
+                        <Say
+                          it="today.teamsCode"
+                          gradeBandNames={GRADE_BAND_NAMES[c.gradeBand]}
+                          countTeams={c.teams.length}
+                          joinCode={c.joinCode}
+                          b={(inside) => <b>{inside}</b>}
+                        />
                       </span>
                       <span className="class-row-list">
                         {c.investigations.slice(0, 3).map((i) => (

@@ -1,3 +1,5 @@
+import { say } from '@bright-sprout/words/say';
+import { Say } from '../../words/Say';
 import { todayIn } from '@bright-sprout/core/clock/clock';
 import { type InvestigationRecords, type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { formatDay } from '@bright-sprout/core/calendar/days';
@@ -38,9 +40,9 @@ export function WhatComes({ all }: { all: InvestigationRecords[] }) {
   return (
     <>
       <section className="section">
-        <h2>Due today</h2>
+        <h2>{say('today.dueToday')}</h2>
         {due.length === 0 ? (
-          <p className="second">No plan has anything for today.</p>
+          <p className="second">{say('today.planAnythingToday')}</p>
         ) : (
           due.map(({ i, words }) => (
             <p key={i.id}>
@@ -50,20 +52,32 @@ export function WhatComes({ all }: { all: InvestigationRecords[] }) {
         )}
         {dry.map(({ i, found }) => (
           <p key={`dry ${i.id}`} className="today-dry">
-            <b>{i.class.name}</b>: likely dry by {formatDay(found.nextSeen)}. Last watered {formatDay(found.lastWatered, 'short')}
-            ; {plural(i.containerName)} last {found.lasts} days.
+            <Say
+              it="today.likelyDryLastWatered"
+              name={i.class.name}
+              b={(inside) => <b>{inside}</b>}
+              nextSeen={formatDay(found.nextSeen)}
+              lastWatered={formatDay(found.lastWatered, 'short')}
+              containerName={plural(i.containerName)}
+              lasts={found.lasts}
+            />
           </p>
         ))}
         {asked.map(({ i, open }) => (
           <p key={`asked ${i.id}`}>
-            <b>{i.class.name}</b>: {open} {open === 1 ? 'height is' : 'heights are'} in doubt.{' '}
-            <Link to={`/investigations/${i.id}/log`}>Open the log</Link>
+            <Say
+              it="today.heightHeightsDoubtOpen"
+              name={i.class.name}
+              b={(inside) => <b>{inside}</b>}
+              open={open}
+              link={(inside) => <Link to={`/investigations/${i.id}/log`}>{inside}</Link>}
+            />
           </p>
         ))}
       </section>
       {days.length > 0 && (
         <section className="section mt-4">
-          <h2>The next days</h2>
+          <h2>{say('today.nextDays')}</h2>
           <ol className="today-days">
             {days.map((day) => (
               <li key={day}>

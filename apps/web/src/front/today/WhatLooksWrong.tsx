@@ -1,3 +1,5 @@
+import { say } from '@bright-sprout/words/say';
+import { Say } from '../../words/Say';
 import { type Measure } from '@bright-sprout/core/measures/measure';
 import { mainMeasure } from '@bright-sprout/core/measures/registry';
 import { summaryNumber, summaryWords } from '@bright-sprout/core/measures/summaryWords';
@@ -49,30 +51,35 @@ export function WhatLooksWrong({ all }: { all: InvestigationRecords[] }) {
   return (
     <>
       <section className="section">
-        <h2>What looks wrong</h2>
-        {odd.length === 0 && <p className="second">Nothing stands out as last checked.</p>}
+        <h2>{say('today.looksWrong')}</h2>
+        {odd.length === 0 && <p className="second">{say('today.nothingStandsLastChecked')}</p>}
         {odd.slice(0, 4).map((o) => (
           <div key={`${o.records.investigation.id} ${o.code}`} className="oddity">
             <h3>
-              {o.records.investigation.class.name}: {o.code} {o.kind === 'late' ? 'is not up' : 'is behind its twins'}
+              {o.records.investigation.class.name}: {o.code} {o.kind === 'late' ? say('today.isNotUp') : say('today.behindTwins')}
             </h3>
             <p>{whyOdd(o)}</p>
             <Link className="btn" to={`/investigations/${o.records.investigation.id}`}>
-              Look at {o.code}
+              {say('today.lookAt', { code: o.code })}
             </Link>
           </div>
         ))}
-        {odd.length > 4 && <p className="second">and {odd.length - 4} more on the walls</p>}
+        {odd.length > 4 && <p className="second">{say('today.moreWalls', { countOdd: odd.length - 4 })}</p>}
       </section>
       <section className="section mt-4">
-        <h2>Not answered today</h2>
+        <h2>{say('today.answeredToday')}</h2>
         {open.length === 0 ? (
-          <p className="second">Every pot has its answer for today.</p>
+          <p className="second">{say('today.everyPotAnswerToday')}</p>
         ) : (
           open.map(({ investigation, teams, missing }) => (
             <p key={investigation.id}>
-              <b>{investigation.class.name}</b>: {missing} of{' '}
-              {counted(investigation.containers.length, investigation.containerName)}
+              <Say
+                it="today.of"
+                name={investigation.class.name}
+                b={(inside) => <b>{inside}</b>}
+                missing={missing}
+                countContainers={counted(investigation.containers.length, investigation.containerName)}
+              />
               {teams.length > 0 && `: ${teams.join(', ')}`}
             </p>
           ))
@@ -90,7 +97,15 @@ function isLookedAt({ schedule }: InvestigationRecords['investigation'], day: Is
 function whyOdd({ kind, value, measure, treatment, twins, records }: Oddity): string {
   const { resolution, sownOn } = records.investigation;
   const day = recordedDays(records.readings).pop()!;
-  if (kind === 'late') return `${daysBetween(sownOn, day)} days with ${treatment}; ${twins.up} others with ${treatment} are up.`;
-  const range = `${summaryNumber(measure, twins.low, resolution)} to ${summaryWords(measure, twins.high, resolution)}`;
-  return `${summaryWords(measure, value!, resolution)} on ${formatDay(day)}; the others with ${treatment} stood at ${range}.`;
+  if (kind === 'late') return say('today.daysOthers', { daysBetween: daysBetween(sownOn, day), treatment, up: twins.up });
+  const range = say('today.to', {
+    summaryNumber: summaryNumber(measure, twins.low, resolution),
+    summaryWords: summaryWords(measure, twins.high, resolution),
+  });
+  return say('today.othersStood', {
+    summaryWords: summaryWords(measure, value!, resolution),
+    day: formatDay(day),
+    treatment,
+    range,
+  });
 }

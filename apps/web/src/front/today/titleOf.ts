@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { todayIn } from '@bright-sprout/core/clock/clock';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { formatDay } from '@bright-sprout/core/calendar/days';
@@ -14,7 +15,7 @@ export function titleOf(all: InvestigationRecords[]): string {
     const pots = due.reduce((n, r) => n + r.investigation.containers.length, 0);
     const names = new Set(due.map((r) => r.investigation.containerName));
     const noun = names.size === 1 ? counted(pots, [...names][0]!) : counted(pots, 'pot');
-    return `Today ${inWords(due.length)} ${due.length === 1 ? 'investigation has' : 'investigations have'} ${noun} to look at`;
+    return say('today.todayInvestigationInvestigationsLook', { countDue: inWords(due.length), countDue2: due.length, noun });
   }
   const next = all
     .flatMap(({ investigation: i }) => {
@@ -23,8 +24,12 @@ export function titleOf(all: InvestigationRecords[]): string {
     })
     .map((e) => e.day)
     .sort()[0];
-  const growing = `${inWords(all.length)[0]!.toUpperCase()}${inWords(all.length).slice(1)} ${one ? 'investigation is' : 'investigations are'} growing`;
-  return next ? `${growing}; the next check is ${formatDay(next)}` : growing;
+  const growing = say('today.investigationInvestigationsGrowing', {
+    countAll: inWords(all.length)[0]!.toUpperCase(),
+    countAll2: inWords(all.length).slice(1),
+    one,
+  });
+  return next ? say('today.nextCheck', { growing, next: formatDay(next) }) : growing;
 }
 
 const WORDS = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve'];

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { type IsoDay } from '@bright-sprout/core/calendar/days';
 import { type Question } from '@bright-sprout/core/compare/question';
@@ -30,16 +31,16 @@ export function CompareView() {
       wholeClass
       next={({ records, day }) => (
         <Link className="btn-next" to={`/investigations/${records.investigation.id}${day ? `?day=${day}` : ''}`}>
-          Back to the plants
+          {say('compare.backPlants')}
         </Link>
       )}
     >
       {({ records, day, look }) =>
         day === null ? (
-          <Empty title="Nothing to compare yet">
-            <p>After the first check, each container is one mark here, and a sentence says what the marks can tell.</p>
+          <Empty title={say('compare.nothingCompareYet')}>
+            <p>{say('compare.afterFirstCheckContainer')}</p>
             <Link className="btn" to={`/investigations/${records.investigation.id}/plan`}>
-              See the plan
+              {say('compare.seePlan')}
             </Link>
           </Empty>
         ) : (
@@ -86,7 +87,7 @@ function Compare({ records, day, onLook }: { records: InvestigationRecords; day:
   };
   const control = investigation.treatments.find((t) => t.control)?.label ?? '';
   return (
-    <section aria-label="Compare">
+    <section aria-label={say('compare.compare')}>
       <CompareSentence
         investigation={investigation}
         askable={askable}
@@ -111,15 +112,15 @@ function Compare({ records, day, onLook }: { records: InvestigationRecords; day:
         <div>
           {!claim || !answer ? (
             <Waiting>
-              Working it out: dealing the labels again and again … {share > 0 ? `${Math.round(100 * share)} %` : ''}
+              {say('compare.workingDealingLabelsAgain', { value: share > 0 ? `${Math.round(100 * share)} %` : '' })}
             </Waiting>
           ) : (
             <>
               {hidden ? (
                 <section className="section">
-                  <p className="second">What do you see? Say it before you read it here.</p>
+                  <p className="second">{say('compare.seeSayBeforeRead')}</p>
                   <button type="button" className="btn" onClick={() => setHidden(false)}>
-                    Show what the page says
+                    {say('compare.showPageSays')}
                   </button>
                 </section>
               ) : (
@@ -138,7 +139,7 @@ function Compare({ records, day, onLook }: { records: InvestigationRecords; day:
               )}
               {sureness && !hidden && (
                 <section className="section mt-3">
-                  <h2>How sure?</h2>
+                  <h2>{say('compare.howSure')}</h2>
                   {investigation.class.gradeBand === 'early' ? (
                     <HowSureInWords sureness={sureness} />
                   ) : (
@@ -152,14 +153,14 @@ function Compare({ records, day, onLook }: { records: InvestigationRecords; day:
                   )}
                   {together.runs.length === 1 && question.mark !== 'team' && question.between !== 'teams' && (
                     <Link className="btn deal-link" to={`/investigations/${investigation.id}/deal?${searchOf(question)}`}>
-                      Could luck do this? Deal again
+                      {say('compare.luckDealAgain')}
                     </Link>
                   )}
                 </section>
               )}
               {!hidden && (
                 <button type="button" className="btn btn-plain" onClick={() => setHidden(true)}>
-                  Hide this while the class looks
+                  {say('compare.hideWhileClassLooks')}
                 </button>
               )}
             </>

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { leftOver } from '@bright-sprout/core/compare/causes/placeCause';
 import { teamStrip } from '@bright-sprout/core/compare/figures/teamStrip';
 import { isTime } from '@bright-sprout/core/compare/question';
@@ -12,12 +13,24 @@ import { WorkingPanel } from './panels/WorkingPanel';
 
 type Panel = 'course' | 'teams' | 'tray' | 'seedlings' | 'extremes' | 'working';
 const NAMES: Record<Panel, string> = {
-  course: 'Day by day',
-  teams: 'Team by team',
-  tray: 'On the tray',
-  seedlings: 'Seedlings and pots',
-  extremes: 'The greatest and the smallest',
-  working: 'Show the working',
+  get course() {
+    return say('compare.dayDay2');
+  },
+  get teams() {
+    return say('compare.teamTeam');
+  },
+  get tray() {
+    return say('compare.onTheTray');
+  },
+  get seedlings() {
+    return say('compare.seedlingsPots');
+  },
+  get extremes() {
+    return say('compare.greatestSmallest');
+  },
+  get working() {
+    return say('compare.showWorking');
+  },
 };
 
 /** Further figures of the same question, one at a time. */
@@ -39,7 +52,7 @@ export function LookCloser(props: CloserProps) {
   if (offered.length === 0) return null;
   return (
     <section className="section look-closer">
-      <h2>Look closer</h2>
+      <h2>{say('compare.lookCloser')}</h2>
       <div className="look-closer-choices">
         {offered.map((panel) => (
           <button

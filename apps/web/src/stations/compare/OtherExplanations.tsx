@@ -1,10 +1,22 @@
+import { say } from '@bright-sprout/words/say';
+import { Say } from '../../words/Say';
 import { causeWords } from '@bright-sprout/core/claims/causeWords';
 import { type ClaimSubject } from '@bright-sprout/core/claims/claimSubject';
 import { type Cause } from '@bright-sprout/core/compare/causes/cause';
 import { type Question } from '@bright-sprout/core/compare/question';
 
 const SIGN: Record<Cause['verdict'], string> = { fine: 'M2 8l5 5L15 3', ask: 'M2 2h12v9l-6 5-6-5z', unknown: 'M2 8h12' };
-const HEARD: Record<Cause['verdict'], string> = { fine: 'nothing stands out', ask: 'worth a question', unknown: 'not known' };
+const HEARD: Record<Cause['verdict'], string> = {
+  get fine() {
+    return say('compare.nothingStands');
+  },
+  get ask() {
+    return say('compare.worthQuestion');
+  },
+  get unknown() {
+    return say('compare.notKnown');
+  },
+};
 
 /** What beside the treatments could have made the difference, each looked up in the records; one press shows what a policy moves. */
 export function OtherExplanations({
@@ -19,7 +31,7 @@ export function OtherExplanations({
   return (
     <section className="section causes">
       <h2>
-        What else could explain it? <span className="second">what your records say</span>
+        <Say it="compare.elseExplainRecordsSay" span={(inside) => <span className="second">{inside}</span>} />
       </h2>
       <ul>
         {causes.map((cause, i) => {

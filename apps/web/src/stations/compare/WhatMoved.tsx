@@ -1,3 +1,5 @@
+import { say } from '@bright-sprout/words/say';
+import { Say } from '../../words/Say';
 import { contrastName, toldSize } from '@bright-sprout/core/claims/contrastWords';
 import { type Question } from '@bright-sprout/core/compare/question';
 import { type Shown } from '@bright-sprout/core/compare/shown';
@@ -25,24 +27,30 @@ export function WhatMoved({
     const was = before.contrasts.find((b) => b.key === c.key);
     return was ? [{ c, was }] : [];
   });
-  const say = (c: Contrast) => `${shown.signed(c.estimate * toldSize(c))}${isClear(c) ? '' : ' (cannot tell)'}`;
-  const moved = rows.filter(({ c, was }) => say(c) !== say(was));
+  const shownOf = (c: Contrast) => `${shown.signed(c.estimate * toldSize(c))}${isClear(c) ? '' : say('compare.cannotTell')}`;
+  const moved = rows.filter(({ c, was }) => shownOf(c) !== shownOf(was));
   return (
     <section className="what-moved" role="status">
-      <h3>What that moved</h3>
+      <h3>{say('compare.whatThatMoved')}</h3>
       {moved.length === 0 ? (
-        <p>Nothing that shows in these digits.</p>
+        <p>{say('compare.nothingShowsDigits')}</p>
       ) : (
         <ul>
           {moved.map(({ c, was }) => (
             <li key={c.key}>
-              <b>{contrastName(c)}</b>: {say(was)} before, {say(c)} now
+              <Say
+                it="compare.beforeNow"
+                contrastName={contrastName(c)}
+                b={(inside) => <b>{inside}</b>}
+                shownOf={shownOf(was)}
+                shownOf2={shownOf(c)}
+              />
             </li>
           ))}
         </ul>
       )}
       <button type="button" className="btn btn-plain" onClick={onBack}>
-        As it was
+        {say('compare.asItWas')}
       </button>
     </section>
   );

@@ -1,18 +1,20 @@
+import { say } from '@bright-sprout/words/say';
 import { type ReactNode } from 'react';
 import { Link, NavLink } from 'react-router';
 import { InvestigationFrame, type Looked } from '../../page/InvestigationFrame';
 import { Empty } from '../../page/Notices';
 import './conclude.scss';
 
-const PARTS = [
-  ['', 'Talking points'],
-  ['/claims', 'Claims'],
-  ['/expected', 'What we expected'],
-  ['/next', 'What next'],
-  ['/report', 'Report'],
-  ['/certificates', 'Certificates'],
-  ['/end', 'The end'],
-] as const;
+const parts = () =>
+  [
+    ['', say('conclude.talkingPoints')],
+    ['/claims', say('conclude.claims')],
+    ['/expected', say('conclude.whatWeExpected')],
+    ['/next', say('common.whatNext')],
+    ['/report', say('conclude.report')],
+    ['/certificates', say('common.certificates')],
+    ['/end', say('common.theEnd')],
+  ] as const;
 
 /** The parts of the lesson after the last check, under the tape and the stations. */
 export function ConcludeFrame({
@@ -27,16 +29,16 @@ export function ConcludeFrame({
       {(looked) => {
         const base = `/investigations/${looked.records.investigation.id}/conclude`;
         return looked.day === null ? (
-          <Empty title="Nothing to conclude yet">
-            <p>After the first checks, what your own records ask stands here: talking points, claims and a report.</p>
+          <Empty title={say('conclude.nothingConcludeYet')}>
+            <p>{say('conclude.afterFirstChecksOwn')}</p>
             <Link className="btn" to={`/investigations/${looked.records.investigation.id}`}>
-              To the plants
+              {say('conclude.toThePlants')}
             </Link>
           </Empty>
         ) : (
           <>
-            <nav className="conclude-parts no-print" aria-label="Parts of the lesson">
-              {PARTS.map(([path, name]) => (
+            <nav className="conclude-parts no-print" aria-label={say('conclude.partsLesson')}>
+              {parts().map(([path, name]) => (
                 <NavLink key={path} to={`${base}${path}`} end>
                   {name}
                 </NavLink>
@@ -53,7 +55,7 @@ export function ConcludeFrame({
 function toRunThrough({ records, day }: Looked) {
   return day === null ? null : (
     <Link className="btn-next" to={`/investigations/${records.investigation.id}/run-through`}>
-      Run through them
+      {say('conclude.runThroughThem')}
     </Link>
   );
 }

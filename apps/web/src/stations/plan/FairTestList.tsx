@@ -1,10 +1,21 @@
+import { say } from '@bright-sprout/words/say';
 import { type Finding } from '@bright-sprout/core/plan/fairTest/fairRule';
 import { isReason } from '@bright-sprout/core/plan/fairTest/fairTest';
 import { useState } from 'react';
 import { Form } from 'react-bootstrap';
 import { type PartProps } from './partProps';
 
-const WORDS = { stop: 'stops the test', mend: 'to mend', mind: 'to know' };
+const WORDS = {
+  get stop() {
+    return say('planner.stopsTest');
+  },
+  get mend() {
+    return say('planner.toMend');
+  },
+  get mind() {
+    return say('planner.toKnow');
+  },
+};
 
 /** Every rule the plan breaks, with its fix; what is done knowingly stays with its reason. */
 export function FairTestList({
@@ -22,11 +33,11 @@ export function FairTestList({
   const open = findings.filter((f) => f.declared === null);
   const declared = findings.filter((f) => f.declared !== null);
   return (
-    <section className="section fair-test" aria-label="Fair-test check">
-      <h2>Is it a fair test?</h2>
+    <section className="section fair-test" aria-label={say('planner.fairTestCheck')}>
+      <h2>{say('planner.fairTest')}</h2>
       {open.length === 0 && (
         <p className="mb-0">
-          {declared.length > 0 ? 'Nothing else speaks against it.' : 'Nothing in the plan speaks against it.'}
+          {declared.length > 0 ? say('planner.nothingElseSpeaksAgainst') : say('planner.nothingPlanSpeaksAgainst')}
         </p>
       )}
       <ul>
@@ -46,7 +57,7 @@ export function FairTestList({
       </ul>
       {declared.length > 0 && (
         <>
-          <h3>Done knowingly</h3>
+          <h3>{say('planner.doneKnowingly')}</h3>
           <ul>
             {declared.map((f) => (
               <li key={f.rule}>
@@ -57,7 +68,7 @@ export function FairTestList({
                     className="btn btn-plain"
                     onClick={() => change((p) => ({ ...p, exceptions: p.exceptions.filter((e) => e.rule !== f.rule) }))}
                   >
-                    take back
+                    {say('common.takeBack2')}
                   </button>
                 )}
               </li>
@@ -84,7 +95,7 @@ function Rule({ finding, change, readOnly }: { finding: Finding; readOnly: boole
           )}
           {finding.severity !== 'mind' && reason === null && (
             <button type="button" className="btn btn-plain" onClick={() => setReason('')}>
-              We do it knowingly
+              {say('planner.weDoItKnowingly')}
             </button>
           )}
         </span>
@@ -103,14 +114,14 @@ function Rule({ finding, change, readOnly }: { finding: Finding; readOnly: boole
         >
           <Form.Control
             autoFocus
-            aria-label="Why is it done knowingly?"
-            placeholder="The sill holds no more"
+            aria-label={say('planner.whyDoneKnowingly')}
+            placeholder={say('planner.sillHoldsMore')}
             value={reason}
             maxLength={200}
             onChange={(e) => setReason(e.target.value)}
           />
           <button type="submit" className="btn" disabled={!isReason(reason)}>
-            Keep on record
+            {say('planner.keepRecord')}
           </button>
         </form>
       )}

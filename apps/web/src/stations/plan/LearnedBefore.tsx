@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { learnedWords } from '@bright-sprout/core/plan/document/learned';
 import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
 import { methodById } from '@bright-sprout/core/seeds/catalogue';
@@ -7,8 +8,8 @@ export function LearnedBefore({ plan, onForget }: { plan: PlanDocument; onForget
   if (plan.learned.length === 0) return null;
   const container = methodById(plan.methodId)?.container ?? 'container';
   return (
-    <section className="learned-before" aria-label="What the last time taught">
-      <h2>What the last time taught</h2>
+    <section className="learned-before" aria-label={say('planner.lastTimeTaught')}>
+      <h2>{say('planner.lastTimeTaught')}</h2>
       <ul>
         {plan.learned.map((l) => {
           const { what, why } = learnedWords(l, container);
@@ -21,7 +22,7 @@ export function LearnedBefore({ plan, onForget }: { plan: PlanDocument; onForget
       </ul>
       {onForget && (
         <button type="button" className="btn btn-plain" onClick={onForget}>
-          We know: put this away
+          {say('planner.knowPutAway')}
         </button>
       )}
     </section>

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type ReactNode, useState } from 'react';
 import { Offcanvas } from 'react-bootstrap';
 
@@ -12,10 +13,10 @@ export function PlanSide({ bar, trouble, children }: { bar: string; trouble: str
         show={open}
         onHide={() => setOpen(false)}
         className="planner-side no-print"
-        aria-label="What follows from the plan"
+        aria-label={say('planner.followsPlan')}
       >
-        <Offcanvas.Header closeButton className="planner-side-head" closeLabel="Close">
-          <Offcanvas.Title as="h2">What follows from the plan</Offcanvas.Title>
+        <Offcanvas.Header closeButton className="planner-side-head" closeLabel={say('common.close')}>
+          <Offcanvas.Title as="h2">{say('planner.followsPlan')}</Offcanvas.Title>
         </Offcanvas.Header>
         <Offcanvas.Body className="planner-side-body" tabIndex={open ? 0 : undefined}>
           {children}

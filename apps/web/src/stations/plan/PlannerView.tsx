@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type ClassView } from '@bright-sprout/contracts/classes';
 import { type PlanView } from '@bright-sprout/contracts/plans';
 import { whatHolds } from '@bright-sprout/core/plan/fairTest/whatHolds';
@@ -43,7 +44,7 @@ export function PlannerView() {
   const query = usePlan(id);
   return (
     <div className="page">
-      <Loaded query={query} what="the plan">
+      <Loaded query={query} what={say('planner.thePlan')}>
         {(opened) => <OfClass opened={opened} />}
       </Loaded>
     </div>
@@ -53,7 +54,7 @@ export function PlannerView() {
 function OfClass({ opened }: { opened: PlanView }) {
   const query = useClass(opened.classId);
   return (
-    <Loaded query={query} what="the class">
+    <Loaded query={query} what={say('common.theClass')}>
       {(group) => <Planner key={opened.id} opened={opened} group={group} />}
     </Loaded>
   );
@@ -75,8 +76,8 @@ function Planner({ opened, group }: { opened: PlanView; group: ClassView }) {
     useMemo(() => (out ? { plan, out, calendar: planCalendar(plan, out, since), findings } : null), [plan, out, findings, since]),
   );
   useUndoKeys(draft);
-  const size = last ? sizeOf(last.plan, last.out) : 'Not worked out yet';
-  const standing = problems.length > 0 ? `${problems.length} to fill in` : verdict(plan, findings);
+  const size = last ? sizeOf(last.plan, last.out) : say('planner.workedYet');
+  const standing = problems.length > 0 ? say('planner.toFillIn', { countProblems: problems.length }) : verdict(plan, findings);
   const props: PartProps = { planId: opened.id, group, plan, change, problems, out, readOnly: opened.sown };
   return (
     <>
@@ -90,10 +91,10 @@ function Planner({ opened, group }: { opened: PlanView; group: ClassView }) {
           part === 'ask' && !opened.sown ? (
             <QuestionField plan={plan} change={change} problems={problems} />
           ) : (
-            plan.question.trim() || 'A plan without a question yet'
+            plan.question.trim() || say('planner.planWithoutQuestionYet')
           )
         }
-        aside={opened.sown ? 'Sown: the plan can be read' : <Saved draft={draft} />}
+        aside={opened.sown ? say('planner.sownPlanRead') : <Saved draft={draft} />}
         next={<SowIt opened={opened} draft={draft} problems={problems} findings={findings} size={size} />}
       />
       {last && (
@@ -147,7 +148,10 @@ function useLast<T>(value: T | null): T | null {
 }
 
 const sizeOf = (plan: PlanDocument, out: WorkedOut) =>
-  `${counted(out.containers, methodById(plan.methodId)?.container ?? 'container')}, ${out.seedsSown} seeds`;
+  say('planner.seeds', {
+    containers: counted(out.containers, methodById(plan.methodId)?.container ?? 'container'),
+    seedsSown: out.seedsSown,
+  });
 
 /** Marks for measuring how long a change takes until every number is worked out. */
 function worked(plan: PlanDocument, problems: readonly PlanProblem[], teams: number, lot: KnownLot | null): WorkedOut | null {
@@ -160,15 +164,23 @@ function worked(plan: PlanDocument, problems: readonly PlanProblem[], teams: num
 
 function stationOf(part: (typeof PARTS)[number], plan: PlanDocument, out: WorkedOut | null) {
   const states = {
-    ask: { name: 'Ask', state: `${plan.factors.map((f) => f.name || '…').join(' × ')}`, done: true },
-    seeds: { name: 'Seeds', state: out ? `${out.seedsSown} seeds` : '…', done: out !== null },
-    'lay-out': { name: 'Lay out', state: out ? `${out.containers} places` : '…', done: out !== null },
+    ask: { name: say('planner.ask'), state: `${plan.factors.map((f) => f.name || '…').join(' × ')}`, done: true },
+    seeds: {
+      name: say('planner.seeds2'),
+      state: out ? say('planner.seeds3', { seedsSown: out.seedsSown }) : '…',
+      done: out !== null,
+    },
+    'lay-out': {
+      name: say('planner.layOut'),
+      state: out ? say('planner.places', { containers: out.containers }) : '…',
+      done: out !== null,
+    },
     days: {
-      name: 'Days',
-      state: out?.checkDays.ok ? `${out.checkDays.days.length} checks` : '…',
+      name: say('planner.days'),
+      state: out?.checkDays.ok ? say('planner.checks', { countDays: out.checkDays.days.length }) : '…',
       done: out?.checkDays.ok === true,
     },
-    prepare: { name: 'Prepare', state: 'lists', done: out !== null },
+    prepare: { name: say('planner.prepare'), state: 'lists', done: out !== null },
   };
   return states[part];
 }

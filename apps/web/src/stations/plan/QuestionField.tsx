@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { setting } from './planFields';
 import { type PartProps } from './partProps';
 
@@ -6,8 +7,8 @@ export function QuestionField({ plan, change, problems }: Pick<PartProps, 'plan'
   return (
     <textarea
       className="asked-question"
-      aria-label="What do you want to find out?"
-      placeholder="What do you want to find out?"
+      aria-label={say('planner.wantFind')}
+      placeholder={say('planner.wantFind')}
       rows={1}
       maxLength={200}
       value={plan.question}

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { type PlanView } from '@bright-sprout/contracts/plans';
 import { type Finding } from '@bright-sprout/core/plan/fairTest/fairRule';
@@ -13,7 +14,7 @@ import { type PlanDraft } from './usePlanDraft';
 export function StillMissing({ problems }: { problems: readonly PlanProblem[] }) {
   return (
     <section className="section">
-      <h2>Before it works out</h2>
+      <h2>{say('planner.beforeWorks')}</h2>
       <ul className="planner-missing">
         {problems.map((p) => (
           <li key={`${p.field}${p.sentence}`}>{p.sentence}</li>
@@ -48,7 +49,7 @@ export function SowIt({
   if (opened.sown)
     return (
       <Link className="btn-next" to={`/investigations/${opened.id}`}>
-        See the plants
+        {say('common.seePlants')}
       </Link>
     );
   const stops = findings.filter((f) => f.severity === 'stop' && f.declared === null).length;
@@ -56,25 +57,22 @@ export function SowIt({
   return (
     <span className="sow-it">
       <WordPanel
-        name="Sow it"
-        word="Sow it"
+        name={say('planner.sowIt')}
+        word={say('planner.sowIt')}
         className="btn btn-next"
         disabled={waits !== null || draft.saving !== 'saved' || sow.isPending}
         describedBy="sow-waits"
       >
-        <h3>From now on the plan can only be read</h3>
-        <p>
-          {size}, their labels and their places are laid out as they are now; teams find them on their devices. What goes
-          otherwise is written down at the containers.
-        </p>
-        <p className="second">It can be taken back until the first thing is written down.</p>
+        <h3>{say('planner.nowPlanOnlyRead')}</h3>
+        <p>{say('planner.labelsPlacesLaidNow', { size })}</p>
+        <p className="second">{say('planner.takenBackUntilFirst')}</p>
         <button
           type="button"
           className="btn btn-next"
           disabled={sow.isPending}
           onClick={() => sow.mutate(undefined, { onSuccess: (made) => void navigate(`/investigations/${made.id}/sow`) })}
         >
-          {sow.isPending ? 'Laying out …' : 'Yes, lay it out'}
+          {sow.isPending ? say('planner.layingOut') : say('planner.yesLay')}
         </button>
       </WordPanel>
       <span id="sow-waits" className="sow-waits" role="status">
@@ -87,8 +85,8 @@ export function SowIt({
 
 /** Why it cannot be sown yet; null where it can. */
 function whyNot(missing: number, stops: number, saving: PlanDraft['saving']): string | null {
-  if (missing > 0) return missing === 1 ? '1 thing to fill in first' : `${missing} things to fill in first`;
-  if (stops > 0) return stops === 1 ? '1 thing stops the test' : `${stops} things stop the test`;
-  if (saving === 'refused') return 'something was refused';
-  return saving === 'waiting' ? 'waiting for the network' : null;
+  if (missing > 0) return missing === 1 ? say('planner.thingFillFirst') : say('planner.thingsFillFirst', { missing });
+  if (stops > 0) return stops === 1 ? say('planner.thingStopsTest') : say('planner.thingsStopTest', { stops });
+  if (saving === 'refused') return say('planner.somethingRefused');
+  return saving === 'waiting' ? say('planner.waitingNetwork') : null;
 }

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { formatDay, type IsoDay } from '@bright-sprout/core/calendar/days';
 import { mixToHave } from '@bright-sprout/core/plan/lists/prepare';
 import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
@@ -17,10 +18,7 @@ function Window({ window: { earliest, likely, latest } }: { window: DateWindow }
     <>
       {day(likely)}
       {earliest !== latest && (
-        <span className="second">
-          {' '}
-          between {day(earliest)} and {day(latest)}
-        </span>
+        <span className="second"> {say('planner.betweenAnd', { day: day(earliest), day2: day(latest) })}</span>
       )}
     </>
   );
@@ -58,48 +56,56 @@ export function WorkedOutPanel({ plan, out, teams }: { plan: PlanDocument; out: 
   const { forecast, blanks } = out;
   const of = slowestWords(out);
   return (
-    <section className="section worked-out" aria-label="How it works out">
+    <section className="section worked-out" aria-label={say('planner.howItWorksOut')}>
       <h2>
-        {counted(out.containers, container)}
-        {out.reserve > 0 && ` and ${out.reserve} in reserve`}, {out.seedsSown} seeds
+        {say('planner.reserveSeeds', {
+          containers: counted(out.containers, container),
+          reserve: out.reserve,
+          someReserve: out.reserve > 0,
+          seedsSown: out.seedsSown,
+        })}
       </h2>
       <dl>
-        <dt>Seeds to have</dt>
+        <dt>{say('planner.seedsToHave')}</dt>
         <dd>
           {out.kinds.map(({ species, toBuy }) => (
             <span key={species.id} className="d-block">
               {toBuy.ok ? toBuy.seeds : '…'}
               {toBuy.ok && toBuy.packets !== null && ` = ${counted(toBuy.packets, 'packet')}`}
-              {out.kinds.length > 1 && ` of ${species.name.toLowerCase()}`}
+              {out.kinds.length > 1 && say('planner.of', { name: species.name.toLowerCase() })}
             </span>
           ))}
         </dd>
-        <dt>{methodById(plan.methodId)!.paper ? 'Paper or pads' : 'Potting mix'}</dt>
+        <dt>{methodById(plan.methodId)!.paper ? say('planner.paperPads') : say('planner.pottingMix')}</dt>
         <dd>{roundUpMetric(mixToHave(plan, out)).text}</dd>
-        <dt>First water</dt>
-        <dd>{metricRange(out.firstWater.eachMl)} each</dd>
-        <dt>Empty {plural(container)} to expect</dt>
+        <dt>{say('planner.firstWater')}</dt>
+        <dd>{say('planner.each', { metricRange: metricRange(out.firstWater.eachMl) })}</dd>
+        <dt>{say('planner.emptyExpect', { container: plural(container) })}</dt>
         <dd>
-          {Number(blanks.expected.toFixed(1))} ({blanks.range90[0]} to {blanks.range90[1]})
+          {say('planner.to', {
+            expected: Number(blanks.expected.toFixed(1)),
+            range90: blanks.range90[0],
+            range902: blanks.range90[1],
+          })}
         </dd>
         {forecast.ok ? (
           <>
-            <dt>First up{of}</dt>
+            <dt>{say('planner.firstUp', { of })}</dt>
             <dd>
               <Window window={forecast.first} />
             </dd>
-            <dt>Half up{of}</dt>
+            <dt>{say('planner.halfUp', { of })}</dt>
             <dd>
               <Window window={forecast.half} />
             </dd>
-            <dt>Nine tenths up{of}</dt>
+            <dt>{say('planner.nineTenths', { of })}</dt>
             <dd>
               <Window window={forecast.ninety} />
             </dd>
           </>
         ) : (
           <>
-            <dt>Sprouting</dt>
+            <dt>{say('planner.sprouting')}</dt>
             <dd>{forecast.reason}</dd>
           </>
         )}
@@ -108,7 +114,7 @@ export function WorkedOutPanel({ plan, out, teams }: { plan: PlanDocument; out: 
         <div className="least-seen">
           <LeastSeen habit={out.recipes[0]?.species.habit ?? 'broad'} />
           <p aria-live="polite">
-            <b>Smallest difference to hope for:</b> {power}
+            <b>{say('planner.smallestDifferenceHope')}</b> {power}
           </p>
         </div>
       )}

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type PlanView, type SavePlanRequest } from '@bright-sprout/contracts/plans';
 import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
 import { mergePlans, withoutRefused } from '@bright-sprout/core/plan/document/mergePlans';
@@ -51,7 +52,7 @@ function unsavedOf({ document, sown }: PlanView, kept: Unsaved | null): Unsaved 
 export function usePlanDraft(opened: PlanView) {
   const draft = useMemo(
     () =>
-      deviceDraft<Unsaved>(`plan ${opened.id}`, ({ version, document, base }) =>
+      deviceDraft<Unsaved>(say('planner.plan', { id: opened.id }), ({ version, document, base }) =>
         version && document ? { version, base, document } : null,
       ),
     [opened.id],
@@ -59,7 +60,9 @@ export function usePlanDraft(opened: PlanView) {
   const [unsaved] = useState(() => unsavedOf(opened, draft.read()));
   const steps = useMemo(
     () =>
-      deviceDraft<Steps>(`steps of plan ${opened.id}`, ({ now, past }) => (now && Array.isArray(past) ? { now, past } : null)),
+      deviceDraft<Steps>(say('planner.stepsPlan', { id: opened.id }), ({ now, past }) =>
+        now && Array.isArray(past) ? { now, past } : null,
+      ),
     [opened.id],
   );
   const [history, dispatch] = useReducer(reduce, opened.document, (saved) => {

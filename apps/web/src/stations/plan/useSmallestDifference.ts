@@ -1,3 +1,5 @@
+import { LANGUAGE } from '../../words/language';
+import { say } from '@bright-sprout/words/say';
 import { daysBetween } from '@bright-sprout/core/calendar/days';
 import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
 import { type WorkedOut } from '@bright-sprout/core/plan/workedOut/workOut';
@@ -26,7 +28,7 @@ export function useSmallestDifference(plan: PlanDocument, out: WorkedOut, teams:
     if (!applies) return;
     let worker: Worker | null = null;
     const timer = setTimeout(() => {
-      worker = new Worker(new URL('../../workers/power.worker.ts', import.meta.url), { type: 'module' });
+      worker = new Worker(new URL('../../workers/power.worker.ts', import.meta.url), { type: 'module', name: LANGUAGE });
       worker.onmessage = ({ data }: MessageEvent<PowerAnswerMessage>) => setAnswer({ question, words: data.words });
       worker.postMessage(JSON.parse(question));
     }, WAIT_MS);
@@ -36,5 +38,5 @@ export function useSmallestDifference(plan: PlanDocument, out: WorkedOut, teams:
     };
   }, [question, applies]);
   if (!applies) return null;
-  return answer?.question === question ? answer.words : 'working it out …';
+  return answer?.question === question ? answer.words : say('planner.workingItOut');
 }

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { Link } from 'react-router';
 import { InvestigationFrame } from '../../page/InvestigationFrame';
@@ -11,7 +12,7 @@ export function SowView() {
     <InvestigationFrame
       next={({ records }) => (
         <Link className="btn-next" to={`/investigations/${records.investigation.id}`}>
-          See the plants
+          {say('common.seePlants')}
         </Link>
       )}
     >

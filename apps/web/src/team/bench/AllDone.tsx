@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { plural } from '@bright-sprout/core/words/plural';
 import { Link } from 'react-router';
@@ -6,24 +7,24 @@ import { Link } from 'react-router';
 export function AllDone({ investigation, onLeave }: { investigation: InvestigationView; onLeave: () => void }) {
   return (
     <div className="bench-done">
-      <h2>All your {plural(investigation.containerName)} are checked.</h2>
-      <p>Put them back where they stood. To change a value, tap its label above.</p>
+      <h2>{say('bench.allYourAreChecked', { containerName: plural(investigation.containerName) })}</h2>
+      <p>{say('bench.putThemBackWhere')}</p>
       <div className="d-flex flex-wrap gap-2">
         {investigation.sharedWithTeams && (
           <Link className="btn btn-next large" to={`/bench/wall/${investigation.id}`}>
-            See the whole class
+            {say('bench.seeWholeClass')}
           </Link>
         )}
         {investigation.sharedWithTeams && (
           <Link className="btn" to={`/bench/conclude/${investigation.id}`}>
-            What we found out
+            {say('common.whatWeFoundOut')}
           </Link>
         )}
         <Link className="btn" to={`/bench/notebook/${investigation.id}`}>
-          Our notebook
+          {say('bench.ourNotebook')}
         </Link>
         <button type="button" className="btn" onClick={onLeave}>
-          Hand the device to another team
+          {say('bench.handDeviceAnotherTeam')}
         </button>
       </div>
     </div>

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { benchFor } from '@bright-sprout/core/bench/benchProtocol';
 import { timeNow } from '@bright-sprout/core/clock/clock';
 import { heightOf } from '@bright-sprout/core/measures/finding';
@@ -114,7 +115,7 @@ export function BenchCard(props: Props) {
               path="/bench/photos"
               onTakeBack={(of) => void theOutbox().add(v7(), teamId, { kind: 'photo-back', body: { of } })}
             />
-            <p>No faces, please: tap a picture to take it back. Your teacher looks first.</p>
+            <p>{say('bench.facesPleaseTapPicture')}</p>
           </div>
         )}
         {!changing ? (
@@ -155,7 +156,7 @@ export function BenchCard(props: Props) {
         closed={!changing}
         onNote={(note) => change({ ...entry, note })}
         onPicture={(file) => void takePicture(file)}
-        next={nextName ? `Next: ${nextName}` : 'Finish'}
+        next={nextName ? say('bench.next', { nextName }) : say('bench.finish')}
         onNext={save}
       />
     </>

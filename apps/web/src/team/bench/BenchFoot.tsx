@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type ChangeEvent, useRef, useState } from 'react';
 
 interface Props {
@@ -11,7 +12,7 @@ interface Props {
 }
 
 /** Sentences that a note may begin with. */
-const STARTERS = ['The leaves look ', 'The soil is ', 'We think that ', 'We wonder why '];
+const starters = () => [say('bench.leavesLook'), say('bench.theSoilIs'), say('bench.weThinkThat'), say('bench.wonderWhy')];
 
 /** The starters stay until a tap elsewhere is over, so that nothing moves away under the finger. */
 const LEAVES_AFTER_MS = 300;
@@ -33,8 +34,8 @@ export function BenchFoot({ note, closed, onNote, onPicture, next, onNext }: Pro
   return (
     <footer className="bench-foot">
       {writing && (
-        <div className="bench-starters" role="group" aria-label="Begin a sentence">
-          {STARTERS.map((s) => (
+        <div className="bench-starters" role="group" aria-label={say('bench.beginSentence')}>
+          {starters().map((s) => (
             <button key={s} type="button" className="btn" onClick={() => begin(s)}>
               {s}…
             </button>
@@ -46,15 +47,15 @@ export function BenchFoot({ note, closed, onNote, onPicture, next, onNext }: Pro
         <svg width="34" height="28" viewBox="0 0 34 28" fill="none" stroke="currentColor" strokeWidth="2" aria-hidden="true">
           <path d="M2 7h8l3-5h8l3 5h8v19H2zM17 10a6 6 0 1 0 .1 0z" />
         </svg>
-        <span className="visually-hidden">Take a picture</span>
+        <span className="visually-hidden">{say('bench.takePicture')}</span>
       </label>
       <label className="bench-note">
-        <span className="visually-hidden">Note</span>
+        <span className="visually-hidden">{say('bench.note')}</span>
         <input
           ref={field}
           value={note}
           maxLength={500}
-          placeholder="Add a note"
+          placeholder={say('bench.addNote')}
           autoComplete="off"
           disabled={closed}
           onFocus={() => (clearTimeout(leaving.current), setWriting(true))}

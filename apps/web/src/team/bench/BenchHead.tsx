@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type BenchView as Bench } from '@bright-sprout/contracts/checks';
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { daysBetween, formatDay, type IsoDay } from '@bright-sprout/core/calendar/days';
@@ -28,11 +29,11 @@ export function BenchHead({
         <h1>{team.nickname}</h1>
       </span>
       <span className="bench-when">
-        {investigation.speciesName} check, day {dayNumber} · {formatDay(day)}
+        {say('bench.checkDay', { speciesName: investigation.speciesName, dayNumber, day: formatDay(day) })}
         {dayNumber <= SOWING_IS_FRESH && investigation.runSheet.length > 0 && (
           <>
             {' · '}
-            <Link to={`/bench/sow/${investigation.id}`}>Sowing day</Link>
+            <Link to={`/bench/sow/${investigation.id}`}>{say('common.sowingDay')}</Link>
           </>
         )}
       </span>

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type GradeBand } from '@bright-sprout/core/words/gradeBand';
 import { ReadAloud } from '../../page/ReadAloud';
 
@@ -22,16 +23,16 @@ export function BenchHelps({
     <p className="bench-helps">
       {(band === 'early' || band === 'primary') && <ReadAloud words={aloud} />}
       <button type="button" className="btn btn-plain" onClick={onGuide}>
-        How to measure
+        {say('bench.howToMeasure')}
       </button>
       {onOtherDay && band !== 'early' && (
         <button type="button" className="btn btn-plain" onClick={onOtherDay}>
-          Another day?
+          {say('bench.anotherDay')}
         </button>
       )}
       {onTaller && (
         <button type="button" className="btn btn-plain" onClick={onTaller}>
-          Taller than the ruler?
+          {say('bench.tallerRuler')}
         </button>
       )}
     </p>

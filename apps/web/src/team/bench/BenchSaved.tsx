@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { formatDay } from '@bright-sprout/core/calendar/days';
 import { LOST_WORDS } from '@bright-sprout/core/readings/reading';
 import { type Card } from './useCard';
@@ -20,21 +21,18 @@ export function BenchSaved({
     <>
       {elsewhere.length > 0 && (
         <div className="notice" role="alert">
-          <p className="notice-title">Two devices disagree about {code}</p>
-          <p>
-            Another device wrote {elsewhere.join(' and ')} for it today. Both are kept. Look again together, and change the wrong
-            one.
-          </p>
+          <p className="notice-title">{say('bench.twoDevicesDisagreeAbout', { code })}</p>
+          <p>{say('bench.anotherDeviceWroteToday', { elsewhere: elsewhere.join(say('common.and')) })}</p>
         </div>
       )}
       <div className="bench-saved">
         <p role="status">
           {lost
-            ? `${code} ${LOST_WORDS[lost.lostReason ?? 'other']}, seen on ${formatDay(lost.lostOn!)}.`
-            : `${code} is done for today.`}
+            ? say('bench.seenOn', { code, lostWords: LOST_WORDS[lost.lostReason ?? 'other'], lostOn: formatDay(lost.lostOn!) })
+            : say('bench.doneToday', { code })}
         </p>
         <button type="button" className="btn" onClick={onChange}>
-          {lost && !saved ? 'It is alive after all' : 'Change it'}
+          {lost && !saved ? say('bench.aliveAfter') : say('bench.changeIt')}
         </button>
       </div>
     </>

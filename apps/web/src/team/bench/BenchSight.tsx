@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type ContainerView, type InvestigationView, type ReadingView } from '@bright-sprout/contracts/investigations';
 import { formatDay } from '@bright-sprout/core/calendar/days';
 import { SEED_COUNTS } from '@bright-sprout/core/measures/builtIn/counts';
@@ -105,11 +106,11 @@ function BigValue({
     return (
       <>
         {valueNumber(main, found.value, { resolution })}
-        <small>{main.quantity === 'count-of' ? `of ${sown}` : main.unit}</small>
+        <small>{main.quantity === 'count-of' ? say('bench.of', { sown }) : main.unit}</small>
       </>
     );
   if (found) return <span className="words">{findingWords(main, found, { resolution })}</span>;
-  const words = { 'not-up': 'not up yet', lost: 'lost', 'not-checked': 'could not check' };
+  const words = { 'not-up': say('common.notUpYet'), lost: 'lost', 'not-checked': say('bench.couldNotCheck') };
   return <span className="words">{words[entry.state as keyof typeof words] ?? question}</span>;
 }
 
@@ -125,13 +126,18 @@ function changeWords(
   const before = heightOf(last);
   if (before === null) {
     const found = findingOf(last, main.code);
-    if (found) return `${findingWords(main, found, { resolution, sown })} on ${day}`;
+    if (found) return say('bench.on', { findingWords: findingWords(main, found, { resolution, sown }), day });
     return last.state === 'measured'
       ? ''
-      : `${readingWords(last, { resolution, own: bench.own }).replace(/ yet$/, '')} on ${day}`;
+      : say('bench.on2', { replace: readingWords(last, { resolution, own: bench.own }).replace(/ yet$/, ''), day });
   }
-  if (mm === null) return `${formatLength(before, resolution)} on ${day}`;
+  if (mm === null) return say('bench.on3', { before: formatLength(before, resolution), day });
   const change = mm - before;
-  if (Math.abs(change) < 1e-6) return `the same as on ${day}`;
-  return `${formatLengthNumber(Math.abs(change), resolution)} ${resolution === 'quarter-in' ? 'in' : 'cm'} ${change > 0 ? 'more' : 'less'} than on ${day}`;
+  if (Math.abs(change) < 1e-6) return say('bench.theSameAsOn', { day });
+  return say('bench.trueOtherTrueOther', {
+    math: formatLengthNumber(Math.abs(change), resolution),
+    isQuarterin: resolution === 'quarter-in',
+    someChange: change > 0,
+    day,
+  });
 }

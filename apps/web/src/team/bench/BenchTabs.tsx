@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type ContainerView } from '@bright-sprout/contracts/investigations';
 import { type IsoDay } from '@bright-sprout/core/calendar/days';
 import { MarkShape } from '../../marks/TreatmentMark';
@@ -21,7 +22,7 @@ export function ContainerTabs({
   onOpen: (code: string) => void;
 }) {
   return (
-    <nav className={`bench-tabs${containers.length > MANY_TABS ? ' many' : ''}`} aria-label="Your containers">
+    <nav className={`bench-tabs${containers.length > MANY_TABS ? ' many' : ''}`} aria-label={say('bench.yourContainers')}>
       {containers.map((c) => {
         const [isDone, isOpen] = [done(c.code) && c.sownOn <= day, c.id === openId];
         return (
@@ -30,7 +31,7 @@ export function ContainerTabs({
             type="button"
             className={`bench-tab${isOpen ? ' open' : ''}${isDone ? ' done' : ''}`}
             aria-current={isOpen ? 'true' : undefined}
-            aria-label={`${c.code}${isDone ? ', done' : ''}`}
+            aria-label={`${c.code}${isDone ? say('bench.done') : ''}`}
             disabled={c.sownOn > day}
             onClick={() => onOpen(c.code)}
           >
@@ -56,7 +57,7 @@ export function PlantTabs({
   onOpen: (name: string) => void;
 }) {
   return (
-    <div className="bench-plants" role="group" aria-label={`Tagged plants of ${stop.container.code}`}>
+    <div className="bench-plants" role="group" aria-label={say('bench.taggedPlants', { code: stop.container.code })}>
       {stops
         .filter((s) => s.container === stop.container)
         .map((s) => (
@@ -67,8 +68,8 @@ export function PlantTabs({
             aria-current={s === stop ? 'true' : undefined}
             onClick={() => onOpen(s.name)}
           >
-            Plant {s.plant}
-            {done(s) && <span className="visually-hidden">, done</span>}
+            {say('bench.plant', { plant: s.plant })}
+            {done(s) && <span className="visually-hidden">{say('bench.done')}</span>}
           </button>
         ))}
     </div>

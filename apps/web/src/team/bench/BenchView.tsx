@@ -1,3 +1,5 @@
+import { say } from '@bright-sprout/words/say';
+import { Say } from '../../words/Say';
 import { type BenchView as Bench } from '@bright-sprout/contracts/checks';
 import { isMeant } from '@bright-sprout/core/reach/shortLink';
 import { useQueryClient } from '@tanstack/react-query';
@@ -27,7 +29,7 @@ export function BenchView() {
   if (!bench.data)
     return (
       <div className="page">
-        <Waiting>Fetching your plants …</Waiting>
+        <Waiting>{say('bench.fetchingPlants')}</Waiting>
       </div>
     );
   return <TeamBench bench={bench.data} />;
@@ -45,21 +47,22 @@ function TeamBench({ bench }: { bench: Bench }) {
   const together = useAskedTogether().data?.[0];
   const readTogether = together && (
     <Link className="bench-everybody" to="/bench/together">
-      Everybody reads <b>{together.code}</b> now
+      <Say it="bench.everybodyReadsNow" code={together.code} b={(inside) => <b>{inside}</b>} />
     </Link>
   );
   const toPredict = asked
     .filter((a) => !a.sown)
     .map((a) => (
       <Link key={a.planId} className="bench-predict" to={`/bench/predict/${a.planId}`}>
-        <b>{a.answer ? 'You have predicted' : 'What do you expect?'}</b> {a.question}
+        <b>{a.answer ? say('bench.youHavePredicted') : say('bench.whatDoYouExpect')}</b> {a.question}
       </Link>
     ));
   const toPhotograph = (useBenchFilms().data ?? [])
     .filter((f) => f.investigationId === chosen?.investigation.id && f.sownOn <= bench.today)
     .map((f) => (
       <Link key={f.id} className="bench-predict" to={`/bench/take/${f.id}`}>
-        <b>{f.frames.some((x) => x.day === bench.today) ? 'Today’s picture is there' : 'Take today’s picture'}</b> {f.name}
+        <b>{f.frames.some((x) => x.day === bench.today) ? say('bench.todaysPicture') : say('bench.takeTodaysPicture')}</b>{' '}
+        {f.name}
       </Link>
     ));
   // What has ended is concluded from here; what still grows offers it when all are checked.
@@ -68,7 +71,7 @@ function TeamBench({ bench }: { bench: Bench }) {
   );
   const toConclude = ended.map((c) => (
     <Link key={c.investigationId} className="bench-predict" to={`/bench/conclude/${c.investigationId}`}>
-      <b>What did you find out?</b> {c.question}
+      <b>{say('bench.whatDidYouFind')}</b> {c.question}
     </Link>
   ));
   if (!chosen)
@@ -77,10 +80,10 @@ function TeamBench({ bench }: { bench: Bench }) {
         {readTogether}
         {toPredict}
         {toConclude}
-        <Empty title={`${team.nickname}, your pots are not sown yet`}>
-          <p>When your teacher has set up an investigation, your containers are here.</p>
+        <Empty title={say('bench.potsSownYet', { nickname: team.nickname })}>
+          <p>{say('bench.whenTeacherSetInvestigation')}</p>
           <button type="button" className="btn" onClick={handOver.leave}>
-            Hand the device to another team
+            {say('bench.handDeviceAnotherTeam')}
           </button>
         </Empty>
       </main>
@@ -98,7 +101,7 @@ function TeamBench({ bench }: { bench: Bench }) {
       )}
       {investigations.length > 1 && (
         <label className="bench-choice">
-          Investigation{' '}
+          {say('bench.investigation')}{' '}
           <select value={chosen.investigation.id} onChange={(e) => setSearch({ investigation: e.target.value })}>
             {investigations.map(({ investigation }) => (
               <option key={investigation.id} value={investigation.id}>
@@ -124,15 +127,11 @@ function useHandOver(teamId: string) {
   const leave = async () => {
     await theOutbox().send();
     const left = unsent();
-    if (left > 0 && problem === null)
-      return setProblem(
-        `${left} ${left === 1 ? 'entry has' : 'entries have'} not been sent yet. Wait for the network, or hand the device on all the same: they stay here and are sent when you join on this device again.`,
-      );
+    if (left > 0 && problem === null) return setProblem(say('bench.entryEntriesSentYet', { left }));
     try {
       await request('DELETE', '/join');
     } catch (error) {
-      if (!isProblem(error, 401))
-        return setProblem('Without a network no other team can join. What you entered stays on this device.');
+      if (!isProblem(error, 401)) return setProblem(say('bench.withoutNetworkOtherTeam'));
     }
     await forgetTeam();
     location.assign('/join');

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { type IsoDay } from '@bright-sprout/core/calendar/days';
 import { type CareTask, careTasksOn } from '@bright-sprout/core/care/careTasks';
@@ -10,8 +11,8 @@ export function CareToday({ investigation, teamId, day }: { investigation: Inves
   const tasks = careTasksOn(day, investigation.schedule, investigation.bench.care);
   if (tasks.length === 0) return null;
   return (
-    <section className="bench-care" aria-label="What your plants need today">
-      <h2>What your plants need today</h2>
+    <section className="bench-care" aria-label={say('bench.plantsNeedToday')}>
+      <h2>{say('bench.plantsNeedToday')}</h2>
       {tasks.map((task) => (
         <Task key={task.id} task={task} entering={entering} day={day} container={investigation.containerName} />
       ))}
@@ -37,12 +38,16 @@ function Task({ task, entering, day, container }: { task: CareTask; entering: En
       </p>
       {done ? (
         <p className="bench-task-done" role="status">
-          {done.skipped ? 'Left out today.' : done.amountMl === null ? 'Done.' : `Done: ${done.amountMl} mL each.`}{' '}
+          {done.skipped
+            ? say('bench.leftToday')
+            : done.amountMl === null
+              ? say('bench.done2')
+              : say('bench.doneMl', { amountMl: done.amountMl })}{' '}
           {done.teamId === null ? (
-            'Your teacher did it for all.'
+            say('bench.yourTeacherDidIt')
           ) : (
             <button type="button" className="btn btn-plain" onClick={() => entering.takeBackCare(done.id)}>
-              take back
+              {say('common.takeBack2')}
             </button>
           )}
         </p>
@@ -50,15 +55,15 @@ function Task({ task, entering, day, container }: { task: CareTask; entering: En
         <div className="bench-task-ways">
           {task.amountMl !== null && (
             <label>
-              mL for each {container}{' '}
+              {say('bench.mlForEach', { container })}{' '}
               <input inputMode="decimal" value={amount} maxLength={6} onChange={(e) => setAmount(e.target.value)} />
             </label>
           )}
           <button type="button" className="btn" disabled={wrong} onClick={() => save(false)}>
-            {task.title}: done
+            {say('bench.done3', { title: task.title })}
           </button>
           <button type="button" className="btn btn-plain" onClick={() => save(true)}>
-            not today
+            {say('bench.notToday')}
           </button>
         </div>
       )}

@@ -1,3 +1,5 @@
+import { say } from '@bright-sprout/words/say';
+import { Say } from '../../words/Say';
 import { benchFor } from '@bright-sprout/core/bench/benchProtocol';
 import { todayIn } from '@bright-sprout/core/clock/clock';
 import { type BenchView as Bench } from '@bright-sprout/contracts/checks';
@@ -53,19 +55,18 @@ export function Checking({ bench, own, onLeave }: { bench: Bench; own: BenchInve
       </BenchHead>
       {clock.wrong && (
         <p className="unsent-waiting" role="alert">
-          This device’s clock says {formatDay(clock.wrong)}; at school it is {formatDay(today)}. We write down {formatDay(today)}.
+          {say('bench.devicesClockSaysSchool', { wrong: formatDay(clock.wrong), today: formatDay(today) })}
         </p>
       )}
       {behind && (
         <p className="unsent-waiting" role="alert">
-          This device’s clock says {formatDay(shown)}, but you looked here on {formatDay(today)} or later. Without a network we
-          cannot ask what day it is: we write down {formatDay(today)}, and that the clock was wrong.
+          {say('bench.devicesClockSaysLooked', { shown: formatDay(shown), today: formatDay(today) })}
         </p>
       )}
       <Unsent waiting={waiting.filter((c) => c.teamId === bench.team.id)} />
       {investigation.checkingClosedAt !== null && (
         <p className="unsent-waiting" role="status">
-          Your teacher has closed checking for now. You can look, but nothing is taken.
+          {say('bench.teacherClosedCheckingNow')}
         </p>
       )}
       <DayChoice
@@ -79,10 +80,15 @@ export function Checking({ bench, own, onLeave }: { bench: Bench; own: BenchInve
       />
       {ownPot.code !== null && (
         <p className="bench-own">
-          Your pot at home: <b>{ownPot.code}</b>
-          {investigation.containers[0]?.childNumber && `, number ${investigation.containers[0].childNumber}`}{' '}
+          <Say
+            it="bench.potHomeNumber"
+            code={ownPot.code}
+            b={(inside) => <b>{inside}</b>}
+            childNumber={investigation.containers[0]?.childNumber}
+            childNumber2={Boolean(investigation.containers[0]?.childNumber)}
+          />{' '}
           <button type="button" className="btn btn-plain" onClick={() => ownPot.choose(null)}>
-            Show our team’s pots
+            {say('bench.showTeamsPots')}
           </button>
         </p>
       )}
@@ -91,17 +97,14 @@ export function Checking({ bench, own, onLeave }: { bench: Bench; own: BenchInve
       ) : guide.open && stop ? (
         <Guide bench={investigation.bench} resolution={investigation.resolution} onClose={guide.close} />
       ) : dayNumber < 0 ? (
-        <Empty title={`Sowing day is ${formatDay(investigation.sownOn)}`}>
+        <Empty title={say('bench.sowingDay', { sownOn: formatDay(investigation.sownOn) })}>
           {clock.asked ? (
-            <p>Come back when the seeds are in the soil.</p>
+            <p>{say('bench.comeBackWhenSeeds')}</p>
           ) : (
             <>
-              <p>
-                So says the clock of this device: {formatDay(day)}. Without a network we cannot ask whether it is right. If the
-                seeds are in the soil, say which day it is.
-              </p>
+              <p>{say('bench.saysClockDeviceWithout', { day: formatDay(day) })}</p>
               <button type="button" className="btn" onClick={() => setChoosingDay(true)}>
-                It is another day
+                {say('bench.anotherDay2')}
               </button>
             </>
           )}

@@ -1,3 +1,5 @@
+import { say } from '@bright-sprout/words/say';
+import { Say } from '../../words/Say';
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { addDays, daysBetween, formatDay, type IsoDay, isWeekend } from '@bright-sprout/core/calendar/days';
 import { useState } from 'react';
@@ -9,7 +11,7 @@ export interface ChosenDay {
   reason: string;
 }
 
-const REASONS = ['copied from paper', 'we looked on that day', 'the device has the wrong date'];
+const reasons = () => [say('bench.copiedPaper'), say('bench.lookedDay'), say('bench.deviceWrongDate')];
 
 /** Days offered to tap; an earlier one is typed. */
 const OFFERED = 4;
@@ -38,18 +40,18 @@ export function DayChoice({ investigation, today, sure, chosen, onChoose, open, 
     day === ''
       ? null
       : sure && day > today
-        ? 'That day has not come yet.'
+        ? say('bench.dayComeYet')
         : day < investigation.sownOn
-          ? 'That day is before the seeds were sown.'
+          ? say('bench.dayBeforeSeedsSown')
           : day === investigation.sownOn
-            ? 'That is the day of sowing. Which day did you look?'
+            ? say('bench.daySowingDayLook')
             : null;
   if (chosen)
     return (
       <p className="bench-otherday" role="status">
-        You are writing for <b>{formatDay(chosen.day)}</b> ({chosen.reason}).{' '}
+        <Say it="bench.youAreWritingFor" day={formatDay(chosen.day)} b={(inside) => <b>{inside}</b>} reason={chosen.reason} />{' '}
         <button type="button" className="btn btn-plain" onClick={() => onChoose(null)}>
-          Back to today
+          {say('bench.backToday')}
         </button>
       </p>
     );
@@ -57,9 +59,9 @@ export function DayChoice({ investigation, today, sure, chosen, onChoose, open, 
   return (
     <div className="bench-otherday">
       <label>
-        Which day did you look? <DayInput value={day} last={sure ? today : undefined} onChange={setDay} />
+        <Say it="bench.dayLook" dayInput={<DayInput value={day} last={sure ? today : undefined} onChange={setDay} />} />
       </label>
-      <p className="bench-reasons" role="group" aria-label="One of the last days">
+      <p className="bench-reasons" role="group" aria-label={say('bench.lastDays')}>
         {lastWeekdays(investigation.sownOn, today).map((d) => (
           <button key={d} type="button" className="btn" aria-pressed={d === day} onClick={() => setDay(d)}>
             {formatDay(d, 'short')}
@@ -67,9 +69,9 @@ export function DayChoice({ investigation, today, sure, chosen, onChoose, open, 
         ))}
       </p>
       {wrong && <p role="alert">{wrong}</p>}
-      {day !== '' && !wrong && <p className="mt-2 mb-0">Why {formatDay(day)}, and not today?</p>}
-      <p className="bench-reasons" role="group" aria-label="Why another day?">
-        {REASONS.map((reason) => (
+      {day !== '' && !wrong && <p className="mt-2 mb-0">{say('bench.whyToday', { day: formatDay(day) })}</p>}
+      <p className="bench-reasons" role="group" aria-label={say('bench.whyAnotherDay')}>
+        {reasons().map((reason) => (
           <button
             key={reason}
             type="button"
@@ -84,7 +86,7 @@ export function DayChoice({ investigation, today, sure, chosen, onChoose, open, 
           </button>
         ))}
         <button type="button" className="btn btn-plain" onClick={onClose}>
-          It is today
+          {say('bench.itIsToday')}
         </button>
       </p>
     </div>

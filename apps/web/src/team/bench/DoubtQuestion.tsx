@@ -1,3 +1,5 @@
+import { say } from '@bright-sprout/words/say';
+import { Say } from '../../words/Say';
 import { type Intent } from '@bright-sprout/core/readings/doubtKinds';
 import { type FindingDoubt } from '@bright-sprout/core/readings/findingDoubt';
 import { type Doubt } from '@bright-sprout/core/readings/plausibility';
@@ -20,20 +22,24 @@ export function DoubtQuestion({ doubt, entry, valueMm, beforeMm, resolution, onC
   const [second, setSecond] = useState(entry.secondDigits !== '');
   const secondMm = typedMm({ digits: entry.secondDigits, unit: entry.unit });
   return (
-    <section className="bench-doubt" role="group" aria-label="A question about this height">
+    <section className="bench-doubt" role="group" aria-label={say('bench.questionAboutHeight')}>
       <p role="status">
-        <b>{doubtQuestion(doubt, valueMm, resolution, beforeMm)}</b> The value stays as you typed it.
+        <Say
+          it="bench.valueStaysTyped"
+          doubtQuestion={doubtQuestion(doubt, valueMm, resolution, beforeMm)}
+          b={(inside) => <b>{inside}</b>}
+        />
       </p>
       <div className="bench-intents">
         <Intents intents={doubt.intents} entry={entry} onChange={onChange} />
         <button type="button" className={second ? 'on' : ''} aria-pressed={second} onClick={() => setSecond(!second)}>
-          Somebody else measures
+          {say('bench.somebodyElseMeasures')}
         </button>
       </div>
       {second && (
         <p className="bench-second">
           <label>
-            The second student reads, {entry.unit}{' '}
+            {say('bench.secondStudentReads', { unit: entry.unit })}{' '}
             <input
               inputMode="decimal"
               value={entry.secondDigits}
@@ -65,9 +71,9 @@ function Intents({ intents, entry, onChange }: { intents: readonly Intent[]; ent
 /** The same for a value that is no height. */
 export function OtherDoubt({ doubt, entry, onChange }: { doubt: FindingDoubt; entry: Entry; onChange: (entry: Entry) => void }) {
   return (
-    <section className="bench-doubt" role="group" aria-label="A question about this value">
+    <section className="bench-doubt" role="group" aria-label={say('bench.questionAboutValue')}>
       <p role="status">
-        <b>{doubt.question}</b> The value stays as you typed it.
+        <Say it="bench.valueStaysTyped2" question={doubt.question} b={(inside) => <b>{inside}</b>} />
       </p>
       <div className="bench-intents">
         <Intents intents={doubt.intents} entry={entry} onChange={onChange} />
@@ -78,6 +84,6 @@ export function OtherDoubt({ doubt, entry, onChange }: { doubt: FindingDoubt; en
 
 function agreement(first: number, second: number, resolution: RulerResolution): string {
   const apart = Math.abs(first - second);
-  if (apart < 0.05) return 'You both read the same.';
-  return `You are ${formatLength(apart, resolution)} apart. Both are kept.`;
+  if (apart < 0.05) return say('bench.bothReadSame');
+  return say('bench.apartBothKept', { apart: formatLength(apart, resolution) });
 }

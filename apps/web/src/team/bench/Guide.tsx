@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type BenchProtocol } from '@bright-sprout/core/bench/benchProtocol';
 import { type RulerResolution } from '@bright-sprout/core/quantities/length';
 import { guideSteps, RESOLUTION_STEP } from './guideSteps';
@@ -14,8 +15,8 @@ export function Guide({
 }) {
   const steps = guideSteps(bench);
   return (
-    <section className="bench-guide" aria-label="How to measure">
-      <h2>How to measure</h2>
+    <section className="bench-guide" aria-label={say('bench.howToMeasure')}>
+      <h2>{say('bench.howToMeasure')}</h2>
       <ol>
         {steps.map((step) => (
           <li key={step.words}>
@@ -28,7 +29,7 @@ export function Guide({
       </ol>
       {bench.measures.includes('height') && <p>{RESOLUTION_STEP[resolution]}</p>}
       <button type="button" className="btn btn-next large" onClick={onClose}>
-        We know how
+        {say('bench.weKnowHow')}
       </button>
     </section>
   );

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type RulerResolution } from '@bright-sprout/core/quantities/length';
 import { useEffect } from 'react';
 import { type Entry, keyWords, padKeys, pressKey } from './entry';
@@ -26,7 +27,7 @@ export function HeightPad({ entry, resolution, onChange }: Props) {
     return () => removeEventListener('keydown', onKey);
   });
   return (
-    <div className="bench-pad" role="group" aria-label={`Height in ${entry.unit}`}>
+    <div className="bench-pad" role="group" aria-label={say('bench.heightIn', { unit: entry.unit })}>
       {padKeys(resolution).map((key, i) =>
         key === null ? (
           <span key={i} className="blank" />
@@ -48,5 +49,5 @@ export function HeightPad({ entry, resolution, onChange }: Props) {
 
 function keyClass(key: string, unit: string): string {
   if (/^(\d|\.|\.5|[¼½¾])$/.test(key)) return 'digit';
-  return key === unit ? 'word on' : 'word';
+  return key === unit ? say('bench.wordOn') : 'word';
 }

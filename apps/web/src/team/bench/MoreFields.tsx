@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type ContainerView, type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { choiceFound, type Finding, numberFound } from '@bright-sprout/core/measures/finding';
 import { valueWords } from '@bright-sprout/core/measures/findingWords';
@@ -78,8 +79,8 @@ function StepsField(props: FieldProps) {
   return (
     <Stepper
       words={words}
-      less={ofSeeds ? `One less ${one}` : `One ${one} less`}
-      more={ofSeeds ? `One more ${one}` : `One ${one} more`}
+      less={ofSeeds ? say('bench.oneLess', { one }) : say('bench.oneLess2', { one })}
+      more={ofSeeds ? say('bench.oneMore', { one }) : say('bench.oneMore2', { one })}
       value={found?.value ?? (ofSeeds && none ? 0 : null)}
       most={ofSeeds ? container.seedsSown : (measure.most ?? 1000)}
       onChange={(n) => onFound(numberFound(measure.code, n))}

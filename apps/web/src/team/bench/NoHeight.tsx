@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { LOST_REASONS, LOST_WORDS } from '@bright-sprout/core/readings/reading';
 import { type ReactNode } from 'react';
 import { type Entry } from './entry';
@@ -14,14 +15,18 @@ export function NoHeight({
   onToggle: (state: NonNullable<Entry['state']>) => void;
 }) {
   return (
-    <div className="bench-states" role="group" aria-label="No height because">
-      <StateButton name={rootsOnly ? 'None yet' : 'Not up yet'} on={entry.state === 'not-up'} onPress={() => onToggle('not-up')}>
+    <div className="bench-states" role="group" aria-label={say('bench.heightBecause')}>
+      <StateButton
+        name={rootsOnly ? say('bench.noneYet') : say('bench.notUpYet')}
+        on={entry.state === 'not-up'}
+        onPress={() => onToggle('not-up')}
+      >
         <path d="M2 18H38M10 18q3-9 10-9t10 9z" />
       </StateButton>
-      <StateButton name="Lost" on={entry.state === 'lost'} onPress={() => onToggle('lost')}>
+      <StateButton name={say('bench.lost')} on={entry.state === 'lost'} onPress={() => onToggle('lost')}>
         <path d="M4 18H38M7 17V6l19 3v8zM26 9q9 2 10 9" />
       </StateButton>
-      <StateButton name="Could not check" on={entry.state === 'not-checked'} onPress={() => onToggle('not-checked')}>
+      <StateButton name={say('bench.couldNotCheck2')} on={entry.state === 'not-checked'} onPress={() => onToggle('not-checked')}>
         <path d="M2 18H38M19 18V5q8 3 9 13" strokeDasharray="3 2.500" />
       </StateButton>
     </div>
@@ -30,8 +35,8 @@ export function NoHeight({
 
 export function WhyLost({ entry, onChange }: { entry: Entry; onChange: (entry: Entry) => void }) {
   return (
-    <div className="bench-why" role="group" aria-label="What happened?">
-      <h2>What happened to it?</h2>
+    <div className="bench-why" role="group" aria-label={say('bench.whatHappened')}>
+      <h2>{say('bench.whatHappenedToIt')}</h2>
       {LOST_REASONS.map((reason) => (
         <button
           key={reason}
@@ -40,7 +45,7 @@ export function WhyLost({ entry, onChange }: { entry: Entry; onChange: (entry: E
           className={entry.lostReason === reason ? 'on' : ''}
           onClick={() => onChange({ ...entry, lostReason: reason })}
         >
-          It {LOST_WORDS[reason]}
+          {say('bench.it', { lostWords: LOST_WORDS[reason] })}
         </button>
       ))}
     </div>

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type BenchTogether } from '@bright-sprout/contracts/together';
 import { useState } from 'react';
 import { Link, Navigate } from 'react-router';
@@ -20,7 +21,7 @@ export function TogetherReadingView() {
   const waiting = useWaiting();
   if (isProblem(bench.error, 401)) return <Navigate to="/join" replace />;
   return (
-    <Loaded query={bench} what="your team">
+    <Loaded query={bench} what={say('bench.yourTeam')}>
       {({ team }) => (
         <div className="bench-page">
           <main className="bench">
@@ -30,18 +31,18 @@ export function TogetherReadingView() {
                 <h1>{team.nickname}</h1>
               </span>
               <Link className="btn btn-plain ms-auto" to="/bench">
-                Our containers
+                {say('common.ourContainers')}
               </Link>
             </header>
             <Unsent waiting={waiting.filter((w) => w.teamId === team.id && w.kind === 'together')} />
-            <Loaded query={asked} what="the plant">
+            <Loaded query={asked} what={say('bench.thePlant')}>
               {([now]) =>
                 now ? (
                   <Reading key={now.id} asked={now} teamId={team.id} />
                 ) : (
-                  <Empty title="No plant is read together at the moment">
+                  <Empty title={say('bench.plantReadTogetherMoment')}>
                     <Link className="btn btn-next" to="/bench">
-                      To our containers
+                      {say('common.toOurContainers')}
                     </Link>
                   </Empty>
                 )
@@ -79,7 +80,7 @@ function Reading({ asked, teamId }: { asked: BenchTogether; teamId: string }) {
           <div className="bench-value" aria-live="polite">
             <p className={`bench-number${mm === null ? ' none' : ''}`}>
               {entry.digits === '' ? (
-                <span className="words">How tall is {asked.code}? Everybody reads it.</span>
+                <span className="words">{say('bench.tallEverybodyReads', { code: asked.code })}</span>
               ) : (
                 <>
                   {entry.digits}
@@ -93,9 +94,9 @@ function Reading({ asked, teamId }: { asked: BenchTogether; teamId: string }) {
           <HeightPad entry={entry} resolution={resolution} onChange={setEntry} />
         ) : (
           <div className="bench-saved">
-            <p role="status">You read {sent}. Look at the big screen: the class settles on one.</p>
+            <p role="status">{say('bench.readLookBigScreen', { sent })}</p>
             <button type="button" className="btn" onClick={() => (setSent(null), setEntry(emptyEntry(resolution)))}>
-              Look again
+              {say('bench.lookAgain')}
             </button>
           </div>
         )}
@@ -103,7 +104,7 @@ function Reading({ asked, teamId }: { asked: BenchTogether; teamId: string }) {
       {sent === null && (
         <footer className="bench-foot alone">
           <button type="button" className="btn btn-next large" disabled={mm === null} onClick={send}>
-            Send what we read
+            {say('bench.sendRead')}
           </button>
         </footer>
       )}

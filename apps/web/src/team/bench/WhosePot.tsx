@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type ContainerView } from '@bright-sprout/contracts/investigations';
 import { ContainerChoice } from '../../entry/ContainerChoice';
 
@@ -11,16 +12,16 @@ export function WhosePot({
   onChoose: (code: string | null) => void;
 }) {
   return (
-    <section className="bench-whose" aria-label="Which pot is yours?">
-      <h2>Which pot is yours?</h2>
-      <p>Its code and your number are on the label. This device keeps to it.</p>
+    <section className="bench-whose" aria-label={say('bench.potYours')}>
+      <h2>{say('bench.potYours')}</h2>
+      <p>{say('bench.codeNumberLabelDevice')}</p>
       <ContainerChoice
-        label="Pots of the team"
+        label={say('bench.potsTeam')}
         containers={containers}
         onToggle={(id) => onChoose(containers.find((c) => c.id === id)!.code)}
       />
       <button type="button" className="btn" onClick={() => onChoose(null)}>
-        We look after all of them
+        {say('bench.lookAfterThem')}
       </button>
     </section>
   );

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type BenchProtocol } from '@bright-sprout/core/bench/benchProtocol';
 import { SEED_COUNTS } from '@bright-sprout/core/measures/builtIn/counts';
 import { type RulerResolution } from '@bright-sprout/core/quantities/length';
@@ -29,7 +30,9 @@ const stem = (d: string) => <path d={d} fill="none" stroke="#5F9640" strokeWidth
 const arrow = (d: string) => <path d={d} fill="none" stroke="#2A1B2E" strokeWidth="2" strokeDasharray="5 3" />;
 
 const ZERO: GuideStep = {
-  words: 'The 0 of the ruler stands on the soil. Its blank end goes into the soil beside the plant.',
+  get words() {
+    return say('bench.rulerStandsSoilBlank');
+  },
   drawing: (
     <>
       {soil}
@@ -40,10 +43,12 @@ const ZERO: GuideStep = {
   ),
 };
 
-const ZERO_ON_PAPER = 'The 0 of the ruler stands where the stem begins. The blank end below it does not count.';
+const zeroOnPaper = () => say('bench.rulerStandsWhereStem');
 
 const EYE: GuideStep = {
-  words: 'Bring your eye level with the tip, then read.',
+  get words() {
+    return say('bench.bringEyeLevelTip');
+  },
   drawing: (
     <>
       {soil}
@@ -63,7 +68,9 @@ const EYE: GuideStep = {
 
 const HEIGHT_STEP: Record<BenchProtocol['heightRule'], GuideStep> = {
   'growing-tip': {
-    words: 'Hold a bent stem straight, gently. Measure to the growing tip, not to a leaf.',
+    get words() {
+      return say('bench.holdBentStemStraight');
+    },
     drawing: (
       <>
         {soil}
@@ -76,7 +83,9 @@ const HEIGHT_STEP: Record<BenchProtocol['heightRule'], GuideStep> = {
     ),
   },
   'highest-point': {
-    words: 'Leave the plant as it stands. Measure to its highest point.',
+    get words() {
+      return say('bench.leavePlantStandsMeasure');
+    },
     drawing: (
       <>
         {soil}
@@ -88,7 +97,9 @@ const HEIGHT_STEP: Record<BenchProtocol['heightRule'], GuideStep> = {
     ),
   },
   'longest-leaf': {
-    words: 'Lift the longest blade along the ruler. Measure to its very tip.',
+    get words() {
+      return say('bench.liftLongestBladeAlong');
+    },
     drawing: (
       <>
         {soil}
@@ -103,7 +114,9 @@ const HEIGHT_STEP: Record<BenchProtocol['heightRule'], GuideStep> = {
 };
 
 const TALLER: GuideStep = {
-  words: 'Taller than the ruler? Keep a finger where it ends, move the ruler up, and tap “Taller than the ruler?”.',
+  get words() {
+    return say('bench.tallerRulerKeepFinger');
+  },
   drawing: (
     <>
       <rect x="40" y="58" width="18" height="46" fill="#F5F7FA" stroke="#2A1B2E" strokeWidth="1.5" />
@@ -119,7 +132,9 @@ const TALLER: GuideStep = {
 };
 
 const ROOTS: GuideStep = {
-  words: 'Do not open the bag or jar. Lay the ruler on it, with 0 at the seed, and follow the longest root to its tip.',
+  get words() {
+    return say('bench.openBagJarLay');
+  },
   drawing: (
     <>
       <rect x="18" y="14" width="112" height="102" fill="#fff" stroke="#2A1B2E" strokeWidth="1.8" />
@@ -132,9 +147,15 @@ const ROOTS: GuideStep = {
 };
 
 const SPROUTED: Record<BenchProtocol['sprouted'], string> = {
-  'root-2mm': 'A seed counts as soon as its root is 2 mm long: a split coat is not enough.',
-  shoot: 'A seedling counts as soon as you see it above the soil.',
-  'seed-leaves': 'A seedling counts as soon as its seed leaves are open.',
+  get 'root-2mm'() {
+    return say('bench.seedCountsSoonRoot');
+  },
+  get shoot() {
+    return say('bench.seedlingCountsSoonSee');
+  },
+  get 'seed-leaves'() {
+    return say('bench.seedlingCountsSoonSeed');
+  },
 };
 
 /** A split coat, and a seed whose root is long enough to count. */
@@ -177,7 +198,7 @@ const COUNT = (sprouted: BenchProtocol['sprouted']): GuideStep => ({
 
 /** The steps that a protocol needs, in the order in which they are done. */
 export function guideSteps({ measures, heightRule, sprouted, care, byTreatment }: BenchProtocol): GuideStep[] {
-  const zero = care.paper ? { ...ZERO, words: ZERO_ON_PAPER } : ZERO;
+  const zero = care.paper ? { ...ZERO, words: zeroOnPaper() } : ZERO;
   const own = Object.values(byTreatment ?? {}).flatMap((t) => t.heightRule ?? []);
   const heightSteps = [...new Set([heightRule, ...own])].map((rule) => HEIGHT_STEP[rule]);
   return [
@@ -188,8 +209,16 @@ export function guideSteps({ measures, heightRule, sprouted, care, byTreatment }
 }
 
 export const RESOLUTION_STEP: Record<RulerResolution, string> = {
-  cm: 'Read whole centimetres: the nearest long mark.',
-  'half-cm': 'Read to half a centimetre.',
-  mm: 'Read every millimetre: the smallest marks.',
-  'quarter-in': 'Read to a quarter of an inch.',
+  get cm() {
+    return say('bench.readWholeCentimetresNearest');
+  },
+  get 'half-cm'() {
+    return say('bench.readHalfCentimetre');
+  },
+  get mm() {
+    return say('bench.readEveryMillimetreSmallest');
+  },
+  get 'quarter-in'() {
+    return say('bench.readQuarterInch');
+  },
 };

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { useState } from 'react';
 
@@ -17,7 +18,7 @@ export interface OwnPot {
  * is remembered on the device, per team.
  */
 export function useOwnPot({ id, bench, containers }: InvestigationView, teamId: string, scanned: string | null): OwnPot {
-  const key = `sprout own pot ${id} ${teamId}`;
+  const key = say('bench.sproutOwnPot', { id, teamId });
   const known = (code: string | null) => containers.some((c) => c.code === code);
   const [kept, setKept] = useState(() => {
     const before = localStorage.getItem(key);

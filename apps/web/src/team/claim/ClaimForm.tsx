@@ -1,3 +1,5 @@
+import { say } from '@bright-sprout/words/say';
+import { Say } from '../../words/Say';
 import { type BenchClaims } from '@bright-sprout/contracts/conclude';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { addressOf } from '@bright-sprout/core/compare/address';
@@ -67,9 +69,9 @@ export function ClaimForm({ records, claims }: { records: InvestigationRecords; 
       <header className="claim-head">
         <EmblemMark emblem={team.emblem} size={36} />
         <h1>{team.nickname}</h1>
-        <span className="second">What we found out</span>
+        <span className="second">{say('common.whatWeFoundOut')}</span>
         <span className="claim-saved" role="status">
-          {draft.unsent > 0 ? 'Kept on this device' : 'All saved'}
+          {draft.unsent > 0 ? say('teamClaim.keptDevice') : say('common.allSaved')}
         </span>
       </header>
       <Unsent waiting={draft.waiting} />
@@ -79,30 +81,34 @@ export function ClaimForm({ records, claims }: { records: InvestigationRecords; 
         early={early}
         onAnswer={(id, text) => write(`answer.${id}`, text, 'typed')}
       />
-      <section aria-label="Question and figure">
+      <section aria-label={say('teamClaim.questionFigure')}>
         <p className="mb-1">
-          We asked{' '}
-          <span className="claim-question">
-            <select
-              aria-label="Our question"
-              value={questions.findIndex((q) => JSON.stringify(q) === JSON.stringify(question))}
-              onChange={(e) => {
-                const wanted = questions[Number(e.target.value)]!;
-                const search = new URLSearchParams({ ...addressOf(wanted, questions[0]!) });
-                search.set('day', wanted.when.kind === 'day' ? wanted.when.day : day);
-                write('question', search.toString());
-              }}
-            >
-              {questions.every((q) => JSON.stringify(q) !== JSON.stringify(question)) && (
-                <option value={-1}>{name(question)}</option>
-              )}
-              {questions.map((q, i) => (
-                <option key={i} value={i}>
-                  {name(q)}
-                </option>
-              ))}
-            </select>
-          </span>
+          <Say
+            it="teamClaim.weAsked"
+            span={
+              <span className="claim-question">
+                <select
+                  aria-label={say('teamClaim.ourQuestion')}
+                  value={questions.findIndex((q) => JSON.stringify(q) === JSON.stringify(question))}
+                  onChange={(e) => {
+                    const wanted = questions[Number(e.target.value)]!;
+                    const search = new URLSearchParams({ ...addressOf(wanted, questions[0]!) });
+                    search.set('day', wanted.when.kind === 'day' ? wanted.when.day : day);
+                    write('question', search.toString());
+                  }}
+                >
+                  {questions.every((q) => JSON.stringify(q) !== JSON.stringify(question)) && (
+                    <option value={-1}>{name(question)}</option>
+                  )}
+                  {questions.map((q, i) => (
+                    <option key={i} value={i}>
+                      {name(q)}
+                    </option>
+                  ))}
+                </select>
+              </span>
+            }
+          />
         </p>
         <div ref={holder}>
           {width > 60 && (
@@ -117,15 +123,12 @@ export function ClaimForm({ records, claims }: { records: InvestigationRecords; 
             />
           )}
         </div>
-        <p className="second mb-0">
-          {shown.drawsPlants ? `The plants with your emblem are yours. ` : ''}Tap a mark or a line to take it along as what you
-          saw.
-        </p>
+        <p className="second mb-0">{say('teamClaim.plantsEmblemYoursTap', { drawsPlants: shown.drawsPlants })}</p>
       </section>
-      <section aria-label="Our claim">
-        <h2>We claim</h2>
+      <section aria-label={say('teamClaim.ourClaim')}>
+        <h2>{say('teamClaim.weClaim')}</h2>
         {facts === null ? (
-          <Waiting>Working out what can be said …</Waiting>
+          <Waiting>{say('teamClaim.workingSaid')}</Waiting>
         ) : early ? (
           <PictureClaim parts={claim.parts} vocabulary={answer.vocabulary} onChange={(text) => write('claim', text)} />
         ) : (
@@ -142,12 +145,14 @@ export function ClaimForm({ records, claims }: { records: InvestigationRecords; 
           />
         )}
       </section>
-      <section aria-label="Our evidence">
+      <section aria-label={say('teamClaim.ourEvidence')}>
         <h2>
-          We saw
-          <span className="second">
-            {picked.length === 0 ? 'what in the picture says so?' : picked.length < 2 ? 'one more on the other side helps' : ''}
-          </span>
+          <Say
+            it="teamClaim.sawPictureSaysMore"
+            countPickedUnder={picked.length < 2}
+            sameCountPicked={picked.length === 0}
+            span={(inside) => <span className="second">{inside}</span>}
+          />
         </h2>
         <div className="evidence-row">
           {reading.evidence.map((piece) => (
@@ -163,13 +168,13 @@ export function ClaimForm({ records, claims }: { records: InvestigationRecords; 
           ))}
           {Array.from({ length: Math.max(0, PLACES - picked.length) }, (_, i) => (
             <div key={i} className="evidence-empty second">
-              {i === 0 ? 'Tap a mark, a plant or a line in the picture above' : ''}
+              {i === 0 ? say('teamClaim.tapMarkPlantLine') : ''}
             </div>
           ))}
         </div>
         {full && (
           <p role="status" className="mt-2 mb-0">
-            {MOST_EVIDENCE} pieces are enough: put one back first.
+            {say('teamClaim.piecesEnoughPutBack', { mostEvidence: MOST_EVIDENCE })}
           </p>
         )}
         {facts !== null && openEvidence && (
@@ -183,10 +188,14 @@ export function ClaimForm({ records, claims }: { records: InvestigationRecords; 
           />
         )}
       </section>
-      <section aria-label="Our reasoning">
-        <h2>We think this is because</h2>
-        <div className="claim-starters" role="group" aria-label={early ? 'What may be the reason' : 'Begin a sentence'}>
-          {(early ? EARLY_REASONS : starters).map((s) => (
+      <section aria-label={say('teamClaim.ourReasoning')}>
+        <h2>{say('teamClaim.thinkBecause')}</h2>
+        <div
+          className="claim-starters"
+          role="group"
+          aria-label={early ? say('teamClaim.mayReason') : say('teamClaim.beginSentence')}
+        >
+          {(early ? earlyReasons() : starters).map((s) => (
             <button
               key={s}
               type="button"
@@ -203,7 +212,7 @@ export function ClaimForm({ records, claims }: { records: InvestigationRecords; 
         {!early && (
           <textarea
             className="claim-text"
-            aria-label="Why we think so"
+            aria-label={say('teamClaim.whyThink')}
             maxLength={2000}
             value={claim.reasoning}
             onChange={(e) => write('reasoning', e.target.value, 'typed')}
@@ -224,35 +233,35 @@ export function ClaimForm({ records, claims }: { records: InvestigationRecords; 
       {claims.others && <OtherClaims others={claims.others} records={records} />}
       <p>
         <Link className="btn" to={`/bench/report/${investigation.id}`}>
-          Our report and poster
+          {say('teamClaim.reportPoster')}
         </Link>{' '}
         <Link className="btn" to={`/bench/notebook/${investigation.id}`}>
-          Our notebook
+          {say('teamClaim.ourNotebook')}
         </Link>{' '}
         <Link className="btn" to="/bench">
-          Our containers
+          {say('common.ourContainers')}
         </Link>
       </p>
       <footer className="claim-foot">
-        <ReadAloud words={aloud || 'Nothing is written yet.'} />
-        <span className="second">{open || openReason || openEvidence ? 'You can go on and answer later.' : ''}</span>
+        <ReadAloud words={aloud || say('teamClaim.nothingWrittenYet')} />
+        <span className="second">{open || openReason || openEvidence ? say('teamClaim.goAnswerLater') : ''}</span>
         <button
           type="button"
           className={claim.ready ? 'btn' : 'btn-next large'}
           disabled={reading.text === ''}
           onClick={() => write('ready', claim.ready ? '' : IN)}
         >
-          {claim.ready ? 'Shown: take it back' : 'Show it'}
+          {claim.ready ? say('teamClaim.shownTakeBack') : say('teamClaim.showIt')}
         </button>
       </footer>
     </>
   );
 }
 
-const EARLY_REASONS = [
-  'Plants need water.',
-  'Plants need light.',
-  'Plants need food from the soil.',
-  'It was too cold.',
-  'We do not know.',
+const earlyReasons = () => [
+  say('teamClaim.plantsNeedWater'),
+  say('teamClaim.plantsNeedLight'),
+  say('teamClaim.plantsNeedFoodSoil'),
+  say('teamClaim.tooCold'),
+  say('teamClaim.weDoNotKnow'),
 ];

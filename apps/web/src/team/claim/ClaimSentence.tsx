@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type EntryPart, partsText, type TeamClaim } from '@bright-sprout/core/conclude/claim/claimEntries';
 import {
   type ClaimParts,
@@ -32,13 +33,13 @@ export function ClaimSentence({
       <>
         <textarea
           className="claim-text"
-          aria-label="Our claim in our own words"
+          aria-label={say('teamClaim.claimOwnWords')}
           maxLength={2000}
           value={claim.typed === ' ' ? '' : claim.typed}
           onChange={(e) => onWrite('typed', e.target.value === '' ? ' ' : e.target.value, 'typed')}
         />
         <button type="button" className="btn btn-plain" onClick={() => onWrite('typed', '')}>
-          Choose words instead
+          {say('teamClaim.chooseWordsInstead')}
         </button>
       </>
     );
@@ -46,14 +47,14 @@ export function ClaimSentence({
   const { parts } = claim;
   const change = (part: Partial<ClaimParts>) => onWrite('claim', partsText({ ...parts, ...part }));
   const asked = open === null ? null : partAt(parts, vocabulary, open.span);
-  const mark = (part: string) => (asked === part ? ' asked' : '');
+  const mark = (part: string) => (asked === part ? say('teamClaim.asked') : '');
   const chosen = (role: 'of' | 'against') =>
     [
-      { value: '', label: role === 'of' ? 'which plants?' : 'than which?' },
+      { value: '', label: role === 'of' ? say('teamClaim.whichPlants') : say('teamClaim.thanWhich') },
       ...groups.map((g) => ({ value: g.key, label: groupWords(g, subject) })),
     ].map((c) => ({
       ...c,
-      no: c.value !== '' && c.value === (role === 'of' ? parts.against : parts.of) ? 'it is named already' : null,
+      no: c.value !== '' && c.value === (role === 'of' ? parts.against : parts.of) ? say('teamClaim.namedAlready') : null,
     }));
   const size = sizeBetween(parts.of, parts.against, contrasts, groups, subject);
   return (
@@ -61,30 +62,35 @@ export function ClaimSentence({
       <div className="claim-sentence">
         <span className={mark('lead')}>
           <RuledWord
-            name="How we begin"
+            name={say('teamClaim.howWeBegin')}
             value={parts.lead}
             choices={LEADS.map((l) => ({ value: l, label: LEAD_WORDS[l] }))}
             onChoose={(lead) => change({ lead })}
           />
         </span>{' '}
         <span className={mark('of')}>
-          <RuledWord name="Which plants" value={parts.of} choices={chosen('of')} onChoose={(of) => change({ of })} />
+          <RuledWord
+            name={say('teamClaim.whichPlants2')}
+            value={parts.of}
+            choices={chosen('of')}
+            onChoose={(of) => change({ of })}
+          />
         </span>{' '}
         <span className={mark('verb')}>
           <RuledWord
-            name="What they did"
+            name={say('teamClaim.whatTheyDid')}
             value={parts.verb}
             choices={[
-              { value: '' as const, label: 'did what?' },
+              { value: '' as const, label: say('teamClaim.didWhat') },
               ...VERBS.map((v) => ({ value: v, label: verbWords(v, subject) })),
             ]}
             onChoose={(verb) => change({ verb })}
           />
         </span>{' '}
-        {(parts.verb === 'less' || parts.verb === 'more') && 'than '}
+        {(parts.verb === 'less' || parts.verb === 'more') && say('teamClaim.than')}
         <span className={mark('against')}>
           <RuledWord
-            name="Held against"
+            name={say('teamClaim.heldAgainst')}
             value={parts.against}
             choices={chosen('against')}
             onChoose={(against) => change({ against })}
@@ -93,10 +99,10 @@ export function ClaimSentence({
         {subject.when && (
           <span className={mark('when')}>
             <RuledWord
-              name="When"
+              name={say('teamClaim.when')}
               value={parts.when ? 'yes' : 'no'}
               choices={[
-                { value: 'no' as const, label: 'add: when?' },
+                { value: 'no' as const, label: say('teamClaim.addWhen') },
                 { value: 'yes' as const, label: subject.when },
               ]}
               onChoose={(v) => change({ when: v === 'yes' })}
@@ -106,11 +112,11 @@ export function ClaimSentence({
         {size !== '' && (
           <span className={mark('size')}>
             <RuledWord
-              name="How much"
+              name={say('teamClaim.howMuch')}
               value={parts.size ? 'yes' : 'no'}
               choices={[
-                { value: 'no' as const, label: 'add: how much?' },
-                { value: 'yes' as const, label: `by about ${size}` },
+                { value: 'no' as const, label: say('teamClaim.addMuch') },
+                { value: 'yes' as const, label: say('teamClaim.byAbout', { size }) },
               ]}
               onChoose={(v) => change({ size: v === 'yes' })}
             />
@@ -119,7 +125,7 @@ export function ClaimSentence({
         .
       </div>
       <button type="button" className="btn btn-plain" onClick={() => onWrite('typed', claimText(parts, vocabulary) || ' ')}>
-        Write it in our own words
+        {say('teamClaim.writeOwnWords')}
       </button>
     </>
   );

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type BenchClaims } from '@bright-sprout/contracts/conclude';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { currentReadings } from '@bright-sprout/core/readings/reading';
@@ -27,19 +28,19 @@ export function ClaimView() {
   if (isProblem(records.error, 403))
     return (
       <main className="claim-page">
-        <Empty title="Not open yet">
-          <p>Your teacher opens this when the class concludes. Your own containers are there in the meantime.</p>
+        <Empty title={say('teamClaim.openYet')}>
+          <p>{say('teamClaim.teacherOpensWhenClass')}</p>
           <Link className="btn" to="/bench">
-            To our containers
+            {say('common.toOurContainers')}
           </Link>
         </Empty>
       </main>
     );
   return (
     <main className="claim-page">
-      <Loaded query={records} what="the class’s records">
+      <Loaded query={records} what={say('teamClaim.classsRecords')}>
         {(found) => (
-          <Loaded query={claims} what="what you have written">
+          <Loaded query={claims} what={say('teamClaim.whatYouHaveWritten')}>
             {(own) => <Written records={found} claims={own} />}
           </Loaded>
         )}
@@ -51,10 +52,10 @@ export function ClaimView() {
 function Written({ records, claims }: { records: InvestigationRecords; claims: BenchClaims }) {
   if (currentReadings(records.readings).length === 0)
     return (
-      <Empty title="Nothing is measured yet">
-        <p>After the first check, your figure is here, and you can say what you found out.</p>
+      <Empty title={say('teamClaim.nothingMeasuredYet')}>
+        <p>{say('teamClaim.afterFirstCheckFigure')}</p>
         <Link className="btn" to="/bench">
-          To our containers
+          {say('common.toOurContainers')}
         </Link>
       </Empty>
     );

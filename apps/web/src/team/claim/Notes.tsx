@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type ClaimNoteView } from '@bright-sprout/contracts/conclude';
 
 /** What the teacher says to the team; a question has room for an answer. */
@@ -14,8 +15,8 @@ export function Notes({
 }) {
   if (notes.length === 0) return null;
   return (
-    <section aria-label="From your teacher">
-      <h2>From your teacher</h2>
+    <section aria-label={say('teamClaim.fromYourTeacher')}>
+      <h2>{say('teamClaim.fromYourTeacher')}</h2>
       <ul className="claim-notes">
         {notes.map((n) => (
           <li key={n.id}>
@@ -24,8 +25,8 @@ export function Notes({
               <textarea
                 className="claim-text"
                 style={{ minHeight: 54 }}
-                aria-label={`Our answer to: ${n.text}`}
-                placeholder="Our answer"
+                aria-label={say('teamClaim.ourAnswerTo', { text: n.text })}
+                placeholder={say('teamClaim.ourAnswer')}
                 maxLength={2000}
                 value={answers[n.id] ?? ''}
                 onChange={(e) => onAnswer(n.id, e.target.value)}

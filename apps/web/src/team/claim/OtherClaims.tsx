@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type TeamClaimView } from '@bright-sprout/contracts/conclude';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { hasBegun, teamClaimOf } from '@bright-sprout/core/conclude/claim/claimEntries';
@@ -9,10 +10,10 @@ export function OtherClaims({ others, records }: { others: readonly TeamClaimVie
   const [open, setOpen] = useState(false);
   const written = others.filter((o) => hasBegun(teamClaimOf(o.entries)));
   return (
-    <section aria-label="The other teams">
-      <h2>What the other teams found out</h2>
+    <section aria-label={say('teamClaim.otherTeams')}>
+      <h2>{say('teamClaim.otherTeamsFound')}</h2>
       {written.length === 0 ? (
-        <p className="second">No other team has written anything yet.</p>
+        <p className="second">{say('teamClaim.otherTeamWrittenAnything')}</p>
       ) : open ? (
         <div className="team-claims">
           {written.map((o) => (
@@ -21,7 +22,7 @@ export function OtherClaims({ others, records }: { others: readonly TeamClaimVie
         </div>
       ) : (
         <button type="button" className="btn" onClick={() => setOpen(true)}>
-          Read {written.length === 1 ? 'one' : `all ${written.length}`}
+          {say('teamClaim.readOneAll', { countWritten: written.length })}
         </button>
       )}
     </section>

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { partsText } from '@bright-sprout/core/conclude/claim/claimEntries';
 import {
   type ClaimParts,
@@ -33,7 +34,11 @@ export function PictureClaim({
   const control = groups.find((g) => g.treatment.control)?.key ?? groups[0]?.key ?? '';
   const others = (key: string) => groups.find((g) => g.key !== key && g.key !== control)?.key ?? '';
   const group = (key: string, role: 'of' | 'against') => (
-    <div className="claim-pictures" role="group" aria-label={role === 'of' ? 'These plants' : 'Beside these plants'}>
+    <div
+      className="claim-pictures"
+      role="group"
+      aria-label={role === 'of' ? say('teamClaim.thesePlants') : say('teamClaim.besidePlants')}
+    >
       {groups
         .filter((g) => role === 'of' || g.key !== parts.of)
         .map((g) => (
@@ -67,12 +72,12 @@ export function PictureClaim({
   const sentence = claimText(parts, vocabulary);
   return (
     <>
-      <p className="mb-1">Which plants?</p>
+      <p className="mb-1">{say('teamClaim.whichPlants3')}</p>
       {group(parts.of, 'of')}
       {parts.of !== '' && (
         <>
-          <p className="mb-1">What did they do?</p>
-          <div className="claim-pictures" role="group" aria-label="What they did">
+          <p className="mb-1">{say('teamClaim.whatDidTheyDo')}</p>
+          <div className="claim-pictures" role="group" aria-label={say('teamClaim.whatTheyDid')}>
             {PICTURES.map(({ verb, heights }) => {
               const chosen = verb === 'cannot' ? parts.lead === 'cannot' : parts.lead !== 'cannot' && parts.verb === verb;
               return (
@@ -99,12 +104,16 @@ export function PictureClaim({
                     )}
                     {verb !== 'cannot' && <rect y="64" width="84" height="5" fill={SOIL} />}
                   </svg>
-                  {verb === 'cannot' ? 'we cannot tell' : verb === 'alike' ? 'the same' : verbWords(verb, subject)}
+                  {verb === 'cannot'
+                    ? say('teamClaim.cannotTell')
+                    : verb === 'alike'
+                      ? say('teamClaim.theSame')
+                      : verbWords(verb, subject)}
                 </button>
               );
             })}
           </div>
-          <p className="mb-1">Beside which plants?</p>
+          <p className="mb-1">{say('teamClaim.besidePlants2')}</p>
           {group(parts.against, 'against')}
         </>
       )}

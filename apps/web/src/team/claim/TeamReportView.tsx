@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type BenchClaims } from '@bright-sprout/contracts/conclude';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { useMemo } from 'react';
@@ -20,13 +21,13 @@ export function TeamReportView() {
     <main className="page">
       <header className="page-head no-print">
         <Link className="group-tag" to={`/bench/conclude/${id}`}>
-          What we found out
+          {say('common.whatWeFoundOut')}
         </Link>
-        <h1>Our report</h1>
+        <h1>{say('teamClaim.ourReport')}</h1>
       </header>
-      <Loaded query={records} what="the class’s records">
+      <Loaded query={records} what={say('teamClaim.classsRecords')}>
         {(found) => (
-          <Loaded query={claims} what="what you have written">
+          <Loaded query={claims} what={say('teamClaim.whatYouHaveWritten')}>
             {(own) => <OwnReport records={found} claims={own} />}
           </Loaded>
         )}

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type GradeBand } from '@bright-sprout/core/words/gradeBand';
 import { unitWords } from '@bright-sprout/core/words/unitWords';
 import { useState } from 'react';
@@ -9,7 +10,7 @@ export function UnitWords({ band }: { band: GradeBand }) {
   const says = words.find((w) => w.word === open)?.says;
   return (
     <div className="unit-words">
-      <span className="second">Words you may need:</span>
+      <span className="second">{say('teamClaim.wordsMayNeed')}</span>
       {words.map((w) => (
         <button
           key={w.word}

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type BenchClaims } from '@bright-sprout/contracts/conclude';
 import { timeNow } from '@bright-sprout/core/clock/clock';
 import { type ClaimEntry, type EntryPart, teamClaimOf } from '@bright-sprout/core/conclude/claim/claimEntries';
@@ -31,7 +32,7 @@ export function useClaimDraft(investigationId: string, { own }: Pick<BenchClaims
   // What is being typed lies on the device letter by letter, until it waits in the outbox: a reload in between loses nothing.
   const draft = useMemo(
     () =>
-      deviceDraft<{ entries: ClaimEntry[] }>(`claim ${investigationId} ${teamId}`, ({ entries }) =>
+      deviceDraft<{ entries: ClaimEntry[] }>(say('teamClaim.claim', { investigationId, teamId }), ({ entries }) =>
         entries ? { entries } : null,
       ),
     [investigationId, teamId],

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type Emblem } from '@bright-sprout/contracts/access';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -30,12 +31,12 @@ export function JoinView() {
     <main className="join">
       <header className="join-head">
         <Logo />
-        <h1>{team ? team.nickname : (view.data?.className ?? 'Join your team')}</h1>
+        <h1>{team ? team.nickname : (view.data?.className ?? say('joining.joinTeam2'))}</h1>
       </header>
       {!view.data && (
         <>
           <label className="form-label" htmlFor="class-code">
-            Class code from the board
+            {say('joining.classCodeBoard')}
           </label>
           <input
             id="class-code"
@@ -48,13 +49,13 @@ export function JoinView() {
             maxLength={6}
             autoFocus
           />
-          {view.isFetching && <p role="status">Looking for the class …</p>}
+          {view.isFetching && <p role="status">{say('joining.lookingClass')}</p>}
           {view.error && <ProblemNotice error={view.error} />}
         </>
       )}
       {view.data && !team && (
         <>
-          <h2>Which one are you?</h2>
+          <h2>{say('joining.whichOneAreYou')}</h2>
           <div className="join-emblems">
             {view.data.teams.map((t) => (
               <button key={t.emblem} type="button" className="btn" onClick={() => setEmblem(t.emblem)}>
@@ -63,9 +64,9 @@ export function JoinView() {
               </button>
             ))}
           </div>
-          {view.data.teams.length === 0 && <p>This class has no teams yet. Ask your teacher to add them.</p>}
+          {view.data.teams.length === 0 && <p>{say('joining.classTeamsYetAsk')}</p>}
           <button type="button" className="btn btn-plain mt-3" onClick={() => setCode('')}>
-            Another class code
+            {say('joining.anotherClassCode')}
           </button>
         </>
       )}
@@ -106,8 +107,8 @@ function Pin({ classCode, emblem, opens, onBack }: { classCode: string; emblem: 
       <div className="pin-emblem">
         <EmblemMark emblem={emblem} size={84} />
       </div>
-      <h2 id="pin-title">{join.isPending ? 'Opening …' : 'Your PIN'}</h2>
-      <div className="pin-places" role="status" aria-label={`${pin.length} of 4 digits`}>
+      <h2 id="pin-title">{join.isPending ? say('common.opening') : say('joining.yourPin')}</h2>
+      <div className="pin-places" role="status" aria-label={say('joining.ofDigits', { countPin: pin.length })}>
         {[0, 1, 2, 3].map((i) => (
           <span key={i} className={i < pin.length ? 'full' : ''} />
         ))}
@@ -120,13 +121,13 @@ function Pin({ classCode, emblem, opens, onBack }: { classCode: string; emblem: 
           </button>
         ))}
         <button type="button" className="word" onClick={onBack}>
-          back
+          {say('joining.back')}
         </button>
         <button type="button" onClick={() => press('0')}>
           0
         </button>
         <button type="button" className="word" onClick={() => setPin(pin.slice(0, -1))}>
-          erase
+          {say('joining.erase')}
         </button>
       </div>
     </div>

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { heightOf, valueOf } from '@bright-sprout/core/measures/finding';
 import { valueNumber } from '@bright-sprout/core/measures/findingWords';
 import { type Measure } from '@bright-sprout/core/measures/measure';
@@ -38,14 +39,24 @@ export function NotebookPage({ container, investigation, readings, photos, topMm
       <h2>
         <TreatmentMark code={container.treatment} size={20} /> {container.code} · {treatment.label}
       </h2>
-      {looks.length === 0 && <p>Nobody has looked at it yet.</p>}
+      {looks.length === 0 && <p>{say('notebook.nobodyLookedYet')}</p>}
       {grown.length > 0 && (
-        <div className="notebook-strip" role="group" aria-label={`${container.code} over time`} tabIndex={0}>
+        <div className="notebook-strip" role="group" aria-label={say('notebook.overTime', { code: container.code })} tabIndex={0}>
           <svg
             width={grown.length * STRIP.step}
             height={STRIP.height + STRIP.foot}
             role="img"
-            aria-label={`How ${container.code} grew: ${grown.map((r) => `day ${daysBetween(container.sownOn, r.day)} ${formatLengthNumber(heightOf(r)!, investigation.resolution)}`).join(', ')}`}
+            aria-label={say('notebook.howGrew', {
+              code: container.code,
+              grown: grown
+                .map((r) =>
+                  say('notebook.day', {
+                    daysBetween: daysBetween(container.sownOn, r.day),
+                    heightOf: formatLengthNumber(heightOf(r)!, investigation.resolution),
+                  }),
+                )
+                .join(', '),
+            })}
           >
             <path d={`M0 ${STRIP.height}H${grown.length * STRIP.step}`} stroke="#2A1B2E" strokeWidth="2.2" />
             {grown.map((r, i) => (
@@ -58,7 +69,7 @@ export function NotebookPage({ container, investigation, readings, photos, topMm
                   scale={scale}
                 />
                 <text y="18" textAnchor="middle" className="notebook-day">
-                  day {daysBetween(container.sownOn, r.day)}
+                  {say('common.day', { daysBetween: daysBetween(container.sownOn, r.day) })}
                 </text>
               </g>
             ))}
@@ -70,10 +81,10 @@ export function NotebookPage({ container, investigation, readings, photos, topMm
         <table className="table">
           <thead>
             <tr>
-              <th scope="col">Day</th>
-              <th scope="col">Date</th>
-              <th scope="col">What we saw</th>
-              <th scope="col">Change</th>
+              <th scope="col">{say('common.day3')}</th>
+              <th scope="col">{say('notebook.date')}</th>
+              <th scope="col">{say('notebook.whatWeSaw')}</th>
+              <th scope="col">{say('notebook.change')}</th>
             </tr>
           </thead>
           <tbody>

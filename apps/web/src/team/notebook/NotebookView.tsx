@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { heightOf } from '@bright-sprout/core/measures/finding';
 import { type BenchView } from '@bright-sprout/contracts/checks';
 import { type BenchPrediction } from '@bright-sprout/contracts/predictions';
@@ -23,14 +24,14 @@ export function NotebookView() {
   if (isProblem(bench.error, 401)) return <Navigate to="/join" replace />;
   return (
     <main className="page notebook">
-      <Loaded query={bench} what="your notebook">
+      <Loaded query={bench} what={say('notebook.yourNotebook')}>
         {(loaded) => {
           const own = loaded.investigations.find((i) => i.investigation.id === id);
           if (!own)
             return (
-              <Empty title="This investigation is over, or it is not yours">
+              <Empty title={say('notebook.investigationOverYours')}>
                 <Link className="btn" to="/bench">
-                  To our containers
+                  {say('common.toOurContainers')}
                 </Link>
               </Empty>
             );
@@ -59,10 +60,10 @@ function Notebook({ team, own, expected }: { team: BenchView['team']; own: Own; 
         <h1>{investigation.question}</h1>
         <p className="no-print">
           <Link className="btn" to={`/bench?investigation=${investigation.id}&pot=done`}>
-            Our containers
+            {say('common.ourContainers')}
           </Link>{' '}
           <button type="button" className="btn" onClick={() => print()}>
-            Print it
+            {say('notebook.printIt')}
           </button>
         </p>
       </header>
@@ -92,27 +93,37 @@ function ExpectedAndCame({ expected, own }: { expected: BenchPrediction; own: Ow
   const rows: [string, string, string][] = [];
   if (firstSproutDay !== null)
     rows.push([
-      'The first comes up',
-      `on day ${firstSproutDay}`,
-      up === null ? 'none is up yet' : up.by - up.after > 1 ? `between day ${up.after} and day ${up.by}` : `on day ${up.by}`,
+      say('notebook.firstComes'),
+      say('notebook.onDay', { firstSproutDay }),
+      up === null
+        ? say('notebook.noneYet')
+        : up.by - up.after > 1
+          ? say('notebook.betweenDayDay', { after: up.after, by: up.by })
+          : say('notebook.onDay2', { by: up.by }),
     ]);
   if (heightMm !== null)
     rows.push([
-      `The tallest on day ${expected.heightDay}`,
+      say('notebook.tallestDay', { heightDay: expected.heightDay }),
       formatLength(heightMm, resolution),
-      tall === null ? 'nothing is measured yet' : `${formatLength(tall.mm, resolution)} on day ${tall.dayNumber}`,
+      tall === null
+        ? say('notebook.nothingMeasuredYet')
+        : say('notebook.onDay3', { mm: formatLength(tall.mm, resolution), dayNumber: tall.dayNumber }),
     ]);
   if (winner !== null)
-    rows.push(['Tallest of all', label(winner), ahead === null ? 'nothing is measured yet' : `${label(ahead)} so far`]);
+    rows.push([
+      say('notebook.tallestOfAll'),
+      label(winner),
+      ahead === null ? say('notebook.nothingMeasuredYet') : say('notebook.soFar', { label: label(ahead) }),
+    ]);
   return (
     <section className="section">
-      <h2>What we expected, and what came</h2>
+      <h2>{say('notebook.expectedCame')}</h2>
       <table className="table">
         <thead>
           <tr>
             <td />
-            <th scope="col">We expected</th>
-            <th scope="col">In our containers</th>
+            <th scope="col">{say('notebook.weExpected')}</th>
+            <th scope="col">{say('notebook.inOurContainers')}</th>
           </tr>
         </thead>
         <tbody>

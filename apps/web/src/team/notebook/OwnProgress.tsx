@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type InvestigationView, type ReadingView } from '@bright-sprout/contracts/investigations';
 import { formatDay } from '@bright-sprout/core/calendar/days';
 import { growthLines } from '@bright-sprout/core/compare/growthLines';
@@ -32,7 +33,7 @@ export function OwnProgress({ investigation, readings }: { investigation: Invest
   if (!shown || day === undefined) return null;
   return (
     <section className="section" ref={holder}>
-      <h2>Our plants on {formatDay(day)}</h2>
+      <h2>{say('notebook.ourPlantsOn', { day: formatDay(day) })}</h2>
       <LineUp
         investigation={investigation}
         groups={group}
@@ -82,9 +83,12 @@ function Lines({
   const ends = spread(lines.map((l) => y(l.points[l.points.length - 1]!.value)));
   const container = (id: string) => investigation.containers.find((c) => c.id === id)!;
   const words = lines
-    .map(
-      (l) =>
-        `${container(l.containerId).code} ${summaryWords(measure, l.points[l.points.length - 1]!.value, resolution)} on day ${l.points[l.points.length - 1]!.dayNumber}`,
+    .map((l) =>
+      say('notebook.onDay4', {
+        code: container(l.containerId).code,
+        summaryWords: summaryWords(measure, l.points[l.points.length - 1]!.value, resolution),
+        dayNumber: l.points[l.points.length - 1]!.dayNumber,
+      }),
     )
     .join(', ');
   return (
@@ -93,7 +97,7 @@ function Lines({
       width={width}
       height={CHART.height}
       role="img"
-      aria-label={`How our plants grew, ${measure.name}: ${words}`}
+      aria-label={say('notebook.plantsGrew', { name: measure.name, words })}
     >
       {Array.from({ length: Math.round(top / step) + 1 }, (_, i) => Number((i * step).toFixed(6))).map((n) => (
         <g key={n}>
@@ -106,7 +110,7 @@ function Lines({
       ))}
       {Array.from({ length: Math.floor(last / every) + 1 }, (_, i) => i * every).map((n) => (
         <text key={n} x={x(n)} y={CHART.height - 10} textAnchor="middle">
-          {n === 0 ? 'day 0' : n}
+          {n === 0 ? say('notebook.day2') : n}
         </text>
       ))}
       <path d={`M${CHART.left} ${y(0)}H${width - CHART.right}`} stroke="#2A1B2E" strokeWidth="2" />

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type BenchPrediction } from '@bright-sprout/contracts/predictions';
 import { RESOLUTION_UNIT } from '@bright-sprout/core/quantities/length';
 import { TreatmentMark } from '../../marks/TreatmentMark';
@@ -16,8 +17,8 @@ export function FirstDay({
 }) {
   return (
     <>
-      <h1>After how many days will the first {asked.speciesName.toLowerCase()} be up?</h1>
-      <div className="predict-days" role="radiogroup" aria-label="Days after sowing">
+      <h1>{say('predict.afterManyDaysFirst', { speciesName: asked.speciesName.toLowerCase() })}</h1>
+      <div className="predict-days" role="radiogroup" aria-label={say('predict.daysAfterSowing')}>
         {DAYS.map((d) => (
           <button key={d} type="button" role="radio" aria-checked={value === d} onClick={() => onChoose(d)}>
             {d}
@@ -33,7 +34,7 @@ export function Height({ asked, value, onType }: { asked: BenchPrediction; value
   return (
     <>
       <h1>
-        <label htmlFor="height">How tall will the tallest be on day {asked.heightDay}?</label>
+        <label htmlFor="height">{say('predict.tallTallestDay', { heightDay: asked.heightDay })}</label>
       </h1>
       <p className="predict-height">
         <input
@@ -62,8 +63,8 @@ export function Winner({
 }) {
   return (
     <>
-      <h1>Which will be the tallest in the end?</h1>
-      <div className="predict-winners" role="radiogroup" aria-label="Tallest in the end">
+      <h1>{say('predict.tallestEnd')}</h1>
+      <div className="predict-winners" role="radiogroup" aria-label={say('predict.tallestEnd2')}>
         {asked.treatments.map((t) => (
           <button key={t.code} type="button" role="radio" aria-checked={value === t.code} onClick={() => onChoose(t.code)}>
             <TreatmentMark code={t.code} size={34} />

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type BenchPrediction, type PredictionAnswer, type PredictionRequest } from '@bright-sprout/contracts/predictions';
 import { type PredictionKind } from '@bright-sprout/core/plan/document/planDocument';
 import { formatLengthNumber } from '@bright-sprout/core/quantities/length';
@@ -16,16 +17,16 @@ export function PredictView() {
   const query = useAskedPredictions();
   return (
     <main className="predict">
-      <Loaded query={query} what="the questions">
+      <Loaded query={query} what={say('predict.theQuestions')}>
         {(asked) => {
           const found = asked.find((a) => a.planId === planId && !a.sown);
           return found ? (
             <Predict key={planId} asked={found} />
           ) : (
-            <Empty title="Nothing is asked at the moment">
-              <p>Once the seeds are sown, predictions are locked. What you said is kept.</p>
+            <Empty title={say('predict.nothingAskedMoment')}>
+              <p>{say('predict.onceSeedsSownPredictions')}</p>
               <Link className="btn" to="/bench">
-                To our containers
+                {say('common.toOurContainers')}
               </Link>
             </Empty>
           );
@@ -37,7 +38,10 @@ export function PredictView() {
 
 function Predict({ asked }: { asked: BenchPrediction }) {
   const said = saidBefore(asked);
-  const draft = deviceDraft<PredictionRequest>(`prediction ${asked.planId} ${asked.teamId}`, (kept) => ({ ...said, ...kept }));
+  const draft = deviceDraft<PredictionRequest>(
+    say('predict.prediction', { planId: asked.planId, teamId: asked.teamId }),
+    (kept) => ({ ...said, ...kept }),
+  );
   const [answer, keepAnswer] = useState(() => draft.read() ?? said);
   const setAnswer = (next: PredictionRequest) => {
     keepAnswer(next);
@@ -59,14 +63,14 @@ function Predict({ asked }: { asked: BenchPrediction }) {
   if (!kind)
     return (
       <>
-        <h1>That is what you expect</h1>
-        <p role="status">It is kept, and locked when the seeds are sown. Until then you can change it.</p>
+        <h1>{say('predict.thatIsWhatYou')}</h1>
+        <p role="status">{say('predict.keptLockedWhenSeeds')}</p>
         <p className="d-flex gap-2 flex-wrap">
           <button type="button" className="btn" onClick={() => setAt(0)}>
-            Change it
+            {say('predict.changeIt')}
           </button>
           <Link className="btn btn-next" to="/bench">
-            To our containers
+            {say('common.toOurContainers')}
           </Link>
         </p>
       </>
@@ -75,7 +79,7 @@ function Predict({ asked }: { asked: BenchPrediction }) {
     <>
       <p className="second">{asked.question}</p>
       <p className="predict-step" role="status">
-        {at + 1} of {asked.kinds.length}
+        {say('predict.of', { at: at + 1, countKinds: asked.kinds.length })}
       </p>
       {kind === 'first-sprout-day' && (
         <FirstDay
@@ -98,11 +102,11 @@ function Predict({ asked }: { asked: BenchPrediction }) {
       <p className="predict-next">
         {at > 0 && (
           <button type="button" className="btn" onClick={() => setAt(at - 1)}>
-            Back
+            {say('common.back')}
           </button>
         )}
         <button type="button" className="btn btn-next" disabled={!given[kind] || save.isPending} onClick={next}>
-          {save.isPending ? 'Keeping it …' : at + 1 < asked.kinds.length ? 'Next' : 'Keep it'}
+          {save.isPending ? say('predict.keepingIt') : at + 1 < asked.kinds.length ? say('predict.next') : say('predict.keepIt')}
         </button>
       </p>
     </>

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { Link, Navigate, useParams } from 'react-router';
 import { isProblem } from '../../api/client';
@@ -14,14 +15,14 @@ export function TeamSowView() {
   if (isProblem(bench.error, 401)) return <Navigate to="/join" replace />;
   return (
     <main className="page">
-      <Loaded query={bench} what="your containers">
+      <Loaded query={bench} what={say('sowing.yourContainers')}>
         {({ investigations, team }) => {
           const own = investigations.find((i) => i.investigation.id === id)?.investigation;
           if (!own)
             return (
-              <Empty title="These containers are not yours, or the investigation is over">
+              <Empty title={say('sowing.containersYoursInvestigationOver')}>
                 <Link className="btn" to="/bench">
-                  To our containers
+                  {say('common.toOurContainers')}
                 </Link>
               </Empty>
             );
@@ -40,7 +41,7 @@ function Sowing({ investigation, teamId }: { investigation: InvestigationView; t
       <RunSheet investigation={investigation} entering={entering} teamId={teamId} />
       <SownOtherwise investigation={investigation} entering={entering} />
       <Link className="btn btn-next" to={`/bench?investigation=${investigation.id}`}>
-        To our containers
+        {say('common.toOurContainers')}
       </Link>
     </>
   );

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type BenchFilmView } from '@bright-sprout/contracts/films';
 import { daysBetween, formatDay } from '@bright-sprout/core/calendar/days';
 import { timeNow } from '@bright-sprout/core/clock/clock';
@@ -20,17 +21,17 @@ export function TeamTakeView() {
   const [frameId] = useState(() => v7());
   const waits = useWaiting().some((w) => w.id === frameId && !w.confirmed && w.refused === null);
   return (
-    <Loaded query={bench} what="your team">
+    <Loaded query={bench} what={say('pictures.yourTeam')}>
       {({ team, today }) => (
-        <Loaded query={films} what="the pictures">
+        <Loaded query={films} what={say('pictures.thePictures')}>
           {(all) => {
             const film: BenchFilmView | undefined = all.find((f) => f.id === filmId);
             if (!film)
               return (
                 <div className="page">
-                  <Empty title="This film is not there any more">
+                  <Empty title={say('pictures.filmMore')}>
                     <Link className="btn" to="/bench">
-                      Back to your plants
+                      {say('pictures.backPlants')}
                     </Link>
                   </Empty>
                 </div>
@@ -50,27 +51,19 @@ export function TeamTakeView() {
                     <span className="taking-emblem">
                       <EmblemMark emblem={team.emblem} size={30} />
                     </span>
-                    <h1>
-                      {film.name}, day {daysBetween(film.sownOn, today)}
-                    </h1>
-                    <p>
-                      for {team.nickname} · {formatDay(today)}
-                    </p>
+                    <h1>{say('pictures.day5', { name: film.name, daysBetween: daysBetween(film.sownOn, today) })}</h1>
+                    <p>{say('pictures.for', { nickname: team.nickname, today: formatDay(today) })}</p>
                     <Link className="btn" to="/bench">
-                      Close
+                      {say('common.close')}
                     </Link>
                   </header>
                 }
                 done={
                   <>
-                    <h2>{waits ? 'It waits on this device.' : 'Your teacher has it.'}</h2>
-                    <p>
-                      {waits
-                        ? 'It is sent by itself as soon as there is a network.'
-                        : 'It comes into the film when your teacher has looked at it.'}
-                    </p>
+                    <h2>{waits ? say('pictures.waitsDevice') : say('pictures.yourTeacherHasIt')}</h2>
+                    <p>{waits ? say('pictures.sentItselfSoonNetwork') : say('pictures.comesFilmWhenTeacher')}</p>
                     <Link className="btn-next" to="/bench">
-                      Back to your plants
+                      {say('pictures.backPlants')}
                     </Link>
                   </>
                 }

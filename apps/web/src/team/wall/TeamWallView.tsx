@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { todayIn } from '@bright-sprout/core/clock/clock';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { useMemo, useState } from 'react';
@@ -16,11 +17,11 @@ export function TeamWallView() {
     <div className="page">
       <header className="page-head">
         <Link className="group-tag" to="/bench">
-          Our pots
+          {say('wall.ourPots')}
         </Link>
-        <h1>{query.data?.investigation.question ?? 'The whole class'}</h1>
+        <h1>{query.data?.investigation.question ?? say('wall.wholeClass')}</h1>
       </header>
-      <Loaded query={query} what="the class’s plants">
+      <Loaded query={query} what={say('wall.classsPlants')}>
         {(records) => <SharedWall records={records} />}
       </Loaded>
     </div>
@@ -33,7 +34,7 @@ function SharedWall({ records }: { records: InvestigationRecords }) {
   const [chosen, setChosen] = useState<string | null>(null);
   const known = recordedOn(ribbon);
   const day = chosen ?? known[known.length - 1] ?? null;
-  if (day === null) return <p>Nobody has checked a pot yet.</p>;
+  if (day === null) return <p>{say('wall.nobodyCheckedPotYet')}</p>;
   return (
     <>
       <DayRibbon ribbon={ribbon} sownOn={records.investigation.sownOn} chosen={day} onChoose={setChosen} />

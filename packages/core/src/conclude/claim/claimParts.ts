@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { joined, type ClaimSubject } from '../../claims/claimSubject';
 import { type Group } from '../../compare/groups';
 import { type Contrast } from '../../compare/sureness';
@@ -25,10 +26,18 @@ export interface ClaimParts {
 export const NO_PARTS: ClaimParts = { lead: 'saw', of: '', verb: '', against: '', when: false, size: false };
 
 export const LEAD_WORDS: Record<Lead, string> = {
-  saw: 'We saw that',
-  think: 'We think that',
-  sure: 'We proved that',
-  cannot: 'We cannot tell whether',
+  get saw() {
+    return say('conclude.weSawThat');
+  },
+  get think() {
+    return say('conclude.weThinkThat');
+  },
+  get sure() {
+    return say('conclude.weProvedThat');
+  },
+  get cannot() {
+    return say('conclude.cannotTellWhether');
+  },
 };
 
 /** One word of the sentence: what it says, and which part it is. */
@@ -48,7 +57,7 @@ export interface ClaimVocabulary {
 export function groupWords(group: Pick<Group, 'label'>, subject: ClaimSubject): string {
   const { between } = subject.question;
   if (between === 'kinds') return group.label.toLowerCase();
-  if (between === 'ages') return `${subject.kind} of ${group.label}`;
+  if (between === 'ages') return say('conclude.of3', { kind: subject.kind, label: group.label });
   return `${subject.kind} ${joined([group.label], subject)}`;
 }
 
@@ -59,9 +68,9 @@ export function verbWords(verb: Verb, { shown }: ClaimSubject): string {
     case 'more':
       return shown.more;
     case 'alike':
-      return `was just the same in ${shown.name} as`;
+      return say('conclude.justSame', { name: shown.name });
     case 'stopped':
-      return 'stopped growing, unlike';
+      return say('conclude.stoppedGrowingUnlike');
   }
 }
 
@@ -73,12 +82,12 @@ export function claimWords(parts: ClaimParts, { groups, contrasts, subject }: Cl
   if (of) words.push({ part: 'of', text: groupWords(of, subject) });
   if (parts.verb !== '') words.push({ part: 'verb', text: verbWords(parts.verb, subject) });
   if (against) {
-    const than = parts.verb === 'less' || parts.verb === 'more' ? 'than ' : '';
+    const than = parts.verb === 'less' || parts.verb === 'more' ? say('conclude.than') : '';
     words.push({ part: 'against', text: `${than}${groupWords(against, subject)}` });
   }
   if (parts.when && subject.when) words.push({ part: 'when', text: subject.when });
   const size = parts.size ? sizeBetween(parts.of, parts.against, contrasts, groups, subject) : '';
-  if (size) words.push({ part: 'size', text: `by about ${size}` });
+  if (size) words.push({ part: 'size', text: say('conclude.byAbout', { size }) });
   return words;
 }
 

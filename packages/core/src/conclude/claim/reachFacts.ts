@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { isClear, type Sureness } from '../../compare/sureness';
 import { dosesOf } from '../../compare/design';
 import { type Group, groupings, type GroupedRecords } from '../../compare/groups';
@@ -132,17 +133,34 @@ function namesOf(group: Group, all: readonly Group[], factor: string, amount: nu
   const own = wordsOf(label).filter((w) => all.every((g) => g === group || !wordsOf(g.label).includes(w)));
   const subject = factor.toLowerCase();
   const control = group.treatment.control
-    ? [`no ${subject}`, `without ${subject}`, 'control', 'controls', 'with none', 'without any']
+    ? [
+        say('conclude.no', { subject }),
+        say('conclude.without', { subject }),
+        'control',
+        'controls',
+        say('conclude.withNone'),
+        say('conclude.withoutAny'),
+      ]
     : [];
   const dose = amount === null || amount === 0 ? [] : [String(amount)];
   // A word of the control that names the factor stands for all: "salt" in "no salt".
   const telling = own.filter((w) => !wordsOf(factor).includes(w) && (amount === null || !/\d/.test(w)));
-  return [...new Set([label, ...telling, ...control, ...dose, `treatment ${group.treatment.code.toLowerCase()}`])];
+  return [
+    ...new Set([
+      label,
+      ...telling,
+      ...control,
+      ...dose,
+      say('conclude.treatment2', { code: group.treatment.code.toLowerCase() }),
+    ]),
+  ];
 }
 
 /** The factor as a whole, and what amounts of it are called. */
 function factorNames(factor: string, groups: readonly NamedGroup[]): string[] {
   const words = wordsOf(factor);
   const amounts = groups.some((g) => g.amount !== null) ? ['concentration', 'dose', 'strength'] : [];
-  return [...new Set([factor.toLowerCase(), ...words, ...words.map((w) => `${w}y`), ...amounts])].filter((n) => n.length > 2);
+  return [...new Set([factor.toLowerCase(), ...words, ...words.map((w) => say('conclude.wY', { w })), ...amounts])].filter(
+    (n) => n.length > 2,
+  );
 }

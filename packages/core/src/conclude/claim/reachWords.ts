@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type ClaimSubject } from '../../claims/claimSubject';
 import { type GradeBand } from '../../words/gradeBand';
 import { plural } from '../../words/plural';
@@ -24,32 +25,32 @@ export function reachWords(question: ReachQuestion, facts: ReachFacts, subject: 
       if (of !== undefined)
         return {
           asks: young
-            ? `You wrote ${quoted}. For ${of}, our ${pots} cannot tell yet. How could you say that?`
-            : `You wrote ${quoted}. For ${of} the range of the difference still holds zero: luck alone could do it. What could you write instead?`,
+            ? say('conclude.wroteCannotTellYet', { quoted, of, pots })
+            : say('conclude.wroteRangeDifferenceStill', { quoted, of }),
           offers: [
-            { words: 'We cannot tell whether …', change: { lead: 'cannot' } },
-            { words: 'We think that …', change: { lead: 'think' } },
+            { words: say('conclude.cannotTellWhether2'), change: { lead: 'cannot' } },
+            { words: say('conclude.weThinkThat2'), change: { lead: 'think' } },
           ],
         };
       return {
         asks:
           question.facts.grew !== undefined
-            ? `You wrote ${quoted}. The ${shown.name === 'height' ? 'tallest of them' : 'largest of them'} reached ${shown.words(question.facts.grew)}. What could you write instead?`
+            ? say('conclude.wroteTallestThemLargest', { quoted, name: shown.name, grew: shown.words(question.facts.grew) })
             : young
-              ? `You wrote ${quoted}. How sure can ${facts.containers} ${pots} make us?`
-              : `You wrote ${quoted}. ${facts.containers} ${pots} can make something likely; what would somebody say who saw other ${pots}?`,
+              ? say('conclude.wroteSureMakeUs', { quoted, containers: facts.containers, pots })
+              : say('conclude.wroteMakeSomethingLikely', { quoted, containers: facts.containers, pots }),
         offers: [
           { words: `… ${shown.less}`, change: { verb: 'less' } },
-          { words: 'We saw that …', change: { lead: 'saw' } },
-          { words: 'We think that …', change: { lead: 'think' } },
+          { words: say('conclude.weSawThat2'), change: { lead: 'saw' } },
+          { words: say('conclude.weThinkThat2'), change: { lead: 'think' } },
         ],
       };
     case 'wrong-direction': {
       const seen = (question.facts.sign ?? 0) < 0 ? shown.less : shown.more;
       return {
         asks: of
-          ? `Look at the picture again: ${groupWords({ label: of }, subject)} ${seen}. Does ${quoted} say that?`
-          : `Look at the picture again. Does ${quoted} say what the marks show?`,
+          ? say('conclude.lookPictureAgainSay', { groupWords: groupWords({ label: of }, subject), seen, quoted })
+          : say('conclude.lookPictureAgainSay2', { quoted }),
         offers: [{ words: `… ${seen}`, change: { verb: (question.facts.sign ?? 0) < 0 ? 'less' : 'more' } }],
       };
     }
@@ -57,31 +58,36 @@ export function reachWords(question: ReachQuestion, facts: ReachFacts, subject: 
       return {
         asks:
           dose !== undefined
-            ? `You wrote ${quoted}. The most we gave was ${dose}${facts.unit && ` ${facts.unit}`}. What do our ${pots} say, and what do you guess?`
-            : `You wrote ${quoted}. We looked for ${facts.lastDay} days, at ${facts.containers} ${pots} in our room. What can you say about those?`,
-        offers: [{ words: `… by day ${facts.lastDay}`, change: { when: true } }],
+            ? say('conclude.wroteMostGaveSay', { quoted, dose, unit: facts.unit && ` ${facts.unit}`, pots })
+            : say('conclude.wroteLookedDaysRoom', { quoted, lastDay: facts.lastDay, containers: facts.containers, pots }),
+        offers: [{ words: say('conclude.byDay', { lastDay: facts.lastDay }), change: { when: true } }],
       };
     case 'cause':
       return {
         asks: facts.unfair
-          ? `You wrote ${quoted}. The test was not quite fair: ${facts.unfair.replace(/\.$/, '')}. What else could have done it?`
+          ? say('conclude.wroteTestQuiteFair', { quoted, replace: facts.unfair.replace(/\.$/, '') })
           : young
-            ? `You wrote ${quoted}. What else was different between them?`
-            : `You wrote ${quoted}. More than one thing differs between them here. How would you find out which one does it?`,
-        offers: [{ words: 'Say what differs, and leave open why', change: {} }],
+            ? say('conclude.wroteElseDifferentBetween', { quoted })
+            : say('conclude.wroteMoreThingDiffers', { quoted }),
+        offers: [{ words: say('conclude.sayDiffersLeaveOpen'), change: {} }],
       };
     case 'one-plant':
       return {
         // What was picked was not written.
-        asks: `You ${question.span[1] === 0 ? 'picked' : 'wrote'} ${quoted}. That is ${/ and /.test(word) ? 'two' : 'one'} of ${facts.containers}. What do the others say?`,
-        offers: [{ words: 'Add a mean of all to what you saw', change: {} }],
+        asks: say('conclude.trueOtherTrueOther', {
+          sameSpan: question.span[1] === 0,
+          quoted,
+          test: / and /.test(word),
+          containers: facts.containers,
+        }),
+        offers: [{ words: say('conclude.addMeanSaw'), change: {} }],
       };
     case 'no-difference':
       return {
         asks: young
-          ? `You wrote ${quoted}. Are they the same, or can we not see it with so few ${pots}?`
-          : `You wrote ${quoted}. The range of the difference is wide: there may be one that ${facts.containers} ${pots} cannot show. How could you say that?`,
-        offers: [{ words: 'We cannot tell whether …', change: { lead: 'cannot', verb: 'more' } }],
+          ? say('conclude.wroteSameSeeFew', { quoted, pots })
+          : say('conclude.wroteRangeDifferenceWide', { quoted, containers: facts.containers, pots }),
+        offers: [{ words: say('conclude.cannotTellWhether2'), change: { lead: 'cannot', verb: 'more' } }],
       };
   }
 }
@@ -91,22 +97,22 @@ export function sentenceStarters(band: GradeBand, { kind, factor }: { kind: stri
   const thing = factor.toLowerCase();
   switch (band) {
     case 'early':
-      return ['A plant needs', 'I think so because'];
+      return [say('conclude.plantNeeds'), say('conclude.iThinkBecause')];
     case 'primary':
-      return ['Seeds need', `When there is more ${thing},`, 'This fits what we know about'];
+      return [say('conclude.seedsNeed'), say('conclude.whenMore', { thing }), say('conclude.fitsKnowAbout')];
     case 'middle':
       return [
-        `What ${thing} does inside ${kind} may be`,
-        'This fits what we know about',
-        'It could also be that',
-        'To be surer we would',
+        say('conclude.insideMay', { thing, kind }),
+        say('conclude.fitsKnowAbout'),
+        say('conclude.itCouldAlsoBe'),
+        say('conclude.toBeSurerWe'),
       ];
     case 'upper':
       return [
-        'A mechanism that would give this is',
-        'The data are also compatible with',
-        'What limits this is',
-        'A test that could tell them apart is',
+        say('conclude.mechanismGive'),
+        say('conclude.dataAlsoCompatible'),
+        say('conclude.whatLimitsThisIs'),
+        say('conclude.testTellThemApart'),
       ];
   }
 }

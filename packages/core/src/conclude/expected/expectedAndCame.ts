@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type GroupedRecords } from '../../compare/groups';
 import { firstUp, isNearAsked, tallestAround, tallestTreatment } from '../../readings/whatCame';
 import { RESOLUTION_MM, type RulerResolution } from '../../quantities/length';
@@ -88,5 +89,5 @@ export function classExpected(rows: readonly ExpectedAndCame[], records: Grouped
 
 /** A span of days as it is said: `day 6`, `between day 3 and day 6`. */
 export function spanWords({ after, by }: { after: number; by: number }): string {
-  return by - after > 1 ? `between day ${after} and day ${by}` : `on day ${by}`;
+  return by - after > 1 ? say('conclude.betweenDayDay', { after, by }) : say('conclude.onDay2', { by });
 }

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { schoolDays } from '../../calendar/schoolCalendar';
 import { type Contrast, isClear, type Sureness } from '../../compare/sureness';
 import { containersNeeded } from '../../power/tPower';
@@ -86,7 +87,8 @@ function moreContainers({ plan, sureness, size }: NextFacts): NextStep[] {
   ];
 }
 
-const aboutOf = ({ asked }: Contrast) => (asked.kind === 'difference' ? `${asked.of} and ${asked.against}` : '');
+const aboutOf = ({ asked }: Contrast) =>
+  asked.kind === 'difference' ? say('conclude.and', { of: asked.of, against: asked.against }) : '';
 
 /** Rules of the fair test that were broken, knowingly or not, and that a press mends. */
 function fairer({ plan, teams }: NextFacts): NextStep[] {
@@ -134,7 +136,12 @@ function spares({ plan, points, lost }: NextFacts): NextStep[] {
     if (now > plan.seedsEach)
       steps.push(
         step(
-          { code: 'more-seeds', was: plan.seedsEach, now, about: `${empty.never} of ${empty.of} with ${empty.label}` },
+          {
+            code: 'more-seeds',
+            was: plan.seedsEach,
+            now,
+            about: say('conclude.ofWith', { never: empty.never, of: empty.of, label: empty.label }),
+          },
           (next) => ({
             ...next,
             seedsEach: now,

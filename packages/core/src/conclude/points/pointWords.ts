@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { daysBetween, type IsoDay, weekdayName } from '../../calendar/days';
 import { shownOf } from '../../compare/shown';
 import { type Measure } from '../../measures/measure';
@@ -40,10 +41,10 @@ export function pointWords(point: Point, subject: PointSubject): PointWords {
 
 /** `in 1 of 9 classes`, `in 3 of 4 classes`, `in fewer than 1 of 1,000 classes`. */
 export function classesWords(chance: number): string {
-  if (chance < 0.001) return 'in fewer than 1 of 1,000 classes';
-  if (chance > 0.95) return 'in nearly every class';
-  if (chance > 0.4) return `in ${Math.round(10 * chance)} of 10 classes`;
-  return `in 1 of ${Math.round(1 / chance)} classes`;
+  if (chance < 0.001) return say('conclude.fewerClasses');
+  if (chance > 0.95) return say('conclude.nearlyEveryClass');
+  if (chance > 0.4) return say('conclude.inOfClasses', { math: Math.round(10 * chance) });
+  return say('conclude.inOfClasses2', { math: Math.round(1 / chance) });
 }
 
 /** So many grains of which one is inked draw the same; null where they cannot be counted at a glance. */
@@ -69,137 +70,212 @@ function said(point: Point, subject: PointSubject): Said {
   const shown = shownOf({ follow: 'value', reach: '' }, measure, resolution, { container, seeds: false });
   const rate = shownOf({ follow: 'per-day', reach: '' }, measure, resolution, { container, seeds: false });
   const pots = plural(container);
-  const onDay = (day: IsoDay) => `day ${daysBetween(sownOn, day)}`;
+  const onDay = (day: IsoDay) => say('common.day', { daysBetween: daysBetween(sownOn, day) });
   const words = (v: number) => shown.words(v);
   const young = band === 'early' || band === 'primary';
   switch (point.code) {
     case 'first-and-last-up': {
-      const when = (after: number, by: number) => (by - after > 1 ? `between day ${after} and day ${by}` : `on day ${by}`);
+      const when = (after: number, by: number) =>
+        by - after > 1 ? say('conclude.betweenDayDay', { after, by }) : say('conclude.onDay2', { by });
       const lead =
         point.ahead === null || point.ahead.of < point.first.length
           ? ''
-          : ` All ${counted(point.ahead.of, container)} were ${point.ahead.label}.`;
+          : say('conclude.allWere', { of: counted(point.ahead.of, container), label: point.ahead.label });
       return {
-        title: `${some(point.first, container)} came up first, ${when(point.firstAfter, point.firstBy)}; ${some(point.last, container)} last, ${when(point.lastAfter, point.lastBy)}.${lead}`,
-        asks: 'What did the first have that the last had to wait for?',
-        luck: 'deals of the labels within teams in which one treatment has as many of the first',
+        title: say('conclude.cameFirstLast', {
+          some: some(point.first, container),
+          when: when(point.firstAfter, point.firstBy),
+          some2: some(point.last, container),
+          when2: when(point.lastAfter, point.lastBy),
+          lead,
+        }),
+        asks: say('conclude.firstLastWait'),
+        luck: say('conclude.dealsLabelsWithinTeams'),
       };
     }
     case 'unlike-twins':
       return {
-        title: `${point.container} ${point.behind ? 'stayed behind' : 'got ahead of'} its ${point.twins} twins: ${words(point.value)} against ${shown.number(point.low)} to ${words(point.high)}.`,
-        asks: point.behind ? 'What could have happened to it?' : 'What may it have had more of?',
-        luck: `classes whose ${pots} of one treatment differ as these do, and in which some ${container} lies so far out`,
+        title: say('conclude.stayedBehindGotAhead', {
+          container: point.container,
+          behind: point.behind,
+          twins: point.twins,
+          value: words(point.value),
+          number: shown.number(point.low),
+          high: words(point.high),
+        }),
+        asks: point.behind ? say('conclude.whatCouldHaveHappened') : say('conclude.mayMore'),
+        luck: say('conclude.classesWhoseTreatmentDiffer', { pots, container }),
       };
     case 'lines-crossed':
       return {
-        title: `${point.ledBefore} led on ${onDay(point.early)}; since ${onDay(point.crossed)} ${point.leadsNow} leads.`,
-        asks: 'What may have changed on the way?',
-        luck: 'deals of the labels within teams in which both leads are as clear, on any day, between any two treatments',
+        title: say('conclude.ledSinceLeads', {
+          ledBefore: point.ledBefore,
+          onDay: onDay(point.early),
+          onDay2: onDay(point.crossed),
+          leadsNow: point.leadsNow,
+        }),
+        asks: say('conclude.mayChangedWay'),
+        luck: say('conclude.dealsLabelsWithinTeams2'),
       };
     case 'fastest-stretch':
       return {
-        title: `From ${onDay(point.from)} to ${onDay(point.to)} they grew fastest: ${rate.words(point.perDay)}; in no other stretch more than ${rate.words(point.next)}.`,
-        asks: 'What did those days have that the others had not?',
-        luck: `classes in which no stretch is faster than the next, and that differ from ${container} to ${container} as this one does`,
+        title: say('conclude.grewFastestOtherStretch', {
+          onDay: onDay(point.from),
+          onDay2: onDay(point.to),
+          perDay: rate.words(point.perDay),
+          next: rate.words(point.next),
+        }),
+        asks: say('conclude.daysOthers'),
+        luck: say('conclude.classesStretchFasterNext', { container }),
       };
     case 'dip-over-days-off': {
-      const days = `${weekdayName(point.from)} to ${weekdayName(point.to)}`;
-      const who = point.label ?? 'The whole class';
-      const how = point.stoodStill ? 'stood still' : 'grew less';
+      const days = say('conclude.to', { from: weekdayName(point.from), to: weekdayName(point.to) });
+      const who = point.label ?? say('conclude.wholeClass');
+      const how = point.stoodStill ? say('conclude.stoodStill') : say('conclude.grewLess');
       return {
-        title: `${who} ${how} from ${days}: ${words(point.before)} before the days off, ${words(point.after)} after.`,
-        asks: `What did those ${pots} miss while nobody was there?`,
-        luck: 'classes without a dip in which some gap looks as deep beside the days before and after it',
+        title: say('conclude.beforeDaysOffAfter', { who, how, days, before: words(point.before), after: words(point.after) }),
+        asks: say('conclude.missWhileNobody', { pots }),
+        luck: say('conclude.classesWithoutDipSome'),
       };
     }
     case 'prediction-nearest':
       return {
-        title: `${point.team} said the tallest would reach ${formatLength(point.said, resolution)}; ${formatLength(point.came, resolution)} came by day ${point.dayNumber}, the nearest of ${point.teams}.`,
-        asks: 'How did you come to your number?',
-        luck: 'deals of the numbers among the teams in which one comes as near',
+        title: say('conclude.saidTallestReachCame', {
+          team: point.team,
+          said: formatLength(point.said, resolution),
+          came: formatLength(point.came, resolution),
+          dayNumber: point.dayNumber,
+          teams: point.teams,
+        }),
+        asks: say('conclude.comeNumber'),
+        luck: say('conclude.dealsNumbersAmongTeams'),
       };
     case 'prediction-farthest':
       return {
-        title: `One plant surprised most: ${formatLength(point.said, resolution)} expected, ${formatLength(point.came, resolution)} came by day ${point.dayNumber}.`,
-        asks: 'What would you need to know to expect that?',
-        luck: 'deals of the numbers among the teams in which one lies as far off',
+        title: say('conclude.plantSurprisedMostExpected', {
+          said: formatLength(point.said, resolution),
+          came: formatLength(point.came, resolution),
+          dayNumber: point.dayNumber,
+        }),
+        asks: say('conclude.needKnowExpect'),
+        luck: say('conclude.dealsNumbersAmongTeams2'),
       };
     case 'slip-mended':
       return {
-        title: `${point.container} said ${words(point.was)} and was mended: it became ${words(point.now)}.${point.corrections > 1 ? ` ${point.corrections} slips were found and mended.` : ''}`,
-        asks: 'How can we catch a slip before it counts?',
+        title: say('conclude.saidMendedBecameSlips', {
+          container: point.container,
+          was: words(point.was),
+          now: words(point.now),
+          corrections: point.corrections,
+          severalCorrections: point.corrections > 1,
+        }),
+        asks: say('conclude.catchSlipBeforeCounts'),
         luck: null,
       };
     case 'more-losses':
       return {
-        title: `${point.lost} of ${point.of} ${pots} ${young ? 'of' : 'with'} ${point.label} were lost; of all others ${point.elsewhere} of ${point.ofElsewhere}.`,
-        asks: 'Did the treatment do that, or something that happened beside it?',
-        luck: `deals of all that were lost among all ${pots} in which one treatment gets as many`,
+        title: say('conclude.trueOtherLostOthers', {
+          lost: point.lost,
+          of: point.of,
+          pots,
+          young,
+          label: point.label,
+          elsewhere: point.elsewhere,
+          ofElsewhere: point.ofElsewhere,
+        }),
+        asks: say('conclude.treatmentSomethingHappenedBeside'),
+        luck: say('conclude.dealsLostAmongTreatment', { pots }),
       };
     case 'place-on-tray': {
-      const where = point.along === 'row' ? 'between the window row and the other' : 'from one end of a team’s row to the other';
+      const where = point.along === 'row' ? say('conclude.betweenWindowRowOther') : say('conclude.endTeamsRowOther');
       return {
-        title: `Place shows: ${shown.size(point.difference) || 'a step'} ${where}, whatever the treatment.`,
-        asks: 'What is different over there: light, warmth, a draught?',
-        luck: 'classes in which place does nothing and in which one direction along the tray looks as steep',
+        title: say('conclude.placeShowsWhateverTreatment', { shown: shown.size(point.difference) || say('common.aStep'), where }),
+        asks: say('conclude.differentOverLightWarmth'),
+        luck: say('conclude.classesPlaceNothingDirection'),
       };
     }
     case 'team-reads-high': {
-      const size = shown.size(point.offset) || 'a step';
+      const size = shown.size(point.offset) || say('common.aStep');
       const small =
         point.alsoSmall === null
           ? ''
           : point.alsoSmall
-            ? ' Their smallest plants show it as much.'
-            : ' Their small plants did not show it.';
+            ? say('conclude.smallestPlantsShowMuch')
+            : say('conclude.smallPlantsShow');
       return {
-        title: `One team’s numbers lie ${size} ${point.offset > 0 ? 'above' : 'below'} the others’ on ${onDay(point.day)}, treatments taken into account.${small}`,
-        asks: point.alsoSmall
-          ? 'Where does each ruler begin? Lay them side by side.'
-          : 'Is it the ruler, the light at that place, or the care?',
-        luck: `classes whose teams all read and care alike, in which some team lies as far off`,
+        title: say('conclude.teamsNumbersLieTrue', { size, someOffset: point.offset > 0, onDay: onDay(point.day), small }),
+        asks: point.alsoSmall ? say('conclude.whereRulerBeginLay') : say('conclude.rulerLightPlaceCare'),
+        luck: say('conclude.classesWhoseTeamsRead'),
       };
     }
     case 'within-reading-error':
       return {
-        title: `${point.label} and ${point.against} differ by ${shown.size(point.difference) || 'less than a step'}; two of us reading one plant can differ by ${shown.size(point.error)}.`,
-        asks: 'Which of our differences are bigger than that?',
+        title: say('conclude.differTwoUsReading', {
+          label: point.label,
+          against: point.against,
+          shown: shown.size(point.difference) || say('conclude.lessStep'),
+          shown2: shown.size(point.error),
+        }),
+        asks: say('conclude.differencesBigger'),
         luck: null,
       };
     case 'never-came': {
-      const expected = point.expected < 0.5 ? 'none' : `about ${Math.round(point.expected)}`;
+      const expected = point.expected < 0.5 ? 'none' : say('conclude.about', { math: Math.round(point.expected) });
       const who = point.seeds
-        ? `${point.never} of ${point.of} seeds ${young ? 'of' : 'with'} ${point.label}`
+        ? say('conclude.seedsTrueOther', { never: point.never, of: point.of, young, label: point.label })
         : point.containers.length <= NAMED
           ? `${listInWords(point.containers)} (${point.label})`
-          : `${point.never} of ${point.of} ${pots} ${young ? 'of' : 'with'} ${point.label}`;
+          : say('conclude.trueOther', { never: point.never, of: point.of, pots, young, label: point.label });
       return {
-        title: `${who} had not come up by ${onDay(point.day)}. Of ${point.of}, ${expected} ${expected === 'none' || expected === 'about 1' ? 'was' : 'were'} to be expected.`,
-        asks: `${point.label}, or poor seeds: how could we find out?`,
-        luck: 'classes sown with such seed, treated alike, in which one treatment misses as many',
+        title: say('conclude.comeTrueOtherExpected', {
+          who,
+          onDay: onDay(point.day),
+          of: point.of,
+          expected,
+          isNone: expected === 'none' || expected === 'about 1',
+        }),
+        asks: say('conclude.poorSeedsFind', { label: point.label }),
+        luck: say('conclude.classesSownSuchSeed'),
       };
     }
     case 'growth-slowing':
       return {
-        title: `They are slowing down: ${rate.words(point.perDay)} from ${onDay(point.from)} to ${onDay(point.to)}, ${rate.words(point.fastest)} at their fastest.`,
-        asks: 'What might be running out: light, room, food, or time?',
-        luck: `classes that grow evenly and in which the last days look as slow`,
+        title: say('conclude.slowingDownFastest', {
+          perDay: rate.words(point.perDay),
+          onDay: onDay(point.from),
+          onDay2: onDay(point.to),
+          fastest: rate.words(point.fastest),
+        }),
+        asks: say('conclude.mightRunningLightRoom'),
+        luck: say('conclude.classesGrowEvenlyLast'),
       };
     case 'expected-and-came':
       return {
         title:
           point.expected === point.came
-            ? `${point.said} of ${point.teams} teams said ${point.expected} would be ahead, and it is.`
-            : `${point.said} of ${point.teams} teams said ${point.expected} would be ahead; ${point.came} is, which ${point.right === 0 ? 'nobody' : point.right === 1 ? 'one team' : `${point.right} teams`} had said.`,
-        asks: point.expected === point.came ? 'What made you so sure?' : 'What did we all take for granted?',
-        luck: `classes whose teams throw dice for one of ${point.options}, and in which as many, or as few, are right`,
+            ? say('conclude.teamsSaidAhead', { said: point.said, teams: point.teams, expected: point.expected })
+            : say('conclude.teamsSaidAheadTrue', {
+                said: point.said,
+                teams: point.teams,
+                expected: point.expected,
+                came: point.came,
+                right: point.right,
+                sameRight: point.right === 0,
+              }),
+        asks: point.expected === point.came ? say('conclude.madeSure') : say('conclude.takeGranted'),
+        luck: say('conclude.classesWhoseTeamsThrow', { options: point.options }),
       };
     case 'age-ladder': {
       const [youngest, oldest] = [point.ages[0]!, point.ages[point.ages.length - 1]!];
       return {
-        title: `Read from left to right, ${point.ages.length} ages are one plant’s life: ${words(youngest.mean)} at ${counted(youngest.age, 'day')} old, ${words(oldest.mean)} at ${counted(oldest.age, 'day')}.`,
-        asks: 'Which step is the biggest, and what must a plant do in it?',
+        title: say('conclude.readLeftRightAges', {
+          countAges: point.ages.length,
+          mean: words(youngest.mean),
+          age: youngest.age,
+          mean2: words(oldest.mean),
+          age2: oldest.age,
+        }),
+        asks: say('conclude.stepBiggestMustPlant'),
         luck: null,
       };
     }

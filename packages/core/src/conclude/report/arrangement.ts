@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 /** Parts of a report, in the order in which they usually stand. */
 export const REPORT_PARTS = [
   'question',
@@ -15,17 +16,39 @@ export const REPORT_PARTS = [
 export type ReportPart = (typeof REPORT_PARTS)[number];
 
 export const PART_NAMES: Record<ReportPart, string> = {
-  question: 'Our question',
-  expected: 'What we expected',
-  plan: 'The plan',
-  tray: 'Where it stood',
-  method: 'What was done',
-  records: 'What was recorded',
-  figure: 'The figures',
-  claim: 'What we found out',
-  other: 'What else could explain it',
-  wrong: 'What went otherwise',
-  next: 'What next',
+  get question() {
+    return say('conclude.ourQuestion');
+  },
+  get expected() {
+    return say('conclude.whatWeExpected');
+  },
+  get plan() {
+    return say('conclude.thePlan');
+  },
+  get tray() {
+    return say('conclude.whereStood2');
+  },
+  get method() {
+    return say('conclude.whatWasDone');
+  },
+  get records() {
+    return say('conclude.whatWasRecorded');
+  },
+  get figure() {
+    return say('conclude.theFigures');
+  },
+  get claim() {
+    return say('common.whatWeFoundOut');
+  },
+  get other() {
+    return say('conclude.elseExplain');
+  },
+  get wrong() {
+    return say('conclude.wentOtherwise');
+  },
+  get next() {
+    return say('common.whatNext');
+  },
 };
 
 export interface Arrangement {

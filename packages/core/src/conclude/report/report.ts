@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { dayAndDate, daysBetween, formatDay, isDated, type IsoDay } from '../../calendar/days';
 import { type Claim } from '../../claims/claimSentence';
 import { capital } from '../../words/capital';
@@ -112,22 +113,33 @@ const BLOCKS: Record<ReportPart, (facts: ReportFacts) => ReportBlock[]> = {
 function planBlocks({ factor, treatments, kind, container, methodName, planned }: ReportFacts): ReportBlock[] {
   const pots = plural(container);
   const total = treatments.reduce((sum, t) => sum + t.containers, 0);
-  const how = `${capital(kind)} in ${counted(total, container)} (${methodName.toLowerCase()}).`;
+  const how = say('conclude.in2', {
+    kind: capital(kind),
+    total: counted(total, container),
+    methodName: methodName.toLowerCase(),
+  });
   const control = treatments.find((t) => t.control);
   const changed =
     treatments.length < 2
-      ? 'All were treated alike.'
-      : `Changed: ${factor}. ${control ? `“${control.label}” is the control.` : 'There is no control.'}`;
+      ? say('conclude.treatedAlike')
+      : say('conclude.changedControlControl', { factor, label: control?.label, control: control !== undefined });
   return [
     ...paragraph(`${how} ${changed}`),
     {
       kind: 'table',
-      head: ['Label', 'What it got', capital(pots), ...(planned ? [`Seeds in each ${container}`] : [])],
+      head: [
+        say('conclude.label'),
+        say('conclude.whatItGot'),
+        capital(pots),
+        ...(planned ? [say('conclude.seedsInEach', { container })] : []),
+      ],
       rows: treatments.map((t) => [
         t.code,
         t.label,
         String(t.containers),
-        ...(planned ? [t.seeds[0] === t.seeds[1] ? String(t.seeds[0]) : `${t.seeds[0]} to ${t.seeds[1]}`] : []),
+        ...(planned
+          ? [t.seeds[0] === t.seeds[1] ? String(t.seeds[0]) : say('conclude.to2', { seeds: t.seeds[0], seeds2: t.seeds[1] })]
+          : []),
       ]),
       caption: '',
     },
@@ -137,27 +149,27 @@ function planBlocks({ factor, treatments, kind, container, methodName, planned }
 function claimBlocks({ claims, found, team }: ReportFacts): ReportBlock[] {
   const written = claims.filter((c) => c.text !== '' || c.because !== '' || c.saw.length > 0);
   const blocks = written.flatMap((c): ReportBlock[] => [
-    ...paragraph(team === null ? `${c.team}: ${c.text || 'no claim written yet.'}` : c.text, true),
-    ...paragraph(c.saw.length > 0 ? `Seen: ${listInWords(c.saw)}.` : ''),
-    ...paragraph(c.because === '' ? '' : `Because: ${c.because}`),
-    ...paragraph(c.asked.length > 0 ? `Asked about: ${c.asked.join('; ')}.` : ''),
+    ...paragraph(team === null ? `${c.team}: ${c.text || say('conclude.claimWrittenYet')}` : c.text, true),
+    ...paragraph(c.saw.length > 0 ? say('conclude.seen', { saw: listInWords(c.saw) }) : ''),
+    ...paragraph(c.because === '' ? '' : say('conclude.because2', { because: c.because })),
+    ...paragraph(c.asked.length > 0 ? say('conclude.askedAbout', { asked: c.asked.join('; ') }) : ''),
   ]);
   const page = found
     ? [
-        ...paragraph(`What the records of the whole class say: ${found.finding}`),
+        ...paragraph(say('conclude.recordsWholeClassSay', { finding: found.finding })),
         ...paragraph([found.tooFew, found.evidence, ...found.limits].filter(Boolean).join(' ')),
       ]
     : [];
-  return [...(blocks.length > 0 ? blocks : [{ kind: 'lines', count: 4, label: 'To be written by hand' } as const]), ...page];
+  return [...(blocks.length > 0 ? blocks : [{ kind: 'lines', count: 4, label: say('conclude.writtenHand') } as const]), ...page];
 }
 
 function wrongBlocks({ deviations, lost, slips, blanks, exceptions }: ReportFacts): ReportBlock[] {
   const items = [
-    ...(deviations.length > 0 ? [`At sowing: ${deviations.join('; ')}.`] : []),
-    ...(lost.length > 0 ? [`Lost: ${lost.join('; ')}.`] : []),
-    ...(slips.length > 0 ? [`Found and corrected: ${slips.join('; ')}.`] : []),
-    ...(blanks.length > 0 ? [`Not looked at: ${blanks.join('; ')}.`] : []),
-    ...exceptions.map((e) => `Not quite fair: ${e}`),
+    ...(deviations.length > 0 ? [say('conclude.atSowing', { deviations: deviations.join('; ') })] : []),
+    ...(lost.length > 0 ? [say('conclude.lost', { lost: lost.join('; ') })] : []),
+    ...(slips.length > 0 ? [say('conclude.foundCorrected', { slips: slips.join('; ') })] : []),
+    ...(blanks.length > 0 ? [say('conclude.notLookedAt', { blanks: blanks.join('; ') })] : []),
+    ...exceptions.map((e) => say('conclude.quiteFair', { e })),
   ];
-  return items.length > 0 ? list(items) : paragraph('Nothing went otherwise, as far as was written down.');
+  return items.length > 0 ? list(items) : paragraph(say('conclude.nothingWentOtherwiseFar'));
 }

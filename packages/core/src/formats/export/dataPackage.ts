@@ -1,10 +1,29 @@
+import { say } from '@bright-sprout/words/say';
 import { type ExportColumn, type ExportTable } from './exportTable';
 
 /** Under which licence a class gives its records away; `class-only` gives nothing away. */
 export const LICENCES = {
-  'class-only': { name: 'other-closed', title: 'For the class only; ask the school', path: '' },
-  'cc-by': { name: 'CC-BY-4.0', title: 'Creative Commons Attribution 4.0', path: 'https://creativecommons.org/licenses/by/4.0/' },
-  cc0: { name: 'CC0-1.0', title: 'Creative Commons Zero 1.0', path: 'https://creativecommons.org/publicdomain/zero/1.0/' },
+  'class-only': {
+    name: 'other-closed',
+    get title() {
+      return say('exports.classOnlyAskSchool');
+    },
+    path: '',
+  },
+  'cc-by': {
+    name: 'CC-BY-4.0',
+    get title() {
+      return say('exports.creativeCommonsAttribution');
+    },
+    path: 'https://creativecommons.org/licenses/by/4.0/',
+  },
+  cc0: {
+    name: 'CC0-1.0',
+    get title() {
+      return say('exports.creativeCommonsZero');
+    },
+    path: 'https://creativecommons.org/publicdomain/zero/1.0/',
+  },
 } as const;
 export type LicenceName = keyof typeof LICENCES;
 
@@ -54,7 +73,7 @@ export function dataPackage(facts: PackageFacts, tables: readonly ExportTable[])
 function fieldOf({ name, type, description, unit }: ExportColumn): object {
   const told = {
     name,
-    description: unit === '' ? description : `${description} Unit: ${unit}.`,
+    description: unit === '' ? description : say('exports.unit', { description, unit }),
     ...(unit === '' ? {} : { unit }),
   };
   if (type === 'yes-no') return { ...told, type: 'boolean', trueValues: ['yes'], falseValues: ['no'] };

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { daysBetween, isDated, type IsoDay, ONE_LOOK_SOWING } from '../../calendar/days';
 import { findingOf } from '../../measures/finding';
 import { choiceWords } from '../../measures/findingWords';
@@ -10,51 +11,51 @@ import { column, csvOf, type ExportCell, type ExportColumn, type ExportTable } f
 export type ExportedTable = Omit<TidyTable, 'days' | 'factor' | 'design'>;
 
 /** The columns that come before what was found, in order: one row a reading, corrections and what they replaced included. */
-const BEFORE: ExportColumn[] = [
-  column('unit', 'string', 'Code of the container, as on its stick.'),
-  column('treatment', 'string', 'Letter of the treatment; the first is the control where there is one.'),
-  column('treatment_label', 'string', 'What the treatment gets, in words.'),
-  column('control', 'yes-no', 'Whether the treatment is the control.'),
-  column('block', 'string', 'Team that looks after the container, or the block that it belongs to.'),
-  column('seeds', 'integer', 'Seeds that were sown in the container.'),
-  column('plant', 'string', 'Tag of the plant in its container.'),
-  column('sown_on', 'date', 'Day on which the container was sown; empty where nobody wrote it.'),
-  column('day', 'integer', 'Days since the container was sown; sowing day is 0.', 'd'),
-  column('date', 'date', 'Day of the look; empty where nobody wrote it.'),
-  column('state', 'string', 'measured, not-up, lost, thinned, moved or not-checked: they are different facts.'),
+const before = (): ExportColumn[] => [
+  column('unit', 'string', say('exports.codeContainerStick')),
+  column('treatment', 'string', say('exports.letterTreatmentFirstControl')),
+  column('treatment_label', 'string', say('exports.treatmentGetsWords')),
+  column('control', 'yes-no', say('exports.whetherTreatmentControl')),
+  column('block', 'string', say('exports.teamLooksAfterContainer')),
+  column('seeds', 'integer', say('exports.seedsSownContainer')),
+  column('plant', 'string', say('exports.tagPlantContainer')),
+  column('sown_on', 'date', say('exports.dayContainerSownEmpty')),
+  column('day', 'integer', say('exports.daysSinceContainerSown'), 'd'),
+  column('date', 'date', say('exports.dayLookEmptyWhere')),
+  column('state', 'string', say('exports.measuredLostThinnedMoved')),
 ];
 
 /** The columns that come after it. */
-const AFTER: ExportColumn[] = [
-  column('lost_because', 'string', 'Why the plant was lost.'),
-  column('note', 'string', 'What the team wrote.'),
-  column('asked', 'string', 'What the bench asked about the value.'),
-  column('answered', 'string', 'What was answered; empty while the question is open.'),
-  column('second_mm', 'number', 'Height that a second student measured.', 'mm'),
-  column('recorded_at', 'datetime', 'When it was written down, on the clock of the class.'),
-  column('reading', 'string', 'Key of the reading.'),
-  column('corrects', 'string', 'Key of the reading that this one corrects; both stay.'),
-  column('own_measures', 'string', 'Definitions of measures that are not built in, once, in the first row.'),
+const after = (): ExportColumn[] => [
+  column('lost_because', 'string', say('exports.whyPlantLost')),
+  column('note', 'string', say('exports.teamWrote')),
+  column('asked', 'string', say('exports.benchAskedAboutValue')),
+  column('answered', 'string', say('exports.answeredEmptyWhileQuestion')),
+  column('second_mm', 'number', say('exports.heightSecondStudentMeasured'), 'mm'),
+  column('recorded_at', 'datetime', say('exports.whenWrittenDownClock')),
+  column('reading', 'string', say('exports.keyReading')),
+  column('corrects', 'string', say('exports.keyReadingCorrectsBoth')),
+  column('own_measures', 'string', say('exports.definitionsMeasuresBuiltOnce')),
 ];
 
 /** Only where something was measured in pictures. */
-const SEEN: ExportColumn[] = [
-  column('seen_by', 'string', 'How it was measured in a picture: method and version.'),
-  column('seen_in', 'string', 'Key of that picture.'),
-  column('seen_low', 'number', 'Lower end of the 95 % interval, in the unit of what was measured.'),
-  column('seen_high', 'number', 'Upper end of the 95 % interval, in the unit of what was measured.'),
+const seenWords = (): ExportColumn[] => [
+  column('seen_by', 'string', say('exports.measuredPictureMethodVersion')),
+  column('seen_in', 'string', say('exports.keyPicture')),
+  column('seen_low', 'number', say('exports.lowerEndIntervalUnit')),
+  column('seen_high', 'number', say('exports.upperEndIntervalUnit')),
 ];
 
 function seenCells({ findings }: TidyReading): ExportCell[] {
   const seen = findings.find((f) => f.seen)?.seen;
-  return seen ? [seen.method, seen.picture, seen.low ?? '', seen.high ?? ''] : SEEN.map(() => '');
+  return seen ? [seen.method, seen.picture, seen.low ?? '', seen.high ?? ''] : seenWords().map(() => '');
 }
 
-const LEAVES = column('leaves', 'integer', 'Number of leaves.');
-const OF_HEIGHT: ExportColumn[] = [
-  column('height', 'number', 'Height of the plant.', 'mm'),
-  column('length_unit', 'string', 'Unit of the height in this row.'),
-  column('as_typed', 'string', 'The height as it was typed.'),
+const leaves = () => column('leaves', 'integer', say('exports.numberLeaves'));
+const ofHeight = (): ExportColumn[] => [
+  column('height', 'number', say('exports.heightPlant'), 'mm'),
+  column('length_unit', 'string', say('exports.unitHeightRow')),
+  column('as_typed', 'string', say('exports.heightTyped')),
 ];
 
 /**
@@ -72,14 +73,14 @@ export function findingsTable(table: ExportedTable, clock: (instant: string) => 
     { measure: m, typed: false },
     ...(typedOf.has(m.code) ? [{ measure: m, typed: true }] : []),
   ]);
-  const seenIn = seenOf.size > 0 ? SEEN : [];
+  const seenIn = seenOf.size > 0 ? seenWords() : [];
   const columns = [
-    ...BEFORE,
-    ...OF_HEIGHT,
-    LEAVES,
+    ...before(),
+    ...ofHeight(),
+    leaves(),
     ...measured.map((c) => measureColumn(c.measure, c.typed)),
     ...seenIn,
-    ...AFTER,
+    ...after(),
   ];
   const unitCells = (code: string): ExportCell[] => {
     const unit = units.get(code)!;
@@ -121,21 +122,25 @@ export function findingsTable(table: ExportedTable, clock: (instant: string) => 
   const all = [...rows, ...blank];
   // What a teacher defined stands once, in the first row, so that it can be read back as the same measures.
   if (table.own.length > 0 && all[0]) all[0][columns.length - 1] = JSON.stringify(table.own);
-  return { name: 'findings', title: 'Findings', columns, rows: all };
+  return { name: 'findings', title: say('exports.findings'), columns, rows: all };
 }
 
 /** The findings as CSV. */
 export const exportTidyCsv = (table: ExportedTable): string => csvOf(findingsTable(table));
 
 function measureColumn(measure: Measure, typed: boolean): ExportColumn {
-  if (typed) return column(typedHeadingOf(measure), 'string', `${measure.name}, as it was typed.`);
+  if (typed) return column(typedHeadingOf(measure), 'string', say('exports.asItWasTyped', { name: measure.name }));
   const { choices, quantity, unit, name, of } = measure;
   if (choices.length > 0)
-    return column(headingOf(measure), 'string', `${name} of the ${of}: ${choices.map((c) => c.words).join(', ')}.`);
+    return column(
+      headingOf(measure),
+      'string',
+      say('exports.ofThe', { name, of, choices: choices.map((c) => c.words).join(', ') }),
+    );
   return column(
     headingOf(measure),
     quantity === 'count' || quantity === 'count-of' ? 'integer' : 'number',
-    `${name} of the ${of}.`,
+    say('exports.ofThe2', { name, of }),
     unit,
   );
 }

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { isDated, type IsoDay } from '../../calendar/days';
 import { ROOM_WORDS, type RoomKind } from '../../room/roomRecord';
 import { column, type ExportCell, type ExportTable } from './exportTable';
@@ -55,10 +56,10 @@ const day = (d: IsoDay): ExportCell => (isDated(d) ? d : '');
 const yes = (is: boolean): ExportCell => (is ? 'yes' : 'no');
 const or = (cell: ExportCell | null): ExportCell => cell ?? '';
 
-const CONTAINER = column('container', 'string', 'Code of the container, as on its stick.');
-const TEAM = column('team', 'string', 'Nickname of the team; empty where it was the teacher.');
-const NOTE = column('note', 'string', 'What was written beside it.');
-const WRITTEN = column('recorded_at', 'datetime', 'When it was written down, on the clock of the class.');
+const containerWords = () => column('container', 'string', say('exports.codeContainerStick'));
+const teamWords = () => column('team', 'string', say('exports.nicknameTeamEmptyWhere'));
+const noteWords = () => column('note', 'string', say('exports.writtenBeside'));
+const written = () => column('recorded_at', 'datetime', say('exports.whenWrittenDownClock'));
 
 /** The tables of an investigation, one for each kind of thing that is kept of it. */
 export function recordTables(records: RecordsToExport): ExportTable[] {
@@ -67,19 +68,19 @@ export function recordTables(records: RecordsToExport): ExportTable[] {
     findingsTable(records.findings, clock),
     {
       name: 'containers',
-      title: 'Containers',
+      title: say('common.containers'),
       columns: [
-        CONTAINER,
-        column('treatment', 'string', 'Letter of the treatment.'),
-        column('treatment_label', 'string', 'What the treatment gets, in words.'),
-        column('control', 'yes-no', 'Whether the treatment is the control.'),
-        column('kind', 'string', 'Kind of plant.'),
-        column('team', 'string', 'Team that looks after it, or the block that it belongs to.'),
-        column('place', 'integer', 'Place on the tray, counted from the first corner.'),
-        column('seeds', 'integer', 'Seeds that were sown in it, as it really was.'),
-        column('sown_on', 'date', 'Day on which it was sown; empty where nobody wrote it.'),
-        column('child', 'integer', 'Whose it is within the team, where everybody has one.'),
-        column('in_reserve', 'yes-no', 'It stands in reserve and is compared with nothing.'),
+        containerWords(),
+        column('treatment', 'string', say('exports.letterTreatment')),
+        column('treatment_label', 'string', say('exports.treatmentGetsWords')),
+        column('control', 'yes-no', say('exports.whetherTreatmentControl')),
+        column('kind', 'string', say('exports.kindPlant2')),
+        column('team', 'string', say('exports.teamLooksAfterBlock')),
+        column('place', 'integer', say('exports.placeTrayCountedFirst')),
+        column('seeds', 'integer', say('exports.seedsSownReally')),
+        column('sown_on', 'date', say('exports.daySownEmptyWhere')),
+        column('child', 'integer', say('exports.whoseWithinTeamWhere')),
+        column('in_reserve', 'yes-no', say('exports.standsReserveComparedNothing')),
       ],
       rows: records.containers.map((c) => [
         c.code,
@@ -97,19 +98,15 @@ export function recordTables(records: RecordsToExport): ExportTable[] {
     },
     {
       name: 'checks',
-      title: 'Checks',
+      title: say('exports.checks'),
       columns: [
-        CONTAINER,
-        TEAM,
-        column('date', 'date', 'Day of the look.'),
-        WRITTEN,
-        column('received_at', 'datetime', 'When the server had it: later where there was no network.'),
-        column('source', 'string', 'bench, teacher, together, import, picture or simulated.'),
-        column(
-          'day_reason',
-          'string',
-          'Why it was written for another day than that of the device: wrong-clock, in-the-log, or in words.',
-        ),
+        containerWords(),
+        teamWords(),
+        column('date', 'date', say('exports.dayLook')),
+        written(),
+        column('received_at', 'datetime', say('exports.whenServerLaterWhere')),
+        column('source', 'string', say('exports.benchTeacherTogetherImport')),
+        column('day_reason', 'string', say('exports.whyWrittenAnotherDay')),
       ],
       rows: records.checks.map((c) => [
         c.container,
@@ -123,15 +120,15 @@ export function recordTables(records: RecordsToExport): ExportTable[] {
     },
     {
       name: 'care',
-      title: 'Care',
+      title: say('exports.care'),
       columns: [
-        column('date', 'date', 'Day on which it was done.'),
-        column('kind', 'string', 'What was done.'),
-        TEAM,
-        column('amount', 'number', 'How much was given to each container.', 'mL'),
-        column('skipped', 'yes-no', 'It was due and was left out.'),
-        NOTE,
-        WRITTEN,
+        column('date', 'date', say('exports.dayDone')),
+        column('kind', 'string', say('exports.whatWasDone')),
+        teamWords(),
+        column('amount', 'number', say('exports.muchGivenContainer'), 'mL'),
+        column('skipped', 'yes-no', say('exports.dueLeft')),
+        noteWords(),
+        written(),
       ],
       rows: records.care.map((c) => [
         day(c.day),
@@ -145,48 +142,48 @@ export function recordTables(records: RecordsToExport): ExportTable[] {
     },
     {
       name: 'deviations',
-      title: 'Deviations',
+      title: say('exports.deviations'),
       columns: [
-        CONTAINER,
-        column('kind', 'string', 'What went otherwise than planned when it was sown.'),
-        column('seeds', 'integer', 'Seeds that were really sown, where they were counted.'),
-        NOTE,
+        containerWords(),
+        column('kind', 'string', say('exports.wentOtherwisePlannedWhen')),
+        column('seeds', 'integer', say('exports.seedsReallySownWhere')),
+        noteWords(),
       ],
       rows: records.deviations.map((d) => [d.container, d.kind, or(d.seeds), or(d.note)]),
     },
     {
       name: 'room',
-      title: 'Room',
+      title: say('exports.room'),
       columns: [
-        column('at', 'datetime', 'Moment of the reading, on the clock of the class.'),
-        column('kind', 'string', 'temperature, light, moisture or ph.'),
-        column('value', 'number', 'What was read, in the unit beside it.'),
-        column('unit', 'string', 'Unit of the value.'),
-        column('source', 'string', 'Read by hand, from a logger, or by the sensor box.'),
+        column('at', 'datetime', say('exports.momentReadingClockClass')),
+        column('kind', 'string', say('exports.temperatureLightMoisturePh')),
+        column('value', 'number', say('exports.readUnitBeside')),
+        column('unit', 'string', say('exports.unitValue')),
+        column('source', 'string', say('exports.readHandLoggerSensor')),
       ],
       rows: records.room.map((r) => [clock(r.at), r.kind, r.value, ROOM_WORDS[r.kind].unit, r.source]),
     },
     {
       name: 'predictions',
-      title: 'Predictions',
+      title: say('exports.predictions'),
       columns: [
-        column('team', 'string', 'Nickname of the team.'),
-        column('first_sprout_day', 'integer', 'Day on which it expected the first sprout.', 'd'),
-        column('height_day', 'integer', 'Day for which it said a height.', 'd'),
-        column('height', 'number', 'Height that it expected of its tallest plant on that day.', 'mm'),
-        column('winner', 'string', 'Letter of the treatment that it expected to win.'),
+        column('team', 'string', say('exports.nicknameTeam')),
+        column('first_sprout_day', 'integer', say('exports.dayExpectedFirstSprout'), 'd'),
+        column('height_day', 'integer', say('exports.daySaidHeight'), 'd'),
+        column('height', 'number', say('exports.heightExpectedTallestPlant'), 'mm'),
+        column('winner', 'string', say('exports.letterTreatmentExpectedWin')),
       ],
       rows: records.predictions.map((p) => [p.team, or(p.firstSproutDay), p.dayNumber, or(p.heightMm), or(p.winner)]),
     },
     {
       name: 'pictures',
-      title: 'Pictures',
+      title: say('exports.pictures'),
       columns: [
-        column('file', 'string', 'File of the picture in this package.'),
-        column('container', 'string', 'Code of the container that is in it; empty for a picture of a film.'),
-        column('film', 'string', 'Name of the film that it belongs to; empty for a picture of one container.'),
-        TEAM,
-        column('date', 'date', 'Day on which it was taken.'),
+        column('file', 'string', say('exports.filePicturePackage')),
+        column('container', 'string', say('exports.codeContainerEmptyPicture')),
+        column('film', 'string', say('exports.nameFilmBelongsEmpty')),
+        teamWords(),
+        column('date', 'date', say('exports.dayTaken')),
       ],
       rows: records.pictures.map((p) => [p.file, p.container, p.film, or(p.team), day(p.day)]),
     },
@@ -197,16 +194,16 @@ export function recordTables(records: RecordsToExport): ExportTable[] {
 export function dictionaryTable(tables: readonly ExportTable[]): ExportTable {
   return {
     name: 'dictionary',
-    title: 'Dictionary of columns',
+    title: say('exports.dictionaryColumns'),
     columns: [
-      column('table', 'string', 'Table that the column belongs to.'),
-      column('column', 'string', 'Name of the column.'),
-      column('type', 'string', 'What kind of thing stands in it.'),
-      column('unit', 'string', 'Unit of its numbers; empty where there is none.'),
-      column('description', 'string', 'What stands in it.'),
+      column('table', 'string', say('exports.tableColumnBelongs')),
+      column('column', 'string', say('exports.nameColumn')),
+      column('type', 'string', say('exports.kindThingStands')),
+      column('unit', 'string', say('exports.unitNumbersEmptyWhere')),
+      column('description', 'string', say('exports.whatStandsInIt')),
     ],
     rows: tables.flatMap((t) =>
-      t.columns.map((c) => [t.name, c.name, c.type === 'yes-no' ? 'yes or no' : c.type, c.unit, c.description]),
+      t.columns.map((c) => [t.name, c.name, c.type === 'yes-no' ? say('exports.yesOrNo') : c.type, c.unit, c.description]),
     ),
   };
 }

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type IsoDay } from '../../calendar/days';
 import { type OwnMeasure } from '../../measures/ownMeasure';
 import { type DateOrder } from './readDate';
@@ -104,7 +105,7 @@ export interface TableProblem {
 }
 
 /** Unit of shares that are written between 0 and 1. */
-export const PARTS_OF_ONE = 'parts of 1';
+export const partsOfOne = () => say('tablesIn.partsOf');
 
 export const measuresIn = (reading: Pick<TableReading, 'columns'>): MeasureColumn[] =>
   reading.columns.filter((c): c is MeasureColumn => c.is === 'measure');
@@ -133,5 +134,5 @@ export const lineProblem = (
   sentence,
   alike: '',
   ...part,
-  ways: [...(part.ways ?? []), { words: 'Leave line out', mend: { kind: 'leave-out', line } }],
+  ways: [...(part.ways ?? []), { words: say('tablesIn.leaveLine'), mend: { kind: 'leave-out', line } }],
 });

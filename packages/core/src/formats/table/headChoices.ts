@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { formatDay } from '../../calendar/days';
 import { isSeedCount } from '../../measures/builtIn/counts';
 import { type Measure } from '../../measures/measure';
@@ -6,7 +7,7 @@ import { BUILT_IN, measureOf } from '../../measures/registry';
 import { GRAMS_PER, type MassUnit } from '../../quantities/mass';
 import { lengthIn, type LengthUnit, parseLength } from '../../quantities/length';
 import { columnCells, type ColumnCells } from './columnCells';
-import { type ColumnMeaning, type MeasureColumn, PARTS_OF_ONE, type Role, type TableReading } from './columnMeaning';
+import { type ColumnMeaning, type MeasureColumn, partsOfOne, type Role, type TableReading } from './columnMeaning';
 import { ownMeasureOf } from './ownMeasures';
 import { readDate } from './readDate';
 import { headName, type Sheet } from './sheet';
@@ -25,30 +26,66 @@ export interface HeadChoice {
 
 export const ROLE_WORDS: Record<Role, string> = {
   treatment: 'treatment',
-  'second-factor': 'second thing changed',
-  'third-factor': 'third thing changed',
+  get 'second-factor'() {
+    return say('tablesIn.secondThingChanged');
+  },
+  get 'third-factor'() {
+    return say('tablesIn.thirdThingChanged');
+  },
   dose: 'dose',
   container: 'container',
-  plant: 'plant in its container',
-  team: 'team or block',
+  get plant() {
+    return say('tablesIn.plantContainer');
+  },
+  get team() {
+    return say('tablesIn.teamBlock');
+  },
   class: 'class',
-  day: 'day since sowing',
+  get day() {
+    return say('tablesIn.daySinceSowing');
+  },
   date: 'date',
-  'sown-on': 'sowing day',
-  'of-how-many': 'of how many',
+  get 'sown-on'() {
+    return say('tablesIn.sowingDay');
+  },
+  get 'of-how-many'() {
+    return say('tablesIn.ofHowMany');
+  },
   state: 'state',
-  note: 'note',
-  'treatment-label': 'name of the treatment',
-  control: 'is it the control?',
-  'length-unit': 'unit of the height',
-  'lost-because': 'why it was lost',
-  asked: 'what the bench asked',
-  answered: 'what was answered',
-  'second-mm': 'measured again, mm',
-  'recorded-at': 'when it was written',
+  get note() {
+    return say('tablesIn.note');
+  },
+  get 'treatment-label'() {
+    return say('tablesIn.nameTreatment');
+  },
+  get control() {
+    return say('tablesIn.isItTheControl');
+  },
+  get 'length-unit'() {
+    return say('tablesIn.unitHeight');
+  },
+  get 'lost-because'() {
+    return say('tablesIn.whyLost');
+  },
+  get asked() {
+    return say('tablesIn.benchAsked');
+  },
+  get answered() {
+    return say('tablesIn.whatWasAnswered');
+  },
+  get 'second-mm'() {
+    return say('tablesIn.measuredAgainMm');
+  },
+  get 'recorded-at'() {
+    return say('tablesIn.whenWritten');
+  },
   reading: 'reading',
-  corrects: 'corrects which reading',
-  'own-measures': 'own measures',
+  get corrects() {
+    return say('tablesIn.correctsReading');
+  },
+  get 'own-measures'() {
+    return say('tablesIn.ownMeasures');
+  },
 };
 
 /** Roles that a person may choose; the rest come with files of this product. */
@@ -73,21 +110,25 @@ const OFFERED: Role[] = [
 export function meaningWords(meaning: ColumnMeaning, own: readonly OwnMeasure[]): string {
   switch (meaning.is) {
     case 'open':
-      return 'which is it?';
+      return say('tablesIn.whichIsIt');
     case 'left-out':
-      return 'leave out';
+      return say('tablesIn.leaveOut');
     case 'typed':
-      return `${measureOf(meaning.of, own)?.name ?? meaning.of}, as typed`;
+      return say('tablesIn.asTyped', { name: measureOf(meaning.of, own)?.name ?? meaning.of });
     case 'measure': {
       const measure = measureOf(meaning.measure, own);
-      return measure === null ? 'which is it?' : measureWords(measure, meaning);
+      return measure === null ? say('tablesIn.whichIsIt') : measureWords(measure, meaning);
     }
     case 'dose':
-      return meaning.unit ? `dose in ${meaning.unit}` : 'dose';
+      return meaning.unit ? say('tablesIn.doseIn', { unit: meaning.unit }) : 'dose';
     case 'day':
-      return meaning.unit === 'weeks' ? 'week since sowing' : meaning.unit === 'hours' ? 'hour since sowing' : 'day since sowing';
+      return meaning.unit === 'weeks'
+        ? say('tablesIn.weekSinceSowing')
+        : meaning.unit === 'hours'
+          ? say('tablesIn.hourSinceSowing')
+          : say('tablesIn.daySinceSowing');
     case 'container':
-      return meaning.names === 'treatment' ? 'container, called after its treatment' : ROLE_WORDS.container;
+      return meaning.names === 'treatment' ? say('tablesIn.containerCalledAfterTreatment') : ROLE_WORDS.container;
     default:
       return ROLE_WORDS[meaning.is];
   }
@@ -95,9 +136,13 @@ export function meaningWords(meaning: ColumnMeaning, own: readonly OwnMeasure[])
 
 function measureWords(measure: Measure, { unit, counting, on, at }: MeasureColumn): string {
   const shown = unit || (measure.quantity === 'number' || measure.quantity === 'share' ? measure.unit : '');
-  const name = counting === 'new' ? `new since the last look: ${measure.name}` : measure.name;
-  const where = on ? `, ${'number' in on ? `day ${on.number}` : on.date}` : at ? `, ${at.container || at.treatment}` : '';
-  return `${name}${shown && shown !== measure.name ? ` in ${shown}` : ''}${where}`;
+  const name = counting === 'new' ? say('tablesIn.newSinceLastLook', { name: measure.name }) : measure.name;
+  const where = on
+    ? `, ${'number' in on ? say('common.day2', { number: on.number }) : on.date}`
+    : at
+      ? `, ${at.container || at.treatment}`
+      : '';
+  return `${name}${shown && shown !== measure.name ? say('tablesIn.in', { shown }) : ''}${where}`;
 }
 
 /** Everything that a column can be said to mean, the likeliest first. */
@@ -116,8 +161,11 @@ export function headChoices(sheet: Sheet, reading: TableReading, column: number)
       ? (['by-then', 'new'] as const).map((c): HeadChoice => ({
           meaning: { ...now, counting: c },
           sign: c === 'new' ? '+' : '#',
-          words: c === 'new' ? `new since the last look: ${measure!.name}` : `${measure!.name}, by then`,
-          detail: c === 'new' ? 'counts of each look are added up' : 'each look tells how many there are in all',
+          words:
+            c === 'new'
+              ? say('tablesIn.newSinceLastLook', { name: measure!.name })
+              : say('tablesIn.byThen', { name: measure!.name }),
+          detail: c === 'new' ? say('tablesIn.countsLookAdded') : say('tablesIn.lookTellsMany'),
         }))
       : [];
   const own = ownMeasureOf(headName(sheet, column), sheet, column);
@@ -132,8 +180,8 @@ export function headChoices(sheet: Sheet, reading: TableReading, column: number)
               ...place,
             },
             sign: '?',
-            words: 'another measure',
-            detail: 'you name it and its unit',
+            words: say('tablesIn.anotherMeasure'),
+            detail: say('tablesIn.nameUnit'),
             own,
           },
         ]
@@ -151,8 +199,8 @@ export function headChoices(sheet: Sheet, reading: TableReading, column: number)
   const leave: HeadChoice = {
     meaning: { is: 'left-out' },
     sign: '–',
-    words: 'leave out',
-    detail: 'stays in your file, is not brought in',
+    words: say('tablesIn.leaveOut'),
+    detail: say('tablesIn.staysFileBrought'),
   };
   const listed = numbersFirst ? [...measured, leave, ...roles] : [...roles, leave, ...measured];
   return now.is === 'measure' || now.is === 'open' || now.is === 'left-out' ? listed : [...roles, leave, ...measured];
@@ -166,7 +214,7 @@ function unitsOf({ quantity }: Measure, head: string): string[] {
       : quantity === 'mass'
         ? ['g', 'mg', 'kg', 'oz', 'lb']
         : quantity === 'share'
-          ? ['', PARTS_OF_ONE]
+          ? ['', partsOfOne()]
           : [''];
   return all.includes(head) ? [head, ...all.filter((u) => u !== head)] : all;
 }
@@ -201,7 +249,7 @@ function ofMeasure(measure: Measure, unit: string, cells: ColumnCells, place: Pi
   };
   return {
     meaning,
-    sign: unit === PARTS_OF_ONE ? '1' : unit || signOf(measure),
+    sign: unit === partsOfOne() ? '1' : unit || signOf(measure),
     words: measureWords(measure, { ...meaning, on: undefined, at: undefined }),
     detail: consequence(measure, unit, cells),
   };
@@ -217,46 +265,60 @@ const HEAVIEST_G = 3000;
 
 /** What would stand in the records, from the least and the most of the column. */
 function consequence(measure: Measure, unit: string, { least, most, filled }: ColumnCells): string {
-  if (!Number.isFinite(least)) return filled.length === 0 ? 'nothing stands in it' : 'chosen from words';
+  if (!Number.isFinite(least)) return filled.length === 0 ? say('tablesIn.nothingStands') : say('tablesIn.chosenWords');
   const plain = (n: number) => String(Number(n.toPrecision(3)));
-  const of = measure.of === 'plant' ? 'a plant' : 'a container';
+  const of = measure.of === 'plant' ? say('tablesIn.aPlant') : say('tablesIn.aContainer');
   if (measure.quantity === 'length') {
     const low = parseLength(String(Math.max(0, least)), unit as LengthUnit);
     const high = parseLength(String(Math.max(0, most)), unit as LengthUnit);
     if (!low.ok || !high.ok) return 'lengths';
-    const odd = high.mm > TALLEST_PLANT_MM || high.mm < SHORTEST_MM ? ': unlikely' : '';
+    const odd = high.mm > TALLEST_PLANT_MM || high.mm < SHORTEST_MM ? say('tablesIn.unlikely') : '';
     const shown = (mm: number) => plain(lengthIn(mm, 'cm'));
     return measure.code === 'height'
-      ? `plants would be drawn ${least > 0 ? `${shown(low.mm)} to ` : 'up to '}${shown(high.mm)} cm tall${odd}`
-      : `${shown(low.mm)} to ${shown(high.mm)} cm${odd}`;
+      ? say('tablesIn.plantsDrawnCmTall', { shown: shown(low.mm), someLeast: least > 0, shown2: shown(high.mm), odd })
+      : say('tablesIn.toCm', { shown: shown(low.mm), shown2: shown(high.mm), odd });
   }
   if (measure.quantity === 'mass') {
     const grams = (n: number) => n * GRAMS_PER[unit as MassUnit];
-    if (grams(most) < LIGHTEST_G || grams(most) > HEAVIEST_G) return `then ${of} weighs ${plain(grams(most))} g: unlikely`;
-    return `${plain(grams(least))} to ${plain(grams(most))} g ${of}: one mark each`;
+    if (grams(most) < LIGHTEST_G || grams(most) > HEAVIEST_G)
+      return say('tablesIn.weighsGUnlikely', { of, plain: plain(grams(most)) });
+    return say('tablesIn.gMark', { plain: plain(grams(least)), plain2: plain(grams(most)), of });
   }
-  if (unit === PARTS_OF_ONE)
-    return `${plain(100 * least)} to ${plain(100 * most)} % ${of}${most > 1 ? ': more than can be' : ''}`;
+  if (unit === partsOfOne())
+    return say('tablesIn.toMoreThanCan', { plain: plain(100 * least), plain2: plain(100 * most), of, severalMost: most > 1 });
   const beyond = (measure.most !== null && most > measure.most) || (measure.least !== null && least < measure.least);
-  return `${plain(least)} to ${plain(most)}${measure.unit && measure.unit !== 'pH' ? ` ${measure.unit}` : ''} ${of}${beyond ? ': more than can be' : ''}`;
+  return say('tablesIn.toMoreThanCan2', {
+    plain: plain(least),
+    plain2: plain(most),
+    value: measure.unit && measure.unit !== 'pH' ? ` ${measure.unit}` : '',
+    of,
+    beyond,
+  });
 }
 
 function ofRole(role: Role, cells: ColumnCells, reading: TableReading, unit: string): HeadChoice {
   const { distinct, least, most, filled } = cells;
-  const names = distinct.length <= 4 ? `${distinct.length}: ${distinct.join(', ')}` : `${distinct.length} different ones`;
+  const names =
+    distinct.length <= 4
+      ? `${distinct.length}: ${distinct.join(', ')}`
+      : say('tablesIn.differentOnes', { countDistinct: distinct.length });
   const dates = () => {
     const days = distinct.flatMap((d) => readDate(d, reading.dateOrder, reading.year) ?? []).sort();
-    return days.length === 0 ? 'no cell is a date' : `${formatDay(days[0]!)} to ${formatDay(days[days.length - 1]!)}`;
+    return days.length === 0
+      ? say('tablesIn.cellDate')
+      : say('tablesIn.to', { days: formatDay(days[0]!), days2: formatDay(days[days.length - 1]!) });
   };
   const detail: Partial<Record<Role, string>> = {
-    day: Number.isFinite(least) ? `day ${least} to day ${most}` : 'a number of days',
+    day: Number.isFinite(least) ? say('tablesIn.dayDay', { least, most }) : say('tablesIn.numberDays'),
     date: role === 'date' || role === 'sown-on' ? dates() : '',
     'sown-on': role === 'sown-on' ? dates() : '',
     'of-how-many': Number.isFinite(least)
-      ? `counts are out of ${least === most ? least : `${least} to ${most}`}`
-      : 'counts are out of it',
-    note: `${filled.length} notes, kept as they are`,
-    dose: Number.isFinite(least) ? `${distinct.length} amounts, ${least} to ${most}${unit && ` ${unit}`}` : names,
+      ? say('tablesIn.countsAreOutOf', { least: least === most ? least : say('tablesIn.to2', { least, most }) })
+      : say('tablesIn.countsAreOutOf2'),
+    note: say('tablesIn.notesKept', { countFilled: filled.length }),
+    dose: Number.isFinite(least)
+      ? say('tablesIn.amountsTo', { countDistinct: distinct.length, least, most, unit: unit && ` ${unit}` })
+      : names,
   };
   return {
     meaning: role === 'dose' ? { is: role, unit } : { is: role },
@@ -270,15 +332,17 @@ function ofRole(role: Role, cells: ColumnCells, reading: TableReading, unit: str
 const weeksOf = ({ least, most }: ColumnCells): HeadChoice => ({
   meaning: { is: 'day', unit: 'weeks' },
   sign: '7',
-  words: 'week since sowing',
-  detail: Number.isFinite(least) ? `day ${7 * least} to day ${7 * most}` : 'seven days each',
+  words: say('tablesIn.weekSinceSowing'),
+  detail: Number.isFinite(least) ? say('tablesIn.dayDay', { least: 7 * least, most: 7 * most }) : say('tablesIn.sevenDays'),
 });
 
 const hoursOf = ({ least, most }: ColumnCells): HeadChoice => ({
   meaning: { is: 'day', unit: 'hours' },
   sign: 'h',
-  words: 'hour since sowing',
-  detail: Number.isFinite(least) ? `day ${Math.floor(least / 24)} to day ${Math.floor(most / 24)}` : '24 hours a day',
+  words: say('tablesIn.hourSinceSowing'),
+  detail: Number.isFinite(least)
+    ? say('tablesIn.dayDay2', { math: Math.floor(least / 24), math2: Math.floor(most / 24) })
+    : say('tablesIn.hoursDay'),
 });
 
 const namedAfterTreatment = ({ distinct }: ColumnCells): HeadChoice => {
@@ -286,8 +350,8 @@ const namedAfterTreatment = ({ distinct }: ColumnCells): HeadChoice => {
   return {
     meaning: { is: 'container', names: 'treatment' },
     sign: '…',
-    words: 'container, called after its treatment',
-    detail: `${stems.length} treatments: ${stems.join(', ')}`.slice(0, 70),
+    words: say('tablesIn.containerCalledAfterTreatment'),
+    detail: say('tablesIn.treatments', { countStems: stems.length, stems: stems.join(', ') }).slice(0, 70),
   };
 };
 

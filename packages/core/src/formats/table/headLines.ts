@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { dayOfHead } from './dayHead';
 import { measureOfHead, plainHead, ROLE_HEADS, unitOfHead } from './headWords';
 import { isDateLike } from './readDate';
@@ -165,7 +166,7 @@ function besideEachOther({ headings, body }: HeadedGrid, above: GridLine): Heade
   if (blocks.length < 2 || !first || first.length < 2 || starts[0] !== headings.findIndex((h) => h !== '')) return null;
   if (blocks.some((b) => b.length !== first.length || b.some((h, i) => h.toLowerCase() !== first[i]!.toLowerCase()))) return null;
   return {
-    headings: [...first, 'Group'],
+    headings: [...first, say('tablesIn.group')],
     body: starts.flatMap((start) =>
       body
         .map(({ line, cells }) => ({ line, cells: first.map((_, i) => cells[start + i] ?? '') }))
@@ -210,7 +211,7 @@ function namedBlocks({ headings, body }: HeadedGrid, title: string | null): Head
     return { headings, body };
   const width = Math.max(headings.length, ...body.map((r) => lastFilled(r.cells) + 1));
   const all = [...(title === null ? [] : [title]), ...names.flatMap((n) => n ?? [])].map(saidName);
-  const head = all.every((n) => n.head === all[0]!.head) ? all[0]!.head : 'Group';
+  const head = all.every((n) => n.head === all[0]!.head) ? all[0]!.head : say('tablesIn.group');
   let block = all[0]!.name;
   const rows = body.flatMap((row, i): GridLine[] => {
     if (names[i] !== null) {
@@ -225,7 +226,7 @@ function namedBlocks({ headings, body }: HeadedGrid, title: string | null): Head
 /** `Treatment: Control`. */
 function saidName(text: string): { head: string; name: string } {
   const said = /^([a-z ]{3,20}?)\s*[:–-]\s+(.+)$/i.exec(text);
-  return said ? { head: said[1]!, name: said[2]! } : { head: 'Group', name: text };
+  return said ? { head: said[1]!, name: said[2]! } : { head: say('tablesIn.group'), name: text };
 }
 
 const VARIABLE = /^(variable|measure|measured|measurement|trait|parameter|what|quantity)$/;

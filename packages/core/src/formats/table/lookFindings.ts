@@ -1,9 +1,10 @@
+import { say } from '@bright-sprout/words/say';
 import { type Finding, numberFound } from '../../measures/finding';
 import { isSeedCount } from '../../measures/builtIn/counts';
 import { type Measure } from '../../measures/measure';
 import { parseFinding } from '../../measures/parseFinding';
 import { type ReadingState } from '../../readings/reading';
-import { type MeasureColumn, PARTS_OF_ONE, type TableProblem } from './columnMeaning';
+import { type MeasureColumn, partsOfOne, type TableProblem } from './columnMeaning';
 import { numberMeant, slipsBetween } from './slips';
 import { stateOf } from './stateWords';
 
@@ -47,9 +48,13 @@ export function readCell(
   if (measure.quantity === 'share' && (counted || (meaning.counting === 'share-of' && outOf !== null))) {
     const [part, whole] = counted ? [Number(counted[1]), Number(counted[2])] : [Number(text), outOf!];
     if (Number.isFinite(part) && whole > 0 && part >= 0 && part <= whole)
-      return { kind: 'finding', finding: numberFound(measure.code, (100 * part) / whole, `${part} of ${whole}`), seeds: null };
+      return {
+        kind: 'finding',
+        finding: numberFound(measure.code, (100 * part) / whole, say('tablesIn.of', { part, whole })),
+        seeds: null,
+      };
   }
-  if (measure.quantity === 'share' && meaning.unit === PARTS_OF_ONE && /^[01]?([.,]\d+)?$/.test(text)) {
+  if (measure.quantity === 'share' && meaning.unit === partsOfOne() && /^[01]?([.,]\d+)?$/.test(text)) {
     const share = Number(text.replace(',', '.'));
     if (share <= 1) return { kind: 'finding', finding: numberFound(measure.code, Number((100 * share).toFixed(6))), seeds: null };
   }
@@ -62,7 +67,7 @@ export function readCell(
 }
 
 const unitOf = (meaning: MeasureColumn, measure: Measure) =>
-  meaning.unit === PARTS_OF_ONE ? measure.unit : meaning.unit || measure.unit;
+  meaning.unit === partsOfOne() ? measure.unit : meaning.unit || measure.unit;
 
 /** What was typed stays beside lengths and masses; a count and a choice say themselves. */
 function kept(finding: Finding, { quantity }: Measure): Finding {
@@ -89,14 +94,17 @@ function problemOf(
   },
 ): TableProblem {
   const cell = (words: string, meant: string) => ({ words, mend: { kind: 'cell' as const, line, column, text: meant } });
-  const leave = [cell('Leave the cell empty', ''), { words: 'Leave line out', mend: { kind: 'leave-out' as const, line } }];
+  const leave = [
+    cell(say('tablesIn.leaveCellEmpty'), ''),
+    { words: say('tablesIn.leaveLine'), mend: { kind: 'leave-out' as const, line } },
+  ];
   if (measure.choices.length > 0) {
     const near = measure.choices.find((c) => slipsBetween(c.words.toLowerCase(), text.toLowerCase()) <= 2);
     return {
       line,
       column,
       sentence: `${heading}: ${reason}`,
-      ways: [...(near ? [cell(`It is ${near.words}`, near.words)] : []), ...leave],
+      ways: [...(near ? [cell(say('tablesIn.itIs', { near: near.words }), near.words)] : []), ...leave],
       alike: `choice ${text.toLowerCase()}`,
     };
   }
@@ -107,7 +115,11 @@ function problemOf(
     line,
     column,
     sentence: readable ? `“${text}” ${readable.why}.` : `${heading}: ${reason}`,
-    ways: [...(readable ? [cell(`Read it as ${readable.text}`, readable.text)] : []), ...leave],
-    alike: readable ? `number ${readable.why}` : isSeedCount(measure.code) ? '' : `value ${text.toLowerCase()}`,
+    ways: [...(readable ? [cell(say('tablesIn.readItAs', { text: readable.text }), readable.text)] : []), ...leave],
+    alike: readable
+      ? `number ${readable.why}`
+      : isSeedCount(measure.code)
+        ? ''
+        : say('tablesIn.value', { text: text.toLowerCase() }),
   };
 }

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import Papa from 'papaparse';
 import { type Result } from '../../result/result';
 import { unguardCell } from '../csvCells';
@@ -28,8 +29,7 @@ export function decodeText(bytes: Uint8Array): string {
 /** Splits a CSV into its table; separators comma, semicolon, tab or bar are found out, `sep=;` is believed. */
 export function readCsvSheet(text: string): Result<{ sheet: Sheet }> {
   const plain = text.replace(/^\uFEFF/, '');
-  if (plain.includes('\u0000'))
-    return { ok: false, reason: 'This is no table of text: it has characters in it that no text has.' };
+  if (plain.includes('\u0000')) return { ok: false, reason: say('tablesIn.tableTextCharactersText') };
   const said = /^"?sep=(.)"?\r?\n?/i.exec(plain);
   const body = said ? plain.slice(said[0].length) : plain;
   const parsed = Papa.parse<string[]>(body, { delimiter: said?.[1] ?? delimiterOf(body) });
@@ -40,8 +40,7 @@ export function readCsvSheet(text: string): Result<{ sheet: Sheet }> {
     line += 1 + record.reduce((breaks, cell) => breaks + (cell.match(/\n/g)?.length ?? 0), 0);
     return { line: at, cells: record.map(unguardCell) };
   });
-  if (quote)
-    return { ok: false, reason: `A quotation mark is opened and never closed near line ${grid[quote.row ?? 0]?.line ?? 1}.` };
+  if (quote) return { ok: false, reason: say('tablesIn.quotationMarkOpenedNever', { line: grid[quote.row ?? 0]?.line ?? 1 }) };
   return sheetOf(grid, { ragged: false });
 }
 

@@ -1,12 +1,19 @@
+import { say } from '@bright-sprout/words/say';
 import { daysBetween, type IsoDay, isIsoDay } from '../../calendar/days';
 
 export const DATE_ORDERS = ['year-month-day', 'day-month-year', 'month-day-year'] as const;
 export type DateOrder = (typeof DATE_ORDERS)[number];
 
 export const ORDER_WORDS: Record<DateOrder, string> = {
-  'year-month-day': 'year, month, day',
-  'day-month-year': 'day, month, year',
-  'month-day-year': 'month, day, year',
+  get 'year-month-day'() {
+    return say('tablesIn.yearMonthDay');
+  },
+  get 'day-month-year'() {
+    return say('tablesIn.dayMonthYear');
+  },
+  get 'month-day-year'() {
+    return say('tablesIn.monthDayYear');
+  },
 };
 
 const MONTHS = ['jan', 'feb', 'mar', 'apr', 'may', 'jun', 'jul', 'aug', 'sep', 'oct', 'nov', 'dec'];

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type Finding, numberFound } from '../../measures/finding';
 import { type Measure } from '../../measures/measure';
 import { measureOf } from '../../measures/registry';
@@ -75,7 +76,7 @@ class TableReader {
       this.problems.push(
         wholeTableProblem(
           this.rows.at.treatment,
-          `There are ${treatments.count} treatments; ${MOST_TREATMENTS} can be told apart. Is this the right column? A column that is left out joins what it kept apart.`,
+          say('tablesIn.treatmentsToldApartRight', { count: treatments.count, mostTreatments: MOST_TREATMENTS }),
         ),
       );
     const { looks } = this.settled;
@@ -115,34 +116,19 @@ class TableReader {
   private wholeTable(): void {
     const { reading, rows } = this;
     if (measuresIn(reading).length === 0 && !this.has('state'))
-      this.problems.push(
-        wholeTableProblem(
-          null,
-          'Nothing that was found stands in it yet: tap the head of the column that was measured, and say what it is.',
-        ),
-      );
+      this.problems.push(wholeTableProblem(null, say('tablesIn.nothingFoundStandsYet')));
     const heads = rows.slots.some((s) => s.on !== null);
     if (heads && (this.has('day') || this.has('date')))
-      this.problems.push(
-        wholeTableProblem(
-          this.has('day') ? rows.at.day : rows.at.date,
-          'The days stand in the heads and in a column of their own: leave one of them out.',
-        ),
-      );
+      this.problems.push(wholeTableProblem(this.has('day') ? rows.at.day : rows.at.date, say('tablesIn.daysStandHeadsColumn')));
     for (const column of [...measuresIn(reading)].filter((c) => !this.measures.has(c.measure)))
-      this.problems.push(
-        wholeTableProblem(reading.columns.indexOf(column), 'Nobody knows what this column measures: choose it in its head.'),
-      );
+      this.problems.push(wholeTableProblem(reading.columns.indexOf(column), say('tablesIn.nobodyKnowsColumnMeasures')));
     const seedCount = reading.columns.findIndex(
       (c) => c.is === 'measure' && this.measures.get(c.measure)?.quantity === 'count-of',
     );
     const said = this.has('of-how-many') || reading.seedsEach !== null || this.oneSeed.has(seedCount);
     if (seedCount >= 0 && !said && !this.sayOutOf(seedCount))
       this.problems.push(
-        wholeTableProblem(
-          seedCount,
-          `“${headName(this.sheet, seedCount)}” is a count: of how many seeds in each container? Say it in the sentence beside the table.`,
-        ),
+        wholeTableProblem(seedCount, say('tablesIn.countManySeedsContainer', { headName: headName(this.sheet, seedCount) })),
       );
   }
 
@@ -157,7 +143,10 @@ class TableReader {
           this.problems.push(
             wholeTableProblem(
               column,
-              `“${headName(this.sheet, before)}” and “${headName(this.sheet, column)}” tell the same of one look: leave one of them out, or say what it is.`,
+              say('tablesIn.tellSameLookLeave', {
+                headName: headName(this.sheet, before),
+                headName2: headName(this.sheet, column),
+              }),
             ),
           );
       }
@@ -210,16 +199,18 @@ class TableReader {
     const text = column === undefined ? '' : row.cells[column]!.trim();
     const accepted = this.reading.mends.some((m) => m.kind === 'accept' && m.treatment === text);
     if (column === undefined || accepted || (column === at.treatment && this.rows.rows.length < 4)) return false;
-    const told = lineProblem(row.line, column, `“${text}” is worked out of other lines, by its name.`, { alike: 'worked out' });
-    const keep = { words: 'It is a container', mend: { kind: 'accept' as const, treatment: text } };
+    const told = lineProblem(row.line, column, say('tablesIn.workedOtherLinesName', { text }), {
+      alike: say('tablesIn.workedOut'),
+    });
+    const keep = { words: say('tablesIn.itIsAContainer'), mend: { kind: 'accept' as const, treatment: text } };
     this.problems.push({ ...told, ways: [...told.ways, keep] });
     return true;
   }
 
   private tooShort({ line, cells }: SheetRow, short: number): void {
-    this.wrong(line, null, `This line has ${short} cells where the heading has ${cells.length}.`, {
+    this.wrong(line, null, say('tablesIn.lineCellsWhereHeading', { short, countCells: cells.length }), {
       alike: 'short',
-      ways: [{ words: 'The last ones are empty', mend: { kind: 'cell', line, column: cells.length - 1, text: '' } }],
+      ways: [{ words: say('tablesIn.lastOnesEmpty'), mend: { kind: 'cell', line, column: cells.length - 1, text: '' } }],
     });
   }
 
@@ -240,13 +231,13 @@ class TableReader {
     if (state === null) return;
     const plant = this.rows.cell(row, 'plant') || '1';
     if (plant.length > LONGEST.plant)
-      return this.wrong(line, this.rows.at.plant, `The name of the plant is longer than ${LONGEST.plant} characters.`);
+      return this.wrong(line, this.rows.at.plant, say('tablesIn.namePlantLongerCharacters', { plant: LONGEST.plant }));
     const note = this.has('note') ? row.cells[this.rows.at.note]! : '';
     if (note.length > LONGEST.note)
-      return this.wrong(line, this.rows.at.note, `The note is longer than ${LONGEST.note} characters.`);
+      return this.wrong(line, this.rows.at.note, say('tablesIn.noteLongerCharacters', { note: LONGEST.note }));
     const recordedAt = this.rows.cell(row, 'recorded-at');
     if (recordedAt !== '' && Number.isNaN(Date.parse(recordedAt)))
-      return this.wrong(line, this.rows.at['recorded-at'], `“${recordedAt}” is not a moment in time.`);
+      return this.wrong(line, this.rows.at['recorded-at'], say('tablesIn.momentTime', { recordedAt }));
     this.read.push({
       line,
       column: slot.columns[0]?.column ?? null,
@@ -329,7 +320,7 @@ class TableReader {
     const named = stateText === '' ? null : stateOf(stateText);
     const at = this.rows.at.state;
     if (stateText !== '' && named === null) {
-      this.wrong(row.line, at, `“${stateText}” is not a state: use measured, not-up, lost, thinned, moved or not-checked.`, {
+      this.wrong(row.line, at, say('tablesIn.stateUseMeasuredLost', { stateText }), {
         alike: `state ${stateText.toLowerCase()}`,
       });
       return null;
@@ -340,7 +331,7 @@ class TableReader {
       this.wrong(
         row.line,
         this.rows.at['lost-because'],
-        `“${reasonText}” is not a reason for a loss: use ${LOST_REASONS.join(', ')}.`,
+        say('tablesIn.reasonLossUse', { reasonText, lostReasons: LOST_REASONS.join(', ') }),
       );
       return null;
     }
@@ -350,17 +341,13 @@ class TableReader {
     const state = named ?? (findings.length > 0 ? 'measured' : (found.state ?? 'not-checked'));
     if (state !== 'measured') {
       if (seen) {
-        this.wrong(
-          row.line,
-          at,
-          `The state is “${state}”, yet there is a value, ${seen.typed ?? seen.value ?? seen.choice}. Leave one of them out.`,
-        );
+        this.wrong(row.line, at, say('tablesIn.stateYetValueLeave', { state, typed: seen.typed ?? seen.value ?? seen.choice }));
         return null;
       }
       return { state, findings: [], lostReason: state === 'lost' ? ((reason ?? 'other') as LostReason) : null };
     }
     if (findings.length === 0 && found.zero === null) {
-      this.wrong(row.line, at, 'The state says that something was measured, yet there is no value.');
+      this.wrong(row.line, at, say('tablesIn.stateSaysSomethingMeasured'));
       return null;
     }
     return { state, findings, lostReason: null };
@@ -387,9 +374,9 @@ function hasOpenCommas(rows: readonly SheetRow[], column: number): boolean {
 }
 
 function commaProblem(text: string, line: number, column: number): TableProblem {
-  const way = (as: string) => ({ words: `It is ${as}`, mend: { kind: 'cell' as const, line, column, text: as } });
+  const way = (as: string) => ({ words: say('tablesIn.itIs2', { as }), mend: { kind: 'cell' as const, line, column, text: as } });
   const decimal = text.split(',').length === 2 ? [way(text.replace(',', '.'))] : [];
-  return lineProblem(line, column, `“${text}”: is that more than a thousand, or a number with decimals?`, {
+  return lineProblem(line, column, say('tablesIn.moreThousandNumberDecimals', { text }), {
     ways: [way(text.replaceAll(',', '')), ...decimal],
     alike: `comma ${column}`,
   });

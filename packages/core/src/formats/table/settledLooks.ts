@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { isSeedCount } from '../../measures/builtIn/counts';
 import { type Finding, numberFound } from '../../measures/finding';
 import { type TidyReading, type TidyTable } from '../tidyTable';
@@ -113,13 +114,13 @@ export class SettledLooks {
         this.problems.push({
           line,
           column,
-          sentence: `${look.unit} has a height of 0 after it was up: was it lost, or did nobody look?`,
+          sentence: say('tablesIn.heightAfterLostNobody', { unit: look.unit }),
           ways: [
-            cell('It was lost', 'lost'),
-            cell('Nobody looked', ''),
-            { words: 'Leave line out', mend: { kind: 'leave-out', line } },
+            cell(say('tablesIn.itWasLost'), 'lost'),
+            cell(say('tablesIn.nobodyLooked'), ''),
+            { words: say('tablesIn.leaveLine'), mend: { kind: 'leave-out', line } },
           ],
-          alike: 'zero after a height',
+          alike: say('tablesIn.zeroAfterHeight'),
         });
       }
     }
@@ -153,8 +154,11 @@ export class SettledLooks {
         this.wrong(
           look.line,
           this.rows.at.container >= 0 ? this.rows.at.container : null,
-          `${look.unit} already has a look${this.days === 'one-look' ? '' : ' of this day'} on line ${first!.line}. If several plants grow in one container, say which column names the plant.`,
-          { alike: 'twice', ways: [{ words: `Leave line ${first!.line} out`, mend: { kind: 'leave-out', line: first!.line } }] },
+          say('tablesIn.alreadyLookDayLine', { unit: look.unit, isOnelook: this.days === 'one-look', line: first!.line }),
+          {
+            alike: 'twice',
+            ways: [{ words: say('tablesIn.leaveLine2', { line: first!.line }), mend: { kind: 'leave-out', line: first!.line } }],
+          },
         );
       }
     this.looks = this.looks.filter((l) => !gone.has(l));
@@ -165,9 +169,9 @@ export class SettledLooks {
     const keys = new Map<string, number>();
     for (const { key, corrects, line } of this.looks) {
       if (key !== null && keys.has(key))
-        this.wrong(line, this.rows.at.reading, `The reading “${key}” is on line ${keys.get(key)} too.`);
+        this.wrong(line, this.rows.at.reading, say('tablesIn.readingLineToo', { keyWhat: key, get: keys.get(key) }));
       if (corrects !== null && !keys.has(corrects))
-        this.wrong(line, this.rows.at.corrects, `It corrects “${corrects}”, which is on no line above it.`);
+        this.wrong(line, this.rows.at.corrects, say('tablesIn.correctsLineAbove', { corrects }));
       if (key !== null) keys.set(key, line);
     }
   }
@@ -181,8 +185,8 @@ export class SettledLooks {
         if (value === null || !isSeedCount(measure)) continue;
         const seeds = this.units.seedsOf(look.unit);
         if (seeds !== null && value > seeds)
-          this.wrong(look.line, look.column, `${look.unit} would have ${value} up of ${seeds} seeds.`, {
-            alike: 'more than were sown',
+          this.wrong(look.line, look.column, say('tablesIn.wouldHaveUpOf', { unit: look.unit, value, seeds }), {
+            alike: say('tablesIn.moreSown'),
           });
       }
   }

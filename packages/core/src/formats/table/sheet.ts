@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import Papa from 'papaparse';
 import { type Result } from '../../result/result';
 import { headedGrid, lastFilled, onlyCell, turnedUpright } from './headLines';
@@ -34,27 +35,27 @@ export function sheetOf(
   { ragged }: { ragged: boolean },
 ): Result<{ sheet: Sheet }> {
   const all = grid.filter((r) => r.cells.some((c) => c.trim() !== ''));
-  if (all.length === 0) return { ok: false, reason: 'This file is empty.' };
+  if (all.length === 0) return { ok: false, reason: say('tablesIn.fileEmpty') };
   const { grid: filled, turned } = turnedUpright(all);
   const at = headingAt(filled.map((r) => r.cells));
   const { headings, body: below } = headedGrid(filled, at);
   const title = filled.slice(0, at).flatMap((r) => onlyCell(r, LONGEST_TITLE) ?? []);
   const named = lastFilled(headings) + 1;
   const width = named > 0 ? named : Math.max(...below.map((r) => lastFilled(r.cells) + 1));
-  if (width < 2) return { ok: false, reason: 'This file has no table with at least two columns.' };
+  if (width < 2) return { ok: false, reason: say('tablesIn.fileTableLeastTwo') };
   const units = unitsUnder(below[0]?.cells);
   const body = below.slice(units ? 1 : 0);
-  if (body.length === 0) return { ok: false, reason: 'There is a heading and no row under it.' };
+  if (body.length === 0) return { ok: false, reason: say('tablesIn.headingRowUnder') };
   if (body.length > MOST_ROWS)
-    return { ok: false, reason: `This file has ${body.length} rows; ${MOST_ROWS} at a time are possible.` };
+    return { ok: false, reason: say('tablesIn.fileRowsTimePossible', { countBody: body.length, mostRows: MOST_ROWS }) };
   const widest = body.reduce((most, r) => Math.max(most, lastFilled(r.cells) + 1), width);
   if (widest > MOST_COLUMNS)
-    return { ok: false, reason: `This file has ${widest} columns; ${MOST_COLUMNS} at a time are possible.` };
+    return { ok: false, reason: say('tablesIn.fileColumnsTimePossible', { widest, mostColumns: MOST_COLUMNS }) };
   const tooLong = body.find((r) => lastFilled(r.cells) + 1 > width);
   if (tooLong)
     return {
       ok: false,
-      reason: `Line ${tooLong.line} has ${lastFilled(tooLong.cells) + 1} cells where the heading has ${width}: does a number have a comma in it, without quotation marks around it?`,
+      reason: say('tablesIn.lineCellsWhereHeading2', { line: tooLong.line, lastFilled: lastFilled(tooLong.cells) + 1, width }),
     };
   return {
     ok: true,
@@ -94,7 +95,7 @@ function headingAt(grid: readonly (readonly string[])[]): number {
 
 /** A head as it is spoken of; one without words by its letter, as spreadsheets count columns. */
 export function headName({ headings }: Sheet, column: number): string {
-  return headings[column] || `column ${columnLetters(column)}`;
+  return headings[column] || say('tablesIn.column', { columnLetters: columnLetters(column) });
 }
 
 /** `A`, `Z`, `AA`. */

@@ -1,19 +1,21 @@
+import { say } from '@bright-sprout/words/say';
 /** Slips of the pen that stand in tables, and what was meant. */
 
 /** What a cell that is no number may have been meant as: a letter for a figure, a mark before it, a unit behind it. */
 export function numberMeant(text: string): { text: string; why: string } | null {
   const letters: [RegExp, string, string][] = [
-    [/[oO]/g, '0', 'the letter O'],
-    [/[lI|]/g, '1', 'the letter l'],
-    [/[sS]/g, '5', 'the letter S'],
-    [/[zZ]/g, '2', 'the letter Z'],
-    [/[B]/g, '8', 'the letter B'],
+    [/[oO]/g, '0', say('tablesIn.letterO')],
+    [/[lI|]/g, '1', say('tablesIn.letterL')],
+    [/[sS]/g, '5', say('tablesIn.letterS')],
+    [/[zZ]/g, '2', say('tablesIn.letterZ')],
+    [/[B]/g, '8', say('tablesIn.letterB')],
   ];
   const plain = text.trim();
   if (/\d/.test(plain) && /^[\doOlI|sSzZB.,]+$/.test(plain)) {
     const found = letters.filter(([letter]) => new RegExp(letter.source).test(plain));
     const meant = found.reduce((t, [letter, figure]) => t.replace(letter, figure), plain);
-    if (isNumber(meant) && found.length > 0) return { text: meant, why: `has ${found.map((f) => f[2]).join(' and ')} in it` };
+    if (isNumber(meant) && found.length > 0)
+      return { text: meant, why: say('tablesIn.hasInIt', { found: found.map((f) => f[2]).join(say('common.and')) }) };
   }
   const bare = plain
     .replace(/^(ca\.?|about|approx\.?|circa|around)\s*/i, '')
@@ -23,17 +25,17 @@ export function numberMeant(text: string): { text: string; why: string } | null 
     .replace(/\s*(±|\+\/-)\s*[\d.,]+$/, '')
     .replace(/[()]/g, '')
     .trim();
-  if (bare !== plain && isNumber(bare)) return { text: bare, why: 'has more than a number in it' };
+  if (bare !== plain && isNumber(bare)) return { text: bare, why: say('tablesIn.moreNumber') };
   const range = /^(\d+(?:[.,]\d+)?)\s*(?:[-–]|to)\s*(\d+(?:[.,]\d+)?)$/.exec(plain);
   if (range) {
     const [low, high] = [range[1]!, range[2]!].map((n) => Number(n.replace(',', '.')));
-    if (low! < high!) return { text: String(Number(((low! + high!) / 2).toFixed(4))), why: 'is from one number to another' };
+    if (low! < high!) return { text: String(Number(((low! + high!) / 2).toFixed(4))), why: say('tablesIn.numberAnother') };
   }
   const doubled = plain
     .replace(/\s+/g, '')
     .replace(/([.,])[.,]+/, '$1')
     .replace(/[.,]$/, '');
-  if (doubled !== plain && isNumber(doubled)) return { text: doubled, why: 'has a mark or a space too many' };
+  if (doubled !== plain && isNumber(doubled)) return { text: doubled, why: say('tablesIn.markSpaceTooMany') };
   return null;
 }
 

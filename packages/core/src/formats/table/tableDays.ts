@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { addDays, daysBetween, type IsoDay, isIsoDay, ONE_LOOK_SOWING, UNDATED_SOWING } from '../../calendar/days';
 import { type TidyTable } from '../tidyTable';
 import { type Role, type TableProblem, type TableReading, wholeTableProblem } from './columnMeaning';
@@ -34,7 +35,7 @@ export class TableDays {
     const first = dated ? (sownOn ?? this.firstDate()) : sownOn;
     if (dated && first === null)
       this.problems.push(
-        wholeTableProblem(at.date, `No cell is a date written as ${ORDER_WORDS[reading.dateOrder]}. Is this the right column?`),
+        wholeTableProblem(at.date, say('tablesIn.cellDateWrittenRight', { orderWords: ORDER_WORDS[reading.dateOrder] })),
       );
     this.known =
       dated || numbered || awaited ? (sownOn !== null ? 'dates' : dated ? 'from-first-look' : 'days-only') : 'one-look';
@@ -79,17 +80,18 @@ export class TableDays {
     const dateText = slot.on && 'date' in slot.on ? slot.on.date : this.table.cell(row, 'date');
     const dayText = slot.on && 'number' in slot.on ? String(slot.on.number) : this.table.cell(row, 'day');
     const no = (column: number, sentence: string): FoundDay => ({ ok: false, column, sentence });
-    if (dateText === '' && dayText === '') return no(at.date >= 0 ? at.date : at.day, 'There is no date and no day.');
+    if (dateText === '' && dayText === '') return no(at.date >= 0 ? at.date : at.day, say('tablesIn.dateDay'));
     const counted = dayText === '' ? null : slot.on && 'number' in slot.on ? slot.on.number : this.number(dayText);
-    if (dayText !== '' && counted === null) return no(at.day, `“${dayText}” is not a whole number of days since sowing.`);
+    if (dayText !== '' && counted === null) return no(at.day, say('tablesIn.wholeNumberDaysSince', { dayText }));
     const byCount = counted === null ? null : addDays(sownOn, counted);
     if (dateText === '') return { ok: true, day: byCount! };
     const date = this.date(dateText);
-    if (date === null) return no(at.date, `“${dateText}” is not a date written as ${ORDER_WORDS[this.reading.dateOrder]}.`);
-    if (date < sownOn) return no(at.date, `${date} is before the sowing day, ${sownOn}.`);
-    if (daysBetween(sownOn, date) > LONGEST_RECORD_DAYS) return no(at.date, `${date} is more than ten years after sowing.`);
+    if (date === null)
+      return no(at.date, say('tablesIn.dateWritten', { dateText, orderWords: ORDER_WORDS[this.reading.dateOrder] }));
+    if (date < sownOn) return no(at.date, say('tablesIn.beforeSowingDay', { date, sownOn }));
+    if (daysBetween(sownOn, date) > LONGEST_RECORD_DAYS) return no(at.date, say('tablesIn.moreTenYearsAfter', { date }));
     if (byCount !== null && byCount !== date)
-      return no(at.day, `Day ${dayText} after sowing on ${sownOn} is ${byCount}, but the date says ${date}.`);
+      return no(at.day, say('tablesIn.dayAfterSowingDate', { dayText, sownOn, byCount, date }));
     return { ok: true, day: date };
   }
 

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type ComparedDesign, type ComparedFactor } from '../../compare/records';
 import { MOST_TREATMENTS } from '../../plan/document/planDocument';
 import { FACTOR_ROLES, type TableProblem, type TableReading } from './columnMeaning';
@@ -29,7 +30,7 @@ interface Level {
 }
 
 /** What stands for all containers of a table that names no treatment. */
-export const ALL_ALIKE = 'all alike';
+export const allAlike = () => say('tablesIn.allAlike');
 const LONGEST_LABEL = 60;
 
 const plain = (text: string) => text.replace(/\s+/g, ' ').trim();
@@ -67,7 +68,7 @@ export class Treatments {
     const heads = table.slots.flatMap((s) => (s.at && s.at.treatment !== '' ? [plain(s.at.treatment)] : []));
     this.factors =
       columns.length === 0 && heads.length > 0
-        ? [factorOf({ column: -1, heading: 'treatment', texts: heads, said: '' })]
+        ? [factorOf({ column: -1, heading: say('tablesIn.treatment'), texts: heads, said: '' })]
         : this.joinedDose(columns.map((c) => this.columnFactor(c)));
   }
 
@@ -75,12 +76,16 @@ export class Treatments {
   of(row: SheetRow, named: string | null): string | null {
     if (named !== null && named !== '')
       return this.note([key(this.factors[0]?.levels.get(key(named))?.label ?? named)], plain(named), row);
-    if (this.factors.length === 0) return this.note([''], ALL_ALIKE, row);
+    if (this.factors.length === 0) return this.note([''], allAlike(), row);
     const levels = this.factors.map((f) => this.levelAt(f, row));
     if (levels.some((l) => l === null)) return null;
     const label = this.table.cell(row, 'treatment-label') || levels.map((l) => l!.label).join(' · ');
     if (label.length > LONGEST_LABEL * 2) {
-      this.problem(row, this.factors[0]!.column, `The name of the treatment is longer than ${LONGEST_LABEL * 2} characters.`);
+      this.problem(
+        row,
+        this.factors[0]!.column,
+        say('tablesIn.nameTreatmentLongerCharacters', { longestLabel: LONGEST_LABEL * 2 }),
+      );
       return null;
     }
     return this.note(
@@ -99,7 +104,7 @@ export class Treatments {
   }
 
   private problem(row: SheetRow, column: number, sentence: string, part: Partial<TableProblem> = {}): void {
-    const leaveOut = { words: 'Leave line out', mend: { kind: 'leave-out' as const, line: row.line } };
+    const leaveOut = { words: say('tablesIn.leaveLine'), mend: { kind: 'leave-out' as const, line: row.line } };
     this.problems.push({ line: row.line, column, sentence, alike: '', ...part, ways: [...(part.ways ?? []), leaveOut] });
   }
 
@@ -137,7 +142,7 @@ export class Treatments {
   private levelAt(factor: Factor, row: SheetRow): Level | null {
     const text = plain(row.cells[factor.column]!);
     if (text === '') {
-      this.problem(row, factor.column, `The ${factor.name} is empty.`);
+      this.problem(row, factor.column, say('tablesIn.theIsEmpty', { name: factor.name }));
       return null;
     }
     const level = factor.levels.get(key(text))!;
@@ -149,11 +154,11 @@ export class Treatments {
     this.problem(
       row,
       factor.column,
-      `“${text}” stands here ${level.times === 1 ? 'once' : 'twice'}, “${meant}” ${times.get(meant)} times.`,
+      say('tablesIn.standsOtherTimes', { text, times: level.times, meant, get: times.get(meant) }),
       {
         alike: `slip ${key(text)}`,
         ways: [
-          { words: `It is ${meant}`, mend: { kind: 'cell', line: row.line, column: factor.column, text: meant } },
+          { words: say('tablesIn.itIs3', { meant }), mend: { kind: 'cell', line: row.line, column: factor.column, text: meant } },
           ...(known < MOST_TREATMENTS
             ? [
                 {
@@ -269,7 +274,7 @@ export class Treatments {
 
   /** What was changed, in words. */
   factorName(): string {
-    return this.factors.map((f) => (GENERAL.test(f.name) ? 'treatment' : f.name)).join(' and ');
+    return this.factors.map((f) => (GENERAL.test(f.name) ? 'treatment' : f.name)).join(say('common.and'));
   }
 }
 

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type IsoDay } from '../../calendar/days';
 import { type TidyUnit } from '../tidyTable';
 import { FACTOR_ROLES, measuresIn, type TableProblem, type TableReading } from './columnMeaning';
@@ -97,14 +98,19 @@ export class Units {
       return this.wrong(
         row,
         this.table.at.treatment,
-        `${code} has treatment “${this.treatments.labelOf(known.id)}” on line ${known.line} and “${this.treatments.labelOf(id)}” here. A container has one treatment.`,
+        say('tablesIn.treatmentLineContainerTreatment', {
+          code,
+          labelOf: this.treatments.labelOf(known.id),
+          line: known.line,
+          labelOf2: this.treatments.labelOf(id),
+        }),
         [this.cellWay(row, this.table.at.treatment, known.line)],
       );
     if (known.block !== block)
       return this.wrong(
         row,
         this.table.at.team,
-        `${code} is in “${known.block ?? ''}” on line ${known.line} and in “${block ?? ''}” here.`,
+        say('tablesIn.isInOnLine', { code, block: known.block ?? '', line: known.line, block2: block ?? '' }),
         [this.cellWay(row, this.table.at.team, known.line)],
       );
     this.seedsInRow(known, row);
@@ -120,7 +126,7 @@ export class Units {
   /** Takes the text that stands on another line. */
   private cellWay(row: SheetRow, column: number, line: number): TableProblem['ways'][number] {
     const text = this.table.rows.find((r) => r.line === line)?.cells[column] ?? '';
-    return { words: `It is ${text.trim()}`, mend: { kind: 'cell', line: row.line, column, text } };
+    return { words: say('tablesIn.itIs4', { text: text.trim() }), mend: { kind: 'cell', line: row.line, column, text } };
   }
 
   private wrong(row: SheetRow, column: number, sentence: string, ways: TableProblem['ways'] = []): null {
@@ -129,7 +135,7 @@ export class Units {
       column: column < 0 ? null : column,
       sentence,
       alike: '',
-      ways: [...ways, { words: 'Leave line out', mend: { kind: 'leave-out', line: row.line } }],
+      ways: [...ways, { words: say('tablesIn.leaveLine'), mend: { kind: 'leave-out', line: row.line } }],
     });
     return null;
   }
@@ -144,10 +150,10 @@ export class Units {
     // The head counts the plants of the row.
     if (at !== null)
       return this.checked(row, `${id}\u0001${block ?? ''}\u0001${at.container}`, within(label, block, at.container));
-    if (this.scope === 'row') return { key: `line ${row.line}`, code: String(row.line) };
+    if (this.scope === 'row') return { key: say('tablesIn.line', { line: row.line }), code: String(row.line) };
     if (this.scope === 'treatment-itself') return this.checked(row, `${id}\u0001${block ?? ''}`, within(label, block));
     const name = this.table.at.container < 0 ? this.table.cell(row, 'plant') || '1' : this.table.cell(row, 'container');
-    if (name === '') return this.wrong(row, this.table.at.container, 'Which container is this? The cell is empty.');
+    if (name === '') return this.wrong(row, this.table.at.container, say('tablesIn.containerCellEmpty'));
     switch (this.scope) {
       case 'name':
         return this.checked(row, name, name);
@@ -169,13 +175,13 @@ export class Units {
     return this.wrong(
       row,
       this.table.at.container,
-      `The name of the container, “${code}”, is longer than ${LONGEST_NAME} characters.`,
+      say('tablesIn.nameContainerLongerCharacters', { code, longestName: LONGEST_NAME }),
     );
   }
 
   private note(row: SheetRow, key: string, code: string, id: string, block: string | null): TidyUnit | null {
     if (block !== null && block.length > LONGEST_BLOCK)
-      return this.wrong(row, this.table.at.team, `The name of the block is longer than ${LONGEST_BLOCK} characters.`);
+      return this.wrong(row, this.table.at.team, say('tablesIn.nameBlockLongerCharacters', { longestBlock: LONGEST_BLOCK }));
     const { dateOrder, year } = this.reading;
     const sownOn = readDate(this.table.cell(row, 'sown-on'), dateOrder, year) ?? '';
     const seeds = this.reading.seedsEach ?? 1;
@@ -191,7 +197,7 @@ export class Units {
     const text = this.table.cell(row, 'of-how-many');
     if (text === '' || !this.saysSeeds()) return unit;
     if (!/^\d+$/.test(text) || Number(text) > 1000)
-      return this.wrong(row, this.table.at['of-how-many'], `“${text}” is not a number of seeds.`);
+      return this.wrong(row, this.table.at['of-how-many'], say('tablesIn.numberSeeds', { text }));
     return this.seedsSaid(unit, Number(text), row.line, this.table.at['of-how-many']);
   }
 
@@ -206,9 +212,9 @@ export class Units {
       this.problems.push({
         line,
         column,
-        sentence: `${found.code} had ${found.seeds} seeds on line ${found.seedsLine} and ${seeds} here.`,
+        sentence: say('tablesIn.seedsLine', { code: found.code, seeds: found.seeds, seedsLine: found.seedsLine, seeds2: seeds }),
         alike: 'seeds',
-        ways: [{ words: 'Leave line out', mend: { kind: 'leave-out', line } }],
+        ways: [{ words: say('tablesIn.leaveLine'), mend: { kind: 'leave-out', line } }],
       });
       return null;
     }

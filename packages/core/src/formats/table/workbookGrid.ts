@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 /** A cell as a reader of workbooks gives it. */
 export type WorkbookCell = string | number | boolean | Date | null | undefined;
 
@@ -20,13 +21,11 @@ function cellText(cell: WorkbookCell): string {
 /** What a file is by its first bytes, for a sentence where it is no table; null where it may be one. */
 export function notATable(bytes: Uint8Array): string | null {
   const starts = (...first: number[]) => first.every((b, i) => bytes[i] === b);
-  if (bytes.length === 0) return 'This file is empty.';
-  if (starts(0xd0, 0xcf, 0x11, 0xe0))
-    return 'This is a workbook of an old kind (.xls). Save it as .xlsx or as CSV, and bring that.';
-  if (starts(0x25, 0x50, 0x44, 0x46))
-    return 'This is a PDF: a picture of a table, not the table. Bring the file it was made from.';
+  if (bytes.length === 0) return say('tablesIn.fileEmpty');
+  if (starts(0xd0, 0xcf, 0x11, 0xe0)) return say('tablesIn.workbookOldKindXls');
+  if (starts(0x25, 0x50, 0x44, 0x46)) return say('tablesIn.pdfPictureTableTable');
   if (starts(0x89, 0x50, 0x4e, 0x47) || starts(0xff, 0xd8, 0xff) || starts(0x47, 0x49, 0x46))
-    return 'This is a picture. Type its table into a spreadsheet, and bring that.';
+    return say('tablesIn.pictureTypeTableSpreadsheet');
   return null;
 }
 

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type Measure, measure } from '../measure';
 
 const WEIGHED = {
@@ -7,20 +8,44 @@ const WEIGHED = {
   step: 0.01,
   least: 0,
   most: 10_000,
-  beyond: 'A mass is from 0 to 10 kilograms.',
+  get beyond() {
+    return say('measures.massKilograms');
+  },
   summedUp: 'mean',
-  more: 'heavier',
-  less: 'lighter',
+  get more() {
+    return say('measures.heavier');
+  },
+  get less() {
+    return say('measures.lighter');
+  },
 } as const;
 
 /** What is weighed, judged in per cent, or read from a meter. */
 export const AMOUNTS: Measure[] = [
-  measure({ ...WEIGHED, code: 'fresh-mass', name: 'fresh mass', question: () => 'How heavy is it, fresh?', of: 'plant' }),
-  measure({ ...WEIGHED, code: 'dry-mass', name: 'dry mass', question: () => 'How heavy is it, dried?', of: 'plant' }),
+  measure({
+    ...WEIGHED,
+    code: 'fresh-mass',
+    get name() {
+      return say('measures.freshMass');
+    },
+    question: () => 'How heavy is it, fresh?',
+    of: 'plant',
+  }),
+  measure({
+    ...WEIGHED,
+    code: 'dry-mass',
+    get name() {
+      return say('measures.dryMass');
+    },
+    question: () => 'How heavy is it, dried?',
+    of: 'plant',
+  }),
   measure({ ...WEIGHED, code: 'harvest', name: 'harvest', question: () => 'How much was harvested?', of: 'container' }),
   measure({
     code: 'percent-green',
-    name: 'green cover',
+    get name() {
+      return say('measures.greenCover');
+    },
     question: (band) => (band === 'early' ? 'How much of it is green?' : 'How many per cent of it are green, from above?'),
     quantity: 'share',
     of: 'container',
@@ -28,15 +53,23 @@ export const AMOUNTS: Measure[] = [
     step: 1,
     least: 0,
     most: 100,
-    beyond: 'A share is from 0 to 100 %.',
+    get beyond() {
+      return say('measures.aShareIsFrom');
+    },
     summedUp: 'mean',
-    more: 'greener',
-    less: 'less green',
+    get more() {
+      return say('measures.greener');
+    },
+    get less() {
+      return say('measures.lessGreen');
+    },
   }),
   measure({
     code: 'soil-moisture',
     about: 'soil',
-    name: 'soil moisture',
+    get name() {
+      return say('measures.soilMoisture');
+    },
     question: () => 'What does the moisture meter say?',
     quantity: 'share',
     of: 'container',
@@ -44,16 +77,24 @@ export const AMOUNTS: Measure[] = [
     step: 1,
     least: 0,
     most: 100,
-    beyond: 'Soil moisture is from 0 to 100 %.',
+    get beyond() {
+      return say('measures.soilMoisture2');
+    },
     summedUp: 'mean',
-    more: 'wetter',
-    less: 'drier',
+    get more() {
+      return say('measures.wetter');
+    },
+    get less() {
+      return say('measures.drier');
+    },
     plausibility: 'none',
   }),
   measure({
     code: 'soil-ph',
     about: 'soil',
-    name: 'pH of the soil',
+    get name() {
+      return say('measures.phSoil');
+    },
     question: () => 'Which pH does the strip or meter show?',
     quantity: 'number',
     of: 'container',
@@ -61,10 +102,16 @@ export const AMOUNTS: Measure[] = [
     step: 0.1,
     least: 0,
     most: 14,
-    beyond: 'A pH is from 0 to 14.',
+    get beyond() {
+      return say('measures.aPhIsFrom');
+    },
     summedUp: 'median',
-    more: 'less acid',
-    less: 'more acid',
+    get more() {
+      return say('measures.lessAcid');
+    },
+    get less() {
+      return say('measures.moreAcid');
+    },
     plausibility: 'none',
   }),
 ];

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type Measure, measure } from '../measure';
 
 const OF_SOWN = {
@@ -6,7 +7,9 @@ const OF_SOWN = {
   step: 1,
   least: 0,
   most: 1000,
-  beyond: 'Seedlings are counted from 0, at most 1000 in a container.',
+  get beyond() {
+    return say('measures.seedlingsCountedMostContainer');
+  },
   summedUp: 'share-of-seeds',
   verb: 'had',
   plausibility: 'sown',
@@ -18,35 +21,57 @@ export const COUNTS: Measure[] = [
   measure({
     ...OF_SOWN,
     code: 'seeds-up',
-    name: 'number of seeds up',
+    get name() {
+      return say('measures.numberSeeds');
+    },
     question: (_band, { sprouted }) =>
       sprouted === 'seed-leaves' ? 'How many have their seed leaves open?' : 'How many are up?',
-    more: 'more of its seeds up',
-    less: 'fewer of its seeds up',
+    get more() {
+      return say('measures.moreSeeds');
+    },
+    get less() {
+      return say('measures.fewerSeeds');
+    },
     noun: ['up', 'up'],
   }),
   measure({
     ...OF_SOWN,
     code: 'seeds-with-root',
-    name: 'number of seeds with a root',
+    get name() {
+      return say('measures.numberSeedsRoot');
+    },
     question: () => 'How many have a root?',
-    more: 'more of its seeds with a root',
-    less: 'fewer of its seeds with a root',
-    noun: ['with a root', 'with a root'],
+    get more() {
+      return say('measures.moreSeedsRoot');
+    },
+    get less() {
+      return say('measures.fewerSeedsRoot');
+    },
+    get noun() {
+      return [say('measures.withARoot'), say('measures.withARoot')] as const;
+    },
   }),
   measure({
     code: 'leaves',
-    name: 'number of leaves',
+    get name() {
+      return say('measures.numberLeaves');
+    },
     question: () => 'How many leaves?',
     quantity: 'count',
     of: 'plant',
     step: 1,
     least: 0,
     most: 99,
-    beyond: 'Leaves are counted from 0 to 99.',
+    get beyond() {
+      return say('measures.leavesCounted');
+    },
     summedUp: 'mean',
-    more: 'fuller in leaf',
-    less: 'sparser in leaf',
+    get more() {
+      return say('measures.fullerLeaf');
+    },
+    get less() {
+      return say('measures.sparserLeaf');
+    },
     noun: ['leaf', 'leaves'],
     plausibility: 'none',
     drawn: 'leaves',

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type Measure, measure } from '../measure';
 
 const RULED = { quantity: 'length', unit: 'mm', shownIn: ['cm', 'mm', 'in'], byRuler: true, summedUp: 'mean' } as const;
@@ -16,9 +17,15 @@ export const LENGTHS: Measure[] = [
     of: 'plant',
     least: 0,
     most: TALLEST_MM,
-    beyond: 'A height is more than 0 and at most 10 metres. If nothing is up yet, choose “Not up yet”.',
-    more: 'taller',
-    less: 'shorter',
+    get beyond() {
+      return say('measures.heightMoreMostMetres');
+    },
+    get more() {
+      return say('measures.taller');
+    },
+    get less() {
+      return say('measures.shorter');
+    },
     plausibility: 'growth',
     entry: 'ruler',
     drawn: 'height',
@@ -26,28 +33,44 @@ export const LENGTHS: Measure[] = [
   measure({
     ...RULED,
     code: 'root-length',
-    name: 'length of the longest root',
+    get name() {
+      return say('measures.lengthLongestRoot');
+    },
     question: (band) => (band === 'early' ? 'How long is the root?' : 'How long is the longest root?'),
     of: 'plant',
     least: 0,
     most: 2000,
-    beyond: 'A root length is from 0 to 2 metres.',
-    more: 'longer in the root',
-    less: 'shorter in the root',
+    get beyond() {
+      return say('measures.rootLengthMetres');
+    },
+    get more() {
+      return say('measures.longerRoot');
+    },
+    get less() {
+      return say('measures.shorterRoot');
+    },
     plausibility: 'rises',
     drawn: 'root',
   }),
   measure({
     ...RULED,
     code: 'leaf-length',
-    name: 'length of the longest leaf',
+    get name() {
+      return say('measures.lengthLongestLeaf');
+    },
     question: () => 'How long is the longest leaf?',
     of: 'plant',
     least: 0,
     most: 3000,
-    beyond: 'A leaf length is from 0 to 3 metres.',
-    more: 'longer in the leaf',
-    less: 'shorter in the leaf',
+    get beyond() {
+      return say('measures.leafLengthMetres');
+    },
+    get more() {
+      return say('measures.longerLeaf');
+    },
+    get less() {
+      return say('measures.shorterLeaf');
+    },
     plausibility: 'rises',
   }),
 ];

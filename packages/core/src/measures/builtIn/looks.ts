@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type Measure, measure } from '../measure';
 
 /** What is seen and chosen from pictures. */
@@ -9,18 +10,69 @@ export const LOOKS: Measure[] = [
     quantity: 'stage',
     of: 'plant',
     choices: [
-      { code: 'hook', words: 'a bent hook', habits: ['broad'] },
-      { code: 'spear', words: 'a pointed spear', habits: ['grass'] },
-      { code: 'seed-leaves', words: 'seed leaves open', habits: ['broad'] },
-      { code: 'first-blade', words: 'one blade', habits: ['grass'] },
-      { code: 'true-leaves', words: 'true leaves', habits: ['broad'] },
-      { code: 'more-blades', words: 'two blades or more', habits: ['grass'] },
-      { code: 'bud', words: 'a bud', habits: ['broad'] },
-      { code: 'flower', words: 'a flower' },
+      {
+        code: 'hook',
+        get words() {
+          return say('measures.bentHook');
+        },
+        habits: ['broad'],
+      },
+      {
+        code: 'spear',
+        get words() {
+          return say('measures.pointedSpear');
+        },
+        habits: ['grass'],
+      },
+      {
+        code: 'seed-leaves',
+        get words() {
+          return say('measures.seedLeavesOpen');
+        },
+        habits: ['broad'],
+      },
+      {
+        code: 'first-blade',
+        get words() {
+          return say('measures.oneBlade');
+        },
+        habits: ['grass'],
+      },
+      {
+        code: 'true-leaves',
+        get words() {
+          return say('measures.trueLeaves');
+        },
+        habits: ['broad'],
+      },
+      {
+        code: 'more-blades',
+        get words() {
+          return say('measures.twoBladesMore');
+        },
+        habits: ['grass'],
+      },
+      {
+        code: 'bud',
+        get words() {
+          return say('measures.aBud');
+        },
+        habits: ['broad'],
+      },
+      {
+        code: 'flower',
+        get words() {
+          return say('measures.aFlower');
+        },
+      },
     ],
     summedUp: 'order',
-    more: 'further on',
-    less: 'less far on',
+    get more() {
+      return say('measures.furtherOn');
+    },
+    get less() {
+      return say('measures.lessFar');
+    },
     drawn: 'stage',
   }),
   measure({
@@ -30,30 +82,65 @@ export const LOOKS: Measure[] = [
     quantity: 'grade',
     of: 'plant',
     choices: [
-      { code: 'poor', words: 'yellow or brown' },
-      { code: 'fair', words: 'pale or limp' },
-      { code: 'good', words: 'green and firm' },
+      {
+        code: 'poor',
+        get words() {
+          return say('measures.yellowBrown');
+        },
+      },
+      {
+        code: 'fair',
+        get words() {
+          return say('measures.paleLimp');
+        },
+      },
+      {
+        code: 'good',
+        get words() {
+          return say('measures.greenFirm');
+        },
+      },
     ],
     summedUp: 'order',
-    more: 'stronger',
-    less: 'weaker',
+    get more() {
+      return say('measures.stronger');
+    },
+    get less() {
+      return say('measures.weaker');
+    },
     drawn: 'vigour',
   }),
   measure({
     code: 'colour',
-    name: 'colour of the leaves',
+    get name() {
+      return say('measures.colourLeaves');
+    },
     question: () => 'Which green is it?',
     quantity: 'grade',
     of: 'plant',
     choices: [
       { code: 'brown', words: 'brown' },
       { code: 'yellow', words: 'yellow' },
-      { code: 'pale-green', words: 'pale green' },
+      {
+        code: 'pale-green',
+        get words() {
+          return say('measures.paleGreen');
+        },
+      },
       { code: 'green', words: 'green' },
-      { code: 'dark-green', words: 'dark green' },
+      {
+        code: 'dark-green',
+        get words() {
+          return say('measures.darkGreen');
+        },
+      },
     ],
     summedUp: 'order',
-    more: 'greener',
-    less: 'paler',
+    get more() {
+      return say('measures.greener');
+    },
+    get less() {
+      return say('measures.paler');
+    },
   }),
 ];

@@ -1,6 +1,6 @@
+import { say } from '@bright-sprout/words/say';
 import { addDays, daysBetween, formatDay, type IsoDay } from '../../calendar/days';
 import { gaps, isSchoolDay, lessonCalendar, schoolDayFrom } from '../../calendar/schoolCalendar';
-import { counted } from '../../words/plural';
 import { type PlanDocument } from '../document/planDocument';
 import { type CalendarConflict } from './calendarConflict';
 import { type DaysWorkedOut } from './daysWorkedOut';
@@ -28,24 +28,27 @@ export function collisions(
     const { title } = eventWords({ day, kind, ...fact });
     if (fits && isSchoolDay(calendar, best)) return [];
     if (fits) {
-      const why = isSchoolDay(plan.calendar, best) ? 'a half day without our period' : 'a day without school';
+      const why = isSchoolDay(plan.calendar, best) ? say('planDays.halfDayWithoutPeriod') : say('planDays.dayWithoutSchool');
       // Done by whoever comes in, it stays where it is.
       if (day === best) return [];
       return [
         {
           day: best,
-          what: `${title} would fall on ${formatDay(best)}, ${why}.`,
-          wayOut: `It is moved to ${formatDay(day)}.`,
+          what: say('planDays.wouldFallOn', { title, best: formatDay(best), why }),
+          wayOut: say('planDays.itIsMovedTo', { day: formatDay(day) }),
           settled: true,
         },
       ];
     }
-    const when = from >= to ? `by ${formatDay(to)}` : `between ${formatDay(from)} and ${formatDay(to)}`;
+    const when =
+      from >= to
+        ? say('planDays.by', { to: formatDay(to) })
+        : say('planDays.betweenAnd', { from: formatDay(from), to: formatDay(to) });
     return [
       {
         day: best,
-        what: `${title} has to be ${when}, ${bound}, and ${obstacle(plan, from, to, today)}.`,
-        wayOut: `${wayOut?.words ?? 'Sow on another day, or let somebody come in.'} As it stands it is put on ${formatDay(day)}.`,
+        what: say('planDays.hasToBeAnd', { title, when, bound, obstacle: obstacle(plan, from, to, today) }),
+        wayOut: say('planDays.standsPut', { wayOut: wayOut?.words ?? say('planDays.sowAnotherDayLet'), day: formatDay(day) }),
         ...(wayOut?.fix ? { fix: wayOut.fix } : {}),
       },
     ];
@@ -54,14 +57,18 @@ export function collisions(
 
 /** What stands in the way of every day of a window. */
 function obstacle(plan: PlanDocument, from: IsoDay, to: IsoDay, today: IsoDay | null): string {
-  if (today !== null && to < today) return `today is ${formatDay(today)}`;
+  if (today !== null && to < today) return say('planDays.todayIs', { today: formatDay(today) });
   const off = gaps(plan.calendar, from, to < from ? from : to);
   const [longest] = [...off].sort((a, b) => b.days - a.days);
-  if (!longest) return 'our period is not held then';
+  if (!longest) return say('planDays.periodHeld');
   const whole = gaps(plan.calendar, addDays(longest.from, -LOOK_AROUND), addDays(longest.to, LOOK_AROUND)).find(
     (g) => g.from <= longest.from && g.to >= longest.to,
   )!;
-  return `from ${formatDay(whole.from)} to ${formatDay(whole.to)} nobody is there${whole.holiday ? ` (${whole.holiday})` : ''}`;
+  return say('planDays.fromToNobodyIs', {
+    from: formatDay(whole.from),
+    to: formatDay(whole.to),
+    value: whole.holiday ? ` (${whole.holiday})` : '',
+  });
 }
 
 const LOOK_AROUND = 40;
@@ -74,8 +81,8 @@ function wayOutOf(
   const looked: PlanDocument = { ...plan, whileAway: 'somebody' };
   if (plan.whileAway !== 'somebody' && helps(looked))
     return {
-      words: 'Let somebody come in on those days.',
-      fix: { label: 'Ask somebody to come in', apply: (p) => ({ ...p, whileAway: 'somebody' }) },
+      words: say('planDays.letSomebodyComeDays'),
+      fix: { label: say('planDays.askSomebodyCome'), apply: (p) => ({ ...p, whileAway: 'somebody' }) },
     };
   if (plan.kind === 'age-ladder') return null;
   let day: IsoDay | null = plan.sowOn;
@@ -87,9 +94,9 @@ function wayOutOf(
     const later = { ...plan, sowOn, endOn: schoolDayFrom(plan.calendar, endOn) ?? endOn };
     if (helps(later))
       return {
-        words: `Sow on ${formatDay(sowOn)} instead, and end as much later.`,
+        words: say('planDays.sowInsteadEndMuch', { sowOn: formatDay(sowOn) }),
         fix: {
-          label: `Sow on ${formatDay(sowOn, 'short')}`,
+          label: say('planDays.sowOn', { sowOn: formatDay(sowOn, 'short') }),
           apply: (p) => ({ ...p, sowOn, endOn: later.endOn }),
         },
       };
@@ -104,10 +111,16 @@ export function pastSowing(plan: PlanDocument, today: IsoDay | null): CalendarCo
   return [
     {
       day: plan.sowOn,
-      what: `Sowing is planned for ${formatDay(plan.sowOn)}, and today is ${formatDay(today)}.`,
-      wayOut: next && next < plan.endOn ? `Sow on ${formatDay(next)}.` : 'Choose another day of sowing, and a later end.',
+      what: say('planDays.sowingPlannedToday', { sowOn: formatDay(plan.sowOn), today: formatDay(today) }),
+      wayOut:
+        next && next < plan.endOn ? say('planDays.sowOn2', { next: formatDay(next) }) : say('planDays.chooseAnotherDaySowing'),
       ...(next && next < plan.endOn
-        ? { fix: { label: `Sow on ${formatDay(next, 'short')}`, apply: (p: PlanDocument) => ({ ...p, sowOn: next }) } }
+        ? {
+            fix: {
+              label: say('planDays.sowOn3', { next: formatDay(next, 'short') }),
+              apply: (p: PlanDocument) => ({ ...p, sowOn: next }),
+            },
+          }
         : {}),
     },
   ];
@@ -121,8 +134,15 @@ export function otherAges({ lessonOn }: PlanDocument, { recipes }: DaysWorkedOut
     return [
       {
         day: wanted,
-        what: `${treatment.code} was to be ${counted(age.promised, 'day')} old on ${formatDay(lessonOn)} and will be ${age.real}: nobody sows on ${formatDay(wanted)}, so it is sown on ${formatDay(sowOn)}.`,
-        wayOut: `Its label says ${counted(age.real, 'day')}. Or move the lesson, or let somebody come in.`,
+        what: say('planDays.dayDaysOldNobody', {
+          code: treatment.code,
+          promised: age.promised,
+          lessonOn: formatDay(lessonOn),
+          real: age.real,
+          wanted: formatDay(wanted),
+          sowOn: formatDay(sowOn),
+        }),
+        wayOut: say('planDays.labelSaysDayDays', { real: age.real }),
       },
     ];
   });

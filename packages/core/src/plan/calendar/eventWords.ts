@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { listInWords } from '../../words/listInWords';
 import { counted } from '../../words/plural';
 import { SEED_LOOK_WORDS } from '../document/seedLookWords';
@@ -18,32 +19,39 @@ export function eventWords(event: PlanEvent): EventWords {
 
 type Words = { [Code in EventFact['code']]: (fact: Extract<EventFact, { code: Code }>) => [title: string, note: string] };
 
-const unless = (kept: boolean | undefined) => (kept ? ' What its label wants dark or covered stays so.' : '');
-const gapName = ({ gap, weekend }: { gap: string | null; weekend: boolean }) => gap ?? (weekend ? 'the weekend' : 'the days off');
+const unless = (kept: boolean | undefined) => (kept ? say('planDays.labelWantsDarkCovered') : '');
+const gapName = ({ gap, weekend }: { gap: string | null; weekend: boolean }) =>
+  gap ?? (weekend ? say('planDays.theWeekend') : say('planDays.daysOff'));
 
 const LEAVING: Record<Leaving['cover'], string> = {
-  lifted: 'Water, turn, and close covers',
-  stays: 'See that the paper is damp, and that all is shut',
-  none: 'Fill up the water under the paper',
+  get lifted() {
+    return say('planDays.waterTurnCloseCovers');
+  },
+  get stays() {
+    return say('planDays.seePaperDampShut');
+  },
+  get none() {
+    return say('planDays.fillWaterUnderPaper');
+  },
 };
 
 function beforeGap({ how, cover }: Leaving, alone: string): string {
   switch (how) {
     case 'short':
-      return `${LEAVING[cover]}: alone for ${alone}.`;
+      return say('planDays.aloneFor', { leaving: LEAVING[cover], alone });
     case 'somebody':
-      return `Water, and hand over: somebody comes in during the ${alone}.`;
+      return say('planDays.waterHandOverSomebody', { alone });
     case 'reservoir':
-      return `Fill the reservoirs and test the wicks: alone for ${alone}.`;
+      return say('planDays.fillReservoirsTestWicks', { alone });
     case 'too-long':
-      return `Alone for ${alone}, longer than they last: set up a reservoir, or ask somebody to water.`;
+      return say('planDays.aloneLongerLastSet', { alone });
   }
 }
 
 type Soak = Extract<EventFact, { code: 'soak' }>;
 
 function soakHours({ leastHours, mostHours }: Soak): string {
-  return leastHours === mostHours ? `${mostHours} hours` : `${leastHours} to ${mostHours} hours`;
+  return leastHours === mostHours ? say('planDays.hours', { mostHours }) : say('planDays.toHours', { leastHours, mostHours });
 }
 
 /** `22:15` */

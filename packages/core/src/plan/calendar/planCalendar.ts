@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { addDays, daysBetween, type IsoDay } from '../../calendar/days';
 import { isSchoolDay, lessonCalendar, schoolDayFrom } from '../../calendar/schoolCalendar';
 import { type PlanDocument } from '../document/planDocument';
@@ -117,16 +118,30 @@ function sowings(plan: PlanDocument, { recipes }: DaysWorkedOut): Wanted[] {
   const days = sowingDays(plan);
   return days.map((day) => {
     const own = recipes.filter((r) => r.sowOn === day).map((r) => r.treatment.code);
-    return chosen(`sow ${day}`, 'sow', { code: 'sow', treatments: days.length > 1 ? own : [] }, day, 'as it was chosen');
+    return chosen(
+      say('planDays.sow', { day }),
+      'sow',
+      { code: 'sow', treatments: days.length > 1 ? own : [] },
+      day,
+      say('planDays.asItWasChosen'),
+    );
   });
 }
 
 function typed({ lessonOn, endOn, seedLesson }: PlanDocument): Wanted[] {
   return [
     ...(seedLesson
-      ? [chosen('seeds', 'lesson', { code: 'seed-lesson', looks: seedLesson.looks }, seedLesson.on, 'as it was chosen')]
+      ? [
+          chosen(
+            'seeds',
+            'lesson',
+            { code: 'seed-lesson', looks: seedLesson.looks },
+            seedLesson.on,
+            say('planDays.asItWasChosen'),
+          ),
+        ]
       : []),
-    ...(lessonOn ? [chosen('lesson', 'lesson', { code: 'lesson' }, lessonOn, 'as it was chosen')] : []),
-    chosen('end', 'end', { code: 'end' }, endOn, 'as it was chosen'),
+    ...(lessonOn ? [chosen('lesson', 'lesson', { code: 'lesson' }, lessonOn, say('planDays.asItWasChosen'))] : []),
+    chosen('end', 'end', { code: 'end' }, endOn, say('planDays.asItWasChosen')),
   ];
 }

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { addDays, daysBetween, type IsoDay } from '../../calendar/days';
 import { holidayOn, isSchoolDay } from '../../calendar/schoolCalendar';
 import { type PlanDocument } from '../document/planDocument';
@@ -56,7 +57,12 @@ const MOST_BEFORE = 10;
 /** More days would be too narrow to be told apart. */
 const MOST_DAYS = 200;
 
-const MARK_WORDS: Partial<Record<string, string>> = { thin: 'thin', transplant: 'move on' };
+const MARK_WORDS: Partial<Record<string, string>> = {
+  thin: 'thin',
+  get transplant() {
+    return say('planDays.moveOn');
+  },
+};
 
 /** @param calendar `planCalendar` of the same plan */
 export function planTape(plan: PlanDocument, out: WorkedOut, calendar: PlanCalendar, today: IsoDay): PlanTape {
@@ -79,7 +85,10 @@ export function planTape(plan: PlanDocument, out: WorkedOut, calendar: PlanCalen
       day,
       number: daysBetween(sown, day),
       off: !isSchoolDay(plan.calendar, day),
-      holiday: holiday && (i === 0 || holidayOn(plan.calendar, addDays(day, -1)) !== holiday) ? holiday.name || 'days off' : null,
+      holiday:
+        holiday && (i === 0 || holidayOn(plan.calendar, addDays(day, -1)) !== holiday)
+          ? holiday.name || say('planDays.daysOff2')
+          : null,
       check: checked.has(day),
       left: watered && day <= plan.endOn ? leftOn(plan, waterings, day) : null,
       dry: dry.some((d) => day >= d.from && day <= d.to),
@@ -112,7 +121,7 @@ function pegsOf({ kind, sowOn, lessonOn, thinOn, endOn }: PlanDocument): TapePeg
   if (kind !== 'age-ladder') pegs.push({ peg: 'sowOn', day: sowOn, words: 'sow' });
   if (lessonOn) pegs.push({ peg: 'lessonOn', day: lessonOn, words: 'lesson' });
   if (thinOn) pegs.push({ peg: 'thinOn', day: thinOn, words: 'thin' });
-  return [...pegs, { peg: 'endOn', day: endOn, words: 'last look' }];
+  return [...pegs, { peg: 'endOn', day: endOn, words: say('planDays.lastLook') }];
 }
 
 function beforeSowing(sown: IsoDay, { events }: PlanCalendar): TapeSpan[] {
@@ -120,7 +129,8 @@ function beforeSowing(sown: IsoDay, { events }: PlanCalendar): TapeSpan[] {
     if (!('code' in e) || e.kind !== 'prepare' || e.day >= sown) return [];
     const span = { from: e.day, to: sown };
     if (e.code === 'soak') return [{ what: 'soak', ...span, words: 'soak' }];
-    if (e.code === 'soil-stands') return [{ what: 'soil', ...span, words: `stands ${daysBetween(e.day, sown)} days` }];
+    if (e.code === 'soil-stands')
+      return [{ what: 'soil', ...span, words: say('planDays.standsDays', { daysBetween: daysBetween(e.day, sown) }) }];
     return e.code === 'cold-spell' ? [{ what: 'cold', ...span, words: 'cold' }] : [];
   });
 }
@@ -133,6 +143,6 @@ function sprouting(plan: PlanDocument, { sproutings }: WorkedOut): TapeSpan[] {
     const to = forecast.ninety.latest ?? forecast.ninety.likely ?? forecast.half.latest;
     const several = sproutings.filter((s) => s.species === species).length > 1;
     const name = `${species.name.toLowerCase()}${several ? ` ${treatments.join(' ')}` : ''}`;
-    return from && to && from <= plan.endOn ? [{ what: 'up', from, to, words: `${name} likely up` }] : [];
+    return from && to && from <= plan.endOn ? [{ what: 'up', from, to, words: say('planDays.likelyUp2', { name }) }] : [];
   });
 }

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type FactorSubject, type PlanDocument } from '../document/planDocument';
 import { methodById } from '../../seeds/catalogue';
 import { type Recipe, recipesOf, type Setting } from '../recipes/recipe';
@@ -10,8 +11,7 @@ export interface Caution extends CautionWords {
 }
 
 /** Stands above every list of cautions. */
-export const RULES_FIRST =
-  'Your school’s own rules, local codes and the advice of licensed professionals come first. This list only follows from what the plan names.';
+export const rulesFirst = () => say('cautions.schoolsOwnRulesLocal');
 
 const GRAVITY: Record<Gravity, number> = { block: 0, serious: 1, care: 2, habit: 3 };
 
@@ -30,12 +30,12 @@ function mindedIn(plan: PlanDocument, recipe: Recipe): [from: string, ids: reado
     [species.name.toLowerCase(), species.hazards],
     ...added.map((s): [string, readonly string[]] => [s.factor, ADDED[s.subject] ?? []]),
     [chalk?.factor ?? '', chalk ? ['crush_tablets'] : []],
-    [`${acid?.factor} on ${chalk?.factor}`, acid && chalk ? ['gas_pressure'] : []],
+    [say('cautions.on', { factor: acid?.factor, factor2: chalk?.factor }), acid && chalk ? ['gas_pressure'] : []],
     ...stands.map((s): [string, readonly string[]] => [s.factor, standsWith(s)]),
-    [`${species.name.toLowerCase()} seed that is nicked`, species.before.scarify ? ['scarify_tools'] : []],
+    [say('cautions.seedNicked', { name: species.name.toLowerCase() }), species.before.scarify ? ['scarify_tools'] : []],
     ['thinning', keep !== null ? ['scissors_skewers'] : []],
-    ['the harvest', plan.harvested ? ['scissors_skewers'] : []],
-    ['going outside', plan.goesOutside ? ['outdoor_sun_insects'] : []],
+    [say('cautions.theHarvest'), plan.harvested ? ['scissors_skewers'] : []],
+    [say('cautions.goingOutside'), plan.goesOutside ? ['outdoor_sun_insects'] : []],
   ];
 }
 
@@ -71,10 +71,10 @@ export function cautionsFor(plan: PlanDocument): Caution[] {
   const typed = [plan.question, ...plan.factors.flatMap((f) => [f.name, ...f.levels.map((l) => l.label)])];
   const named = typed.find((text) => PROHIBITED.test(text));
   if (named !== undefined) add(PROHIBITED.exec(named)![0], ['prohibited']);
-  add('everything grown', ['never_eat', 'handwash', 'spill_slip', 'invasive_disposal']);
+  add(say('cautions.everythingGrown'), ['never_eat', 'handwash', 'spill_slip', 'invasive_disposal']);
   for (const recipe of recipes) for (const [from, ids] of mindedIn(plan, recipe)) add(from, ids, recipe.treatment.code);
   add(method?.name.toLowerCase() ?? '', method?.hazards ?? []);
-  add('pots on a sill', method?.paper ? [] : ['window_height', 'lifting']);
+  add(say('cautions.potsSill'), method?.paper ? [] : ['window_height', 'lifting']);
   return [...found.values()]
     .map(({ of, ...caution }) => ({
       ...caution,

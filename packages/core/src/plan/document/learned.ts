@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { plural } from '../../words/plural';
 
 /** What a class would change when it asks again: kept with the new plan, as facts. */
@@ -29,39 +30,39 @@ export function learnedWords({ code, was, now, about }: Learned, container: stri
   switch (code) {
     case 'more-containers':
       return {
-        what: `${now} ${pots} of each instead of ${was}`,
-        why: `What you saw between the treatments (${about}) would show in 8 of 10 classes with so many; with ${was} it did not.`,
+        what: say('planning.ofEachInsteadOf', { now, pots, was }),
+        why: say('planning.sawBetweenTreatmentsShow', { about, was }),
       };
     case 'as-many-as-fit':
       return {
-        what: `${now} ${pots} of each instead of ${was}, as many as fit`,
-        why: `What you saw (${about}) would need more than one class can look after. Ask another class to join in, or ask about a bigger difference.`,
+        what: say('planning.insteadManyFit', { now, pots, was }),
+        why: say('planning.sawNeedMoreClass', { about }),
       };
     case 'looks-while-sprouting':
       return {
-        what: 'A look on every school day while seeds come up',
-        why: `Between two looks ${now} days went by, and so much is unknown of when ${about} of your ${pots} came up.`,
+        what: say('planning.lookEverySchoolDay'),
+        why: say('planning.betweenTwoLooksDays', { now, about, pots }),
       };
     case 'care-over-days-off':
-      return { what: 'Somebody or a wick waters over days off', why: 'Growth dipped while nobody was there.' };
+      return { what: say('planning.somebodyWickWatersOver'), why: say('planning.growthDippedWhileNobody') };
     case 'more-seeds':
       return {
-        what: `${now} seeds to a ${container} instead of ${was}`,
-        why: `${about} stayed empty: more than was to be expected of such seed.`,
+        what: say('planning.seedsInstead', { now, container, was }),
+        why: say('planning.stayedEmptyMoreExpected', { about }),
       };
     case 'reserve':
       return {
-        what: `${now} ${now === 1 ? container : pots} of each in reserve`,
-        why: `Lost on the way: ${about}.`,
+        what: say('planning.ofEachInReserve', { now, container: now === 1 ? container : pots }),
+        why: say('planning.lostWay', { about }),
       };
     case 'fair':
-      return { what: 'The plan is made fair where it was not', why: about };
+      return { what: say('planning.planMadeFairWhere'), why: about };
     case 'new-lots':
-      return { what: 'New lots decide who stands where', why: 'Place showed in what came: nothing may stand where it stood.' };
+      return { what: say('planning.newLotsDecideStands'), why: say('planning.placeShowedCameNothing') };
     case 'rulers':
       return {
-        what: 'One plant is read together before the first check',
-        why: 'One team’s numbers lay apart from the others’, treatments taken into account.',
+        what: say('planning.plantReadTogetherBefore'),
+        why: say('planning.teamsNumbersLayApart'),
       };
   }
 }

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type Protocol } from './planDocument';
 
 type Words = { [K in keyof Protocol]?: Partial<Record<Protocol[K] & string, { name: string; does: string }>> };
@@ -6,78 +7,291 @@ type Words = { [K in keyof Protocol]?: Partial<Record<Protocol[K] & string, { na
 export const PROTOCOL_WORDS = {
   sprouted: {
     'root-2mm': {
-      name: 'the root tip is 2 mm long',
-      does: 'Seen days earlier than a shoot, but only where seeds lie open to view.',
+      get name() {
+        return say('planning.rootTipMmLong');
+      },
+      get does() {
+        return say('planning.seenDaysEarlierShoot');
+      },
     },
-    shoot: { name: 'a shoot shows above the soil', does: 'Nobody has to dig; the depth of sowing is part of the time.' },
-    'seed-leaves': { name: 'the seed leaves are open', does: 'Easy to agree on, and a day or more later than the shoot.' },
+    shoot: {
+      get name() {
+        return say('planning.shootShowsAboveSoil');
+      },
+      get does() {
+        return say('planning.nobodyDigDepthSowing');
+      },
+    },
+    'seed-leaves': {
+      get name() {
+        return say('planning.seedLeavesOpen');
+      },
+      get does() {
+        return say('planning.easyAgreeDayMore');
+      },
+    },
   },
   height: {
     'growing-tip': {
-      name: 'from the soil to the growing tip, stem held straight',
-      does: 'The same plant gives the same number in any hand.',
+      get name() {
+        return say('planning.soilGrowingTipStem');
+      },
+      get does() {
+        return say('planning.samePlantGivesSame');
+      },
     },
     'highest-point': {
-      name: 'from the soil to the highest point as it stands',
-      does: 'Nothing is touched; a plant that wilts becomes shorter.',
+      get name() {
+        return say('planning.soilHighestPointStands');
+      },
+      get does() {
+        return say('planning.nothingTouchedPlantWilts');
+      },
     },
     'longest-leaf': {
-      name: 'from the soil to the tip of the longest leaf',
-      does: 'Right for grasses; a bitten leaf takes centimetres away.',
+      get name() {
+        return say('planning.soilTipLongestLeaf');
+      },
+      get does() {
+        return say('planning.rightGrassesBittenLeaf');
+      },
     },
   },
   beforeSprouting: {
-    exclude: { name: 'no height at all', does: 'The mean speaks of plants that are up; the others are named beside it.' },
-    zero: { name: 'a height of zero', does: 'Late plants pull the mean down: it says how tall the pots are.' },
+    exclude: {
+      get name() {
+        return say('planning.noHeightAtAll');
+      },
+      get does() {
+        return say('planning.meanSpeaksPlantsOthers');
+      },
+    },
+    zero: {
+      get name() {
+        return say('planning.heightZero');
+      },
+      get does() {
+        return say('planning.latePlantsPullMean');
+      },
+    },
   },
   afterLoss: {
-    exclude: { name: 'leaves the means from that day, and is counted', does: 'The mean speaks of survivors, and says so.' },
-    carry: { name: 'stays at its last height', does: 'Losses do not move the mean, and growth looks slower than it was.' },
-    zero: { name: 'counts as zero', does: 'A treatment that kills looks short.' },
+    exclude: {
+      get name() {
+        return say('planning.leavesMeansDayCounted');
+      },
+      get does() {
+        return say('planning.meanSpeaksSurvivorsSays');
+      },
+    },
+    carry: {
+      get name() {
+        return say('planning.staysLastHeight');
+      },
+      get does() {
+        return say('planning.lossesMoveMeanGrowth');
+      },
+    },
+    zero: {
+      get name() {
+        return say('planning.countsZero');
+      },
+      get does() {
+        return say('planning.treatmentKillsLooksShort');
+      },
+    },
   },
   seedlings: {
-    tagged: { name: 'the tagged ones', does: 'The same seedling is followed from day to day.' },
-    tallest: { name: 'the tallest', does: 'Quick, and always a little above the middle.' },
-    all: { name: 'all of them', does: 'Most work, least doubt; the mean of the container counts.' },
+    tagged: {
+      get name() {
+        return say('planning.taggedOnes');
+      },
+      get does() {
+        return say('planning.sameSeedlingFollowedDay');
+      },
+    },
+    tallest: {
+      get name() {
+        return say('planning.theTallest');
+      },
+      get does() {
+        return say('planning.quickAlwaysLittleAbove');
+      },
+    },
+    all: {
+      get name() {
+        return say('planning.allOfThem');
+      },
+      get does() {
+        return say('planning.mostWorkLeastDoubt');
+      },
+    },
   },
   seedsToHole: {
-    one: { name: 'one, with some pots in reserve', does: 'No thinning; some containers stay empty.' },
-    few: { name: 'two or three', does: 'Few blanks; someone has to thin.' },
+    one: {
+      get name() {
+        return say('planning.somePotsReserve');
+      },
+      get does() {
+        return say('planning.thinningSomeContainersStay');
+      },
+    },
+    few: {
+      get name() {
+        return say('planning.twoThree');
+      },
+      get does() {
+        return say('planning.fewBlanksSomeoneThin');
+      },
+    },
     'nineteen-of-twenty': {
-      name: 'enough that 19 of 20 have a plant, then thin',
-      does: 'Blanks are planned for with this kind’s own numbers.',
+      get name() {
+        return say('planning.enoughPlantThin');
+      },
+      get does() {
+        return say('planning.blanksPlannedKindsOwn');
+      },
     },
   },
   depth: {
-    packet: { name: 'as the packet says', does: 'Made for open ground; deep for a small cup.' },
-    widths: { name: 'two to three times the seed’s width', does: 'Works for most seeds that are not tiny.' },
-    thickness: { name: 'as deep as the seed is thick', does: 'Early to see, quick to dry out.' },
-    surface: { name: 'on the surface', does: 'For seeds that need light; must never dry.' },
+    packet: {
+      get name() {
+        return say('planning.packetSays');
+      },
+      get does() {
+        return say('planning.madeOpenGroundDeep');
+      },
+    },
+    widths: {
+      get name() {
+        return say('planning.twoThreeTimesSeeds');
+      },
+      get does() {
+        return say('planning.worksMostSeedsTiny');
+      },
+    },
+    thickness: {
+      get name() {
+        return say('planning.deepSeedThick');
+      },
+      get does() {
+        return say('planning.earlySeeQuickDry');
+      },
+    },
+    surface: {
+      get name() {
+        return say('planning.onTheSurface');
+      },
+      get does() {
+        return say('planning.seedsNeedLightMust');
+      },
+    },
   },
   firm: {
-    press: { name: 'press gently', does: 'No air pockets: soil touches the seed on all sides.' },
-    loose: { name: 'leave it loose', does: 'More air; it settles later, and ruler readings with it.' },
+    press: {
+      get name() {
+        return say('planning.pressGently');
+      },
+      get does() {
+        return say('planning.airPocketsSoilTouches');
+      },
+    },
+    loose: {
+      get name() {
+        return say('planning.leaveLoose');
+      },
+      get does() {
+        return say('planning.moreAirSettlesLater');
+      },
+    },
   },
   water: {
-    'damp-before': { name: 'dampen the soil before filling', does: 'All containers start with the same water.' },
-    'by-touch': { name: 'by touch', does: 'Each gets what it needs, so amounts differ and belong on record.' },
-    'fixed-volume': { name: 'a fixed amount each', does: 'Fair in water, not in need: big plants may thirst.' },
-    'by-weight': { name: 'by weight', does: 'The fairest, with a scale and some minutes more.' },
+    'damp-before': {
+      get name() {
+        return say('planning.dampenSoilBeforeFilling');
+      },
+      get does() {
+        return say('planning.containersStartSameWater');
+      },
+    },
+    'by-touch': {
+      get name() {
+        return say('planning.byTouch');
+      },
+      get does() {
+        return say('planning.getsNeedsAmountsDiffer');
+      },
+    },
+    'fixed-volume': {
+      get name() {
+        return say('planning.fixedAmount');
+      },
+      get does() {
+        return say('planning.fairWaterNeedBig');
+      },
+    },
+    'by-weight': {
+      get name() {
+        return say('planning.byWeight');
+      },
+      get does() {
+        return say('planning.fairestScaleSomeMinutes');
+      },
+    },
   },
   lightBefore: {
-    'warm-covered': { name: 'warm and out of the sun, covered', does: 'Even warmth; move into light the day shoots show.' },
-    'bright-window': { name: 'at the bright window from day one', does: 'One move less; sun can overheat a closed cover.' },
+    'warm-covered': {
+      get name() {
+        return say('planning.warmSunCovered');
+      },
+      get does() {
+        return say('planning.evenWarmthMoveLight');
+      },
+    },
+    'bright-window': {
+      get name() {
+        return say('planning.brightWindowDay');
+      },
+      get does() {
+        return say('planning.moveLessSunOverheat');
+      },
+    },
   },
   openBag: {
-    never: { name: 'never, look through it', does: 'Damp stays and mould stays in.' },
-    mist: { name: 'open to mist and count', does: 'Counts are surer; damp is lost and mould can spread.' },
+    never: {
+      get name() {
+        return say('planning.neverLookThrough');
+      },
+      get does() {
+        return say('planning.dampStaysMouldStays');
+      },
+    },
+    mist: {
+      get name() {
+        return say('planning.openMistCount');
+      },
+      get does() {
+        return say('planning.countsSurerDampLost');
+      },
+    },
   },
   report: {
     'container-mean': {
-      name: 'the mean of each container',
-      does: 'Every plant is kept; the container is what was treated, so it is what counts.',
+      get name() {
+        return say('planning.meanContainer');
+      },
+      get does() {
+        return say('planning.everyPlantKeptContainer');
+      },
     },
-    tallest: { name: 'the tallest of each container', does: 'Easy for the young; hides the ones that failed.' },
+    tallest: {
+      get name() {
+        return say('planning.tallestContainer');
+      },
+      get does() {
+        return say('planning.easyYoungHidesOnes');
+      },
+    },
   },
 } satisfies Words;
 

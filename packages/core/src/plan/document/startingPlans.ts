@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { addDays } from '../../calendar/days';
 import { SEEDS_TO_COMPARE } from '../../seeds/sowingNumbers';
 import { type Factor, type FactorSubject, type Level, type PlanDocument } from './planDocument';
@@ -52,82 +53,130 @@ const enoughToCount = (containersEach: number) => Math.ceil(SEEDS_TO_COMPARE / c
 export const READY_PLANS: readonly ReadyPlan[] = [
   {
     id: 'salt-steps',
-    name: 'Salt in steps',
-    about: 'How much is too much? A series with a trend.',
-    question: 'How much road salt can barley stand?',
+    get name() {
+      return say('planning.saltSteps');
+    },
+    get about() {
+      return say('planning.muchTooMuchSeries');
+    },
+    get question() {
+      return say('planning.muchRoadSaltBarley');
+    },
     speciesId: 'barley',
     methodId: 'cup_mix',
     days: 28,
-    factors: [
-      factor('salt in the water', 'salt', 'mmol/L', [
-        ['no salt', 0],
-        ['25 mmol/L', 25],
-        ['50 mmol/L', 50],
-        ['100 mmol/L', 100],
-      ]),
-    ],
+    get factors() {
+      return [
+        factor(say('planning.saltWater'), 'salt', 'mmol/L', [
+          [say('planning.noSalt'), 0],
+          [say('planning.mmolL'), 25],
+          [say('planning.mmolL2'), 50],
+          [say('planning.mmolL3'), 100],
+        ]),
+      ];
+    },
     change: () => ({ kind: 'dose-series' }),
   },
   {
     id: 'feed-and-light',
-    name: 'Feed and light together',
-    about: 'Two things at once, crossed: does one change what the other does?',
-    question: 'Does plant food help more in bright light than in shade?',
+    get name() {
+      return say('planning.feedLightTogether');
+    },
+    get about() {
+      return say('planning.twoThingsOnceCrossed');
+    },
+    get question() {
+      return say('planning.plantFoodHelpMore');
+    },
     speciesId: 'white_mustard',
     methodId: 'cup_mix',
     days: 28,
-    factors: [
-      factor('plant food', 'feed', 'mg N/L', [
-        ['plain water', 0],
-        ['50 mg N/L', 50],
-      ]),
-      factor('light', 'light', '', ['bright sill', 'behind a curtain']),
-    ],
+    get factors() {
+      return [
+        factor(say('planning.plantFood'), 'feed', say('planning.mgNL'), [
+          [say('common.plainWater'), 0],
+          [say('planning.mgNL2'), 50],
+        ]),
+        factor('light', 'light', '', [say('planning.brightSill'), say('planning.behindCurtain')]),
+      ];
+    },
     change: () => ({ kind: 'two-factors' }),
   },
   {
     id: 'sour-water-and-chalk',
-    name: 'Sour water, and chalk in the soil',
-    about: 'Acid crossed with chalk: does one undo what the other does?',
-    question: 'Does chalk in the soil help kale through sour water?',
+    get name() {
+      return say('planning.sourWaterChalkSoil');
+    },
+    get about() {
+      return say('planning.acidCrossedChalkUndo');
+    },
+    get question() {
+      return say('planning.chalkSoilHelpKale');
+    },
     speciesId: 'kale_cabbage',
     methodId: 'cup_mix',
     days: 28,
-    factors: [
-      factor('vinegar in the water', 'acid', 'mL/L', [
-        ['plain water', 0],
-        ['sour water', 20],
-      ]),
-      factor('chalk in the soil', 'chalk', 'g/L', [
-        ['no chalk', 0],
-        ['chalk', 4],
-      ]),
-    ],
+    get factors() {
+      return [
+        factor(say('planning.vinegarWater'), 'acid', 'mL/L', [
+          [say('common.plainWater'), 0],
+          [say('planning.sourWater'), 20],
+        ]),
+        factor(say('planning.chalkSoil'), 'chalk', 'g/L', [
+          [say('planning.noChalk'), 0],
+          ['chalk', 4],
+        ]),
+      ];
+    },
     change: () => ({ kind: 'two-factors' }),
   },
   {
     id: 'crowded-pots',
-    name: 'Crowded pots',
-    about: 'Over-sow, thin to the wanted number, and see what neighbours cost.',
-    question: 'Does wheat grow shorter when it is crowded?',
+    get name() {
+      return say('planning.crowdedPots');
+    },
+    get about() {
+      return say('planning.overSowThinWanted');
+    },
+    get question() {
+      return say('planning.wheatGrowShorterWhen');
+    },
     speciesId: 'wheat',
     methodId: 'cup_mix',
     days: 28,
-    factors: [
-      factor('plants in a cup', 'crowding', 'plants', [
-        ['1 plant', 1],
-        ['4 plants', 4],
-        ['10 plants', 10],
-      ]),
-    ],
+    get factors() {
+      return [
+        factor(say('planning.plantsCup'), 'crowding', 'plants', [
+          [say('planning.plant'), 1],
+          [say('planning.plants'), 4],
+          [say('planning.plants2'), 10],
+        ]),
+      ];
+    },
     change: () => ({ kind: 'crowding', seedsEach: 14, keep: 10 }),
   },
   {
     id: 'light-and-dark',
-    early: { name: 'Light and dark', about: 'What do sprouts do without light?', question: 'What does cress do in the dark?' },
-    name: 'Light and dark',
-    about: 'Pale, long and weak: what a seedling does to find light.',
-    question: 'What does garden cress do in the dark?',
+    early: {
+      get name() {
+        return say('planning.lightDark');
+      },
+      get about() {
+        return say('planning.sproutsWithoutLight');
+      },
+      get question() {
+        return say('planning.cressDark');
+      },
+    },
+    get name() {
+      return say('planning.lightDark');
+    },
+    get about() {
+      return say('planning.paleLongWeakSeedling');
+    },
+    get question() {
+      return say('planning.gardenCressDark');
+    },
     speciesId: 'garden_cress',
     methodId: 'sponge',
     days: 18,
@@ -140,18 +189,26 @@ export const READY_PLANS: readonly ReadyPlan[] = [
   },
   {
     id: 'warm-and-cool',
-    name: 'Warm and cool places',
-    about: 'Seeds count warmth: compare days with degree-days.',
-    question: 'How much sooner does kale come up in a warm place?',
+    get name() {
+      return say('planning.warmCoolPlaces');
+    },
+    get about() {
+      return say('planning.seedsCountWarmthCompare');
+    },
+    get question() {
+      return say('planning.muchSoonerKaleCome');
+    },
     speciesId: 'kale_cabbage',
     methodId: 'cell_tray',
     days: 18,
-    factors: [
-      factor('place', 'temperature', '°C', [
-        ['the classroom', 20],
-        ['the cool corridor', 14],
-      ]),
-    ],
+    get factors() {
+      return [
+        factor('place', 'temperature', '°C', [
+          [say('planning.theClassroom'), 20],
+          [say('planning.coolCorridor'), 14],
+        ]),
+      ];
+    },
     change: ({ containersEach }) => ({
       containersEach: 2 * containersEach,
       seedsEach: enoughToCount(2 * containersEach),
@@ -161,20 +218,28 @@ export const READY_PLANS: readonly ReadyPlan[] = [
   },
   {
     id: 'how-deep',
-    name: 'How deep',
-    about: 'From just covered to too deep: what reaches the light?',
-    question: 'How deep can wheat be sown and still come up?',
+    get name() {
+      return say('planning.howDeep');
+    },
+    get about() {
+      return say('planning.justCoveredTooDeep');
+    },
+    get question() {
+      return say('planning.deepWheatSownStill');
+    },
     speciesId: 'wheat',
     methodId: 'cup_mix',
     days: 24,
-    factors: [
-      factor('depth', 'depth', 'mm', [
-        ['10 mm', 10],
-        ['20 mm', 20],
-        ['40 mm', 40],
-        ['65 mm', 65],
-      ]),
-    ],
+    get factors() {
+      return [
+        factor('depth', 'depth', 'mm', [
+          [say('planning.mm'), 10],
+          [say('planning.mm2'), 20],
+          [say('planning.mm3'), 40],
+          [say('planning.mm4'), 65],
+        ]),
+      ];
+    },
     change: ({ containersEach }) => ({
       kind: 'dose-series',
       fillMl: 280,
@@ -185,18 +250,26 @@ export const READY_PLANS: readonly ReadyPlan[] = [
   },
   {
     id: 'soaked-or-dry',
-    name: 'Soaked or dry',
-    about: 'Does a night in water give a head start?',
-    question: 'Do soaked lentils come up sooner than dry ones?',
+    get name() {
+      return say('planning.soakedDry');
+    },
+    get about() {
+      return say('planning.nightWaterGiveHead');
+    },
+    get question() {
+      return say('planning.soakedLentilsComeSooner');
+    },
     speciesId: 'lentil',
     methodId: 'bag_pocket',
     days: 10,
-    factors: [
-      factor('soaking', 'soaking', 'h', [
-        ['dry', 0],
-        ['soaked overnight', 12],
-      ]),
-    ],
+    get factors() {
+      return [
+        factor('soaking', 'soaking', 'h', [
+          ['dry', 0],
+          [say('planning.soakedOvernight'), 12],
+        ]),
+      ];
+    },
     change: ({ containersEach }) => ({
       seedsEach: enoughToCount(containersEach),
       cadence: DAILY,
@@ -205,43 +278,69 @@ export const READY_PLANS: readonly ReadyPlan[] = [
   },
   {
     id: 'old-and-new-seed',
-    name: 'Old and new seed',
-    about: 'What a drawer does to seed: fewer, later, or both?',
-    question: 'Do last years’ onion seeds still come up?',
+    get name() {
+      return say('planning.oldNewSeed');
+    },
+    get about() {
+      return say('planning.drawerSeedFewerLater');
+    },
+    get question() {
+      return say('planning.lastYearsOnionSeeds');
+    },
     speciesId: 'onion',
     methodId: 'clear_box_paper',
     days: 14,
-    factors: [
-      factor('age of the seed', 'seed-age', 'years', [
-        ['this year', 0],
-        ['three years old', 3],
-      ]),
-    ],
+    get factors() {
+      return [
+        factor(say('planning.ageSeed'), 'seed-age', 'years', [
+          [say('planning.thisYear'), 0],
+          [say('planning.threeYearsOld'), 3],
+        ]),
+      ];
+    },
     change: () => ({ seedsEach: 10, keep: 10, cadence: DAILY, measures: ['seeds-up'] }),
   },
   {
     id: 'kinds-side-by-side',
-    early: { name: 'Three kinds of seed', about: 'Which one is up first?', question: 'Which seed is up first?' },
-    name: 'Kinds side by side',
-    about: 'A comparison, not a test of one cause, and the plan says so.',
-    question: 'Which comes up first: wheat, mustard or nasturtium?',
+    early: {
+      get name() {
+        return say('planning.threeKindsSeed');
+      },
+      get about() {
+        return say('planning.whichOneIsUp');
+      },
+      get question() {
+        return say('planning.seedFirst');
+      },
+    },
+    get name() {
+      return say('planning.kindsSideSide');
+    },
+    get about() {
+      return say('planning.comparisonTestCausePlan');
+    },
+    get question() {
+      return say('planning.comesFirstWheatMustard');
+    },
     speciesId: 'wheat',
     methodId: 'cup_mix',
     days: 31,
-    factors: [
-      factor(
-        'kind of seed',
-        'kind',
-        '',
-        [
-          { label: 'wheat', amount: null, speciesId: 'wheat' },
-          { label: 'white mustard', amount: null, speciesId: 'white_mustard' },
-          { label: 'nasturtium', amount: null, speciesId: 'nasturtium' },
-        ],
-        null,
-        'Kinds differ in everything; none is the control.',
-      ),
-    ],
+    get factors() {
+      return [
+        factor(
+          say('planning.kindSeed'),
+          'kind',
+          '',
+          [
+            { label: say('planning.wheat'), amount: null, speciesId: 'wheat' },
+            { label: say('planning.whiteMustard'), amount: null, speciesId: 'white_mustard' },
+            { label: say('planning.nasturtium'), amount: null, speciesId: 'nasturtium' },
+          ],
+          null,
+          say('planning.kindsDifferEverythingNone'),
+        ),
+      ];
+    },
     change: ({ containersEach }) => ({
       kind: 'side-by-side',
       seedsEach: enoughToCount(containersEach),
@@ -251,32 +350,46 @@ export const READY_PLANS: readonly ReadyPlan[] = [
   {
     id: 'age-ladder',
     early: {
-      name: 'From seed to big',
-      about: 'Every age in one row.',
-      question: 'What does a sunflower look like when it is small, and when it is big?',
+      get name() {
+        return say('planning.seedBig');
+      },
+      get about() {
+        return say('planning.everyAgeRow');
+      },
+      get question() {
+        return say('planning.sunflowerLookLikeWhen');
+      },
     },
-    name: 'Every age on one day',
-    about: 'Sow in steps, and see a life’s beginning side by side in one lesson.',
-    question: 'What does a sunflower look like at every age?',
+    get name() {
+      return say('planning.everyAgeDay');
+    },
+    get about() {
+      return say('planning.sowStepsSeeLifes');
+    },
+    get question() {
+      return say('planning.sunflowerLookLikeEvery');
+    },
     speciesId: 'sunflower',
     methodId: 'cup_mix',
     days: 21,
-    factors: [
-      factor(
-        'age on the lesson day',
-        'age',
-        'days',
-        [
-          ['3 days', 3],
-          ['7 days', 7],
-          ['11 days', 11],
-          ['15 days', 15],
-          ['21 days', 21],
-        ],
-        null,
-        'An age ladder shows ages; nothing is treated.',
-      ),
-    ],
+    get factors() {
+      return [
+        factor(
+          say('planning.ageLessonDay'),
+          'age',
+          'days',
+          [
+            [say('planning.days'), 3],
+            [say('planning.days2'), 7],
+            [say('planning.days3'), 11],
+            [say('planning.days4'), 15],
+            [say('planning.days5'), 21],
+          ],
+          null,
+          say('planning.ageLadderShowsAges'),
+        ),
+      ];
+    },
     change: (plan) => ({
       kind: 'age-ladder',
       lessonOn: addDays(plan.sowOn, 21),
@@ -286,14 +399,32 @@ export const READY_PLANS: readonly ReadyPlan[] = [
   },
   {
     id: 'patch-from-above',
-    early: { name: 'A little lawn', about: 'When is it all green?', question: 'When is our lawn all green?' },
-    name: 'A patch from above',
-    about: 'Percent green over time, from photographs of sections.',
-    question: 'Does a clear cover make a clover patch green sooner?',
+    early: {
+      get name() {
+        return say('planning.littleLawn');
+      },
+      get about() {
+        return say('planning.whenGreen');
+      },
+      get question() {
+        return say('planning.whenLawnGreen');
+      },
+    },
+    get name() {
+      return say('planning.patchAbove');
+    },
+    get about() {
+      return say('planning.percentGreenOverTime');
+    },
+    get question() {
+      return say('planning.clearCoverMakeClover');
+    },
     speciesId: 'white_clover',
     methodId: 'flat_divided',
     days: 24,
-    factors: [factor('cover', 'cover', '', ['no cover', 'clear cover for the first week'])],
+    get factors() {
+      return [factor('cover', 'cover', '', [say('planning.noCover'), say('planning.clearCoverFirstWeek')])];
+    },
     change: () => ({
       kind: 'patch',
       assignment: 'class-shares',
@@ -305,25 +436,62 @@ export const READY_PLANS: readonly ReadyPlan[] = [
   },
   {
     id: 'is-it-alive',
-    name: 'Is it still alive?',
-    about: 'A paper test of a seed lot with its uncertainty, for the next plan.',
-    question: 'How many of our tomato seeds are alive?',
+    get name() {
+      return say('planning.stillAlive');
+    },
+    get about() {
+      return say('planning.paperTestSeedLot');
+    },
+    get question() {
+      return say('planning.manyTomatoSeedsAlive');
+    },
     speciesId: 'tomato',
     methodId: 'bag_pocket',
     days: 14,
-    factors: [factor('seed lot', 'other', '', ['our lot'], null, 'One lot is tested; nothing is compared.')],
+    get factors() {
+      return [
+        factor(say('planning.seedLot'), 'other', '', [say('planning.ourLot')], null, say('planning.lotTestedNothingCompared')),
+      ];
+    },
     change: () => ({ kind: 'viability', seedsEach: 10, keep: 10, containersEach: 5, measures: ['seeds-up'] }),
   },
   {
     id: 'watch-and-wonder',
-    early: { name: 'Watch it grow', about: 'What does our seed do every day?', question: 'What does our seed do every day?' },
-    name: 'Watch and wonder',
-    about: 'One kind, all alike: what does it do, day after day?',
-    question: 'What does a nasturtium do, day after day?',
+    early: {
+      get name() {
+        return say('planning.watchGrow');
+      },
+      get about() {
+        return say('planning.seedEveryDay');
+      },
+      get question() {
+        return say('planning.seedEveryDay');
+      },
+    },
+    get name() {
+      return say('planning.watchWonder');
+    },
+    get about() {
+      return say('planning.kindAlikeDayAfter');
+    },
+    get question() {
+      return say('planning.nasturtiumDayAfterDay');
+    },
     speciesId: 'nasturtium',
     methodId: 'cup_mix',
     days: 28,
-    factors: [factor('what we do', 'other', '', ['all alike'], null, 'Nothing is compared: everybody looks.')],
+    get factors() {
+      return [
+        factor(
+          say('planning.whatWeDo'),
+          'other',
+          '',
+          [say('planning.allAlike')],
+          null,
+          say('planning.nothingComparedEverybodyLooks'),
+        ),
+      ];
+    },
     change: ({ containersEach }) => ({
       kind: 'looking',
       containersEach: Math.max(containersEach, 2),
@@ -332,20 +500,38 @@ export const READY_PLANS: readonly ReadyPlan[] = [
   },
   {
     id: 'thirsty',
-    name: 'With water and without',
-    about: 'Does a seed need water to wake up?',
-    question: 'Does a seed need water to wake up?',
-    early: { name: 'With water and without', about: 'What wakes a seed up?', question: 'Does a seed need water to wake up?' },
+    get name() {
+      return say('planning.waterWithout');
+    },
+    get about() {
+      return say('planning.seedNeedWaterWake');
+    },
+    get question() {
+      return say('planning.seedNeedWaterWake');
+    },
+    early: {
+      get name() {
+        return say('planning.waterWithout');
+      },
+      get about() {
+        return say('planning.wakesSeed');
+      },
+      get question() {
+        return say('planning.seedNeedWaterWake');
+      },
+    },
     earlyOnly: true,
     speciesId: 'white_mustard',
     methodId: 'bag_pocket',
     days: 10,
-    factors: [
-      factor('water', 'water', 'mL', [
-        ['wet paper', 20],
-        ['dry paper', 0],
-      ]),
-    ],
+    get factors() {
+      return [
+        factor('water', 'water', 'mL', [
+          [say('planning.wetPaper'), 20],
+          [say('planning.dryPaper'), 0],
+        ]),
+      ];
+    },
     change: ({ containersEach }) => ({
       seedsEach: enoughToCount(containersEach),
       cadence: DAILY,
@@ -354,14 +540,32 @@ export const READY_PLANS: readonly ReadyPlan[] = [
   },
   {
     id: 'own-pot-at-home',
-    early: { name: 'A pot at home', about: 'Everybody grows one.', question: 'Does my pot like a sunny window?' },
-    name: 'A pot of your own at home',
-    about: 'Everyone takes one home; the class compares windows.',
-    question: 'Does a basil pot do better on a sunny sill?',
+    early: {
+      get name() {
+        return say('planning.potHome');
+      },
+      get about() {
+        return say('planning.everybodyGrows');
+      },
+      get question() {
+        return say('planning.myPotLikeSunny');
+      },
+    },
+    get name() {
+      return say('planning.potOwnHome');
+    },
+    get about() {
+      return say('planning.everyoneTakesHomeClass');
+    },
+    get question() {
+      return say('planning.basilPotBetterSunny');
+    },
     speciesId: 'basil',
     methodId: 'paper_pot',
     days: 28,
-    factors: [factor('sill', 'place', '', ['sunny sill', 'shady sill'])],
+    get factors() {
+      return [factor('sill', 'place', '', [say('planning.sunnySill'), say('planning.shadySill')])];
+    },
     change: () => ({ assignment: 'own-pot', containersEach: 14, measures: ['height', 'leaves'] }),
   },
 ];

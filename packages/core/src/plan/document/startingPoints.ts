@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { SEED_COUNTS } from '../../measures/builtIn/counts';
 import { type SproutedRule } from '../../measures/measure';
 import { seedCountOf } from '../../measures/registry';
@@ -21,26 +22,28 @@ export function startingPointsFor(gradeBand: GradeBand): StartingPoint[] {
 /** Ages 5 to 7 look, count and measure in whole centimetres. */
 const EARLY_MEASURES = ['height', 'leaves', 'seeds-up', 'seeds-with-root', 'percent-green'];
 
-const SAME: readonly [string, string, readonly FactorSubject[]][] = [
-  ['seed', 'Seed from the same packet', ['kind', 'seed-age']],
-  ['number', 'The same number of seeds', ['crowding']],
-  ['soil', 'The same soil, filled to the same line', ['soil']],
-  ['depth', 'The same depth', ['depth']],
-  ['water', 'The same amount of water at the same times', ['water']],
-  ['light', 'The same light, turned alike', ['light', 'place']],
-  ['warmth', 'The same warmth', ['temperature', 'place']],
-  ['day', 'Sown on the same day', ['age']],
-  ['container', 'The same container', []],
+const same = (): readonly [string, string, readonly FactorSubject[]][] => [
+  ['seed', say('planning.seedSamePacket'), ['kind', 'seed-age']],
+  ['number', say('planning.sameNumberSeeds'), ['crowding']],
+  ['soil', say('planning.sameSoilFilledSame'), ['soil']],
+  ['depth', say('planning.sameDepth'), ['depth']],
+  ['water', say('planning.sameAmountWaterSame'), ['water']],
+  ['light', say('planning.sameLightTurnedAlike'), ['light', 'place']],
+  ['warmth', say('planning.sameWarmth'), ['temperature', 'place']],
+  ['day', say('planning.sownSameDay'), ['age']],
+  ['container', say('planning.sameContainer'), []],
 ];
 
 /** The checklist of what stays alike: everything but what the factors change. */
 export function keptSameFor(factors: readonly Factor[], before: readonly KeptSame[] = []): KeptSame[] {
   const subjects = factors.map((f) => f.subject);
-  return SAME.filter(([, , changed]) => !changed.some((c) => subjects.includes(c))).map(([id, text]) => ({
-    id,
-    text,
-    kept: before.find((k) => k.id === id)?.kept ?? true,
-  }));
+  return same()
+    .filter(([, , changed]) => !changed.some((c) => subjects.includes(c)))
+    .map(([id, text]) => ({
+      id,
+      text,
+      kept: before.find((k) => k.id === id)?.kept ?? true,
+    }));
 }
 
 export interface ClassFacts {

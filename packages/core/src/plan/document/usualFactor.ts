@@ -1,24 +1,132 @@
+import { say } from '@bright-sprout/words/say';
 import { type Factor, type FactorSubject, type Level } from './planDocument';
 
 /** What can be changed: as a choice is called, and what a class asks by it. */
 export const SUBJECT_WORDS: Record<FactorSubject, { name: string; about: string }> = {
-  salt: { name: 'salt in the water', about: 'How much is too much? Solutions are mixed.' },
-  acid: { name: 'acid in the water', about: 'Sour rain, sour soil: solutions of vinegar are mixed.' },
-  chalk: { name: 'chalk in the soil', about: 'Stirred into the mix, which then stands for three days.' },
-  feed: { name: 'plant food', about: 'Too little, enough, too much: solutions are mixed.' },
-  water: { name: 'amount of water', about: 'The same days, other amounts each time.' },
-  light: { name: 'light', about: 'Bright, dim, dark, or hours of it.' },
-  temperature: { name: 'warmth', about: 'Needs a place for each that stays warm or cool.' },
-  place: { name: 'place', about: 'Sills, rooms, homes: much differs at once.' },
-  depth: { name: 'depth of sowing', about: 'What reaches the light, and when?' },
-  soaking: { name: 'soaking', about: 'Hours in water before sowing.' },
-  'seed-age': { name: 'age of the seed', about: 'What a drawer does to seed.' },
-  crowding: { name: 'plants in a container', about: 'Sown alike, thinned to different numbers.' },
-  kind: { name: 'kind of seed', about: 'A comparison, not a test of one cause.' },
-  age: { name: 'age on a day', about: 'Sown in steps: every age in one lesson.' },
-  soil: { name: 'soil', about: 'Sand, compost, loam: water and food differ with it.' },
-  cover: { name: 'cover', about: 'Under a lid or in the open.' },
-  other: { name: 'something else', about: 'An idea of your own.' },
+  salt: {
+    get name() {
+      return say('planning.saltWater');
+    },
+    get about() {
+      return say('planning.muchTooMuchSolutions');
+    },
+  },
+  acid: {
+    get name() {
+      return say('planning.acidWater');
+    },
+    get about() {
+      return say('planning.sourRainSourSoil');
+    },
+  },
+  chalk: {
+    get name() {
+      return say('planning.chalkSoil');
+    },
+    get about() {
+      return say('planning.stirredMixStandsThree');
+    },
+  },
+  feed: {
+    get name() {
+      return say('planning.plantFood');
+    },
+    get about() {
+      return say('planning.tooLittleEnoughToo');
+    },
+  },
+  water: {
+    get name() {
+      return say('planning.amountWater');
+    },
+    get about() {
+      return say('planning.sameDaysOtherAmounts');
+    },
+  },
+  light: {
+    name: 'light',
+    get about() {
+      return say('planning.brightDimDarkHours');
+    },
+  },
+  temperature: {
+    name: 'warmth',
+    get about() {
+      return say('planning.needsPlaceStaysWarm');
+    },
+  },
+  place: {
+    name: 'place',
+    get about() {
+      return say('planning.sillsRoomsHomesMuch');
+    },
+  },
+  depth: {
+    get name() {
+      return say('planning.depthSowing');
+    },
+    get about() {
+      return say('planning.reachesLightWhen');
+    },
+  },
+  soaking: {
+    name: 'soaking',
+    get about() {
+      return say('planning.hoursWaterBeforeSowing');
+    },
+  },
+  'seed-age': {
+    get name() {
+      return say('planning.ageSeed');
+    },
+    get about() {
+      return say('planning.drawerSeed');
+    },
+  },
+  crowding: {
+    get name() {
+      return say('planning.plantsContainer');
+    },
+    get about() {
+      return say('planning.sownAlikeThinnedDifferent');
+    },
+  },
+  kind: {
+    get name() {
+      return say('planning.kindSeed');
+    },
+    get about() {
+      return say('planning.comparisonTestCause');
+    },
+  },
+  age: {
+    get name() {
+      return say('planning.ageDay');
+    },
+    get about() {
+      return say('planning.sownStepsEveryAge');
+    },
+  },
+  soil: {
+    name: 'soil',
+    get about() {
+      return say('planning.sandCompostLoamWater');
+    },
+  },
+  cover: {
+    name: 'cover',
+    get about() {
+      return say('planning.underLidOpen');
+    },
+  },
+  other: {
+    get name() {
+      return say('planning.somethingElse');
+    },
+    get about() {
+      return say('planning.ideaOwn');
+    },
+  },
 };
 
 const amounts = (unit: string, none: string, ...steps: number[]): Level[] => [
@@ -29,64 +137,166 @@ const steps = (unit: string, ...of: number[]): Level[] => of.map((amount) => ({ 
 const named = (...labels: string[]): Level[] => labels.map((label) => ({ label, amount: null }));
 
 const USUAL: Record<FactorSubject, { unit: string; levels: Level[] }> = {
-  salt: { unit: 'mmol/L', levels: amounts('mmol/L', 'no salt', 25, 50, 100) },
-  acid: { unit: 'mL/L', levels: amounts('mL/L', 'plain water', 10, 20) },
-  chalk: { unit: 'g/L', levels: amounts('g/L', 'no chalk', 4, 8) },
-  feed: { unit: 'mg N/L', levels: amounts('mg N/L', 'plain water', 50, 100) },
+  salt: {
+    unit: 'mmol/L',
+    get levels() {
+      return amounts('mmol/L', say('planning.noSalt'), 25, 50, 100);
+    },
+  },
+  acid: {
+    unit: 'mL/L',
+    get levels() {
+      return amounts('mL/L', say('common.plainWater'), 10, 20);
+    },
+  },
+  chalk: {
+    unit: 'g/L',
+    get levels() {
+      return amounts('g/L', say('planning.noChalk'), 4, 8);
+    },
+  },
+  feed: {
+    get unit() {
+      return say('planning.mgNL');
+    },
+    get levels() {
+      return amounts(say('planning.mgNL'), say('common.plainWater'), 50, 100);
+    },
+  },
   water: { unit: 'mL', levels: steps('mL', 30, 15, 60) },
   light: { unit: '', levels: named('light', 'dark') },
   temperature: {
     unit: '°C',
     levels: [
-      { label: 'the classroom', amount: 20 },
-      { label: 'a cool room', amount: 14 },
+      {
+        get label() {
+          return say('planning.theClassroom');
+        },
+        amount: 20,
+      },
+      {
+        get label() {
+          return say('planning.coolRoom');
+        },
+        amount: 14,
+      },
     ],
   },
-  place: { unit: '', levels: named('on the sill', 'away from the window') },
+  place: {
+    unit: '',
+    get levels() {
+      return named(say('planning.onTheSill'), say('planning.awayWindow'));
+    },
+  },
   depth: { unit: 'mm', levels: steps('mm', 10, 25, 45) },
   soaking: {
     unit: 'h',
     levels: [
-      { label: 'dry', amount: 0 },
-      { label: 'soaked overnight', amount: 12 },
+      {
+        get label() {
+          return say('planning.dry');
+        },
+        amount: 0,
+      },
+      {
+        get label() {
+          return say('planning.soakedOvernight');
+        },
+        amount: 12,
+      },
     ],
   },
   'seed-age': {
     unit: 'years',
     levels: [
-      { label: 'this year', amount: 0 },
-      { label: 'three years old', amount: 3 },
+      {
+        get label() {
+          return say('planning.thisYear');
+        },
+        amount: 0,
+      },
+      {
+        get label() {
+          return say('planning.threeYearsOld');
+        },
+        amount: 3,
+      },
     ],
   },
   crowding: { unit: 'plants', levels: steps('plants', 2, 4, 8) },
   kind: {
     unit: '',
     levels: [
-      { label: 'wheat', amount: null, speciesId: 'wheat' },
-      { label: 'white mustard', amount: null, speciesId: 'white_mustard' },
+      {
+        get label() {
+          return say('planning.wheat');
+        },
+        amount: null,
+        speciesId: 'wheat',
+      },
+      {
+        get label() {
+          return say('planning.whiteMustard');
+        },
+        amount: null,
+        speciesId: 'white_mustard',
+      },
     ],
   },
   age: { unit: 'days', levels: steps('days', 3, 7, 14, 21) },
-  soil: { unit: '', levels: named('potting mix', 'potting mix and sand') },
-  cover: { unit: '', levels: named('no cover', 'clear cover') },
-  other: { unit: '', levels: named('as always', 'changed') },
+  soil: {
+    unit: '',
+    get levels() {
+      return named(say('planning.pottingMix'), say('planning.pottingMixSand'));
+    },
+  },
+  cover: {
+    unit: '',
+    get levels() {
+      return named(say('planning.noCover'), say('planning.clearCover'));
+    },
+  },
+  other: {
+    unit: '',
+    get levels() {
+      return named(say('planning.asAlways'), 'changed');
+    },
+  },
 };
 
 /** Kinds and ages are compared with each other; none of them is left untreated. */
 const NO_CONTROL: Partial<Record<FactorSubject, string>> = {
-  kind: 'Kinds differ in everything; none is the control.',
-  age: 'An age ladder shows ages; nothing is treated.',
+  get kind() {
+    return say('planning.kindsDifferEverythingNone');
+  },
+  get age() {
+    return say('planning.ageLadderShowsAges');
+  },
 };
 
 /** For ages 5 to 7, who pinch and spoon instead of weighing: names, and no units. */
 const EARLY: Partial<Record<FactorSubject, string[]>> = {
-  salt: ['no salt', 'a pinch of salt'],
-  acid: ['plain water', 'sour water'],
-  chalk: ['no chalk', 'a spoon of chalk'],
-  feed: ['plain water', 'plant food'],
-  water: ['a cup of water', 'a spoon of water'],
-  depth: ['just covered', 'a finger deep'],
-  temperature: ['in the warm room', 'in the cool room'],
+  get salt() {
+    return [say('planning.noSalt'), say('planning.pinchSalt')];
+  },
+  get acid() {
+    return [say('common.plainWater'), say('planning.sourWater')];
+  },
+  get chalk() {
+    return [say('planning.noChalk'), say('planning.spoonChalk')];
+  },
+  get feed() {
+    return [say('common.plainWater'), say('planning.plantFood')];
+  },
+  get water() {
+    return [say('planning.cupWater'), say('planning.spoonWater')];
+  },
+  get depth() {
+    return [say('planning.justCovered'), say('planning.fingerDeep')];
+  },
+  get temperature() {
+    return [say('planning.warmRoom'), say('planning.coolRoom2')];
+  },
   soaking: ['dry', 'soaked'],
 };
 

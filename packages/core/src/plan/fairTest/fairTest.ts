@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type PlanDocument } from '../document/planDocument';
 import { planProblems } from '../document/planProblems';
 import { planTreatments } from '../document/planTreatments';
@@ -45,9 +46,9 @@ function mends(
 /** What the plan is, in a few words: what is done knowingly is still done. */
 export function verdict({ kind }: Pick<PlanDocument, 'kind'>, findings: readonly Finding[]): string {
   const open = findings.filter((f) => f.declared === null && f.severity !== 'mind').length;
-  if (open > 0) return `${open} to mend`;
-  if (findings.some((f) => f.declared !== null && f.severity === 'stop')) return 'not a fair test, knowingly';
-  return NOT_TESTS.includes(kind) ? 'no test of a cause' : 'a fair test';
+  if (open > 0) return say('fairTest.toMend', { open });
+  if (findings.some((f) => f.declared !== null && f.severity === 'stop')) return say('fairTest.fairTestKnowingly');
+  return NOT_TESTS.includes(kind) ? say('fairTest.testCause') : say('fairTest.fairTest');
 }
 
 /** A reason says something: more than a letter or two. */
@@ -90,5 +91,5 @@ export function keptCautions(findings: readonly Finding[]): KeptCaution[] {
 /** A kept caution as a sentence that comes back with the claim. */
 export function cautionSentence(caution: KeptCaution): string {
   const what = FAIR_RULES.find((r) => r.code === caution.code)?.words(caution.params).what ?? '';
-  return caution.declared === null ? what : `${what} (Done knowingly: ${caution.declared.replace(/\.$/, '')}.)`;
+  return caution.declared === null ? what : say('fairTest.doneKnowingly', { what, replace: caution.declared.replace(/\.$/, '') });
 }

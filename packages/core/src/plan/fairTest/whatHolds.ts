@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { listInWords } from '../../words/listInWords';
 import { counted } from '../../words/plural';
 import { type PlanDocument } from '../document/planDocument';
@@ -30,14 +31,18 @@ export function whatHolds(plan: PlanDocument, out: WorkedOut, findings: readonly
   const aside = findings.filter((f) => f.rule !== 'kinds-are-no-test');
   if (plan.factors.length > 1 && withinKinds.length < plan.factors.length && !aside.some((f) => MORE_DIFFERS.includes(f.rule)))
     holds.push(
-      `Within each kind, only ${listInWords(withinKinds)} ${withinKinds.length > 1 ? 'differ, in every combination' : 'differs'}.`,
+      say('fairTest.withinKindOnlyDiffer', { withinKinds: listInWords(withinKinds), severalWithinKinds: withinKinds.length > 1 }),
     );
   else if (!NOT_TESTS.includes(plan.kind) && alone)
-    holds.push(names.length > 1 ? `Only ${listInWords(names)} differ, in every combination.` : `Only ${names[0]} differs.`);
+    holds.push(
+      names.length > 1
+        ? say('fairTest.onlyDifferEveryCombination', { names: listInWords(names) })
+        : say('fairTest.onlyDiffers', { names: names[0] }),
+    );
   const control = out.treatments.find((t) => t.control);
   if (control && !broken('no-control', 'control-is-treated')) {
     const own = out.layout.containers.filter((c) => c.treatment === control.code).length;
-    holds.push(`${counted(own, methodOf(plan).container)} “${control.label}”: there is something to compare with.`);
+    holds.push(say('fairTest.somethingCompare', { own: counted(own, methodOf(plan).container), label: control.label }));
   }
   if (out.layout.split.code === 'complete' && !broken('team-is-treatment', 'observer-is-treatment'))
     holds.push(splitWords(out.layout.split));
@@ -46,6 +51,6 @@ export function whatHolds(plan: PlanDocument, out: WorkedOut, findings: readonly
     Object.keys(plan.moved).length === 0 &&
     !broken('place-is-treatment', 'tray-is-treatment', 'places-stand-apart', 'stands-elsewhere')
   )
-    holds.push('Places are drawn by lot.');
+    holds.push(say('fairTest.placesDrawnLot'));
   return holds;
 }

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type GrowingMethod, methodById } from '../../seeds/catalogue';
 import { type OwnCarrier } from '../document/planDocument';
 
@@ -37,7 +38,9 @@ const FORMS: Record<GrowingMethod['stands'], LayoutForm> = {
   sill: { id: 'sill', carrier: 'tray', rows: (each) => Math.min(2, Math.max(1, each)), most: 48, footprint: round },
   pane: {
     id: 'pane',
-    carrier: 'window pane',
+    get carrier() {
+      return say('layOut.windowPane2');
+    },
     rows: (each) => (each > 12 ? 3 : each > 4 ? 2 : 1),
     most: 24,
     footprint: fixed(190, 210),
@@ -45,7 +48,9 @@ const FORMS: Record<GrowingMethod['stands'], LayoutForm> = {
   jars: { id: 'jars', carrier: 'sill', rows: (each) => (each > 8 ? 2 : 1), most: 24, footprint: fixed(90, 90) },
   cells: {
     id: 'cells',
-    carrier: 'cell tray',
+    get carrier() {
+      return say('layOut.cellTray2');
+    },
     rows: (each) => (each > 24 ? 6 : each > 8 ? 4 : 2),
     most: 72,
     footprint: fixed(45, 45),

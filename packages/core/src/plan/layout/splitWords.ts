@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { counted } from '../../words/plural';
 
 /**
@@ -12,37 +13,36 @@ export type SplitFact = { atHome?: boolean; moved?: number } & (
   | { code: 'uneven'; low: number; high: number; missing: number; teams: number }
 );
 
-const AT_HOME = 'Every student has one pot at home; within a team, lots say who gets which. ';
+const atHomeWords = () => say('layOut.everyStudentPotHome');
 
 /** How the places came about, as the end of a sentence about them. */
 export function placesWords(split: SplitFact, container: string): string {
   const moved = split.moved ?? 0;
-  return `drawn by lot${moved === 0 ? '' : `, but ${counted(moved, container)} moved by hand`}`;
+  return say('layOut.drawnLotMovedHand2', { moved: counted(moved, container), sameMoved: moved === 0 });
 }
 
 /** A sentence that says who gets what, and what is not even. */
 export function splitWords(split: SplitFact): string {
-  return `${split.atHome ? AT_HOME : ''}${sentence(split)}`;
+  return `${split.atHome ? atHomeWords() : ''}${sentence(split)}`;
 }
 
 function sentence(split: SplitFact): string {
   switch (split.code) {
     case 'no-teams':
-      return 'No team has containers yet: the class looks after all of them.';
+      return say('layOut.teamContainersYetClass');
     case 'team-one-treatment':
-      return 'Each team has one treatment only, so a team and its treatment cannot be told apart.';
+      return say('layOut.teamTreatmentOnlyTeam');
     case 'class-shares':
-      return 'The class looks after all containers together; any team measures any of them.';
+      return say('layOut.classLooksAfterContainers');
     case 'imported':
-      return 'These records came from a file; their places and teams are as the file says.';
+      return say('layOut.recordsCameFilePlaces');
     case 'complete':
-      return `Every team has ${split.each === 1 ? 'one' : split.each} of each treatment, so a heavy hand falls on all of them alike.`;
+      return say('layOut.everyTeamTreatmentHeavy', { value: split.each === 1 ? 'one' : split.each });
     case 'uneven': {
       const { low, high, missing, teams } = split;
-      const counts = low === high ? `${low} containers each` : `${low} or ${high} containers each`;
-      const gap =
-        missing === 0 ? 'each has every treatment, some more often than others' : `${missing} of ${teams} teams miss a treatment`;
-      return `The numbers do not work out to one of each per team: teams have ${counts}, and ${gap}. This is the fairest split of these numbers.`;
+      const counts = low === high ? say('layOut.containersEach', { low }) : say('layOut.orContainersEach', { low, high });
+      const gap = missing === 0 ? say('layOut.everyTreatmentSomeMore') : say('layOut.teamsMissTreatment', { missing, teams });
+      return say('layOut.numbersWorkPerTeam', { counts, gap });
     }
   }
 }

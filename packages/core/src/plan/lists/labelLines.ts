@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { formatDay } from '../../calendar/days';
 import { type PlanDocument } from '../document/planDocument';
 import { type Recipe } from '../recipes/recipe';
@@ -12,8 +13,8 @@ export function labelLines({ protocol }: Pick<PlanDocument, 'protocol'>, recipe:
     treatment.label,
     ...(severalKinds && !treatment.label.toLowerCase().includes(kind) ? [kind] : []),
     // The days say: thin to the number on the label.
-    ...(crowded && keep !== null && !treatment.label.includes(String(keep)) ? [`thin to ${keep}`] : []),
-    ...(new Set(all.map((r) => r.sowOn)).size > 1 ? [`sown ${formatDay(sowOn, 'short')}`] : []),
-    ...(protocol.water === 'by-weight' ? ['water up to ____ g'] : []),
+    ...(crowded && keep !== null && !treatment.label.includes(String(keep)) ? [say('lists.thinTo', { keep })] : []),
+    ...(new Set(all.map((r) => r.sowOn)).size > 1 ? [say('lists.sown', { sowOn: formatDay(sowOn, 'short') })] : []),
+    ...(protocol.water === 'by-weight' ? [say('lists.waterG')] : []),
   ];
 }

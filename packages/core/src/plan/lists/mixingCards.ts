@@ -1,5 +1,6 @@
+import { say } from '@bright-sprout/words/say';
 import { leftOver } from '../../mixing/acidAndChalk';
-import { MIX_BUFFERS, serialDilution } from '../../mixing/solutions';
+import { mixBuffers, serialDilution } from '../../mixing/solutions';
 import { SETTLING } from '../../mixing/substrate';
 import { roundUpMetric } from '../../quantities/kitchenMeasure';
 import { formatMass } from '../../quantities/mass';
@@ -31,7 +32,7 @@ export interface Bought {
 const WATERINGS = 3;
 const SPARE = 1.1;
 const RATIO_TOLERANCE = 1e-6;
-const GYPSUM = 'Blackboard chalk is often gypsum, which takes up no acid: look for calcium carbonate.';
+const gypsum = () => say('lists.blackboardChalkOftenGypsum');
 
 /** A level of a factor that adds something, with the containers that get it and what they take together. */
 interface Added {
@@ -92,26 +93,41 @@ function addedBy(plan: PlanDocument, { recipes, layout }: WorkedOut, factor: Fac
 /** Millilitres of every strength that are mixed at once: what the level that takes most of it needs, rounded up to be measured. */
 const batchMl = (levels: readonly Added[]) => roundUpMetric(Math.max(0, ...levels.map((l) => l.ml)) * SPARE).ml;
 
-const SOLUTIONS: Partial<Record<Factor['subject'], string>> = { salt: 'Salt water', acid: 'Sour water', feed: 'Plant food' };
+const SOLUTIONS: Partial<Record<Factor['subject'], string>> = {
+  get salt() {
+    return say('lists.saltWater');
+  },
+  get acid() {
+    return say('lists.sourWater');
+  },
+  get feed() {
+    return say('lists.plantFood');
+  },
+};
 
 function solutionCard({ subject }: Factor, additive: Additive, levels: readonly Added[]): MixingCard {
   const ml = batchMl(levels);
   const of = (amount: number) => (additive.measured(amount, 0) * ml) / 1000;
   const dissolved = (amount: number) => (additive.unit === 'g' ? `${of(amount).toFixed(2)} g` : formatVolume(of(amount)));
   return {
-    title: `${SOLUTIONS[subject]}, ${formatVolume(ml)} of each`,
+    title: say('lists.ofEach', { solutions: SOLUTIONS[subject], formatVolume: formatVolume(ml) }),
     steps: [
-      ...levels.map(
-        ({ level }) =>
-          `${level.label}: ${dissolved(level.amount)} of ${additive.what}, water up to ${formatVolume(ml)}.${additive.check(level.amount)}`,
+      ...levels.map(({ level }) =>
+        say('lists.ofWaterUpTo', {
+          label: level.label,
+          dissolved: dissolved(level.amount),
+          what: additive.what,
+          formatVolume: formatVolume(ml),
+          check: additive.check(level.amount),
+        }),
       ),
       ...inSteps(
         levels.map((l) => l.level),
         ml,
       ),
-      'Label the bottle with strength and date; the control gets as much plain water.',
+      say('lists.labelBottleStrengthDate'),
     ],
-    limit: MIX_BUFFERS,
+    limit: mixBuffers(),
   };
 }
 
@@ -123,12 +139,20 @@ function inSteps(levels: readonly Added['level'][], ml: number): string[] {
   const even = falling.slice(1).every((l, i) => Math.abs(falling[i]!.amount / l.amount / factor - 1) < RATIO_TOLERANCE);
   const series = even ? serialDilution(falling[0]!.amount, factor, falling.length - 1, ml, (x) => roundUpMetric(x).ml) : null;
   if (!series?.ok) return [];
-  const chain = series.steps.map(
-    (s, i) =>
-      `${falling[i + 1]!.label} from ${formatVolume(s.carryMl)} of ${falling[i]!.label} and ${formatVolume(s.waterMl)} of water`,
+  const chain = series.steps.map((s, i) =>
+    say('lists.fromOfAndOf', {
+      label: falling[i + 1]!.label,
+      formatVolume: formatVolume(s.carryMl),
+      label2: falling[i]!.label,
+      formatVolume2: formatVolume(s.waterMl),
+    }),
   );
   return [
-    `Or weigh once: make ${formatVolume(series.stockMl)} of ${falling[0]!.label}, then ${chain.join('; ')}. An error in the first is in all.`,
+    say('lists.weighOnceMakeError', {
+      formatVolume: formatVolume(series.stockMl),
+      label: falling[0]!.label,
+      chain: chain.join('; '),
+    }),
   ];
 }
 
@@ -136,16 +160,24 @@ function inSteps(levels: readonly Added['level'][], ml: number): string[] {
 function mixCard(plan: PlanDocument, factor: Factor, additive: Additive, levels: readonly Added[]): MixingCard {
   const litres = (ml: number) => `${(ml / 1000).toFixed(1)} L`;
   return {
-    title: `${capital(factor.name)}, ${litres(Math.max(...levels.map((l) => l.ml)) * SETTLING)} of each`,
+    title: say('lists.ofEach2', { name: capital(factor.name), litres: litres(Math.max(...levels.map((l) => l.ml)) * SETTLING) }),
     steps: [
       ...levels.map(({ level, ml, containers }) => {
         const grams = (additive.measured(level.amount, plan.fillMl) * ml) / 1000;
-        return `${level.label}: ${formatMass(grams)} of ${additive.what} into ${litres(ml * SETTLING)} of dry, loose mix, which settles to ${litres(ml)}: ${formatMass(grams / containers)} for each ${containerOf(plan)}.`;
+        return say('lists.dryLooseMixSettles', {
+          label: level.label,
+          formatMass: formatMass(grams),
+          what: additive.what,
+          litres: litres(ml * SETTLING),
+          litres2: litres(ml),
+          formatMass2: formatMass(grams / containers),
+          containerOf: containerOf(plan),
+        });
       }),
-      'Stir it in evenly, then dampen, and let it stand for three days before anything is sown.',
+      say('lists.stirEvenlyDampenLet'),
       ...leftOverInPot(plan, factor),
     ],
-    limit: `${GYPSUM} ${MIX_BUFFERS}`,
+    limit: `${gypsum()} ${mixBuffers()}`,
   };
 }
 
@@ -154,16 +186,21 @@ function eachCard(plan: PlanDocument, factor: Factor, additive: Additive, levels
   const container = containerOf(plan);
   const one = ({ level }: Added) => additive.measured(level.amount, plan.fillMl);
   return {
-    title: `${capital(additive.what)}, for each ${container}`,
+    title: say('lists.forEach', { what: capital(additive.what), container }),
     steps: [
-      ...levels.map(
-        (l) =>
-          `${l.level.label}: ${measuredOut(plan, factor, additive, l)} into each of ${l.containers} ${plural(container)}, ${amountOf(additive, one(l) * l.containers)} in all.`,
+      ...levels.map((l) =>
+        say('lists.intoEachOfIn', {
+          label: l.level.label,
+          measuredOut: measuredOut(plan, factor, additive, l),
+          containers: l.containers,
+          container: plural(container),
+          amountOf: amountOf(additive, one(l) * l.containers),
+        }),
       ),
       stirredIn(factor, additive),
       ...leftOverInPot(plan, factor),
     ],
-    limit: factor.subject === 'chalk' ? `${GYPSUM} ${MIX_BUFFERS}` : MIX_BUFFERS,
+    limit: factor.subject === 'chalk' ? `${gypsum()} ${mixBuffers()}` : mixBuffers(),
   };
 }
 
@@ -172,16 +209,18 @@ const amountOf = ({ unit }: Additive, amount: number) => (unit === 'g' ? formatM
 /** What one container gets: tablets by number, sand with the mix that is left. */
 function measuredOut(plan: PlanDocument, { subject, unit }: Factor, additive: Additive, { level }: Added): string {
   const one = additive.measured(level.amount, plan.fillMl);
-  if (unit === 'tablets') return `${counted(level.amount, 'crushed tablet')} (${amountOf(additive, one)})`;
-  if (subject === 'soil') return `${amountOf(additive, one)} of sand and ${formatVolume(Math.max(0, plan.fillMl - one))} of mix`;
-  return `${amountOf(additive, one)} of ${additive.what}`;
+  if (unit === 'tablets') return `${counted(level.amount, say('lists.crushedTablet'))} (${amountOf(additive, one)})`;
+  if (subject === 'soil')
+    return say('lists.sandMix', {
+      amountOf: amountOf(additive, one),
+      formatVolume: formatVolume(Math.max(0, plan.fillMl - one)),
+    });
+  return say('lists.of', { amountOf: amountOf(additive, one), what: additive.what });
 }
 
 function stirredIn({ subject }: Factor, { unit }: Additive): string {
-  if (subject === 'soil') return 'Stir it evenly before it is filled in.';
-  return unit === 'mL'
-    ? 'Pour it over the damp mix, evenly; those that get less get water up to the same amount. It stands open for three days before anything is sown.'
-    : 'Stir it evenly into the mix of each, dampen, and let it stand for three days before anything is sown.';
+  if (subject === 'soil') return say('lists.stirEvenlyBeforeFilled');
+  return unit === 'mL' ? say('lists.pourOverDampMix') : say('lists.stirEvenlyMixDampen');
 }
 
 const containerOf = ({ methodId }: PlanDocument) => methodById(methodId)!.container;
@@ -200,17 +239,19 @@ function leftOverInPot(plan: PlanDocument, chalk: Factor): string[] {
   const left = leftOver(vinegarMl, chalkMg, VINEGAR);
   const words =
     left.what === 'acid'
-      ? `acid is left: ${left.mmol.toFixed(1)} mmol`
+      ? say('lists.acidLeftMmol', { mmol: left.mmol.toFixed(1) })
       : left.what === 'chalk'
-        ? `chalk is left: ${formatMass(left.mg / 1000)}${once ? '' : `, enough for ${Math.floor(chalkMg / Math.max(1e-9, chalkMg - left.mg))} such waterings`}`
-        : 'nothing is left of either';
-  return [
-    `${once ? 'Where' : 'After one watering with'} ${most.label}${once ? ' meets' : ' on'} ${whitest.label}, ${words}. It fizzes: no lids.`,
-  ];
+        ? say('lists.chalkLeftEnoughSuch', {
+            formatMass: formatMass(left.mg / 1000),
+            math: Math.floor(chalkMg / Math.max(1e-9, chalkMg - left.mg)),
+            once,
+          })
+        : say('lists.nothingLeftEither');
+  return [say('lists.trueAfterWateringMeets', { once, label: most.label, label2: whitest.label, words })];
 }
 
 /** Chalk is sold in tablets too. */
 export function asTablets({ what, amount }: Bought): string {
   const tablets = Math.ceil(amount / TABLET_GRAMS - RATIO_TOLERANCE);
-  return what.startsWith('Calcium carbonate') ? `, or ${counted(tablets, 'tablet')} of 500 mg, crushed` : '';
+  return what.startsWith('Calcium carbonate') ? say('lists.tabletTabletsMgCrushed', { tablets }) : '';
 }

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { byTreatment } from '../recipes/byTreatment';
 import { type Recipe } from '../recipes/recipe';
 import { listInWords } from '../../words/listInWords';
@@ -20,7 +21,7 @@ export interface ListLine {
   total: string;
 }
 
-const SHARED = 'for the class';
+const shared = () => say('lists.forTheClass');
 
 /** What to have at hand on sowing day: for each team as the containers are dealt, and in all, with spares. */
 export function shoppingList(plan: PlanDocument, out: WorkedOut, teams: number, kitchen: Kitchen): ListLine[] {
@@ -30,7 +31,7 @@ export function shoppingList(plan: PlanDocument, out: WorkedOut, teams: number, 
   const volume = (ml: number) =>
     `${roundUpMetric(ml).text}${kitchen === 'metric' ? '' : ` (${roundUpKitchen(ml, kitchen).text})`}`;
   const own = dealt(out, groups);
-  const perTeam = (words: (containers: number) => string) => (own === null ? SHARED : range(own, words));
+  const perTeam = (words: (containers: number) => string) => (own === null ? shared() : range(own, words));
   const standing = out.containers + out.reserve;
   const inAll = Math.ceil(standing * spare - ROUNDING);
   const wholes = method.perWhole > 1 ? out.layout.trays.length : null;
@@ -39,39 +40,49 @@ export function shoppingList(plan: PlanDocument, out: WorkedOut, teams: number, 
     {
       what: capital(plural(method.container)),
       perTeam: perTeam(String),
-      total: wholes === null ? `${inAll}` : `${standing}, in ${counted(wholes, out.layout.form.carrier)}`,
+      total: wholes === null ? `${inAll}` : say('lists.in', { standing, wholes: counted(wholes, out.layout.form.carrier) }),
     },
     {
-      what: method.paper ? 'Paper, pads or sponge, by volume' : 'Potting mix',
+      what: method.paper ? say('lists.paperPadsSpongeVolume') : say('lists.pottingMix'),
       perTeam: perTeam((n) => volume(n * out.soil.perContainerMl)),
       total: volume(mixToHave(plan, out)),
     },
     {
-      what: 'First water',
+      what: say('lists.firstWater'),
       perTeam:
         own === null
-          ? SHARED
+          ? shared()
           : rangeOf(
               ofTeams(out, groups, (r) => r.firstWaterMl?.[1] ?? 0),
               volume,
             ),
       total: volume(out.firstWater.totalMl * spare),
     },
-    { what: holdsStick(method) ? 'Stick labels' : 'Labels to stick on', perTeam: perTeam(String), total: `${inAll}` },
+    {
+      what: holdsStick(method) ? say('lists.stickLabels') : say('lists.labelsStick'),
+      perTeam: perTeam(String),
+      total: `${inAll}`,
+    },
     ...(wholes === null && method.stands !== 'pane'
-      ? [{ what: 'Trays or saucers', perTeam: own === null ? SHARED : '1', total: `${trays(out, own === null ? 1 : groups)}` }]
+      ? [
+          {
+            what: say('lists.traysSaucers'),
+            perTeam: own === null ? shared() : '1',
+            total: `${trays(out, own === null ? 1 : groups)}`,
+          },
+        ]
       : []),
     ...(measuresLengths(plan)
-      ? [{ what: `Rulers that show ${RULED[plan.protocol.resolution]}`, perTeam: '1', total: `${groups}` }]
+      ? [{ what: say('lists.rulersShow', { ruled: RULED[plan.protocol.resolution] }), perTeam: '1', total: `${groups}` }]
       : []),
     ...(out.recipes.some((r) => r.keep !== null)
-      ? [{ what: 'Small scissors or tweezers for thinning', perTeam: '1', total: `${groups}` }]
+      ? [{ what: say('lists.smallScissorsTweezersThinning'), perTeam: '1', total: `${groups}` }]
       : []),
     ...seedLessonThings(plan).map((what) => ({ what, perTeam: '1', total: `${groups}` })),
     ...additives(plan, out).map((bought) => ({
       what: bought.what,
       // Mixed once for everybody: what one team needs of it is too little to be measured.
-      perTeam: SHARED,
+      perTeam: shared(),
       total: bought.unit === 'g' ? `${formatMass(bought.amount)}${asTablets(bought)}` : volume(bought.amount),
     })),
   ];
@@ -79,9 +90,13 @@ export function shoppingList(plan: PlanDocument, out: WorkedOut, teams: number, 
 
 const RULED: Record<PlanDocument['protocol']['resolution'], string> = {
   cm: 'centimetres',
-  'half-cm': 'half centimetres',
+  get 'half-cm'() {
+    return say('lists.halfCentimetres');
+  },
   mm: 'millimetres',
-  'quarter-in': 'quarter inches',
+  get 'quarter-in'() {
+    return say('lists.quarterInches');
+  },
 };
 
 const measuresLengths = ({ measures, ownMeasures }: PlanDocument) =>
@@ -112,14 +127,20 @@ function seedLine(
   groups: number,
 ): ListLine {
   const seeds = toBuy.ok ? toBuy.seeds : sown;
-  const packets = toBuy.ok && toBuy.packets !== null ? ` = ${counted(toBuy.packets, 'packet')} of ${plan.packetSeeds}` : '';
-  const grams = species.thousandSeedGrams === null ? '' : `, about ${formatMass((seeds * species.thousandSeedGrams) / 1000)}`;
+  const packets =
+    toBuy.ok && toBuy.packets !== null
+      ? say('lists.packetPackets', { packets: toBuy.packets, packetSeeds: plan.packetSeeds })
+      : '';
+  const grams =
+    species.thousandSeedGrams === null
+      ? ''
+      : say('lists.about', { formatMass: formatMass((seeds * species.thousandSeedGrams) / 1000) });
   // What goes home has its spare seeds in the kit.
   const kit = (n: number) => n + (plan.assignment === 'own-pot' ? spareSeedsInKit(n) : 0);
   const each = (r: Recipe) => (treatments.includes(r.treatment.code) ? kit(r.seeds) : 0);
   return {
-    what: `Seeds of ${species.name.toLowerCase()}, untreated`,
-    perTeam: dealt(out, groups) === null ? SHARED : rangeOf(ofTeams(out, groups, each), String),
+    what: say('lists.seedsUntreated', { name: species.name.toLowerCase() }),
+    perTeam: dealt(out, groups) === null ? shared() : rangeOf(ofTeams(out, groups, each), String),
     total: `${seeds}${packets}${grams}`,
   };
 }
@@ -138,22 +159,25 @@ const rangeOf = (amounts: readonly number[], words: (amount: number) => string) 
 /** What the fewest and the most take, in words; once where it is the same. */
 function range([low, high]: readonly [number, number], words: (amount: number) => string): string {
   if (low === high || words(low) === words(high)) return words(high);
-  return `${low === 0 ? 'none' : words(low)} to ${words(high)}`;
+  return say('lists.to', { value: low === 0 ? 'none' : words(low), high: words(high) });
 }
 
 /** What goes home with a student who grows a pot there. */
 export function homeKit(plan: PlanDocument, out: WorkedOut): string[] {
   const method = methodById(plan.methodId)!;
   return [
-    `1 ${method.container}${method.paper ? '' : ` and ${formatVolume(plan.fillMl * 1.15)} of mix in a bag`}`,
-    ...byTreatment(out.recipes, (r) => r.seeds).map(
-      ({ treatments, value }) =>
-        `${treatments.length > 0 ? `${listInWords(treatments)}: ` : ''}${value} seeds in a folded paper, and ${spareSeedsInKit(value)} to spare`,
+    say('lists.mixBag', { container: method.container, formatVolume: formatVolume(plan.fillMl * 1.15), paper: method.paper }),
+    ...byTreatment(out.recipes, (r) => r.seeds).map(({ treatments, value }) =>
+      say('lists.seedsFoldedPaperSpare', {
+        value: treatments.length > 0 ? `${listInWords(treatments)}: ` : '',
+        value2: value,
+        spareSeedsInKit: spareSeedsInKit(value),
+      }),
     ),
-    `A cup marked at ${formatVolume(out.firstWater.eachMl[1])} for the first water`,
-    'A stick label: its square opens the pot on a phone',
-    'Class code, emblem and PIN of the team on a card',
-    'A paper ruler that begins at its end',
-    'The run sheet, the check days, and the cautions on one page',
+    say('lists.cupMarkedFirstWater', { formatVolume: formatVolume(out.firstWater.eachMl[1]) }),
+    say('lists.stickLabelSquareOpens'),
+    say('lists.classCodeEmblemPin'),
+    say('lists.paperRulerBeginsEnd'),
+    say('lists.runSheetCheckDays'),
   ];
 }

@@ -1,5 +1,5 @@
+import { say } from '@bright-sprout/words/say';
 import { formatDay } from '../../calendar/days';
-import { counted } from '../../words/plural';
 import { metricRange } from '../../quantities/kitchenMeasure';
 import { formatVolume } from '../../quantities/volume';
 import { type RunStep, type SetGroup } from './runSheet';
@@ -8,7 +8,9 @@ import { type RunStep, type SetGroup } from './runSheet';
 export function runStepWords(step: RunStep): string {
   const words = allSay(step);
   const some = 'treatments' in step && !('kind' in step && step.kind) ? (step.treatments ?? []) : [];
-  return some.length === 0 ? words : `${some.join(', ')}: ${words.charAt(0).toLowerCase()}${words.slice(1)}`;
+  return some.length === 0
+    ? words
+    : say('lists.someCharatWords', { some: some.join(', '), charAt: words.charAt(0).toLowerCase(), words: words.slice(1) });
 }
 
 const sets = (groups: readonly SetGroup[]) => groups.map((g) => `${g.treatments.join(', ')} ${g.label}`).join('; ');
@@ -16,57 +18,85 @@ const sets = (groups: readonly SetGroup[]) => groups.map((g) => `${g.treatments.
 function allSay(step: RunStep): string {
   switch (step.code) {
     case 'turns':
-      return `Sow only what has its turn: ${step.turns.map((t) => `${formatDay(t.day, 'short')} ${t.treatments.join(' and ')}${t.age === undefined ? '' : ` (${counted(t.age, 'day')} old at the lesson)`}`).join('; ')}.`;
+      return say('lists.sowOnlyTurn', {
+        turns: step.turns
+          .map((t) =>
+            say('lists.dayDaysOldLesson', {
+              day: formatDay(t.day, 'short'),
+              treatments: t.treatments.join(say('common.and')),
+              age: t.age ?? 0,
+              sameAge: t.age === undefined,
+            }),
+          )
+          .join('; '),
+      });
     case 'own-seeds':
-      return `Take for each its own seeds: ${sets(step.groups)}.`;
+      return say('lists.takeOwnSeeds', { sets: sets(step.groups) });
     case 'soaked':
-      return `Drain the seeds that were soaked for ${hours(step.hours)}.`;
+      return say('lists.drainSeedsSoaked', { hours: hours(step.hours) });
     case 'dry':
-      return 'Take dry seeds.';
+      return say('lists.takeDrySeeds');
     case 'paper-dry':
-      return 'Leave the paper dry.';
+      return say('lists.leavePaperDry');
     case 'count-sets':
-      return `Count the seeds into sets of ${step.seeds}, one set for each ${step.container}.`;
+      return say('lists.countSeedsSetsSet', { seeds: step.seeds, container: step.container });
     case 'count-each':
-      return `Count the seeds that go into each ${step.container}, about ${step.seeds}, write the number beside its code, and sow all of them.`;
+      return say('lists.countSeedsGoAbout', { container: step.container, seeds: step.seeds });
     case 'wet-paper':
-      return `Wet the ${step.sponge ? 'sponge' : 'paper'} with ${metricRange(step.waterMl)} of ${step.liquid ?? 'water'} and let it stop dripping.`;
+      return say('lists.wetTrueOtherLet', {
+        sponge: Boolean(step.sponge),
+        metricRange: metricRange(step.waterMl),
+        liquid: step.liquid ?? 'water',
+      });
     case 'fill':
-      return `Fill each ${step.container} with ${formatVolume(step.fillMl)} of mix${step.mix ? ` (${step.mix})` : ''}${step.damp ? ' that is damp already' : ''}, up to the line.`;
+      return say('lists.fillMixDampAlready', {
+        container: step.container,
+        formatVolume: formatVolume(step.fillMl),
+        value: step.mix ? ` (${step.mix})` : '',
+        damp: step.damp,
+      });
     case 'lay-sets':
-      return `Lay one set into each ${step.container}, apart from each other, where they can be seen.`;
+      return say('lists.laySetApartOther', { container: step.container });
     case 'holes':
       return `${step.kind ? `${step.kind} (${step.treatments.join(', ')}): ` : ''}${holes(step.depthMm)}`;
     case 'pressed':
-      return `Lay one set on the mix in each ${step.container}, apart from each other, and press the seeds on. Do not cover them.`;
+      return say('lists.laySetMixApart', { container: step.container });
     case 'scattered':
-      return `Scatter one set evenly over each ${step.container}${step.depthMm[1] === 0 ? ' and press lightly. Do not cover them' : ` and sprinkle ${marked(middle(step.depthMm))} mm of mix over them`}.`;
+      return say('lists.scatterSetEvenlyOver', {
+        container: step.container,
+        marked: marked(middle(step.depthMm)),
+        sameDepthMm: step.depthMm[1] === 0,
+      });
     case 'as-named':
-      return `Sow as it is named: ${step.label}.`;
+      return say('lists.sowNamed', { label: step.label });
     case 'large-on-side':
-      return 'Lay each large seed on its side, scar downwards where it has one.';
+      return say('lists.layLargeSeedSide');
     case 'put-sets':
-      return `Put one set into each ${step.container}, apart from each other.`;
+      return say('lists.putSetApartOther', { container: step.container });
     case 'close':
-      return step.press ? 'Close the holes and press gently.' : 'Close the holes and leave the soil loose.';
+      return step.press ? say('lists.closeHolesPressGently') : say('lists.closeHolesLeaveSoil');
     case 'water':
-      return `Water with ${metricRange(step.waterMl)}, the same for all.`;
+      return say('lists.waterSame', { metricRange: metricRange(step.waterMl) });
     case 'gets':
-      return `From the first watering on give ${formatVolume(step.doseMl)} of ${step.liquid || 'plain water'} each time.`;
+      return say('lists.firstWateringGiveTime', {
+        formatVolume: formatVolume(step.doseMl),
+        liquid: step.liquid || say('common.plainWater'),
+      });
     case 'label':
       return step.onIt
-        ? `Write the code on the ${step.container} itself, and read it aloud.`
-        : `Put the label into the ${step.container} itself, and read its code aloud.`;
+        ? say('lists.writeCodeItselfRead', { container: step.container })
+        : say('lists.putLabelItselfRead', { container: step.container });
     case 'stands':
-      return `From now on, ${step.factor}: ${sets(step.groups)}.`;
+      return say('lists.fromNowOn', { factor: step.factor, sets: sets(step.groups) });
     case 'place':
-      return `Put it in its place on the ${step.carrier}.`;
+      return say('lists.putPlace', { carrier: step.carrier });
     case 'otherwise':
-      return 'Write down what went otherwise: an extra seed, a broken one, other soil.';
+      return say('lists.writeDownWentOtherwise');
   }
 }
 
-const hours = ([low, high]: readonly [number, number]) => (low === high ? `${low} hours` : `${low} to ${high} hours`);
+const hours = ([low, high]: readonly [number, number]) =>
+  low === high ? say('lists.hours', { low }) : say('lists.toHours', { low, high });
 const middle = ([low, high]: readonly [number, number]) => (low + high) / 2;
 
 /** A depth that a mark on a stick can give: whole millimetres, from a centimetre on steps of five. */
@@ -75,6 +105,4 @@ function marked(mm: number): number {
 }
 
 const holes = ([low, high]: readonly [number, number]) =>
-  high === 0
-    ? 'Press the seeds onto the surface; do not cover them.'
-    : `Make holes ${marked(middle([low, high]))} mm deep with a marked stick.`;
+  high === 0 ? say('lists.pressSeedsOntoSurface') : say('lists.makeHolesMmDeep', { marked: marked(middle([low, high])) });

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { formatMass } from '../../quantities/mass';
 import { type Species } from '../../seeds/catalogue';
 import { listInWords } from '../../words/listInWords';
@@ -18,29 +19,38 @@ export function seedLessonSteps(plan: PlanDocument): string[] {
   const several = kinds.length > 1;
   const of = (words: (kind: Species) => string) => kinds.map(words).join('; ');
   const steps: Record<SeedLook, string[]> = {
-    count: [
-      `Pour one packet of ${listInWords(kinds.map(named))} out on white paper. Two teams count it, neither hearing the other’s number; where they differ, count again together.`,
-      'Write the number under “seeds in a packet”: it says how many packets to buy, and what comes up becomes a share of it.',
-    ],
+    count: [say('lists.pourPacketWhitePaper', { kinds: listInWords(kinds.map(named)) }), say('lists.writeNumberUnderSeeds')],
     sort: [
-      several
-        ? 'Mix a few of each kind and sort them by kind.'
-        : 'Sort a handful into small, middle and large, on squared paper.',
-      `Lay them in a row from the smallest to the largest: ${of((k) => `${named(k)} is ${short(k.seedMm.length[0])} to ${short(k.seedMm.length[1])} mm long`)}.`,
+      several ? say('lists.mixFewKindSort') : say('lists.sortHandfulSmallMiddle'),
+      say('lists.layThemRowSmallest', {
+        of: of((k) => say('lists.mmLong', { k: named(k), short: short(k.seedMm.length[0]), short2: short(k.seedMm.length[1]) })),
+      }),
     ],
     measure: [
-      `Lay ${LAID} seeds end to end along the ruler from its 0, read the whole and divide by ${LAID}: ${of((k) => `${named(k)} makes ${Math.round(LAID * k.seedMm.length[0])} to ${Math.round(LAID * k.seedMm.length[1])} mm`)}.`,
+      say('lists.laySeedsEndEnd', {
+        laid: LAID,
+        of: of((k) =>
+          say('lists.makesMm', {
+            k: named(k),
+            math: Math.round(LAID * k.seedMm.length[0]),
+            math2: Math.round(LAID * k.seedMm.length[1]),
+          }),
+        ),
+      }),
     ],
     weigh: kinds.some((k) => k.thousandSeedGrams !== null)
       ? [
-          `Weigh ${WEIGHED} seeds together and divide by ${WEIGHED}: ${of((k) => (k.thousandSeedGrams === null ? `${named(k)} by the piece` : `${named(k)} weighs about ${formatMass((WEIGHED * k.thousandSeedGrams) / 1000)}`))}.`,
+          say('lists.weighSeedsTogetherDivide', {
+            weighed: WEIGHED,
+            of: of((k) =>
+              k.thousandSeedGrams === null
+                ? say('lists.byThePiece', { k: named(k) })
+                : say('lists.weighsAbout', { k: named(k), formatMass: formatMass((WEIGHED * k.thousandSeedGrams) / 1000) }),
+            ),
+          }),
         ]
-      : ['Weigh each piece by itself, and write the mass on its label.'],
-    guess: [
-      several
-        ? 'Guess which kind is up first, and why: the largest, the smallest, the flattest? Write it down; it is held against the day.'
-        : 'Guess on which day the first one is up, and write it down; it is held against the day.',
-    ],
+      : [say('lists.weighPieceItselfWrite')],
+    guess: [several ? say('lists.guessKindFirstWhy') : say('lists.guessDayFirstWrite')],
   };
   return looks.flatMap((look) => steps[look]);
 }
@@ -49,7 +59,7 @@ export function seedLessonSteps(plan: PlanDocument): string[] {
 export function seedLessonThings({ seedLesson }: Pick<PlanDocument, 'seedLesson'>): string[] {
   const looks = seedLesson?.looks ?? [];
   return [
-    ...(looks.some((l) => l === 'count' || l === 'sort') ? ['White and squared paper for sorting seeds'] : []),
-    ...(looks.includes('weigh') ? ['A scale that shows a tenth of a gram'] : []),
+    ...(looks.some((l) => l === 'count' || l === 'sort') ? [say('lists.whiteSquaredPaperSorting')] : []),
+    ...(looks.includes('weigh') ? [say('lists.scaleShowsTenthGram')] : []),
   ];
 }

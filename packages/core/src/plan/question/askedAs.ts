@@ -1,4 +1,5 @@
-import { WEEKDAY_NAMES } from '../../calendar/days';
+import { say } from '@bright-sprout/words/say';
+import { weekdayNames } from '../../calendar/days';
 import { type Cadence } from '../../calendar/schoolCalendar';
 import { measureOf } from '../../measures/registry';
 import { methodById, speciesById } from '../../seeds/catalogue';
@@ -20,45 +21,51 @@ export interface QuestionPiece {
 export function askedAs(plan: PlanDocument): QuestionPiece[] {
   const first = plan.factors[0];
   const measures = word('measures', measuresInWords(plan));
-  const seed = word('seed', speciesById(plan.speciesId)?.name.toLowerCase() ?? 'a kind of seed');
+  const seed = word('seed', speciesById(plan.speciesId)?.name.toLowerCase() ?? say('askedAs.kindSeed'));
   const where = [
-    plain(', in '),
+    plain(say('askedAs.in')),
     word('containers', containersInWords(plan)),
-    plain(', looked at '),
+    plain(say('askedAs.lookedAt')),
     word('checks', checksInWords(plan)),
     plain('?'),
   ];
-  if (!first) return [plain('What happens to '), measures, plain(' of '), seed, ...where];
+  if (!first) return [plain(say('askedAs.whatHappensTo')), measures, plain(say('askedAs.of')), seed, ...where];
   if (plan.kind === 'viability')
     return [
-      plain('How many seeds of '),
+      plain(say('askedAs.manySeeds')),
       seed,
-      plain(' from '),
+      plain(say('askedAs.from')),
       word('both-0', levelsInWords(first)),
-      plain(' come up, '),
+      plain(say('askedAs.comeUp')),
       word('seeds', counted(plan.seedsEach, 'seed')),
-      plain(' in each of '),
+      plain(say('askedAs.inEachOf')),
       ...where.slice(1),
     ];
   if (plan.kind === 'looking')
     return [
-      plain('What is to be seen of '),
+      plain(say('askedAs.whatIsToBe')),
       seed,
-      plain(' as it grows, '),
+      plain(say('askedAs.asItGrows')),
       word('both-0', levelsInWords(first)),
-      plain(', by '),
+      plain(say('askedAs.by')),
       measures,
       ...where,
     ];
   if (first.subject === 'kind' && plan.factors.length === 1)
-    return [plain('How do '), word('both-0', levelsInWords(first, 'and')), plain(' differ in '), measures, ...where];
+    return [
+      plain(say('askedAs.howDo')),
+      word('both-0', levelsInWords(first, 'and')),
+      plain(say('askedAs.differIn')),
+      measures,
+      ...where,
+    ];
   if (plan.kind === 'age-ladder')
     return [
-      plain('What does '),
+      plain(say('askedAs.whatDoes')),
       seed,
-      plain(' look like at '),
+      plain(say('askedAs.lookLike')),
       word('both-0', levelsInWords(first, 'and')),
-      plain(', by '),
+      plain(say('askedAs.by')),
       measures,
       ...where,
     ];
@@ -66,19 +73,19 @@ export function askedAs(plan: PlanDocument): QuestionPiece[] {
   const kinds = plan.factors.findIndex((f) => f.subject === 'kind');
   const changed = plan.factors.flatMap((factor, i) => (i === kinds ? [] : [{ factor, i }]));
   return [
-    plain('What happens to '),
+    plain(say('askedAs.whatHappensTo')),
     measures,
-    plain(' of '),
+    plain(say('askedAs.of')),
     kinds < 0 ? seed : word(`both-${kinds}`, levelsInWords(plan.factors[kinds]!, 'and')),
-    plain(' when '),
+    plain(say('askedAs.when')),
     ...(changed.length > 1
       ? changed.flatMap(({ factor, i }, n) => [
-          ...(n > 0 ? [plain(' meets ')] : []),
+          ...(n > 0 ? [plain(say('askedAs.meets'))] : []),
           word(`both-${i}`, `${nameOf(factor)}: ${levelsInWords(factor)}`),
         ])
       : changed.flatMap(({ factor, i }) => [
           word(`factor-${i}`, nameOf(factor)),
-          plain(isSeries(factor) ? ' goes ' : ' is '),
+          plain(isSeries(factor) ? say('askedAs.goes') : say('askedAs.is')),
           word(`levels-${i}`, levelsInWords(factor)),
         ])),
     ...where,
@@ -100,7 +107,13 @@ export function levelsInWords(factor: Factor, join: 'or' | 'and' = 'or'): string
   const { levels, unit } = factor;
   if (isSeries(factor) && join === 'or') {
     const [from, to] = [levels[0]!.amount!, levels[levels.length - 1]!.amount!];
-    return `${from} → ${to}${unit ? ` ${unit}` : ''}${levels.length > 2 ? ` in ${levels.length} steps` : ''}`;
+    return say('askedAs.inSteps', {
+      from,
+      to,
+      value: unit ? ` ${unit}` : '',
+      countLevels: levels.length,
+      countLevelsOver: levels.length > 2,
+    });
   }
   const names = levels.map((l) => l.label.trim() || '…');
   return join === 'and' ? listInWords(names) : oneOfInWords(names);
@@ -110,9 +123,9 @@ export function levelsInWords(factor: Factor, join: 'or' | 'and' = 'or'): string
 export function measuresInWords({ measures, ownMeasures }: Pick<PlanDocument, 'measures' | 'ownMeasures'>): string {
   const names = [
     ...measures.map((code) => measureOf(code)?.name ?? code),
-    ...ownMeasures.map((m) => m.name.trim() || 'a measure of our own'),
+    ...ownMeasures.map((m) => m.name.trim() || say('askedAs.measureOwn')),
   ];
-  return names.length > 0 ? listInWords(names) : 'nothing yet';
+  return names.length > 0 ? listInWords(names) : say('common.nothingYet');
 }
 
 function containersInWords(plan: PlanDocument): string {
@@ -127,13 +140,14 @@ export function checksInWords({
   checksAdded,
   checksSkipped,
 }: Pick<PlanDocument, 'cadence' | 'checksAdded' | 'checksSkipped'>) {
-  const byHand = checksAdded.length + checksSkipped.length > 0 ? ', some days by hand' : '';
+  const byHand = checksAdded.length + checksSkipped.length > 0 ? say('askedAs.someDaysHand') : '';
   return `${cadenceInWords(cadence)}${byHand}`;
 }
 
 function cadenceInWords(cadence: Cadence): string {
-  if (cadence.kind === 'school-days') return 'every school day';
-  if (cadence.kind === 'every') return cadence.days === 1 ? 'every day' : `every ${cadence.days} days`;
+  if (cadence.kind === 'school-days') return say('askedAs.everySchoolDay');
+  if (cadence.kind === 'every')
+    return cadence.days === 1 ? say('askedAs.everyDay') : say('askedAs.everyDays', { days: cadence.days });
   const days = [...cadence.weekdays].sort((a, b) => ((a + 6) % 7) - ((b + 6) % 7));
-  return days.length > 0 ? days.map((d) => WEEKDAY_NAMES[d]).join(' ') : 'on no day yet';
+  return days.length > 0 ? days.map((d) => weekdayNames()[d]).join(' ') : say('askedAs.dayYet');
 }

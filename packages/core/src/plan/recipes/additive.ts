@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { aceticAcidIn, aceticPh } from '../../mixing/acidAndChalk';
 import { gramsPerLitre, MOLAR_MASS, nitrogenPerLitre, osmoticPotential, saltConductivity } from '../../mixing/solutions';
 import { type FactorSubject } from '../document/planDocument';
@@ -29,19 +30,61 @@ const nothing = () => '';
 const metered = (mmol: number): string => {
   const ec = saltConductivity(mmol);
   return ec.ok
-    ? ` A meter shows about ${ec.mSPerCm.toFixed(1)} mS/cm; it pulls on water with ${osmoticPotential(mmol).toFixed(2).replace('-', '−')} MPa.`
+    ? say('recipes.meterShowsAboutMs', {
+        mSPerCm: ec.mSPerCm.toFixed(1),
+        replace: osmoticPotential(mmol).toFixed(2).replace('-', '−'),
+      })
     : '';
 };
 
-const SALT = { what: 'table salt', bought: 'Table salt without additives', unit: 'g' } as const;
-const ACID = { what: `vinegar of ${VINEGAR} %`, bought: `Vinegar of ${VINEGAR} %`, unit: 'mL' } as const;
-const CHALK = { what: 'powdered calcium carbonate', bought: 'Calcium carbonate, powdered', unit: 'g', check: nothing } as const;
-const FOOD = {
-  what: `food with ${FEED_NITROGEN} % nitrogen`,
-  bought: `Plant food with ${FEED_NITROGEN} % nitrogen`,
+const SALT = {
+  get what() {
+    return say('recipes.tableSalt');
+  },
+  get bought() {
+    return say('recipes.tableSaltWithoutAdditives');
+  },
+  unit: 'g',
+} as const;
+const ACID = {
+  get what() {
+    return say('recipes.vinegarOf', { vinegar: VINEGAR });
+  },
+  get bought() {
+    return say('recipes.vinegarOf2', { vinegar: VINEGAR });
+  },
+  unit: 'mL',
+} as const;
+const CHALK = {
+  get what() {
+    return say('recipes.powderedCalciumCarbonate');
+  },
+  get bought() {
+    return say('recipes.calciumCarbonatePowdered');
+  },
+  unit: 'g',
   check: nothing,
 } as const;
-const SAND = { what: 'washed sand', bought: 'Washed sand', unit: 'mL', into: 'each', check: nothing } as const;
+const FOOD = {
+  get what() {
+    return say('recipes.foodNitrogen', { feedNitrogen: FEED_NITROGEN });
+  },
+  get bought() {
+    return say('recipes.plantFoodNitrogen', { feedNitrogen: FEED_NITROGEN });
+  },
+  check: nothing,
+} as const;
+const SAND = {
+  get what() {
+    return say('recipes.washedSand');
+  },
+  get bought() {
+    return say('recipes.washedSand2');
+  },
+  unit: 'mL',
+  into: 'each',
+  check: nothing,
+} as const;
 
 const salty = (gramsOf: (amount: number) => number): Additive => ({
   ...SALT,
@@ -53,7 +96,8 @@ const sour = (millilitresOf: (amount: number) => number): Additive => ({
   ...ACID,
   into: 'water',
   measured: millilitresOf,
-  check: (amount) => ` In pure water about pH ${aceticPh(aceticAcidIn(millilitresOf(amount), VINEGAR) / 1000).toFixed(1)}.`,
+  check: (amount) =>
+    say('recipes.pureWaterAboutPh', { aceticPh: aceticPh(aceticAcidIn(millilitresOf(amount), VINEGAR) / 1000).toFixed(1) }),
 });
 
 /** What is known of subjects and their units, the usual unit first; of others nothing is worked out. */

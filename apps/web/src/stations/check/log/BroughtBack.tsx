@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 /** What a filled-in file says, before any of it is taken in. */
 export function BroughtBack({
   fresh,
@@ -13,24 +14,20 @@ export function BroughtBack({
 }) {
   return (
     <div role="status" className="log-sheet">
-      <p>
-        {fresh} new {fresh === 1 ? 'look' : 'looks'}, {changed} that would correct what stands there.
-      </p>
+      <p>{say('log.newOtherCorrectStands', { fresh, changed })}</p>
       {problems.length > 0 && (
         <ul>
           {problems.slice(0, 8).map((p) => (
-            <li key={`${p.line}${p.sentence}`}>
-              Line {p.line}: {p.sentence}
-            </li>
+            <li key={`${p.line}${p.sentence}`}>{say('log.line', { line: p.line, sentence: p.sentence })}</li>
           ))}
-          {problems.length > 8 && <li>and {problems.length - 8} more</li>}
+          {problems.length > 8 && <li>{say('log.andMore', { countProblems: problems.length - 8 })}</li>}
         </ul>
       )}
       <button type="button" className="btn" disabled={fresh === 0} onClick={() => onTake('fresh')}>
-        Take in the new ones
+        {say('log.takeNewOnes')}
       </button>{' '}
       <button type="button" className="btn btn-plain" disabled={changed === 0} onClick={() => onTake('all')}>
-        and correct the others
+        {say('log.correctOthers')}
       </button>
     </div>
   );

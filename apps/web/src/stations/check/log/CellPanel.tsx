@@ -1,3 +1,5 @@
+import { say } from '@bright-sprout/words/say';
+import { Say } from '../../../words/Say';
 import { type InvestigationRecords, type ReadingView } from '@bright-sprout/contracts/investigations';
 import { formatDay, type IsoDay } from '@bright-sprout/core/calendar/days';
 import { INTENT_WORDS } from '@bright-sprout/core/readings/doubtWords';
@@ -10,31 +12,69 @@ import { type LogCell, type LogRow } from '@bright-sprout/core/readings/logRows'
 import { type LogEntry } from './useLogEntry';
 
 const DOUBT_WORDS: Record<DoubtKind, string> = {
-  'before-sowing': 'The day is before sowing.',
-  'in-the-future': 'The day had not come yet.',
-  'sowing-day': 'The day is that of sowing.',
-  'too-early': 'Hardly any seed is up so early.',
-  'decimal-point': 'The point may be in the wrong place.',
-  inches: 'It may have been read in inches.',
-  centimetres: 'It may have been read in centimetres.',
-  neighbour: 'It fits the plant next to it better.',
-  shrank: 'It shrank.',
-  'grew-too-fast': 'It grew faster than plants do.',
-  'more-than-sown': 'More were counted than were sown.',
+  get 'before-sowing'() {
+    return say('log.dayBeforeSowing');
+  },
+  get 'in-the-future'() {
+    return say('log.dayComeYet');
+  },
+  get 'sowing-day'() {
+    return say('log.daySowing');
+  },
+  get 'too-early'() {
+    return say('log.hardlySeedEarly');
+  },
+  get 'decimal-point'() {
+    return say('log.pointMayWrongPlace');
+  },
+  get inches() {
+    return say('log.mayReadInches');
+  },
+  get centimetres() {
+    return say('log.mayReadCentimetres');
+  },
+  get neighbour() {
+    return say('log.fitsPlantNextBetter');
+  },
+  get shrank() {
+    return say('log.itShrank');
+  },
+  get 'grew-too-fast'() {
+    return say('log.grewFasterPlants');
+  },
+  get 'more-than-sown'() {
+    return say('log.moreCountedSown');
+  },
 };
 
 const DAY_CODE_WORDS: Record<NonNullable<ReadingView['dayCode']>, string> = {
-  'wrong-clock': 'the clock of the device was wrong',
-  'in-the-log': 'entered in the log',
+  get 'wrong-clock'() {
+    return say('log.clockDeviceWrong');
+  },
+  get 'in-the-log'() {
+    return say('log.enteredLog');
+  },
 };
 
 const SOURCES: Record<ReadingView['source'], string> = {
-  bench: 'by the team, at the bench',
-  teacher: 'by you, in the log',
-  together: 'by the class together',
-  import: 'from a file',
-  picture: 'counted in a picture',
-  simulated: 'by the demo',
+  get bench() {
+    return say('log.teamBench');
+  },
+  get teacher() {
+    return say('log.byYouInThe');
+  },
+  get together() {
+    return say('log.classTogether');
+  },
+  get import() {
+    return say('log.fromAFile');
+  },
+  get picture() {
+    return say('log.countedPicture');
+  },
+  get simulated() {
+    return say('log.byTheDemo');
+  },
 };
 
 interface Props {
@@ -65,14 +105,14 @@ export function CellPanel({ records, row, day, cell, entry }: Props) {
         {row.name} · {formatDay(day)}
       </h2>
       {!reading ? (
-        <p>Nobody has written anything. Type into the cell to catch up from paper.</p>
+        <p>{say('log.nobodyWrittenAnythingType')}</p>
       ) : (
         <>
           <p>
             <b>{words(reading)}</b>, {SOURCES[reading.source]}, {at(reading)}
           </p>
           {(reading.dayReason || reading.dayCode) && (
-            <p>For another day than the device’s: {reading.dayReason ?? DAY_CODE_WORDS[reading.dayCode!]}.</p>
+            <p>{say('log.anotherDayDevices', { dayReason: reading.dayReason ?? DAY_CODE_WORDS[reading.dayCode!] })}</p>
           )}
           {reading.note && <p>“{reading.note}”</p>}
           {replaced.map((old) => (
@@ -82,14 +122,17 @@ export function CellPanel({ records, row, day, cell, entry }: Props) {
           ))}
           {cell.others.map((o) => (
             <p key={o.id}>
-              Another device says <b>{words(o)}</b>, {at(o)}. Both are kept.
+              <Say it="log.anotherDeviceSaysBoth" o={words(o)} b={(inside) => <b>{inside}</b>} at={at(o)} />
             </p>
           ))}
           {doubt && (
             <p>
               {DOUBT_WORDS[doubt.kind]}{' '}
-              {doubt.answer ? `Answered: ${INTENT_WORDS[doubt.answer].toLowerCase()}.` : 'Nobody has answered.'}
-              {doubt.secondMm !== null && ` A second student read ${formatLength(doubt.secondMm, investigation.resolution)}.`}
+              {doubt.answer
+                ? say('log.answered', { intentWords: INTENT_WORDS[doubt.answer].toLowerCase() })
+                : say('log.nobodyAnswered')}
+              {doubt.secondMm !== null &&
+                say('log.secondStudentRead', { secondMm: formatLength(doubt.secondMm, investigation.resolution) })}
             </p>
           )}
           {cell.doubtful && (
@@ -100,7 +143,7 @@ export function CellPanel({ records, row, day, cell, entry }: Props) {
                 void entry.settle(row, cell, reason.trim());
               }}
             >
-              <label htmlFor="settle-reason">It stands as it is, because</label>
+              <label htmlFor="settle-reason">{say('log.standsBecause')}</label>
               <input
                 id="settle-reason"
                 className="form-control"
@@ -109,9 +152,9 @@ export function CellPanel({ records, row, day, cell, entry }: Props) {
                 onChange={(e) => setReason(e.target.value)}
               />
               <button type="submit" className="btn" disabled={reason.trim() === ''}>
-                Settle it
+                {say('log.settleIt')}
               </button>
-              <p className="second mb-0">Or type the right value into the cell; the old one stays struck through.</p>
+              <p className="second mb-0">{say('log.typeRightValueCell')}</p>
             </form>
           )}
         </>

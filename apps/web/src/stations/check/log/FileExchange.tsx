@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type IsoDay } from '@bright-sprout/core/calendar/days';
 import { type ReactNode, useState } from 'react';
 import { BroughtBack } from './BroughtBack';
@@ -42,7 +43,9 @@ export function FileExchange<L extends Told>({ title, children, label, accept, o
   const take = async (looks: readonly L[]) => {
     setRead(null);
     const results = await Promise.allSettled(looks.map(save));
-    setDone(`${results.filter((r) => r.status === 'fulfilled').length} of ${looks.length} looks were taken in.`);
+    setDone(
+      say('log.looksTaken', { countResults: results.filter((r) => r.status === 'fulfilled').length, countLooks: looks.length }),
+    );
   };
   return (
     <section className="section no-print">

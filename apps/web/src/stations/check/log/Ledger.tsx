@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { daysBetween, formatDay, isDated, type IsoDay } from '@bright-sprout/core/calendar/days';
 import { defaultRangeExtractor, useVirtualizer } from '@tanstack/react-virtual';
@@ -43,7 +44,7 @@ export function Ledger({ records, onLookAt, ...table }: Props) {
       <table
         className="ledger"
         role="grid"
-        aria-label="Log of the class"
+        aria-label={say('log.logClass')}
         aria-rowcount={rows.length + 1}
         ref={ledger.table}
         onKeyDown={ledger.onKeyDown}
@@ -60,7 +61,7 @@ export function Ledger({ records, onLookAt, ...table }: Props) {
       >
         <thead>
           <tr aria-rowindex={1}>
-            <th scope="col">Plant</th>
+            <th scope="col">{say('common.plant')}</th>
             {days.map((day) => (
               <th key={day} scope="col">
                 <span className="numeral">{daysBetween(sownOn, day)}</span>
@@ -98,7 +99,7 @@ export function Ledger({ records, onLookAt, ...table }: Props) {
       </table>
       {ledger.refused && (
         <p className="ledger-refused" role="alert">
-          {ledger.refused} What you typed is still in its cell.
+          {say('log.typedStillCell', { refused: ledger.refused })}
         </p>
       )}
     </div>

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { formatDay, type IsoDay } from '@bright-sprout/core/calendar/days';
 import { type ReadingState } from '@bright-sprout/core/readings/reading';
 import { memo } from 'react';
@@ -39,12 +40,19 @@ export const LedgerCell = memo(function LedgerCell({ name, day, at, state, doubt
       data-cell={at}
       tabIndex={here && typing === null ? 0 : -1}
       className={classes.filter(Boolean).join(' ')}
-      aria-label={`${name}, ${formatDay(day)}: ${words || 'nothing'}${doubtful ? ', doubtful' : ''}${old !== null ? `, corrected from ${old}` : ''}`}
+      aria-label={say('log.doubtfulCorrected', {
+        name,
+        day: formatDay(day),
+        words: words || 'nothing',
+        doubtful,
+        old,
+        hasOld: old !== null,
+      })}
     >
       {typing !== null ? (
         <input
           autoFocus
-          aria-label={`${name} on ${formatDay(day)}`}
+          aria-label={say('log.on', { name, day: formatDay(day) })}
           aria-invalid={refused}
           value={typing}
           maxLength={40}

@@ -1,3 +1,5 @@
+import { say } from '@bright-sprout/words/say';
+import { Say } from '../../../words/Say';
 import { todayIn } from '@bright-sprout/core/clock/clock';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { quickLetters } from '@bright-sprout/core/readings/quickEntry';
@@ -25,7 +27,7 @@ export function LogView() {
     <InvestigationFrame
       next={({ records }) => (
         <Link className="btn-next" to={`/investigations/${records.investigation.id}/compare`}>
-          Compare them
+          {say('log.compareThem')}
         </Link>
       )}
     >
@@ -34,7 +36,17 @@ export function LogView() {
   );
 }
 
-const FILTERS: Record<LogFilter, string> = { all: 'All', missing: 'Only what is missing', doubtful: 'Only what is doubtful' };
+const FILTERS: Record<LogFilter, string> = {
+  get all() {
+    return say('log.all');
+  },
+  get missing() {
+    return say('log.onlyMissing');
+  },
+  get doubtful() {
+    return say('log.onlyDoubtful');
+  },
+};
 
 function Log({ records }: { records: InvestigationRecords }) {
   const { investigation, readings } = records;
@@ -77,23 +89,26 @@ function Log({ records }: { records: InvestigationRecords }) {
             onPicture={(file) => setPicture(URL.createObjectURL(file))}
           />
           {sheet && picture && (
-            <div className="paper-sheet-picture no-print" tabIndex={0} role="region" aria-label="Picture of the sheet">
-              <img src={picture} alt="The filled-in sheet" />
+            <div className="paper-sheet-picture no-print" tabIndex={0} role="region" aria-label={say('log.pictureSheet')}>
+              <img src={picture} alt={say('log.filledSheet')} />
             </div>
           )}
           {measures.length > 1 && !sheet && (
             <div className="ruled-sentence no-print">
-              The cells show{' '}
-              <RuledWord
-                name="What the cells show"
-                value={measure.code}
-                choices={measures.map((m) => ({ value: m.code, label: m.name }))}
-                onChoose={setCode}
+              <Say
+                it="log.cellsShow2"
+                ruledWord={
+                  <RuledWord
+                    name={say('log.cellsShow')}
+                    value={measure.code}
+                    choices={measures.map((m) => ({ value: m.code, label: m.name }))}
+                    onChoose={setCode}
+                  />
+                }
               />
-              .
             </div>
           )}
-          <p className="log-filters no-print" role="group" aria-label="Show">
+          <p className="log-filters no-print" role="group" aria-label={say('log.show')}>
             {!sheet &&
               (Object.keys(FILTERS) as LogFilter[]).map((f) => (
                 <button key={f} type="button" className="btn" aria-pressed={filter === f} onClick={() => setFilter(f)}>
@@ -105,9 +120,9 @@ function Log({ records }: { records: InvestigationRecords }) {
             <span role="status">{entry.words}</span>
           </p>
           {days.length === 0 ? (
-            <p>{sheet ? 'None of the days of this sheet has come yet.' : 'No check day has come yet.'}</p>
+            <p>{sheet ? say('log.noneDaysSheetCome') : say('log.checkDayComeYet')}</p>
           ) : shown.length === 0 ? (
-            <p>{filter === 'missing' ? 'Nothing is missing.' : 'Nothing is doubtful.'}</p>
+            <p>{filter === 'missing' ? say('log.nothingMissing') : say('log.nothingDoubtful')}</p>
           ) : sheet ? (
             <PaperEntry
               key={sheet.code}
@@ -131,12 +146,7 @@ function Log({ records }: { records: InvestigationRecords }) {
               onLookAt={(name, day) => setAt({ name, day })}
             />
           )}
-          <p className="second">
-            Type into a cell: {quickLetters(measure)}.{' '}
-            {sheet
-              ? 'Tab goes along the line and on to the next.'
-              : 'Enter goes down, Tab to the right, Escape leaves it as it was.'}
-          </p>
+          <p className="second">{say('log.typeCellTabGoes', { quickLetters: quickLetters(measure), sheet: Boolean(sheet) })}</p>
         </div>
         <aside className="log-side">
           {row && at ? (
@@ -150,8 +160,8 @@ function Log({ records }: { records: InvestigationRecords }) {
             />
           ) : (
             <section className="section">
-              <h2>One look</h2>
-              <p>Choose a cell, and its story is here: who wrote it, what was corrected, what is open.</p>
+              <h2>{say('log.oneLook')}</h2>
+              <p>{say('log.chooseCellStoryWrote')}</p>
             </section>
           )}
           {sheet ? (

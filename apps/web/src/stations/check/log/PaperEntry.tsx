@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { dayAndDate, formatDay, type IsoDay } from '@bright-sprout/core/calendar/days';
 import { type PaperLook } from '@bright-sprout/core/formats/paperSheetFile';
@@ -30,7 +31,7 @@ export function PaperEntry({ days, rows, ...props }: Props) {
       <caption>{new Set(sown.map((r) => r.sownOn)).size > 1 ? formatDay(day) : dayAndDate(sown[0]!.sownOn, day)}</caption>
       <thead>
         <tr>
-          <th scope="col">Plant</th>
+          <th scope="col">{say('common.plant')}</th>
           {props.measures.map((m) => (
             <th key={m.code} scope="col">
               {m.name}
@@ -71,7 +72,7 @@ function PaperLine({
     const read = lookOf(row, day, changed, typed, resolution);
     if (typeof read === 'string') return setWrong(read);
     setWrong('');
-    void entry.saveLook(row, read, stands, `from sheet ${sheet.code}`).then(
+    void entry.saveLook(row, read, stands, say('log.fromSheet', { code: sheet.code })).then(
       () => setTyped({}),
       () => undefined,
     );
@@ -81,7 +82,7 @@ function PaperLine({
       <tr onBlur={leave} onFocus={() => onLookAt(row.name, day)} className={stands?.doubtful ? 'doubtful' : undefined}>
         <th scope="row">
           <TreatmentMark code={row.treatment} size={15} /> {row.name}
-          {stands?.doubtful && <span className="paper-entry-ask"> asks a question, at the right</span>}
+          {stands?.doubtful && <span className="paper-entry-ask"> {say('log.asksQuestionRight')}</span>}
         </th>
         {measures.map((m) => (
           <td key={m.code}>
@@ -131,5 +132,5 @@ function lookOf(
     }
   }
   if (look.state === 'measured') return look;
-  return look.findings.length > 0 ? `${row.name}: a value and a letter stand in one line. Leave one of them out.` : look;
+  return look.findings.length > 0 ? say('log.valueLetterStandLine', { name: row.name }) : look;
 }

@@ -1,3 +1,5 @@
+import { say } from '@bright-sprout/words/say';
+import { Say } from '../../../words/Say';
 import { type PaperSheet, periodWords, readSheetCode } from '@bright-sprout/core/paper/paperSheets';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
@@ -20,20 +22,21 @@ export function PaperSheetBar({
   const find = () => {
     const code = readSheetCode(typed);
     const found = sheets.find((s) => s.code === code);
-    setUnknown(
-      found ? '' : `No sheet of this investigation has the code “${typed.trim()}”. It stands at the top right of the paper.`,
-    );
+    setUnknown(found ? '' : say('log.sheetInvestigationCodeStands', { typed: typed.trim() }));
     if (found) setSearch({ sheet: found.code }, { replace: true });
   };
   if (open)
     return (
       <p className="paper-sheet-bar no-print" role="status">
-        <b>
-          Sheet {open.code}: {teams.find((t) => t.id === open.teamId)?.nickname ?? 'the class'}, {periodWords(open)}.
-        </b>{' '}
-        A line is one look; it is saved when you go on to the next.{' '}
+        <Say
+          it="log.sheetLineLookSaved"
+          code={open.code}
+          nickname={teams.find((t) => t.id === open.teamId)?.nickname ?? say('common.theClass')}
+          periodWords={periodWords(open)}
+          b={(inside) => <b>{inside}</b>}
+        />{' '}
         <label className="btn">
-          Lay a picture of it beside
+          {say('log.layPictureBeside')}
           <input
             type="file"
             accept="image/*"
@@ -42,7 +45,7 @@ export function PaperSheetBar({
           />
         </label>{' '}
         <button type="button" className="btn btn-plain" onClick={() => setSearch({}, { replace: true })}>
-          The whole log
+          {say('log.wholeLog')}
         </button>
       </p>
     );
@@ -54,7 +57,7 @@ export function PaperSheetBar({
         find();
       }}
     >
-      <label htmlFor="paper-code">Type in from paper: code of the sheet</label>
+      <label htmlFor="paper-code">{say('log.typePaperCodeSheet')}</label>
       <input
         id="paper-code"
         className="form-control"
@@ -71,7 +74,7 @@ export function PaperSheetBar({
         }}
       />
       <button type="submit" className="btn" disabled={typed.trim() === ''}>
-        Open the sheet
+        {say('log.openSheet')}
       </button>
       {unknown && (
         <span id="paper-unknown" className="paper-sheet-unknown" role="alert">

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { todayIn } from '@bright-sprout/core/clock/clock';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { type IsoDay } from '@bright-sprout/core/calendar/days';
@@ -52,8 +53,8 @@ export function PaperSheetExchange({ records: { investigation }, sheet, measures
   const before = (l: PaperLook) => cell(byName.get(l.name)!, l.day);
   return (
     <FileExchange
-      title={`Sheet ${sheet.code} as a file`}
-      label="Bring the filled-in file back"
+      title={say('log.sheetFile', { code: sheet.code })}
+      label={say('log.bringFilledFileBack')}
       accept=".csv,.xlsx,text/csv"
       open={open}
       stands={(l) => {
@@ -61,13 +62,13 @@ export function PaperSheetExchange({ records: { investigation }, sheet, measures
         if (!stood) return 'nothing';
         return says(stood) === says(l) ? 'same' : 'other';
       }}
-      save={(l) => entry.saveLook(byName.get(l.name)!, l, before(l), `from sheet ${sheet.code}`)}
+      save={(l) => entry.saveLook(byName.get(l.name)!, l, before(l), say('log.fromSheet', { code: sheet.code }))}
     >
       <button type="button" className="btn" onClick={() => void asWorkbook()}>
-        Take it along (XLSX)
+        {say('log.takeAlongXlsx')}
       </button>
       <button type="button" className="btn" onClick={asCsv}>
-        Take it along (CSV)
+        {say('log.takeAlongCsv')}
       </button>
     </FileExchange>
   );
@@ -89,6 +90,6 @@ async function tableIn(file: File) {
     const [first] = await readWorkbook(bytes);
     return sheetOf(workbookGrid((first?.data ?? []) as WorkbookCell[][]), { ragged: true });
   } catch {
-    return { ok: false as const, reason: 'This packed file is no workbook that can be read here.' };
+    return { ok: false as const, reason: say('log.packedFileWorkbookRead') };
   }
 }

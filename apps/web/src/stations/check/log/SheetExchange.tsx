@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { choiceWords, valueNumber } from '@bright-sprout/core/measures/findingWords';
 import { type Measure } from '@bright-sprout/core/measures/measure';
 import { todayIn } from '@bright-sprout/core/clock/clock';
@@ -51,8 +52,8 @@ export function SheetExchange({ records, measure, rows, days, cell, entry }: Pro
   };
   return (
     <FileExchange
-      title="Record sheet"
-      label="Bring the filled-in sheet back"
+      title={say('log.recordSheet')}
+      label={say('log.bringFilledSheetBack')}
       accept=".csv,text/csv"
       open={open}
       stands={(e) => {
@@ -60,10 +61,10 @@ export function SheetExchange({ records, measure, rows, days, cell, entry }: Pro
         if (cellText(stood, measure, resolution) === written(e)) return 'same';
         return stood === null ? 'nothing' : 'other';
       }}
-      save={(e) => entry.save(byName.get(e.name)!, e.day, e.entry, cell(byName.get(e.name)!, e.day), 'from the filled-in sheet')}
+      save={(e) => entry.save(byName.get(e.name)!, e.day, e.entry, cell(byName.get(e.name)!, e.day), say('log.filledSheet2'))}
     >
       <button type="button" className="btn" onClick={save}>
-        Take the sheet along (CSV)
+        {say('log.takeSheetAlongCsv')}
       </button>
     </FileExchange>
   );

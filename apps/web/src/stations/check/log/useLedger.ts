@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type IsoDay } from '@bright-sprout/core/calendar/days';
 import { type Measure } from '@bright-sprout/core/measures/measure';
 import { type RulerResolution } from '@bright-sprout/core/quantities/length';
@@ -67,9 +68,7 @@ export function useLedger({ measure, resolution, rows, days, cell, entry, showRo
       return true;
     }
     const read =
-      day <= row.sownOn
-        ? { ok: false as const, reason: 'This day is not after sowing.' }
-        : readQuickEntry(text, measure, resolution);
+      day <= row.sownOn ? { ok: false as const, reason: say('log.dayAfterSowing') } : readQuickEntry(text, measure, resolution);
     if (!read.ok) {
       setRefused(`${row.name}: ${read.reason}`);
       return false;

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type PaperLook } from '@bright-sprout/core/formats/paperSheetFile';
 import { type Finding, withFinding } from '@bright-sprout/core/measures/finding';
 import { sentOf } from '@bright-sprout/core/measures/sentFinding';
@@ -112,6 +113,6 @@ export function useLogEntry({ investigation }: InvestigationRecords): LogEntry {
         note: reason,
       });
     },
-    words: problem || (under > 0 ? `Saving ${under} …` : ''),
+    words: problem || (under > 0 ? say('log.saving', { under }) : ''),
   };
 }

@@ -1,8 +1,8 @@
+import { say } from '@bright-sprout/words/say';
 import { type FilmView, type FrameView } from '@bright-sprout/contracts/films';
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { formatDay } from '@bright-sprout/core/calendar/days';
 import { timeNow, todayIn } from '@bright-sprout/core/clock/clock';
-import { counted } from '@bright-sprout/core/words/plural';
 import { useEffect, useRef, useState } from 'react';
 import { useDropzone } from 'react-dropzone';
 import { v7 } from 'uuid';
@@ -49,9 +49,7 @@ export function AddPictures({
     if (!read.ok) return setRefused((before) => [...before, read.why]);
     const url = URL.createObjectURL(read.picture);
     urls.current.add(url);
-    const note = read.noCamera
-      ? 'No camera has left a word in it: a screenshot? Look whether it shows what the film shows.'
-      : null;
+    const note = read.noCamera ? say('pictures.cameraLeftWordScreenshot') : null;
     setWaiting((before) => [...before, { id: v7(), name: read.name, picture: read.picture, url, day: read.day ?? '', note }]);
   };
   const onDrop = async (files: File[]) => {
@@ -77,29 +75,31 @@ export function AddPictures({
   const { isPending } = put;
   useEffect(() => onSending(isPending), [isPending, onSending]);
   const wrongDay = (day: string) =>
-    day === '' ? 'Say the day.' : day < investigation.sownOn || day > today ? 'Between sowing and today.' : null;
+    day === '' ? say('pictures.sayDay') : day < investigation.sownOn || day > today ? say('pictures.betweenSowingToday') : null;
   const ready = waiting.filter((w) => wrongDay(w.day) === null);
   const gap = days.find((d) => d.frame === null && d.number > 0 && days.some((o) => o.frame !== null && o.number > d.number));
   return (
-    <section {...drop.getRootProps({ className: `add-pictures${drop.isDragActive ? ' over' : ''}` })} aria-label="Add pictures">
-      <input {...drop.getInputProps({ 'aria-label': 'Picture files' })} />
+    <section
+      {...drop.getRootProps({ className: `add-pictures${drop.isDragActive ? say('pictures.over') : ''}` })}
+      aria-label={say('pictures.addPictures')}
+    >
+      <input {...drop.getInputProps({ 'aria-label': say('pictures.pictureFiles') })} />
       <p className="add-line">
         <button type="button" className="btn" onClick={drop.open}>
-          Add files
+          {say('pictures.addFiles')}
         </button>
         <span>
           {gap
-            ? `Day ${gap.number} has no picture: one dated ${formatDay(gap.day)} would fit.`
-            : 'Pictures that were taken otherwise, one or many.'}
+            ? say('pictures.dayPictureDatedFit', { number: gap.number, day: formatDay(gap.day) })
+            : say('pictures.picturesTakenOtherwiseMany')}
           <br />
-          <span className="second">
-            They are dated by themselves where the camera wrote it down, and drawn anew without place and time.
-          </span>
+          <span className="second">{say('pictures.datedThemselvesWhereCamera')}</span>
         </span>
       </p>
       {reading && (
         <p role="status">
-          <progress max={reading.of} value={reading.done} /> {reading.done} of {counted(reading.of, 'file')} read …
+          <progress max={reading.of} value={reading.done} />{' '}
+          {say('pictures.fileFilesRead', { done: reading.done, of: reading.of })}
         </p>
       )}
       {refused.length > 0 && (
@@ -113,7 +113,7 @@ export function AddPictures({
       )}
       {waiting.length > 0 && (
         <>
-          <p className="no-faces">No faces, please: look at each before it goes.</p>
+          <p className="no-faces">{say('pictures.facesPleaseLookBefore')}</p>
           <ul className="add-list">
             {waiting.map((w) => (
               <li key={w.id}>
@@ -123,12 +123,14 @@ export function AddPictures({
                   <DayInput
                     value={w.day}
                     last={today}
-                    aria-label={`Day of ${w.name}`}
+                    aria-label={say('pictures.dayOf', { name: w.name })}
                     isInvalid={w.day !== '' && wrongDay(w.day) !== null}
                     onChange={(day) => setWaiting((before) => before.map((o) => (o.id === w.id ? { ...o, day } : o)))}
                   />
                   <span className="second">
-                    {wrongDay(w.day) ?? w.note ?? `day ${days.find((d) => d.day === w.day)?.number ?? '?'}`}
+                    {wrongDay(w.day) ??
+                      w.note ??
+                      say('common.day2', { number: days.find((d) => d.day === w.day)?.number ?? '?' })}
                   </span>
                 </div>
                 <button
@@ -136,7 +138,7 @@ export function AddPictures({
                   className="btn btn-plain"
                   onClick={() => setWaiting((before) => before.filter((o) => o.id !== w.id))}
                 >
-                  Leave it out
+                  {say('pictures.leaveItOut')}
                 </button>
               </li>
             ))}
@@ -148,7 +150,7 @@ export function AddPictures({
               disabled={ready.length === 0 || put.isPending}
               onClick={() => put.mutate(ready)}
             >
-              {put.isPending ? `${sent} sent …` : `Add ${counted(ready.length, 'picture')}`}
+              {put.isPending ? say('pictures.sent', { sent }) : say('pictures.addPicturePictures', { countReady: ready.length })}
             </button>
           </p>
           {put.error && <ProblemNotice error={put.error} />}

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type FilmView } from '@bright-sprout/contracts/films';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { formatDay } from '@bright-sprout/core/calendar/days';
@@ -75,17 +76,17 @@ export function FilmPage({ records, film, others, onFilm, onSetUp }: Props) {
         onSetUp={onSetUp}
       />
       {frames.length === 0 ? (
-        <p>No picture is in this film yet. Take today’s, or add pictures that you have.</p>
+        <p>{say('pictures.pictureFilmYetTake')}</p>
       ) : arriving && needsCorners ? (
         // Which of them is the first is known when all are there.
-        <p role="status">Pictures are arriving …</p>
+        <p role="status">{say('pictures.picturesArriving')}</p>
       ) : (editing !== null || needsCorners) && edited ? (
         <div key={edited.id}>
           {editing === 'white' ? (
             <WhitePatchEditor
               frame={edited}
               src={`/api/v1/frames/${edited.id}`}
-              alt={`Picture of ${formatDay(edited.day)}`}
+              alt={say('pictures.pictureOf', { day: formatDay(edited.day) })}
               mend={mend}
               onDone={() => setEditing(null)}
             />
@@ -93,7 +94,7 @@ export function FilmPage({ records, film, others, onFilm, onSetUp }: Props) {
             <CornersEditor
               frame={edited}
               src={`/api/v1/frames/${edited.id}`}
-              alt={`Picture of ${formatDay(edited.day)}`}
+              alt={say('pictures.pictureOf', { day: formatDay(edited.day) })}
               corners={cornersOfFrame(edited) ?? counted.get(edited.id)?.corners ?? null}
               first={needsCorners}
               mend={mend}
@@ -108,7 +109,7 @@ export function FilmPage({ records, film, others, onFilm, onSetUp }: Props) {
               <PanView
                 shown={cannotBeShown ? null : beside.shown}
                 size={size}
-                label={here ? `${film.name} on day ${here.number}` : film.name}
+                label={here ? say('pictures.onDay', { name: film.name, number: here.number }) : film.name}
                 wideMm={film.wideMm}
                 deepMm={film.deepMm}
                 allCounted={brush !== null}
@@ -133,8 +134,8 @@ export function FilmPage({ records, film, others, onFilm, onSetUp }: Props) {
             )}
             {beside.progress && beside.counted === null && (
               <p className="film-progress" role="status">
-                <progress max={beside.progress.of} value={beside.progress.done} /> Picture {beside.progress.done} of{' '}
-                {beside.progress.of} is lined up and counted …
+                <progress max={beside.progress.of} value={beside.progress.done} />{' '}
+                {say('pictures.pictureLinedCounted', { done: beside.progress.done, of: beside.progress.of })}
               </p>
             )}
             {brush && frame ? (

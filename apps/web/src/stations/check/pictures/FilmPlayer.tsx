@@ -1,3 +1,5 @@
+import { say } from '@bright-sprout/words/say';
+import { Say } from '../../../words/Say';
 import { type FilmView } from '@bright-sprout/contracts/films';
 import { formatDay } from '@bright-sprout/core/calendar/days';
 import { useEffect, useRef, useState } from 'react';
@@ -50,10 +52,10 @@ export function FilmPlayer({ film, codes, days, beside, chosen, onChoose, side, 
   const sections = codes.flatMap((c, i) => (c === null ? [] : [i]));
   const pairs = sections.flatMap((a) => sections.filter((b) => b > a).map((b): [number, number] => [a, b]));
   return (
-    <section className="film-player" aria-label="Film">
+    <section className="film-player" aria-label={say('pictures.film')}>
       <div className="film-run">
         <button type="button" className="btn film-go" onClick={start} disabled={withPicture.length < 2}>
-          {running ? 'Hold it there' : 'Let it grow'}
+          {running ? say('pictures.holdItThere') : say('pictures.letGrow')}
         </button>
         <label className="film-speed">
           <span className="film-speed-words" aria-hidden="true">
@@ -69,26 +71,32 @@ export function FilmPlayer({ film, codes, days, beside, chosen, onChoose, side, 
             max={SPEEDS.length - 1}
             step={1}
             value={SPEEDS.indexOf(speed)}
-            aria-label="Days a second"
-            aria-valuetext={`${speed} days a second`}
+            aria-label={say('pictures.daysSecond')}
+            aria-valuetext={say('pictures.daysSecond2', { speed })}
             onChange={(e) => setSpeed(SPEEDS[Number(e.target.value)]!)}
           />
           <span>
-            days
-            <br />a second
+            <Say it="pictures.daysSecond3" br={<br />} />
           </span>
         </label>
         {pairs.length > 0 && (
           <span className="film-side">
-            side by side{' '}
-            <RuledWord
-              name="Side by side"
-              value={side}
-              choices={[
-                { value: '', label: 'nothing' },
-                ...pairs.map(([a, b]) => ({ value: `${a} ${b}`, label: `${codes[a]} and ${codes[b]}` })),
-              ]}
-              onChoose={onSide}
+            <Say
+              it="pictures.sideSide2"
+              ruledWord={
+                <RuledWord
+                  name={say('pictures.sideSide')}
+                  value={side}
+                  choices={[
+                    { value: '', label: say('pictures.nothing') },
+                    ...pairs.map(([a, b]) => ({
+                      value: `${a} ${b}`,
+                      label: say('pictures.and', { codes: codes[a], codes2: codes[b] }),
+                    })),
+                  ]}
+                  onChoose={onSide}
+                />
+              }
             />
           </span>
         )}
@@ -117,7 +125,7 @@ function TakeFilm({
   const ending = useRef<AbortController | null>(null);
   useEffect(() => () => ending.current?.abort(), []);
   const cut = (width: number): FilmCut => ({
-    frames: days.map((d) => ({ id: d.frame!.id, label: `day ${d.number} · ${formatDay(d.day)}` })),
+    frames: days.map((d) => ({ id: d.frame!.id, label: say('pictures.day', { number: d.number, day: formatDay(d.day) }) })),
     sections: side === '' ? [] : side.split(' ').map(Number),
     counted: false,
     width,
@@ -145,7 +153,7 @@ function TakeFilm({
     if (content === null) return;
     const blob = content instanceof Blob ? content : new Blob([content], { type });
     handOver(blob, file);
-    setDone(`${file}, ${(blob.size / 1e6).toFixed(1)} MB`);
+    setDone(say('pictures.mb', { file, countBlob: (blob.size / 1e6).toFixed(1) }));
   };
   const stop = () => {
     ending.current?.abort();
@@ -155,26 +163,26 @@ function TakeFilm({
   const far = share ?? beside.making ?? 0;
   return (
     <div className="film-take">
-      <span>Take it along</span>
+      <span>{say('pictures.takeAlong')}</span>
       {busy === null ? (
         <>
           <button type="button" className="btn" disabled={days.length === 0} onClick={() => void make('GIF')}>
-            GIF
+            {say('pictures.gif')}
           </button>
           {canRecordVideo() && (
             <button type="button" className="btn" disabled={days.length === 0} onClick={() => void make('Video')}>
-              Video
+              {say('pictures.video')}
             </button>
           )}
           <button type="button" className="btn" disabled={days.length === 0} onClick={() => void make('Frames')}>
-            Frames <small>{days.length} PNG</small>
+            <Say it="pictures.framesPng" countDays={days.length} small={(inside) => <small>{inside}</small>} />
           </button>
         </>
       ) : (
         <span className="film-making" role="status">
           <progress max={1} value={far} aria-label={`${busy}: ${Math.round(100 * far)} %`} /> {busy}, {Math.round(100 * far)} %{' '}
           <button type="button" className="btn btn-plain" onClick={stop}>
-            Stop
+            {say('common.stop')}
           </button>
         </span>
       )}

@@ -1,3 +1,5 @@
+import { say } from '@bright-sprout/words/say';
+import { Say } from '../../../words/Say';
 import { type FilmView, type SaveFilmRequest } from '@bright-sprout/contracts/films';
 import { formatDay } from '@bright-sprout/core/calendar/days';
 import { INDEX_WORDS } from '@bright-sprout/core/pictures/countingWords';
@@ -43,47 +45,59 @@ export function FilmSentence({
   return (
     <div className="film-words">
       <div className="ruled-sentence">
-        <RuledWord
-          name="Film"
-          value={film.id}
-          choices={[
-            { value: film.id, label: film.name },
-            ...others.filter((f) => !f.removed).map((f) => ({ value: f.id, label: f.name })),
-            { value: ANOTHER, label: 'begin another film' },
-            ...away.map((f) => ({ value: f.id, label: `bring back “${f.name}”` })),
-          ]}
-          onChoose={toFilm}
-        />
-        {chosen !== null && (
-          <>
-            {' '}
-            on{' '}
+        <Say
+          it="pictures.greenCounted"
+          ruledWord={
             <RuledWord
-              name="Day"
-              value={String(chosen)}
-              choices={days.map((d) => ({ value: String(d.number), label: `day ${d.number}`, detail: formatDay(d.day) }))}
-              onChoose={(day) => onChoose(Number(day))}
+              name={say('pictures.film')}
+              value={film.id}
+              choices={[
+                { value: film.id, label: film.name },
+                ...others.filter((f) => !f.removed).map((f) => ({ value: f.id, label: f.name })),
+                { value: ANOTHER, label: say('pictures.beginAnotherFilm') },
+                ...away.map((f) => ({ value: f.id, label: say('pictures.bringBack', { name: f.name }) })),
+              ]}
+              onChoose={toFilm}
             />
-          </>
-        )}
-        , green counted by{' '}
-        <RuledWord<GreenIndex>
-          name="Way of counting"
-          value={film.index}
-          choices={GREEN_INDICES.map((index) => ({
-            value: index,
-            label: INDEX_WORDS[index],
-            detail:
-              index === 'excess-green'
-                ? 'Greener than red and blue together: the usual one.'
-                : 'Takes off what is red as well: steadier on reddish soil.',
-          }))}
-          onChoose={(index) => index !== film.index && change.mutate({ index })}
+          }
+          chosen={
+            chosen !== null && (
+              <>
+                {' '}
+                <Say
+                  it="pictures.on"
+                  ruledWord={
+                    <RuledWord
+                      name={say('common.day3')}
+                      value={String(chosen)}
+                      choices={days.map((d) => ({
+                        value: String(d.number),
+                        label: say('common.day2', { number: d.number }),
+                        detail: formatDay(d.day),
+                      }))}
+                      onChoose={(day) => onChoose(Number(day))}
+                    />
+                  }
+                />
+              </>
+            )
+          }
+          ruledWord2={
+            <RuledWord<GreenIndex>
+              name={say('pictures.wayCounting')}
+              value={film.index}
+              choices={GREEN_INDICES.map((index) => ({
+                value: index,
+                label: INDEX_WORDS[index],
+                detail: index === 'excess-green' ? say('pictures.greenerRedBlueTogether') : say('pictures.takesOffRedWell'),
+              }))}
+              onChoose={(index) => index !== film.index && change.mutate({ index })}
+            />
+          }
         />
-        .
       </div>
       <button type="button" className="btn btn-plain" onClick={() => onSetUp(film)}>
-        Sections and size
+        {say('pictures.sectionsSize')}
       </button>
       {change.error && <ProblemNotice error={change.error} />}
     </div>

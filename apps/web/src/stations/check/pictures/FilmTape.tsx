@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { formatDay } from '@bright-sprout/core/calendar/days';
 import { type KeyboardEvent, useEffect, useRef } from 'react';
 import { type FrameCounted } from '../../../workers/filmQuestion';
@@ -35,11 +36,11 @@ export function FilmTape({ days, thumbs, counted, chosen, today, onChoose }: Pro
       className="film-tape"
       role="slider"
       tabIndex={0}
-      aria-label="Picture looked at"
+      aria-label={say('pictures.pictureLooked')}
       aria-valuemin={0}
       aria-valuemax={Math.max(0, known.length - 1)}
       aria-valuenow={Math.max(0, at)}
-      aria-valuetext={here ? `day ${here.number}, ${formatDay(here.day)}` : 'no picture yet'}
+      aria-valuetext={here ? say('pictures.day2', { number: here.number, day: formatDay(here.day) }) : say('pictures.pictureYet')}
       onKeyDown={onKeyDown}
       ref={tape}
     >
@@ -69,7 +70,7 @@ export function FilmTape({ days, thumbs, counted, chosen, today, onChoose }: Pro
               <div className="film-number">{d.number}</div>
               {d.number === chosen && (
                 <span className="film-flag">
-                  <b>day {d.number}</b> · {formatDay(d.day)}
+                  <b>{say('common.day2', { number: d.number })}</b> · {formatDay(d.day)}
                 </span>
               )}
             </div>

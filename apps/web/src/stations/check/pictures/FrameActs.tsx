@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type FrameView } from '@bright-sprout/contracts/films';
 import { counted as countedWords } from '@bright-sprout/core/words/plural';
 import { useEffect, useState } from 'react';
@@ -29,35 +30,35 @@ export function FrameActs({
   return (
     <div className="frame-acts">
       <button type="button" className="btn" disabled={!found || notCounted(found) !== null} onClick={onBrush}>
-        Mend by hand
+        {say('pictures.mendHand')}
       </button>
       <button type="button" className="btn" onClick={onCorners}>
-        Its corners
+        {say('pictures.itsCorners')}
       </button>
       {ruler && (
         <Link className="btn" to={ruler}>
-          Ruler on it
+          {say('pictures.rulerOnIt')}
         </Link>
       )}
       {asking ? (
         <span className="frame-back" role="alert">
-          Its file goes from every device. Numbers counted from it stay in the log.{' '}
+          {say('pictures.fileGoesEveryDevice')}{' '}
           <button type="button" className="btn" disabled={takeBack.isPending} onClick={() => takeBack.mutate(undefined)}>
-            Take it back
+            {say('common.takeBack')}
           </button>{' '}
           <button type="button" className="btn btn-plain" onClick={() => setAsking(false)}>
-            Leave it
+            {say('common.leaveIt')}
           </button>
         </span>
       ) : (
         <button type="button" className="btn btn-plain" onClick={() => setAsking(true)}>
-          Take this picture back
+          {say('pictures.takePictureBack')}
         </button>
       )}
       <span className="second frame-facts">
-        {strokes > 0 && `Mended by hand: ${countedWords(strokes, 'stroke')}. `}
-        {found?.lined === 'found' && 'Lined up by itself: look whether everything lies in its frame. '}
-        {found?.tilt !== null && found?.tilt !== undefined && `The camera leant by about ${Math.round(found.tilt)}°.`}
+        {strokes > 0 && say('pictures.mendedHand', { countedWords: countedWords(strokes, 'stroke') })}
+        {found?.lined === 'found' && say('pictures.linedItselfLookWhether')}
+        {found?.tilt !== null && found?.tilt !== undefined && say('pictures.cameraLeantAbout', { math: Math.round(found.tilt) })}
       </span>
       {takeBack.error && <ProblemNotice error={takeBack.error} />}
     </div>

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { useRef } from 'react';
 import { MarkShape } from '../../../marks/TreatmentMark';
 import { useWidth } from '../../../page/useWidth';
@@ -60,10 +61,10 @@ export function GreenCurve({
           </g>
         ))}
         <text x={LEFT + 6} y={TOP + 12}>
-          % green
+          {say('pictures.green')}
         </text>
         <text x={LEFT + 6} y={y(50) - 6}>
-          half
+          {say('pictures.half')}
         </text>
         {days
           .filter((d) => d.number % step === 0)
@@ -73,7 +74,7 @@ export function GreenCurve({
             </text>
           ))}
         <text x={width - RIGHT + 12} y={HEIGHT - 9}>
-          day
+          {say('pictures.day3')}
         </text>
         {chosen !== null && <path d={`M${x(chosen)} ${TOP}V${HEIGHT - BOTTOM}`} className="chosen" />}
         {lines.map((l) => (
@@ -117,7 +118,9 @@ type Place = (n: number) => number;
 type Dot = { day: number; share: number };
 
 const pathOf = (dots: readonly Dot[], x: Place, y: Place) =>
-  dots.map((d, i) => `${i === 0 ? 'M' : 'L'}${x(d.day)} ${y(d.share)}`).join('');
+  dots
+    .map((d, i) => say('pictures.valueValue2Value3', { value: i === 0 ? 'M' : 'L', value2: x(d.day), value3: y(d.share) }))
+    .join('');
 
 const segments = (dots: readonly Dot[]): [Dot, Dot][] => dots.slice(1).map((d, i) => [dots[i]!, d]);
 
@@ -144,6 +147,11 @@ function spread<T extends { at: number }>(marks: T[], lowest: number): T[] {
 }
 
 const curveWords = (lines: readonly TreatmentGreen[]): string =>
-  `Green cover through the days. ${lines
-    .map((l) => `${l.code}: ${l.days.map((d) => `day ${d.day} ${Math.round(d.share)} %`).join(', ') || 'not counted yet'}`)
-    .join('. ')}.`;
+  say('pictures.greenCoverThroughDays', {
+    lines: lines
+      .map(
+        (l) =>
+          `${l.code}: ${l.days.map((d) => say('pictures.day4', { day: d.day, math: Math.round(d.share) })).join(', ') || say('pictures.countedYet')}`,
+      )
+      .join('. '),
+  });

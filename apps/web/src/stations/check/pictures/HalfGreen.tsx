@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { halfGreenWords, reached } from '@bright-sprout/core/pictures/halfGreen';
 import { type FrameCounted } from '../../../workers/filmQuestion';
 import { type FilmDay, type TreatmentGreen } from './filmDays';
@@ -15,7 +16,9 @@ export function HalfGreen({
   counted: ReadonlyMap<string, FrameCounted>;
   usual: boolean;
 }) {
-  const told = lines.map((l) => `${l.code}, ${l.label}, is ${halfGreenWords(reached(l.days, 50))}`);
+  const told = lines.map((l) =>
+    say('pictures.is', { code: l.code, label: l.label, halfGreenWords: halfGreenWords(reached(l.days, 50)) }),
+  );
   const first = days.findIndex((d) => d.frame !== null);
   const missing = days
     .slice(Math.max(0, first))
@@ -26,15 +29,13 @@ export function HalfGreen({
   });
   return (
     <div className="section half-green">
-      <h2>{told.length === 0 ? 'Nothing is counted yet.' : `${told.join('; ')}.`}</h2>
+      <h2>{told.length === 0 ? say('pictures.nothingCountedYet') : `${told.join('; ')}.`}</h2>
       <p className="second">
         {missing.length > 0 &&
-          `Day ${missing.map((d) => d.number).join(', ')} ${missing.length === 1 ? 'has' : 'have'} no picture. `}
+          say('pictures.dayOtherPicture', { missing: missing.map((d) => d.number).join(', '), countMissing: missing.length })}
         {refused.length > 0 &&
-          `Day ${refused.map((d) => d.number).join(', ')} ${refused.length === 1 ? 'is' : 'are'} not counted. `}
-        {lines.some((l) => l.days.length > 0) &&
-          usual &&
-          'These pictures do not part into green and not green by themselves yet: a usual value parts them.'}
+          say('pictures.dayOtherCounted', { refused: refused.map((d) => d.number).join(', '), countRefused: refused.length })}
+        {lines.some((l) => l.days.length > 0) && usual && say('pictures.picturesPartGreenGreen')}
       </p>
     </div>
   );

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type FrameView } from '@bright-sprout/contracts/films';
 import { type KeyboardEvent, type PointerEvent, useEffect, useRef, useState } from 'react';
 import { type Mend } from './useMending';
@@ -26,7 +27,7 @@ export function BrushBar({
 }) {
   const last = frame.mendings.filter((m) => m.kind === 'brush').pop();
   return (
-    <div className="brush-bar" role="group" aria-label="Brush">
+    <div className="brush-bar" role="group" aria-label={say('pictures.brush')}>
       {[true, false].map((green) => (
         <button
           key={String(green)}
@@ -35,7 +36,7 @@ export function BrushBar({
           aria-pressed={brush.green === green}
           onClick={() => onBrush({ ...brush, green })}
         >
-          {green ? 'This is green' : 'This is not'}
+          {green ? say('pictures.thisIsGreen') : say('pictures.thisIsNot')}
         </button>
       ))}
       {WIDTHS.map(([name, radius]) => (
@@ -55,10 +56,10 @@ export function BrushBar({
         disabled={!last || mend.busy}
         onClick={() => last && void mend.undo(last.id)}
       >
-        Undo a stroke
+        {say('pictures.undoStroke')}
       </button>
       <button type="button" className="btn" onClick={onDone}>
-        Done
+        {say('pictures.done')}
       </button>
     </div>
   );
@@ -130,7 +131,7 @@ export function BrushLayer({
         className="brush-layer"
         tabIndex={0}
         role="application"
-        aria-label="Paint what is green. Arrow keys move, Space paints."
+        aria-label={say('pictures.paintGreenArrowKeys')}
         onFocus={() => setCursor((c) => c ?? [0.5, 0.5])}
         onBlur={() => setCursor(null)}
         onKeyDown={onKeyDown}

@@ -1,5 +1,5 @@
+import { say } from '@bright-sprout/words/say';
 import { formatDay, type IsoDay } from '@bright-sprout/core/calendar/days';
-import { counted } from '@bright-sprout/core/words/plural';
 import { request } from '../../../api/client';
 import { useClass, useWrite } from '../../../api/queries';
 import { ProblemNotice } from '../../../page/Notices';
@@ -28,28 +28,28 @@ export function NewPictures({ classId, fresh }: { classId: string; fresh: readon
   if (fresh.length === 0) return null;
   const busy = see.isPending || takeBack.isPending;
   return (
-    <section className="new-pictures" aria-label="New pictures">
-      <h2>{counted(fresh.length, 'new picture')}: look first</h2>
-      <p>Is a face in it, or anything that does not belong there? Until you say so nobody else sees it, and it is not counted.</p>
+    <section className="new-pictures" aria-label={say('pictures.newPictures')}>
+      <h2>{say('pictures.newPictureNewPictures', { countFresh: fresh.length })}</h2>
+      <p>{say('pictures.faceAnythingBelongUntil')}</p>
       <ul>
         {fresh.map((f) => {
           const team = teams.find((t) => t.id === f.teamId);
           return (
             <li key={f.id}>
-              <img src={`/api/v1${f.path}/${f.id}`} alt={`New picture of ${f.of}, ${formatDay(f.day)}`} />
+              <img src={`/api/v1${f.path}/${f.id}`} alt={say('pictures.newPicture', { of: f.of, day: formatDay(f.day) })} />
               <div>
                 <p>
                   <b>{f.of}</b>
                   <br />
                   {formatDay(f.day)}
-                  {team ? `, by ${team.nickname}` : ''}
+                  {team ? say('pictures.by', { nickname: team.nickname }) : ''}
                 </p>
                 <p className="d-flex gap-2 flex-wrap mb-0">
                   <button type="button" className="btn" disabled={busy} onClick={() => see.mutate([f])}>
-                    {f.path === '/frames' ? 'Into the film' : 'Let it stay'}
+                    {f.path === '/frames' ? say('pictures.intoTheFilm') : say('pictures.letStay')}
                   </button>
                   <button type="button" className="btn btn-plain" disabled={busy} onClick={() => takeBack.mutate(f)}>
-                    Take it back
+                    {say('common.takeBack')}
                   </button>
                 </p>
               </div>
@@ -59,7 +59,7 @@ export function NewPictures({ classId, fresh }: { classId: string; fresh: readon
       </ul>
       {fresh.length > 1 && (
         <button type="button" className="btn" disabled={busy} onClick={() => see.mutate(fresh)}>
-          All of them may stay
+          {say('pictures.themMayStay')}
         </button>
       )}
       {(see.error ?? takeBack.error) && <ProblemNotice error={see.error ?? takeBack.error} />}

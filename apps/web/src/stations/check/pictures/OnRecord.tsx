@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type FilmView, type FrameView } from '@bright-sprout/contracts/films';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { counted as countedWords } from '@bright-sprout/core/words/plural';
@@ -23,15 +24,13 @@ export function OnRecord({
   return (
     <div className="film-record">
       {numbers === 0 && !recounts ? (
-        <p className="second mb-0">All numbers are on record as green cover: wall, log, Compare and files have them.</p>
+        <p className="second mb-0">{say('pictures.numbersRecordGreenCover')}</p>
       ) : (
         <>
           <button type="button" className="btn" disabled={keep.isPending || recounts} onClick={() => keep.mutate(undefined)}>
-            {keep.isPending ? 'Keeping …' : `Keep ${countedWords(numbers, 'number')}`}
+            {keep.isPending ? say('pictures.keeping') : say('pictures.keep', { countedWords: countedWords(numbers, 'number') })}
           </button>
-          <span className="second">
-            as green cover, for wall, log and Compare. What stood before stays beside it, struck through.
-          </span>
+          <span className="second">{say('pictures.greenCoverWallLog')}</span>
         </>
       )}
       {keep.error && <ProblemNotice error={keep.error} />}

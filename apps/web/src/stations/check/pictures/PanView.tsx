@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type KeyboardEvent, type PointerEvent, type ReactNode, useEffect, useRef, useState } from 'react';
 import { type ShownFrame } from '../../../workers/useFilm';
 
@@ -55,11 +56,11 @@ export function PanView({ shown, size, label, wideMm, deepMm, children, allCount
               className="pan-peg"
               role="slider"
               tabIndex={0}
-              aria-label="As taken to the left, as counted to the right"
+              aria-label={say('pictures.takenLeftCountedRight')}
               aria-valuemin={0}
               aria-valuemax={100}
               aria-valuenow={Math.round(100 * wipe)}
-              aria-valuetext={`${Math.round(100 * wipe)} % as taken`}
+              aria-valuetext={say('pictures.asTaken', { math: Math.round(100 * wipe) })}
               onKeyDown={onKeyDown}
               onPointerDown={(event) => event.currentTarget.setPointerCapture(event.pointerId)}
               onPointerMove={(event) => event.buttons > 0 && slide(event)}
@@ -67,10 +68,10 @@ export function PanView({ shown, size, label, wideMm, deepMm, children, allCount
               <Peg />
             </div>
             <span className="pan-side taken" aria-hidden="true">
-              as taken
+              {say('pictures.asTaken2')}
             </span>
             <span className="pan-side counted" aria-hidden="true">
-              as counted
+              {say('pictures.asCounted')}
             </span>
           </div>
         )}
@@ -112,7 +113,7 @@ function PanRuler({ mm, along }: { mm: number; along: 'top' | 'left' }) {
           {along === 'top' && cm > 0 && cm % 10 === 0 && (
             <b>
               {cm}
-              {cm + 10 > mm / CM ? ' cm' : ''}
+              {cm + 10 > mm / CM ? say('pictures.cm') : ''}
             </b>
           )}
         </span>

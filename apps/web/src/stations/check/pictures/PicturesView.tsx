@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type FilmView } from '@bright-sprout/contracts/films';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { useState } from 'react';
@@ -17,11 +18,11 @@ const TakeToday = () => {
   const film = shownFilm(useFilms(id).data ?? [], search.get('film'));
   return film ? (
     <Link className="btn-next" to={`/investigations/${id}/pictures/take/${film.id}`}>
-      Take today’s picture
+      {say('pictures.takeTodaysPicture')}
     </Link>
   ) : (
     <Link className="btn-next" to={`/investigations/${id}`}>
-      See the plants
+      {say('common.seePlants')}
     </Link>
   );
 };
@@ -50,7 +51,7 @@ export function PicturesView() {
 function Films({ records }: { records: InvestigationRecords }) {
   const films = useFilms(records.investigation.id);
   return (
-    <Loaded query={films} what="the pictures">
+    <Loaded query={films} what={say('pictures.thePictures')}>
       {(all) => (
         <>
           <NewPictures classId={records.investigation.class.id} fresh={newPictures(records, all)} />
@@ -94,15 +95,15 @@ function OneFilm({ records, films }: { records: InvestigationRecords; films: Fil
     );
   if (!film)
     return (
-      <Empty title="A picture a day becomes a film, and tells how much is green">
-        <p>Say what stands in the picture: a pan with its sections, one container, or the whole tray.</p>
+      <Empty title={say('pictures.pictureDayBecomesFilm')}>
+        <p>{say('pictures.sayStandsPicturePan')}</p>
         <p className="d-flex gap-2 flex-wrap">
           <button type="button" className="btn" onClick={() => setSettingUp({ of: null })}>
-            Begin a film
+            {say('pictures.beginFilm')}
           </button>
           {away.map((f) => (
             <button key={f.id} type="button" className="btn btn-plain" onClick={() => setSettingUp({ of: f })}>
-              Bring back “{f.name}”
+              {say('pictures.bringBack2', { name: f.name })}
             </button>
           ))}
         </p>

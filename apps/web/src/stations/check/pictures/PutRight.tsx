@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type FrameView } from '@bright-sprout/contracts/films';
 import { isConvex } from '@bright-sprout/core/pictures/homography';
 import { type Point, type Quad } from '@bright-sprout/core/pictures/picture';
@@ -6,7 +7,8 @@ import { ProblemNotice } from '../../../page/Notices';
 import { DragPoint, PicturePlane } from './PicturePlane';
 import { type Mend } from './useMending';
 
-const NAMES = ['top left', 'top right', 'bottom right', 'bottom left'] as const;
+const names = () =>
+  [say('pictures.topLeft'), say('pictures.topRight'), say('pictures.bottomRight'), say('pictures.bottomLeft')] as const;
 const INSET: Quad = [
   [0.08, 0.08],
   [0.92, 0.08],
@@ -27,31 +29,28 @@ export function CornersEditor({ corners, first, ...props }: Props & { corners: Q
   const [quad, setQuad] = useState<Quad>(corners ?? INSET);
   const ok = isConvex(quad);
   return (
-    <section className="put-right" aria-label="Corners">
+    <section className="put-right" aria-label={say('pictures.corners')}>
       <PicturePlane src={props.src} size={props.frame} alt={props.alt}>
         <svg viewBox="0 0 1 1" preserveAspectRatio="none" aria-hidden="true">
           <polygon points={quad.map((p) => p.join(',')).join(' ')} className={ok ? '' : 'wrong'} />
         </svg>
         {quad.map((at, i) => (
           <DragPoint
-            key={NAMES[i]}
+            key={names()[i]}
             at={at}
-            name={`Corner ${NAMES[i]}`}
+            name={say('pictures.corner', { names: names()[i] })}
             className="corner"
             onMove={(to) => setQuad((before) => before.map((p, k) => (k === i ? to : p)) as unknown as Quad)}
           />
         ))}
       </PicturePlane>
       <div className="put-right-side">
-        <h2>{first ? 'Where does it lie?' : 'Put its corners right'}</h2>
-        <p>
-          Drag each corner to the outer corner of what is photographed.{' '}
-          {first && 'The other pictures are lined up to this one by themselves.'}
-        </p>
-        {!ok && <p className="alarm">The corners cross each other: nothing lies between them.</p>}
+        <h2>{first ? say('pictures.whereLie') : say('pictures.putCornersRight')}</h2>
+        <p>{say('pictures.dragCornerOuterCorner', { first })}</p>
+        {!ok && <p className="alarm">{say('pictures.cornersCrossOtherNothing')}</p>}
         <Buttons
           {...props}
-          save="These are the corners"
+          save={say('pictures.theseAreTheCorners')}
           disabled={!ok}
           what={() => ({ kind: 'corners', places: quad.map(([x, y]): [number, number] => [x, y]) })}
         />
@@ -68,7 +67,7 @@ export function WhitePatchEditor(props: Props) {
   ]);
   const [[ax, ay], [bx, by]] = patch;
   return (
-    <section className="put-right" aria-label="Its light">
+    <section className="put-right" aria-label={say('pictures.itsLight')}>
       <PicturePlane src={props.src} size={props.frame} alt={props.alt} onDrag={(from, to) => setPatch([from, to])}>
         <span
           className="white-patch"
@@ -79,18 +78,25 @@ export function WhitePatchEditor(props: Props) {
             height: `${100 * Math.abs(by - ay)}%`,
           }}
         />
-        <DragPoint at={patch[0]} name="White from here" className="white-end" onMove={(to) => setPatch([to, patch[1]])} />
-        <DragPoint at={patch[1]} name="White to here" className="white-end" onMove={(to) => setPatch([patch[0], to])} />
+        <DragPoint
+          at={patch[0]}
+          name={say('pictures.whiteFromHere')}
+          className="white-end"
+          onMove={(to) => setPatch([to, patch[1]])}
+        />
+        <DragPoint
+          at={patch[1]}
+          name={say('pictures.whiteToHere')}
+          className="white-end"
+          onMove={(to) => setPatch([patch[0], to])}
+        />
       </PicturePlane>
       <div className="put-right-side">
-        <h2>Mend its light</h2>
-        <p>
-          Draw a frame over something that is white or grey in truth: a sheet of paper, the rim, the table. Its colour says what
-          the lamp did to all the others.
-        </p>
+        <h2>{say('pictures.mendLight')}</h2>
+        <p>{say('pictures.drawFrameOverSomething')}</p>
         <Buttons
           {...props}
-          save="This is white"
+          save={say('pictures.thisIsWhite')}
           disabled={Math.abs(bx - ax) < 0.004 || Math.abs(by - ay) < 0.004}
           what={() => ({ kind: 'white-patch', places: patch.map(([x, y]): [number, number] => [x, y]) })}
         />
@@ -120,7 +126,7 @@ function Buttons({
           {save}
         </button>
         <button type="button" className="btn btn-plain" onClick={onDone}>
-          Leave it
+          {say('common.leaveIt')}
         </button>
       </p>
     </>

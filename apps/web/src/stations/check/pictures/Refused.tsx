@@ -1,3 +1,5 @@
+import { say } from '@bright-sprout/words/say';
+import { Say } from '../../../words/Say';
 import { type FrameCounted } from '../../../workers/filmQuestion';
 import { type FilmDay } from './filmDays';
 import { notCounted } from './notCounted';
@@ -24,20 +26,16 @@ export function Refused({
         <path d="M15 7v10M15 20v3" stroke="#fff" strokeWidth="3.4" />
       </svg>
       <div>
-        <b>
-          Day {day.number}: {why}
-        </b>
-        <br />
-        It stays in the film and is not counted.
+        <Say it="pictures.dayStaysFilmCounted" number={day.number} why={why} b={(inside) => <b>{inside}</b>} br={<br />} />
       </div>
       {ofColour && (
         <button type="button" className="btn" onClick={onMend}>
-          Mend its light
+          {say('pictures.mendLight')}
         </button>
       )}
       {found.lined === 'unsure' && (
         <button type="button" className="btn" onClick={onCorners}>
-          Put its corners right
+          {say('pictures.putCornersRight')}
         </button>
       )}
     </div>

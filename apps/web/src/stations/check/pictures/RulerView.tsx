@@ -1,9 +1,11 @@
+import { say } from '@bright-sprout/words/say';
+import { Say } from '../../../words/Say';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { type FilmView } from '@bright-sprout/contracts/films';
 import { formatDay, type IsoDay } from '@bright-sprout/core/calendar/days';
 import { numberFound } from '@bright-sprout/core/measures/finding';
 import { type Point } from '@bright-sprout/core/pictures/picture';
-import { CLICK_PX, readLength, RULER_METHOD } from '@bright-sprout/core/pictures/rulerOnPhoto';
+import { CLICK_PX, readLength, rulerMethod } from '@bright-sprout/core/pictures/rulerOnPhoto';
 import { formatLength, roundToResolution } from '@bright-sprout/core/quantities/length';
 import { logCells, logRows } from '@bright-sprout/core/readings/logRows';
 import { useRef, useState } from 'react';
@@ -25,11 +27,12 @@ interface Measured {
   containerIds: string[];
 }
 
-const MEASURES = [
-  ['height', 'Height'],
-  ['root-length', 'Root length'],
-  ['leaf-length', 'Leaf length'],
-] as const;
+const measures = () =>
+  [
+    ['height', say('pictures.height')],
+    ['root-length', say('pictures.rootLength')],
+    ['leaf-length', say('pictures.leafLength')],
+  ] as const;
 
 /** A ruler on a picture: a known length, the line of a plant, and how sure that is. */
 export function RulerView() {
@@ -40,15 +43,15 @@ function OfPicture({ records }: { records: InvestigationRecords }) {
   const { pictureId = '' } = useParams();
   const films = useFilms(records.investigation.id);
   return (
-    <Loaded query={films} what="the picture">
+    <Loaded query={films} what={say('pictures.thePicture')}>
       {(all) => {
         const picture = pictureOf(records, all, pictureId);
         return picture ? (
           <Ruler key={picture.id} records={records} picture={picture} />
         ) : (
-          <Empty title="This picture is not there any more">
+          <Empty title={say('pictures.pictureMore')}>
             <Link className="btn" to={`/investigations/${records.investigation.id}/pictures`}>
-              To the pictures
+              {say('pictures.toThePictures')}
             </Link>
           </Empty>
         );
@@ -102,7 +105,7 @@ function Ruler({ records, picture }: { records: InvestigationRecords; picture: M
   const save = async () => {
     if (!read || !row) return;
     const mm = Math.max(roundToResolution(read.mm, 'mm'), 1);
-    const seen = { picture: picture.id, method: RULER_METHOD, low: tenth(read.low), high: tenth(read.high) };
+    const seen = { picture: picture.id, method: rulerMethod(), low: tenth(read.low), high: tenth(read.high) };
     const finding = { ...numberFound(measure, mm, null), seen };
     const before = logCells(records.readings)(row, picture.day);
     await entry.save(row, picture.day, { ok: true, state: 'measured', finding }, before, '');
@@ -114,37 +117,37 @@ function Ruler({ records, picture }: { records: InvestigationRecords; picture: M
   };
   return (
     <div className="ruler-view" ref={plane}>
-      <PicturePlane src={picture.src} size={picture} alt={`Picture of ${formatDay(picture.day)}`}>
+      <PicturePlane src={picture.src} size={picture} alt={say('pictures.pictureOf', { day: formatDay(picture.day) })}>
         <svg viewBox="0 0 1 1" preserveAspectRatio="none" aria-hidden="true">
           <path d={`M${from.join(' ')}L${to.join(' ')}`} className="ruler-line" />
           <path d={`M${line.map((p) => p.join(' ')).join('L')}`} className="plant-line" />
         </svg>
-        <DragPoint at={from} name="Ruler from here" className="ruler-end" onMove={setFrom} />
-        <DragPoint at={to} name="Ruler to here" className="ruler-end" onMove={setTo} />
+        <DragPoint at={from} name={say('pictures.rulerFromHere')} className="ruler-end" onMove={setFrom} />
+        <DragPoint at={to} name={say('pictures.rulerToHere')} className="ruler-end" onMove={setTo} />
         {line.map((at, i) => (
           <DragPoint
             key={i}
             at={at}
-            name={i === 0 ? 'Foot' : i === line.length - 1 ? 'Tip' : `Bend ${i}`}
+            name={i === 0 ? say('pictures.foot') : i === line.length - 1 ? say('pictures.tip') : say('pictures.bend', { i })}
             className="plant-point"
             onMove={(moved) => setLine((before) => before.map((p, k) => (k === i ? moved : p)))}
           />
         ))}
       </PicturePlane>
       <div className="ruler-side">
-        <h2>Ruler on the picture of {formatDay(picture.day)}</h2>
+        <h2>{say('pictures.rulerPicture', { day: formatDay(picture.day) })}</h2>
         <ol>
           <li>
-            Drag the two <b className="word-ruler">square ends</b> to two places that are a known length apart.
+            <Say it="pictures.dragTwoSquareEnds" b={(inside) => <b className="word-ruler">{inside}</b>} />
             <label>
-              They are apart, {inches ? 'inches' : 'cm'}
+              {say('pictures.apartTrueOther', { inches })}
               <input className="form-control" inputMode="decimal" value={known} onChange={(e) => setKnown(e.target.value)} />
             </label>
           </li>
           <li>
-            Drag the <b className="word-plant">round places</b> along what is measured, from its foot to its tip.{' '}
+            <Say it="pictures.dragRoundPlacesAlong" b={(inside) => <b className="word-plant">{inside}</b>} />{' '}
             <button type="button" className="btn" disabled={line.length >= 8} onClick={bend}>
-              One bend more
+              {say('pictures.bendMore')}
             </button>{' '}
             {line.length > 2 && (
               <button
@@ -152,7 +155,7 @@ function Ruler({ records, picture }: { records: InvestigationRecords; picture: M
                 className="btn btn-plain"
                 onClick={() => setLine([...line.slice(0, -2), line[line.length - 1]!])}
               >
-                One bend less
+                {say('pictures.bendLess')}
               </button>
             )}
           </li>
@@ -162,22 +165,23 @@ function Ruler({ records, picture }: { records: InvestigationRecords; picture: M
             <>
               <b>{formatLength(read.mm, inches ? 'quarter-in' : 'mm')}</b>
               <span>
-                with 95 % confidence between {formatLength(read.low, inches ? 'quarter-in' : 'mm')} and{' '}
-                {formatLength(read.high, inches ? 'quarter-in' : 'mm')}: the hand that places the points, the ruler, and 2 % for
-                what stands a little before or behind it.
+                {say('pictures.confidenceBetweenHandPlaces', {
+                  low: formatLength(read.low, inches ? 'quarter-in' : 'mm'),
+                  high: formatLength(read.high, inches ? 'quarter-in' : 'mm'),
+                })}
               </span>
             </>
           ) : known.trim() === '' ? (
-            <span>Say first how far the square ends are apart.</span>
+            <span>{say('pictures.sayFirstFarSquare')}</span>
           ) : (
-            <span>The square ends lie too near together, or that is no length.</span>
+            <span>{say('pictures.squareEndsLieToo')}</span>
           )}
         </output>
         <div className="ruler-what">
           <label>
-            What was measured
+            {say('pictures.whatWasMeasured')}
             <select className="form-select" value={measure} onChange={(e) => setMeasure(e.target.value)}>
-              {MEASURES.map(([code, name]) => (
+              {measures().map(([code, name]) => (
                 <option key={code} value={code}>
                   {name}
                 </option>
@@ -186,9 +190,9 @@ function Ruler({ records, picture }: { records: InvestigationRecords; picture: M
           </label>
           {containers.length > 1 && (
             <label>
-              Of
+              {say('pictures.of')}
               <select className="form-select" value={containerId} onChange={(e) => setContainerId(e.target.value)}>
-                <option value="">choose</option>
+                <option value="">{say('pictures.choose')}</option>
                 {containers.map((c) => (
                   <option key={c.id} value={c.id}>
                     {c.code}
@@ -199,7 +203,7 @@ function Ruler({ records, picture }: { records: InvestigationRecords; picture: M
           )}
           {rows.length > 1 && (
             <label>
-              Plant
+              {say('common.plant')}
               <select className="form-select" value={row?.plant} onChange={(e) => setPlant(e.target.value)}>
                 {rows.map((r) => (
                   <option key={r.plant}>{r.plant}</option>
@@ -210,18 +214,16 @@ function Ruler({ records, picture }: { records: InvestigationRecords; picture: M
         </div>
         <p className="d-flex gap-2 flex-wrap">
           <button type="button" className="btn-next" disabled={!read || !row} onClick={() => void save().catch(() => undefined)}>
-            Keep it for {row?.name ?? 'a container'}
+            {say('pictures.keepItFor', { name: row?.name ?? say('pictures.aContainer') })}
           </button>
           <button type="button" className="btn btn-plain" onClick={() => void navigate(-1)}>
-            Back
+            {say('common.back')}
           </button>
         </p>
         <p role="status">
           {entry.words ||
-            (saved &&
-              row &&
-              `It stands in the log of ${row.name} on ${formatDay(picture.day)}, with this picture as its evidence.`)}
-          {saved && !entry.words && resolution !== 'mm' && ' It was kept to the millimetre.'}
+            (saved && row && say('pictures.standsLogPictureEvidence', { name: row.name, day: formatDay(picture.day) }))}
+          {saved && !entry.words && resolution !== 'mm' && say('pictures.keptMillimetre')}
         </p>
       </div>
     </div>

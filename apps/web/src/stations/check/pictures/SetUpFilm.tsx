@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { FILM_KINDS, type FilmKind } from '@bright-sprout/contracts/filmKinds';
 import { type FilmView, type SaveFilmRequest } from '@bright-sprout/contracts/films';
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
@@ -9,9 +10,15 @@ import { treatmentLook } from '../../../theme/treatments';
 import { ProblemNotice } from '../../../page/Notices';
 
 const KIND_WORDS: Record<FilmKind, [string, string]> = {
-  pan: ['A pan with sections', 'Strings or strips part it; something else grows in each.'],
-  container: ['One container', 'A pot, box or bag alone.'],
-  tray: ['The whole tray', 'Pots that stand in rows, each in its place.'],
+  get pan(): [string, string] {
+    return [say('pictures.panSections'), say('pictures.stringsStripsPartSomething')];
+  },
+  get container(): [string, string] {
+    return [say('pictures.oneContainer'), say('pictures.potBoxBagAlone')];
+  },
+  get tray(): [string, string] {
+    return [say('pictures.wholeTray'), say('pictures.potsStandRowsPlace')];
+  },
 };
 
 /** How a grid of containers is laid out at first: as many across as fit a pan that is wider than deep. */
@@ -93,9 +100,9 @@ export function SetUpFilm({ investigation, film, onDone }: Props) {
       }}
     >
       <div className="set-up-words">
-        <h2>{film ? 'Sections and size' : 'What stands in the picture?'}</h2>
+        <h2>{film ? say('pictures.sectionsSize') : say('pictures.standsPicture')}</h2>
         {!film && (
-          <div className="film-kinds" role="group" aria-label="What it is">
+          <div className="film-kinds" role="group" aria-label={say('pictures.whatItIs')}>
             {FILM_KINDS.map((k) => (
               <button key={k} type="button" className="film-kind" aria-pressed={kind === k} onClick={() => toKind(k)}>
                 <KindDrawing kind={k} />
@@ -106,7 +113,7 @@ export function SetUpFilm({ investigation, film, onDone }: Props) {
           </div>
         )}
         <label>
-          Its name
+          {say('pictures.itsName')}
           <input
             className="form-control"
             value={name}
@@ -117,32 +124,32 @@ export function SetUpFilm({ investigation, film, onDone }: Props) {
         </label>
         {kind !== 'container' && (
           <p className="set-up-grid">
-            <Count name="side by side" value={columns} onChange={(c) => reshape(c, rows)} />
-            <Count name="one behind the other" value={rows} onChange={(r) => reshape(columns, r)} />
+            <Count name={say('pictures.sideSide3')} value={columns} onChange={(c) => reshape(c, rows)} />
+            <Count name={say('pictures.behindOther')} value={rows} onChange={(r) => reshape(columns, r)} />
           </p>
         )}
         <p className="set-up-grid">
           <label>
-            Width, cm
+            {say('pictures.widthCm')}
             <input className="form-control" inputMode="decimal" value={wide} onChange={(e) => setWide(e.target.value)} />
           </label>
           <label>
-            Depth, cm
+            {say('pictures.depthCm')}
             <input className="form-control" inputMode="decimal" value={deep} onChange={(e) => setDeep(e.target.value)} />
           </label>
         </p>
-        <p className="second">With its size the picture keeps the right proportions and gets a ruler along its edge.</p>
+        <p className="second">{say('pictures.sizePictureKeepsRight')}</p>
         {save.error && <ProblemNotice error={save.error} />}
         <p className="d-flex gap-2 flex-wrap">
           <button type="submit" className="btn-next" disabled={save.isPending}>
-            {film ? 'Keep it so' : 'Begin the film'}
+            {film ? say('pictures.keepItSo') : say('pictures.beginFilm2')}
           </button>
           <button type="button" className="btn btn-plain" onClick={() => onDone(null)}>
-            Leave it
+            {say('common.leaveIt')}
           </button>
           {film && !film.removed && (
             <button type="button" className="btn btn-plain" onClick={() => send(true)}>
-              Put this film away
+              {say('pictures.putFilmAway')}
             </button>
           )}
         </p>
@@ -151,15 +158,15 @@ export function SetUpFilm({ investigation, film, onDone }: Props) {
         className="set-up-pan"
         style={{ gridTemplateColumns: `repeat(${columns}, 1fr)` }}
         role="group"
-        aria-label="Sections, from above"
+        aria-label={say('pictures.sectionsAbove')}
       >
         {cells.map((cell, i) => {
           const container = containers.find((c) => c.id === cell);
           return (
             <label key={i} style={container ? { background: treatmentLook(container.treatment).tint } : undefined}>
-              <span className="visually-hidden">Section {i + 1}</span>
+              <span className="visually-hidden">{say('pictures.section', { i: i + 1 })}</span>
               <select value={cell ?? ''} onChange={(e) => put(i, e.target.value || null)}>
-                <option value="">nothing</option>
+                <option value="">{say('pictures.nothing')}</option>
                 {inOrder.map((c) => (
                   <option key={c.id} value={c.id}>
                     {c.code}
@@ -176,12 +183,24 @@ export function SetUpFilm({ investigation, film, onDone }: Props) {
 
 function Count({ name, value, onChange }: { name: string; value: number; onChange: (n: number) => void }) {
   return (
-    <span className="set-up-count" role="group" aria-label={`Sections ${name}`}>
-      <button type="button" className="btn" aria-label="One less" disabled={value <= 1} onClick={() => onChange(value - 1)}>
+    <span className="set-up-count" role="group" aria-label={say('pictures.sections', { name })}>
+      <button
+        type="button"
+        className="btn"
+        aria-label={say('pictures.oneLess')}
+        disabled={value <= 1}
+        onClick={() => onChange(value - 1)}
+      >
         −
       </button>
       <b>{value}</b>
-      <button type="button" className="btn" aria-label="One more" disabled={value >= 12} onClick={() => onChange(value + 1)}>
+      <button
+        type="button"
+        className="btn"
+        aria-label={say('pictures.oneMore')}
+        disabled={value >= 12}
+        onClick={() => onChange(value + 1)}
+      >
         +
       </button>
       {name}

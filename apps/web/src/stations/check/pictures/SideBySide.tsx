@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type FilmView } from '@bright-sprout/contracts/films';
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { sectionEdges } from '@bright-sprout/core/pictures/sectionGrid';
@@ -28,8 +29,18 @@ export function SideBySide({ film, investigation, shown, sections, green }: Prop
             </figcaption>
             {shown && (
               <>
-                <Section film={film} at={at} bitmap={shown.taken} label={`${container?.code ?? 'Section'} as taken`} />
-                <Section film={film} at={at} bitmap={shown.counted} label={`${container?.code ?? 'Section'} as counted`} />
+                <Section
+                  film={film}
+                  at={at}
+                  bitmap={shown.taken}
+                  label={say('pictures.asTaken3', { code: container?.code ?? say('pictures.section2') })}
+                />
+                <Section
+                  film={film}
+                  at={at}
+                  bitmap={shown.counted}
+                  label={say('pictures.asCounted2', { code: container?.code ?? say('pictures.section2') })}
+                />
               </>
             )}
           </figure>

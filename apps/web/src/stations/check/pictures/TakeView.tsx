@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type FrameView } from '@bright-sprout/contracts/films';
 import { daysBetween, formatDay } from '@bright-sprout/core/calendar/days';
 import { timeNow, todayIn } from '@bright-sprout/core/clock/clock';
@@ -23,18 +24,18 @@ export function TakeView() {
     return request<FrameView>('PUT', `/frames/${frameId}?${about}`, picture);
   }, 'films');
   return (
-    <Loaded query={investigation} what="the investigation">
+    <Loaded query={investigation} what={say('common.theInvestigation')}>
       {({ investigation: of }) => (
-        <Loaded query={films} what="the pictures">
+        <Loaded query={films} what={say('pictures.thePictures')}>
           {(all) => {
             const film = all.find((f) => f.id === filmId && !f.removed);
             const back = `/investigations/${id}/pictures?film=${filmId}`;
             if (!film)
               return (
                 <div className="page">
-                  <Empty title="This film is not there any more">
+                  <Empty title={say('pictures.filmMore')}>
                     <Link className="btn" to={`/investigations/${id}/pictures`}>
-                      To the pictures
+                      {say('pictures.toThePictures')}
                     </Link>
                   </Empty>
                 </div>
@@ -47,22 +48,20 @@ export function TakeView() {
                 onKeep={async (picture) => void (await put.mutateAsync({ picture, day: today }))}
                 head={
                   <header className="taking-head">
-                    <h1>
-                      {film.name}, day {daysBetween(of.sownOn, today)}
-                    </h1>
+                    <h1>{say('pictures.day5', { name: film.name, daysBetween: daysBetween(of.sownOn, today) })}</h1>
                     <p>
                       {of.class.name} · {formatDay(today)}
                     </p>
                     <Link className="btn" to={back}>
-                      Close
+                      {say('common.close')}
                     </Link>
                   </header>
                 }
                 done={
                   <>
-                    <h2>It is in the film.</h2>
+                    <h2>{say('pictures.itIsInThe')}</h2>
                     <Link className="btn-next" to={back}>
-                      See the film
+                      {say('pictures.seeFilm')}
                     </Link>
                   </>
                 }

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { timeNow } from '@bright-sprout/core/clock/clock';
 import { type RoomReadingView } from '@bright-sprout/contracts/room';
 import { ROOM_KINDS, ROOM_LIMITS, ROOM_WORDS, type RoomKind } from '@bright-sprout/core/room/roomRecord';
@@ -14,9 +15,9 @@ const asNumber = (typed: string) => Number(typed.trim().replace(',', '.'));
 function valueProblem(typed: string, kind: RoomKind): string | undefined {
   const [low, high] = ROOM_LIMITS[kind];
   const value = asNumber(typed);
-  if (typed.trim() === '') return 'Type what was read.';
+  if (typed.trim() === '') return say('room.typeRead');
   if (value >= low && value <= high) return undefined;
-  return `A value of ${ROOM_WORDS[kind].name.toLowerCase()} lies between ${low} and ${high}.`;
+  return say('room.valueLiesBetween', { name: ROOM_WORDS[kind].name.toLowerCase(), low, high });
 }
 
 /** What somebody read off a thermometer or a meter, now. */
@@ -40,14 +41,14 @@ export function RoomByHand({ classId, readings }: { classId: string; readings: R
     .reverse();
   return (
     <section className="section">
-      <h2>By hand</h2>
+      <h2>{say('room.byHand')}</h2>
       <Form
         noValidate
         className="room-hand"
         onSubmit={(e) => void handleSubmit((read) => save.mutate(read, { onSuccess: () => resetField('value') }))(e)}
       >
         <Form.Select
-          aria-label="What was read"
+          aria-label={say('room.whatWasRead')}
           {...register('kind', { onChange: () => formState.isSubmitted && void trigger('value') })}
         >
           {ROOM_KINDS.map((k) => (
@@ -58,7 +59,7 @@ export function RoomByHand({ classId, readings }: { classId: string; readings: R
           ))}
         </Form.Select>
         <Form.Control
-          aria-label="Value"
+          aria-label={say('room.value')}
           inputMode="decimal"
           autoComplete="off"
           maxLength={10}
@@ -67,7 +68,7 @@ export function RoomByHand({ classId, readings }: { classId: string; readings: R
           {...register('value', { validate: (value, { kind }) => valueProblem(value, kind) })}
         />
         <button type="submit" className="btn" disabled={save.isPending}>
-          Write it down
+          {say('room.writeDown')}
         </button>
       </Form>
       {formState.errors.value && (
@@ -80,7 +81,7 @@ export function RoomByHand({ classId, readings }: { classId: string; readings: R
           <li key={r.id}>
             {ROOM_WORDS[r.kind].name} {r.value} {ROOM_WORDS[r.kind].unit}{' '}
             <button type="button" className="btn btn-plain" onClick={() => remove.mutate(r.id)}>
-              remove
+              {say('common.remove')}
             </button>
           </li>
         ))}

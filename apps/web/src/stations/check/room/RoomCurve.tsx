@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type RoomReadingView } from '@bright-sprout/contracts/room';
 import { addDays, clockInZone, dayInZone, daysBetween, type IsoDay, isWeekend } from '@bright-sprout/core/calendar/days';
 import { type Data, type Layout, type Shape } from 'plotly.js';
@@ -46,7 +47,7 @@ export function RoomCurve({
       mode: readings.length > 60 ? 'lines' : 'lines+markers',
       line: { color: '#2A1B2E', width: 2 },
       marker: { color: '#2A1B2E', size: 6 },
-      hovertemplate: `%{y} ${unit}<br>%{x|%a %-d %b, %H:%M}<extra></extra>`,
+      hovertemplate: say('room.yUnitBrX', { unit }),
     };
     return [
       [points],
@@ -54,7 +55,7 @@ export function RoomCurve({
         margin: { t: 8, r: 8, b: 40, l: 56 },
         paper_bgcolor: 'rgba(0,0,0,0)',
         plot_bgcolor: '#fff',
-        font: { family: 'Atkinson Hyperlegible Next, Verdana, sans-serif', size: 15, color: '#2A1B2E' },
+        font: { family: say('room.atkinsonHyperlegibleNextVerdana'), size: 15, color: '#2A1B2E' },
         xaxis: { type: 'date', gridcolor: '#E3E2EA', tickformat: '%a %-d %b', nticks: 8 },
         shapes: weekendBands(days[0]!, days.at(-1)!),
         yaxis: { title: { text: unit ? `${name}, ${unit}` : name }, gridcolor: '#E3E2EA' },
@@ -68,7 +69,13 @@ export function RoomCurve({
       data={data}
       layout={layout}
       height={320}
-      summary={`${name} from ${Math.min(...values)} to ${Math.max(...values)} ${unit}, ${readings.length} readings`}
+      summary={say('room.fromToReadings', {
+        name,
+        math: Math.min(...values),
+        math2: Math.max(...values),
+        unit,
+        countReadings: readings.length,
+      })}
     />
   );
 }

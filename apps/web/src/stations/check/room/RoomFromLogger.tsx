@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type Degrees, readLoggerCsv } from '@bright-sprout/core/formats/readLogger';
 import { useState } from 'react';
 import { Form } from 'react-bootstrap';
@@ -19,23 +20,23 @@ export function RoomFromLogger({ classId, timeZone }: { classId: string; timeZon
   const [skipped, setSkipped] = useState<string[]>([]);
   const send = useWrite(async (file: File) => {
     const read = readLoggerCsv(await file.text(), timeZone, degrees || null);
-    setSkipped(read.ok ? read.skipped.map((s) => `Line ${s.line}: ${s.sentence}`) : []);
+    setSkipped(read.ok ? read.skipped.map((s) => say('room.line', { line: s.line, sentence: s.sentence })) : []);
     if (!read.ok) return setWords(read.reason);
     for (let i = 0; i < read.readings.length; i += BATCH) {
-      setWords(`Bringing in ${i} of ${read.readings.length} …`);
+      setWords(say('room.bringingInOf', { i, countReadings: read.readings.length }));
       const readings = read.readings.slice(i, i + BATCH).map((r) => ({
         ...r,
         id: v5(`${classId} ${r.kind} ${r.at}`, LOGGER_IDS),
       }));
       await request('PUT', `/classes/${classId}/room/readings`, { source: 'file', readings });
     }
-    const thinned = read.thinnedBy === 1 ? '' : ` One look in ${read.thinnedBy} was taken: that shows the room as well.`;
-    setWords(`${read.readings.length} readings came in.${thinned}`);
+    const thinned = read.thinnedBy === 1 ? '' : say('room.lookTakenShowsRoom', { thinnedBy: read.thinnedBy });
+    setWords(say('room.readingsCame', { countReadings: read.readings.length, thinned }));
   }, 'room');
   return (
     <section className="section">
-      <h2>From a logger</h2>
-      <label htmlFor="logger-file">A table (CSV) with a column for the time and one for each value</label>
+      <h2>{say('room.fromALogger')}</h2>
+      <label htmlFor="logger-file">{say('room.tableCsvColumnTime')}</label>
       <input
         id="logger-file"
         type="file"
@@ -48,12 +49,12 @@ export function RoomFromLogger({ classId, timeZone }: { classId: string; timeZon
         }}
       />
       <Form.Select
-        aria-label="Its temperatures are in"
+        aria-label={say('room.itsTemperaturesAreIn')}
         className="mt-2"
         value={degrees}
         onChange={(e) => setDegrees(e.target.value as Degrees | '')}
       >
-        <option value="">degrees as its heading says</option>
+        <option value="">{say('room.degreesHeadingSays')}</option>
         <option value="celsius">°C</option>
         <option value="fahrenheit">°F</option>
       </Form.Select>
@@ -63,7 +64,7 @@ export function RoomFromLogger({ classId, timeZone }: { classId: string; timeZon
           {skipped.slice(0, 5).map((s) => (
             <li key={s}>{s}</li>
           ))}
-          {skipped.length > 5 && <li>and {skipped.length - 5} more lines</li>}
+          {skipped.length > 5 && <li>{say('room.moreLines', { countSkipped: skipped.length - 5 })}</li>}
         </ul>
       )}
       {send.error && <ProblemNotice error={send.error} />}

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { type RoomView as Room } from '@bright-sprout/contracts/room';
 import { ROOM_KINDS, ROOM_WORDS, roomDays, type RoomKind } from '@bright-sprout/core/room/roomRecord';
@@ -20,7 +21,7 @@ export function RoomView() {
 function OfClass({ investigation }: { investigation: InvestigationView }) {
   const room = useRoom(investigation.class.id);
   return (
-    <Loaded query={room} what="the record of the room">
+    <Loaded query={room} what={say('room.recordRoom')}>
       {(loaded) => <RoomRecord room={loaded} investigation={investigation} />}
     </Loaded>
   );
@@ -35,7 +36,7 @@ function RoomRecord({ room, investigation }: { room: Room; investigation: Invest
   return (
     <div className="room">
       <div>
-        <p className="room-kinds" role="group" aria-label="What is shown">
+        <p className="room-kinds" role="group" aria-label={say('room.whatIsShown')}>
           {ROOM_KINDS.map((k) => (
             <button key={k} type="button" className="btn" aria-pressed={kind === k} onClick={() => setKind(k)}>
               {ROOM_WORDS[k].name}
@@ -43,19 +44,16 @@ function RoomRecord({ room, investigation }: { room: Room; investigation: Invest
           ))}
         </p>
         {shown.length === 0 ? (
-          <p>
-            Nothing of it is on record yet. Type in what the thermometer says, bring in a logger’s file, or listen to the sensor
-            box.
-          </p>
+          <p>{say('room.nothingRecordYetType')}</p>
         ) : (
           <>
             <RoomCurve readings={shown} name={name} unit={unit} timeZone={timeZone} />
             <table className="table">
               <thead>
                 <tr>
-                  <th scope="col">Day</th>
-                  <th scope="col">Lowest</th>
-                  <th scope="col">Highest</th>
+                  <th scope="col">{say('common.day3')}</th>
+                  <th scope="col">{say('room.lowest')}</th>
+                  <th scope="col">{say('room.highest')}</th>
                 </tr>
               </thead>
               <tbody>

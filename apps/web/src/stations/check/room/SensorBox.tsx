@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type RoomView as Room } from '@bright-sprout/contracts/room';
 import { request } from '../../../api/client';
 import { useWrite } from '../../../api/queries';
@@ -8,17 +9,17 @@ export function SensorBox({ classId, sensor }: { classId: string; sensor: Room['
   const listen = useWrite((on: boolean) => request('PUT', `/classes/${classId}/room/sensor`, { on }), 'room');
   return (
     <section className="section">
-      <h2>Sensor box</h2>
+      <h2>{say('room.sensorBox')}</h2>
       <p>
         {!sensor.there
-          ? 'No sensor box is set up on this server.'
+          ? say('room.sensorBoxSetServer')
           : sensor.on
-            ? 'This class listens to it: a reading every ten minutes.'
-            : 'A sensor box is in reach. This class does not listen to it.'}
+            ? say('room.classListensReadingEvery')
+            : say('room.sensorBoxReachClass')}
       </p>
       {sensor.there && (
         <button type="button" className="btn" disabled={listen.isPending} onClick={() => listen.mutate(!sensor.on)}>
-          {sensor.on ? 'Listen no longer' : 'Listen to it'}
+          {sensor.on ? say('room.listenLonger') : say('room.listenToIt')}
         </button>
       )}
       {listen.error && <ProblemNotice error={listen.error} />}

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { benchFor } from '@bright-sprout/core/bench/benchProtocol';
 import { timeNow, todayIn } from '@bright-sprout/core/clock/clock';
 import { type SaveCheckRequest } from '@bright-sprout/contracts/checks';
@@ -45,14 +46,14 @@ export function Accident({ records: { investigation, readings } }: { records: In
   const send = handleSubmit((said) => record.mutate({ ids: [...chosen], ...said }, { onSuccess: () => resetField('note') }));
   return (
     <RunForm
-      title="Record an accident"
+      title={say('run.recordAccident')}
       action={record.isPending ? 'Writing it down …' : chosen.size === 0 ? 'Record it' : `Record for ${chosen.size}`}
       disabled={chosen.size === 0 || record.isPending}
       onSubmit={(e) => void send(e)}
       error={record.error}
       above={
         <ContainerChoice
-          label="Containers that are lost"
+          label={say('run.containersLost')}
           containers={alive}
           chosen={chosen}
           onToggle={(id) => setChosen(toggled(chosen, id))}
@@ -60,14 +61,16 @@ export function Accident({ records: { investigation, readings } }: { records: In
       }
       fields={
         <>
-          <RunChoice label="Each of them" choices={LOST_REASONS.map((r) => [r, LOST_WORDS[r]])} {...register('reason')} />
-          <RunNote label="What happened" {...register('note')} />
+          <RunChoice
+            label={say('run.eachOfThem')}
+            choices={LOST_REASONS.map((r) => [r, LOST_WORDS[r]])}
+            {...register('reason')}
+          />
+          <RunNote label={say('run.whatHappened')} {...register('note')} />
         </>
       }
     >
-      <p className="second mb-0">
-        They leave the averages from today on, and are named beside them. A wrong one is put right in the log.
-      </p>
+      <p className="second mb-0">{say('run.leaveAveragesTodayNamed')}</p>
     </RunForm>
   );
 }

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { type CareKind } from '@bright-sprout/core/care/careTasks';
 import { parseVolume } from '@bright-sprout/core/quantities/volume';
@@ -5,14 +6,14 @@ import { useForm, useWatch } from 'react-hook-form';
 import { useTeacherEntering } from '../../../entry/useEntering';
 import { RunChoice, RunForm, RunNote, RunNumber } from './RunForm';
 
-const DONE: readonly (readonly [CareKind, string])[] = [
-  ['water', 'Watered'],
-  ['turn', 'Turned'],
-  ['light', 'Moved into other light'],
-  ['vent', 'Let in air'],
-  ['transplant', 'Transplanted'],
-  ['harden', 'Hardened off'],
-  ['bring-in', 'Brought in'],
+const done = (): readonly (readonly [CareKind, string])[] => [
+  ['water', say('run.watered')],
+  ['turn', say('run.turned')],
+  ['light', say('run.movedOtherLight')],
+  ['vent', say('run.letAir')],
+  ['transplant', say('run.transplanted')],
+  ['harden', say('run.hardenedOff')],
+  ['bring-in', say('run.broughtIn')],
 ];
 
 /** As much as one container can take. */
@@ -23,7 +24,7 @@ function amountProblem(typed: string): string | undefined {
   if (typed.trim() === '') return undefined;
   const read = parseVolume(typed, 'metric', 'ml');
   if (!read.ok) return read.reason;
-  return read.value > MOST_ML ? 'At most 5 litres for one container.' : undefined;
+  return read.value > MOST_ML ? say('run.mostLitresContainer') : undefined;
 }
 
 /** What the teacher does for all, such as transplanting or the water before a weekend. */
@@ -46,21 +47,21 @@ export function CareByTeacher({ investigation }: { investigation: InvestigationV
   });
   return (
     <RunForm
-      title="Done for all"
+      title={say('run.doneForAll')}
       action="Write it down"
       onSubmit={(e) => void send(e)}
       error={entering.error}
       fields={
         <>
-          <RunChoice label="What" choices={DONE} {...register('kind')} />
+          <RunChoice label={say('common.what')} choices={done()} {...register('kind')} />
           {kind === 'water' && (
             <RunNumber
-              label="mL for each"
+              label={say('run.mlForEach')}
               error={formState.errors.amount}
               {...register('amount', { validate: amountProblem, shouldUnregister: true })}
             />
           )}
-          <RunNote label="More about it" {...register('note')} />
+          <RunNote label={say('run.moreAbout')} {...register('note')} />
         </>
       }
     />

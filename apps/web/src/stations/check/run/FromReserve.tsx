@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { todayIn } from '@bright-sprout/core/clock/clock';
 import { hasEnded } from '@bright-sprout/core/readings/reading';
@@ -37,7 +38,7 @@ export function FromReserve({ records: { investigation, readings } }: { records:
   });
   return (
     <RunForm
-      title="Take a pot from the reserve"
+      title={say('run.takePotReserve')}
       action="Take it"
       disabled={change.isPending || ways.length === 0}
       onSubmit={(e) => void take(e)}
@@ -45,23 +46,23 @@ export function FromReserve({ records: { investigation, readings } }: { records:
       fields={
         <>
           <RunChoice
-            label="In the place of"
+            label={say('run.inThePlaceOf')}
             error={formState.errors.lostId}
             choices={[
               ['', 'choose'],
-              ...ways.map(({ gone, spare }): [string, string] => [gone.id, `${gone.code}, by ${spare.code}`]),
+              ...ways.map(({ gone, spare }): [string, string] => [
+                gone.id,
+                say('run.by', { code: gone.code, code2: spare.code }),
+              ]),
             ]}
-            {...register('lostId', { required: 'Choose the pot that is lost.' })}
+            {...register('lostId', { required: say('run.choosePotLost') })}
           />
-          <RunNote label="because" {...register('note')} />
+          <RunNote label={say('run.because')} {...register('note')} />
         </>
       }
     >
       <p className="second mb-0">
-        In reserve: {reserve.map((r) => r.code).join(', ')}, sown and watered like the others.{' '}
-        {ways.length === 0
-          ? 'Nothing is lost that one of them could replace.'
-          : 'It belongs to the team of the lost one, and is looked at from now on.'}
+        {say('run.reserveSownWateredLike', { reserve: reserve.map((r) => r.code).join(', '), sameCountWays: ways.length === 0 })}
       </p>
     </RunForm>
   );

@@ -1,3 +1,4 @@
+import { say, sayTold } from '@bright-sprout/words/say';
 import { type HeldView } from '@bright-sprout/contracts/held';
 import { deviationWords } from '@bright-sprout/contracts/deviations';
 import { formatDay } from '@bright-sprout/core/calendar/days';
@@ -21,8 +22,8 @@ export function HeldEntries({ classId }: { classId: string }) {
   if (!held.data || held.data.length === 0) return null;
   return (
     <section className="section run-wide">
-      <h2>Waiting for you to decide</h2>
-      <p className="second">Teams entered this, and it could not be taken by itself.</p>
+      <h2>{say('run.waitingDecide')}</h2>
+      <p className="second">{say('run.teamsEnteredTakenItself')}</p>
       <ul className="run-held">
         {held.data.map((entry) => (
           <li key={entry.id}>
@@ -32,7 +33,7 @@ export function HeldEntries({ classId }: { classId: string }) {
                 {entry.team.nickname}
                 {entry.code && `, ${entry.code}`}
               </b>
-              : {inWords(entry)} <span className="second">They were told: “{entry.reason}”</span>
+              : {inWords(entry)} <span className="second">{say('run.theyWereTold', { reason: sayTold(entry.reason) })}</span>
             </span>
             <button
               type="button"
@@ -40,7 +41,7 @@ export function HeldEntries({ classId }: { classId: string }) {
               disabled={decide.isPending}
               onClick={() => decide.mutate({ id: entry.id, take: true })}
             >
-              Take it in
+              {say('run.takeItIn')}
             </button>
             <button
               type="button"
@@ -48,7 +49,7 @@ export function HeldEntries({ classId }: { classId: string }) {
               disabled={decide.isPending}
               onClick={() => decide.mutate({ id: entry.id, take: false })}
             >
-              Leave it out
+              {say('run.leaveItOut')}
             </button>
           </li>
         ))}
@@ -61,10 +62,13 @@ export function HeldEntries({ classId }: { classId: string }) {
 function inWords(entry: HeldView): string {
   switch (entry.kind) {
     case 'check':
-      return `${entry.body.readings.map(sentWords).join('; ')} on ${formatDay(entry.body.day)}.`;
+      return say('run.on', { readings: entry.body.readings.map(sentWords).join('; '), day: formatDay(entry.body.day) });
     case 'care':
-      return `${CARE_WORDS[entry.body.kind]} on ${formatDay(entry.body.day)}.`;
+      return say('run.on2', { careWords: CARE_WORDS[entry.body.kind], day: formatDay(entry.body.day) });
     case 'deviation':
-      return `${deviationWords(entry.body)}${entry.body.note ? `: ${entry.body.note}` : ''}.`;
+      return say('run.deviationwordsValue', {
+        deviationWords: deviationWords(entry.body),
+        value: entry.body.note ? `: ${entry.body.note}` : '',
+      });
   }
 }

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { todayIn } from '@bright-sprout/core/clock/clock';
 import { isIsoDay } from '@bright-sprout/core/calendar/days';
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
@@ -13,7 +14,7 @@ const MOST_SEEDS = 500;
 
 const isSeedCount = (typed: string) =>
   (/^\d+$/.test(typed.trim()) && Number(typed) >= 1 && Number(typed) <= MOST_SEEDS) ||
-  `Seeds are a whole number from 1 to ${MOST_SEEDS}.`;
+  say('run.seedsWholeNumber', { mostSeeds: MOST_SEEDS });
 
 /** One more container, sown later than the others: it has its own day, and its age is counted from it. */
 export function LateSowing({ investigation }: { investigation: InvestigationView }) {
@@ -41,7 +42,7 @@ export function LateSowing({ investigation }: { investigation: InvestigationView
   );
   return (
     <RunForm
-      title="Add a late sowing"
+      title={say('run.addLateSowing')}
       action="Add it"
       disabled={change.isPending}
       onSubmit={(e) => void add(e)}
@@ -49,26 +50,26 @@ export function LateSowing({ investigation }: { investigation: InvestigationView
       fields={
         <>
           <RunChoice
-            label="Treatment"
+            label={say('run.treatment')}
             choices={investigation.treatments.map((t) => [t.code, `${t.code} ${t.label}`])}
             {...register('treatment')}
           />
-          <RunChoice label="looked after by" choices={teamChoices(group.data)} {...register('teamId')} />
+          <RunChoice label={say('run.lookedAfter')} choices={teamChoices(group.data)} {...register('teamId')} />
           <Controller
             control={control}
             name="sownOn"
-            rules={{ validate: (day) => isIsoDay(day) || 'Choose the day of sowing.' }}
+            rules={{ validate: (day) => isIsoDay(day) || say('common.chooseDaySowing') }}
             render={({ field: { value, onChange } }) => (
-              <Field label="sown on" error={errors.sownOn}>
+              <Field label={say('run.sownOn')} error={errors.sownOn}>
                 {(props) => <DayInput value={value} onChange={onChange} {...props} />}
               </Field>
             )}
           />
-          <RunNumber label="seeds" error={errors.seeds} {...register('seeds', { validate: isSeedCount })} />
+          <RunNumber label={say('run.seeds')} error={errors.seeds} {...register('seeds', { validate: isSeedCount })} />
         </>
       }
     >
-      {change.data && !change.isPending && <p role="status">{change.data.code} is added. Print its label under Plan.</p>}
+      {change.data && !change.isPending && <p role="status">{say('run.addedPrintLabelUnder', { code: change.data.code })}</p>}
     </RunForm>
   );
 }

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { useForm } from 'react-hook-form';
 import { useClass } from '../../../api/queries';
@@ -28,7 +29,7 @@ export function MoveTeam({ investigation }: { investigation: InvestigationView }
   );
   return (
     <RunForm
-      title="Give a container to another team"
+      title={say('run.giveContainerAnotherTeam')}
       action="Move it"
       disabled={change.isPending}
       onSubmit={(e) => void move(e)}
@@ -36,19 +37,19 @@ export function MoveTeam({ investigation }: { investigation: InvestigationView }
       fields={
         <>
           <RunChoice
-            label="Container"
+            label={say('common.container')}
             error={formState.errors.containerId}
             choices={[
               ['', 'choose'],
               ...investigation.containers.map((c): [string, string] => [
                 c.id,
-                `${c.code}, ${(c.teamId && names.get(c.teamId)) ?? 'the class'}`,
+                `${c.code}, ${(c.teamId && names.get(c.teamId)) ?? say('common.theClass')}`,
               ]),
             ]}
-            {...register('containerId', { required: 'Choose the container that moves.' })}
+            {...register('containerId', { required: say('run.chooseContainerMoves') })}
           />
-          <RunChoice label="goes to" choices={teamChoices(group.data)} {...register('teamId')} />
-          <RunNote label="because" {...register('note')} />
+          <RunChoice label={say('run.goesTo')} choices={teamChoices(group.data)} {...register('teamId')} />
+          <RunNote label={say('run.because')} {...register('note')} />
         </>
       }
     />

@@ -103,7 +103,7 @@ describe('what could not be taken', () => {
     },
     team: { id: 't1', emblem: 'kite', nickname: 'Kites' },
     code: 'A1',
-    reason: 'This container belongs to another team.',
+    reason: { code: 'refusals.containerBelongsAnotherTeam' },
     receivedAt: `${TODAY}T08:00:00Z`,
   };
 
@@ -114,7 +114,9 @@ describe('what could not be taken', () => {
     );
     const waiting = await part('Waiting for you to decide');
     const [first, second] = waiting.getAllByRole('listitem');
-    expect(first).toHaveTextContent(/Kites, A1: 12.5 cm on .* They were told: “This container belongs to another team\.”/);
+    expect(first).toHaveTextContent(
+      /Kites, A1: 12.5 cm on .* They were told: “This container belongs to another team\. Nothing was saved for it\.”/,
+    );
     await userEvent.click(within(first!).getByRole('button', { name: 'Take it in' }));
     await waitFor(() => expect(within(second!).getByRole('button', { name: 'Leave it out' })).toBeEnabled());
     await userEvent.click(within(second!).getByRole('button', { name: 'Leave it out' }));

@@ -1,5 +1,5 @@
+import { say } from '@bright-sprout/words/say';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
-import { counted } from '@bright-sprout/core/words/plural';
 import { Link } from 'react-router';
 import { useChangeInvestigation } from '../../../api/queries';
 import { CheckFrame } from '../../../page/CheckFrame';
@@ -44,13 +44,10 @@ function Opening({ records: { investigation } }: { records: InvestigationRecords
   const growing = investigation.phase === 'growing';
   return (
     <section className="section">
-      <h2>{!growing ? 'The investigation is finished' : open ? 'Checking is open' : 'Checking is closed'}</h2>
+      <h2>{!growing ? say('run.investigationFinished') : open ? say('run.checkingOpen') : say('run.checkingClosed')}</h2>
       <p>
-        {growing && open
-          ? 'Teams can enter what they see.'
-          : 'What teams entered before still arrives; what they enter now stays on their devices.'}
-        {investigation.cameLate > 0 &&
-          ` ${counted(investigation.cameLate, 'check')} came in since; ${investigation.cameLate === 1 ? 'it was' : 'they were'} made before.`}
+        {growing && open ? say('run.teamsEnterSee') : say('run.teamsEnteredBeforeStill')}
+        {investigation.cameLate > 0 && say('run.checkChecksCameSince', { cameLate: investigation.cameLate })}
       </p>
       <div className="d-flex flex-wrap gap-2">
         {growing && (
@@ -60,11 +57,11 @@ function Opening({ records: { investigation } }: { records: InvestigationRecords
             disabled={change.isPending}
             onClick={() => change.mutate({ checkingOpen: !open })}
           >
-            {open ? 'Close checking' : 'Open checking'}
+            {open ? say('run.closeChecking') : say('run.openChecking')}
           </button>
         )}
         <Link className="btn" to={`/classes/${investigation.class.id}`}>
-          Teams and PINs
+          {say('run.teamsPins')}
         </Link>
         <button
           type="button"
@@ -72,7 +69,7 @@ function Opening({ records: { investigation } }: { records: InvestigationRecords
           disabled={change.isPending}
           onClick={() => change.mutate({ phase: growing ? 'finished' : 'growing' })}
         >
-          {growing ? 'End the investigation' : 'Open it again'}
+          {growing ? say('common.endInvestigation') : say('run.openAgain')}
         </button>
       </div>
       {change.error && <ProblemNotice error={change.error} />}

@@ -1,3 +1,5 @@
+import { say } from '@bright-sprout/words/say';
+import { Say } from '../../../words/Say';
 import { type NewScreenLink } from '@bright-sprout/contracts/screens';
 import { useReach } from '../../../reach/useReach';
 import { request } from '../../../api/client';
@@ -17,29 +19,38 @@ export function Screens({ investigationId }: { investigationId: string }) {
     new Date(at).toLocaleString('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' });
   return (
     <section className="section">
-      <h2>Screens that show the wall</h2>
-      <p>Whoever has the link sees the wall of this investigation, and nothing else.</p>
+      <h2>{say('run.screensShowWall')}</h2>
+      <p>{say('run.whoeverLinkSeesWall')}</p>
       <ul className="run-list">
         {links.data?.map((l, i) => (
           <li key={l.id}>
-            Screen {i + 1}, made {time(l.madeAt)}
-            {l.lastSeenAt ? `, last seen ${time(l.lastSeenAt)}` : ', not opened yet'}{' '}
+            {say('run.screenMadeLastSeen', {
+              i: i + 1,
+              time: time(l.madeAt),
+              time2: l.lastSeenAt && time(l.lastSeenAt),
+              lastSeenAt: Boolean(l.lastSeenAt),
+            })}{' '}
             <button type="button" className="btn btn-plain" onClick={() => takeBack.mutate(l.id)}>
-              take it back
+              {say('run.takeBack')}
             </button>
           </li>
         ))}
       </ul>
       <button type="button" className="btn" disabled={make.isPending} onClick={() => make.mutate(undefined)}>
-        Make a link for a screen
+        {say('run.makeLinkScreen')}
       </button>
       {address && links.data?.some((l) => l.id === make.data.id) && (
         <p role="status" className="run-link">
-          Open this on the screen; it is shown only now:
-          <br />
-          <a href={address} target="_blank" rel="noreferrer">
-            {address}
-          </a>
+          <Say
+            it="run.openScreenShownOnly"
+            br={<br />}
+            address={address}
+            a={(inside) => (
+              <a href={address} target="_blank" rel="noreferrer">
+                {inside}
+              </a>
+            )}
+          />
         </p>
       )}
       {(make.error ?? takeBack.error) && <ProblemNotice error={(make.error ?? takeBack.error)!} />}

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { todayIn } from '@bright-sprout/core/clock/clock';
 import { type ContainerView, type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { standingsOn } from '@bright-sprout/core/readings/standing';
@@ -42,35 +43,35 @@ export function Thinning({ records: { investigation, readings } }: { records: In
   const rows = open.filter((d) => d.up > wanted || counts[d.container.id] !== undefined);
   if (investigation.containers.every((c) => c.seedsSown <= 1)) return null;
   const words = (d: Drawn) =>
-    d.up <= wanted ? 'nothing to thin' : `${d.stay.map(ordinal).join(', ')} of ${d.up} ${d.stay.length === 1 ? 'stays' : 'stay'}`;
+    d.up <= wanted
+      ? say('run.nothingThin')
+      : say('run.ofOneOther', { stay: d.stay.map(ordinal).join(', '), up: d.up, countStay: d.stay.length });
   return (
     <section className="section run-wide">
-      <h2>Thin</h2>
+      <h2>{say('run.thin')}</h2>
       <div className="run-fields">
-        <Field label="Seedlings that stay in each">
+        <Field label={say('run.seedlingsStay')}>
           {(props) => (
             <Form.Control type="number" min={1} max={100} value={keep} onChange={(e) => setKeep(e.target.value)} {...props} />
           )}
         </Field>
-        <Field label="Which">
+        <Field label={say('run.which')}>
           {(props) => (
             <Form.Select value={rule} onChange={(e) => setRule(e.target.value as typeof rule)} {...props}>
-              <option value="lot">by lot</option>
-              <option value="middle">those in the middle of the row</option>
+              <option value="lot">{say('run.byLot')}</option>
+              <option value="middle">{say('run.middleRow')}</option>
             </Form.Select>
           )}
         </Field>
         {rule === 'lot' && (
           <button type="button" className="btn" onClick={() => setLot((n) => n + 101)}>
-            Draw again
+            {say('run.drawAgain')}
           </button>
         )}
       </div>
-      <p className="second">
-        Count from the label around the {investigation.containerName}. {rule === 'lot' && `Lot number ${lot}.`}
-      </p>
+      <p className="second">{say('run.countLabelAroundLot', { containerName: investigation.containerName, lot, rule })}</p>
       {rows.length === 0 ? (
-        <p>Nothing is left to thin.</p>
+        <p>{say('run.nothingLeftThin')}</p>
       ) : (
         <>
           <table className="table run-thin">
@@ -80,7 +81,7 @@ export function Thinning({ records: { investigation, readings } }: { records: In
                   <th scope="row">{d.container.code}</th>
                   <td>
                     <label>
-                      <span className="visually-hidden">Seedlings up in {d.container.code}</span>
+                      <span className="visually-hidden">{say('run.seedlingsUpIn', { code: d.container.code })}</span>
                       <Form.Control
                         type="number"
                         min={0}
@@ -102,13 +103,13 @@ export function Thinning({ records: { investigation, readings } }: { records: In
               drawn.forEach((d) =>
                 entering.saveCare({
                   kind: 'thin',
-                  task: `thin ${d.container.code}`,
-                  note: `${words(d)}${rule === 'lot' ? `, lot ${lot}` : ''}`,
+                  task: say('run.thin2', { code: d.container.code }),
+                  note: `${words(d)}${rule === 'lot' ? say('run.lot', { lot }) : ''}`,
                 }),
               )
             }
           >
-            They are thinned: write it down
+            {say('run.thinnedWriteDown')}
           </button>
         </>
       )}

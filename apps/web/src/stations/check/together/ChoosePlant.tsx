@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { todayIn } from '@bright-sprout/core/clock/clock';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { type TogetherView as Gathered } from '@bright-sprout/contracts/together';
@@ -35,17 +36,19 @@ export function ChoosePlant({
     <section className="section together-main">
       <h2>
         {settled
-          ? `${last.code} is settled: ${formatLength(last.settledMm!, investigation.resolution)}`
-          : 'Read one plant together'}
+          ? say('together.isSettled', { code: last.code, settledMm: formatLength(last.settledMm!, investigation.resolution) })
+          : say('together.readPlantTogether')}
       </h2>
-      <p>
-        Put a plant where everybody can come to it with a ruler, and tap its label here. Every team’s device asks for what it
-        reads; nobody sees the others’ values until you show them.
-      </p>
+      <p>{say('together.putPlantWhereEverybody')}</p>
       {investigation.phase === 'growing' ? (
-        <ContainerChoice label="Plant to read" containers={alive} disabled={begin.isPending} onToggle={begin.mutate} />
+        <ContainerChoice
+          label={say('together.plantRead')}
+          containers={alive}
+          disabled={begin.isPending}
+          onToggle={begin.mutate}
+        />
       ) : (
-        <p>This investigation is finished: nothing more is read.</p>
+        <p>{say('together.investigationFinishedNothingMore')}</p>
       )}
       {begin.error && <ProblemNotice error={begin.error} />}
     </section>

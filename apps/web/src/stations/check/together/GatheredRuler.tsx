@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type TeamView } from '@bright-sprout/contracts/classes';
 import { type TogetherView } from '@bright-sprout/contracts/together';
 import { summaryOf } from '@bright-sprout/core/readings/together';
@@ -54,8 +55,11 @@ export function GatheredRuler({ readings, shown, resolution, habit, code, height
   const edge = BIG.left + BIG.width;
   const markX = (r: (typeof readings)[number]) => edge + 54 + lanes[readings.indexOf(r)]! * 62;
   const words = shown
-    ? `${readings.map((r) => `${r.team.nickname} ${formatLength(r.valueMm, resolution)}`).join(', ')}; the middle is ${formatLength(summary.medianMm, resolution)}`
-    : `${readings.length} teams have read; the values are still covered`;
+    ? say('together.theMiddleIs', {
+        readings: readings.map((r) => `${r.team.nickname} ${formatLength(r.valueMm, resolution)}`).join(', '),
+        medianMm: formatLength(summary.medianMm, resolution),
+      })
+    : say('together.teamsReadValuesStill', { countReadings: readings.length });
   return (
     <div ref={holder}>
       <svg width={width} height={height + 10} role="img" aria-label={words} className="gathered">

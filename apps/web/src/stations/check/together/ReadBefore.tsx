@@ -1,3 +1,5 @@
+import { say } from '@bright-sprout/words/say';
+import { Say } from '../../../words/Say';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { type TogetherView as Gathered } from '@bright-sprout/contracts/together';
 import { dayInZone, formatDay } from '@bright-sprout/core/calendar/days';
@@ -11,27 +13,29 @@ export function ReadBefore({ all, records: { investigation } }: { all: Gathered[
   const error = errorOfClass(all);
   return (
     <aside className="section together-side">
-      <h2>How well this class reads</h2>
+      <h2>{say('together.wellClassReads')}</h2>
       {error ? (
         <p>
-          <b className="together-error">± {(error.sdMm / (resolution === 'quarter-in' ? 25.4 : 10)).toFixed(2)}</b>{' '}
-          {RESOLUTION_UNIT[resolution]}: so far from each other are readings of the same plant, as a standard deviation, from{' '}
-          {error.readings} readings of {error.plants} {error.plants === 1 ? 'plant' : 'plants'}. Differences between treatments
-          that are not much larger say little; the claim minds it.
+          <Say
+            it="together.farOtherReadingsSame"
+            sdMm={(error.sdMm / (resolution === 'quarter-in' ? 25.4 : 10)).toFixed(2)}
+            b={(inside) => <b className="together-error">{inside}</b>}
+            resolutionUnit={RESOLUTION_UNIT[resolution]}
+            readings={error.readings}
+            plants={error.plants}
+          />
         </p>
       ) : (
-        <p>
-          After the first plant that several teams have read, the class’s own reading error stands here, and the claim minds it.
-        </p>
+        <p>{say('together.afterFirstPlantSeveral')}</p>
       )}
       {all.length > 0 && (
         <table className="table">
           <thead>
             <tr>
-              <th scope="col">Plant</th>
-              <th scope="col">Day</th>
-              <th scope="col">Settled</th>
-              <th scope="col">Read</th>
+              <th scope="col">{say('common.plant')}</th>
+              <th scope="col">{say('common.day3')}</th>
+              <th scope="col">{say('together.settled')}</th>
+              <th scope="col">{say('together.read')}</th>
             </tr>
           </thead>
           <tbody>
@@ -44,8 +48,12 @@ export function ReadBefore({ all, records: { investigation } }: { all: Gathered[
                   <td className="numeral">{formatLength(t.settledMm!, resolution)}</td>
                   <td>
                     {s
-                      ? `${formatLengthNumber(s.lowMm, resolution)} to ${formatLengthNumber(s.highMm, resolution)}, ${s.n} teams`
-                      : 'by nobody'}
+                      ? say('together.toTeams', {
+                          lowMm: formatLengthNumber(s.lowMm, resolution),
+                          highMm: formatLengthNumber(s.highMm, resolution),
+                          n: s.n,
+                        })
+                      : say('together.byNobody')}
                   </td>
                 </tr>
               );

@@ -1,3 +1,5 @@
+import { say } from '@bright-sprout/words/say';
+import { Say } from '../../../words/Say';
 import { type ContainerView, type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { type TogetherView as Gathered } from '@bright-sprout/contracts/together';
 import { summaryOf } from '@bright-sprout/core/readings/together';
@@ -27,17 +29,24 @@ export function ReadingNow({ open, records: { investigation } }: { open: Gathere
     <>
       <section className="section together-main">
         <h2 className="together-title">
-          Everybody reads <TreatmentMark code={container.treatment} size={26} /> {open.code}
-          <small>
-            {treatment.label} · {open.readings.length} of {teams.length} teams have read
-          </small>
+          <Say
+            it="together.everybodyReadsTeamsRead"
+            treatmentMark={<TreatmentMark code={container.treatment} size={26} />}
+            code={open.code}
+            label={treatment.label}
+            countReadings={open.readings.length}
+            countTeams={teams.length}
+            small={(inside) => <small>{inside}</small>}
+          />
         </h2>
-        <ul className="together-teams" aria-label="Teams">
+        <ul className="together-teams" aria-label={say('together.teams')}>
           {teams.map((t) => (
             <li key={t.id} className={open.readings.some((r) => r.team.id === t.id) ? 'read' : undefined}>
               <EmblemMark emblem={t.emblem} size={30} />
               <span>{t.nickname}</span>
-              <span className="visually-hidden">{open.readings.some((r) => r.team.id === t.id) ? 'has read' : 'is reading'}</span>
+              <span className="visually-hidden">
+                {open.readings.some((r) => r.team.id === t.id) ? say('together.hasRead') : say('together.isReading')}
+              </span>
             </li>
           ))}
         </ul>
@@ -50,16 +59,16 @@ export function ReadingNow({ open, records: { investigation } }: { open: Gathere
           height={Math.max(360, window.innerHeight - 380)}
         />
       </section>
-      <section className="section together-now" aria-label="Settle">
-        {!summary && <p>Nobody has sent anything yet. Each team finds the question on its device.</p>}
+      <section className="section together-now" aria-label={say('together.settle')}>
+        {!summary && <p>{say('together.nobodySentAnythingYet')}</p>}
         {!shown && summary && (
           <button type="button" className="btn" onClick={() => setUncovered(true)}>
-            Show what was read so far
+            {say('together.showReadFar')}
           </button>
         )}
         {shown && summary && <Settle key={summary.medianMm} open={open} summary={summary} resolution={resolution} />}
         <button type="button" className="btn btn-plain" disabled={leave.isPending} onClick={() => leave.mutate(undefined)}>
-          Leave it without a value
+          {say('together.leaveWithoutValue')}
         </button>
         {leave.error && <ProblemNotice error={leave.error} />}
       </section>
@@ -93,18 +102,23 @@ function Settle({
       }}
     >
       <p>
-        The middle is <b>{formatLength(summary.medianMm, resolution)}</b>.{' '}
-        {apart < 0.05
-          ? 'Everybody read the same.'
-          : `Readings lie ${formatLength(apart, resolution)} apart, from ${formatLengthNumber(summary.lowMm, resolution)} to ${formatLength(summary.highMm, resolution)}. Why?`}
+        <Say
+          it="together.middleEverybodyReadSame"
+          medianMm={formatLength(summary.medianMm, resolution)}
+          b={(inside) => <b>{inside}</b>}
+          apart={formatLength(apart, resolution)}
+          lowMm={formatLengthNumber(summary.lowMm, resolution)}
+          highMm={formatLength(summary.highMm, resolution)}
+          apartUnder={apart < 0.05}
+        />
       </p>
-      <Field label={`The class settles on, ${unit}`} error={parsed.ok ? undefined : { message: parsed.reason }}>
+      <Field label={say('together.classSettles', { unit })} error={parsed.ok ? undefined : { message: parsed.reason }}>
         {(props) => (
           <Form.Control inputMode="decimal" maxLength={12} value={value} onChange={(e) => setValue(e.target.value)} {...props} />
         )}
       </Field>
       <button type="submit" className="btn btn-next" disabled={!parsed.ok || settle.isPending}>
-        {settle.isPending ? 'Writing it down …' : 'Settle on it'}
+        {settle.isPending ? say('together.writingDown') : say('together.settleOnIt')}
       </button>
       {settle.error && <ProblemNotice error={settle.error} />}
     </form>

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { useTogether } from '../../../api/queries';
 import { CheckFrame } from '../../../page/CheckFrame';
@@ -15,7 +16,7 @@ export function TogetherView() {
 function OfInvestigation({ records }: { records: InvestigationRecords }) {
   const query = useTogether(records.investigation.id);
   return (
-    <Loaded query={query} what="what was read together">
+    <Loaded query={query} what={say('together.readTogether')}>
       {(all) => {
         const open = all.find((t) => !t.closed);
         return (

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { Link } from 'react-router';
 import { CheckViews } from '../../../page/CheckViews';
 import { InvestigationFrame } from '../../../page/InvestigationFrame';
@@ -10,7 +11,7 @@ export function WallView() {
       next={({ records, day }) =>
         day !== null && (
           <Link className="btn-next" to={`/investigations/${records.investigation.id}/compare?day=${day}`}>
-            Compare them
+            {say('wall.compareThem')}
           </Link>
         )
       }
@@ -19,10 +20,10 @@ export function WallView() {
         day === null ? (
           <>
             <CheckViews investigationId={records.investigation.id} />
-            <Empty title="The plants will line up here">
-              <p>As soon as a team has checked its containers, every plant stands here, drawn to scale.</p>
+            <Empty title={say('wall.plantsLine')}>
+              <p>{say('wall.soonTeamCheckedContainers')}</p>
               <Link className="btn" to={`/investigations/${records.investigation.id}/plan`}>
-                See the plan and the labels
+                {say('wall.seePlanLabels')}
               </Link>
             </Empty>
           </>

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { contrastName } from '@bright-sprout/core/claims/contrastWords';
 import { type CourseGroup, courseLines } from '@bright-sprout/core/compare/figures/courseLines';
@@ -59,7 +60,7 @@ export function AcrossClasses({ runs, question, measure, shown, investigation }:
   );
   return (
     <div className="across">
-      <h3>Each class’s own answer</h3>
+      <h3>{say('compare.classsOwnAnswer')}</h3>
       <FigureFrame
         name="class-by-class"
         summary={answers
@@ -68,7 +69,7 @@ export function AcrossClasses({ runs, question, measure, shown, investigation }:
               `${a.run.name}: ${a.contrasts.map((c) => `${contrastName(c)} ${shown.signed(c.estimate)}`).join(', ') || a.reason}`,
           )
           .join('; ')}
-        caption="Thick end marks: the class’s own 95 % interval for all its treatments together. Classes were not dealt by lot: where they differ, a hundred things differ."
+        caption={say('compare.thickEndMarksClasss')}
         table={<OwnAnswers answers={answers} keys={keys} shown={shown} />}
       >
         {(width) => <Strips width={width} answers={answers} keys={keys} shown={shown} />}
@@ -77,8 +78,12 @@ export function AcrossClasses({ runs, question, measure, shown, investigation }:
         <ChartFigure
           chart={chart}
           name="beside-the-other-run"
-          summary={`${shown.name} over the days since sowing in ${investigation.class.name}, with ${runs[1]!.name} dotted beside it.`}
-          caption={`Bold: this class. Dotted: ${runs[1]!.name}. Both count days from their own sowing.`}
+          summary={say('compare.overDaysSinceSowing', {
+            name: shown.name,
+            name2: investigation.class.name,
+            name3: runs[1]!.name,
+          })}
+          caption={say('compare.boldClassDottedBoth', { name: runs[1]!.name })}
           table={<Ends courses={courses} shown={shown} />}
         />
       )}
@@ -174,13 +179,15 @@ function OwnAnswers({
   shown: Shown;
 }) {
   return (
-    <Numbers heads={['Class', ...keys.map(([, c]) => contrastName(c))]}>
+    <Numbers heads={[say('compare.class'), ...keys.map(([, c]) => contrastName(c))]}>
       {answers.map(({ run, contrasts }) => (
         <tr key={run.id}>
           <th scope="row">{run.name}</th>
           {keys.map(([key]) => {
             const c = contrasts.find((o) => o.key === key);
-            const range = c?.interval ? ` (${shown.signed(c.interval.low)} to ${shown.signed(c.interval.high)})` : '';
+            const range = c?.interval
+              ? say('compare.to2', { low: shown.signed(c.interval.low), high: shown.signed(c.interval.high) })
+              : '';
             return <td key={key}>{c ? `${shown.signed(c.estimate)}${range}` : '–'}</td>;
           })}
         </tr>
@@ -192,13 +199,13 @@ function OwnAnswers({
 /** Where the mean of each group stood at the last look of each run. */
 function Ends({ courses, shown }: { courses: readonly { name: string; courses: readonly CourseGroup[] }[]; shown: Shown }) {
   return (
-    <Numbers heads={['Class', ...(courses[0]?.courses.map((c) => c.label) ?? [])]}>
+    <Numbers heads={[say('compare.class'), ...(courses[0]?.courses.map((c) => c.label) ?? [])]}>
       {courses.map(({ name, courses: groups }) => (
         <tr key={name}>
           <th scope="row">{name}</th>
           {groups.map(({ key, mean }) => {
             const last = mean.x.length - 1;
-            return <td key={key}>{last < 0 ? '–' : `day ${mean.x[last]}: ${shown.words(mean.y[last]!)}`}</td>;
+            return <td key={key}>{last < 0 ? '–' : say('compare.day2', { x: mean.x[last], y: shown.words(mean.y[last]!) })}</td>;
           })}
         </tr>
       ))}

@@ -1,3 +1,5 @@
+import { say } from '@bright-sprout/words/say';
+import { Say } from '../../../words/Say';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { type IsoDay } from '@bright-sprout/core/calendar/days';
 import { contrastName } from '@bright-sprout/core/claims/contrastWords';
@@ -30,14 +32,14 @@ export function DealAgainView() {
       wholeClass
       next={({ records, day }) => (
         <Link className="btn-next" to={`/investigations/${records.investigation.id}/compare${day ? `?day=${day}` : ''}`}>
-          Back to the question
+          {say('compare.backQuestion')}
         </Link>
       )}
     >
       {({ records, day, look }) =>
         day === null ? (
-          <Empty title="Nothing to deal yet">
-            <p>After the first check the labels of the pots can be dealt again here.</p>
+          <Empty title={say('compare.nothingDealYet')}>
+            <p>{say('compare.afterFirstCheckLabels')}</p>
           </Empty>
         ) : (
           <DealAgain records={records} day={day} onLook={look} />
@@ -60,10 +62,10 @@ function DealAgain({ records, day, onLook }: { records: InvestigationRecords; da
   const back = `/investigations/${investigation.id}/compare?${searchOf(question)}`;
   if (!prepared.ok)
     return (
-      <Empty title="These labels cannot be dealt again">
+      <Empty title={say('compare.labelsCannotDealtAgain')}>
         <p>{prepared.reason}</p>
         <Link className="btn" to={back}>
-          Back to the question
+          {say('compare.backQuestion')}
         </Link>
       </Empty>
     );
@@ -77,29 +79,42 @@ function DealAgain({ records, day, onLook }: { records: InvestigationRecords; da
   const byTeam = new Set(prepared.units.map((u) => u.block)).size > 1;
   const exact = dealing.arrangements.method === 'exact';
   return (
-    <section aria-label="Deal again" className="deal">
+    <section aria-label={say('compare.dealAgain')} className="deal">
       <div className="ruled-sentence">
-        {ASKS[asked.kind]}{' '}
-        <RuledWord
-          name="Which gap"
-          value={String(prepared.at)}
-          choices={names.map((label, i) => ({ value: String(i), label }))}
-          onChoose={(i) => setChosen(Number(i))}
+        <Say
+          it="compare.in"
+          asks={ASKS[asked.kind]}
+          ruledWord={
+            <RuledWord
+              name={say('compare.whichGap')}
+              value={String(prepared.at)}
+              choices={names.map((label, i) => ({ value: String(i), label }))}
+              onChoose={(i) => setChosen(Number(i))}
+            />
+          }
+          against={
+            against && (
+              <>
+                {' '}
+                <Say it="compare.and" against={against} b={(inside) => <b>{inside}</b>} />
+              </>
+            )
+          }
+          name={shown.name}
+          b={(inside) => <b>{inside}</b>}
+          value={question.when.kind === 'course' ? '' : whenWords(question.when, investigation.sownOn)}
         />
-        {against && (
-          <>
-            {' '}
-            and <b>{against}</b>
-          </>
-        )}{' '}
-        in <b>{shown.name}</b> {question.when.kind === 'course' ? '' : whenWords(question.when, investigation.sownOn)}?
       </div>
       <p className="second mb-1">
-        {byTeam
-          ? `If the treatment did nothing, any label of a team could as well stand on any of its ${plural(investigation.containerName)}: so they are dealt again.`
-          : 'If the treatment did nothing, any label could as well stand anywhere: so they are dealt again.'}{' '}
-        {waysWords(dealing.arrangements.arrangements)} ways{exact ? '' : `, ${dealing.total.toLocaleString('en')} are drawn`}.
-        {missing.length > 0 && ` Not in it: ${missing.join(', ')}.`}
+        {say('compare.treatmentNothingLabelTeam', {
+          containerName: plural(investigation.containerName),
+          byTeam,
+          waysWords: waysWords(dealing.arrangements.arrangements),
+          total: dealing.total.toLocaleString('en'),
+          exact,
+          missing: missing.join(', '),
+          someMissing: missing.length > 0,
+        })}
       </p>
       {prepared.units.length <= MOST_POTS ? (
         <DealtPots
@@ -110,54 +125,59 @@ function DealAgain({ records, day, onLook }: { records: InvestigationRecords; da
           codeOf={(t) => (t.length === 1 ? t : '')}
         />
       ) : (
-        <p>{prepared.units.length} containers are too many to draw one by one; their deals fall on the pile all the same.</p>
+        <p>{say('compare.containersTooManyDraw', { countUnits: prepared.units.length })}</p>
       )}
       <div className="deal-below">
         <div>
           <h2>
-            {pile.dealt === 0 ? 'Here each deal’s gap falls as a grain' : `The gaps of ${pile.dealt.toLocaleString('en')} deals`}
+            {pile.dealt === 0
+              ? say('compare.dealsGapFallsGrain')
+              : say('compare.gapsDeals', { dealt: pile.dealt.toLocaleString('en') })}
           </h2>
           <GrainPile pile={pile} gap={seen.estimate} shown={shown} more={shown.more} less={shown.less} />
-          {!young && (
-            <p className="second mt-1 mb-0">
-              A grain lies at its deal’s gap, made larger or smaller as the pots of one label lay closer together or further apart
-              in that deal than they really do. So the share of inked grains is the p of the page.
-            </p>
-          )}
+          {!young && <p className="second mt-1 mb-0">{say('compare.grainLiesDealsGap')}</p>}
         </div>
         <div>
           <p className="deal-count" aria-live="polite">
-            <b>{pile.beyond.toLocaleString('en')}</b> of {pile.dealt.toLocaleString('en')} {pile.dealt === 1 ? 'deal' : 'deals'}{' '}
-            gave a gap this big.
+            <Say
+              it="compare.otherGaveGapBig"
+              beyond={pile.beyond.toLocaleString('en')}
+              b={(inside) => <b>{inside}</b>}
+              dealt={pile.dealt.toLocaleString('en')}
+              dealt2={pile.dealt}
+            />
           </p>
           <p>{luckSentence(pile.beyond, pile.dealt)}</p>
           <div className="deal-buttons">
             <button type="button" className="btn" disabled={all !== null} onClick={() => deal(1)}>
-              One
+              {say('compare.one')}
             </button>
             <button type="button" className="btn" disabled={all !== null} onClick={() => deal(10)}>
-              Ten
+              {say('compare.ten')}
             </button>
             <button type="button" className="btn" disabled={all !== null || state.running} onClick={() => deal(dealing.total)}>
-              All {dealing.total.toLocaleString('en')}
+              {say('compare.all', { total: dealing.total.toLocaleString('en') })}
             </button>
           </div>
           {all && !young && (
             <p className="mt-3 mb-0" role="status">
-              Of {dealtWords(all, question)}, {sayP(all.contrasts[prepared.at]!.pAlone)}
-              {all.draws !== null && ' (the real deal counts as one more)'}
-              {all.contrasts.length > 1 &&
-                `; among all ${all.contrasts.length} gaps looked at, ${sayP(all.contrasts[prepared.at]!.pAmong)}`}
-              .
+              {say('compare.realDealCountsMore', {
+                dealtWords: dealtWords(all, question),
+                sayP: sayP(all.contrasts[prepared.at]!.pAlone),
+                hasDraws: all.draws !== null,
+                countContrasts: all.contrasts.length,
+                sayP2: sayP(all.contrasts[prepared.at]!.pAmong),
+                severalContrasts: all.contrasts.length > 1,
+              })}
             </p>
           )}
           {all && young && (
             <p className="mt-3 mb-0" role="status">
-              All are dealt.
+              {say('compare.allAreDealt')}
             </p>
           )}
           <Link className="btn btn-plain" to={back}>
-            What else could explain it?
+            {say('compare.elseExplain')}
           </Link>
         </div>
       </div>
@@ -167,26 +187,32 @@ function DealAgain({ records, day, onLook }: { records: InvestigationRecords; da
 
 /** How the question begins, by what is asked about. */
 const ASKS: Record<Asked['kind'], string> = {
-  difference: 'Could luck make a gap this big between',
-  main: 'Could luck make a gap this big between',
-  slope: 'Could luck make as much difference as',
-  interaction: 'Could luck make as much difference where',
+  get difference() {
+    return say('compare.luckMakeGapBig');
+  },
+  get main() {
+    return say('compare.luckMakeGapBig');
+  },
+  get slope() {
+    return say('compare.luckMakeMuchDifference');
+  },
+  get interaction() {
+    return say('compare.luckMakeMuchDifference2');
+  },
 };
 
 /** What the pile says, in words for a child of ten. */
 function luckSentence(beyond: number, dealt: number): string {
-  if (dealt === 0) return 'Deal once and look: which pots have which label now, and how big is the gap?';
-  if (dealt < 20) return 'Deal some more, until you see what luck usually does.';
+  if (dealt === 0) return say('compare.dealOnceLookPots');
+  if (dealt < 20) return say('compare.dealSomeMoreUntil');
   const share = beyond / dealt;
   const often =
     beyond === 0
-      ? `not once in ${dealt.toLocaleString('en')} deals`
+      ? say('compare.onceDeals', { dealt: dealt.toLocaleString('en') })
       : share >= 0.5
-        ? 'in more than half of the deals'
-        : `about once in ${Math.round(1 / share)} deals`;
-  return share >= 0.05
-    ? `Luck alone does this ${often}, so luck could have made our gap.`
-    : `Luck alone does this ${often}, so luck alone hardly makes a gap like ours. Something else did: the treatment, or what else differed.`;
+        ? say('compare.moreHalfDeals')
+        : say('compare.aboutOnceDeals', { math: Math.round(1 / share) });
+  return share >= 0.05 ? say('compare.luckAloneLuckMade', { often }) : say('compare.luckAloneLuckAlone', { often });
 }
 
 /** Pots by team with the labels as they lie now; a label keeps its key, so that it is seen to move. */
@@ -217,7 +243,7 @@ function teamsOf(
     });
     const team = investigation.teams.find((t) => t.nickname === block);
     return {
-      team: block || 'all together',
+      team: block || say('compare.allTogether'),
       emblem: team?.emblem ?? null,
       pots: own.map(({ i, container }) => ({
         id: container.id,

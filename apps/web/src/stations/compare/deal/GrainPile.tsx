@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type Shown } from '@bright-sprout/core/compare/shown';
 import { useRef } from 'react';
 import { useWidth } from '../../../page/useWidth';
@@ -39,7 +40,7 @@ export function GrainPile({
         width={width}
         height={base + 56}
         role="img"
-        aria-label={`${pile.beyond} of ${pile.dealt} deals gave a gap as big as the real one, ${shown.signed(gap)}.`}
+        aria-label={say('compare.dealsGaveGapBig', { beyond: pile.beyond, dealt: pile.dealt, gap: shown.signed(gap) })}
         className="figure"
       >
         {[...pile.bins].flatMap(([index, count]) => {
@@ -69,7 +70,7 @@ export function GrainPile({
         <g transform={`translate(${real} ${TOP - 22})`}>
           <path d={flag ? 'M0 0H-124l8 12l-8 12H0Z' : 'M0 0H124l-8 12l8 12H0Z'} fill={INK} />
           <text x={flag ? -10 : 10} y="18" textAnchor={flag ? 'end' : 'start'} className="figure-number" fill="#fff">
-            real {shown.signed(gap)}
+            {say('compare.real', { gap: shown.signed(gap) })}
           </text>
         </g>
         {axis.major.map((v) => (
@@ -87,9 +88,7 @@ export function GrainPile({
           {more} →
         </text>
       </svg>
-      <p className="second mb-0">
-        {each === 1 ? 'One grain is one deal.' : `One grain is ${each} deals.`} Inked: a gap as big as the real one, either way.
-      </p>
+      <p className="second mb-0">{say('compare.grainDealGrainDeals', { each })}</p>
     </div>
   );
 }

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type Along, courseLines } from '@bright-sprout/core/compare/figures/courseLines';
 import { type Question } from '@bright-sprout/core/compare/question';
 import { useCallback, useMemo, useState } from 'react';
@@ -20,10 +21,10 @@ export function CoursePanel({ records, compared, question, measure }: CloserProp
   return (
     <>
       {staggered && (
-        <div className="look-closer-choices" role="group" aria-label="Along">
+        <div className="look-closer-choices" role="group" aria-label={say('compare.along')}>
           {(['age', 'date'] as const).map((a) => (
             <button key={a} type="button" className="btn" aria-pressed={along === a} onClick={() => setAlong(a)}>
-              {a === 'age' ? 'by age' : 'by date'}
+              {a === 'age' ? say('compare.byAge') : say('compare.byDate')}
             </button>
           ))}
         </div>
@@ -31,10 +32,20 @@ export function CoursePanel({ records, compared, question, measure }: CloserProp
       <ChartFigure
         chart={chart}
         name={`${measure.code}-day-by-day`}
-        summary={`${shown.name} over the days since sowing: ${courses.map((c) => `${c.label} ends at ${c.mean.y.length > 0 ? shown.words(c.mean.y[c.mean.y.length - 1]!) : 'nothing'}`).join('; ')}.`}
-        caption={`Thin: each ${containerName}. Bold: the mean of those that had a value that day. Where nobody looked there is a gap. Days count from ${along === 'age' ? `each ${containerName}’s own sowing` : 'the first sowing'}.`}
+        summary={say('compare.overDaysSinceSowing2', {
+          name: shown.name,
+          courses: courses
+            .map((c) =>
+              say('compare.endsAt', {
+                label: c.label,
+                y: c.mean.y.length > 0 ? shown.words(c.mean.y[c.mean.y.length - 1]!) : 'nothing',
+              }),
+            )
+            .join('; '),
+        })}
+        caption={say('compare.thinBoldMeanValue', { containerName, along })}
         table={
-          <Numbers heads={['Day', ...courses.map((c) => c.label)]}>
+          <Numbers heads={[say('common.day3'), ...courses.map((c) => c.label)]}>
             {[...new Set(courses.flatMap((c) => c.mean.x))]
               .sort((a, b) => a - b)
               .map((day) => (

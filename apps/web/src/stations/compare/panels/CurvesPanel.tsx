@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type CourseGroup, courseLines } from '@bright-sprout/core/compare/figures/courseLines';
 import { type Question } from '@bright-sprout/core/compare/question';
 import { type CurveIntervals } from '@bright-sprout/core/growth/curveIntervals';
@@ -39,11 +40,11 @@ export function CurvesPanel({ records, compared, question, measure }: CloserProp
     [courses],
   );
   const fits = useCurves(curve, series);
-  const range = (i: Interval | null, digits = 1, say: (v: number) => string = (v) => v.toFixed(digits)) =>
-    i ? `${say(i.low)} to ${say(i.high)}` : 'not enough';
+  const range = (i: Interval | null, digits = 1, inWords: (v: number) => string = (v) => v.toFixed(digits)) =>
+    i ? say('common.to', { low: inWords(i.low), high: inWords(i.high) }) : say('compare.notEnough');
   return (
     <>
-      <h3>Growth rates and curves</h3>
+      <h3>{say('compare.growthRatesCurves')}</h3>
       <ul>
         {courses.map((c) => (
           <li key={c.key}>
@@ -51,7 +52,7 @@ export function CurvesPanel({ records, compared, question, measure }: CloserProp
           </li>
         ))}
       </ul>
-      <div className="look-closer-choices" role="group" aria-label="Growth curve">
+      <div className="look-closer-choices" role="group" aria-label={say('compare.growthCurve')}>
         {CURVES.map((name) => (
           <button
             key={name}
@@ -64,17 +65,17 @@ export function CurvesPanel({ records, compared, question, measure }: CloserProp
           </button>
         ))}
       </div>
-      {curve !== null && !fits && <Waiting>Fitting, and drawing whole containers again and again …</Waiting>}
+      {curve !== null && !fits && <Waiting>{say('compare.fittingDrawingWholeContainers')}</Waiting>}
       {fits && (
         <div className="table-responsive">
           <table className="table">
             <thead>
               <tr>
-                <th scope="col">Group</th>
-                <th scope="col">Levels off at</th>
-                <th scope="col">Greatest growth a day</th>
-                <th scope="col">Day of greatest growth</th>
-                <th scope="col">AICc</th>
+                <th scope="col">{say('compare.group')}</th>
+                <th scope="col">{say('compare.levelsOff')}</th>
+                <th scope="col">{say('compare.greatestGrowthDay')}</th>
+                <th scope="col">{say('compare.dayGreatestGrowth')}</th>
+                <th scope="col">{say('compare.aicc')}</th>
               </tr>
             </thead>
             <tbody>
@@ -93,7 +94,7 @@ export function CurvesPanel({ records, compared, question, measure }: CloserProp
                     <th scope="row">{c.label}</th>
                     <td>
                       {fit.asymptote === null ? '–' : shown.words(fit.asymptote)} ({range(found.asymptote, 1, shown.number)})
-                      {fit.beyondTheData && ' – beyond the data'}
+                      {fit.beyondTheData && say('compare.beyondData')}
                     </td>
                     <td>
                       {fit.inflection ? `${shown.words(fit.inflection.rate)}` : '–'} ({range(found.greatestRate, 1, shown.number)}
@@ -117,7 +118,7 @@ export function CurvesPanel({ records, compared, question, measure }: CloserProp
 /** Relative growth rate of a group between the middle and the end of its course. */
 function rateWords(course: CourseGroup, container: string): string {
   const days = course.mean.x;
-  if (days.length < 2) return 'too few days';
+  if (days.length < 2) return say('compare.tooFewDays');
   const [from, to] = [days[Math.floor((days.length - 1) / 2)]!, days[days.length - 1]!];
   const pairs = course.containers.flatMap(({ x, y }) => {
     const [a, b] = [y[x.indexOf(from)], y[x.indexOf(to)]];
@@ -129,7 +130,15 @@ function rateWords(course: CourseGroup, container: string): string {
     to - from,
   );
   if (!found.ok) return found.reason;
-  const se = found.seSamePlants === null ? '' : ` ± ${(100 * found.seSamePlants).toFixed(1)} (SE)`;
-  const doubling = found.doublingTime === null ? '' : `, doubling in ${found.doublingTime.toFixed(0)} days`;
-  return `relative growth rate ${(100 * found.rate).toFixed(1)} % a day${se} from day ${from} to day ${to}, ${counted(pairs.length, container)}${doubling}`;
+  const se = found.seSamePlants === null ? '' : say('compare.se', { seSamePlants: (100 * found.seSamePlants).toFixed(1) });
+  const doubling =
+    found.doublingTime === null ? '' : say('compare.doublingDays', { doublingTime: found.doublingTime.toFixed(0) });
+  return say('compare.relativeGrowthRateDay', {
+    rate: (100 * found.rate).toFixed(1),
+    se,
+    from,
+    to,
+    countPairs: counted(pairs.length, container),
+    doubling,
+  });
 }

@@ -1,3 +1,5 @@
+import { say } from '@bright-sprout/words/say';
+import { Say } from '../../../words/Say';
 import { type LengthUnit, lengthIn } from '@bright-sprout/core/quantities/length';
 import { capital } from '@bright-sprout/core/words/capital';
 import { useState } from 'react';
@@ -13,21 +15,21 @@ export const hasExtremes = ({ measure, question }: Pick<CloserProps, 'measure' |
 export function ExtremesPanel({ groups, records, measure }: CloserProps) {
   const [unit, setUnit] = useState<LengthUnit>(records.investigation.resolution === 'quarter-in' ? 'in' : 'cm');
   const all = groups.flatMap((g) => g.dots.filter((d) => d.plants > 0).map((d) => ({ ...d, label: g.label })));
-  if (all.length === 0) return <p>Nothing was measured here.</p>;
+  if (all.length === 0) return <p>{say('compare.nothingMeasured')}</p>;
   const sorted = [...all].sort((a, b) => b.value - a.value);
-  const say = (v: number) => `${Number(lengthIn(v, unit).toPrecision(3))} ${unit}`;
+  const length = (v: number) => `${Number(lengthIn(v, unit).toPrecision(3))} ${unit}`;
   const [greatest, smallest] = [measure.more, measure.less].map((word) => capital(word.replace(/er$/, 'est')));
   const row = (name: string, d: (typeof all)[number]) => (
     <li key={name}>
       <b>{name}</b>: {d.container.code}
-      {d.plant !== null && ` plant ${d.plant}`}, {d.label}
-      {d.container.block && `, ${d.container.block}`}: <b className="numeral">{say(d.value)}</b>
+      {d.plant !== null && say('compare.plant', { plant: d.plant })}, {d.label}
+      {d.container.block && `, ${d.container.block}`}: <b className="numeral">{length(d.value)}</b>
     </li>
   );
   const [most, least] = [sorted[0]!, sorted[sorted.length - 1]!];
   return (
     <div>
-      <div className="look-closer-choices" role="group" aria-label="Unit">
+      <div className="look-closer-choices" role="group" aria-label={say('compare.unit')}>
         {UNITS.map((u) => (
           <button key={u} type="button" className="btn" aria-pressed={u === unit} onClick={() => setUnit(u)}>
             {u}
@@ -35,10 +37,14 @@ export function ExtremesPanel({ groups, records, measure }: CloserProps) {
         ))}
       </div>
       <ul className="extremes">
-        {row(`${greatest} of all`, most)}
-        {row(`${smallest} of all`, least)}
+        {row(say('compare.ofAll', { greatest }), most)}
+        {row(say('compare.ofAll2', { smallest }), least)}
         <li>
-          Between them lie <b className="numeral">{say(most.value - least.value)}</b>.
+          <Say
+            it="compare.betweenThemLie"
+            length={length(most.value - least.value)}
+            b={(inside) => <b className="numeral">{inside}</b>}
+          />
         </li>
         {groups.map((g) => {
           const own = sorted.filter((d) => d.label === g.label);

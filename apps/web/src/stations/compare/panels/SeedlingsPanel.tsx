@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type HonestAndNaive, honestAndNaive } from '@bright-sprout/core/compare/seedlings';
 import { type Interval } from '@bright-sprout/core/statistics/descriptives';
 import { plural } from '@bright-sprout/core/words/plural';
@@ -21,8 +22,8 @@ export function SeedlingsPanel({ records, groups, shown, sureness }: CloserProps
     <div>
       <FigureFrame
         name="seedlings-in-their-pots"
-        summary={`Every plant inside its ${container}: plants of one ${container} share its soil, water and light.`}
-        caption={`Each column is one ${container} with its plants; the dash is its mean, which is what counts. Plants of one ${container} are neighbours, not repeats of the experiment.`}
+        summary={say('compare.everyPlantInsidePlants', { container })}
+        caption={say('compare.columnPlantsDashMean', { container })}
         table={<HonestTable both={both} shown={shown} container={container} />}
       >
         {(width) => <PlantsInContainers width={width} groups={groups} shown={shown} />}
@@ -31,12 +32,17 @@ export function SeedlingsPanel({ records, groups, shown, sureness }: CloserProps
         <FigureFrame
           name="honest-and-naive"
           summary={both
-            .map(
-              (b) =>
-                `${b.group.label} against ${b.control.label}: honest ${rangeOf(b.honest, shown)}, as if seedlings were ${plural(container)} ${rangeOf(b.naive, shown)}`,
+            .map((b) =>
+              say('compare.againstHonestSeedlings', {
+                label: b.group.label,
+                label2: b.control.label,
+                rangeOf: rangeOf(b.honest, shown),
+                container: plural(container),
+                rangeOf2: rangeOf(b.naive, shown),
+              }),
             )
             .join('; ')}
-          caption={`The short spans take every seedling for a ${container} of its own and promise more than this class has seen. Treatments were given to ${plural(container)}: the long spans are the honest ones.`}
+          caption={say('compare.shortSpansTakeEvery', { container, container2: plural(container) })}
           table={null}
         >
           {(width) => <TwoSpans width={width} both={both} shown={shown} container={container} />}
@@ -48,7 +54,8 @@ export function SeedlingsPanel({ records, groups, shown, sureness }: CloserProps
 
 type Both = (Omit<HonestAndNaive, 'honest' | 'naive'> & { honest: Interval; naive: Interval })[];
 
-const rangeOf = ({ low, high }: Interval, shown: CloserProps['shown']) => `${shown.signed(low)} to ${shown.signed(high)}`;
+const rangeOf = ({ low, high }: Interval, shown: CloserProps['shown']) =>
+  say('common.to', { low: shown.signed(low), high: shown.signed(high) });
 
 function TwoSpans({
   width,
@@ -86,8 +93,13 @@ function TwoSpans({
                 />
                 <text x={12} y={y - 15} className="figure-word figure-halo">
                   {k === 0
-                    ? `${b.group.label} against ${b.control.label}: ${b.containers} ${plural(container)}`
-                    : `as if all ${b.plants} seedlings were ${plural(container)}`}
+                    ? say('compare.against', {
+                        label: b.group.label,
+                        label2: b.control.label,
+                        containers: b.containers,
+                        container: plural(container),
+                      })
+                    : say('compare.asIfAllSeedlings', { plants: b.plants, container: plural(container) })}
                 </text>
               </g>
             );
@@ -109,10 +121,10 @@ function TwoSpans({
 
 function HonestTable({ both, shown, container }: { both: Both; shown: CloserProps['shown']; container: string }) {
   const heads = [
-    `Against ${both[0]?.control.label ?? ''}`,
-    `Honest, by ${container}`,
-    `As if seedlings were ${plural(container)}`,
-    'Evidence overstated by',
+    say('compare.against2', { label: both[0]?.control.label ?? '' }),
+    say('compare.honestBy', { container }),
+    say('compare.asIfSeedlingsWere', { container: plural(container) }),
+    say('compare.evidenceOverstated'),
   ];
   return (
     <Numbers heads={heads}>
@@ -121,7 +133,11 @@ function HonestTable({ both, shown, container }: { both: Both; shown: CloserProp
           <th scope="row">{b.group.label}</th>
           <td>{rangeOf(b.honest, shown)}</td>
           <td>{rangeOf(b.naive, shown)}</td>
-          <td>{b.designEffect === null ? 'cannot be told' : `${b.designEffect.toFixed(1)} times`}</td>
+          <td>
+            {b.designEffect === null
+              ? say('compare.cannotTold')
+              : say('compare.times', { designEffect: b.designEffect.toFixed(1) })}
+          </td>
         </tr>
       ))}
     </Numbers>

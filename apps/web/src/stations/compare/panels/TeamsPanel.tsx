@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { teamStrip } from '@bright-sprout/core/compare/figures/teamStrip';
 import { FigureFrame } from '../../../compare/figures/FigureFrame';
 import { Numbers } from '../../../compare/figures/otherTables';
@@ -11,18 +12,22 @@ export function TeamsPanel({ records, groups, shown }: CloserProps) {
   const emblems = new Map(teams.map((t) => [t.nickname, t.emblem]));
   const control = treatments.find((t) => t.control)?.label ?? groups[0]?.label ?? '';
   const words = strips
-    .map(
-      (s) =>
-        `${s.group.label}: ${s.teams.filter((t) => t.difference < 0).length} of ${s.teams.length} teams found less than for ${control}`,
+    .map((s) =>
+      say('compare.teamsFoundLess', {
+        label: s.group.label,
+        countTeams: s.teams.filter((t) => t.difference < 0).length,
+        countTeams2: s.teams.length,
+        control,
+      }),
     )
     .join('; ');
   return (
     <FigureFrame
       name="team-by-team"
-      summary={`Each team’s own difference. ${words}.`}
-      caption={`${words}. A team far from the rest is a question about measuring, not a culprit.`}
+      summary={say('compare.teamsOwnDifference', { words })}
+      caption={say('compare.teamFarRestQuestion', { words })}
       table={
-        <Numbers heads={['Team', ...strips.map((s) => s.group.label)]}>
+        <Numbers heads={[say('common.team'), ...strips.map((s) => s.group.label)]}>
           {teams.map((t) => (
             <tr key={t.id}>
               <th scope="row">{t.nickname}</th>

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { leftOver } from '@bright-sprout/core/compare/causes/placeCause';
 import { FigureFrame } from '../../../compare/figures/FigureFrame';
 import { TrayFigure } from '../../../compare/figures/TrayFigure';
@@ -11,11 +12,11 @@ export function TrayPanel({ records, groups, question, shown }: CloserProps) {
   return (
     <FigureFrame
       name="on-the-tray"
-      summary={`What treatment and team leave of each ${investigation.containerName}, where it stands on the tray.`}
-      caption={`Each ${investigation.containerName} from above, where it stands: how far it lies above or below what its treatment and its team let expect. Look for a dark or a pale side.`}
+      summary={say('compare.treatmentTeamLeaveWhere', { containerName: investigation.containerName })}
+      caption={say('compare.aboveWhereStandsFar', { containerName: investigation.containerName })}
       table={
         <details className="mt-2">
-          <summary>Show the numbers</summary>
+          <summary>{say('compare.showNumbers')}</summary>
           <p>{left.map((l) => `${l.container.code} ${shown.signed(l.residual)}`).join(', ')}</p>
         </details>
       }

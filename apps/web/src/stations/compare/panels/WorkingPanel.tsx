@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { leftOver } from '@bright-sprout/core/compare/causes/placeCause';
 import { couldHaveShown, textbook } from '@bright-sprout/core/compare/textbook';
 import { isTime } from '@bright-sprout/core/compare/question';
@@ -35,43 +36,58 @@ export function WorkingPanel(props: CloserProps) {
     [left, shown],
   );
   const within = sureness && dealtWithin(sureness, question);
+  const spread = sureness?.spreadRatio ?? 0;
   const power = sureness && couldHaveShown(sureness, groups);
   return (
     <div className="working">
       <div className="columns">
         <div>
-          <h3>One model, one set of deals</h3>
+          <h3>{say('compare.modelSetDeals')}</h3>
           {sureness ? (
             <p>
-              Value = {within === null ? '' : `${within.slice(0, -1)} + `}
-              {question.between === 'teams' ? 'team' : 'treatment'}, over {sureness.containers} {plural(container)}
-              {within !== null && ` in ${sureness.blocks} ${within}`}; {sureness.df} degrees of freedom are left, and a spread of{' '}
-              {shown.words(sureness.spread)}. The statistic of each difference is its estimate
-              {within !== null && ` within ${within}`} over its standard error. Of {dealtWords(sureness, question)}, a share of{' '}
-              {sayP(sureness.overall.p)} gives an F at least as large as {sureness.overall.f.toFixed(2)} for all that is compared.
-              Each interval is the estimate ± the 95 % point of the greatest statistic times its standard error.
+              {say('compare.valueTeamsOtherOver', {
+                value: within === null ? '' : `${within.slice(0, -1)} + `,
+                between: question.between,
+                containers: sureness.containers,
+                container: plural(container),
+                blocks: sureness.blocks,
+                within,
+                hasWithin: within !== null,
+                df: sureness.df,
+                spread: shown.words(sureness.spread),
+                dealtWords: dealtWords(sureness, question),
+                sayP: sayP(sureness.overall.p),
+                f: sureness.overall.f.toFixed(2),
+              })}
             </p>
           ) : (
-            <p>There is no model of this question.</p>
+            <p>{say('compare.modelQuestion')}</p>
           )}
-          <h3>What could this have shown?</h3>
+          <h3>{say('compare.whatCouldThisHave')}</h3>
           <p>
             {power?.ok
-              ? `With this spread and about ${power.containers} ${plural(container)} of each, a true difference of ${shown.size(power.difference) || shown.number(power.difference)} would show in four of five classes (t approximation, 5 %, two-sided). Smaller ones would mostly be missed.`
-              : (power?.reason ?? 'There is no spread to judge by.')}
+              ? say('compare.spreadAboutTrueDifference', {
+                  containers: power.containers,
+                  container: plural(container),
+                  shown: shown.size(power.difference) || shown.number(power.difference),
+                })
+              : (power?.reason ?? say('compare.spreadJudge'))}
           </p>
         </div>
         {left && (
           <div>
-            <h3>Do the assumptions look right?</h3>
+            <h3>{say('compare.assumptionsLookRight')}</h3>
             <ChartFigure
               chart={chart}
               height={280}
               name="residuals"
-              summary={`Residuals of ${left.length} ${plural(container)} over their expected values.`}
-              caption={`An even cloud about zero is as it should be; a funnel says that spreads differ${sureness?.spreadRatio ? ` (largest spread of a treatment over the smallest: ${sureness.spreadRatio > 10 ? 'more than 10' : sureness.spreadRatio.toFixed(1)})` : ''}. Each treatment’s own spread is used.`}
+              summary={say('compare.residualsOverExpectedValues', { countLeft: left.length, container: plural(container) })}
+              caption={say('compare.evenCloudAboutZero', {
+                value: spread > 10 ? say('compare.moreThan') : spread.toFixed(1),
+                spreadRatio: spread > 0,
+              })}
               table={
-                <Numbers heads={['Container', 'Expected', 'Left']}>
+                <Numbers heads={[say('common.container'), say('compare.expected'), say('compare.left')]}>
                   {left.map((l) => (
                     <tr key={l.container.id}>
                       <th scope="row">{l.container.code}</th>
@@ -85,17 +101,15 @@ export function WorkingPanel(props: CloserProps) {
           </div>
         )}
       </div>
-      <h3>The textbook’s tests, side by side</h3>
-      <p className="second">
-        They ask the same question with other assumptions. The page’s own answer stays the one of the deals.
-      </p>
+      <h3>{say('compare.textbooksTestsSideSide')}</h3>
+      <p className="second">{say('compare.askSameQuestionOther')}</p>
       <div className="table-responsive">
         <table className="table">
           <thead>
             <tr>
-              <th scope="col">Test</th>
-              <th scope="col">Of</th>
-              <th scope="col">Statistic</th>
+              <th scope="col">{say('compare.test')}</th>
+              <th scope="col">{say('compare.of6')}</th>
+              <th scope="col">{say('compare.statistic')}</th>
               <th scope="col">p</th>
             </tr>
           </thead>

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { type IsoDay } from '@bright-sprout/core/calendar/days';
 import { type Askable } from '@bright-sprout/core/compare/askable';
@@ -25,7 +26,7 @@ export function GoodQuestions({
   const now = JSON.stringify(question);
   return (
     <section className="section">
-      <h2>What one could ask next</h2>
+      <h2>{say('compare.askNext')}</h2>
       <ul className="question-list">
         {good.map((q) => {
           const measure = askable.measures.find((m) => m.code === q.measure)!;

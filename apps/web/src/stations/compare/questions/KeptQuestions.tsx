@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { type SavedQuestion } from '@bright-sprout/contracts/questions';
 import { type Askable } from '@bright-sprout/core/compare/askable';
@@ -41,8 +42,8 @@ export function KeptQuestions({
   const words = shortQuestion(question, measure, investigation, askable.records);
   return (
     <section className="section">
-      <h2>Kept questions</h2>
-      {kept.data?.length === 0 && <p className="second">None yet. A kept question opens with all its words as they are now.</p>}
+      <h2>{say('compare.keptQuestions')}</h2>
+      {kept.data?.length === 0 && <p className="second">{say('compare.noneYetKeptQuestion')}</p>}
       <ul className="question-list">
         {kept.data?.map((k) => (
           <li key={k.id}>
@@ -50,20 +51,20 @@ export function KeptQuestions({
             <button
               type="button"
               className="btn btn-plain"
-              aria-label={`Take away: ${k.name}`}
+              aria-label={say('compare.takeAway', { name: k.name })}
               onClick={() => {
                 setGone(k);
                 remove.mutate(k.id);
               }}
             >
-              take away
+              {say('common.takeAway')}
             </button>
           </li>
         ))}
       </ul>
       {gone && (
         <p role="status">
-          Taken away: {gone.name}.{' '}
+          {say('compare.takenAway', { name: gone.name })}{' '}
           <button
             type="button"
             className="btn btn-plain"
@@ -72,7 +73,7 @@ export function KeptQuestions({
               setGone(null);
             }}
           >
-            Put it back
+            {say('common.putBack')}
           </button>
         </p>
       )}
@@ -83,7 +84,7 @@ export function KeptQuestions({
           disabled={keep.isPending}
           onClick={() => keep.mutate({ id: v7(), name: words.slice(0, 160), address: search })}
         >
-          Keep this question
+          {say('compare.keepQuestion')}
         </button>
       )}
       {(keep.error ?? remove.error) && <ProblemNotice error={(keep.error ?? remove.error)!} />}

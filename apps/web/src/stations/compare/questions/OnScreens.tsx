@@ -1,3 +1,5 @@
+import { say } from '@bright-sprout/words/say';
+import { Say } from '../../../words/Say';
 import { type ScreenLinkView } from '@bright-sprout/contracts/screens';
 import { Link } from 'react-router';
 import { request } from '../../../api/client';
@@ -18,28 +20,32 @@ export function OnScreens({ investigationId, search, own }: { investigationId: s
   if (!links.data) return null;
   return (
     <>
-      <h3 className="mt-3">On a screen</h3>
+      <h3 className="mt-3">{say('compare.onAScreen')}</h3>
       {links.data.length === 0 && (
         <p className="second">
-          No screen has a link yet. <Link to={`/investigations/${investigationId}/run`}>Make one</Link> and it can show this
-          question.
+          <Say
+            it="compare.screenLinkYetMake"
+            link={(inside) => <Link to={`/investigations/${investigationId}/run`}>{inside}</Link>}
+          />
         </p>
       )}
-      {!own && links.data.length > 0 && (
-        <p className="second">This question takes in other classes; a screen shows this class alone.</p>
-      )}
+      {!own && links.data.length > 0 && <p className="second">{say('compare.questionTakesOtherClasses')}</p>}
       <ul className="question-list">
         {links.data.map((l, i) => (
           <li key={l.id}>
-            Screen {i + 1} shows {l.question === null ? 'the wall' : l.question === search ? 'this question' : 'another question'}{' '}
+            {say('compare.screenShowsWallQuestion', {
+              i: i + 1,
+              sameQuestion: l.question === search,
+              noQuestion: l.question === null,
+            })}{' '}
             {own && l.question !== search && (
               <button type="button" className="btn" onClick={() => show.mutate({ id: l.id, address: search })}>
-                Show this question
+                {say('compare.showQuestion')}
               </button>
             )}
             {l.question !== null && (
               <button type="button" className="btn btn-plain" onClick={() => show.mutate({ id: l.id, address: null })}>
-                Show the wall
+                {say('compare.showWall')}
               </button>
             )}
           </li>

@@ -1,3 +1,5 @@
+import { say } from '@bright-sprout/words/say';
+import { Say } from '../../../words/Say';
 import { betweenNo, countsAsZero, markNo, reportNo } from '@bright-sprout/core/compare/askable';
 import { BETWEENS, isTime, MARKS, type MarkPer, type Question } from '@bright-sprout/core/compare/question';
 import { type Reported } from '@bright-sprout/core/measures/sumUp';
@@ -8,9 +10,15 @@ import { WhatWord } from './WhatWord';
 import { WhenWords } from './WhenWords';
 
 const MARK_DETAIL: Record<MarkPer, string> = {
-  container: 'It was treated as one, so it counts once.',
-  plant: 'Each seedling is seen; how sure it is still goes by containers.',
-  team: 'The mean of each team’s containers.',
+  get container() {
+    return say('compare.treatedCountsOnce');
+  },
+  get plant() {
+    return say('compare.seedlingSeenSureStill');
+  },
+  get team() {
+    return say('compare.meanTeamsContainers');
+  },
 };
 
 /** The question that is answered, as a sentence whose words open. What makes no sense beside the others says why. */
@@ -22,28 +30,40 @@ export function CompareSentence(props: SentenceProps) {
   );
   return (
     <div className="ruled-sentence">
-      {question.between === 'predicted' ? 'How well did teams foresee the ' : isTime(question) ? 'How do the ' : 'How does '}
-      <WhatWord {...props} /> <WhenWords {...props} /> {question.between === 'predicted' ? 'of ' : 'differ by '}
+      {question.between === 'predicted'
+        ? say('compare.wellTeamsForesee')
+        : isTime(question)
+          ? say('compare.howDoThe')
+          : say('compare.howDoes')}
+      <WhatWord {...props} /> <WhenWords {...props} />{' '}
+      {question.between === 'predicted' ? say('compare.of7') : say('compare.differBy')}
       {question.between === 'predicted' ? (
         <>
           <b>{kindOf(investigation)}</b>: <BetweenWord {...props} offered={offered} />
         </>
       ) : (
         <>
-          <BetweenWord {...props} offered={offered} /> for <b>{kindOf(investigation)}</b>, one mark per{' '}
-          <RuledWord
-            name="One mark per"
-            value={question.mark}
-            choices={MARKS.map((value) => ({
-              value,
-              label: value === 'container' ? containerName : value,
-              detail: MARK_DETAIL[value],
-              no: markNo(value, question, askable),
-            }))}
-            onChoose={(mark) => onAsk({ mark })}
+          <Say
+            it="compare.markPer2"
+            betweenWord={<BetweenWord {...props} offered={offered} />}
+            kindOf={kindOf(investigation)}
+            b={(inside) => <b>{inside}</b>}
+            ruledWord={
+              <RuledWord
+                name={say('compare.markPer')}
+                value={question.mark}
+                choices={MARKS.map((value) => ({
+                  value,
+                  label: value === 'container' ? containerName : value,
+                  detail: MARK_DETAIL[value],
+                  no: markNo(value, question, askable),
+                }))}
+                onChoose={(mark) => onAsk({ mark })}
+              />
+            }
+            reportWord={<ReportWord {...props} />}
+            countingWords={<CountingWords {...props} />}
           />
-          <ReportWord {...props} />
-          <CountingWords {...props} />
         </>
       )}
       ?
@@ -63,7 +83,7 @@ function BetweenWord({
 }: SentenceProps & { offered: readonly Question['between'][] }) {
   return (
     <RuledWord
-      name="Between what"
+      name={say('compare.betweenWhat')}
       value={question.between}
       choices={offered.map((value) => ({
         value,
@@ -79,20 +99,20 @@ function BetweenWord({
 function ReportWord({ investigation, askable, question, onAsk }: SentenceProps) {
   if (question.mark !== 'container' || !askable.several || reportNo('tallest', question, askable) !== null) return null;
   const label: Record<Reported, string> = {
-    'container-mean': 'the mean of its plants',
-    tallest: 'the greatest of its plants',
-    total: 'all its plants together',
+    'container-mean': say('compare.meanPlants'),
+    tallest: say('compare.greatestPlants'),
+    total: say('compare.plantsTogether2'),
   };
   return (
     <>
       ,{' '}
       <RuledWord
-        name={`Several plants of a ${investigation.containerName}`}
+        name={say('compare.severalPlants', { containerName: investigation.containerName })}
         value={question.report}
         choices={(['container-mean', 'tallest', 'total'] as const).map((value) => ({
           value,
           label: label[value],
-          detail: value === 'total' ? 'Per container: crowded plants may be small and still grow more together.' : undefined,
+          detail: value === 'total' ? say('compare.perContainerCrowdedPlants') : undefined,
           no: reportNo(value, question, askable),
         }))}
         onChoose={(report) => onAsk({ report })}
@@ -110,50 +130,62 @@ function CountingWords({ question, measure, onAsk, askable }: SentenceProps) {
     <>
       {measure.quantity !== 'count-of' && question.follow !== 'area' && (
         <>
-          , not up{' '}
-          <RuledWord
-            name="Not up yet"
-            value={question.beforeSprouting}
-            choices={[
-              { value: 'exclude', label: 'left out', detail: 'It is in no mean; its name stands below.' },
-              {
-                value: 'zero',
-                label: 'counted as zero',
-                detail: 'It pulls the mean down: that of all, not only of those that are up.',
-                no: noZero,
-              },
-            ]}
-            onChoose={(beforeSprouting) => onAsk({ beforeSprouting })}
+          <Say
+            it="compare.notUp2"
+            ruledWord={
+              <RuledWord
+                name={say('compare.notUpYet')}
+                value={question.beforeSprouting}
+                choices={[
+                  { value: 'exclude', label: say('common.leftOut'), detail: say('compare.meanNameStandsBelow') },
+                  {
+                    value: 'zero',
+                    label: say('compare.countedZero'),
+                    detail: say('compare.pullsMeanDownOnly'),
+                    no: noZero,
+                  },
+                ]}
+                onChoose={(beforeSprouting) => onAsk({ beforeSprouting })}
+              />
+            }
           />
         </>
       )}
-      , lost{' '}
-      <RuledWord
-        name="Lost"
-        value={question.afterLoss}
-        choices={[
-          { value: 'exclude', label: 'left out', detail: 'It leaves the means from then on; its name stands below.' },
-          { value: 'carry', label: 'kept as last seen', detail: 'Its last value is carried on.' },
-          {
-            value: 'zero',
-            label: 'counted as zero',
-            detail: 'A loss pulls the mean down.',
-            no: question.follow === 'highest' ? 'it once had a value' : noZero,
-          },
-        ]}
-        onChoose={(afterLoss) => onAsk({ afterLoss })}
+      <Say
+        it="compare.lost2"
+        ruledWord={
+          <RuledWord
+            name={say('compare.lost')}
+            value={question.afterLoss}
+            choices={[
+              { value: 'exclude', label: say('common.leftOut'), detail: say('compare.leavesMeansNameStands') },
+              { value: 'carry', label: say('compare.keptLastSeen'), detail: say('compare.lastValueCarried') },
+              {
+                value: 'zero',
+                label: say('compare.countedZero'),
+                detail: say('compare.lossPullsMeanDown'),
+                no: question.follow === 'highest' ? say('compare.onceValue') : noZero,
+              },
+            ]}
+            onChoose={(afterLoss) => onAsk({ afterLoss })}
+          />
+        }
       />
       {removed && (
         <>
-          , taken out{' '}
-          <RuledWord
-            name="Taken out on purpose"
-            value={question.afterRemoval}
-            choices={[
-              { value: 'exclude', label: 'left out', detail: 'It did not die: its record just ends.' },
-              { value: 'carry', label: 'kept as last seen', detail: 'Its last value is carried on.' },
-            ]}
-            onChoose={(afterRemoval) => onAsk({ afterRemoval })}
+          <Say
+            it="compare.takenOut2"
+            ruledWord={
+              <RuledWord
+                name={say('compare.takenPurpose')}
+                value={question.afterRemoval}
+                choices={[
+                  { value: 'exclude', label: say('common.leftOut'), detail: say('compare.dieRecordJustEnds') },
+                  { value: 'carry', label: say('compare.keptLastSeen'), detail: say('compare.lastValueCarried') },
+                ]}
+                onChoose={(afterRemoval) => onAsk({ afterRemoval })}
+              />
+            }
           />
         </>
       )}

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { followNo, followsOf, orderedMeasures } from '@bright-sprout/core/compare/askable';
 import { reachesOf } from '@bright-sprout/core/compare/settled';
 import { type Follow, type Question } from '@bright-sprout/core/compare/question';
@@ -9,12 +10,24 @@ import { shownFor } from '../../../compare/questionWords';
 import { type SentenceProps } from './sentenceProps';
 
 const DETAIL: Partial<Record<Follow, string>> = {
-  change: 'From one day to another.',
-  'per-day': 'The change, shared over the days between.',
-  'relative-rate': 'In percent of what is there: small plants can grow faster.',
-  area: 'Large and long together, in one number.',
-  highest: 'Whenever it was.',
-  sprouted: 'Known to lie between two looks.',
+  get change() {
+    return say('compare.dayAnother');
+  },
+  get 'per-day'() {
+    return say('compare.changeSharedOverDays');
+  },
+  get 'relative-rate'() {
+    return say('compare.percentSmallPlantsGrow');
+  },
+  get area() {
+    return say('compare.largeLongTogetherNumber');
+  },
+  get highest() {
+    return say('compare.wheneverItWas');
+  },
+  get sprouted() {
+    return say('compare.knownLieBetweenTwo');
+  },
 };
 
 const valueOf = ({ measure, follow }: Pick<Question, 'measure' | 'follow'>) =>
@@ -24,7 +37,7 @@ const valueOf = ({ measure, follow }: Pick<Question, 'measure' | 'follow'>) =>
 export function WhatWord({ investigation, askable, question, measure, onAsk }: SentenceProps) {
   const named = (m: Measure, follow: Follow) =>
     follow === 'reached'
-      ? `days until a ${m.name} is reached`
+      ? say('compare.daysUntilReached', { name: m.name })
       : shownFor({ ...question, measure: m.code, follow }, m, investigation, askable.records).name;
   const choices = [
     ...(['sprouted', 'share-up'] as const).map((follow, i) => ({
@@ -32,7 +45,7 @@ export function WhatWord({ investigation, askable, question, measure, onAsk }: S
       label: named(measure, follow),
       detail: DETAIL[follow],
       no: followNo(follow, askable),
-      heading: i === 0 ? 'Coming up' : undefined,
+      heading: i === 0 ? say('compare.comingUp') : undefined,
     })),
     ...orderedMeasures(askable).flatMap((m) =>
       followsOf(m).map((follow, i) => ({
@@ -51,13 +64,13 @@ export function WhatWord({ investigation, askable, question, measure, onAsk }: S
   };
   return (
     <>
-      <RuledWord name="What is compared" value={valueOf(question)} choices={choices} onChoose={choose} />
+      <RuledWord name={say('compare.whatIsCompared')} value={valueOf(question)} choices={choices} onChoose={choose} />
       {question.follow === 'reached' && (
         <>
           {' '}
           (
           <RuledWord
-            name="What is to be reached"
+            name={say('compare.whatIsToBe')}
             value={question.reach}
             choices={[...new Set([...reachesOf(measure, askable), question.reach])]
               .filter(Boolean)

@@ -1,3 +1,5 @@
+import { say } from '@bright-sprout/words/say';
+import { Say } from '../../../words/Say';
 import { daysBetween, formatDay, isDated, type IsoDay, numberedDay } from '@bright-sprout/core/calendar/days';
 import { whenNo } from '@bright-sprout/core/compare/askable';
 import { type When } from '@bright-sprout/core/compare/question';
@@ -5,11 +7,51 @@ import { RuledWord } from '../../../page/RuledWord';
 import { type SentenceProps } from './sentenceProps';
 
 const KINDS: { value: When['kind']; label: string; detail: string }[] = [
-  { value: 'day', label: 'on', detail: 'On one day of the tape.' },
-  { value: 'age', label: 'at', detail: 'At an age: each counted from its own sowing.' },
-  { value: 'between', label: 'from', detail: 'From one day to another.' },
-  { value: 'course', label: 'over the whole course', detail: 'From the first look to the last.' },
-  { value: 'end', label: 'in the end', detail: 'As it stood at the last look.' },
+  {
+    value: 'day',
+    get label() {
+      return say('compare.on2');
+    },
+    get detail() {
+      return say('compare.dayTape');
+    },
+  },
+  {
+    value: 'age',
+    get label() {
+      return say('compare.at');
+    },
+    get detail() {
+      return say('compare.ageCountedOwnSowing');
+    },
+  },
+  {
+    value: 'between',
+    get label() {
+      return say('compare.from');
+    },
+    get detail() {
+      return say('compare.dayAnother');
+    },
+  },
+  {
+    value: 'course',
+    get label() {
+      return say('compare.overWholeCourse');
+    },
+    get detail() {
+      return say('compare.firstLookLast');
+    },
+  },
+  {
+    value: 'end',
+    get label() {
+      return say('compare.inTheEnd');
+    },
+    get detail() {
+      return say('compare.stoodLastLook');
+    },
+  },
 ];
 
 /** When: a day, an age, a stretch of days, the whole course or the end. */
@@ -33,7 +75,7 @@ export function WhenWords({ investigation, askable, question, onAsk, onLook }: S
   return (
     <>
       <RuledWord
-        name="When"
+        name={say('compare.when')}
         value={when.kind}
         choices={KINDS.map((k) => ({ ...k, no: whenNo(k.value, question, askable) }))}
         onChoose={(kind) => onAsk({ when: startOf(kind) })}
@@ -42,7 +84,7 @@ export function WhenWords({ investigation, askable, question, onAsk, onLook }: S
         <>
           {' '}
           <RuledWord
-            name="Day"
+            name={say('common.day3')}
             value={when.day}
             choices={dayChoices(() => null)}
             onChoose={(day) => (onLook ? onLook(day) : onAsk({ when: { kind: 'day', day } }))}
@@ -53,11 +95,11 @@ export function WhenWords({ investigation, askable, question, onAsk, onLook }: S
         <>
           {' '}
           <RuledWord
-            name="Age"
+            name={say('compare.age')}
             value={String(when.age)}
             choices={[...new Set([...ages, when.age])]
               .sort((a, b) => a - b)
-              .map((a) => ({ value: String(a), label: `${a} days old` }))}
+              .map((a) => ({ value: String(a), label: say('compare.daysOld3', { a }) }))}
             onChoose={(age) => onAsk({ when: { kind: 'age', age: Number(age) } })}
           />
         </>
@@ -65,18 +107,24 @@ export function WhenWords({ investigation, askable, question, onAsk, onLook }: S
       {when.kind === 'between' && (
         <>
           {' '}
-          <RuledWord
-            name="First day"
-            value={when.from}
-            choices={dayChoices((d) => (d < when.to ? null : 'it is not before the other day'))}
-            onChoose={(from) => onAsk({ when: { ...when, from } })}
-          />{' '}
-          to{' '}
-          <RuledWord
-            name="Last day"
-            value={when.to}
-            choices={dayChoices((d) => (d > when.from ? null : 'it is not after the other day'))}
-            onChoose={(to) => onAsk({ when: { ...when, to } })}
+          <Say
+            it="compare.to3"
+            ruledWord={
+              <RuledWord
+                name={say('compare.firstDay')}
+                value={when.from}
+                choices={dayChoices((d) => (d < when.to ? null : say('compare.beforeOtherDay')))}
+                onChoose={(from) => onAsk({ when: { ...when, from } })}
+              />
+            }
+            ruledWord2={
+              <RuledWord
+                name={say('compare.lastDay')}
+                value={when.to}
+                choices={dayChoices((d) => (d > when.from ? null : say('compare.afterOtherDay')))}
+                onChoose={(to) => onAsk({ when: { ...when, to } })}
+              />
+            }
           />
         </>
       )}

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { NO_LESSON } from '@bright-sprout/contracts/noLesson';
 import { goalsReached, type GrowthGoal, tallestSoFar } from '@bright-sprout/core/conclude/report/certificate';
@@ -43,7 +44,10 @@ function Certificates({ records }: { records: InvestigationRecords }) {
     try {
       const [width, height] = sheet.points;
       const blob = await makePdf({
-        info: { title: `Growth certificates, ${investigation.class.name}`, creator: 'Bright Sprout' },
+        info: {
+          title: say('certificates.growthCertificates', { name: investigation.class.name }),
+          creator: say('common.brightSprout'),
+        },
         pageSize: { width, height },
         pageMargins: 0,
         content: some.map((r, i) => ({
@@ -61,9 +65,9 @@ function Certificates({ records }: { records: InvestigationRecords }) {
     }
   };
   return (
-    <Loaded query={lesson} what="the goals">
+    <Loaded query={lesson} what={say('certificates.theGoals')}>
       {() => (
-        <section aria-label="Certificates">
+        <section aria-label={say('common.certificates')}>
           <GoalForm
             resolution={investigation.resolution}
             onAdd={(goal) => change.mutate((d) => ({ ...d, goals: [...d.goals, goal] }))}
@@ -75,19 +79,19 @@ function Certificates({ records }: { records: InvestigationRecords }) {
                 <li key={g.id}>
                   <b>{g.words}</b>, {formatLength(g.mm, investigation.resolution)}:{' '}
                   {n > 0
-                    ? `reached by ${n}`
+                    ? say('certificates.reachedBy', { n })
                     : tallest === null
-                      ? 'nothing is measured yet'
-                      : `not yet; the tallest so far is ${formatLength(tallest, investigation.resolution)}`}
+                      ? say('certificates.nothingMeasuredYet')
+                      : say('certificates.yetTallestFar', { tallest: formatLength(tallest, investigation.resolution) })}
                   {g.id === 'plan' ? (
-                    <span className="second"> (from the plan)</span>
+                    <span className="second"> {say('certificates.fromThePlan')}</span>
                   ) : (
                     <button
                       type="button"
                       className="btn btn-plain"
                       onClick={() => change.mutate((d) => ({ ...d, goals: d.goals.filter((o) => o.id !== g.id) }))}
                     >
-                      take away
+                      {say('common.takeAway')}
                     </button>
                   )}
                 </li>
@@ -98,7 +102,7 @@ function Certificates({ records }: { records: InvestigationRecords }) {
           {error !== null && <ProblemNotice error={error} />}
           {reached.length > 0 && (
             <>
-              <div className="d-flex flex-wrap gap-2 mb-3" role="group" aria-label="Paper">
+              <div className="d-flex flex-wrap gap-2 mb-3" role="group" aria-label={say('common.paper')}>
                 {(Object.keys(CERTIFICATE_SHEETS) as CertificateSheetName[]).map((s) => (
                   <button key={s} type="button" className="btn" aria-pressed={size === s} onClick={() => setSize(s)}>
                     {CERTIFICATE_SHEETS[s].name}
@@ -106,10 +110,10 @@ function Certificates({ records }: { records: InvestigationRecords }) {
                 ))}
                 <button type="button" className="btn-next" disabled={making} onClick={() => void make(reached)}>
                   {making
-                    ? 'Making them …'
+                    ? say('certificates.makingThem')
                     : reached.length === 1
-                      ? 'The certificate as a PDF'
-                      : `All ${reached.length} as a PDF`}
+                      ? say('certificates.certificatePdf')
+                      : say('certificates.allAsAPdf', { countReached: reached.length })}
                 </button>
               </div>
               <div className="certificate-list">
@@ -124,7 +128,7 @@ function Certificates({ records }: { records: InvestigationRecords }) {
                       }}
                     />
                     <button type="button" className="btn btn-plain" disabled={making} onClick={() => void make([r])}>
-                      {r.container.code} alone as a PDF
+                      {say('certificates.alonePdf', { code: r.container.code })}
                     </button>
                   </div>
                 ))}
@@ -151,11 +155,11 @@ function GoalForm({
   const add = () => {
     const parsed = parseLength(height, RESOLUTION_UNIT[resolution]);
     const found = {
-      ...(words.trim() === '' ? { words: 'Name something that everybody knows.' } : {}),
+      ...(words.trim() === '' ? { words: say('certificates.nameSomethingEverybodyKnows') } : {}),
       ...(parsed.ok
         ? parsed.mm > 0 && parsed.mm <= 10_000
           ? {}
-          : { height: 'Between a millimetre and 10 metres.' }
+          : { height: say('certificates.betweenMillimetreMetres') }
         : { height: parsed.reason }),
     };
     setProblem(found);
@@ -172,30 +176,30 @@ function GoalForm({
         add();
       }}
     >
-      <Field label="As tall as …" error={problem.words ? { message: problem.words } : undefined}>
+      <Field label={say('certificates.asTallAs')} error={problem.words ? { message: problem.words } : undefined}>
         {(props) => (
           <Form.Control
             {...props}
             value={words}
             maxLength={60}
-            placeholder="our door handle"
+            placeholder={say('certificates.doorHandle')}
             onChange={(e) => setWords(e.target.value)}
           />
         )}
       </Field>
-      <Field label="How high is that?" error={problem.height ? { message: problem.height } : undefined}>
+      <Field label={say('certificates.howHighIsThat')} error={problem.height ? { message: problem.height } : undefined}>
         {(props) => (
           <Form.Control
             {...props}
             value={height}
             maxLength={40}
-            placeholder={RESOLUTION_UNIT[resolution] === 'in' ? '40 1/2 in' : '104 cm'}
+            placeholder={RESOLUTION_UNIT[resolution] === 'in' ? say('certificates.in') : say('certificates.cm')}
             onChange={(e) => setHeight(e.target.value)}
           />
         )}
       </Field>
       <button type="submit" className="btn">
-        Set this goal
+        {say('certificates.setGoal')}
       </button>
     </form>
   );

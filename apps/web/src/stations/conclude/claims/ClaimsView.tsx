@@ -1,3 +1,5 @@
+import { say } from '@bright-sprout/words/say';
+import { Say } from '../../../words/Say';
 import { type TeamClaimView } from '@bright-sprout/contracts/conclude';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { teamClaimOf } from '@bright-sprout/core/conclude/claim/claimEntries';
@@ -23,12 +25,12 @@ function Claims({ records }: { records: InvestigationRecords }) {
   const open = lesson.data?.document.claimsOpen ?? false;
   const error = changeLesson.error ?? change.error;
   return (
-    <section aria-label="Claims">
+    <section aria-label={say('claimsOfTeams.claims')}>
       <div className="d-flex flex-wrap gap-2 align-items-center mb-3">
         {investigation.sharedWithTeams ? (
           <>
             <span>
-              Teams write theirs at <b>What we found out</b> on their devices.
+              <Say it="claimsOfTeams.teamsWriteTheirsFound" b={(inside) => <b>{inside}</b>} />
             </span>
             <button
               type="button"
@@ -36,36 +38,40 @@ function Claims({ records }: { records: InvestigationRecords }) {
               aria-pressed={open}
               onClick={() => changeLesson.mutate((d) => ({ ...d, claimsOpen: !open }))}
             >
-              {open ? 'All teams can read all claims: close them' : 'Open the claims for the class to read'}
+              {open ? say('claimsOfTeams.teamsReadClaimsClose') : say('claimsOfTeams.openClaimsClassRead')}
             </button>
           </>
         ) : (
           <>
-            <span>To conclude, teams look at the whole class’s records. They are not open to them yet.</span>
+            <span>{say('claimsOfTeams.concludeTeamsLookWhole')}</span>
             <button
               type="button"
               className="btn-next"
               disabled={change.isPending}
               onClick={() => change.mutate({ sharedWithTeams: true })}
             >
-              Let teams conclude
+              {say('claimsOfTeams.letTeamsConclude')}
             </button>
           </>
         )}
       </div>
       {error && <ProblemNotice error={error} />}
-      <Loaded query={claims} what="what the teams have written">
+      <Loaded query={claims} what={say('claimsOfTeams.teamsWritten')}>
         {(all) =>
           all.length === 0 ? (
             <p>
-              This class has no teams. <Link to={`/classes/${investigation.class.id}`}>Make some</Link>, and each writes its own
-              conclusion.
+              <Say
+                it="claimsOfTeams.classTeamsMakeSome"
+                link={(inside) => <Link to={`/classes/${investigation.class.id}`}>{inside}</Link>}
+              />
             </p>
           ) : (
             <>
               <p className="second">
-                {all.filter((c) => teamClaimOf(c.entries).ready).length} of {all.length} claims are in. A question that the page
-                would ask stands beneath; it is a question, not a mark.
+                {say('claimsOfTeams.claimsQuestionPageAsk', {
+                  countAll: all.filter((c) => teamClaimOf(c.entries).ready).length,
+                  countAll2: all.length,
+                })}
               </p>
               <div className="team-claims">
                 {all.map((view) => (
@@ -91,7 +97,8 @@ function TeacherCard({ view, records }: { view: TeamClaimView; records: Investig
               <ul className="quiet">
                 {asked.map((q, i) => (
                   <li key={i}>
-                    {ASKED_WORDS[q.code]}: “{q.facts.word.trim()}”{q.kept ? ' · kept, they can say why' : ' · asked'}
+                    {ASKED_WORDS[q.code]}: “{q.facts.word.trim()}”
+                    {q.kept ? say('claimsOfTeams.keptSayWhy') : say('claimsOfTeams.asked')}
                   </li>
                 ))}
               </ul>
@@ -105,10 +112,22 @@ function TeacherCard({ view, records }: { view: TeamClaimView; records: Investig
 }
 
 const ASKED_WORDS: Record<AskedQuestion['code'], string> = {
-  'too-sure': 'Surer than the records',
-  'wrong-direction': 'The marks say otherwise',
-  beyond: 'Beyond what was grown',
-  cause: 'A cause without a fair test',
-  'one-plant': 'One plant for all',
-  'no-difference': 'A wide range is not “no difference”',
+  get 'too-sure'() {
+    return say('claimsOfTeams.surerRecords');
+  },
+  get 'wrong-direction'() {
+    return say('claimsOfTeams.marksSayOtherwise');
+  },
+  get beyond() {
+    return say('claimsOfTeams.beyondGrown');
+  },
+  get cause() {
+    return say('claimsOfTeams.causeWithoutFairTest');
+  },
+  get 'one-plant'() {
+    return say('claimsOfTeams.onePlantForAll');
+  },
+  get 'no-difference'() {
+    return say('claimsOfTeams.wideRangeDifference');
+  },
 };

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type ClaimNoteRequest, type TeamClaimView } from '@bright-sprout/contracts/conclude';
 import { teamClaimOf } from '@bright-sprout/core/conclude/claim/claimEntries';
 import { useState } from 'react';
@@ -13,11 +14,11 @@ export function TeacherNotes({ investigationId, view }: { investigationId: strin
   const [text, setText] = useState('');
   const [id, setId] = useState<string>(() => v7());
   const path = `/investigations/${investigationId}/claims/${view.team.id}/notes`;
-  const say = useWrite((note: ClaimNoteRequest) => request('PUT', `${path}/${id}`, note), 'conclude');
+  const writing = useWrite((note: ClaimNoteRequest) => request('PUT', `${path}/${id}`, note), 'conclude');
   const back = useWrite((noteId: string) => request('DELETE', `${path}/${noteId}`), 'conclude');
   const { answers } = teamClaimOf(view.entries);
   const send = (kind: ClaimNoteRequest['kind']) =>
-    say.mutate(
+    writing.mutate(
       { kind, text: text.trim() },
       {
         onSuccess: () => {
@@ -27,7 +28,7 @@ export function TeacherNotes({ investigationId, view }: { investigationId: strin
         },
       },
     );
-  const error = say.error ?? back.error;
+  const error = writing.error ?? back.error;
   return (
     <div>
       <ul className="claim-notes">
@@ -35,11 +36,11 @@ export function TeacherNotes({ investigationId, view }: { investigationId: strin
           <li key={n.id}>
             {n.text}{' '}
             <button type="button" className="btn btn-plain" onClick={() => back.mutate(n.id)}>
-              take back
+              {say('common.takeBack2')}
             </button>
             {answers[n.id] && (
               <p className="mb-0">
-                <b>They answer:</b> {answers[n.id]}
+                <b>{say('claimsOfTeams.theyAnswer')}</b> {answers[n.id]}
               </p>
             )}
           </li>
@@ -47,29 +48,34 @@ export function TeacherNotes({ investigationId, view }: { investigationId: strin
       </ul>
       {!open && (
         <button type="button" className="btn btn-plain" onClick={() => setOpen(true)}>
-          Say something to {view.team.nickname}
+          {say('claimsOfTeams.saySomething', { nickname: view.team.nickname })}
         </button>
       )}
       {open && (
         <div className="d-flex flex-wrap gap-2">
           <Form.Control
             autoFocus
-            aria-label={`Say something to ${view.team.nickname}`}
-            placeholder="Which of your pots show that?"
+            aria-label={say('claimsOfTeams.saySomething', { nickname: view.team.nickname })}
+            placeholder={say('claimsOfTeams.potsShow')}
             maxLength={500}
             value={text}
             onChange={(e) => setText(e.target.value)}
           />
-          <button type="button" className="btn" disabled={text.trim() === '' || say.isPending} onClick={() => send('question')}>
-            Ask back
+          <button
+            type="button"
+            className="btn"
+            disabled={text.trim() === '' || writing.isPending}
+            onClick={() => send('question')}
+          >
+            {say('claimsOfTeams.askBack')}
           </button>
           <button
             type="button"
             className="btn btn-plain"
-            disabled={text.trim() === '' || say.isPending}
+            disabled={text.trim() === '' || writing.isPending}
             onClick={() => send('comment')}
           >
-            Comment
+            {say('claimsOfTeams.comment')}
           </button>
         </div>
       )}

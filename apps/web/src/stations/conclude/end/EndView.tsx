@@ -1,3 +1,5 @@
+import { say } from '@bright-sprout/words/say';
+import { Say } from '../../../words/Say';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { counted } from '@bright-sprout/core/words/plural';
 import { Link } from 'react-router';
@@ -18,64 +20,67 @@ function End({ records: { investigation, readings, photos } }: { records: Invest
   const growing = investigation.phase === 'growing';
   const shown = (claims.data ?? []).filter((c) => teamClaimOf(c.entries).ready).length;
   return (
-    <section aria-label="The end" className="columns">
+    <section aria-label={say('common.theEnd')} className="columns">
       <section className="section">
-        <h2>{growing ? 'End the investigation' : 'The investigation has ended'}</h2>
-        <p>
-          {growing
-            ? 'From then on nothing more is measured. Checks that were made before and come in later are still taken; claims can be written on.'
-            : 'Checks that were made before the end are still taken when they come in. Claims can be written on.'}
-        </p>
+        <h2>{growing ? say('common.endInvestigation') : say('end.investigationEnded')}</h2>
+        <p>{growing ? say('end.nothingMoreMeasuredChecks') : say('end.checksMadeBeforeEnd')}</p>
         <button
           type="button"
           className={growing ? 'btn-next' : 'btn'}
           disabled={change.isPending}
           onClick={() => change.mutate({ phase: growing ? 'finished' : 'growing' })}
         >
-          {growing ? 'End it now' : 'Open it for checks again'}
+          {growing ? say('end.endNow') : say('end.openChecksAgain')}
         </button>
         {!growing && investigation.cameLate > 0 && (
-          <p className="mt-2">{counted(investigation.cameLate, 'check')} came in after the end.</p>
+          <p className="mt-2">{say('end.checkChecksCameAfter', { cameLate: investigation.cameLate })}</p>
         )}
         {claims.data && claims.data.length > 0 && (
           <p className="second mt-3">
-            {shown} of {claims.data.length} teams have shown their claim. <Link to={`${base}/conclude/claims`}>See them</Link>
+            <Say
+              it="end.teamsShownClaimSee"
+              shown={shown}
+              countData={claims.data.length}
+              link={(inside) => <Link to={`${base}/conclude/claims`}>{inside}</Link>}
+            />
           </p>
         )}
       </section>
       <section className="section">
-        <h2>What is kept</h2>
+        <h2>{say('common.whatIsKept')}</h2>
         <p>
-          {counted(readings.length, 'reading')} of {counted(investigation.containers.length, investigation.containerName)},
-          corrections included,
-          {photos.length > 0 ? ` ${counted(photos.length, 'picture')},` : ''} the plan, what was predicted, every version of every
-          claim, and your talking points. No child’s name is among them, unless somebody typed one into a note. All of it stays
-          until you delete it; how long pictures stay is said under <Link to="/keeping">What is kept</Link>.
+          <Say
+            it="end.readingReadingsCorrectionsIncluded"
+            countReadings={readings.length}
+            countContainers={counted(investigation.containers.length, investigation.containerName)}
+            value={photos.length > 0 ? ` ${counted(photos.length, 'picture')},` : ''}
+            link={(inside) => <Link to="/keeping">{inside}</Link>}
+          />
         </p>
       </section>
       <section className="section">
-        <h2>What is taken home</h2>
+        <h2>{say('end.takenHome')}</h2>
         <ul className="end-list">
           <li>
-            <Link to={`${base}/conclude/report`}>Reports as PDF or Word, and posters</Link>
+            <Link to={`${base}/conclude/report`}>{say('end.reportsPdfWordPosters')}</Link>
           </li>
           <li>
-            <Link to={`${base}/conclude/certificates`}>Certificates</Link>
+            <Link to={`${base}/conclude/certificates`}>{say('common.certificates')}</Link>
           </li>
           <li>
-            <Link to={`${base}/take-along`}>All records: as a package that comes back whole, a workbook, or a table</Link>
+            <Link to={`${base}/take-along`}>{say('end.recordsPackageComesBack')}</Link>
           </li>
-          <li>Teams print their notebook and their report on their own device.</li>
+          <li>{say('end.teamsPrintNotebookReport')}</li>
         </ul>
       </section>
       <section className="section">
-        <h2>What may go</h2>
+        <h2>{say('end.mayGo')}</h2>
         <p>
-          At any time: single pictures, in the story of their plant, and the links of screens, under <i>Run the class</i>. Once
-          reports and tables are taken home, putting it away takes the investigation from every list; nothing is deleted by that,
-          and it can be put back whenever you like. It is deleted, with or without its pictures, on its{' '}
-          <Link to={`${base}/plan`}>Plan page</Link>; for some days that can be taken back. A device that was lent forgets the
-          class when it is handed to another team.
+          <Say
+            it="end.timeSinglePicturesStory"
+            i={(inside) => <i>{inside}</i>}
+            link={(inside) => <Link to={`${base}/plan`}>{inside}</Link>}
+          />
         </p>
         <button
           type="button"
@@ -83,9 +88,9 @@ function End({ records: { investigation, readings, photos } }: { records: Invest
           disabled={change.isPending}
           onClick={() => change.mutate({ removed: !investigation.removed })}
         >
-          {investigation.removed ? 'Put it back' : 'Put it away'}
+          {investigation.removed ? say('common.putBack') : say('end.putAway')}
         </button>
-        {investigation.removed && <p role="status">It is put away: no list shows it, nothing is deleted.</p>}
+        {investigation.removed && <p role="status">{say('end.putAwayListShows')}</p>}
       </section>
       {change.error && <ProblemNotice error={change.error} />}
     </section>

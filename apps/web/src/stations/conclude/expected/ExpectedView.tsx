@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { classExpected, expectedAndCame, spanWords } from '@bright-sprout/core/conclude/expected/expectedAndCame';
 import { formatLength } from '@bright-sprout/core/quantities/length';
@@ -30,12 +31,10 @@ function Expected({ records }: { records: InvestigationRecords }) {
   const length = (mm: number) => formatLength(mm, resolution);
   if (rows.length === 0)
     return (
-      <Empty title="Nobody was asked before sowing">
-        <p>
-          Next time, ask the teams for their predictions in the plan: days to the first sprout, a height, which will be tallest.
-        </p>
+      <Empty title={say('expected.nobodyAskedBeforeSowing')}>
+        <p>{say('expected.nextTimeAskTeams')}</p>
         <Link className="btn" to={`/investigations/${investigation.id}/conclude/next`}>
-          What next
+          {say('common.whatNext')}
         </Link>
       </Empty>
     );
@@ -47,16 +46,32 @@ function Expected({ records }: { records: InvestigationRecords }) {
   const toCome = rows.find((r) => r.height.said !== null && r.height.came !== null && r.height.off === null);
   const said = [
     all.days.said > 0 &&
-      `${all.days.right} of ${all.days.said} teams had the day of their first sprout right${all.firstUp ? `; the first of the class came up ${spanWords(all.firstUp)}` : ''}.`,
+      say('expected.teamsDayFirstSprout', {
+        right: all.days.right,
+        said: all.days.said,
+        spanWords: all.firstUp && spanWords(all.firstUp),
+        firstUp: Boolean(all.firstUp),
+      }),
     all.heights.said > 0 &&
-      `${all.heights.more} of ${all.heights.said} foresaw more than came, ${all.heights.less} less${all.heights.nearest ? `; ${all.heights.nearest.team} came nearest, ${length(Math.abs(all.heights.nearest.off))} off` : ''}.`,
-    toCome &&
-      `The heights were said for day ${toCome.height.asked}; day ${toCome.height.came!.dayNumber} is the nearest looked at so far, so they are not judged yet.`,
+      say('expected.foresawMoreCameLess', {
+        more: all.heights.more,
+        said: all.heights.said,
+        less: all.heights.less,
+        team: all.heights.nearest?.team,
+        length: all.heights.nearest && length(Math.abs(all.heights.nearest.off)),
+        nearest: Boolean(all.heights.nearest),
+      }),
+    toCome && say('expected.heightsSaidDayDay', { asked: toCome.height.asked, dayNumber: toCome.height.came!.dayNumber }),
     all.winners.said > 0 &&
-      `Most expected ${label(all.winners.most)} to be tallest; ${label(all.came)} is, as ${all.winners.right} of ${all.winners.said} had said.`,
+      say('expected.mostExpectedTallestSaid', {
+        label: label(all.winners.most),
+        label2: label(all.came),
+        right: all.winners.right,
+        said: all.winners.said,
+      }),
   ].filter((s) => typeof s === 'string');
   return (
-    <section aria-label="What we expected and what came">
+    <section aria-label={say('expected.expectedCame')}>
       {said.map((s) => (
         <p key={s} className="expected-line">
           {s}
@@ -66,7 +81,9 @@ function Expected({ records }: { records: InvestigationRecords }) {
         <div
           ref={holder}
           role="img"
-          aria-label={pegs.map((p) => `${p.label}: ${length(p.said)} said, ${length(p.came)} came`).join('; ')}
+          aria-label={pegs
+            .map((p) => say('expected.saidCame', { label: p.label, length: length(p.said), length2: length(p.came) }))
+            .join('; ')}
         >
           <PointFigureView
             figure={{ kind: 'pegs', rows: pegs }}
@@ -76,22 +93,20 @@ function Expected({ records }: { records: InvestigationRecords }) {
             height={Math.round(Math.min(360, Math.max(220, width * 0.3)))}
             small={false}
           />
-          <p className="second">
-            A line: what was said. The plant: the tallest of the team on the day looked at nearest to the one asked for.
-          </p>
+          <p className="second">{say('expected.lineSaidPlantTallest')}</p>
         </div>
       )}
-      <div className="report-table" tabIndex={0} role="region" aria-label="What each team expected, and what came">
+      <div className="report-table" tabIndex={0} role="region" aria-label={say('expected.teamExpectedCame')}>
         <table className="table">
           <thead>
             <tr>
-              <th scope="col">Team</th>
-              <th scope="col">First sprout: said</th>
-              <th scope="col">came</th>
-              <th scope="col">Tallest: said</th>
-              <th scope="col">came</th>
-              <th scope="col">Tallest of all: said</th>
-              <th scope="col">is</th>
+              <th scope="col">{say('common.team')}</th>
+              <th scope="col">{say('expected.firstSproutSaid')}</th>
+              <th scope="col">{say('expected.came')}</th>
+              <th scope="col">{say('expected.tallestSaid')}</th>
+              <th scope="col">{say('expected.came')}</th>
+              <th scope="col">{say('expected.tallestSaid2')}</th>
+              <th scope="col">{say('expected.is')}</th>
             </tr>
           </thead>
           <tbody>
@@ -102,13 +117,17 @@ function Expected({ records }: { records: InvestigationRecords }) {
                   <th scope="row">
                     {team && <EmblemMark emblem={team.emblem} size={20} />} {r.team}
                   </th>
-                  <td>{r.first.said === null ? '–' : `day ${r.first.said}`}</td>
-                  <td>{r.first.came === null ? 'none is up' : spanWords(r.first.came)}</td>
+                  <td>{r.first.said === null ? '–' : say('expected.day', { said: r.first.said })}</td>
+                  <td>{r.first.came === null ? say('expected.noneIsUp') : spanWords(r.first.came)}</td>
                   <td>{r.height.said === null ? '–' : length(r.height.said)}</td>
                   <td>
                     {r.height.came === null
-                      ? 'nothing measured'
-                      : `${length(r.height.came.mm)}, read to within ${length((r.height.came.high - r.height.came.low) / 2)}, on day ${r.height.came.dayNumber}`}
+                      ? say('expected.nothingMeasured')
+                      : say('expected.readWithinDay', {
+                          length: length(r.height.came.mm),
+                          length2: length((r.height.came.high - r.height.came.low) / 2),
+                          dayNumber: r.height.came.dayNumber,
+                        })}
                   </td>
                   <td>{label(r.winner.said)}</td>
                   <td>{label(r.winner.came)}</td>

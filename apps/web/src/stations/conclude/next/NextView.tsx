@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { type PlanView } from '@bright-sprout/contracts/plans';
 import { todayIn } from '@bright-sprout/core/clock/clock';
@@ -35,21 +36,19 @@ function Next({ records }: { records: InvestigationRecords }) {
   }, 'plans');
   if (investigation.origin === 'imported')
     return (
-      <Empty title="These records came from a file">
-        <p>There is no plan here that could be changed. A new one can ask the same again.</p>
+      <Empty title={say('next.recordsCameFile')}>
+        <p>{say('next.planChangedNewAsk')}</p>
         <Link className="btn" to={`/classes/${investigation.class.id}/plans`}>
-          To the plans of this class
+          {say('next.plansClass')}
         </Link>
       </Empty>
     );
   if (plan.error) return <ProblemNotice error={plan.error} retry={() => void plan.refetch()} />;
-  if (steps === null) return <Waiting>Looking at what the records say to the plan …</Waiting>;
+  if (steps === null) return <Waiting>{say('next.lookingRecordsSayPlan')}</Waiting>;
   return (
-    <section aria-label="What next">
+    <section aria-label={say('common.whatNext')}>
       <p className="ruled-sentence">
-        {steps.length === 0
-          ? 'Asked again, nothing in these records would change the plan.'
-          : 'Asked again, this would be done otherwise:'}
+        {steps.length === 0 ? say('next.askedAgainNothingRecords') : say('next.askedAgainDoneOtherwise')}
       </p>
       <ol className="next-steps">
         {steps.map(({ learned, apply }, i) => {
@@ -66,7 +65,7 @@ function Next({ records }: { records: InvestigationRecords }) {
                   <b>{what}</b>
                   <span className="second">
                     {why}
-                    {apply === null && ' It is kept with the plan as a reminder.'}
+                    {apply === null && say('next.keptPlanReminder')}
                   </span>
                 </span>
               </label>
@@ -80,7 +79,7 @@ function Next({ records }: { records: InvestigationRecords }) {
         disabled={begin.isPending}
         onClick={() => begin.mutate(undefined, { onSuccess: (made) => void navigate(`/plans/${made.id}/ask`) })}
       >
-        Open a new plan with {steps.length - without.length === 0 ? 'the same again' : 'these changes'}
+        {say('next.openNewPlanSame', { sameCountSteps: steps.length - without.length === 0 })}
       </button>
       {begin.error && <ProblemNotice error={begin.error} />}
     </section>

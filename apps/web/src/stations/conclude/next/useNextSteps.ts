@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { type NextStep, nextSteps } from '@bright-sprout/core/conclude/next/nextPlan';
 import { looksByContainer } from '@bright-sprout/core/compare/looks';
@@ -39,7 +40,7 @@ export function useNextSteps(records: InvestigationRecords): { steps: NextStep[]
       plan: plan.data.document,
       teams: investigation.teams.length,
       sureness: answer.sureness,
-      size: (d) => shown.size(d) || 'a step',
+      size: (d) => shown.size(d) || say('common.aStep'),
       points,
       lost: [...lost].map(([reason, count]) => ({ words: `${count} ${LOST_WORDS[reason].replace(/^was /, '')}`, count })),
       sprouting: widest > 0 ? { widest, containers } : null,

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { recordedDays } from '@bright-sprout/core/readings/standing';
 import { dayAndDate } from '@bright-sprout/core/calendar/days';
@@ -18,7 +19,7 @@ export function OwnPointForm({ records, onAdd }: { records: InvestigationRecords
   if (!open)
     return (
       <button type="button" className="btn btn-dashed" onClick={() => setOpen(true)}>
-        Add one of your own
+        {say('points.addOwn')}
       </button>
     );
   const add = () => {
@@ -37,13 +38,13 @@ export function OwnPointForm({ records, onAdd }: { records: InvestigationRecords
         add();
       }}
     >
-      <Field label="What did you see?" error={missing ? { message: 'Write what there is to see.' } : undefined}>
+      <Field label={say('points.whatDidYouSee')} error={missing ? { message: say('points.writeSee') } : undefined}>
         {(props) => <Form.Control {...props} maxLength={200} value={title} onChange={(e) => setTitle(e.target.value)} />}
       </Field>
-      <Field label="What do you ask the class?">
+      <Field label={say('points.askClass')}>
         {(props) => <Form.Control {...props} maxLength={200} value={asks} onChange={(e) => setAsks(e.target.value)} />}
       </Field>
-      <Field label="On which day?">
+      <Field label={say('points.onWhichDay')}>
         {(props) => (
           <Form.Select {...props} value={day} onChange={(e) => setDay(e.target.value)}>
             {days.map((d) => (
@@ -55,10 +56,10 @@ export function OwnPointForm({ records, onAdd }: { records: InvestigationRecords
         )}
       </Field>
       <button type="submit" className="btn">
-        Hang it up
+        {say('points.hangItUp')}
       </button>
       <button type="button" className="btn btn-plain" onClick={() => setOpen(false)}>
-        Leave it
+        {say('common.leaveIt')}
       </button>
     </form>
   );

@@ -1,3 +1,5 @@
+import { say } from '@bright-sprout/words/say';
+import { Say } from '../../../words/Say';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { dayAndDate } from '@bright-sprout/core/calendar/days';
 import { runThrough } from '@bright-sprout/core/conclude/points/arranged';
@@ -21,7 +23,7 @@ export function RunThroughView() {
   const query = useInvestigation(id);
   return (
     <main className="run-through">
-      <Loaded query={query} what="the points">
+      <Loaded query={query} what={say('points.thePoints')}>
         {(records) => <RunThrough records={records} />}
       </Loaded>
     </main>
@@ -51,7 +53,7 @@ function RunThrough({ records }: { records: InvestigationRecords }) {
       End: Infinity,
     };
     const onKey = (event: KeyboardEvent) => {
-      if (event.target instanceof HTMLElement && event.target.closest('a, button')) return;
+      if (event.target instanceof HTMLElement && event.target.closest(say('points.aButton'))) return;
       if (event.key === 'Escape') return void navigate(back);
       const by = keys[event.key];
       if (by === undefined) return;
@@ -64,13 +66,13 @@ function RunThrough({ records }: { records: InvestigationRecords }) {
   const holder = useRef<HTMLDivElement>(null);
   const width = useWidth(holder, window.innerWidth);
   const [wide, high] = width < NARROW ? [Math.max(320, width), 300] : [900, 400];
-  if (shown === null) return <Waiting>Looking through what you have recorded …</Waiting>;
+  if (shown === null) return <Waiting>{say('points.lookingThroughRecorded')}</Waiting>;
   const point = shown[Math.floor(step / 2)];
   if (!point)
     return (
-      <Empty title="There is nothing to run through yet">
+      <Empty title={say('points.nothingRunThroughYet')}>
         <Link className="btn" to={back}>
-          Back to the talking points
+          {say('points.backTalkingPoints')}
         </Link>
       </Empty>
     );
@@ -100,24 +102,28 @@ function RunThrough({ records }: { records: InvestigationRecords }) {
       </p>
       <footer>
         <Link className="btn btn-plain" to={back}>
-          Leave
+          {say('points.leave')}
         </Link>
         <span className="run-odds">
           {asked && point.luck && (
             <>
-              <Grains chance={point.found?.chance ?? null} /> Luck alone does this {point.luck.often}.
+              <Say it="points.luckAlone" grains={<Grains chance={point.found?.chance ?? null} />} often={point.luck.often} />
             </>
           )}
         </span>
         <span className="second run-when">{dayAndDate(records.investigation.sownOn, point.day)}</span>
-        <button type="button" className="btn" disabled={step === 0} onClick={() => setStep(step - 1)} aria-label="Back">
+        <button
+          type="button"
+          className="btn"
+          disabled={step === 0}
+          onClick={() => setStep(step - 1)}
+          aria-label={say('common.back')}
+        >
           ←
         </button>
-        <span className="numeral">
-          {Math.floor(step / 2) + 1} of {shown.length}
-        </span>
+        <span className="numeral">{say('points.of', { math: Math.floor(step / 2) + 1, countShown: shown.length })}</span>
         <button type="button" className="btn-next" disabled={step === last} onClick={() => setStep(step + 1)}>
-          {asked ? 'Next' : 'Ask it'}
+          {asked ? say('points.next') : say('points.askIt')}
         </button>
       </footer>
     </>

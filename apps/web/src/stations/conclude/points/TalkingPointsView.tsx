@@ -1,8 +1,9 @@
+import { say } from '@bright-sprout/words/say';
+import { Say } from '../../../words/Say';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { type LessonDocument } from '@bright-sprout/contracts/conclude';
 import { moved } from '@bright-sprout/core/conclude/points/arranged';
 import { dayAndDate } from '@bright-sprout/core/calendar/days';
-import { counted } from '@bright-sprout/core/words/plural';
 import { useEffect, useRef, useState } from 'react';
 import { useChangeLesson } from '../../../api/queries';
 import { Grains } from '../../../conclude/Grains';
@@ -33,7 +34,7 @@ function TalkingPoints({ records, hang }: Pick<Looked, 'records' | 'hang'>) {
     // eslint-disable-next-line react-hooks/exhaustive-deps -- both are made anew from these
   }, [points, open?.key, hang]);
   if (error) return <ProblemNotice error={error} />;
-  if (points === null || shown === null) return <Waiting>Looking through what you have recorded …</Waiting>;
+  if (points === null || shown === null) return <Waiting>{say('points.lookingThroughRecorded')}</Waiting>;
   const hidden = points.filter((p) => p.hidden);
   const edit = (next: (d: LessonDocument) => LessonDocument) => change.mutate(next);
   const toggled = (list: string[], key: string) => (list.includes(key) ? list.filter((k) => k !== key) : [...list, key]);
@@ -44,17 +45,21 @@ function TalkingPoints({ records, hang }: Pick<Looked, 'records' | 'hang'>) {
     onRemove: p.own ? () => edit((d) => ({ ...d, own: d.own.filter((o) => o.id !== p.own!.id) })) : null,
   });
   return (
-    <section aria-label="Talking points" className="talking-points">
+    <section aria-label={say('points.talkingPoints')} className="talking-points">
       {open ? (
         <OpenPoint key={open.key} point={open} records={records} measure={measure} {...acts(open)} />
       ) : (
-        <Empty title="Nothing stands out so far">
-          <p>Points are found in what you record: come back after some more checks, or write one of your own.</p>
+        <Empty title={say('points.nothingStandsFar')}>
+          <p>{say('points.pointsFoundRecordCome')}</p>
         </Empty>
       )}
       <div>
         <h2 className="points-title">
-          {counted(shown.length, 'thing')} your plants ask, <span className="second">what luck does most seldom first</span>
+          <Say
+            it="points.thingThingsPlantsAsk"
+            countShown={shown.length}
+            span={(inside) => <span className="second">{inside}</span>}
+          />
         </h2>
         <ol className="points-list">
           {shown
@@ -88,7 +93,7 @@ function TalkingPoints({ records, hang }: Pick<Looked, 'records' | 'hang'>) {
           <OwnPointForm records={records} onAdd={(own) => edit((d) => ({ ...d, own: [...d.own, own] }))} />
           {hidden.length > 0 && (
             <button type="button" className="btn btn-plain" aria-expanded={showHidden} onClick={() => setShowHidden(!showHidden)}>
-              {hidden.length} hidden · {showHidden ? 'fold' : 'show'}
+              {say('points.hiddenTrueOther', { countHidden: hidden.length, showHidden })}
             </button>
           )}
         </div>
@@ -98,7 +103,7 @@ function TalkingPoints({ records, hang }: Pick<Looked, 'records' | 'hang'>) {
               <li key={p.key}>
                 {p.title}{' '}
                 <button type="button" className="btn btn-plain" onClick={acts(p).onHide}>
-                  show it again
+                  {say('points.showAgain')}
                 </button>
               </li>
             ))}
@@ -124,18 +129,32 @@ function PointActs({ point, onPin, onHide, onMove, onRemove }: { point: ShownPoi
       <button type="button" className="point-act" aria-pressed={point.pinned} onClick={onPin}>
         {point.pinned ? 'pinned' : 'pin'}
       </button>
-      <button type="button" className="point-act" onClick={() => onMove(-1)} aria-label={`Earlier: ${point.title}`}>
+      <button
+        type="button"
+        className="point-act"
+        onClick={() => onMove(-1)}
+        aria-label={say('points.earlier', { title: point.title })}
+      >
         ↑
       </button>
-      <button type="button" className="point-act" onClick={() => onMove(1)} aria-label={`Later: ${point.title}`}>
+      <button
+        type="button"
+        className="point-act"
+        onClick={() => onMove(1)}
+        aria-label={say('points.later', { title: point.title })}
+      >
         ↓
       </button>
       <button type="button" className="point-act" onClick={onRemove ?? onHide}>
-        {onRemove ? 'take away' : 'hide'}
+        {onRemove ? say('common.takeAway') : 'hide'}
       </button>
       <span className="point-odds second">
         <Grains chance={point.found?.chance ?? null} />
-        {point.luck ? point.luck.often.replace(/^in /, '').replace(/ classes$/, '') : point.own ? 'yours' : 'no luck in it'}
+        {point.luck
+          ? point.luck.often.replace(/^in /, '').replace(/ classes$/, '')
+          : point.own
+            ? 'yours'
+            : say('points.noLuckInIt')}
       </span>
     </span>
   );
@@ -152,7 +171,7 @@ function OpenPoint({
   const [working, setWorking] = useState(false);
   const { sownOn } = records.investigation;
   return (
-    <article className="point-open" aria-label={`Point ${point.number}`}>
+    <article className="point-open" aria-label={say('points.point', { number: point.number })}>
       <header>
         <PointPeg number={point.number!} open />
         <div>
@@ -177,20 +196,20 @@ function OpenPoint({
         <span>
           <Grains chance={point.found?.chance ?? null} />{' '}
           {point.luck
-            ? `Luck alone does this ${point.luck.often}.`
+            ? say('points.luckAlone2', { often: point.luck.often })
             : point.own
-              ? 'Your own point.'
-              : 'This happened: luck is not in question.'}
+              ? say('points.ownPoint')
+              : say('points.happenedLuckQuestion')}
         </span>
         {point.luck && (
           <button type="button" className="btn btn-plain" aria-expanded={working} onClick={() => setWorking(!working)}>
-            {working ? 'Fold the working' : 'Show the working'}
+            {working ? say('points.foldWorking') : say('points.showWorking')}
           </button>
         )}
       </div>
       {working && point.luck && (
         <p className="second">
-          Counted: {point.luck.counted}. Point of {dayAndDate(sownOn, point.day, ', ')}.
+          {say('points.countedPoint', { counted: point.luck.counted, dayAndDate: dayAndDate(sownOn, point.day, ', ') })}
         </p>
       )}
     </article>

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { teamClaimOf } from '@bright-sprout/core/conclude/claim/claimEntries';
 import { learnedWords } from '@bright-sprout/core/plan/document/learned';
@@ -28,10 +29,10 @@ function ReportOfChosen({ records }: { records: InvestigationRecords }) {
   );
   const key = team?.id ?? 'class';
   return (
-    <section aria-label="Report">
-      <div className="d-flex flex-wrap gap-2 mb-3 no-print" role="group" aria-label="Whose report">
+    <section aria-label={say('report.report')}>
+      <div className="d-flex flex-wrap gap-2 mb-3 no-print" role="group" aria-label={say('report.whoseReport')}>
         <button type="button" className="btn" aria-pressed={team === null} onClick={() => setSearch({})}>
-          The class
+          {say('common.theClass2')}
         </button>
         {investigation.teams.map((t) => (
           <button
@@ -45,7 +46,7 @@ function ReportOfChosen({ records }: { records: InvestigationRecords }) {
           </button>
         ))}
       </div>
-      <Loaded query={claims} what="what the teams have written">
+      <Loaded query={claims} what={say('report.teamsWritten')}>
         {(all) => {
           const own = all.find((c) => c.team.id === team?.id);
           const arrangement =

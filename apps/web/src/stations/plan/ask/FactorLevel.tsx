@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type Factor, type Level } from '@bright-sprout/core/plan/document/planDocument';
 import { speciesById } from '@bright-sprout/core/seeds/catalogue';
 import { Form } from 'react-bootstrap';
@@ -45,7 +46,7 @@ export function FactorLevel({
           </span>
         )}
         <Form.Control
-          aria-label={`Level ${number} of ${factor.name || 'it'}`}
+          aria-label={say('plannerAsk.levelOf', { number, name: factor.name || 'it' })}
           value={level.label}
           maxLength={60}
           isInvalid={problem !== undefined}
@@ -53,7 +54,7 @@ export function FactorLevel({
         />
         {factor.subject === 'kind' ? (
           <Form.Select
-            aria-label={`Kind of level ${number}`}
+            aria-label={say('plannerAsk.kindLevel', { number })}
             value={level.speciesId ?? usualKind}
             onChange={(e) => onChange(asKind(level, e.target.value))}
           >
@@ -64,7 +65,7 @@ export function FactorLevel({
             type="number"
             inputMode="decimal"
             className="planner-amount"
-            aria-label={`Amount of level ${number}${factor.unit ? ` in ${factor.unit}` : ''}`}
+            aria-label={say('plannerAsk.amountLevel', { number, unit: factor.unit, unit2: Boolean(factor.unit) })}
             placeholder={factor.unit || 'amount'}
             value={level.amount ?? ''}
             onChange={(e) => onChange({ amount: e.target.value === '' ? null : Number(e.target.value) })}
@@ -75,8 +76,8 @@ export function FactorLevel({
             type="number"
             inputMode="numeric"
             className="planner-amount"
-            aria-label={`Seeds in each of level ${number}`}
-            placeholder={`${usualSeeds} seeds`}
+            aria-label={say('plannerAsk.seedsLevel', { number })}
+            placeholder={say('plannerAsk.seeds', { usualSeeds })}
             value={level.seeds ?? ''}
             onChange={(e) => onChange({ seeds: e.target.value === '' ? undefined : Number(e.target.value) })}
           />
@@ -85,18 +86,18 @@ export function FactorLevel({
           type="radio"
           id={`${control.group}-${number}`}
           name={control.group}
-          label="control"
+          label={say('plannerAsk.control')}
           checked={control.chosen}
           onChange={control.onChoose}
         />
         <button
           type="button"
           className="btn btn-plain"
-          aria-label={`Take away level ${number}`}
+          aria-label={say('plannerAsk.takeAwayLevel', { number })}
           disabled={onRemove === null}
           onClick={onRemove ?? undefined}
         >
-          remove
+          {say('common.remove')}
         </button>
       </div>
       {problem && <div className="invalid-feedback d-block">{problem}</div>}

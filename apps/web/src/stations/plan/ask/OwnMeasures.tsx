@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { msNow } from '@bright-sprout/core/clock/clock';
 import { type Quantity } from '@bright-sprout/core/measures/measure';
 import { newOwnMeasure, type OwnMeasure } from '@bright-sprout/core/measures/ownMeasure';
@@ -8,15 +9,33 @@ import { type PartProps } from '../partProps';
 const MOST = 4;
 
 const QUANTITY_NAMES: Record<Quantity, string> = {
-  number: 'a number with a unit',
-  length: 'a length, in mm',
-  mass: 'a mass, in g',
-  count: 'a count',
-  'count-of': 'a count of the seeds',
-  share: 'a share, in %',
-  stage: 'a stage, one after another',
-  grade: 'a grade, from little to much',
-  choice: 'a choice without order',
+  get number() {
+    return say('plannerAsk.numberUnit');
+  },
+  get length() {
+    return say('plannerAsk.lengthMm');
+  },
+  get mass() {
+    return say('plannerAsk.massG');
+  },
+  get count() {
+    return say('plannerAsk.aCount');
+  },
+  get 'count-of'() {
+    return say('plannerAsk.countSeeds');
+  },
+  get share() {
+    return say('plannerAsk.aShareIn');
+  },
+  get stage() {
+    return say('plannerAsk.stageAfterAnother');
+  },
+  get grade() {
+    return say('plannerAsk.gradeLittleMuch');
+  },
+  get choice() {
+    return say('plannerAsk.choiceWithoutOrder');
+  },
 };
 
 const CHOSEN: readonly Quantity[] = ['stage', 'grade', 'choice'];
@@ -35,16 +54,16 @@ export function OwnMeasures({ plan, change }: Pick<PartProps, 'plan' | 'change'>
   return (
     <>
       {plan.ownMeasures.map((m, i) => (
-        <div key={m.code} className="planner-own" role="group" aria-label={`Measure of our own ${i + 1}`}>
+        <div key={m.code} className="planner-own" role="group" aria-label={say('plannerAsk.measureOwn', { i: i + 1 })}>
           <Form.Control
-            aria-label="What is measured"
-            placeholder={CHOSEN.includes(m.quantity) ? 'mould' : 'mass of the pot'}
+            aria-label={say('plannerAsk.whatIsMeasured')}
+            placeholder={CHOSEN.includes(m.quantity) ? 'mould' : say('plannerAsk.massPot')}
             value={m.name}
             maxLength={60}
             onChange={(e) => put(m.code, { name: e.target.value })}
           />
           <Form.Select
-            aria-label="What kind of thing"
+            aria-label={say('plannerAsk.kindThing')}
             value={m.quantity}
             onChange={(e) => {
               const quantity = e.target.value as Quantity;
@@ -59,17 +78,17 @@ export function OwnMeasures({ plan, change }: Pick<PartProps, 'plan' | 'change'>
           </Form.Select>
           {CHOSEN.includes(m.quantity) ? <Choices measure={m} put={put} /> : <Range measure={m} put={put} />}
           <button type="button" className="btn btn-plain" onClick={() => set(plan.ownMeasures.filter((x) => x.code !== m.code))}>
-            remove
+            {say('common.remove')}
           </button>
         </div>
       ))}
       {plan.ownMeasures.length < MOST && (
         <div className="d-flex flex-wrap gap-2 mt-2">
           <button type="button" className="btn" onClick={() => add('number')}>
-            Measure a number of our own
+            {say('plannerAsk.measureNumberOwn')}
           </button>
           <button type="button" className="btn" onClick={() => add('choice')}>
-            Choose between words of our own
+            {say('plannerAsk.chooseBetweenWordsOwn')}
           </button>
         </div>
       )}
@@ -85,7 +104,7 @@ interface FieldProps {
 function Choices({ measure: m, put }: FieldProps) {
   return (
     <Form.Control
-      aria-label="Choices, with commas between"
+      aria-label={say('plannerAsk.choicesCommasBetween')}
       value={m.choices.join(',')}
       maxLength={200}
       onChange={(e) =>
@@ -105,7 +124,7 @@ function Range({ measure: m, put }: FieldProps) {
     <>
       {m.quantity === 'number' && (
         <Form.Control
-          aria-label="Its unit"
+          aria-label={say('plannerAsk.itsUnit')}
           placeholder="°C"
           value={m.unit}
           maxLength={20}
@@ -113,16 +132,16 @@ function Range({ measure: m, put }: FieldProps) {
         />
       )}
       <Form.Control
-        aria-label="At least"
+        aria-label={say('plannerAsk.atLeast')}
         type="number"
-        placeholder="from"
+        placeholder={say('plannerAsk.from')}
         value={m.least ?? ''}
         onChange={(e) => put(m.code, { least: numberOf(e.target.value) })}
       />
       <Form.Control
-        aria-label="At most"
+        aria-label={say('plannerAsk.atMost')}
         type="number"
-        placeholder="to"
+        placeholder={say('plannerAsk.to')}
         value={m.most ?? ''}
         onChange={(e) => put(m.code, { most: numberOf(e.target.value) })}
       />

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { askedAs, type QuestionWord } from '@bright-sprout/core/plan/question/askedAs';
 import { type ReactNode } from 'react';
 import { WordPanel } from '../../../page/WordPanel';
@@ -11,14 +12,30 @@ import { SeedNumbers } from './panels/SeedNumbers';
 import { SeedPanel } from './panels/SeedPanel';
 
 const NAMES: Record<string, string> = {
-  measures: 'What is measured',
-  seed: 'Kind of seed',
-  seeds: 'Seeds in each',
-  containers: 'Containers',
-  checks: 'Days of looking',
-  factor: 'What is changed',
-  levels: 'Steps of it',
-  both: 'What is changed, and its steps',
+  get measures() {
+    return say('plannerAsk.whatIsMeasured');
+  },
+  get seed() {
+    return say('plannerAsk.kindSeed');
+  },
+  get seeds() {
+    return say('plannerAsk.seedsInEach');
+  },
+  get containers() {
+    return say('common.containers');
+  },
+  get checks() {
+    return say('plannerAsk.daysLooking');
+  },
+  get factor() {
+    return say('plannerAsk.whatIsChanged');
+  },
+  get levels() {
+    return say('plannerAsk.stepsOfIt');
+  },
+  get both() {
+    return say('plannerAsk.changedSteps');
+  },
 };
 
 /** Fields of problems that stand behind a word. */

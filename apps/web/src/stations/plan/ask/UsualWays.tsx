@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { comparesNothing } from '@bright-sprout/core/plan/document/planDocument';
 import { Form } from 'react-bootstrap';
 import { type PartProps } from '../partProps';
@@ -8,8 +9,8 @@ export function UsualWays({ plan, change }: Pick<PartProps, 'plan' | 'change'>) 
   const heights = plan.measures.includes('height') && !comparesNothing(plan.kind);
   return (
     <details className="usual-ways section">
-      <summary>Usual ways: what we keep the same, and how records count</summary>
-      <div className="planner-ticks mb-3" role="group" aria-label="Kept the same">
+      <summary>{say('plannerAsk.usualWaysKeepSame')}</summary>
+      <div className="planner-ticks mb-3" role="group" aria-label={say('plannerAsk.keptSame')}>
         {plan.keptSame.map((k) => (
           <Form.Check
             key={k.id}

@@ -1,3 +1,5 @@
+import { say } from '@bright-sprout/words/say';
+import { Say } from '../../../words/Say';
 import { formatDay } from '@bright-sprout/core/calendar/days';
 import { sowForLesson } from '@bright-sprout/core/seeds/backPlanning';
 import { speciesById } from '@bright-sprout/core/seeds/catalogue';
@@ -14,7 +16,7 @@ export function BackFromLesson({ plan, change, problems }: Pick<PartProps, 'plan
   return (
     <div className="planner-columns">
       <DayField
-        label={plan.kind === 'age-ladder' ? 'The lesson on which every age is seen' : 'Or: a lesson for which half should be up'}
+        label={plan.kind === 'age-ladder' ? say('planner.lessonEveryAgeSeen') : say('planner.lessonHalfShould')}
         field="lessonOn"
         problems={problems}
         hint={planned && !planned.ok ? planned.reason : undefined}
@@ -23,15 +25,19 @@ export function BackFromLesson({ plan, change, problems }: Pick<PartProps, 'plan
       />
       {planned?.ok && (
         <p className="planner-advice">
-          Sow by <b>{formatDay(planned.sowOn)}</b>: the chance of being late is{' '}
-          {Math.max(1, Math.round(100 * planned.chanceLate))} in 100.{' '}
+          <Say
+            it="planner.sowChanceBeingLate"
+            sowOn={formatDay(planned.sowOn)}
+            b={(inside) => <b>{inside}</b>}
+            math={Math.max(1, Math.round(100 * planned.chanceLate))}
+          />{' '}
           <button
             type="button"
             className="btn"
             disabled={plan.sowOn === planned.sowOn}
             onClick={() => change(setting({ sowOn: planned.sowOn }))}
           >
-            Sow on that day
+            {say('planner.sowDay')}
           </button>
         </p>
       )}

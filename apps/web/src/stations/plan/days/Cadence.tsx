@@ -1,4 +1,5 @@
-import { WEEKDAY_NAMES } from '@bright-sprout/core/calendar/days';
+import { say } from '@bright-sprout/words/say';
+import { weekdayNames } from '@bright-sprout/core/calendar/days';
 import { Form } from 'react-bootstrap';
 import { NumberField, setting } from '../planFields';
 import { type PartProps } from '../partProps';
@@ -10,12 +11,12 @@ export function Cadence({ plan, change, problems }: Pick<PartProps, 'plan' | 'ch
   const chosen = cadence.kind === 'weekdays' ? cadence.weekdays : [];
   return (
     <fieldset className="planner-cadence">
-      <legend>Checks</legend>
+      <legend>{say('planner.checks2')}</legend>
       <Form.Check
         type="radio"
         id="cadence-all"
         name="cadence"
-        label="on every school day"
+        label={say('planner.everySchoolDay')}
         checked={cadence.kind === 'school-days'}
         onChange={() => change(setting({ cadence: { kind: 'school-days' } }))}
       />
@@ -23,7 +24,7 @@ export function Cadence({ plan, change, problems }: Pick<PartProps, 'plan' | 'ch
         type="radio"
         id="cadence-weekdays"
         name="cadence"
-        label="on these weekdays"
+        label={say('planner.onTheseWeekdays')}
         checked={cadence.kind === 'weekdays'}
         onChange={() => change(setting({ cadence: { kind: 'weekdays', weekdays: [1, 3, 5] } }))}
       />
@@ -34,7 +35,7 @@ export function Cadence({ plan, change, problems }: Pick<PartProps, 'plan' | 'ch
               key={d}
               type="checkbox"
               id={`check-${d}`}
-              label={WEEKDAY_NAMES[d]}
+              label={weekdayNames()[d]}
               checked={chosen.includes(d)}
               onChange={(e) =>
                 change(
@@ -54,13 +55,13 @@ export function Cadence({ plan, change, problems }: Pick<PartProps, 'plan' | 'ch
         type="radio"
         id="cadence-every"
         name="cadence"
-        label="every few days"
+        label={say('planner.everyFewDays')}
         checked={cadence.kind === 'every'}
         onChange={() => change(setting({ cadence: { kind: 'every', days: 3 } }))}
       />
       {cadence.kind === 'every' && (
         <NumberField
-          label="Days from one check to the next"
+          label={say('planner.daysCheckNext')}
           field="cadence"
           problems={problems}
           value={cadence.days}

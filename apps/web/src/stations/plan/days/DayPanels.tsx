@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { DayField, setting } from '../planFields';
 import { type PartProps } from '../partProps';
 import { BackFromLesson } from './BackFromLesson';
@@ -7,7 +8,7 @@ export function Thinning({ plan, change, problems }: Pick<PartProps, 'plan' | 'c
   return (
     <>
       <DayField
-        label="Thinned on"
+        label={say('planner.thinnedOn')}
         field="thinOn"
         problems={problems}
         value={plan.thinOn}
@@ -19,7 +20,7 @@ export function Thinning({ plan, change, problems }: Pick<PartProps, 'plan' | 'c
         disabled={plan.thinOn === ''}
         onClick={() => change(setting({ thinOn: '' }))}
       >
-        When the first true leaves open
+        {say('planner.whenFirstTrueLeaves')}
       </button>
     </>
   );
@@ -31,7 +32,7 @@ export function Sowing({ plan, change, problems }: PartProps) {
     <>
       {plan.kind !== 'age-ladder' && (
         <DayField
-          label="Sown on"
+          label={say('planner.sownOn')}
           field="sowOn"
           problems={problems}
           value={plan.sowOn}

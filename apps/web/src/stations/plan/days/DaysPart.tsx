@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { todayIn } from '@bright-sprout/core/clock/clock';
 import { planCalendar } from '@bright-sprout/core/plan/calendar/planCalendar';
 import { NotYet } from '../NotYet';
@@ -21,9 +22,9 @@ export function DaysPart(props: PartProps) {
       {days ? (
         <section className="section">
           <div className="d-flex flex-wrap justify-content-between gap-2">
-            <h2>What happens when</h2>
+            <h2>{say('planner.happensWhen')}</h2>
             <button type="button" className="btn no-print" onClick={() => saveCalendar(plan, days)}>
-              Take it into a calendar (.ics)
+              {say('planner.takeCalendarIcs')}
             </button>
           </div>
           <Conflicts days={days} />

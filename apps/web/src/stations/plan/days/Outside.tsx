@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { Form } from 'react-bootstrap';
 import { DayField, setting } from '../planFields';
 import { type PartProps } from '../partProps';
@@ -9,21 +10,21 @@ export function Outside({ plan, change, problems }: Pick<PartProps, 'plan' | 'ch
       <Form.Check
         id="goes-outside"
         type="checkbox"
-        label="in the end the plants go outside"
+        label={say('planner.endPlantsGoOutside')}
         checked={plan.goesOutside}
         onChange={(e) => change(setting({ goesOutside: e.target.checked }))}
       />
       <Form.Check
         id="harvested"
         type="checkbox"
-        label="in the end they are harvested and weighed"
+        label={say('planner.endHarvestedWeighed')}
         checked={plan.harvested}
         onChange={(e) => change(setting({ harvested: e.target.checked }))}
       />
       {plan.goesOutside && (
         <DayField
-          label="Last frost, as a rule"
-          hint="Leave it empty where it never freezes."
+          label={say('planner.lastFrostRule')}
+          hint={say('planner.leaveEmptyWhereNever')}
           field="lastFrost"
           problems={problems}
           value={plan.lastFrost}

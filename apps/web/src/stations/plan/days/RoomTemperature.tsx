@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { roomFromRecord } from '@bright-sprout/core/room/roomRecord';
 import { Form } from 'react-bootstrap';
 import { useRoom } from '../../../api/queries';
@@ -12,10 +13,10 @@ export function RoomTemperature({ group, plan, change, problems }: Pick<PartProp
   const setRoom = (part: Partial<typeof room>) => change((p) => ({ ...p, room: { ...p.room, ...part } }));
   return (
     <section>
-      <h3>How warm it is at the seed</h3>
+      <h3>{say('planner.warmSeed')}</h3>
       <div className="planner-columns">
         <NumberField
-          label="By day"
+          label={say('planner.byDay')}
           unit="°C"
           field="room.day"
           problems={problems}
@@ -23,7 +24,7 @@ export function RoomTemperature({ group, plan, change, problems }: Pick<PartProp
           onChange={(day) => setRoom({ day })}
         />
         <NumberField
-          label="By night"
+          label={say('planner.byNight')}
           unit="°C"
           field="room.night"
           problems={problems}
@@ -32,7 +33,7 @@ export function RoomTemperature({ group, plan, change, problems }: Pick<PartProp
         />
         {room.weekend && (
           <NumberField
-            label="Without heating"
+            label={say('planner.withoutHeating')}
             unit="°C"
             field="room.weekend"
             problems={problems}
@@ -44,16 +45,20 @@ export function RoomTemperature({ group, plan, change, problems }: Pick<PartProp
       <Form.Check
         type="checkbox"
         id="unheated"
-        label="The heating is off when there is no school"
+        label={say('planner.heatingOffWhenSchool')}
         checked={room.weekend !== null}
         onChange={(e) => setRoom({ weekend: e.target.checked ? { day: room.night - 2, night: room.night - 5 } : null })}
       />
       {measured.ok && (
         <p className="mt-2 mb-0">
-          Read in the room: {measured.room.day} °C by day, {measured.room.night} °C by night
-          {measured.room.weekend && `, ${measured.room.weekend.day} °C without school`}.{' '}
+          {say('planner.readRoomCDay', {
+            day: measured.room.day,
+            night: measured.room.night,
+            day2: measured.room.weekend?.day,
+            weekend: Boolean(measured.room.weekend),
+          })}{' '}
           <button type="button" className="btn" onClick={() => change(setting({ room: measured.room }))}>
-            Plan with that
+            {say('planner.planWithThat')}
           </button>
         </p>
       )}

@@ -1,4 +1,5 @@
-import { formatDay, WEEKDAY_NAMES } from '@bright-sprout/core/calendar/days';
+import { say } from '@bright-sprout/words/say';
+import { formatDay, weekdayNames } from '@bright-sprout/core/calendar/days';
 import { type SchoolCalendar } from '@bright-sprout/core/calendar/schoolCalendar';
 import { useState } from 'react';
 import { Form } from 'react-bootstrap';
@@ -19,14 +20,14 @@ export function SchoolDays({ group, plan, change, problems }: Pick<PartProps, 'g
   const setCalendar = (part: Partial<typeof calendar>) => change((p) => ({ ...p, calendar: { ...p.calendar, ...part } }));
   return (
     <section>
-      <h3>School days and holidays</h3>
+      <h3>{say('planner.schoolDaysHolidays')}</h3>
       <span className="planner-weekdays">
         {MONDAY_FIRST.map((d) => (
           <Form.Check
             key={d}
             type="checkbox"
             id={`school-${d}`}
-            label={WEEKDAY_NAMES[d]}
+            label={weekdayNames()[d]}
             checked={calendar.weekdays[d] === true}
             onChange={(e) => setCalendar({ weekdays: calendar.weekdays.map((on, i) => (i === d ? e.target.checked : on)) })}
           />
@@ -40,27 +41,27 @@ export function SchoolDays({ group, plan, change, problems }: Pick<PartProps, 'g
       <ul className="planner-holidays">
         {calendar.holidays.map((h, i) => (
           <li key={`${h.from}${h.name}`}>
-            {h.name || 'Days off'}: {formatDay(h.from)} to {formatDay(h.to)}{' '}
+            {say('planner.to2', { name: h.name || say('planner.daysOff'), from: formatDay(h.from), to: formatDay(h.to) })}{' '}
             <button
               type="button"
               className="btn btn-plain"
               onClick={() => setCalendar({ holidays: calendar.holidays.filter((_, k) => k !== i) })}
             >
-              remove
+              {say('common.remove')}
             </button>
           </li>
         ))}
       </ul>
       <div className="planner-holiday">
         <Form.Control
-          aria-label="Name of the holiday"
-          placeholder="Spring break"
+          aria-label={say('planner.nameHoliday')}
+          placeholder={say('planner.springBreak')}
           value={name}
           maxLength={60}
           onChange={(e) => setName(e.target.value)}
         />
-        <DayInput aria-label="First day off" value={from} onChange={setFrom} />
-        <DayInput aria-label="Last day off" value={to} onChange={setTo} />
+        <DayInput aria-label={say('planner.firstDayOff')} value={from} onChange={setFrom} />
+        <DayInput aria-label={say('planner.lastDayOff')} value={to} onChange={setTo} />
         <button
           type="button"
           className="btn"
@@ -72,7 +73,7 @@ export function SchoolDays({ group, plan, change, problems }: Pick<PartProps, 'g
             setTo('');
           }}
         >
-          Add days off
+          {say('planner.addDaysOff')}
         </button>
       </div>
       <ForAllPlans group={group} calendar={calendar} onTake={(year) => change((p) => ({ ...p, calendar: year }))} />
@@ -94,15 +95,15 @@ function ForAllPlans({
   const keep = useWrite(() => request('PUT', `/classes/${group.id}/school-year`, calendar), 'classes');
   const year = group.schoolYear;
   if (year && JSON.stringify(year) === JSON.stringify(calendar))
-    return <p className="second">These are the school days of {group.name}: new plans begin with them.</p>;
+    return <p className="second">{say('planner.schoolDaysNewPlans', { name: group.name })}</p>;
   return (
     <div className="d-flex flex-wrap gap-2 mb-3">
       <button type="button" className="btn" disabled={keep.isPending} onClick={() => keep.mutate(undefined)}>
-        Keep these days for all plans of {group.name}
+        {say('planner.keepDaysPlans', { name: group.name })}
       </button>
       {year && (
         <button type="button" className="btn btn-plain" onClick={() => onTake(year)}>
-          Take the days of {group.name} instead
+          {say('planner.takeDaysInstead', { name: group.name })}
         </button>
       )}
       {keep.error && <ProblemNotice error={keep.error} />}
@@ -117,15 +118,15 @@ function HalfDays({ days, onChange }: { days: readonly string[]; onChange: (days
       <ul className="planner-holidays">
         {days.map((d) => (
           <li key={d}>
-            Half day: {formatDay(d)}{' '}
+            {say('planner.halfDay', { d: formatDay(d) })}{' '}
             <button type="button" className="btn btn-plain" onClick={() => onChange(days.filter((x) => x !== d))}>
-              remove
+              {say('common.remove')}
             </button>
           </li>
         ))}
       </ul>
       <div className="planner-holiday">
-        <DayInput aria-label="Half day" value={day} onChange={setDay} />
+        <DayInput aria-label={say('planner.halfDay2')} value={day} onChange={setDay} />
         <button
           type="button"
           className="btn"
@@ -135,9 +136,9 @@ function HalfDays({ days, onChange }: { days: readonly string[]; onChange: (days
             setDay('');
           }}
         >
-          Add a half day
+          {say('planner.addHalfDay')}
         </button>
-        <span className="second">School ends at noon: afternoon lessons move to another day.</span>
+        <span className="second">{say('planner.schoolEndsNoonAfternoon')}</span>
       </div>
     </>
   );

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { layoutForm } from '@bright-sprout/core/plan/layout/layoutForm';
 import { type OwnCarrier } from '@bright-sprout/core/plan/document/planDocument';
 import { plural } from '@bright-sprout/core/words/plural';
@@ -6,11 +7,11 @@ import { NumberField, setting } from '../planFields';
 import { type PartProps } from '../partProps';
 import { CARRIERS } from './carriers';
 
-const SHAPE: readonly [keyof OwnCarrier, string][] = [
-  ['columns', 'Places side by side'],
-  ['rows', 'Places one behind the other'],
-  ['wideMm', 'A place is wide, mm'],
-  ['deepMm', 'and deep, mm'],
+const shape = (): readonly [keyof OwnCarrier, string][] => [
+  ['columns', say('layOut.placesSideSide')],
+  ['rows', say('layOut.placesBehindOther')],
+  ['wideMm', say('layOut.placeWideMm')],
+  ['deepMm', say('layOut.deepMm')],
 ];
 
 /** How many trays, pans or boxes, and what shape they have where it is one's own. */
@@ -22,7 +23,7 @@ export function CarrierPanel({ plan, change, problems, out }: PartProps) {
     <>
       <NumberField
         label={plural(CARRIERS[form.id])}
-        hint={trays > plan.trays ? `All of them need ${trays}.` : undefined}
+        hint={trays > plan.trays ? say('layOut.themNeed', { trays }) : undefined}
         field="trays"
         problems={problems}
         value={plan.trays}
@@ -31,13 +32,13 @@ export function CarrierPanel({ plan, change, problems, out }: PartProps) {
       <Form.Check
         type="checkbox"
         id="own-carrier"
-        label="They have a shape of their own"
+        label={say('layOut.shapeOwn')}
         checked={plan.ownCarrier !== null}
         onChange={(e) => put(e.target.checked ? shapeNow(out, form.footprint(plan.fillMl)) : null)}
       />
       {plan.ownCarrier && (
         <div className="planner-pair">
-          {SHAPE.map(([part, label]) => (
+          {shape().map(([part, label]) => (
             <NumberField
               key={part}
               label={label}

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { concurrence } from '@bright-sprout/core/plan/layout/concurrence';
 import { type LaidContainer } from '@bright-sprout/core/plan/layout/layOut';
 import { TreatmentMark } from '../../../marks/TreatmentMark';
@@ -7,8 +8,8 @@ export function Concurrence({ treatments, containers }: { treatments: string[]; 
   const matrix = concurrence(treatments, containers);
   return (
     <section className="section">
-      <h2>Who meets whom</h2>
-      <p className="second">Teams that have both; on the slant, teams that have it at all. Even numbers compare evenly.</p>
+      <h2>{say('layOut.meetsWhom')}</h2>
+      <p className="second">{say('layOut.teamsBothSlantTeams')}</p>
       <table className="table concurrence">
         <thead>
           <tr>

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { moveTo } from '@bright-sprout/core/plan/layout/layOut';
 import { splitWords } from '@bright-sprout/core/plan/layout/splitWords';
 import { TreatmentMark } from '../../../marks/TreatmentMark';
@@ -31,16 +32,14 @@ function Stands({
     <>
       {plan.assignment === 'own-pot' ? (
         <section className="section">
-          <h2>Whose is which</h2>
+          <h2>{say('layOut.whoseIsWhich')}</h2>
           <OwnPots layout={layout} teams={group.teams} />
-          <p className="second mb-0">The number stands on the label too: it says whose pot it is without a name.</p>
+          <p className="second mb-0">{say('layOut.numberStandsLabelToo')}</p>
         </section>
       ) : (
         <section className="section">
-          <h2>Where they stand</h2>
-          <p className="second no-print">
-            Drag a container to another place. By keyboard: space lifts it, arrows move it, space puts it down, escape leaves it.
-          </p>
+          <h2>{say('layOut.whereStand')}</h2>
+          <p className="second no-print">{say('layOut.dragContainerAnotherPlace')}</p>
           <Trays
             group={group}
             layout={layout}
@@ -50,15 +49,18 @@ function Stands({
           />
           <p className="mb-1">{splitWords(layout.split)}</p>
           <p className="second mb-0">
-            {layout.reserve.length > 0 && 'Dashed ones stand in reserve. '}
-            {layout.trays.length > 1 ? 'Each takes' : 'They take'} about {Math.ceil(layout.trays[0]!.wideMm / 10)} ×{' '}
-            {Math.ceil(layout.trays[0]!.deepMm / 10)} cm.
+            {say('layOut.dashedOnesStandReserve', {
+              someReserve: layout.reserve.length > 0,
+              severalTrays: layout.trays.length > 1,
+              ceil: Math.ceil(layout.trays[0]!.wideMm / 10),
+              ceil2: Math.ceil(layout.trays[0]!.deepMm / 10),
+            })}
           </p>
         </section>
       )}
       {layout.pairsTogether && <Concurrence treatments={out.treatments.map((t) => t.code)} containers={layout.containers} />}
       <section className="section">
-        <h2>What the letters mean</h2>
+        <h2>{say('layOut.lettersMean')}</h2>
         <table className="table">
           <tbody>
             {out.treatments.map((t) => (
@@ -67,7 +69,7 @@ function Stands({
                   <TreatmentMark code={t.code} size={20} /> <b>{t.code}</b>
                 </td>
                 <td>
-                  {t.label} {t.control && <span className="second">(the control)</span>}
+                  {t.label} {t.control && <span className="second">{say('layOut.theControl')}</span>}
                 </td>
                 <td className="numeral">{layout.containers.filter((c) => c.treatment === t.code).length}</td>
               </tr>

@@ -1,3 +1,5 @@
+import { say } from '@bright-sprout/words/say';
+import { Say } from '../../../words/Say';
 import { layoutForm } from '@bright-sprout/core/plan/layout/layoutForm';
 import { planTreatments } from '@bright-sprout/core/plan/document/planTreatments';
 import { methodById } from '@bright-sprout/core/seeds/catalogue';
@@ -26,52 +28,71 @@ export function LayOutSentence(props: PartProps) {
   return (
     <div className="asked-as no-print">
       {word(
-        'Containers',
+        say('common.containers'),
         counted(plan.containersEach * treatments, container),
         ['containersEach'],
         <ContainersEach {...props} />,
       )}{' '}
-      and{' '}
-      {word(
-        'In reserve',
-        plan.reserveEach > 0 ? `${plan.reserveEach * treatments} in reserve` : 'none in reserve',
-        ['reserveEach'],
-        <NumberField
-          label={capital(`${plural(container)} of each in reserve`)}
-          field="reserveEach"
-          hint="Sown and watered like the others. One takes the place of a lost one that got the same, and is measured from then on."
-          problems={problems}
-          value={plan.reserveEach}
-          onChange={(reserveEach) => change(setting({ reserveEach, moved: {} }))}
-        />,
-      )}
-      {!atHome && ' on '}
-      {!atHome && word('What carries them', carrierWords(props), ['trays', 'ownCarrier'], <CarrierPanel {...props} />)}
-      {', '}
-      {word('Who gets what', ASSIGNMENT_WORDS[plan.assignment].name, ['assignment'], <AssignmentChoices {...props} />, true)}
-      {atHome ? ', shared out ' : ', places '}
-      {word(
-        'Places',
-        moved === 0 ? (atHome ? 'by lot' : 'drawn by lot') : `drawn by lot, ${counted(moved, container)} moved by hand`,
-        [],
-        <>
-          <p>
-            Lot number {plan.drawSeed}: the same number always draws the same.
-            {out && out.layout.split.code === 'uneven' && ' Of all deals the one whose pairs meet most evenly is taken.'}
-          </p>
-          <p className="d-flex flex-wrap gap-2 mb-0">
-            <button type="button" className="btn" onClick={() => change((p) => ({ ...p, drawSeed: p.drawSeed + 1, moved: {} }))}>
-              Draw lots again
-            </button>
-            {moved > 0 && (
-              <button type="button" className="btn btn-plain" onClick={() => change(setting({ moved: {} }))}>
-                Put them back as drawn
+      <Say
+        it="layOut.sharedPlaces"
+        word={word(
+          say('layOut.inReserve'),
+          plan.reserveEach > 0
+            ? say('layOut.inReserve2', { reserveEach: plan.reserveEach * treatments })
+            : say('layOut.noneReserve'),
+          ['reserveEach'],
+          <NumberField
+            label={capital(say('layOut.ofEachInReserve', { container: plural(container) }))}
+            field="reserveEach"
+            hint={say('layOut.sownWateredLikeOthers')}
+            problems={problems}
+            value={plan.reserveEach}
+            onChange={(reserveEach) => change(setting({ reserveEach, moved: {} }))}
+          />,
+        )}
+        atHome={atHome}
+        atHome2={
+          !atHome && word(say('layOut.carriesThem'), carrierWords(props), ['trays', 'ownCarrier'], <CarrierPanel {...props} />)
+        }
+        word2={word(
+          say('layOut.whoGetsWhat'),
+          ASSIGNMENT_WORDS[plan.assignment].name,
+          ['assignment'],
+          <AssignmentChoices {...props} />,
+          true,
+        )}
+        word3={word(
+          say('layOut.places'),
+          moved === 0
+            ? atHome
+              ? say('layOut.byLot')
+              : say('layOut.drawnLot')
+            : say('layOut.drawnLotMovedHand', { moved: counted(moved, container) }),
+          [],
+          <>
+            <p>
+              {say('layOut.lotNumberSameNumber', {
+                drawSeed: plan.drawSeed,
+                out: Boolean(out && out.layout.split.code === 'uneven'),
+              })}
+            </p>
+            <p className="d-flex flex-wrap gap-2 mb-0">
+              <button
+                type="button"
+                className="btn"
+                onClick={() => change((p) => ({ ...p, drawSeed: p.drawSeed + 1, moved: {} }))}
+              >
+                {say('layOut.drawLotsAgain')}
               </button>
-            )}
-          </p>
-        </>,
-      )}
-      .
+              {moved > 0 && (
+                <button type="button" className="btn btn-plain" onClick={() => change(setting({ moved: {} }))}>
+                  {say('layOut.putThemBackDrawn')}
+                </button>
+              )}
+            </p>
+          </>,
+        )}
+      />
     </div>
   );
 }
@@ -80,6 +101,6 @@ export function LayOutSentence(props: PartProps) {
 function carrierWords({ plan, out }: PartProps): string {
   const { carrier } = layoutForm(plan.methodId, plan.ownCarrier);
   const trays = out?.layout.trays.length ?? Math.max(1, plan.trays);
-  const own = plan.ownCarrier ? ` of ${plan.ownCarrier.columns} × ${plan.ownCarrier.rows}` : '';
+  const own = plan.ownCarrier ? say('layOut.of', { columns: plan.ownCarrier.columns, rows: plan.ownCarrier.rows }) : '';
   return `${counted(trays, carrier)}${own}`;
 }

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type ClassView } from '@bright-sprout/contracts/classes';
 import { type Layout } from '@bright-sprout/core/plan/layout/layOut';
 import { EmblemMark } from '../../../marks/EmblemMark';
@@ -12,7 +13,7 @@ export function OwnPots({ layout, teams }: { layout: Layout; teams: ClassView['t
         <li key={team ?? 'class'}>
           <span className="own-pots-team">
             {team !== null && teams[team] && <EmblemMark emblem={teams[team].emblem} size={26} />}
-            <b>{(team !== null && teams[team]?.nickname) || 'The class'}</b>
+            <b>{(team !== null && teams[team]?.nickname) || say('common.theClass2')}</b>
           </span>
           {layout.containers
             .filter((c) => c.team === team)

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { useDraggable, useDroppable } from '@dnd-kit/core';
 import { type LaidContainer } from '@bright-sprout/core/plan/layout/layOut';
 import { type ReactNode } from 'react';
@@ -44,7 +45,15 @@ export function Standing({
       {...listeners}
       className={`lay-pot${isDragging ? ' lifted' : ''}${moved ? ' moved' : ''}${inReserve ? ' in-reserve' : ''}`}
       style={transform ? { transform: `translate(${transform.x}px, ${transform.y}px)` } : undefined}
-      aria-label={`${container.code}${team ? `, ${team.nickname}` : ''}${container.child ? `, number ${container.child}` : ''}${inReserve ? ', in reserve' : ''}, column ${container.column + 1}, row ${container.row + 1}`}
+      aria-label={say('layOut.numberReserveColumnRow', {
+        code: container.code,
+        value: team ? `, ${team.nickname}` : '',
+        child: container.child,
+        child2: Boolean(container.child),
+        inReserve,
+        column: container.column + 1,
+        row: container.row + 1,
+      })}
     >
       <span className="lay-face" style={{ background: treatmentLook(container.treatment).tint }}>
         <TreatmentMark code={container.treatment} size={17} />

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 const PIXELS_PER_MM = 2;
 
 /** What stands above, on a ruler: the drawing is to scale along the window. */
@@ -18,7 +19,7 @@ export function TrayRuler({ wideMm }: { wideMm: number }) {
       {Array.from({ length: Math.floor(wideMm / step) + 1 }, (_, i) => i * step).map((mm) => (
         <span key={mm} style={{ left: `${(100 * mm) / wideMm}%` }}>
           {mm / 10}
-          {mm > 0 && mm + step > wideMm && ' cm'}
+          {mm > 0 && mm + step > wideMm && say('layOut.cm')}
         </span>
       ))}
     </div>

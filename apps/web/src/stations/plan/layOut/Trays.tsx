@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import {
   type Announcements,
   DndContext,
@@ -50,7 +51,7 @@ export function Trays({ group, layout, moved, readOnly, onMove }: Props) {
       accessibility={{
         announcements: ANNOUNCEMENTS,
         screenReaderInstructions: {
-          draggable: 'Press space to lift this container, arrow keys to move it, space to put it down.',
+          draggable: say('layOut.pressSpaceLiftContainer'),
         },
       }}
     >
@@ -64,7 +65,7 @@ export function Trays({ group, layout, moved, readOnly, onMove }: Props) {
             <div key={t} className={`lay-tray lay-as-${layout.form.id}`} role="group" aria-label={name}>
               <p className="lay-window">
                 <span>
-                  {layout.form.id === 'pane' ? 'top of the window' : 'window'}
+                  {layout.form.id === 'pane' ? say('layOut.topWindow') : 'window'}
                   {many || layout.form.id !== 'sill' ? ` · ${name.toLowerCase()}` : ''}
                 </span>
               </p>

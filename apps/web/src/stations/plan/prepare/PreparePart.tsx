@@ -1,4 +1,5 @@
-import { cautionsFor, protectiveGear, RULES_FIRST, toAskAbout } from '@bright-sprout/core/plan/cautions/cautions';
+import { say } from '@bright-sprout/words/say';
+import { cautionsFor, protectiveGear, rulesFirst, toAskAbout } from '@bright-sprout/core/plan/cautions/cautions';
 import { allOf } from '@bright-sprout/core/plan/layout/layOut';
 import { mixingCards } from '@bright-sprout/core/plan/lists/mixingCards';
 import { homeKit, shoppingList } from '@bright-sprout/core/plan/lists/prepare';
@@ -6,7 +7,6 @@ import { seedLessonSteps } from '@bright-sprout/core/plan/lists/seedLesson';
 import { runSheet } from '@bright-sprout/core/plan/lists/runSheet';
 import { runStepWords } from '@bright-sprout/core/plan/lists/runSheetWords';
 import { type WorkedOut } from '@bright-sprout/core/plan/workedOut/workOut';
-import { counted } from '@bright-sprout/core/words/plural';
 import { type Kitchen } from '@bright-sprout/core/quantities/volume';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -24,15 +24,15 @@ export function PreparePart(props: PartProps) {
     <>
       <section className="section">
         <div className="d-flex flex-wrap justify-content-between gap-2 mb-3">
-          <h2>To have at hand</h2>
+          <h2>{say('prepare.toHaveAtHand')}</h2>
           <span className="d-flex flex-wrap gap-2 no-print">
             {out && (
               <Link className="btn" to={`/plans/${props.planId}/print`}>
-                Print room: labels, sheets, lists
+                {say('prepare.printRoomLabelsSheets')}
               </Link>
             )}
             <button type="button" className="btn" onClick={() => print()}>
-              Print all of this
+              {say('prepare.printAllOfThis')}
             </button>
           </span>
         </div>
@@ -49,9 +49,9 @@ function Shopping({ plan, out, teams, kitchen }: { plan: PartProps['plan']; out:
     <table className="table">
       <thead>
         <tr>
-          <th scope="col">What</th>
-          <th scope="col">{teams > 0 ? 'Each team' : 'Needed'}</th>
-          <th scope="col">In all, with spares</th>
+          <th scope="col">{say('common.what')}</th>
+          <th scope="col">{teams > 0 ? say('prepare.eachTeam') : say('prepare.needed')}</th>
+          <th scope="col">{say('prepare.inAllWithSpares')}</th>
         </tr>
       </thead>
       <tbody>
@@ -85,7 +85,7 @@ function Lists({ planId, plan, out }: PartProps & { out: WorkedOut }) {
       ))}
       {plan.seedLesson && (
         <section className="section">
-          <h2>The lesson about the seeds</h2>
+          <h2>{say('prepare.lessonAboutSeeds')}</h2>
           <ol className="run-sheet">
             {seedLessonSteps(plan).map((s) => (
               <li key={s}>{s}</li>
@@ -94,7 +94,7 @@ function Lists({ planId, plan, out }: PartProps & { out: WorkedOut }) {
         </section>
       )}
       <section className="section">
-        <h2>Sowing day</h2>
+        <h2>{say('common.sowingDay')}</h2>
         <ol className="run-sheet">
           {runSheet(plan, out)
             .map(runStepWords)
@@ -104,19 +104,16 @@ function Lists({ planId, plan, out }: PartProps & { out: WorkedOut }) {
         </ol>
       </section>
       <section className="section no-print">
-        <h2>Labels</h2>
-        <p>
-          {counted(allOf(out.layout).length, 'label')} with code, mark and team
-          {reach.address === null ? '; teams type the class code in.' : ', and a square that opens the container on a device.'}
-        </p>
+        <h2>{say('prepare.labels')}</h2>
+        <p>{say('prepare.labelLabelsCodeMark', { countAllOf: allOf(out.layout).length, noAddress: reach.address === null })}</p>
         {!reach.asked && reach.address === null && <NotReached />}
         <Link className="btn" to={`/plans/${planId}/print?what=stick-labels`}>
-          Labels, on the sheets that you have
+          {say('prepare.labelsSheets')}
         </Link>
       </section>
       {plan.assignment === 'own-pot' && (
         <section className="section">
-          <h2>What goes home</h2>
+          <h2>{say('prepare.goesHome')}</h2>
           <ul>
             {homeKit(plan, out).map((s) => (
               <li key={s}>{s}</li>
@@ -135,17 +132,17 @@ export function ToMind({ plan }: Pick<PartProps, 'plan'>) {
   const [gear, ask] = [protectiveGear(cautions), toAskAbout(cautions)];
   return (
     <section className="section">
-      <h2>To mind</h2>
+      <h2>{say('prepare.toMind')}</h2>
       <p>
-        <b>{RULES_FIRST}</b>
+        <b>{rulesFirst()}</b>
       </p>
-      {ask.length > 0 && <p>Ask families before you start about: {ask.join('; ')}.</p>}
-      {gear.length > 0 && <p>Have at hand: {gear.join(', ')}.</p>}
+      {ask.length > 0 && <p>{say('prepare.askFamiliesBeforeStart', { ask: ask.join('; ') })}</p>}
+      {gear.length > 0 && <p>{say('prepare.haveAtHand', { gear: gear.join(', ') })}</p>}
       <ul className="cautions">
         {cautions.map((c) => (
           <li key={c.id} className={`caution-${c.gravity}`}>
             {c.say}
-            {c.adult && ' An adult’s job.'} <span className="second">({c.from})</span>
+            {c.adult && say('prepare.adultsJob')} <span className="second">({c.from})</span>
           </li>
         ))}
       </ul>

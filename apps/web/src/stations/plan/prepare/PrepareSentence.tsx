@@ -1,3 +1,5 @@
+import { say } from '@bright-sprout/words/say';
+import { Say } from '../../../words/Say';
 import { KITCHENS } from './kitchens';
 import { type Kitchen } from '@bright-sprout/core/quantities/volume';
 import { PictureChoices } from '../ask/panels/PictureChoices';
@@ -16,29 +18,47 @@ export function PrepareSentence({ kitchen, onKitchen, ...props }: Props) {
   const { plan, change, problems, readOnly } = props;
   return (
     <div className="asked-as no-print">
-      <SentenceWord
-        name="To spare"
-        says={spareWords(plan)}
-        fields={['sparePercent', 'packetSeeds']}
-        problems={problems}
-        readOnly={readOnly}
-      >
-        <SparePanel {...props} />
-      </SentenceWord>
-      ; one watering is{' '}
-      <SentenceWord name="One watering" says={`${plan.doseMl} mL`} fields={['doseMl']} problems={problems} readOnly={readOnly}>
-        <DoseField plan={plan} change={change} problems={problems} />
-      </SentenceWord>
-      , and spoons and cups are{' '}
-      <SentenceWord name="Spoons and cups" says={KITCHENS[kitchen].name} fields={[]} problems={problems} readOnly={false}>
-        <PictureChoices
-          label="Spoons and cups"
-          value={kitchen}
-          choices={(Object.keys(KITCHENS) as Kitchen[]).map((value) => ({ value, ...KITCHENS[value] }))}
-          onChoose={onKitchen}
-        />
-      </SentenceWord>
-      .
+      <Say
+        it="prepare.wateringSpoonsCups"
+        sentenceWord={
+          <SentenceWord
+            name={say('prepare.toSpare')}
+            says={spareWords(plan)}
+            fields={['sparePercent', 'packetSeeds']}
+            problems={problems}
+            readOnly={readOnly}
+          >
+            <SparePanel {...props} />
+          </SentenceWord>
+        }
+        sentenceWord2={
+          <SentenceWord
+            name={say('prepare.oneWatering')}
+            says={say('prepare.ml', { doseMl: plan.doseMl })}
+            fields={['doseMl']}
+            problems={problems}
+            readOnly={readOnly}
+          >
+            <DoseField plan={plan} change={change} problems={problems} />
+          </SentenceWord>
+        }
+        sentenceWord3={
+          <SentenceWord
+            name={say('prepare.spoonsCups')}
+            says={KITCHENS[kitchen].name}
+            fields={[]}
+            problems={problems}
+            readOnly={false}
+          >
+            <PictureChoices
+              label={say('prepare.spoonsCups')}
+              value={kitchen}
+              choices={(Object.keys(KITCHENS) as Kitchen[]).map((value) => ({ value, ...KITCHENS[value] }))}
+              onChoose={onKitchen}
+            />
+          </SentenceWord>
+        }
+      />
     </div>
   );
 }

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type ClassView } from '@bright-sprout/contracts/classes';
 import { containerLink } from '@bright-sprout/core/reach/shortLink';
 import { type LabelGrid, labelPlaces } from '@bright-sprout/core/paper/labelGrid';
@@ -36,11 +37,14 @@ export function labelPages(
   paper: Paper,
   options: LabelOptions,
 ): Printable['pages'] {
-  if (containers.length === 0) return 'There are no containers yet: lay them out first.';
+  if (containers.length === 0) return say('printRoom.containersYetLayThem');
   const placed = labelPlaces(paper.name, options.grid, containers.length);
   if (!placed.ok) return placed.reason;
   const sheets = placed.sheets.map((places, i) => ({
-    label: `Labels, sheet ${i + 1}: ${places.map((p) => (options.blind ? String(p.index + 1) : containers[p.index]!.code)).join(', ')}`,
+    label: say('printRoom.labelsSheet', {
+      i: i + 1,
+      places: places.map((p) => (options.blind ? String(p.index + 1) : containers[p.index]!.code)).join(', '),
+    }),
     content: places.map((p) => (
       <g key={p.index} transform={`translate(${mm(p.x)} ${mm(p.y)})`}>
         <Label
@@ -56,7 +60,7 @@ export function labelPages(
     )),
   }));
   return options.blind
-    ? [...sheets, { label: 'Key to the blind labels, for the teacher', content: <Key containers={containers} /> }]
+    ? [...sheets, { label: say('printRoom.keyBlindLabelsTeacher'), content: <Key containers={containers} /> }]
     : sheets;
 }
 
@@ -91,7 +95,9 @@ function Label({
   const small = Math.max(mm(2.3), Math.min(mm(3.2), height / 9));
   const words = blind
     ? []
-    : [...lines, ...(inReserve ? ['in reserve'] : [])].flatMap((l) => wrapText(l, text, { size: small, heading: false }));
+    : [...lines, ...(inReserve ? [say('printRoom.inReserve')] : [])].flatMap((l) =>
+        wrapText(l, text, { size: small, heading: false }),
+      );
   const top = pad + large;
   const fits = Math.max(0, Math.floor((height - top - small * 2.2) / (small * 1.15)));
   const square = side > 0 ? squareOf(containerLink(address!, joinCode, investigationId, code)) : null;
@@ -126,7 +132,7 @@ function Label({
       ))}
       <text x={pad} y={height - pad} fontSize={small} className="paper-second">
         {joinCode}
-        {address === null ? ' on your device' : ''}
+        {address === null ? say('printRoom.onYourDevice') : ''}
       </text>
       {square && (
         <path
@@ -145,7 +151,7 @@ function Key({ containers }: { containers: readonly LabelledContainer[] }) {
   return (
     <>
       <text x={mm(12)} y={mm(20)} fontSize="30" className="paper-heading">
-        Key to the blind labels: for the teacher
+        {say('printRoom.keyBlindLabelsTeacher2')}
       </text>
       {containers.map((c, i) => (
         <g key={c.code} transform={`translate(${mm(12 + 62 * Math.floor(i / half))} ${mm(32 + 8 * (i % half))})`}>

@@ -1,8 +1,9 @@
+import { say } from '@bright-sprout/words/say';
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { formatDay, numberedDay } from '@bright-sprout/core/calendar/days';
 import { careTasksOn } from '@bright-sprout/core/care/careTasks';
 import { eventWords } from '@bright-sprout/core/plan/calendar/eventWords';
-import { cautionsFor, protectiveGear, RULES_FIRST, toAskAbout } from '@bright-sprout/core/plan/cautions/cautions';
+import { cautionsFor, protectiveGear, rulesFirst, toAskAbout } from '@bright-sprout/core/plan/cautions/cautions';
 import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
 import { mixingCards } from '@bright-sprout/core/plan/lists/mixingCards';
 import { homeKit, shoppingList } from '@bright-sprout/core/plan/lists/prepare';
@@ -18,23 +19,26 @@ import { EMBLEM_PATHS } from '../../../theme/emblems';
 import { type Planned, type Printable } from './printable';
 
 const listed = (blocks: TextBlock[], paper: Paper, name: string): Printable['pages'] =>
-  textPages(blocks, paper).map((p, i, all) => ({ label: `${name}${all.length > 1 ? `, page ${i + 1}` : ''}`, content: p.nodes }));
+  textPages(blocks, paper).map((p, i, all) => ({
+    label: `${name}${all.length > 1 ? say('printRoom.page', { i: i + 1 }) : ''}`,
+    content: p.nodes,
+  }));
 
-const NO_PLAN = 'These records came as a table: there is no plan to make this from.';
+const noPlan = () => say('printRoom.recordsCameTablePlan');
 
 export function runSheetPages(investigation: InvestigationView, paper: Paper): Printable['pages'] {
-  if (investigation.runSheet.length === 0) return NO_PLAN;
+  if (investigation.runSheet.length === 0) return noPlan();
   return listed(
     [
       {
         kind: 'title',
-        text: sowings(investigation).length > 1 ? 'Sowing days' : 'Sowing day',
+        text: sowings(investigation).length > 1 ? say('printRoom.sowingDays') : say('common.sowingDay'),
         under: `${investigation.question} ${sownWords(investigation)}`,
       },
       ...investigation.runSheet.map((s): TextBlock => ({ kind: 'text', text: runStepWords(s), mark: 'number' })),
     ],
     paper,
-    'Run sheet',
+    say('printRoom.runSheet'),
   );
 }
 
@@ -47,7 +51,7 @@ function sownWords(investigation: InvestigationView): string {
   if (days.length < 2) return formatDay(days[0] ?? sownOn);
   // A step of the sheet says it, with the marks.
   if (investigation.runSheet.some((s) => typeof s !== 'string' && s.code === 'turns'))
-    return `${formatDay(days[0]!)} to ${formatDay(days[days.length - 1]!)}`;
+    return say('printRoom.to', { days: formatDay(days[0]!), days2: formatDay(days[days.length - 1]!) });
   const labels = (day: string) =>
     treatments.filter((t) => containers.some((c) => c.treatment === t.code && c.sownOn === day)).map((t) => t.label);
   return `${days.map((day) => `${formatDay(day)}: ${labels(day).join(', ')}`).join('. ')}.`;
@@ -56,8 +60,12 @@ function sownWords(investigation: InvestigationView): string {
 /** A line a day on which plants are cared for, to fill in; and behind it whatever is due on which day. */
 export function wateringPages(investigation: InvestigationView, paper: Paper): Printable['pages'] {
   const due = investigation.schedule.filter((e) => e.kind !== 'prepare' && e.day >= investigation.sownOn);
-  if (due.length === 0) return NO_PLAN;
-  return listed([...careChart(investigation), { kind: 'new-page' }, ...dueList(investigation, due)], paper, 'Watering chart');
+  if (due.length === 0) return noPlan();
+  return listed(
+    [...careChart(investigation), { kind: 'new-page' }, ...dueList(investigation, due)],
+    paper,
+    say('printRoom.wateringChart'),
+  );
 }
 
 const dayWords = (day: string, { sownOn }: InvestigationView) => `${formatDay(day, 'short')}, ${numberedDay(sownOn, day)}`;
@@ -70,11 +78,16 @@ function careChart(investigation: InvestigationView): TextBlock[] {
   const usual = ['water', 'vent', 'turn'].flatMap((id) => tasks.flatMap((d) => d.tasks).find((t) => t.id === id) ?? []);
   const shares = [2.2, ...usual.map(() => 1.5), 3.4, 1.5];
   return [
-    { kind: 'title', text: 'Watering chart', under: investigation.question },
+    { kind: 'title', text: say('printRoom.wateringChart'), under: investigation.question },
     ...usual.map((t): TextBlock => ({ kind: 'text', text: `${t.title}: ${t.note}`, mark: 'dot' })),
     {
       kind: 'row',
-      cells: ['Day', ...usual.map((t) => (t.amountMl === null ? t.title : `${t.title}, mL each`)), 'Also', 'Done by'],
+      cells: [
+        say('common.day3'),
+        ...usual.map((t) => (t.amountMl === null ? t.title : say('printRoom.mlEach', { title: t.title }))),
+        say('printRoom.also'),
+        say('printRoom.doneBy'),
+      ],
       shares,
       head: true,
     },
@@ -98,8 +111,8 @@ function careChart(investigation: InvestigationView): TextBlock[] {
 function dueList(investigation: InvestigationView, due: InvestigationView['schedule']): TextBlock[] {
   const shares = [2.1, 4.6, 2.2];
   return [
-    { kind: 'title', text: 'What is due when', under: investigation.question },
-    { kind: 'row', cells: ['Day', 'What', 'Done by'], shares, head: true },
+    { kind: 'title', text: say('printRoom.dueWhen'), under: investigation.question },
+    { kind: 'row', cells: [say('common.day3'), say('common.what'), say('printRoom.doneBy')], shares, head: true },
     ...due.map((e): TextBlock => {
       const { title, note } = eventWords(e);
       return { kind: 'row', cells: [dayWords(e.day, investigation), note ? `${title}. ${note}` : title, ''], shares };
@@ -109,14 +122,23 @@ function dueList(investigation: InvestigationView, due: InvestigationView['sched
 
 /** Shopping, what is mixed, and what goes home. */
 export function shoppingPages(planned: Planned | null, teams: number, kitchen: Kitchen, paper: Paper): Printable['pages'] {
-  if (!planned) return NO_PLAN;
+  if (!planned) return noPlan();
   const { plan, out } = planned;
   const shares = [4, 2.4, 2.6];
   const home = plan.assignment === 'own-pot' ? homeKit(plan, out) : [];
   return listed(
     [
-      { kind: 'title', text: 'To have at hand', under: plan.question },
-      { kind: 'row', cells: ['What', teams > 0 ? 'Each team' : 'Needed', 'In all, with spares'], shares, head: true },
+      { kind: 'title', text: say('printRoom.toHaveAtHand'), under: plan.question },
+      {
+        kind: 'row',
+        cells: [
+          say('common.what'),
+          teams > 0 ? say('printRoom.eachTeam') : say('printRoom.needed'),
+          say('printRoom.inAllWithSpares'),
+        ],
+        shares,
+        head: true,
+      },
       ...shoppingList(plan, out, teams, kitchen).map((l): TextBlock => ({
         kind: 'row',
         cells: [l.what, l.perTeam, l.total],
@@ -129,53 +151,55 @@ export function shoppingPages(planned: Planned | null, teams: number, kitchen: K
       ]),
       ...(plan.seedLesson
         ? [
-            { kind: 'heading' as const, text: 'The lesson about the seeds' },
+            { kind: 'heading' as const, text: say('printRoom.lessonAboutSeeds') },
             ...seedLessonSteps(plan).map((text): TextBlock => ({ kind: 'text', text, mark: 'number' })),
           ]
         : []),
-      ...(home.length > 0 ? [{ kind: 'heading' as const, text: 'What goes home' }] : []),
+      ...(home.length > 0 ? [{ kind: 'heading' as const, text: say('printRoom.goesHome') }] : []),
       ...home.map((s): TextBlock => ({ kind: 'text', text: s, mark: 'box' })),
     ],
     paper,
-    'Shopping and mixing',
+    say('printRoom.shoppingMixing'),
   );
 }
 
 export function cautionPages(plan: PlanDocument | null, paper: Paper): Printable['pages'] {
-  if (!plan) return NO_PLAN;
+  if (!plan) return noPlan();
   const cautions = cautionsFor(plan);
   const [gear, ask] = [protectiveGear(cautions), toAskAbout(cautions)];
   return listed(
     [
-      { kind: 'title', text: 'To mind', under: plan.question },
-      { kind: 'text', text: RULES_FIRST, strong: true },
-      ...(ask.length > 0 ? [{ kind: 'text' as const, text: `Ask families before you start about: ${ask.join('; ')}.` }] : []),
-      ...(gear.length > 0 ? [{ kind: 'text' as const, text: `Have at hand: ${gear.join(', ')}.` }] : []),
+      { kind: 'title', text: say('printRoom.toMind'), under: plan.question },
+      { kind: 'text', text: rulesFirst(), strong: true },
+      ...(ask.length > 0
+        ? [{ kind: 'text' as const, text: say('printRoom.askFamiliesBeforeStart', { ask: ask.join('; ') }) }]
+        : []),
+      ...(gear.length > 0 ? [{ kind: 'text' as const, text: say('printRoom.haveAtHand', { gear: gear.join(', ') }) }] : []),
       ...cautions.map((c): TextBlock => ({
         kind: 'text',
-        text: `${c.say}${c.adult ? ' An adult’s job.' : ''} (${c.from})`,
+        text: say('printRoom.adultsJob', { say: c.say, adult: Boolean(c.adult), from: c.from }),
         mark: 'box',
         strong: c.gravity === 'block' || c.gravity === 'serious',
       })),
     ],
     paper,
-    'Cautions',
+    say('printRoom.cautions'),
   );
 }
 
 /** A page a team on which it says before sowing what it expects. */
 export function predictionPages(investigation: InvestigationView, paper: Paper): Printable['pages'] {
-  if (investigation.teams.length === 0) return 'There are no teams yet.';
+  if (investigation.teams.length === 0) return say('printRoom.teamsYet');
   const left = mm(MARGIN);
   const right = paper.width - left;
   // Where no height is measured, none is guessed.
   const tall = investigation.bench.measures.includes('height');
   const expectations = [
-    'The first one is up on day',
-    ...(tall ? [`The tallest on the last day will be, in ${RESOLUTION_UNIT[investigation.resolution]}`] : []),
+    say('printRoom.firstDay'),
+    ...(tall ? [say('printRoom.tallestLastDay', { resolutionUnit: RESOLUTION_UNIT[investigation.resolution] })] : []),
   ];
   return investigation.teams.map((team) => ({
-    label: `Predictions of ${team.nickname}`,
+    label: say('printRoom.predictionsOf', { nickname: team.nickname }),
     content: (
       <>
         <path
@@ -185,7 +209,7 @@ export function predictionPages(investigation: InvestigationView, paper: Paper):
           transform={`translate(${left} ${left}) scale(2.4)`}
         />
         <text x={left + 76} y={left + 38} fontSize="34" className="paper-heading">
-          {team.nickname}: what do you expect?
+          {say('printRoom.whatDoYouExpect', { nickname: team.nickname })}
         </text>
         {wrapText(investigation.question, right - left, { size: 21, heading: false }).map((line, i) => (
           <text key={i} x={left} y={left + 92 + 26 * i} fontSize="21">
@@ -202,7 +226,7 @@ export function predictionPages(investigation: InvestigationView, paper: Paper):
           </g>
         ))}
         <text x={left} y={left + 430} fontSize="22">
-          {tall ? 'Which will be tallest? Tick one.' : 'Which will be first? Tick one.'}
+          {tall ? say('printRoom.tallestTick') : say('printRoom.firstTick')}
         </text>
         {investigation.treatments.map((t, i) => (
           <g key={t.code} transform={`translate(${left} ${left + 470 + 52 * i})`}>
@@ -216,7 +240,7 @@ export function predictionPages(investigation: InvestigationView, paper: Paper):
           </g>
         ))}
         <text x={left} y={left + 500 + 52 * investigation.treatments.length} fontSize="22">
-          Because
+          {say('printRoom.because')}
         </text>
         {[0, 1, 2].map((i) => (
           <path
@@ -236,7 +260,7 @@ const LINES = 14;
 
 /** A notebook page for each container: room to draw beside a strip, and a line for each look. */
 export function notebookPages(investigation: InvestigationView, days: readonly string[], paper: Paper): Printable['pages'] {
-  if (investigation.containers.length === 0) return 'There are no containers yet.';
+  if (investigation.containers.length === 0) return say('printRoom.containersYet');
   const left = mm(MARGIN);
   const right = paper.width - left;
   const boxHeight = mm(118);
@@ -249,7 +273,7 @@ export function notebookPages(investigation: InvestigationView, days: readonly s
     const down = Math.ceil(lines.length / columns);
     const wide = (right - left - mm(6) * (columns - 1)) / columns;
     return {
-      label: `Notebook page of ${c.code}`,
+      label: say('printRoom.notebookPage', { code: c.code }),
       content: (
         <>
           <g transform={`translate(${left + 20} ${left + 22})`}>
@@ -259,7 +283,7 @@ export function notebookPages(investigation: InvestigationView, days: readonly s
             {c.code}
           </text>
           <text x={right} y={left + 30} textAnchor="end" fontSize="18" className="paper-second">
-            {c.block ?? investigation.class.name} · sown {formatDay(c.sownOn)}
+            {say('printRoom.sown', { block: c.block ?? investigation.class.name, sownOn: formatDay(c.sownOn) })}
           </text>
           <rect x={left} y={left + 60} width={right - left} height={boxHeight} fill="none" stroke="#2A1B2E" strokeWidth="1.6" />
           <path
@@ -271,7 +295,7 @@ export function notebookPages(investigation: InvestigationView, days: readonly s
             strokeWidth="1.4"
           />
           <text x={left + 46} y={left + 60 + boxHeight - step * marks + 6} fontSize="14" className="paper-second">
-            {inches ? '4 in' : '10 cm'}, true size: stand the {investigation.containerName} behind it and draw
+            {say('printRoom.cmTrueSizeStand', { inches, containerName: investigation.containerName })}
           </text>
           {lines.map((d, i) => {
             const [x, y] = [left + (wide + mm(6)) * Math.floor(i / down), left + 60 + boxHeight + 40 + mm(9) * (i % down)];

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { choicesOf, type Measure } from '@bright-sprout/core/measures/measure';
 import { RESOLUTION_UNIT } from '@bright-sprout/core/quantities/length';
@@ -170,7 +171,7 @@ function Seeds(props: Answer) {
         <g transform={`translate(${NONE + 34} ${ROW / 2})`}>
           <SeedPlace investigation={investigation} row={row} up />
         </g>
-        <NumberBox x={NONE + 76} width={width * 0.25} unit={`of ${sown}`} />
+        <NumberBox x={NONE + 76} width={width * 0.25} unit={say('printRoom.of', { sown })} />
       </>
     );
   const across = sown > 6 ? Math.ceil(sown / 2) : sown;

@@ -1,3 +1,5 @@
+import { say } from '@bright-sprout/words/say';
+import { Say } from '../../../words/Say';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { LABEL_GRIDS, type LabelGrid } from '@bright-sprout/core/paper/labelGrid';
 import { type PaperSheet, periodWords, SHEET_PERIODS, type SheetPeriod } from '@bright-sprout/core/paper/paperSheets';
@@ -9,12 +11,43 @@ import { KITCHENS } from '../prepare/kitchens';
 import { type Choices, type PrintableId, type SheetSize } from './printable';
 
 const SIZES: Record<SheetSize, { label: string; detail: string }> = {
-  usual: { label: 'usual', detail: 'a column for every measure' },
-  large: { label: 'large', detail: 'for those who need it larger' },
-  early: { label: 'with pictures', detail: 'pictures to tick, and a box for a number' },
+  usual: {
+    get label() {
+      return say('printRoom.usual');
+    },
+    get detail() {
+      return say('printRoom.columnEveryMeasure');
+    },
+  },
+  large: {
+    get label() {
+      return say('printRoom.large');
+    },
+    get detail() {
+      return say('printRoom.needLarger');
+    },
+  },
+  early: {
+    get label() {
+      return say('printRoom.withPictures');
+    },
+    get detail() {
+      return say('printRoom.picturesTickBoxNumber');
+    },
+  },
 };
 
-const PERIODS: Record<SheetPeriod, string> = { day: 'one day', week: 'one week', whole: 'all days' };
+const PERIODS: Record<SheetPeriod, string> = {
+  get day() {
+    return say('common.oneDay');
+  },
+  get week() {
+    return say('printRoom.oneWeek');
+  },
+  get whole() {
+    return say('printRoom.allDays');
+  },
+};
 
 /** The words that say how it is printed, behind the paper. */
 export function PrintOptions({
@@ -33,41 +66,50 @@ export function PrintOptions({
   if (what === 'stick-labels' || what === 'pot-labels')
     return (
       <>
-        , on{' '}
-        <RuledWord
-          name="Sheet of labels"
-          value={choices.gridName}
-          choices={[
-            ...Object.entries(LABEL_GRIDS).map(([value, { name }]) => ({ value, label: name })),
-            ...(choices.gridName === 'own' ? [{ value: 'own', label: 'a sheet of your own' }] : []),
-          ]}
-          onChoose={(name) => LABEL_GRIDS[name] && onChange({ gridName: name, grid: { ...LABEL_GRIDS[name].grid } })}
-        />
-        ,{' '}
-        <RuledWord
-          name="What labels show"
-          value={choices.blind ? 'blind' : 'open'}
-          choices={[
-            { value: 'open', label: 'with the treatment', detail: 'code, mark and a square to scan' },
-            { value: 'blind', label: 'blind', detail: 'a number each; the key is a page for the teacher' },
-          ]}
-          onChoose={(v) => onChange({ blind: v === 'blind' })}
+        <Say
+          it="printRoom.on"
+          ruledWord={
+            <RuledWord
+              name={say('printRoom.sheetLabels')}
+              value={choices.gridName}
+              choices={[
+                ...Object.entries(LABEL_GRIDS).map(([value, { name }]) => ({ value, label: name })),
+                ...(choices.gridName === 'own' ? [{ value: 'own', label: say('printRoom.sheetOwn') }] : []),
+              ]}
+              onChoose={(name) => LABEL_GRIDS[name] && onChange({ gridName: name, grid: { ...LABEL_GRIDS[name].grid } })}
+            />
+          }
+          ruledWord2={
+            <RuledWord
+              name={say('printRoom.labelsShow')}
+              value={choices.blind ? 'blind' : 'open'}
+              choices={[
+                { value: 'open', label: say('printRoom.withTheTreatment'), detail: say('printRoom.codeMarkSquareScan') },
+                { value: 'blind', label: say('printRoom.blind'), detail: say('printRoom.numberKeyPageTeacher') },
+              ]}
+              onChoose={(v) => onChange({ blind: v === 'blind' })}
+            />
+          }
         />
       </>
     );
   if (what === 'shopping')
     return (
       <>
-        , spoons and cups{' '}
-        <RuledWord
-          name="Spoons and cups"
-          value={choices.kitchen}
-          choices={(Object.keys(KITCHENS) as Kitchen[]).map((value) => ({
-            value,
-            label: KITCHENS[value].name,
-            detail: KITCHENS[value].does,
-          }))}
-          onChoose={(kitchen) => onChange({ kitchen })}
+        <Say
+          it="printRoom.spoonsCups2"
+          ruledWord={
+            <RuledWord
+              name={say('printRoom.spoonsCups')}
+              value={choices.kitchen}
+              choices={(Object.keys(KITCHENS) as Kitchen[]).map((value) => ({
+                value,
+                label: KITCHENS[value].name,
+                detail: KITCHENS[value].does,
+              }))}
+              onChoose={(kitchen) => onChange({ kitchen })}
+            />
+          }
         />
       </>
     );
@@ -83,61 +125,78 @@ export function PrintOptions({
   };
   return (
     <>
-      , for{' '}
-      <RuledWord
-        name="Period"
-        value={choices.period}
-        choices={SHEET_PERIODS.map((value) => ({ value, label: PERIODS[value] }))}
-        onChoose={(period) => onChange({ period, from: near(period) })}
-      />
-      {choices.period !== 'whole' && (
-        <>
-          ,{' '}
+      <Say
+        it="printRoom.forAnd"
+        ruledWord={
           <RuledWord
-            name="Which one"
-            value={choices.from}
-            choices={[
-              ...startsOf(choices.period).map((from) => ({ value: from, label: periodWords({ period: choices.period, from }) })),
-              { value: 'all', label: choices.period === 'day' ? 'every day by itself' : 'every week' },
-            ]}
-            onChoose={(from) => onChange({ from })}
+            name={say('printRoom.period')}
+            value={choices.period}
+            choices={SHEET_PERIODS.map((value) => ({ value, label: PERIODS[value] }))}
+            onChoose={(period) => onChange({ period, from: near(period) })}
           />
-          ,
-        </>
-      )}{' '}
-      and{' '}
-      <RuledWord
-        name="Team"
-        value={choices.team}
-        choices={[{ value: '', label: 'every team' }, ...teams.map((t) => ({ value: t.id, label: t.nickname }))]}
-        onChoose={(team) => onChange({ team })}
-      />
-      ,{' '}
-      <RuledWord
-        name="Size of the sheet"
-        value={choices.size}
-        choices={(Object.keys(SIZES) as SheetSize[]).map((value) => ({ value, ...SIZES[value] }))}
-        onChoose={(size) => onChange({ size })}
+        }
+        period={
+          choices.period !== 'whole' && (
+            <>
+              ,{' '}
+              <RuledWord
+                name={say('printRoom.whichOne')}
+                value={choices.from}
+                choices={[
+                  ...startsOf(choices.period).map((from) => ({
+                    value: from,
+                    label: periodWords({ period: choices.period, from }),
+                  })),
+                  {
+                    value: 'all',
+                    label: choices.period === 'day' ? say('printRoom.everyDayItself') : say('printRoom.everyWeek'),
+                  },
+                ]}
+                onChoose={(from) => onChange({ from })}
+              />
+              ,
+            </>
+          )
+        }
+        ruledWord2={
+          <RuledWord
+            name={say('common.team')}
+            value={choices.team}
+            choices={[
+              { value: '', label: say('printRoom.everyTeam') },
+              ...teams.map((t) => ({ value: t.id, label: t.nickname })),
+            ]}
+            onChoose={(team) => onChange({ team })}
+          />
+        }
+        ruledWord3={
+          <RuledWord
+            name={say('printRoom.sizeSheet')}
+            value={choices.size}
+            choices={(Object.keys(SIZES) as SheetSize[]).map((value) => ({ value, ...SIZES[value] }))}
+            onChoose={(size) => onChange({ size })}
+          />
+        }
       />
     </>
   );
 }
 
-const GRID_FIELDS: [keyof LabelGrid, string][] = [
+const gridFields = (): [keyof LabelGrid, string][] => [
   ['columns', 'across'],
   ['rows', 'down'],
-  ['side', 'side margin, mm'],
-  ['end', 'top margin, mm'],
-  ['gapAcross', 'gap across, mm'],
-  ['gapDown', 'gap down, mm'],
-  ['startAt', 'first label'],
+  ['side', say('printRoom.sideMarginMm')],
+  ['end', say('printRoom.topMarginMm')],
+  ['gapAcross', say('printRoom.gapAcrossMm')],
+  ['gapDown', say('printRoom.gapDownMm')],
+  ['startAt', say('printRoom.firstLabel')],
 ];
 
 /** The sheet of labels, to the half millimetre. */
 export function GridFields({ grid, onChange }: { grid: LabelGrid; onChange: (grid: LabelGrid) => void }) {
   return (
     <div className="print-room-grid">
-      {GRID_FIELDS.map(([key, label]) => (
+      {gridFields().map(([key, label]) => (
         <Field key={key} label={label}>
           {(props) => (
             <Form.Control

@@ -1,3 +1,5 @@
+import { say } from '@bright-sprout/words/say';
+import { Say } from '../../../words/Say';
 import { type ClassView } from '@bright-sprout/contracts/classes';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { type PlanView } from '@bright-sprout/contracts/plans';
@@ -33,7 +35,7 @@ export function PrintRoomView() {
   const query = useInvestigation(id);
   return (
     <div className="page">
-      <Loaded query={query} what="the investigation">
+      <Loaded query={query} what={say('common.theInvestigation')}>
         {(records) => <WithClass records={records} />}
       </Loaded>
     </div>
@@ -46,7 +48,7 @@ function WithClass({ records }: { records: InvestigationRecords }) {
   const lots = useSeedLots();
   if (lots.isPending || (records.investigation.origin === 'planned' && plan.isPending)) return null;
   return (
-    <Loaded query={group} what="the class">
+    <Loaded query={group} what={say('common.theClass')}>
       {(found) => <PrintRoom records={records} group={found} planned={plannedOf(plan.data?.document, found, lots.data)} />}
     </Loaded>
   );
@@ -64,7 +66,7 @@ export function PlanPrintRoomView() {
   });
   return (
     <div className="page">
-      <Loaded query={query} what="the plan">
+      <Loaded query={query} what={say('printRoom.thePlan')}>
         {(plan) => <BeforeSowing plan={plan} />}
       </Loaded>
     </div>
@@ -76,14 +78,14 @@ function BeforeSowing({ plan: { id, classId, document } }: { plan: PlanView }) {
   const lots = useSeedLots();
   if (lots.isPending) return null;
   return (
-    <Loaded query={group} what="the class">
+    <Loaded query={group} what={say('common.theClass')}>
       {(found) => {
         if (planProblems(document).length > 0)
           return (
-            <Empty title="There is nothing to print yet">
-              <p>Something in the plan is still missing.</p>
+            <Empty title={say('printRoom.nothingPrintYet')}>
+              <p>{say('printRoom.somethingPlanStillMissing')}</p>
               <Link className="btn" to={`/plans/${id}/prepare`}>
-                Back to the plan
+                {say('printRoom.backPlan')}
               </Link>
             </Empty>
           );
@@ -138,14 +140,14 @@ function PrintRoom({ records, group, planned, back }: RoomProps) {
       <PageHead
         tag={
           <Link className="group-tag" to={back ?? `/investigations/${investigation.id}/plan`}>
-            Plan
+            {say('common.plan')}
           </Link>
         }
-        title="Print room"
+        title={say('printRoom.printRoom')}
         aside={investigation.question}
       />
       <main className="print-room">
-        <nav aria-label="What is printed" className="print-room-list">
+        <nav aria-label={say('printRoom.whatIsPrinted')} className="print-room-list">
           {PRINTABLES.map((id) => {
             const { name, detail } = NAMES[id];
             return (
@@ -163,14 +165,20 @@ function PrintRoom({ records, group, planned, back }: RoomProps) {
         </nav>
         <section className="print-room-sheet" aria-label={printable.name}>
           <div className="print-room-sentence">
-            On{' '}
-            <RuledWord
-              name="Paper"
-              value={choices.paper}
-              choices={(Object.keys(PAPERS) as PaperName[]).map((value) => ({ value, label: PAPERS[value].name }))}
-              onChoose={(name) => change({ paper: name })}
+            <Say
+              it="printRoom.on2"
+              ruledWord={
+                <RuledWord
+                  name={say('common.paper')}
+                  value={choices.paper}
+                  choices={(Object.keys(PAPERS) as PaperName[]).map((value) => ({ value, label: PAPERS[value].name }))}
+                  onChoose={(name) => change({ paper: name })}
+                />
+              }
+              printOptions={
+                <PrintOptions what={what} choices={choices} sheets={sheets} teams={investigation.teams} onChange={change} />
+              }
             />
-            <PrintOptions what={what} choices={choices} sheets={sheets} teams={investigation.teams} onChange={change} />.
           </div>
           {(what === 'stick-labels' || what === 'pot-labels') && (
             <>

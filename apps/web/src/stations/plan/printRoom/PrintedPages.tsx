@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { useRef, useState } from 'react';
 import { handOver } from '../../../compare/figures/takeAway';
 import { ProblemNotice } from '../../../page/Notices';
@@ -44,17 +45,17 @@ export function PrintedPages({
       <p className="print-room-steps">
         {making ? (
           <>
-            <progress max={making.of} value={making.done} aria-label="Pages that are made" />
+            <progress max={making.of} value={making.done} aria-label={say('printRoom.pagesMade')} />
             <span role="status">
-              Page {Math.min(making.done + 1, pages.length)} of {pages.length} …
+              {say('printRoom.pageOf', { math: Math.min(making.done + 1, pages.length), countPages: pages.length })}
             </span>
             <button type="button" className="btn" onClick={() => ending.current?.abort()}>
-              Stop
+              {say('common.stop')}
             </button>
           </>
         ) : (
           <button type="button" className="btn-next" onClick={() => void make()}>
-            {pages.length === 1 ? 'The page as a PDF' : `All ${pages.length} pages as a PDF`}
+            {pages.length === 1 ? say('printRoom.pagePdf') : say('printRoom.pagesPdf', { countPages: pages.length })}
           </button>
         )}
       </p>

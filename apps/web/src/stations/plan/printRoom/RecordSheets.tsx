@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { findingOf } from '@bright-sprout/core/measures/finding';
 import { findingWords } from '@bright-sprout/core/measures/findingWords';
@@ -23,14 +24,14 @@ interface Facts {
 }
 
 const NARROWEST = mm(17);
-const STATES = ['not up', 'lost', 'could not look'];
+const statesWords = () => [say('printRoom.notUp'), 'lost', say('printRoom.couldNotLook')];
 /** Tallest line of a sheet, mm, and what stands over and under its lines. */
 const TALLEST_LINE: Record<SheetSize, number> = { usual: 9.5 * 1.35, large: 14 * 1.35, early: 23 };
 const AROUND_LINES = 22;
 
 /** One sheet a team and period: blank columns for every measure, the last values small beside them. */
 export function recordSheetPages({ records, sheets, measures, size }: Facts, paper: Paper): Printable['pages'] {
-  if (sheets.length === 0) return 'There is no day to look at yet.';
+  if (sheets.length === 0) return say('printRoom.dayLookYet');
   const { investigation } = records;
   const all = logRows(records);
   const room = paper.height - mm(MARGIN * 2 + 26 + 8);
@@ -66,7 +67,14 @@ export function recordSheetPages({ records, sheets, measures, size }: Facts, pap
     const team = investigation.teams.find((t) => t.id === sheet.teamId) ?? null;
     let y = mm(MARGIN + 26);
     return {
-      label: `Record sheet ${sheet.code}: ${team?.nickname ?? 'class'}, ${periodWords(sheet)}${of > 1 ? `, page ${i + 1} of ${of}` : ''}`,
+      label: say('printRoom.recordSheetPage', {
+        code: sheet.code,
+        nickname: team?.nickname ?? 'class',
+        periodWords: periodWords(sheet),
+        i: i + 1,
+        of,
+        severalOf: of > 1,
+      }),
       content: (
         <>
           <SheetHead
@@ -74,7 +82,7 @@ export function recordSheetPages({ records, sheets, measures, size }: Facts, pap
             team={team}
             question={investigation.question}
             paper={paper}
-            part={of > 1 ? `${i + 1} of ${of}` : ''}
+            part={of > 1 ? say('printRoom.of2', { i: i + 1, of }) : ''}
           />
           {part.map((block, k) => {
             const at = y;
@@ -86,9 +94,7 @@ export function recordSheetPages({ records, sheets, measures, size }: Facts, pap
             );
           })}
           <text x={mm(MARGIN)} y={paper.height - mm(MARGIN) + 8} fontSize="13" className="paper-second">
-            {size === 'early'
-              ? 'A line without a tick or a number says that nobody looked.'
-              : 'An empty line says that nobody looked. Zero is no height: tick “not up” if nothing is to be seen.'}
+            {size === 'early' ? say('printRoom.lineWithoutTickNumber') : say('printRoom.emptyLineSaysNobody')}
           </text>
         </>
       ),
@@ -118,7 +124,7 @@ function SheetHead({
         <path d={EMBLEM_PATHS[team.emblem]} fillRule="evenodd" fill="#2A1B2E" transform={`translate(${left} ${left}) scale(2)`} />
       )}
       <text x={left + (team ? 60 : 0)} y={left + 26} fontSize="30" className="paper-heading">
-        {team?.nickname ?? 'The class'}, {periodWords(sheet)}
+        {team?.nickname ?? say('common.theClass2')}, {periodWords(sheet)}
       </text>
       {title.map((line, i) => (
         <text key={i} x={left + (team ? 60 : 0)} y={left + 50 + 20 * i} fontSize="17">
@@ -130,7 +136,7 @@ function SheetHead({
         {sheet.code}
       </text>
       <text x={right} y={left + 82} textAnchor="end" fontSize="13" className="paper-second">
-        code of this sheet{part && `, page ${part}`}
+        {say('printRoom.codeSheetPage', { part, part2: Boolean(part) })}
       </text>
       <path d={`M${left} ${mm(MARGIN + 23)}H${right}`} stroke="#2A1B2E" strokeWidth="3" />
     </>
@@ -159,7 +165,7 @@ function dayBlocks(
     ofContainer: measureOf(c.measure, investigation.bench.own)!.of === 'container',
   }));
   const first = mm(rows.some((r) => r.name.length > 4) ? 32 : 24);
-  const states = mm(size === 'large' ? 17 : 13) * STATES.length;
+  const states = mm(size === 'large' ? 17 : 13) * statesWords().length;
   const room = width - first - states;
   const tables: (PaperColumn & { ofContainer: boolean })[][] = [[]];
   let used = 0;
@@ -180,7 +186,7 @@ function dayBlocks(
     const tall = part.some((c) => c.ticks.length > 3) ? rowHeight * 1.35 : rowHeight;
     const head = mm(16);
     const height = head + tall * rows.length + mm(6);
-    const stateAt = (i: number) => first + (states / STATES.length) * i;
+    const stateAt = (i: number) => first + (states / statesWords().length) * i;
     const text = size === 'large' ? 22 : 17;
     return {
       height,
@@ -188,14 +194,14 @@ function dayBlocks(
         <>
           <text y="22" fontSize="21" className="paper-heading">
             {heading}
-            {t > 0 && ', more'}
+            {t > 0 && say('printRoom.more')}
           </text>
-          {STATES.map((s, i) => (
+          {statesWords().map((s, i) => (
             <g key={s}>
-              {wrapText(s, states / STATES.length - 4, { size: 13, heading: false }).map((line, k, all) => (
+              {wrapText(s, states / statesWords().length - 4, { size: 13, heading: false }).map((line, k, all) => (
                 <text
                   key={line}
-                  x={stateAt(i) + states / STATES.length / 2}
+                  x={stateAt(i) + states / statesWords().length / 2}
                   y={head - 8 - 14 * (all.length - 1 - k)}
                   textAnchor="middle"
                   fontSize="13"
@@ -237,10 +243,10 @@ function dayBlocks(
                 >
                   {row.name}
                 </text>
-                {STATES.map((s, i) => (
+                {statesWords().map((s, i) => (
                   <rect
                     key={s}
-                    x={stateAt(i) + states / STATES.length / 2 - 8}
+                    x={stateAt(i) + states / statesWords().length / 2 - 8}
                     y={tall / 2 - 8}
                     width="16"
                     height="16"

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { PAPERS } from '@bright-sprout/core/paper/labelGrid';
 import { type RulerResolution } from '@bright-sprout/core/quantities/length';
 import { MARGIN, mm, type Paper, PER_MM } from '../../../print/paper';
@@ -37,18 +38,18 @@ export function rulerPages(resolution: RulerResolution, paper: Paper): Printable
   const top = mm((PAPERS[paper.name].height - long) / 2);
   const ticks = Array.from({ length: scale.units * scale.parts + 1 }, (_, i) => {
     const at = mm(long - (i / scale.parts) * scale.unitMm);
-    return `M0 ${at}h${mm(scale.tick(i % scale.parts))}`;
+    return say('printRoom.m0HMm', { at, mm: mm(scale.tick(i % scale.parts)) });
   });
   return [
     {
-      label: `Three ruler strips of ${name}`,
+      label: say('printRoom.threeRulerStrips', { name }),
       content: (
         <>
           <text x={mm(MARGIN)} y={mm(MARGIN + 4)} fontSize="20" className="paper-heading">
-            Ruler strips of {name}
+            {say('printRoom.rulerStrips', { name })}
           </text>
           <text x={mm(MARGIN)} y={mm(MARGIN + 10)} fontSize="15">
-            Print at 100 %, not fitted to the page, and hold a ruler against one before you cut. 0 is the soil line: cut there.
+            {say('printRoom.printFittedPageHold')}
           </text>
           {[0, 1, 2].map((k) => (
             <g key={k} transform={`translate(${mm(28 + k * 55)} ${top})`}>
@@ -74,7 +75,7 @@ export function rulerPages(resolution: RulerResolution, paper: Paper): Printable
                 </text>
               ))}
               <text x={mm(12)} y={mm(long) + 22} textAnchor="middle" fontSize="14" className="paper-second">
-                soil line, 0
+                {say('printRoom.soilLine')}
               </text>
             </g>
           ))}

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { mm, type Paper } from '../../../print/paper';
 import { TrayPlan } from '../../../sowing/TrayPlan';
@@ -11,16 +12,16 @@ export function trayPages(investigation: InvestigationView, paper: Paper): Print
       nickname: t.nickname,
       pots: investigation.containers.filter((c) => c.teamId === t.id),
     })),
-    { emblem: null, nickname: 'The class', pots: investigation.containers.filter((c) => c.teamId === null) },
+    { emblem: null, nickname: say('common.theClass2'), pots: investigation.containers.filter((c) => c.teamId === null) },
   ].filter((t) => t.pots.length > 0);
-  if (teams.length === 0) return 'There are no containers yet.';
+  if (teams.length === 0) return say('printRoom.containersYet');
   return [
     {
-      label: 'Tray map, window at the top',
+      label: say('printRoom.trayMapWindowTop'),
       content: (
         <>
           <text x={mm(12)} y={mm(20)} fontSize="30" className="paper-heading">
-            Tray map
+            {say('printRoom.trayMap')}
           </text>
           <text x={mm(12)} y={mm(27)} fontSize="16" className="paper-second">
             {investigation.question}

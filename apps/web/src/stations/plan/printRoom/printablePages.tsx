@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type ClassView } from '@bright-sprout/contracts/classes';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { measuresOf } from '@bright-sprout/core/measures/registry';
@@ -14,17 +15,94 @@ import { rulerPages } from './RulerStrips';
 import { trayPages } from './TrayMap';
 
 export const NAMES: Record<PrintableId, { name: string; detail: string }> = {
-  'stick-labels': { name: 'Stick labels', detail: 'code, mark, team and a square' },
-  'pot-labels': { name: 'Pot labels', detail: 'the same, the code larger' },
-  'record-sheets': { name: 'Record sheets', detail: 'to write on; they come back by their code' },
-  'tray-map': { name: 'Tray map', detail: 'where everything stands' },
-  'run-sheet': { name: 'Run sheet', detail: 'sowing day, step by step' },
-  watering: { name: 'Watering chart', detail: 'to fill in, and what is due when' },
-  shopping: { name: 'Shopping and mixing', detail: 'amounts worked out' },
-  cautions: { name: 'Cautions', detail: 'from what the plan uses' },
-  predictions: { name: 'Predictions', detail: 'a page a team, before sowing' },
-  notebook: { name: 'Notebook pages', detail: 'one a container, to draw on' },
-  ruler: { name: 'Ruler strips', detail: 'true to size, in the class’s unit' },
+  'stick-labels': {
+    get name() {
+      return say('printRoom.stickLabels');
+    },
+    get detail() {
+      return say('printRoom.codeMarkTeamSquare');
+    },
+  },
+  'pot-labels': {
+    get name() {
+      return say('printRoom.potLabels');
+    },
+    get detail() {
+      return say('printRoom.sameCodeLarger');
+    },
+  },
+  'record-sheets': {
+    get name() {
+      return say('printRoom.recordSheets');
+    },
+    get detail() {
+      return say('printRoom.writeComeBackCode');
+    },
+  },
+  'tray-map': {
+    get name() {
+      return say('printRoom.trayMap');
+    },
+    get detail() {
+      return say('printRoom.whereEverythingStands');
+    },
+  },
+  'run-sheet': {
+    get name() {
+      return say('printRoom.runSheet');
+    },
+    get detail() {
+      return say('printRoom.sowingDayStepStep');
+    },
+  },
+  watering: {
+    get name() {
+      return say('printRoom.wateringChart');
+    },
+    get detail() {
+      return say('printRoom.fillDueWhen');
+    },
+  },
+  shopping: {
+    get name() {
+      return say('printRoom.shoppingMixing');
+    },
+    get detail() {
+      return say('printRoom.amountsWorked');
+    },
+  },
+  cautions: {
+    get name() {
+      return say('printRoom.cautions');
+    },
+    get detail() {
+      return say('printRoom.planUses');
+    },
+  },
+  predictions: {
+    get name() {
+      return say('printRoom.predictions');
+    },
+    get detail() {
+      return say('printRoom.pageTeamBeforeSowing');
+    },
+  },
+  notebook: {
+    get name() {
+      return say('printRoom.notebookPages');
+    },
+    get detail() {
+      return say('printRoom.containerDraw');
+    },
+  },
+  ruler: {
+    get name() {
+      return say('printRoom.rulerStrips2');
+    },
+    get detail() {
+      return say('printRoom.trueSizeClasssUnit');
+    },
+  },
 };
 
 interface Facts {

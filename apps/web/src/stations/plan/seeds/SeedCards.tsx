@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type Species } from '@bright-sprout/core/seeds/catalogue';
 import { SeedDrawing } from '../../../drawing/SeedDrawing';
 
@@ -20,7 +21,7 @@ export function SeedCards({
   onChoose: (speciesId: string) => void;
 }) {
   return (
-    <div className="planner-seeds" role={several ? 'group' : 'radiogroup'} aria-label="Kind of seed">
+    <div className="planner-seeds" role={several ? 'group' : 'radiogroup'} aria-label={say('plannerSeeds.kindSeed')}>
       {kinds.map((s) => (
         <button
           key={s.id}
@@ -33,7 +34,10 @@ export function SeedCards({
           <SeedDrawing species={s} largestMm={largestMm} />
           <b>{s.name}</b>
           <span>
-            {Number.isFinite(days(s)) ? `up in ${Math.round(days(s))} days` : 'does not come up here'} · {seedWeight(s)}
+            {Number.isFinite(days(s))
+              ? say('plannerSeeds.upInDays', { math: Math.round(days(s)) })
+              : say('plannerSeeds.doesNotComeUp')}{' '}
+            · {seedWeight(s)}
           </span>
         </button>
       ))}
@@ -43,5 +47,7 @@ export function SeedCards({
 
 /** Weight of one seed in words. */
 function seedWeight({ thousandSeedGrams }: Species): string {
-  return thousandSeedGrams === null ? 'a tuber' : `${Number(thousandSeedGrams.toPrecision(2))} mg each`;
+  return thousandSeedGrams === null
+    ? say('plannerSeeds.aTuber')
+    : say('plannerSeeds.mgEach', { toPrecision: Number(thousandSeedGrams.toPrecision(2)) });
 }

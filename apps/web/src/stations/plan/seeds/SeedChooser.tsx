@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { addDays, formatDay, isIsoDay } from '@bright-sprout/core/calendar/days';
 import { kindsCompared, withKindTurned } from '@bright-sprout/core/plan/document/kindsCompared';
 import { meanTemperature } from '@bright-sprout/core/calendar/roomTemperature';
@@ -53,15 +54,15 @@ export function SeedChooser({
   const choose = (speciesId: string) => change(several ? (p) => withKindTurned(p, speciesId) : setting({ speciesId }));
   return (
     <section className="section">
-      <h2>Seeds that suit</h2>
+      <h2>{say('plannerSeeds.seedsSuit')}</h2>
       <SeedWishes wishes={wishes} onWish={(part) => setWishes({ ...wishes, ...part })} methodName={method?.name} />
       <Outside plan={plan} change={change} problems={problems} />
-      {frost && <p className="second">Ready to stand outside in time, with the last frost on {formatDay(frost)}.</p>}
-      {suits.length === 0 && <p>No kind suits all of that. Give it more weeks, or untick a wish.</p>}
-      <p className="planner-seed-views" role="group" aria-label="Show the kinds as">
+      {frost && <p className="second">{say('plannerSeeds.readyStandOutsideTime', { frost: formatDay(frost) })}</p>}
+      {suits.length === 0 && <p>{say('plannerSeeds.kindSuitsGiveMore')}</p>}
+      <p className="planner-seed-views" role="group" aria-label={say('plannerSeeds.showKinds')}>
         {(['cards', 'table'] as const).map((v) => (
           <button key={v} type="button" className="btn" aria-pressed={view === v} onClick={() => setView(v)}>
-            {v === 'cards' ? 'Drawn' : 'Compared in a table'}
+            {v === 'cards' ? say('plannerSeeds.drawn') : say('plannerSeeds.comparedTable')}
           </button>
         ))}
       </p>
@@ -72,23 +73,25 @@ export function SeedChooser({
       )}
       {suits.length > SHOWN && (
         <button type="button" className="btn btn-plain" onClick={() => setAll(!all)}>
-          {all ? 'Show fewer' : `Show all ${suits.length}`}
+          {all ? say('plannerSeeds.showFewer') : say('plannerSeeds.showAll', { countSuits: suits.length })}
         </button>
       )}
       {judged
         .filter((j) => isChosen(j.species) && j.against.length > 0)
         .map(({ species, against }) => (
           <p key={species.id} className="second mb-1">
-            {species.name} is chosen, although: {against.join('; ')}.
+            {say('plannerSeeds.chosenAlthough', { name: species.name, against: against.join('; ') })}
           </p>
         ))}
       <p className="second mb-0">
-        Drawn to one scale, for a room of {Math.round(warmth)} °C on average.{' '}
-        {several
-          ? `${compared.length} kinds are compared; press one to take it in or leave it out.`
-          : `Sown ${formatDay(plan.sowOn)}, ${chosen?.name.toLowerCase()} would be half up around ${
-              chosen && Number.isFinite(days(chosen)) ? formatDay(addDays(plan.sowOn, Math.round(days(chosen)))) : 'never'
-            }.`}
+        {say('plannerSeeds.drawnScaleRoomC', {
+          math: Math.round(warmth),
+          sowOn: formatDay(plan.sowOn),
+          name: chosen?.name.toLowerCase(),
+          addDays: chosen && Number.isFinite(days(chosen)) ? formatDay(addDays(plan.sowOn, Math.round(days(chosen)))) : 'never',
+          countCompared: compared.length,
+          several,
+        })}
       </p>
     </section>
   );

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { SEED_LOOK_WORDS } from '@bright-sprout/core/plan/document/seedLookWords';
 import { SEED_LOOKS, type SeedLook } from '@bright-sprout/core/plan/document/planDocument';
 import { addDays } from '@bright-sprout/core/calendar/days';
@@ -18,7 +19,7 @@ export function SeedLessonPanel({ plan, change, problems }: Pick<PartProps, 'pla
   return (
     <>
       <fieldset className="picture-choices">
-        <legend>In a lesson before sowing, teams</legend>
+        <legend>{say('plannerSeeds.lessonBeforeSowingTeams')}</legend>
         {SEED_LOOKS.map((look) => (
           <Form.Check
             key={look}
@@ -37,7 +38,7 @@ export function SeedLessonPanel({ plan, change, problems }: Pick<PartProps, 'pla
       </fieldset>
       {seedLesson && (
         <DayField
-          label="On"
+          label={say('plannerSeeds.on')}
           field="seedLesson"
           problems={problems}
           value={seedLesson.on}

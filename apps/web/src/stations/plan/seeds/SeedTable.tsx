@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type Species } from '@bright-sprout/core/seeds/catalogue';
 import { useState } from 'react';
 import { SeedDrawing } from '../../../drawing/SeedDrawing';
@@ -13,7 +14,7 @@ interface Props {
 
 type SortKey = 'name' | 'length' | 'weight' | 'days' | 'germination';
 
-const span = ([low, high]: readonly [number, number]) => (low === high ? `${low}` : `${low} to ${high}`);
+const span = ([low, high]: readonly [number, number]) => (low === high ? `${low}` : say('common.to', { low, high }));
 
 /** Kinds side by side in numbers, in the order of any of them. */
 export function SeedTable({ kinds, isChosen, days, largestMm, onChoose }: Props) {
@@ -42,15 +43,15 @@ export function SeedTable({ kinds, isChosen, days, largestMm, onChoose }: Props)
         <thead>
           <tr>
             <th scope="col">
-              <span className="visually-hidden">Drawn to one scale</span>
+              <span className="visually-hidden">{say('plannerSeeds.drawnScale')}</span>
             </th>
-            {head('name', 'Kind')}
-            {head('length', 'Length, mm')}
-            {head('weight', 'One weighs, mg')}
-            {head('days', 'Up in days')}
-            {head('germination', 'Come up of 100')}
-            <th scope="col">Tall after 2 weeks, cm</th>
-            <th scope="col">Depth, mm</th>
+            {head('name', say('plannerSeeds.kind'))}
+            {head('length', say('plannerSeeds.lengthMm'))}
+            {head('weight', say('plannerSeeds.weighsMg'))}
+            {head('days', say('plannerSeeds.upInDays2'))}
+            {head('germination', say('plannerSeeds.comeUpOf'))}
+            <th scope="col">{say('plannerSeeds.tallAfterWeeksCm')}</th>
+            <th scope="col">{say('plannerSeeds.depthMm')}</th>
           </tr>
         </thead>
         <tbody>
@@ -64,7 +65,7 @@ export function SeedTable({ kinds, isChosen, days, largestMm, onChoose }: Props)
                   type="button"
                   className="btn btn-plain"
                   aria-pressed={isChosen(s)}
-                  aria-label={`Choose ${s.name.toLowerCase()}`}
+                  aria-label={say('plannerSeeds.choose', { name: s.name.toLowerCase() })}
                   onClick={() => onChoose(s.id)}
                 >
                   {s.name}
@@ -75,7 +76,7 @@ export function SeedTable({ kinds, isChosen, days, largestMm, onChoose }: Props)
               <td className="numeral">{Number.isFinite(days(s)) ? Math.round(days(s)) : '–'}</td>
               <td className="numeral">{Math.round(100 * s.germination)}</td>
               <td className="numeral">{heightAfter(s, 14)}</td>
-              <td className="numeral">{s.needsLight ? 'on top' : span(s.sowingDepthMm)}</td>
+              <td className="numeral">{s.needsLight ? say('plannerSeeds.onTop') : span(s.sowingDepthMm)}</td>
             </tr>
           ))}
         </tbody>

@@ -1,3 +1,5 @@
+import { say } from '@bright-sprout/words/say';
+import { Say } from '../../../words/Say';
 import { type SeedWishes as Wishes, type Sight, SIGHTS } from '@bright-sprout/core/seeds/suitability';
 import { listInWords } from '@bright-sprout/core/words/listInWords';
 import { counted } from '@bright-sprout/core/words/plural';
@@ -6,13 +8,23 @@ import { WordPanel } from '../../../page/WordPanel';
 import { PictureChoices } from '../ask/panels/PictureChoices';
 
 const SIGHT_WORDS: Record<Sight, string> = {
-  anything: 'whatever grows',
+  get anything() {
+    return say('plannerSeeds.whateverGrows');
+  },
   roots: 'roots',
-  'seed-leaves': 'seed leaves opening',
-  blades: 'blades of grass',
-  'true-leaves': 'true leaves',
+  get 'seed-leaves'() {
+    return say('plannerSeeds.seedLeavesOpening');
+  },
+  get blades() {
+    return say('plannerSeeds.bladesGrass');
+  },
+  get 'true-leaves'() {
+    return say('plannerSeeds.trueLeaves');
+  },
   flower: 'flowers',
-  harvest: 'something to harvest',
+  get harvest() {
+    return say('plannerSeeds.somethingHarvest');
+  },
 };
 
 export type TypedWishes = Pick<Wishes, 'see' | 'harmless' | 'easyToPickUp' | 'secondChance' | 'noLamp'> & {
@@ -32,11 +44,11 @@ export const NO_WISHES: TypedWishes = {
   here: true,
 };
 
-const TICKS: readonly ['harmless' | 'easyToPickUp' | 'secondChance' | 'noLamp', string][] = [
-  ['harmless', 'harmless: no allergy or poison to mind'],
-  ['easyToPickUp', 'easy to pick up'],
-  ['secondChance', 'soon up, to be sown again if it fails'],
-  ['noLamp', 'content without a lamp in the dark months'],
+const ticks = (): readonly ['harmless' | 'easyToPickUp' | 'secondChance' | 'noLamp', string][] => [
+  ['harmless', say('plannerSeeds.harmlessAllergyPoisonMind')],
+  ['easyToPickUp', say('plannerSeeds.easyPick')],
+  ['secondChance', say('plannerSeeds.soonSownAgainFails')],
+  ['noLamp', say('plannerSeeds.contentWithoutLampDark')],
 ];
 
 /** What the class wants of its seeds, in a sentence whose words open. */
@@ -49,57 +61,65 @@ export function SeedWishes({
   onWish: (part: Partial<TypedWishes>) => void;
   methodName: string | undefined;
 }) {
-  const here = `does well in ${methodName?.toLowerCase() ?? 'it'}`;
+  const here = say('plannerSeeds.doesWellIn', { methodName: methodName?.toLowerCase() ?? 'it' });
   const wanted = [
-    ...(wishes.here ? ['does well there'] : []),
-    ...TICKS.flatMap(([wish, words]) => (wishes[wish] ? [`is ${words.split(/[:,]/)[0]}`] : [])),
+    ...(wishes.here ? [say('plannerSeeds.doesWellThere')] : []),
+    ...ticks().flatMap(([wish, words]) => (wishes[wish] ? [say('plannerSeeds.is', { split: words.split(/[:,]/)[0] })] : [])),
   ];
-  const weeks = Number(wishes.weeks) > 0 ? counted(Number(wishes.weeks), 'week') : '… weeks';
-  const mustBe = wanted.length > 0 ? `what ${listInWords(wanted)}` : 'any kind';
+  const weeks = Number(wishes.weeks) > 0 ? counted(Number(wishes.weeks), 'week') : say('plannerSeeds.weeks');
+  const mustBe = wanted.length > 0 ? say('plannerSeeds.what', { wanted: listInWords(wanted) }) : say('plannerSeeds.anyKind');
   return (
     <div className="asked-as">
-      We have{' '}
-      <WordPanel name={`Time: ${weeks}`} word={weeks}>
-        <label htmlFor="weeks">Weeks we have</label>
-        <Form.Control
-          id="weeks"
-          type="number"
-          min={1}
-          max={40}
-          value={wishes.weeks}
-          onChange={(e) => onWish({ weeks: e.target.value })}
-        />
-      </WordPanel>
-      , want to see{' '}
-      <WordPanel name={`What is to be seen: ${SIGHT_WORDS[wishes.see]}`} word={SIGHT_WORDS[wishes.see]}>
-        <PictureChoices
-          label="We want to see"
-          value={wishes.see}
-          choices={SIGHTS.map((value) => ({ value, name: SIGHT_WORDS[value] }))}
-          onChoose={(see) => onWish({ see })}
-        />
-      </WordPanel>
-      , and take{' '}
-      <WordPanel name={`What it should be: ${mustBe}`} word={mustBe}>
-        <Form.Check
-          id="wish-here"
-          type="checkbox"
-          label={here}
-          checked={wishes.here}
-          onChange={(e) => onWish({ here: e.target.checked })}
-        />
-        {TICKS.map(([wish, words]) => (
-          <Form.Check
-            key={wish}
-            id={`wish-${wish}`}
-            type="checkbox"
-            label={words}
-            checked={wishes[wish]}
-            onChange={(e) => onWish({ [wish]: e.target.checked })}
-          />
-        ))}
-      </WordPanel>
-      .
+      <Say
+        it="plannerSeeds.wantSeeTake"
+        wordPanel={
+          <WordPanel name={say('plannerSeeds.time', { weeks })} word={weeks}>
+            <label htmlFor="weeks">{say('plannerSeeds.weeksWeHave')}</label>
+            <Form.Control
+              id="weeks"
+              type="number"
+              min={1}
+              max={40}
+              value={wishes.weeks}
+              onChange={(e) => onWish({ weeks: e.target.value })}
+            />
+          </WordPanel>
+        }
+        wordPanel2={
+          <WordPanel
+            name={say('plannerSeeds.whatIsToBe', { sightWords: SIGHT_WORDS[wishes.see] })}
+            word={SIGHT_WORDS[wishes.see]}
+          >
+            <PictureChoices
+              label={say('plannerSeeds.wantSee')}
+              value={wishes.see}
+              choices={SIGHTS.map((value) => ({ value, name: SIGHT_WORDS[value] }))}
+              onChoose={(see) => onWish({ see })}
+            />
+          </WordPanel>
+        }
+        wordPanel3={
+          <WordPanel name={say('plannerSeeds.whatItShouldBe', { mustBe })} word={mustBe}>
+            <Form.Check
+              id="wish-here"
+              type="checkbox"
+              label={here}
+              checked={wishes.here}
+              onChange={(e) => onWish({ here: e.target.checked })}
+            />
+            {ticks().map(([wish, words]) => (
+              <Form.Check
+                key={wish}
+                id={`wish-${wish}`}
+                type="checkbox"
+                label={words}
+                checked={wishes[wish]}
+                onChange={(e) => onWish({ [wish]: e.target.checked })}
+              />
+            ))}
+          </WordPanel>
+        }
+      />
     </div>
   );
 }

@@ -1,3 +1,5 @@
+import { say } from '@bright-sprout/words/say';
+import { Say } from '../../../words/Say';
 import { speciesById } from '@bright-sprout/core/seeds/catalogue';
 import { lotStanding } from '@bright-sprout/core/seeds/seedLot';
 import { Link } from 'react-router';
@@ -20,14 +22,14 @@ export function SeedsPart(props: PartProps) {
       <FromTheShelf plan={plan} change={change} problems={problems} />
       {out && (
         <section className="section">
-          <h2>How deep</h2>
+          <h2>{say('plannerSeeds.howDeep')}</h2>
           <p className="mb-0">
             {out.kinds.map(({ species: kind, depth }) => (
               <span key={kind.id} className="d-block">
                 {out.kinds.length > 1 && `${kind.name}: `}
                 {depth.mm[1] === 0
-                  ? 'On the surface, pressed in.'
-                  : `${Math.round(depth.mm[0])} to ${Math.round(depth.mm[1])} mm of cover over the seed.`}
+                  ? say('plannerSeeds.surfacePressed')
+                  : say('plannerSeeds.mmCoverOverSeed', { math: Math.round(depth.mm[0]), math2: Math.round(depth.mm[1]) })}
                 {depth.because && ` ${depth.because}`}
               </span>
             ))}
@@ -47,27 +49,31 @@ function FromTheShelf({ plan, change, problems }: Pick<PartProps, 'plan' | 'chan
   const standing = chosen && species ? lotStanding(chosen, species, plan.sowOn) : null;
   return (
     <section className="section">
-      <h2>From the seed shelf</h2>
+      <h2>{say('plannerSeeds.seedShelf')}</h2>
       {own.length === 0 ? (
         <p className="mb-0">
-          No lot of {species?.name.toLowerCase()} is on the shelf. <Link to="/seeds">Open the seed shelf</Link>
+          <Say
+            it="plannerSeeds.lotShelfOpenSeed"
+            name={species?.name.toLowerCase()}
+            link={(inside) => <Link to="/seeds">{inside}</Link>}
+          />
         </p>
       ) : (
         <ChoiceField
-          label="Seed lot"
+          label={say('plannerSeeds.seedLot')}
           field="seedLotId"
           problems={problems}
           hint={
             standing
               ? (standing.warning ??
                 (standing.test
-                  ? `Its test, ${standing.test.up} of ${standing.test.of}, is what the numbers use.`
-                  : 'Not tested: the numbers are the usual ones of the kind.'))
+                  ? say('plannerSeeds.testNumbersUse', { up: standing.test.up, of: standing.test.of })
+                  : say('plannerSeeds.testedNumbersUsualOnes')))
               : undefined
           }
           value={chosen?.id ?? ''}
           choices={[
-            { value: '', name: 'any fresh packet' },
+            { value: '', name: say('plannerSeeds.freshPacket') },
             ...own.map((l) => ({ value: l.id, name: `${l.name}${l.year === null ? '' : `, ${l.year}`}` })),
           ]}
           onChange={(seedLotId) => change(setting({ seedLotId }))}

@@ -1,10 +1,11 @@
+import { say } from '@bright-sprout/words/say';
+import { Say } from '../../../words/Say';
 import { formatDay, isIsoDay } from '@bright-sprout/core/calendar/days';
 import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
 import { SEED_LOOK_WORDS } from '@bright-sprout/core/plan/document/seedLookWords';
 import { type Recipe } from '@bright-sprout/core/plan/recipes/recipe';
 import { methodById } from '@bright-sprout/core/seeds/catalogue';
 import { listInWords } from '@bright-sprout/core/words/listInWords';
-import { counted } from '@bright-sprout/core/words/plural';
 import { type ReactNode } from 'react';
 import { ContainersEach, MethodChoices } from '../ask/panels/ContainersPanel';
 import { SeedNumbers } from '../ask/panels/SeedNumbers';
@@ -26,28 +27,44 @@ export function SeedsSentence(props: PartProps) {
   );
   return (
     <div className="asked-as">
-      Grown in{' '}
-      {word(
-        'Way of growing',
-        method?.name.toLowerCase() ?? 'nothing yet',
-        ['methodId'],
-        <MethodChoices plan={plan} change={change} />,
-        true,
-      )}
-      {', '}
-      {word('Containers', `${plan.containersEach} of each treatment`, ['containersEach'], <ContainersEach {...props} />)}
-      {', each filled with '}
-      {word('Filling', `${plan.fillMl} mL`, ['fillMl'], <FillField plan={plan} change={change} problems={problems} />)}
-      {method && `; left alone it lasts ${counted(method.unattendedDays, 'day')}`}. Each {container} gets{' '}
-      {word('Seeds', seedsWords(plan, out?.recipes ?? []), ['seedsEach', 'keep'], <SeedNumbers {...props} />)};{' '}
-      {word('To spare', spareWords(plan), ['sparePercent', 'packetSeeds'], <SparePanel {...props} />)}. Before sowing,{' '}
-      {word(
-        'A lesson about the seeds',
-        lessonWords(plan),
-        ['seedLesson'],
-        <SeedLessonPanel plan={plan} change={change} problems={problems} />,
-      )}
-      .
+      <Say
+        it="plannerSeeds.grownFilledLeftAlone"
+        word={word(
+          say('plannerSeeds.wayGrowing'),
+          method?.name.toLowerCase() ?? say('common.nothingYet'),
+          ['methodId'],
+          <MethodChoices plan={plan} change={change} />,
+          true,
+        )}
+        word2={word(
+          say('common.containers'),
+          say('plannerSeeds.ofEachTreatment', { containersEach: plan.containersEach }),
+          ['containersEach'],
+          <ContainersEach {...props} />,
+        )}
+        word3={word(
+          say('plannerSeeds.filling'),
+          say('plannerSeeds.ml', { fillMl: plan.fillMl }),
+          ['fillMl'],
+          <FillField plan={plan} change={change} problems={problems} />,
+        )}
+        unattendedDays={method?.unattendedDays ?? 0}
+        method={Boolean(method)}
+        container={container}
+        word4={word(
+          say('plannerSeeds.seeds'),
+          seedsWords(plan, out?.recipes ?? []),
+          ['seedsEach', 'keep'],
+          <SeedNumbers {...props} />,
+        )}
+        word5={word(say('plannerSeeds.toSpare'), spareWords(plan), ['sparePercent', 'packetSeeds'], <SparePanel {...props} />)}
+        word6={word(
+          say('plannerSeeds.lessonAboutSeeds'),
+          lessonWords(plan),
+          ['seedLesson'],
+          <SeedLessonPanel plan={plan} change={change} problems={problems} />,
+        )}
+      />
     </div>
   );
 }
@@ -56,21 +73,21 @@ export function SeedsSentence(props: PartProps) {
 function seedsWords({ seedsEach, keep, seedsCounted, kind }: PlanDocument, recipes: readonly Recipe[]): string {
   const range = (values: number[]) => {
     const [low, high] = [Math.min(...values), Math.max(...values)];
-    return low === high ? `${low}` : `${low} to ${high}`;
+    return low === high ? `${low}` : say('common.to', { low, high });
   };
   const seeds = recipes.length > 0 ? range(recipes.map((r) => r.seeds)) : `${seedsEach}`;
   const kept = recipes.flatMap((r) => (r.keep === null ? [] : [r.keep]));
   const stay =
     kept.length === 0
       ? recipes.length > 0 || kind === 'patch'
-        ? 'all stay'
-        : `${keep} stay`
+        ? say('plannerSeeds.allStay')
+        : say('plannerSeeds.stay', { keep })
       : `${range(kept)} ${range(kept) === '1' ? 'stays' : 'stay'}`;
-  return `${seedsCounted ? 'about ' : ''}${seeds} ${seeds === '1' ? 'seed' : 'seeds'}, ${stay}`;
+  return say('plannerSeeds.aboutOther', { seedsCounted, seeds, stay });
 }
 
 function lessonWords({ seedLesson }: PlanDocument): string {
-  if (!seedLesson) return 'nobody looks at the seeds';
+  if (!seedLesson) return say('plannerSeeds.nobodyLooksSeeds');
   const looks = listInWords(seedLesson.looks.map((l) => SEED_LOOK_WORDS[l].name));
-  return `teams ${looks}${isIsoDay(seedLesson.on) ? ` on ${formatDay(seedLesson.on)}` : ''}`;
+  return say('plannerSeeds.teamsOn', { looks, on: formatDay(seedLesson.on), isIsoDay: isIsoDay(seedLesson.on) });
 }

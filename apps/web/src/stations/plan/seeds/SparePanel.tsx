@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
 import { NumberField, setting } from '../planFields';
 import { type PartProps } from '../partProps';
@@ -7,7 +8,7 @@ export function SparePanel({ plan, change, problems }: Pick<PartProps, 'plan' | 
   return (
     <>
       <NumberField
-        label="To spare"
+        label={say('plannerSeeds.toSpare')}
         unit="%"
         field="sparePercent"
         problems={problems}
@@ -15,9 +16,9 @@ export function SparePanel({ plan, change, problems }: Pick<PartProps, 'plan' | 
         onChange={(sparePercent) => change(setting({ sparePercent }))}
       />
       <NumberField
-        label="Seeds in a packet"
+        label={say('plannerSeeds.seedsPacket')}
         field="packetSeeds"
-        hint="0 if nobody knows. A class can count one in the lesson about the seeds."
+        hint={say('plannerSeeds.nobodyKnowsClassCount')}
         problems={problems}
         value={plan.packetSeeds}
         onChange={(packetSeeds) => change(setting({ packetSeeds }))}
@@ -28,5 +29,5 @@ export function SparePanel({ plan, change, problems }: Pick<PartProps, 'plan' | 
 
 /** `10 % are to spare, in packets of 50`. */
 export function spareWords({ sparePercent, packetSeeds }: PlanDocument): string {
-  return `${sparePercent} % are to spare${packetSeeds > 0 ? `, in packets of ${packetSeeds}` : ''}`;
+  return say('plannerSeeds.sparePackets', { sparePercent, packetSeeds, somePacketSeeds: packetSeeds > 0 });
 }

@@ -1,3 +1,5 @@
+import { say } from '@bright-sprout/words/say';
+import { Say } from '../../../words/Say';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { type PlanView } from '@bright-sprout/contracts/plans';
 import { Link, useNavigate } from 'react-router';
@@ -19,19 +21,19 @@ export function KeepOn({ records: { investigation, readings, photos } }: { recor
   const change = useChangeInvestigation(investigation);
   return (
     <section className="section no-print">
-      <h2>Records</h2>
+      <h2>{say('sownPlan.records')}</h2>
       <div className="plan-keep">
         {/* There at once, so that nothing moves under a finger. */}
         {investigation.origin === 'planned' && (
           <Link className="btn" to={`/plans/${investigation.id}/prepare`}>
-            Run sheet, lists and what to mind
+            {say('sownPlan.runSheetListsMind')}
           </Link>
         )}
         <Link className="btn" to={`/investigations/${investigation.id}/print`}>
-          Print room: labels, record sheets, lists
+          {say('sownPlan.printRoomLabelsRecord')}
         </Link>
         <Link className="btn" to={`/investigations/${investigation.id}/take-along`}>
-          Take the records along
+          {say('sownPlan.takeRecordsAlong')}
         </Link>
         <button
           type="button"
@@ -39,7 +41,7 @@ export function KeepOn({ records: { investigation, readings, photos } }: { recor
           disabled={change.isPending}
           onClick={() => change.mutate({ sharedWithTeams: !investigation.sharedWithTeams })}
         >
-          {investigation.sharedWithTeams ? 'Stop showing teams the whole class' : 'Let teams see the whole class'}
+          {investigation.sharedWithTeams ? say('sownPlan.stopShowingTeamsWhole') : say('sownPlan.letTeamsSeeWhole')}
         </button>
         <button
           type="button"
@@ -56,11 +58,11 @@ export function KeepOn({ records: { investigation, readings, photos } }: { recor
             )
           }
         >
-          {investigation.phase === 'growing' ? 'End the investigation' : 'Open it for checks again'}
+          {investigation.phase === 'growing' ? say('common.endInvestigation') : say('sownPlan.openChecksAgain')}
         </button>
         {investigation.removed ? (
           <button type="button" className="btn" disabled={change.isPending} onClick={() => change.mutate({ removed: false })}>
-            Put it back
+            {say('common.putBack')}
           </button>
         ) : (
           <button
@@ -69,14 +71,14 @@ export function KeepOn({ records: { investigation, readings, photos } }: { recor
             disabled={change.isPending}
             onClick={() => change.mutate({ removed: true })}
           >
-            Put it away
+            {say('sownPlan.putAway')}
           </button>
         )}
         {investigation.removed && (
           <p role="status">
-            It is put away: no list shows it, nothing is deleted.{' '}
+            {say('sownPlan.putAwayListShows')}{' '}
             <button type="button" className="btn btn-plain" onClick={() => void navigate(`/classes/${investigation.class.id}`)}>
-              Back to the class
+              {say('sownPlan.backClass')}
             </button>
           </p>
         )}
@@ -87,7 +89,7 @@ export function KeepOn({ records: { investigation, readings, photos } }: { recor
             disabled={takeBack.isPending}
             onClick={() => takeBack.mutate(undefined, { onSuccess: () => void navigate(`/plans/${investigation.id}/ask`) })}
           >
-            Take the sowing back, and change the plan
+            {say('sownPlan.takeSowingBackChange')}
           </button>
         )}
         {takeBack.error && <ProblemNotice error={takeBack.error} />}
@@ -96,11 +98,13 @@ export function KeepOn({ records: { investigation, readings, photos } }: { recor
       <DeleteThis
         kind="investigation"
         id={investigation.id}
-        words="Delete this investigation"
+        words={say('sownPlan.deleteInvestigation')}
         before={
           <p>
-            <Link to={`/investigations/${investigation.id}/take-along`}>Take the package along</Link> first: it can be brought in
-            again anywhere.
+            <Say
+              it="sownPlan.takePackageAlongFirst"
+              link={(inside) => <Link to={`/investigations/${investigation.id}/take-along`}>{inside}</Link>}
+            />
           </p>
         }
         onGone={() => void navigate('/keeping')}
@@ -109,7 +113,7 @@ export function KeepOn({ records: { investigation, readings, photos } }: { recor
         <DeleteThis
           kind="pictures"
           id={investigation.id}
-          words="Delete all its pictures"
+          words={say('sownPlan.deletePictures')}
           onGone={() => void navigate('/keeping')}
         />
       )}

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { placesWords, splitWords } from '@bright-sprout/core/plan/layout/splitWords';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { formatDay, isDated } from '@bright-sprout/core/calendar/days';
@@ -18,7 +19,7 @@ export function PlanView() {
     <InvestigationFrame
       next={({ records }) => (
         <Link className="btn-next" to={`/investigations/${records.investigation.id}`}>
-          See the plants
+          {say('common.seePlants')}
         </Link>
       )}
     >
@@ -33,26 +34,35 @@ function Plan({ records }: { records: InvestigationRecords }) {
   const blocks = [...new Set(containers.map((c) => c.block))];
   const tray = blocks.map((block) => {
     const team = teams.find((t) => t.nickname === block && containers.some((c) => c.teamId === t.id));
-    return { emblem: team?.emblem ?? null, nickname: block ?? 'No team', pots: containers.filter((c) => c.block === block) };
+    return {
+      emblem: team?.emblem ?? null,
+      nickname: block ?? say('sownPlan.noTeam'),
+      pots: containers.filter((c) => c.block === block),
+    };
   });
   return (
     <>
       <p className="ruled-sentence">
         <b>{counted(containers.length, containerName)}</b>
-        {investigation.reserve.length > 0 && ` and ${investigation.reserve.length} in reserve`}
+        {investigation.reserve.length > 0 && say('sownPlan.andInReserve', { countReserve: investigation.reserve.length })}
         {investigation.origin === 'planned'
-          ? `, each team’s together, places ${placesWords(investigation.split, containerName)} (number ${investigation.drawSeed}).`
-          : ' from a file.'}
+          ? say('sownPlan.teamsTogetherPlacesNumber', {
+              placesWords: placesWords(investigation.split, containerName),
+              drawSeed: investigation.drawSeed,
+            })
+          : say('sownPlan.fromAFile')}
       </p>
       <TrayPlan teams={tray} />
       <div className="columns mt-3">
         <section className="section">
-          <h2>{treatments.length > 1 ? `What changes: ${investigation.factor}` : 'All are alike'}</h2>
+          <h2>
+            {treatments.length > 1 ? say('sownPlan.whatChanges', { factor: investigation.factor }) : say('sownPlan.allAreAlike')}
+          </h2>
           <table className="table">
             <thead>
               <tr>
-                <th scope="col">Label</th>
-                <th scope="col">What it gets</th>
+                <th scope="col">{say('sownPlan.label')}</th>
+                <th scope="col">{say('sownPlan.whatItGets')}</th>
                 <th scope="col">{capital(plural(containerName))}</th>
               </tr>
             </thead>
@@ -65,7 +75,7 @@ function Plan({ records }: { records: InvestigationRecords }) {
                     </span>
                   </td>
                   <td>
-                    {t.label} {t.control && <span className="second">(the control)</span>}
+                    {t.label} {t.control && <span className="second">{say('sownPlan.theControl')}</span>}
                   </td>
                   <td className="numeral">{containers.filter((c) => c.treatment === t.code).length}</td>
                 </tr>
@@ -75,35 +85,33 @@ function Plan({ records }: { records: InvestigationRecords }) {
           <p className="second">{splitWords(investigation.split)}</p>
         </section>
         <section className="section">
-          <h2>How it is grown and read</h2>
+          <h2>{say('sownPlan.grownRead')}</h2>
           <dl className="plan-facts">
-            <dt>Seed</dt>
+            <dt>{say('sownPlan.seed')}</dt>
             <dd>
               {investigation.speciesName}
-              {investigation.origin === 'planned' && `, ${seedsInWords(containers)} in each ${containerName}`}
+              {investigation.origin === 'planned' &&
+                say('sownPlan.inEach', { seedsInWords: seedsInWords(containers), containerName })}
             </dd>
-            <dt>Grown in</dt>
+            <dt>{say('sownPlan.grownIn')}</dt>
             <dd>{investigation.methodName}</dd>
             {investigation.brought && (
               <>
-                <dt>Came as a table</dt>
+                <dt>{say('sownPlan.cameTable')}</dt>
                 <dd>
-                  {investigation.brought.fileName || 'without a name'}
-                  {investigation.brought.leftOut > 0 &&
-                    `, ${investigation.brought.leftOut} ${investigation.brought.leftOut === 1 ? 'line' : 'lines'} left out`}
-                  {investigation.brought.days === 'from-first-look' && '; days are counted from the first look'}
+                  {investigation.brought.fileName || say('sownPlan.withoutName')}
+                  {investigation.brought.leftOut > 0 && say('sownPlan.otherLeft', { leftOut: investigation.brought.leftOut })}
+                  {investigation.brought.days === 'from-first-look' && say('sownPlan.daysCountedFirstLook')}
                 </dd>
               </>
             )}
-            <dt>Sown</dt>
-            <dd>{isDated(investigation.sownOn) ? formatDay(investigation.sownOn) : 'nobody wrote it'}</dd>
-            <dt>Ruler read to the</dt>
+            <dt>{say('sownPlan.sown')}</dt>
+            <dd>{isDated(investigation.sownOn) ? formatDay(investigation.sownOn) : say('sownPlan.nobodyWrote')}</dd>
+            <dt>{say('sownPlan.rulerRead')}</dt>
             <dd>{RESOLUTION_WORDS[investigation.resolution]}</dd>
-            <dt>Not up yet counts as</dt>
+            <dt>{say('sownPlan.yetCounts')}</dt>
             <dd>
-              {investigation.beforeSprouting === 'zero'
-                ? 'a height of zero, in the means'
-                : 'no height: it is named, but in no mean'}
+              {investigation.beforeSprouting === 'zero' ? say('sownPlan.heightZeroMeans') : say('sownPlan.heightNamedMean')}
             </dd>
           </dl>
         </section>
@@ -118,7 +126,7 @@ function Plan({ records }: { records: InvestigationRecords }) {
 function seedsInWords(containers: readonly { seedsSown: number }[]): string {
   const seeds = containers.map((c) => c.seedsSown);
   const [low, high] = [Math.min(...seeds), Math.max(...seeds)];
-  return low === high ? `${low}` : `${low} to ${high}`;
+  return low === high ? `${low}` : say('common.to', { low, high });
 }
 
 /** What teams expected before sowing; nothing where nobody was asked. */
@@ -127,7 +135,7 @@ function Predicted({ investigationId }: { investigationId: string }) {
   if (!data || data.length === 0) return null;
   return (
     <section className="section">
-      <h2>What teams expected</h2>
+      <h2>{say('sownPlan.teamsExpected')}</h2>
       <TeamPredictions predictions={data} />
     </section>
   );

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type PlanListing } from '@bright-sprout/contracts/plans';
 import { formatDay } from '@bright-sprout/core/calendar/days';
 import { useClasses } from '../../../api/queries';
@@ -12,7 +13,7 @@ export function Earlier({ plans, busy, onBegin }: { plans: PlanListing[]; busy: 
   if (others.length === 0) return null;
   return (
     <section className="section">
-      <h2>Asked before</h2>
+      <h2>{say('starts.askedBefore')}</h2>
       <ul className="investigation-list start-earlier">
         {others.map((i) => (
           <li key={i.id}>
@@ -21,7 +22,7 @@ export function Earlier({ plans, busy, onBegin }: { plans: PlanListing[]; busy: 
               {i.className}, {formatDay(i.sownOn)}
             </span>{' '}
             <button type="button" className="btn btn-plain" disabled={busy} onClick={() => onBegin(i.id)}>
-              ask it again
+              {say('starts.askAgain')}
             </button>
           </li>
         ))}

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type PlanListing, type PlanView } from '@bright-sprout/contracts/plans';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -31,18 +32,18 @@ export function PlansOfClass({
   const error = away.error ?? back.error;
   return (
     <section className="section">
-      <h2>Plans of this class</h2>
+      <h2>{say('starts.plansClass')}</h2>
       <ul className="investigation-list start-earlier">
         {plans.map((p) => (
           <li key={p.id}>
-            <Link to={`/plans/${p.id}/ask`}>{p.question || 'A plan without a question yet'}</Link>
-            <span className="second">{p.sown ? 'sown' : 'being planned'}</span>{' '}
+            <Link to={`/plans/${p.id}/ask`}>{p.question || say('starts.planWithoutQuestionYet')}</Link>
+            <span className="second">{p.sown ? 'sown' : say('starts.beingPlanned')}</span>{' '}
             <button type="button" className="btn btn-plain" disabled={busy} onClick={() => onBegin(p.id)}>
-              begin a new one like it
+              {say('starts.beginNewLike')}
             </button>
             {!p.sown && (
               <button type="button" className="btn btn-plain" disabled={away.isPending} onClick={() => away.mutate(p.id)}>
-                throw it away
+                {say('starts.throwAway')}
               </button>
             )}
           </li>
@@ -50,9 +51,9 @@ export function PlansOfClass({
       </ul>
       {thrown && (
         <p role="status">
-          “{thrown.document.question || 'A plan without a question yet'}” is thrown away.{' '}
+          {say('starts.thrownAway', { question: thrown.document.question || say('starts.planWithoutQuestionYet') })}{' '}
           <button type="button" className="btn" disabled={back.isPending} onClick={() => back.mutate(thrown)}>
-            Have it back
+            {say('starts.haveItBack')}
           </button>
         </p>
       )}

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { todayIn } from '@bright-sprout/core/clock/clock';
 import { type ClassView } from '@bright-sprout/contracts/classes';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
@@ -75,12 +76,12 @@ function Start({ group }: { group: ClassView }) {
             {group.name}
           </Link>
         }
-        title="What do you want to find out?"
-        aside={begin.isPending ? 'Laying it out …' : 'Short of time? Take one as it is: it can be sown at once.'}
+        title={say('starts.wantFind')}
+        aside={begin.isPending ? say('starts.layingItOut') : say('starts.shortTimeTakeSown')}
       />
       {begin.error && <ProblemNotice error={begin.error} />}
       <main>
-        <p>Each of these is a whole plan, fitted to {group.name}. Begin with the nearest one and change what you like.</p>
+        <p>{say('starts.wholePlanFittedBegin', { name: group.name })}</p>
         <div className="start-points">
           {startingPointsFor(group.gradeBand).map((s) => (
             <button

@@ -1,3 +1,5 @@
+import { say } from '@bright-sprout/words/say';
+import { Say } from '../../../words/Say';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { LICENCES, type LicenceName } from '@bright-sprout/core/formats/export/dataPackage';
 import { type ReactNode, useState } from 'react';
@@ -14,7 +16,7 @@ export function TakeAlongView() {
   const query = useInvestigation(id);
   return (
     <div className="page">
-      <Loaded query={query} what="the investigation">
+      <Loaded query={query} what={say('common.theInvestigation')}>
         {(records) => <TakeAlong records={records} />}
       </Loaded>
     </div>
@@ -22,9 +24,26 @@ export function TakeAlongView() {
 }
 
 const WHO: Record<LicenceName, { label: string; detail: string }> = {
-  'class-only': { label: 'the class only', detail: 'whoever finds it has to ask the school' },
-  'cc-by': { label: 'everybody who names the class', detail: LICENCES['cc-by'].title },
-  cc0: { label: 'everybody', detail: LICENCES.cc0.title },
+  'class-only': {
+    get label() {
+      return say('takeAlong.classOnly');
+    },
+    get detail() {
+      return say('takeAlong.whoeverFindsAskSchool');
+    },
+  },
+  'cc-by': {
+    get label() {
+      return say('takeAlong.everybodyNamesClass');
+    },
+    detail: LICENCES['cc-by'].title,
+  },
+  cc0: {
+    get label() {
+      return say('takeAlong.everybody');
+    },
+    detail: LICENCES.cc0.title,
+  },
 };
 
 function TakeAlong({ records: { investigation, readings, photos } }: { records: InvestigationRecords }) {
@@ -36,59 +55,55 @@ function TakeAlong({ records: { investigation, readings, photos } }: { records: 
       <PageHead
         tag={
           <Link className="group-tag" to={`/investigations/${investigation.id}/plan`}>
-            Plan
+            {say('common.plan')}
           </Link>
         }
-        title="Take the records along"
-        aside={`${readings.length} ${readings.length === 1 ? 'look' : 'looks'}${photos.length > 0 ? `, ${photos.length} ${photos.length === 1 ? 'picture' : 'pictures'}` : ''}`}
+        title={say('takeAlong.takeRecordsAlong')}
+        aside={say('takeAlong.oneOther', {
+          countReadings: readings.length,
+          value: photos.length > 0 ? `, ${photos.length} ${photos.length === 1 ? 'picture' : 'pictures'}` : '',
+        })}
       />
       <main className="take-along">
         <Way
-          title="The whole package"
+          title={say('takeAlong.wholePackage')}
           kind="zip"
           href={`${file('package.zip')}?licence=${licence}`}
           action="Take the package along"
           next
         >
-          <p>
-            Everything that is kept, pictures and plan included. It comes back whole: into this class after a loss, into another
-            class, another school. Other programs read it too: every table says what its columns are, and a script in R and one in
-            Python draw a first figure of it.
-          </p>
+          <p>{say('takeAlong.everythingKeptPicturesPlan')}</p>
           <div className="mb-1">
-            It may be used by{' '}
-            <RuledWord
-              name="Who may use it"
-              value={licence}
-              choices={(Object.keys(WHO) as LicenceName[]).map((value) => ({ value, ...WHO[value] }))}
-              onChoose={setLicence}
+            <Say
+              it="takeAlong.mayUsed"
+              ruledWord={
+                <RuledWord
+                  name={say('takeAlong.mayUse')}
+                  value={licence}
+                  choices={(Object.keys(WHO) as LicenceName[]).map((value) => ({ value, ...WHO[value] }))}
+                  onChoose={setLicence}
+                />
+              }
             />
-            .
           </div>
         </Way>
-        <Way title="A workbook" kind="xlsx" href={file('export.xlsx')} action="Take the workbook along">
-          <p>
-            For a spreadsheet: a sheet each for findings, containers, checks, care, deviations, the room and the plan, and one
-            that says what every column is and in which unit.
-          </p>
+        <Way title={say('takeAlong.aWorkbook')} kind="xlsx" href={file('export.xlsx')} action="Take the workbook along">
+          <p>{say('takeAlong.spreadsheetSheetFindingsContainers')}</p>
         </Way>
-        <Way title="One table" kind="csv" href={file('export.csv')} action="Take the table along">
-          <p>Every look is a row, corrections and what they replaced included. It comes in again under “Bring in records”.</p>
+        <Way title={say('takeAlong.oneTable')} kind="csv" href={file('export.csv')} action="Take the table along">
+          <p>{say('takeAlong.everyLookRowCorrections')}</p>
         </Way>
         {planned && (
           <>
-            <Way title="The days" kind="ics" href={file('days.ics')} action="Take the days along">
-              <p>For your calendar: sowing, checks, watering, lessons, and what is due before a weekend.</p>
+            <Way title={say('takeAlong.theDays')} kind="ics" href={file('days.ics')} action="Take the days along">
+              <p>{say('takeAlong.calendarSowingChecksWatering')}</p>
             </Way>
-            <Way title="The plan" kind="json" href={file('plan.json')} action="Take the plan along">
-              <p>For other programs, in a format that is documented and has a version.</p>
+            <Way title={say('takeAlong.thePlan')} kind="json" href={file('plan.json')} action="Take the plan along">
+              <p>{say('takeAlong.otherProgramsFormatDocumented')}</p>
             </Way>
           </>
         )}
-        <p className="second take-along-note">
-          A team is known by its emblem and nickname; no name of a child is in any of these. Notes are as the teams wrote them:
-          read them before you give them away.
-        </p>
+        <p className="second take-along-note">{say('takeAlong.teamKnownEmblemNickname')}</p>
       </main>
     </>
   );

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type IsoDay } from '@bright-sprout/core/calendar/days';
 import { withDaysOff, withSchoolOn } from '@bright-sprout/core/calendar/schoolCalendar';
 import { withCheckTurned } from '@bright-sprout/core/plan/document/planChecks';
@@ -43,7 +44,7 @@ export function PlanTape({ plan, out, calendar, findings, today, change, readOnl
       return { ...p, calendar: from === to && off ? withSchoolOn(p.calendar, from) : withDaysOff(p.calendar, from, to) };
     });
   return (
-    <section className="plan-tape no-print" aria-label="Days of the plan">
+    <section className="plan-tape no-print" aria-label={say('planDays.daysPlan')}>
       <div className="plan-tape-scroll">
         <div className="plan-tape-box" ref={box} style={{ '--school-days': columns.reduce((a, b) => a + b, 0) } as CSSProperties}>
           <TapeDays
@@ -69,13 +70,9 @@ export function PlanTape({ plan, out, calendar, findings, today, change, readOnl
       {making && !readOnly && (
         <p className="plan-tape-ways">
           <button type="button" className="btn btn-plain" aria-pressed={painting} onClick={() => setPainting(!painting)}>
-            {painting ? 'Done painting' : 'Paint days off'}
+            {painting ? say('planDays.donePainting') : say('planDays.paintDaysOff')}
           </button>
-          <span className="second">
-            {painting
-              ? 'Press or drag over days without school; press one again for school on it.'
-              : 'Press a day to look on it or not. Carry the pegs to other days.'}
-          </span>
+          <span className="second">{painting ? say('planDays.pressDragOverDays') : say('planDays.pressDayLookCarry')}</span>
         </p>
       )}
       <TapeConflicts shown={making ? 4 : 1} calendar={calendar} findings={findings} change={change} readOnly={readOnly} />

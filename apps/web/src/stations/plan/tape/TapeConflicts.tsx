@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type PlanCalendar } from '@bright-sprout/core/plan/calendar/planCalendar';
 import { type Finding } from '@bright-sprout/core/plan/fairTest/fairRule';
 import { type PartProps } from '../partProps';
@@ -30,7 +31,7 @@ export function TapeConflicts({
   ];
   if (all.length === 0) return null;
   return (
-    <ul className="tape-conflicts" aria-label="What collides on these days">
+    <ul className="tape-conflicts" aria-label={say('planDays.collidesDays')}>
       {all.slice(0, shown).map(({ key, says, more, fix }) => (
         <li key={key}>
           <svg width="20" height="20" viewBox="0 0 20 20" aria-hidden="true">
@@ -47,7 +48,7 @@ export function TapeConflicts({
           )}
         </li>
       ))}
-      {all.length > shown && <li className="second">{all.length - shown} more in Days.</li>}
+      {all.length > shown && <li className="second">{say('planDays.moreDays', { countAll: all.length - shown })}</li>}
     </ul>
   );
 }

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { formatDay, type IsoDay, weekday } from '@bright-sprout/core/calendar/days';
 import { type PlanTape, type TapeDay } from '@bright-sprout/core/plan/calendar/planTape';
 import { type KeyboardEvent, useState } from 'react';
@@ -40,7 +41,7 @@ export function TapeDays({ tape, columns, today, painting, disabled, onTurn, onP
     <div
       className={`tape-days${painting ? ' painting' : ''}`}
       role="toolbar"
-      aria-label="Days"
+      aria-label={say('planDays.days')}
       style={{ gridTemplateColumns: columns.map((c) => `${c}fr`).join(' ') }}
       onKeyDown={go}
       onPointerUp={end}
@@ -74,7 +75,7 @@ export function TapeDays({ tape, columns, today, painting, disabled, onTurn, onP
             if (d.number > 0) onTurn(d.day);
           }}
         >
-          {d.day === today && <span className="tape-today">today</span>}
+          {d.day === today && <span className="tape-today">{say('planDays.today')}</span>}
           {d.day !== today && showsWeek(days, i, today) && <span className="tape-month">{formatDay(d.day, 'short')}</span>}
           {!d.off && <span className="tape-number">{d.number < 0 ? `−${-d.number}` : d.number}</span>}
           {d.holiday && (

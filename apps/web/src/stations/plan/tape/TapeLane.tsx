@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type PlanTape } from '@bright-sprout/core/plan/calendar/planTape';
 import { memo } from 'react';
 
@@ -110,7 +111,7 @@ function Hump({
       .pop()!,
   );
   const edge = Math.min(18, (end - x) / 3);
-  const words = rising.length === 1 ? rising[0]!.words : 'likely up';
+  const words = rising.length === 1 ? rising[0]!.words : say('planDays.likelyUp');
   const shown = words.length * LETTER < end - x - 10 ? words : 'up';
   return (
     <g className="tape-hump">

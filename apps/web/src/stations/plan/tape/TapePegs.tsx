@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { addDays, formatDay, type IsoDay } from '@bright-sprout/core/calendar/days';
 import { isSchoolDay, type SchoolCalendar, schoolDayFrom } from '@bright-sprout/core/calendar/schoolCalendar';
 import { type Peg, type PlanTape } from '@bright-sprout/core/plan/calendar/planTape';
@@ -40,7 +41,8 @@ export function TapePegs({ tape: { days, pegs }, edges, width, calendar, disable
         // Two on one day hang side by side, and the first says both.
         const together = pegs.filter((p) => p.day === there);
         const x = (edges[i]! + edges[i + 1]!) / 2 + (together.length > 1 ? (together[0]!.peg === peg ? -9 : 9) : 0);
-        const said = together.length > 1 ? (together[0]!.peg === peg ? together.map((p) => p.words).join(' and ') : '') : words;
+        const said =
+          together.length > 1 ? (together[0]!.peg === peg ? together.map((p) => p.words).join(say('common.and')) : '') : words;
         const toLeft = x > width - 110;
         return (
           <div key={peg}>
@@ -51,7 +53,7 @@ export function TapePegs({ tape: { days, pegs }, edges, width, calendar, disable
               className={`tape-peg${toLeft ? ' to-left' : ''}${held?.peg === peg ? ' carried' : ''}`}
               style={{ left: x }}
               disabled={disabled}
-              aria-label={`Day of: ${words}`}
+              aria-label={say('planDays.dayOf', { words })}
               aria-valuemin={0}
               aria-valuemax={days.length - 1}
               aria-valuenow={i}

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { daysBetween, type IsoDay } from '../../../calendar/days';
 import { mean } from '../../../statistics/descriptives';
 import { aboveZero } from '../chances';
@@ -124,7 +125,7 @@ export function dipOverDaysOff(lesson: Lesson): Found<'dip-over-days-off'>[] {
   const around = Math.min(meanRate(before), meanRate(after));
   return [
     {
-      key: `dip-over-days-off ${gap.from}`,
+      key: say('conclude.dipOverDaysOff', { from: gap.from }),
       day: gap.to,
       chance,
       label: treatment === null ? null : lesson.labelOf(treatment),

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { mean } from '../../../statistics/descriptives';
 import { type Lesson } from '../lesson';
 import { type Found } from '../point';
@@ -22,7 +23,7 @@ export function withinReadingError(lesson: Lesson): Found<'within-reading-error'
   const least = small.reduce((a, b) => (Math.abs(b.difference) < Math.abs(a.difference) ? b : a));
   return [
     {
-      key: `within-reading-error ${least.code}`,
+      key: say('conclude.withinReadingError', { code: least.code }),
       day: lesson.last,
       chance: null,
       label: least.label,

@@ -3,7 +3,7 @@ import { newOwnMeasure, type OwnMeasure } from '../../../measures/ownMeasure';
 import { measureOf } from '../../../measures/registry';
 import { MOST_TREATMENTS } from '../../../plan/document/planDocument';
 import { columnCells, type ColumnCells } from '../columnCells';
-import { type ColumnMeaning, type MeasureColumn, PARTS_OF_ONE, type Role } from '../columnMeaning';
+import { type ColumnMeaning, type MeasureColumn, partsOfOne, type Role } from '../columnMeaning';
 import { measureOfHead, plainHead, ROLE_HEADS, unitOfHead } from '../headWords';
 import { ownMeasureNamed, ownMeasuresIn } from '../ownMeasures';
 import { type Sheet } from '../sheet';
@@ -95,7 +95,7 @@ export class Draft {
     const { quantity } = measureOf(code, this.own)!;
     if (quantity === 'length') return { is: 'measure', measure: code, unit: isLength(unit) ? unit : this.lengthUnit(i) };
     if (quantity === 'mass') return { is: 'measure', measure: code, unit: isMass(unit) ? unit : 'g' };
-    return { is: 'measure', measure: code, unit: quantity === 'share' && this.partsOfOne(i) ? PARTS_OF_ONE : '' };
+    return { is: 'measure', measure: code, unit: quantity === 'share' && this.partsOfOne(i) ? partsOfOne() : '' };
   }
 
   /** Shares as workbooks keep them: 0.4 for 40 %. */

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { addDays, formatDay, type IsoDay } from '../../../calendar/days';
 import { schoolDayFrom, schoolDays } from '../../../calendar/schoolCalendar';
 import { methodById } from '../../../seeds/catalogue';
@@ -37,14 +38,14 @@ function intoSoil(plan: PlanDocument, recipes: readonly Recipe[]): Wanted[] {
     const usedUp = paperUsedUp(plan, r);
     return usedUp === null ? null : { usedUp, sowOn: r.sowOn };
   }).map(({ value: { usedUp, sowOn }, called }) => ({
-    id: `into-soil ${sowOn}`,
+    id: say('planDays.intoSoil', { sowOn }),
     kind: 'transplant',
     fact: { code: 'into-soil', ...called },
     best: usedUp,
     from: addDays(sowOn, usefulDays[0]),
     to: usedUp,
     waits: false,
-    bound: 'before paper or sponge feeds them no more',
+    bound: say('planDays.beforePaperSpongeFeeds'),
   }));
 }
 
@@ -54,7 +55,7 @@ function goingOut(plan: PlanDocument, recipes: readonly Recipe[]): Wanted[] {
   return calledBy(recipes, (r) => ({ out: outOf(plan, r).day, of: r.species.id })).flatMap(
     ({ value: { out }, plants }): Wanted[] => {
       if (out > plan.endOn) return [];
-      const id = `harden ${plants}`;
+      const id = say('planDays.harden', { plants });
       const within = addDays(out, OUT_WITHIN_DAYS);
       const begin = addDays(out, -HARDENING.best);
       return [
@@ -66,10 +67,10 @@ function goingOut(plan: PlanDocument, recipes: readonly Recipe[]): Wanted[] {
           from: addDays(begin, -HARDENING_DAYS),
           to: within,
           waits: true,
-          bound: 'about a week before they go out',
+          bound: say('planDays.aboutWeekBeforeGo'),
         },
         {
-          id: `out ${plants}`,
+          id: say('planDays.out', { plants }),
           kind: 'transplant',
           fact: { code: 'plant-out', species: plants },
           best: out,
@@ -77,7 +78,7 @@ function goingOut(plan: PlanDocument, recipes: readonly Recipe[]): Wanted[] {
           to: within < plan.endOn ? within : plan.endOn,
           after: { id, ...HARDENING },
           waits: true,
-          bound: 'after hardening off and the last frost, and before roots fill the pot',
+          bound: say('planDays.afterHardeningOffLast'),
         },
       ];
     },
@@ -89,14 +90,14 @@ function harvests(plan: PlanDocument, recipes: readonly Recipe[]): Wanted[] {
   return calledBy(recipes, (r) => ({ ready: readyOf(r), of: r.species.id })).map(({ value: { ready }, plants }) => {
     const day = ready && ready < plan.endOn ? ready : plan.endOn;
     return {
-      id: `harvest ${plants}`,
+      id: say('planDays.harvest', { plants }),
       kind: 'care',
       fact: { code: 'harvest', species: plants },
       best: day,
       from: day === plan.endOn ? addDays(day, -HARDENING_DAYS) : day,
       to: plan.endOn,
       waits: day !== plan.endOn,
-      bound: 'as soon as it can be cut',
+      bound: say('planDays.soonCut'),
     };
   });
 }
@@ -115,8 +116,8 @@ export function afterTheEnd(plan: PlanDocument, recipes: readonly Recipe[]): Cal
         : [
             {
               day,
-              what: `${capital(plants)} could go outside from ${formatDay(day)}, after the plan ends on ${formatDay(endOn)}.`,
-              wayOut: because === 'frost' ? 'End later, sow a hardier kind, or keep it inside.' : 'End later, or sow earlier.',
+              what: say('planDays.goOutsideAfterPlan', { plants: capital(plants), day: formatDay(day), endOn: formatDay(endOn) }),
+              wayOut: because === 'frost' ? say('planDays.endLaterSowHardier') : say('planDays.endLaterSowEarlier'),
             },
           ],
     ),
@@ -126,9 +127,9 @@ export function afterTheEnd(plan: PlanDocument, recipes: readonly Recipe[]): Cal
       return [
         {
           day,
-          what: `${capital(plants)} is ready to harvest from about ${formatDay(day)}, after the plan ends.`,
-          wayOut: 'Harvest it young and say so, or end later.',
-          fix: { label: `End on ${formatDay(end, 'short')}`, apply: (p) => ({ ...p, endOn: end }) },
+          what: say('planDays.readyHarvestAboutAfter', { plants: capital(plants), day: formatDay(day) }),
+          wayOut: say('planDays.harvestYoungSayEnd'),
+          fix: { label: say('planDays.endOn', { end: formatDay(end, 'short') }), apply: (p) => ({ ...p, endOn: end }) },
         },
       ];
     }),

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { SEED_COUNTS } from '../../../measures/builtIn/counts';
 import { addDays, formatDay, type IsoDay } from '../../../calendar/days';
 import { methodById } from '../../../seeds/catalogue';
@@ -50,7 +51,7 @@ function firstLook({ endOn }: PlanDocument, { sproutings }: DaysWorkedOut): Want
       from: first.day,
       to: earlier(to, endOn),
       waits: true,
-      bound: 'when the first may be up',
+      bound: say('planDays.whenFirstMay'),
     },
   ];
 }
@@ -79,13 +80,13 @@ function covers(plan: PlanDocument, days: DaysWorkedOut): Wanted[] {
       to: earlier(to, plan.endOn),
       byComers: true,
       waits: true,
-      bound: 'when about half are up',
+      bound: say('planDays.whenAboutHalf'),
     };
     if (cover !== 'lifted' || addDays(half, COVER_OFF.best) >= plan.endOn) return [lifted];
     return [
       lifted,
       {
-        id: `covers-off ${called.species ?? ''}`,
+        id: say('planDays.coversOff', { species: called.species ?? '' }),
         kind: 'care',
         fact: { code: 'covers-off', kept, ...called },
         best: addDays(half, COVER_OFF.best),
@@ -94,7 +95,7 @@ function covers(plan: PlanDocument, days: DaysWorkedOut): Wanted[] {
         after: { id, ...COVER_OFF },
         byComers: true,
         waits: true,
-        bound: 'some days after they were lifted',
+        bound: say('planDays.someDaysAfterLifted'),
       },
     ];
   });
@@ -126,15 +127,14 @@ function thinning(plan: PlanDocument, days: DaysWorkedOut): Wanted[] {
     const best = plan.thinOn || (usedUp !== null && usedUp < open ? usedUp : open);
     const within = addDays(plan.thinOn || best, THIN_WITHIN_DAYS);
     return {
-      id: `thin ${called.species ?? ''} ${keep}`,
+      id: say('planDays.thin', { species: called.species ?? '', keep }),
       kind: 'thin',
       fact: { code: 'thin', keep, ...called },
       best,
       from: best,
       to: earlier(usedUp ?? plan.endOn, earlier(within, plan.endOn)),
       waits: true,
-      bound:
-        usedUp === best ? 'before they are moved on' : 'once the first true leaves open, and before roots have grown together',
+      bound: usedUp === best ? say('planDays.beforeMoved') : say('planDays.onceFirstTrueLeaves'),
     };
   });
 }
@@ -142,22 +142,22 @@ function thinning(plan: PlanDocument, days: DaysWorkedOut): Wanted[] {
 /** A day of thinning that was chosen, and comes before there is anything to choose by, or after roots have grown together. */
 export function thinnedAtAWrongTime(plan: PlanDocument, days: DaysWorkedOut): CalendarConflict[] {
   if (!plan.thinOn) return [];
-  const fix = { label: 'Thin when the first leaves open', apply: (p: PlanDocument) => ({ ...p, thinOn: '' }) };
+  const fix = { label: say('planDays.thinWhenFirstLeaves'), apply: (p: PlanDocument) => ({ ...p, thinOn: '' }) };
   return readyToThin(plan, days).flatMap(({ value: { open }, plants }): CalendarConflict[] => {
     const late = addDays(open, THIN_WITHIN_DAYS);
-    const said = { day: plan.thinOn, wayOut: 'Choose a day between, or leave it to the plants.', fix };
+    const said = { day: plan.thinOn, wayOut: say('planDays.chooseDayBetweenLeave'), fix };
     if (plan.thinOn < open)
       return [
         {
           ...said,
-          what: `Thinning is planned for ${formatDay(plan.thinOn)}, and the first true leaves of ${plants} open around ${formatDay(open)}.`,
+          what: say('planDays.thinningPlannedFirstTrue', { thinOn: formatDay(plan.thinOn), plants, open: formatDay(open) }),
         },
       ];
     if (plan.thinOn <= late) return [];
     return [
       {
         ...said,
-        what: `Thinning is planned for ${formatDay(plan.thinOn)}: from about ${formatDay(late)} on the roots of ${plants} cannot be parted.`,
+        what: say('planDays.thinningPlannedAboutRoots', { thinOn: formatDay(plan.thinOn), late: formatDay(late), plants }),
       },
     ];
   });

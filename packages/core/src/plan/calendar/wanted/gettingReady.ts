@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { addDays, type IsoDay } from '../../../calendar/days';
 import { type PlanDocument } from '../../document/planDocument';
 import { sowingDays } from '../../document/treatmentSowing';
@@ -24,20 +25,20 @@ export function gettingReady(plan: PlanDocument, recipes: readonly Recipe[]): Wa
       from: addDays(first, -TOGETHER_EARLIEST_DAYS),
       to: first,
       waits: false,
-      bound: 'before anything is sown',
+      bound: say('planDays.beforeAnythingSown'),
     },
     ...(reacts ? [standing(first)] : []),
     ...calledBy(recipes, (r) =>
       r.species.before.coldWeeks ? { weeks: r.species.before.coldWeeks, sowOn: r.sowOn, of: r.species.name } : null,
     ).map(({ value: { weeks, sowOn, of } }): Wanted => ({
-      id: `cold ${of} ${sowOn}`,
+      id: say('planDays.cold', { of, sowOn }),
       kind: 'prepare',
       fact: { code: 'cold-spell', species: of.toLowerCase() },
       best: addDays(sowOn, -Math.ceil(7 * weeks[0])),
       from: addDays(sowOn, -Math.floor(7 * weeks[1])),
       to: addDays(sowOn, -Math.ceil(7 * weeks[0])),
       waits: false,
-      bound: `${weeks[0]} to ${weeks[1]} weeks before the seeds go in`,
+      bound: say('planDays.weeksBeforeSeedsGo', { weeks: weeks[0], weeks2: weeks[1] }),
     })),
   ];
 }
@@ -52,6 +53,6 @@ function standing(first: IsoDay): Wanted {
     from: addDays(first, -SOIL_STANDS_MOST_DAYS),
     to: best,
     waits: false,
-    bound: `at least ${SOIL_REACTS_DAYS} days before the seeds go in`,
+    bound: say('planDays.leastDaysBeforeSeeds', { soilReactsDays: SOIL_REACTS_DAYS }),
   };
 }

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { addDays, formatDay, type IsoDay } from '../../../calendar/days';
 import { isSchoolDay, type SchoolCalendar } from '../../../calendar/schoolCalendar';
 import { type PlanDocument } from '../../document/planDocument';
@@ -41,39 +42,43 @@ export function soaking(
     if (!time)
       conflicts.push({
         day: sowOn,
-        what: `${title}: ${hours[0]} to ${hours[1]} hours before ${plan.period || 'sowing'} on ${formatDay(sowOn)} is at night.`,
-        wayOut: chosen
-          ? 'Sow in a later lesson, or choose other hours.'
-          : 'Sow in a later lesson, or sow them dry: it is a help, not a need.',
+        what: say('planDays.hoursBeforeNight', {
+          title,
+          hours: hours[0],
+          hours2: hours[1],
+          period: plan.period || 'sowing',
+          sowOn: formatDay(sowOn),
+        }),
+        wayOut: chosen ? say('planDays.sowLaterLessonChoose') : say('planDays.sowLaterLessonSow'),
       });
     else if (since !== null && day < since)
       conflicts.push({
         day: sowOn,
-        what: `${title} would have to begin on ${formatDay(day)}, before today.`,
+        what: say('planDays.beginBeforeToday', { title, day: formatDay(day) }),
         ...sowingAfter(plan, addDays(sowOn, 1)),
       });
     else if (!isSchoolDay(plan.calendar, day))
-      conflicts.push({ day, what: `${title} would fall on ${formatDay(day)}, a day without school.`, ...waysOut(plan, day) });
+      conflicts.push({ day, what: say('planDays.fallDayWithoutSchool', { title, day: formatDay(day) }), ...waysOut(plan, day) });
   }
   return { events, conflicts };
 }
 
 /** Seeds that soak over days without school drown: another sowing day, or hands at home. */
 function waysOut(plan: PlanDocument, day: IsoDay): Pick<CalendarConflict, 'wayOut' | 'fix'> {
-  if (plan.kind === 'age-ladder') return { wayOut: 'Let somebody soak them at home that evening; not earlier.' };
+  if (plan.kind === 'age-ladder') return { wayOut: say('planDays.letSomebodySoakThem') };
   const { wayOut, fix } = sowingAfter(plan, addDays(day, 2));
   return fix
-    ? { wayOut: `${wayOut.replace(/\.$/, '')}, or let somebody soak them at home that evening; not earlier.`, fix }
-    : { wayOut: 'Let somebody soak them at home that evening; not earlier.' };
+    ? { wayOut: say('planDays.letSomebodySoakThem2', { replace: wayOut.replace(/\.$/, '') }), fix }
+    : { wayOut: say('planDays.letSomebodySoakThem') };
 }
 
 /** The first school day from a day on that follows on another. */
 function sowingAfter(plan: PlanDocument, from: IsoDay): Pick<CalendarConflict, 'wayOut' | 'fix'> {
   const there = (calendar: SchoolCalendar, d: IsoDay) => isSchoolDay(calendar, d) && isSchoolDay(calendar, addDays(d, -1));
   const sowing = Array.from({ length: LOOK_AHEAD_DAYS }, (_, n) => addDays(from, n)).find((d) => there(plan.calendar, d));
-  if (!sowing || sowing >= plan.endOn || plan.kind === 'age-ladder') return { wayOut: 'Choose a later day of sowing.' };
+  if (!sowing || sowing >= plan.endOn || plan.kind === 'age-ladder') return { wayOut: say('planDays.chooseLaterDaySowing') };
   return {
-    wayOut: `Sow on ${formatDay(sowing)} instead.`,
-    fix: { label: `Sow on ${formatDay(sowing, 'short')}`, apply: (p) => ({ ...p, sowOn: sowing }) },
+    wayOut: say('planDays.sowInstead', { sowing: formatDay(sowing) }),
+    fix: { label: say('planDays.sowOn4', { sowing: formatDay(sowing, 'short') }), apply: (p) => ({ ...p, sowOn: sowing }) },
   };
 }

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type FairRule } from '../fairRule';
 import { saltConductivity } from '../../../mixing/solutions';
 import { lower, speciesOf } from '../planFacts';
@@ -28,7 +29,9 @@ export const beyondBearing: FairRule = {
               ? {
                   ...f,
                   levels: f.levels.map((l) =>
-                    l.amount && l.amount > 0 ? { ...l, label: `${milder(l.amount)} mmol/L`, amount: milder(l.amount) } : l,
+                    l.amount && l.amount > 0
+                      ? { ...l, label: say('fairTest.mmolL', { milder: milder(l.amount) }), amount: milder(l.amount) }
+                      : l,
                   ),
                 }
               : f,

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type FairRule } from '../fairRule';
 import { type PlanDocument } from '../../document/planDocument';
 import { type LaidContainer, type Layout, layOut } from '../../layout/layOut';
@@ -12,11 +13,21 @@ const DEALS = 60;
 const RARE = 0.01;
 
 const STANDS: Record<Lopsided, string> = {
-  'one-side': 'to one side',
-  ends: 'at the ends',
-  middle: 'in the middle',
-  window: 'near the window',
-  room: 'away from the window',
+  get 'one-side'() {
+    return say('fairTest.toOneSide');
+  },
+  get ends() {
+    return say('fairTest.atTheEnds');
+  },
+  get middle() {
+    return say('fairTest.inTheMiddle');
+  },
+  get window() {
+    return say('fairTest.nearWindow');
+  },
+  get room() {
+    return say('fairTest.awayWindow');
+  },
 };
 
 export const placeIsTreatment: FairRule = {

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type FairRule, type Fix } from '../fairRule';
 import { MOST_CONTAINERS } from '../../document/planDocument';
 import { countsBy, inSets } from '../deals';
@@ -29,5 +30,5 @@ export const teamIsTreatment: FairRule = {
 function wholeSets(containersEach: number, treatments: number, teams: number): Fix | null {
   const each = teams * Math.ceil(containersEach / teams);
   if (each * treatments > MOST_CONTAINERS) return null;
-  return { label: `Have ${each} of each`, apply: (plan) => ({ ...plan, containersEach: each }) };
+  return { label: say('fairTest.haveOfEach', { each }), apply: (plan) => ({ ...plan, containersEach: each }) };
 }

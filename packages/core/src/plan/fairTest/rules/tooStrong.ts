@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type FairRule } from '../fairRule';
 
 /** Strongest salt water for a class, mmol/L; most plants stop before. */
@@ -23,7 +24,7 @@ export const tooStrong: FairRule = {
               ? {
                   ...f,
                   levels: f.levels.map((l) =>
-                    (l.amount ?? 0) > TOP_SALT ? { label: `${TOP_SALT} mmol/L`, amount: TOP_SALT } : l,
+                    (l.amount ?? 0) > TOP_SALT ? { label: say('fairTest.mmolL2', { topSalt: TOP_SALT }), amount: TOP_SALT } : l,
                   ),
                 }
               : f,

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { capital } from '../../../words/capital';
 import { listInWords } from '../../../words/listInWords';
 import { type PlanDocument } from '../../document/planDocument';
@@ -5,19 +6,45 @@ import { type Aspect, unfairDifferences } from '../../recipes/differences';
 import { type FairRule, type Fix } from '../fairRule';
 
 const WORDS: Record<Aspect, string> = {
-  kind: 'the kind of seed',
-  lot: 'the age of the seed',
-  seeds: 'the number of seeds',
-  plants: 'the number of plants that stay',
-  depth: 'how deep the seeds lie',
-  soak: 'the time in water',
-  filling: 'the amount of soil',
-  mix: 'what is in the soil',
-  liquid: 'what is in the water',
-  water: 'the amount of water',
-  standing: 'how they stand',
-  warmth: 'the warmth',
-  day: 'the day of sowing',
+  get kind() {
+    return say('fairTest.kindSeed');
+  },
+  get lot() {
+    return say('fairTest.ageSeed');
+  },
+  get seeds() {
+    return say('fairTest.numberSeeds');
+  },
+  get plants() {
+    return say('fairTest.numberPlantsStay');
+  },
+  get depth() {
+    return say('fairTest.deepSeedsLie');
+  },
+  get soak() {
+    return say('fairTest.timeWater');
+  },
+  get filling() {
+    return say('fairTest.amountSoil');
+  },
+  get mix() {
+    return say('fairTest.whatIsInThe');
+  },
+  get liquid() {
+    return say('fairTest.whatIsInThe2');
+  },
+  get water() {
+    return say('fairTest.amountWater');
+  },
+  get standing() {
+    return say('fairTest.howTheyStand');
+  },
+  get warmth() {
+    return say('fairTest.theWarmth');
+  },
+  get day() {
+    return say('fairTest.daySowing');
+  },
 };
 
 export const unfairDifference: FairRule = {
@@ -38,7 +65,9 @@ export const unfairDifference: FairRule = {
 };
 
 const SAME_SEEDS: Fix = {
-  label: 'Sow as many seeds in each',
+  get label() {
+    return say('fairTest.sowManySeeds');
+  },
   apply: (plan: PlanDocument) => ({
     ...plan,
     factors: plan.factors.map((f) => ({

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { methodById } from '@bright-sprout/core/seeds/catalogue';
 import { WordPanel } from '../../../../page/WordPanel';
 import { type PartProps } from '../../partProps';
@@ -12,8 +13,8 @@ export function Alike(props: PartProps) {
   if (!method) return null;
   const things = [...soilThings(props, method), ...careThings(props, method), ...classThings(props)];
   return (
-    <section className="section alike" aria-label="Alike for all">
-      <h2>Alike for all</h2>
+    <section className="section alike" aria-label={say('plannerAsk.alikeForAll')}>
+      <h2>{say('plannerAsk.alikeForAll')}</h2>
       <div className="alike-things">
         {things.map((thing) => (
           <WordPanel

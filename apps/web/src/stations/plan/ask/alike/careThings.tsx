@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
 import { isWatered } from '@bright-sprout/core/plan/document/waterings';
 import { type GrowingMethod } from '@bright-sprout/core/seeds/catalogue';
@@ -33,16 +34,16 @@ export function careThings(props: PartProps, method: GrowingMethod): AlikeThing[
   const light: AlikeThing = {
     key: 'light',
     glyph: <SubjectGlyph subject="light" size={36} />,
-    says: plan.protocol.lightBefore === 'bright-window' ? 'bright window' : 'warm and covered',
-    more: plan.protocol.lightBefore === 'bright-window' ? 'from day one' : 'until they are up',
+    says: plan.protocol.lightBefore === 'bright-window' ? say('plannerAsk.brightWindow') : say('plannerAsk.warmCovered'),
+    more: plan.protocol.lightBefore === 'bright-window' ? say('plannerAsk.fromDayOne') : say('plannerAsk.untilTheyAreUp'),
     fields: [],
     panel: <ProtocolChoice name="lightBefore" plan={plan} change={change} />,
   };
   const warmth: AlikeThing = {
     key: 'warmth',
     glyph: <SubjectGlyph subject="temperature" size={36} />,
-    says: `${plan.room.day} °C by day`,
-    more: `${plan.room.night} °C by night`,
+    says: say('plannerAsk.cDay', { day: plan.room.day }),
+    more: say('plannerAsk.cNight', { night: plan.room.night }),
     fields: ['room.day', 'room.night'],
     wide: true,
     panel: <RoomTemperature group={group} plan={plan} change={change} problems={problems} />,
@@ -54,16 +55,27 @@ export function careThings(props: PartProps, method: GrowingMethod): AlikeThing[
 function wateringWords(plan: PlanDocument, { cover, paper }: GrowingMethod, dose: boolean): Pick<AlikeThing, 'says' | 'more'> {
   const own = differs(plan, 'water');
   if (!isWatered(plan))
-    return { says: own ? 'not watered' : 'stays damp', more: cover === 'stays' ? 'kept closed' : 'wetted once' };
-  if (own) return { says: 'watered', more: 'on the same days' };
-  if (dose) return { says: `${plan.doseMl} mL`, more: 'each time it is watered' };
+    return {
+      says: own ? say('plannerAsk.notWatered') : say('plannerAsk.staysDamp'),
+      more: cover === 'stays' ? say('plannerAsk.keptClosed') : say('plannerAsk.wettedOnce'),
+    };
+  if (own) return { says: say('plannerAsk.watered'), more: say('plannerAsk.sameDays') };
+  if (dose) return { says: say('plannerAsk.ml', { doseMl: plan.doseMl }), more: say('plannerAsk.timeWatered') };
   const damp = plan.protocol.water === 'damp-before' && paper;
-  return { says: 'watered', more: damp ? 'wet from the start' : WATER_WORDS[plan.protocol.water] };
+  return { says: say('plannerAsk.watered'), more: damp ? say('plannerAsk.wetStart') : WATER_WORDS[plan.protocol.water] };
 }
 
 const WATER_WORDS: Record<PlanDocument['protocol']['water'], string> = {
-  'damp-before': 'soil damp from the start',
-  'by-touch': 'by touch',
-  'fixed-volume': 'a fixed amount',
-  'by-weight': 'by weight',
+  get 'damp-before'() {
+    return say('plannerAsk.soilDampStart');
+  },
+  get 'by-touch'() {
+    return say('plannerAsk.byTouch');
+  },
+  get 'fixed-volume'() {
+    return say('plannerAsk.fixedAmount');
+  },
+  get 'by-weight'() {
+    return say('plannerAsk.byWeight');
+  },
 };

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
 import { counted } from '@bright-sprout/core/words/plural';
 import { Glyph } from '../../../../drawing/container/SubjectGlyph';
@@ -19,7 +20,7 @@ export function classThings(props: PartProps): AlikeThing[] {
           <path d="M6 40h36M9 40l-2-14h10l-2 14M21 40l-2-14h10l-2 14M33 40l-2-14h10l-2 14M12 18q12-16 24 0m0 0l-1-7m1 7l-7-1" />
         </Glyph>
       ),
-      says: moved ? 'moved by hand' : 'places by lot',
+      says: moved ? say('plannerAsk.movedHand') : say('plannerAsk.placesLot'),
       more: ASSIGNED[plan.assignment],
       fields: ['trays'],
       panel: <WhoGetsWhat {...props} />,
@@ -32,8 +33,8 @@ export function classThings(props: PartProps): AlikeThing[] {
           <path d="M12 42V14m0 0h22l4 6-4 6H12M20 42V30" />
         </Glyph>
       ),
-      says: plan.predictions.length > 0 ? `${counted(plan.predictions.length, 'prediction')}` : 'no predictions',
-      more: plan.askTeams ? 'teams are asked now' : 'before sowing',
+      says: plan.predictions.length > 0 ? `${counted(plan.predictions.length, 'prediction')}` : say('plannerAsk.noPredictions'),
+      more: plan.askTeams ? say('plannerAsk.teamsAskedNow') : say('plannerAsk.beforeSowing'),
       fields: [],
       panel: <PredictionsPanel {...props} />,
     },
@@ -49,16 +50,22 @@ function goalItem({ plan, change, problems }: PartProps): AlikeThing {
         <path d="M6 7h36" strokeDasharray="5 4" />
       </Glyph>
     ),
-    says: plan.goal ? `as tall as ${plan.goal.name}` : 'no goal line',
-    more: plan.goal ? `${plan.goal.mm / 10} cm, on the wall` : 'as tall as …',
+    says: plan.goal ? say('plannerAsk.asTallAs', { name: plan.goal.name }) : say('plannerAsk.goalLine'),
+    more: plan.goal ? say('plannerAsk.cmWall', { mm: plan.goal.mm / 10 }) : say('plannerAsk.asTallAs2'),
     fields: ['goal'],
     panel: <GoalPanel plan={plan} change={change} problems={problems} />,
   };
 }
 
 const ASSIGNED: Record<PlanDocument['assignment'], string> = {
-  'one-of-each': 'one of each for a team',
-  'team-one-treatment': 'one treatment for a team',
+  get 'one-of-each'() {
+    return say('plannerAsk.oneOfEachFor');
+  },
+  get 'team-one-treatment'() {
+    return say('plannerAsk.treatmentTeam');
+  },
   'class-shares': 'the class shares all',
-  'own-pot': 'a pot for everyone at home',
+  get 'own-pot'() {
+    return say('plannerAsk.potEveryoneHome');
+  },
 };

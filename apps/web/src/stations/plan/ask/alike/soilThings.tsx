@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type Recipe } from '@bright-sprout/core/plan/recipes/recipe';
 import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
 import { type GrowingMethod } from '@bright-sprout/core/seeds/catalogue';
@@ -17,8 +18,11 @@ export function soilThings(props: PartProps, method: GrowingMethod): AlikeThing[
   const fill: AlikeThing = {
     key: 'fill',
     glyph: <SubjectGlyph subject="soil" size={36} />,
-    says: `${plan.fillMl} mL ${paper ? 'of paper or pad' : 'of mix'}`,
-    more: `in each ${container}${paper ? '' : `, ${plan.protocol.firm === 'press' ? 'pressed gently' : 'left loose'}`}`,
+    says: say('plannerAsk.mlPaperPadMix', { fillMl: plan.fillMl, paper }),
+    more: say('plannerAsk.inEach', {
+      container,
+      value: paper ? '' : `, ${plan.protocol.firm === 'press' ? say('plannerAsk.pressedGently') : say('plannerAsk.leftLoose')}`,
+    }),
     fields: ['fillMl'],
     panel: (
       <>
@@ -30,7 +34,7 @@ export function soilThings(props: PartProps, method: GrowingMethod): AlikeThing[
   const seeds: AlikeThing = {
     key: 'seeds',
     glyph: <SubjectGlyph subject="depth" size={36} />,
-    says: `${seedsInWords(plan, out?.recipes ?? [])} in each`,
+    says: say('plannerAsk.inEach2', { seedsInWords: seedsInWords(plan, out?.recipes ?? []) }),
     more: wayInOfAll(plan, out?.recipes ?? []),
     fields: ['seedsEach', 'keep'],
     panel: (
@@ -47,10 +51,10 @@ export function soilThings(props: PartProps, method: GrowingMethod): AlikeThing[
         {
           key: 'soak',
           glyph: <SubjectGlyph subject="soaking" size={36} />,
-          says: 'soaked',
-          more: `${soaked[0]} to ${soaked[1]} hours before`,
+          says: say('plannerAsk.soaked'),
+          more: say('plannerAsk.hoursBefore', { soaked: soaked[0], soaked2: soaked[1] }),
           fields: [],
-          panel: <p className="mb-0">This kind comes up more evenly when it was soaked. The tape shows when.</p>,
+          panel: <p className="mb-0">{say('plannerAsk.kindComesMoreEvenly')}</p>,
         },
       ]
     : [];
@@ -61,21 +65,21 @@ export function soilThings(props: PartProps, method: GrowingMethod): AlikeThing[
 function seedsInWords({ seedsEach }: PlanDocument, recipes: readonly Recipe[]): string {
   const seeds = recipes.map((r) => r.seeds);
   const [low, high] = seeds.length > 0 ? [Math.min(...seeds), Math.max(...seeds)] : [seedsEach, seedsEach];
-  return low === high ? counted(high, 'seed') : `${low} to ${high} seeds`;
+  return low === high ? counted(high, 'seed') : say('plannerAsk.toSeeds', { low, high });
 }
 
 /** How they are sown where that is the same for all. */
 function wayInOfAll(plan: PlanDocument, recipes: readonly Recipe[]): string {
   const ways = new Set(recipes.map(wayInWords));
   if (ways.size === 1) return [...ways][0]!;
-  return differs(plan, 'depth') ? 'at the depth of its label' : 'each kind at its depth';
+  return differs(plan, 'depth') ? say('plannerAsk.depthLabel') : say('plannerAsk.kindDepth');
 }
 
 function wayInWords({ wayIn }: Recipe): string {
-  if (wayIn.way === 'laid') return 'laid on the paper';
-  if (wayIn.way === 'pressed') return 'pressed on, not covered';
+  if (wayIn.way === 'laid') return say('plannerAsk.laidPaper');
+  if (wayIn.way === 'pressed') return say('plannerAsk.pressedCovered');
   if (wayIn.way === 'named') return wayIn.label;
   const [from, to] = wayIn.depthMm.map(Math.round);
-  const deep = from === to ? `${from} mm deep` : `${from} to ${to} mm deep`;
-  return wayIn.way === 'scattered' ? `scattered, ${deep}` : deep;
+  const deep = from === to ? say('plannerAsk.mmDeep', { from }) : say('plannerAsk.mmDeep2', { from, to });
+  return wayIn.way === 'scattered' ? say('plannerAsk.scattered', { deep }) : deep;
 }

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { Link } from 'react-router';
 import { type PartProps } from '../../partProps';
 import { Cadence } from '../../days/Cadence';
@@ -7,8 +8,8 @@ export function ChecksPanel(props: PartProps) {
   return (
     <>
       <Cadence {...props} />
-      <p className="second mb-1">Single days are added or left out on the tape of days: press the day.</p>
-      <Link to={`/plans/${props.planId}/days`}>Everything about the days</Link>
+      <p className="second mb-1">{say('plannerAsk.singleDaysAddedLeft')}</p>
+      <Link to={`/plans/${props.planId}/days`}>{say('plannerAsk.everythingAboutDays')}</Link>
     </>
   );
 }

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { countingBy } from '@bright-sprout/core/plan/document/startingPoints';
 import { planTreatments } from '@bright-sprout/core/plan/document/planTreatments';
 import { METHODS, methodById, usualFillMl } from '@bright-sprout/core/seeds/catalogue';
@@ -23,7 +24,7 @@ export function ContainersEach({ plan, change, problems, group }: PartProps) {
   const treatments = planTreatments(plan).length;
   return (
     <NumberField
-      label={capital(`${plural(container)} of each`)}
+      label={capital(say('plannerAsk.ofEach', { container: plural(container) }))}
       field="containersEach"
       problems={problems}
       hint={`${counted(treatments, 'treatment')}, ${counted(group.teams.length, 'team')}.`}
@@ -37,13 +38,13 @@ export function ContainersEach({ plan, change, problems, group }: PartProps) {
 export function MethodChoices({ plan, change }: Pick<PartProps, 'plan' | 'change'>) {
   return (
     <PictureChoices
-      label="Way of growing"
+      label={say('plannerAsk.wayGrowing')}
       value={plan.methodId}
       choices={METHODS.map((m) => ({
         value: m.id,
         picture: <MethodGlyph method={m} />,
         name: m.name,
-        does: `${m.paper ? 'Roots can be seen' : 'Shoots can be measured'}; it lasts ${counted(m.unattendedDays, 'day')} alone.`,
+        does: say('plannerAsk.rootsSeenShootsMeasured', { paper: m.paper, unattendedDays: m.unattendedDays }),
       }))}
       onChoose={(methodId) =>
         change((p) => {

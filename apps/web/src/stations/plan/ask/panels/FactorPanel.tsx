@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { FACTOR_SUBJECTS, type Factor, type FactorSubject, type PlanKind } from '@bright-sprout/core/plan/document/planDocument';
 import { kindFor } from '@bright-sprout/core/plan/document/kindFor';
 import { withUnit } from '@bright-sprout/core/plan/document/levelNames';
@@ -11,15 +12,33 @@ import { cross, overKinds, putFactor, uncross } from '../factorChange';
 import { PictureChoices } from './PictureChoices';
 
 const KIND_NAMES: Record<PlanKind, string> = {
-  'one-factor': 'one thing changed, against a control',
-  'dose-series': 'a series of amounts',
-  'two-factors': 'two things, crossed',
-  crowding: 'crowding, with thinning',
-  'side-by-side': 'kinds side by side',
-  'age-ladder': 'every age on one day',
-  patch: 'a patch, seen from above',
-  viability: 'a test of a seed lot',
-  looking: 'looking without comparing',
+  get 'one-factor'() {
+    return say('plannerAsk.thingChangedAgainstControl');
+  },
+  get 'dose-series'() {
+    return say('plannerAsk.seriesAmounts');
+  },
+  get 'two-factors'() {
+    return say('plannerAsk.twoThingsCrossed');
+  },
+  get crowding() {
+    return say('plannerAsk.crowdingThinning');
+  },
+  get 'side-by-side'() {
+    return say('plannerAsk.kindsSideSide');
+  },
+  get 'age-ladder'() {
+    return say('plannerAsk.everyAgeDay');
+  },
+  get patch() {
+    return say('plannerAsk.patchSeenAbove');
+  },
+  get viability() {
+    return say('plannerAsk.testSeedLot');
+  },
+  get looking() {
+    return say('plannerAsk.lookingWithoutComparing');
+  },
 };
 
 /** Subjects offered before somebody asks for all. */
@@ -38,9 +57,9 @@ export function FactorPanel({ plan, change, problems, group, index }: PartProps 
       change(setting({ kind: kindFor({ ...factor, ...next }) }));
   };
   return (
-    <section aria-label={`What is changed${index > 0 ? ', second' : ''}`}>
+    <section aria-label={say('plannerAsk.changedSecond', { someIndex: index > 0 })}>
       <PictureChoices
-        label="It is about"
+        label={say('plannerAsk.itIsAbout')}
         value={factor.subject}
         choices={shown.map((s) => ({
           value: s,
@@ -51,34 +70,36 @@ export function FactorPanel({ plan, change, problems, group, index }: PartProps 
         onChoose={choose}
       />
       <button type="button" className="btn btn-plain mb-2" onClick={() => setAll(!all)}>
-        {all ? 'Show fewer' : 'Show all that can be changed'}
+        {all ? say('plannerAsk.showFewer') : say('plannerAsk.showChanged')}
       </button>
       <div className="planner-pair">
         <TextField
-          label="Name it"
+          label={say('plannerAsk.nameIt')}
           field={`factors.${index}.name`}
           problems={problems}
           value={factor.name}
           onChange={(name) => putFactor(change, index, { name })}
-          placeholder="salt in the water"
+          placeholder={say('plannerAsk.saltWater')}
         />
         {!early && (
           <TextField
-            label="Unit, if it has amounts"
+            label={say('plannerAsk.unitAmounts')}
             field={`factors.${index}.unit`}
             problems={problems}
             value={factor.unit}
             onChange={(unit) => putFactor(change, index, withUnit(factor, unit))}
             placeholder={unitsOf(factor.subject)[0] ?? ''}
             hint={
-              unitsOf(factor.subject).length > 1 ? `Mixing is worked out in ${unitsOf(factor.subject).join(', ')}.` : undefined
+              unitsOf(factor.subject).length > 1
+                ? say('plannerAsk.mixingWorked', { unitsOf: unitsOf(factor.subject).join(', ') })
+                : undefined
             }
           />
         )}
       </div>
       {index === 0 && (
         <ChoiceField
-          label="Kind of experiment"
+          label={say('plannerAsk.kindExperiment')}
           field="kind"
           problems={problems}
           value={plan.kind}
@@ -88,17 +109,17 @@ export function FactorPanel({ plan, change, problems, group, index }: PartProps 
       )}
       {plan.factors.length < 2 && (
         <button type="button" className="btn" onClick={() => cross(change)}>
-          Cross it with a second thing
+          {say('plannerAsk.crossSecondThing')}
         </button>
       )}
       {plan.factors.length === 2 && plan.factors.every((f) => f.subject !== 'kind') && (
         <button type="button" className="btn" onClick={() => overKinds(change)}>
-          And over kinds of seed
+          {say('plannerAsk.overKindsSeed')}
         </button>
       )}
       {plan.factors.length > 1 && (
         <button type="button" className="btn" onClick={() => uncross(change, index)}>
-          Do not cross
+          {say('plannerAsk.doNotCross')}
         </button>
       )}
     </section>

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { nextLevel } from '@bright-sprout/core/plan/document/levelNames';
 import { planTreatments } from '@bright-sprout/core/plan/document/planTreatments';
 import { TextField } from '../../planFields';
@@ -13,7 +14,7 @@ export function LevelsPanel({ plan, change, problems, index }: PartProps & { ind
   const codeOf = (level: number) =>
     plan.factors.length > 1 ? null : (treatments.find((t) => t.levels[0] === factor.levels[level])?.code ?? null);
   return (
-    <section aria-label={`Steps${index > 0 ? ' of the second' : ''}`}>
+    <section aria-label={`Steps${index > 0 ? say('plannerAsk.ofTheSecond') : ''}`}>
       {factor.levels.map((level, i) => (
         <FactorLevel
           key={i}
@@ -40,7 +41,7 @@ export function LevelsPanel({ plan, change, problems, index }: PartProps & { ind
           disabled={factor.levels.length >= 6}
           onClick={() => putFactor(change, index, { levels: [...factor.levels, nextLevel(factor)] })}
         >
-          One more
+          {say('plannerAsk.oneMore')}
         </button>
         <button
           type="button"
@@ -48,12 +49,12 @@ export function LevelsPanel({ plan, change, problems, index }: PartProps & { ind
           disabled={factor.control === null}
           onClick={() => putFactor(change, index, { control: null })}
         >
-          There is no control
+          {say('plannerAsk.thereIsNoControl')}
         </button>
       </div>
       {factor.control === null && (
         <TextField
-          label="Why is there no control?"
+          label={say('plannerAsk.whyControl')}
           field={`factors.${index}.noControlReason`}
           problems={problems}
           value={factor.noControlReason}

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { BUILT_IN, BUILT_IN_CODES } from '@bright-sprout/core/measures/registry';
 import { type Protocol } from '@bright-sprout/core/plan/document/planDocument';
 import { Form } from 'react-bootstrap';
@@ -34,7 +35,7 @@ export function MeasuresPanel({ plan, change, problems }: PartProps) {
       {measures.includes('height') && <ProtocolChoice name="height" plan={plan} change={change} />}
       {lengths && (
         <ChoiceField
-          label="Ruler read to the"
+          label={say('plannerAsk.rulerRead')}
           field="protocol.resolution"
           problems={problems}
           value={protocol.resolution}

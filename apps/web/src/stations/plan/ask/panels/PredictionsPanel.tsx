@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type PredictionKind, PREDICTIONS } from '@bright-sprout/core/plan/document/planDocument';
 import { Form } from 'react-bootstrap';
 import { useLive } from '../../../../api/live';
@@ -7,9 +8,15 @@ import { setting } from '../../planFields';
 import { type PartProps } from '../../partProps';
 
 const NAMES: Record<PredictionKind, string> = {
-  'first-sprout-day': 'the day of the first sprout',
-  'height-on-day': 'a height on a day',
-  'which-wins': 'which is the tallest in the end',
+  get 'first-sprout-day'() {
+    return say('plannerAsk.dayFirstSprout');
+  },
+  get 'height-on-day'() {
+    return say('plannerAsk.heightDay');
+  },
+  get 'which-wins'() {
+    return say('plannerAsk.tallestEnd');
+  },
 };
 
 /** What teams are asked to predict, whether they are asked now, and who has answered. */
@@ -19,7 +26,7 @@ export function PredictionsPanel({ planId, group, plan, change }: PartProps) {
   const answers = useTeamPredictions(planId);
   return (
     <section>
-      <h3>Predictions before sowing</h3>
+      <h3>{say('plannerAsk.predictionsBeforeSowing')}</h3>
       <div className="planner-ticks">
         {PREDICTIONS.map((kind) => (
           <Form.Check
@@ -40,14 +47,14 @@ export function PredictionsPanel({ planId, group, plan, change }: PartProps) {
       <Form.Check
         id="ask-teams"
         type="checkbox"
-        label="Ask the teams now, on their devices"
+        label={say('plannerAsk.askTeamsNowDevices')}
         disabled={group.teams.length === 0}
         checked={plan.askTeams}
         onChange={(e) => change(setting({ askTeams: e.target.checked }))}
       />
       {plan.askTeams && (
         <p className="second">
-          {answers.data?.length ?? 0} of {group.teams.length} teams have predicted. Sowing locks it.
+          {say('plannerAsk.teamsPredictedSowingLocks', { countData: answers.data?.length ?? 0, countTeams: group.teams.length })}
         </p>
       )}
       {answers.data && answers.data.length > 0 && <TeamPredictions predictions={answers.data} />}

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type SproutedRule } from '@bright-sprout/core/measures/measure';
 import { type Protocol } from '@bright-sprout/core/plan/document/planDocument';
 import { PROTOCOL_WORDS, type ProtocolName } from '@bright-sprout/core/plan/document/protocolWords';
@@ -7,18 +8,42 @@ import { ProtocolGlyph } from './ProtocolGlyph';
 import { PictureChoices } from './PictureChoices';
 
 const NAMES: Record<ProtocolName, string> = {
-  sprouted: 'A seed has sprouted when',
-  height: 'Height is',
-  beforeSprouting: 'A plant that is not up yet counts as',
-  afterLoss: 'A plant that died',
-  seedlings: 'Measured are',
-  seedsToHole: 'Seeds to a hole',
-  depth: 'Sown',
-  firm: 'The soil',
-  water: 'Water',
-  lightBefore: 'Before they are up',
-  openBag: 'The bag is opened',
-  report: 'Reported is',
+  get sprouted() {
+    return say('plannerAsk.seedSproutedWhen');
+  },
+  get height() {
+    return say('plannerAsk.heightIs');
+  },
+  get beforeSprouting() {
+    return say('plannerAsk.plantYetCounts');
+  },
+  get afterLoss() {
+    return say('plannerAsk.plantDied');
+  },
+  get seedlings() {
+    return say('plannerAsk.measuredAre');
+  },
+  get seedsToHole() {
+    return say('plannerAsk.seedsHole');
+  },
+  get depth() {
+    return say('plannerAsk.sown');
+  },
+  get firm() {
+    return say('plannerAsk.theSoil');
+  },
+  get water() {
+    return say('plannerAsk.water');
+  },
+  get lightBefore() {
+    return say('plannerAsk.beforeTheyAreUp');
+  },
+  get openBag() {
+    return say('plannerAsk.bagOpened');
+  },
+  get report() {
+    return say('plannerAsk.reportedIs');
+  },
 };
 
 /** A choice on which practitioners differ, each way with what it does to the records. */

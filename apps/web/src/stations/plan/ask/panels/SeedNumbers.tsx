@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { methodById } from '@bright-sprout/core/seeds/catalogue';
 import { Form } from 'react-bootstrap';
 import { NumberField, setting } from '../../planFields';
@@ -15,7 +16,7 @@ export function SeedNumbers(props: PartProps) {
       <Form.Check
         type="checkbox"
         id="seeds-counted"
-        label="A handful or a packet each: they are counted when they are sown"
+        label={say('plannerAsk.handfulPacketCountedWhen')}
         checked={plan.seedsCounted}
         onChange={(e) => change(setting({ seedsCounted: e.target.checked }))}
       />
@@ -29,7 +30,7 @@ export function SeedsEach({ plan, change, problems, out }: PartProps) {
   return (
     <>
       <NumberField
-        label={`Seeds in each ${methodById(plan.methodId)?.container ?? 'container'}`}
+        label={say('plannerAsk.seedsInEach2', { container: methodById(plan.methodId)?.container ?? 'container' })}
         field="seedsEach"
         problems={problems}
         hint={out ? seedsHint(plan, out) : undefined}
@@ -37,7 +38,7 @@ export function SeedsEach({ plan, change, problems, out }: PartProps) {
         onChange={(seedsEach) => change(setting({ seedsEach }))}
       />
       <NumberField
-        label="Plants left after thinning"
+        label={say('plannerAsk.plantsLeftAfterThinning')}
         field="keep"
         problems={problems}
         value={plan.keep}
@@ -52,9 +53,9 @@ export function seedsHint(
   plan: PartProps['plan'],
   { chanceOfEnough, seedsAdvised, recipes }: NonNullable<PartProps['out']>,
 ): string {
-  const enough = plan.kind === 'crowding' ? 'enough plants' : 'a plant';
+  const enough = plan.kind === 'crowding' ? say('plannerAsk.enoughPlants') : say('plannerAsk.aPlant');
   if (recipes.some((r) => r.seeds !== plan.seedsEach))
-    return `Numbers differ between treatments; where it is least sure, about ${Math.round(100 * chanceOfEnough)} of 100 have ${enough}.`;
-  const more = seedsAdvised !== null && seedsAdvised > plan.seedsEach ? `; ${seedsAdvised} would make it 95` : '';
-  return `With ${plan.seedsEach}, about ${Math.round(100 * chanceOfEnough)} of 100 have ${enough}${more}.`;
+    return say('plannerAsk.numbersDifferBetweenTreatments', { math: Math.round(100 * chanceOfEnough), enough });
+  const more = seedsAdvised !== null && seedsAdvised > plan.seedsEach ? say('plannerAsk.wouldMakeIt', { seedsAdvised }) : '';
+  return say('plannerAsk.withAboutOfHave', { seedsEach: plan.seedsEach, math: Math.round(100 * chanceOfEnough), enough, more });
 }

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { meanTemperature } from '@bright-sprout/core/calendar/roomTemperature';
 import { methodById, SPECIES } from '@bright-sprout/core/seeds/catalogue';
 import { medianEmergenceDays } from '@bright-sprout/core/seeds/emergenceTime';
@@ -24,17 +25,19 @@ export function SeedPanel({ planId, plan, change }: PartProps) {
   return (
     <>
       <PictureChoices
-        label="Kind of seed"
+        label={say('plannerAsk.kindSeed')}
         value={plan.speciesId}
         choices={kinds.map((s) => ({
           value: s.id,
           picture: <SeedDrawing species={s} largestMm={largestMm} />,
           name: s.name,
-          does: Number.isFinite(days(s)) ? `up in about ${Math.round(days(s))} days here` : 'does not come up at this warmth',
+          does: Number.isFinite(days(s))
+            ? say('plannerAsk.aboutDays', { math: Math.round(days(s)) })
+            : say('plannerAsk.comeWarmth'),
         }))}
         onChoose={(speciesId) => change(setting({ speciesId }))}
       />
-      <Link to={`/plans/${planId}/seeds`}>All kinds, and what your class wishes of them</Link>
+      <Link to={`/plans/${planId}/seeds`}>{say('plannerAsk.kindsClassWishesThem')}</Link>
     </>
   );
 }

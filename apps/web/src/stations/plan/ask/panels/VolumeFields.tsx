@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { methodById } from '@bright-sprout/core/seeds/catalogue';
 import { NumberField, setting } from '../../planFields';
 import { type PartProps } from '../../partProps';
@@ -8,7 +9,7 @@ type Props = Pick<PartProps, 'plan' | 'change' | 'problems'>;
 export function FillField({ plan, change, problems }: Props) {
   return (
     <NumberField
-      label={`Fill of one ${methodById(plan.methodId)?.container ?? 'container'}`}
+      label={say('plannerAsk.fillOfOne', { container: methodById(plan.methodId)?.container ?? 'container' })}
       unit="mL"
       field="fillMl"
       problems={problems}
@@ -22,7 +23,7 @@ export function FillField({ plan, change, problems }: Props) {
 export function DoseField({ plan, change, problems }: Props) {
   return (
     <NumberField
-      label="One watering of one container"
+      label={say('plannerAsk.wateringContainer')}
       unit="mL"
       field="doseMl"
       problems={problems}

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type Assignment } from '@bright-sprout/core/plan/document/planDocument';
 import { splitWords } from '@bright-sprout/core/plan/layout/splitWords';
 import { Link } from 'react-router';
@@ -6,10 +7,38 @@ import { type PartProps } from '../../partProps';
 import { PictureChoices } from './PictureChoices';
 
 export const ASSIGNMENT_WORDS: Record<Assignment, { name: string; does: string }> = {
-  'one-of-each': { name: 'every team has one of each', does: 'A heavy hand falls on all treatments alike.' },
-  'team-one-treatment': { name: 'each team has one treatment', does: 'A team and its treatment cannot be told apart.' },
-  'class-shares': { name: 'the class shares all', does: 'Any team looks after and measures any of them.' },
-  'own-pot': { name: 'everyone has a pot at home', does: 'A number beside the emblem says whose it is; no name is needed.' },
+  'one-of-each': {
+    get name() {
+      return say('plannerAsk.everyTeam');
+    },
+    get does() {
+      return say('plannerAsk.heavyHandFallsTreatments');
+    },
+  },
+  'team-one-treatment': {
+    get name() {
+      return say('plannerAsk.teamTreatment');
+    },
+    get does() {
+      return say('plannerAsk.teamTreatmentCannotTold');
+    },
+  },
+  'class-shares': {
+    get name() {
+      return say('plannerAsk.classShares');
+    },
+    get does() {
+      return say('plannerAsk.teamLooksAfterMeasures');
+    },
+  },
+  'own-pot': {
+    get name() {
+      return say('plannerAsk.everyonePotHome');
+    },
+    get does() {
+      return say('plannerAsk.numberBesideEmblemSays');
+    },
+  },
 };
 
 /** How containers are shared out among the teams. */
@@ -17,7 +46,7 @@ export function AssignmentChoices({ plan, change, out }: Pick<PartProps, 'plan' 
   return (
     <>
       <PictureChoices
-        label="Containers are shared out so that"
+        label={say('plannerAsk.containersShared')}
         value={plan.assignment}
         choices={(Object.keys(ASSIGNMENT_WORDS) as Assignment[]).map((value) => ({ value, ...ASSIGNMENT_WORDS[value] }))}
         onChoose={(assignment) => change(setting({ assignment, moved: {} }))}
@@ -31,7 +60,7 @@ export function WhoGetsWhat(props: PartProps) {
   return (
     <>
       <AssignmentChoices {...props} />
-      <Link to={`/plans/${props.planId}/lay-out`}>Where each stands</Link>
+      <Link to={`/plans/${props.planId}/lay-out`}>{say('plannerAsk.whereStands')}</Link>
     </>
   );
 }

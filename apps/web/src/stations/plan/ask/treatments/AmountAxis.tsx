@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type Factor } from '@bright-sprout/core/plan/document/planDocument';
 import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react';
 import { useWidth } from '../../../../page/useWidth';
@@ -45,7 +46,7 @@ export function AmountAxis({
   };
   const ticks = Array.from({ length: Math.round(scale.top / scale.tick) + 1 }, (_, i) => Number((i * scale.tick).toPrecision(6)));
   return (
-    <div className="amount-axis" ref={box} role="group" aria-label={`Amounts of ${factor.name || 'it'}`}>
+    <div className="amount-axis" ref={box} role="group" aria-label={say('plannerAsk.amountsOf', { name: factor.name || 'it' })}>
       <svg width={width} height={HIGH} aria-hidden="true">
         {pictureWide > 0 &&
           amounts.map((amount, i) => {
@@ -85,7 +86,7 @@ export function AmountAxis({
           className="amount-mark"
           disabled={disabled}
           style={{ left: x(amount), top: LINE }}
-          aria-label={`Amount of ${codes[i] ?? i + 1}`}
+          aria-label={say('plannerAsk.amountOf', { codes: codes[i] ?? i + 1 })}
           aria-valuemin={0}
           aria-valuemax={scale.top}
           aria-valuenow={amount}

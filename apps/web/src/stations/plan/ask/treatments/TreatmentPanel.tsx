@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type PlannedTreatment } from '@bright-sprout/core/plan/document/planTreatments';
 import { type PartProps } from '../../partProps';
 import { putFactor } from '../factorChange';
@@ -13,7 +14,7 @@ export function TreatmentPanel({ plan, change, problems, treatment }: PartProps 
     if (at === -1) return null;
     return (
       <section key={f} aria-label={factor.name}>
-        <h3>{factor.name || 'What is changed'}</h3>
+        <h3>{factor.name || say('plannerAsk.whatIsChanged')}</h3>
         <FactorLevel
           number={at + 1}
           level={factor.levels[at]!}

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { nextLevel } from '@bright-sprout/core/plan/document/levelNames';
 import { recipesOf } from '@bright-sprout/core/plan/recipes/recipe';
 import { methodById } from '@bright-sprout/core/seeds/catalogue';
@@ -41,14 +42,14 @@ export function TreatmentRow(props: PartProps) {
   const series = !second && factor!.levels.length > 1 && factor!.levels.every((l) => l.amount !== null);
   const inOrder = second ? crossedOrder(recipes) : recipes;
   return (
-    <section aria-label="Treatments">
+    <section aria-label={say('plannerAsk.treatments')}>
       <div className="treatment-row" ref={row} style={{ '--columns': columns, '--wide': `${wide}px` } as CSSProperties}>
         {inOrder.map((recipe) => {
           const { code, label, control } = recipe.treatment;
           return (
             <div key={code} className="treatment-drawn" data-treatment={code}>
               <WordPanel
-                name={`${code}: ${label}${control ? ', the control' : ''}`}
+                name={say('plannerAsk.theControl', { code, label, control })}
                 className="treatment-open"
                 disabled={readOnly}
                 wide
@@ -76,8 +77,12 @@ export function TreatmentRow(props: PartProps) {
             onClick={() => putFactor(change, 0, { levels: [...factor!.levels, nextLevel(factor!)] })}
           >
             <span className="treatment-name">
-              <b>One more</b>
-              <span className="second">{counted(plan.containersEach * (recipes.length + 1), method.container)} then</span>
+              <b>{say('plannerAsk.oneMore')}</b>
+              <span className="second">
+                {say('plannerAsk.then', {
+                  containersEach: counted(plan.containersEach * (recipes.length + 1), method.container),
+                })}
+              </span>
             </span>
             <svg viewBox={`0 0 ${PICTURE.width} ${PICTURE.height}`} className="treatment-picture" aria-hidden="true">
               <path
