@@ -106,7 +106,10 @@ function compiled(elements) {
 
 /** A file's imports: those that come with it, and those that come when they are asked for. */
 function importsOf(file) {
-  const text = readFileSync(file, 'utf8');
+  const text = readFileSync(file, 'utf8').replace(/^import \{([^}]*)\} from '[^']+';/gm, (whole, names) =>
+    // What is only a type brings nothing with it.
+    names.split(',').every((name) => name.trim() === '' || name.trim().startsWith('type ')) ? '' : whole,
+  );
   const later = [...text.matchAll(/\bimport\(\s*'([^']+)'|new URL\('([^']+)', import\.meta\.url\)/g)].map((m) => m[1] ?? m[2]);
   const all = ts.preProcessFile(text, true, true).importedFiles.map((i) => i.fileName);
   return { now: all.filter((name) => !later.includes(name)), later };
@@ -149,7 +152,8 @@ function partsOf(keys) {
   const starts = [join(WEB, 'main.tsx'), join(WEB, 'App.tsx')];
   // What a teacher opens comes when it is opened.
   const ofTeams = (file, name) => !(file.endsWith('App.tsx') && /^\.\/(front|stations)\//.test(name));
-  const bench = keysIn(filesFrom(starts), keys);
+  const ofBench = (_file, name) => name.startsWith('./team/bench/');
+  const bench = keysIn(filesFrom(starts, ofBench), keys);
   const team = keysIn(filesFrom(starts, ofTeams), keys);
   return {
     bench: keys.filter((k) => bench.has(k)),

@@ -7,7 +7,11 @@ const source = (path: string) => fileURLToPath(new URL(path, import.meta.url));
 
 /** The words of a language are named after it, so that a device keeps none but its own. */
 const wordsName = (modules: readonly string[]) =>
-  /words\/compiled\/([\w-]+)\/(\w+)\.json/.exec(modules[0] ?? '')?.slice(1).join('-').replace(/^/, 'words-');
+  /words\/compiled\/([\w-]+)\/(\w+)\.json/
+    .exec(modules[0] ?? '')
+    ?.slice(1)
+    .join('-')
+    .replace(/^/, 'words-');
 
 export default defineConfig({
   plugins: [react(), serviceWorkerOfKeptFiles()],

@@ -6,9 +6,11 @@ import { databaseOptions } from './database/dataSource';
 import { loadDemoPictures } from './demo/demoFilm';
 import { FolderBlobStore } from './photos/blobStore';
 import { readSettings } from './settings';
+import { speakAsAsked } from './words/spoken';
 
 /** Photographs the demo's pan beside the running application; then ends. */
 async function photograph(): Promise<void> {
+  speakAsAsked();
   const settings = readSettings();
   if (settings.startsAt) setClock(settings.startsAt);
   const dataSource = await new DataSource(databaseOptions(settings.databaseUrl)).initialize();

@@ -1,12 +1,10 @@
 import { say } from '@bright-sprout/words/say';
-import { type ComponentType, lazy, Suspense } from 'react';
+import { type ComponentType, lazy, Suspense, useEffect } from 'react';
 import { Link, Navigate, Outlet, Route, Routes } from 'react-router';
 import { useTeamNews } from './api/live';
 import { useSession } from './api/queries';
 import { Broken } from './page/Broken';
 import { Empty, ProblemNotice, Waiting } from './page/Notices';
-import { BenchView } from './team/bench/BenchView';
-import { TogetherReadingView } from './team/bench/TogetherReadingView';
 import { LANGUAGE } from './words/language';
 import { loadWords, type WordsPart } from './words/loadWords';
 import { JoinView } from './team/join/JoinView';
@@ -18,10 +16,13 @@ function pageWith<P extends object>(parts: readonly WordsPart[], open: () => Pro
     return { default: page };
   });
 }
+const ofBench = <P extends object>(open: () => Promise<ComponentType<P>>) => pageWith([], open);
 const ofTeam = <P extends object>(open: () => Promise<ComponentType<P>>) => pageWith(['team'], open);
 const ofTeacher = <P extends object>(open: () => Promise<ComponentType<P>>) => pageWith(['team', 'teacher'], open);
 
-// A team’s device loads the bench and nothing else; what a teacher opens comes when it is opened.
+// Until a team has joined, its device loads the way in and nothing else; what is opened later comes then.
+const BenchView = ofBench(() => import('./team/bench/BenchView').then((m) => m.BenchView));
+const TogetherReadingView = ofBench(() => import('./team/bench/TogetherReadingView').then((m) => m.TogetherReadingView));
 const SignInView = ofTeacher(() => import('./front/signIn/SignInView').then((m) => m.SignInView));
 const TodayView = ofTeacher(() => import('./front/today/TodayView').then((m) => m.TodayView));
 const ClassView = ofTeacher(() => import('./front/classPage/ClassView').then((m) => m.ClassView));
@@ -78,9 +79,9 @@ export function App() {
         }
       >
         <Routes>
-          <Route path="/join" element={<JoinView />} />
-          <Route path="/c/:code" element={<JoinView />} />
-          <Route path="/c/:code/:tail/:pot" element={<JoinView />} />
+          <Route path="/join" element={<WayIn />} />
+          <Route path="/c/:code" element={<WayIn />} />
+          <Route path="/c/:code/:tail/:pot" element={<WayIn />} />
           <Route element={<TeamPages />}>
             <Route path="/bench" element={<BenchView />} />
             <Route path="/bench/predict/:planId" element={<PredictView />} />
@@ -98,6 +99,12 @@ export function App() {
       </Suspense>
     </Broken>
   );
+}
+
+/** While a team types its PIN, the bench comes along. */
+function WayIn() {
+  useEffect(() => void import('./team/bench/BenchView'), []);
+  return <JoinView />;
 }
 
 /** Every page of a joined team hears of what comes. */

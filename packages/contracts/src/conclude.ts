@@ -1,4 +1,4 @@
-import { say, fault } from '@bright-sprout/words/say';
+import { fault } from '@bright-sprout/words/say';
 import { type ClaimEntry, ENTRY_FORM, LONGEST_ENTRY } from '@bright-sprout/core/conclude/claim/claimEntries';
 import {
   ArrayMaxSize,
@@ -70,14 +70,10 @@ export interface BenchClaims {
 }
 
 const TEXT = {
-  get message() {
-    return say('refusals.thisHasToBe');
-  },
+  message: fault('refusals.thisHasToBe'),
 };
 const LONG = {
-  get message() {
-    return say('refusals.tooLong');
-  },
+  message: fault('refusals.tooLong'),
 };
 
 class OwnPointRequest {

@@ -1,22 +1,16 @@
-import { say, fault } from '@bright-sprout/words/say';
+import { fault } from '@bright-sprout/words/say';
 import { QUANTITIES, type Quantity } from '@bright-sprout/core/measures/measure';
 import { type OwnMeasure } from '@bright-sprout/core/measures/ownMeasure';
 import { ArrayMaxSize, IsArray, IsIn, IsNumber, IsOptional, IsString, Length, MaxLength } from 'class-validator';
 
 const TEXT = {
-  get message() {
-    return say('refusals.textMeasureMissing');
-  },
+  message: fault('refusals.textMeasureMissing'),
 };
 const LONG = {
-  get message() {
-    return say('refusals.textMeasureTooLong');
-  },
+  message: fault('refusals.textMeasureTooLong'),
 };
 const NUMBER = {
-  get message() {
-    return say('refusals.endMeasureNumber');
-  },
+  message: fault('refusals.endMeasureNumber'),
 };
 
 /** A measure that a teacher defined or a table brought, as it crosses the wire. */

@@ -1,17 +1,13 @@
-import { say } from '@bright-sprout/words/say';
+import { fault } from '@bright-sprout/words/say';
 import { type ClassConstructor, Type } from 'class-transformer';
 import { IsObject, ValidateNested } from 'class-validator';
 
 const LIST = {
   each: true,
-  get message() {
-    return say('refusals.entryListOwnFields');
-  },
+  message: fault('refusals.entryListOwnFields'),
 };
 const ONE = {
-  get message() {
-    return say('refusals.partOwnFields');
-  },
+  message: fault('refusals.partOwnFields'),
 };
 
 const all =

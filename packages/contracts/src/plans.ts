@@ -1,4 +1,4 @@
-import { say, fault } from '@bright-sprout/words/say';
+import { fault, say } from '@bright-sprout/words/say';
 import 'reflect-metadata';
 import {
   type Assignment,
@@ -46,24 +46,16 @@ import { SchoolCalendarRequest } from './schoolYear';
 // A draft may be unfinished: here only its shape and size are checked. Whether it can be carried out is asked when it is sown.
 
 const TEXT = {
-  get message() {
-    return say('refusals.textPlanMissing');
-  },
+  message: fault('refusals.textPlanMissing'),
 };
 const NUMBER = {
-  get message() {
-    return say('refusals.typeNumber');
-  },
+  message: fault('refusals.typeNumber'),
 };
 const FAR = {
-  get message() {
-    return say('refusals.numberFarTooLarge');
-  },
+  message: fault('refusals.numberFarTooLarge'),
 };
 const LONG = {
-  get message() {
-    return say('refusals.textTooLong');
-  },
+  message: fault('refusals.textTooLong'),
 };
 
 class LevelOfPlan {
@@ -106,9 +98,7 @@ class RoomOfPlan extends RoomPart {
 
 /** Days chosen one by one. */
 const DAYS = {
-  get message() {
-    return say('refusals.mostTwoHundredDays');
-  },
+  message: fault('refusals.mostTwoHundredDays'),
 };
 
 class CadenceOfPlan {

@@ -1,18 +1,14 @@
-import { say, fault } from '@bright-sprout/words/say';
+import { fault } from '@bright-sprout/words/say';
 import 'reflect-metadata';
 import { type Holiday, type SchoolCalendar } from '@bright-sprout/core/calendar/schoolCalendar';
 import { ArrayMaxSize, ArrayMinSize, IsArray, IsBoolean, IsOptional, IsString, MaxLength } from 'class-validator';
 import { PartsOf } from './parts';
 
 const MISSING = {
-  get message() {
-    return say('refusals.somethingSchoolDaysMissing');
-  },
+  message: fault('refusals.somethingSchoolDaysMissing'),
 };
 const LONG = {
-  get message() {
-    return say('refusals.textTooLong');
-  },
+  message: fault('refusals.textTooLong'),
 };
 
 class HolidayRequest implements Holiday {

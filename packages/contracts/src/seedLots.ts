@@ -1,4 +1,4 @@
-import { say, fault } from '@bright-sprout/words/say';
+import { fault } from '@bright-sprout/words/say';
 import 'reflect-metadata';
 import { type LotTest, type SeedLot } from '@bright-sprout/core/seeds/seedLot';
 import {
@@ -18,14 +18,10 @@ import {
 import { PartsOf } from './parts';
 
 const WHOLE = {
-  get message() {
-    return say('refusals.wholeNumberMore');
-  },
+  message: fault('refusals.wholeNumberMore'),
 };
 const RANGE = {
-  get message() {
-    return say('refusals.twoNumbers');
-  },
+  message: fault('refusals.twoNumbers'),
 };
 
 class LotTestOnTheWire implements LotTest {

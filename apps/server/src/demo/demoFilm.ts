@@ -1,7 +1,7 @@
 import { timeNow, todayIn } from '@bright-sprout/core/clock/clock';
 import { addDays, daysBetween, type IsoDay } from '@bright-sprout/core/calendar/days';
 import { COUNTING_VERSION, countSeries } from '@bright-sprout/core/pictures/countSeries';
-import { methodWords } from '@bright-sprout/core/pictures/countingWords';
+import { countingMethod } from '@bright-sprout/core/pictures/countingWords';
 import { numberFound } from '@bright-sprout/core/measures/finding';
 import { straighten } from '@bright-sprout/core/pictures/homography';
 import { type Picture, type Quad } from '@bright-sprout/core/pictures/picture';
@@ -134,7 +134,7 @@ async function loadDemoFilm(db: Database, blobs: BlobStore, plan: DemoInvestigat
         source: 'picture',
         requestHash: requestHash([frame.id, cell]),
       });
-      const seen = { picture: frame.id, method: methodWords(film.index, COUNTING_VERSION), low: null, high: null };
+      const seen = { picture: frame.id, method: countingMethod(film.index, COUNTING_VERSION), low: null, high: null };
       const finding = { ...numberFound('percent-green', Math.round(percent * 10) / 10), seen };
       readings.push({ id: newId(), checkId, plant: '1', state: 'measured', findings: [finding] });
     }),

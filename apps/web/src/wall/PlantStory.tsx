@@ -1,3 +1,4 @@
+import { methodWords } from '@bright-sprout/core/pictures/countingWords';
 import { say } from '@bright-sprout/words/say';
 import { Say } from '../words/Say';
 import { type ContainerView, type InvestigationRecords } from '@bright-sprout/contracts/investigations';
@@ -115,7 +116,7 @@ export function PlantStory({
 function SeenIn({ seen, of }: { seen: SeenInPicture; of: { resolution: RulerResolution; to: string } | null }) {
   return (
     <div className="second">
-      {seen.method}
+      {methodWords(seen.method)}
       {seen.low !== null &&
         seen.high !== null &&
         of &&

@@ -50,8 +50,8 @@ const DAYS: Pick<Words, 'unit' | 'inUnit' | 'number' | 'words' | 'size'> = {
   unit: 'days',
   inUnit: (v) => v,
   number: (v) => minus(v.toFixed(1)),
-  words: (v) => `${minus(v.toFixed(1))} days`,
-  size: (d) => `${Math.abs(d).toFixed(1)} days`,
+  words: (v) => say('compare.days3', { v: minus(v.toFixed(1)) }),
+  size: (d) => say('compare.days4', { math: Math.abs(d).toFixed(1) }),
 };
 
 const PERCENT = {

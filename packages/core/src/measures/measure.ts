@@ -1,3 +1,4 @@
+import { merged } from '@bright-sprout/words/merged';
 import { type LengthUnit } from '../quantities/length';
 import { type MassUnit } from '../quantities/mass';
 import { type Habit } from '../seeds/catalogue';
@@ -101,10 +102,26 @@ const NOTHING = {
   noun: null,
 };
 
+type Needed = Pick<Measure, 'code' | 'name' | 'question' | 'quantity' | 'of' | 'summedUp' | 'more' | 'less'>;
+
 /** A measure with the usual answers for what it does not say. */
-export function measure(
-  part: Pick<Measure, 'code' | 'name' | 'question' | 'quantity' | 'of' | 'summedUp' | 'more' | 'less'> & Partial<Measure>,
-): Measure {
+export function measure(part: Needed & Partial<Measure>): Measure {
   const entry = part.choices ? 'choices' : part.quantity === 'count' || part.quantity === 'count-of' ? 'steps' : 'typed';
-  return { ...NOTHING, about: 'plants', verb: 'was', plausibility: part.choices ? 'none' : 'slip', entry, drawn: 'bar', ...part };
+  const usual = {
+    ...NOTHING,
+    about: 'plants',
+    verb: 'was',
+    plausibility: part.choices ? 'none' : 'slip',
+    entry,
+    drawn: 'bar',
+  } as const;
+  return merged(usual, part) as Measure;
+}
+
+/** A measure that shares what it does not say with its likes. */
+export function measureLike<Shared extends Partial<Measure>>(
+  shared: Shared,
+  part: Omit<Needed, keyof Shared> & Partial<Measure>,
+): Measure {
+  return measure(merged(shared, part) as Needed & Partial<Measure>);
 }

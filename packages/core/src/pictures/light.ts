@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type Picture } from './picture';
 
 /** What a straightened picture says of the light in which it was taken, from what is not green alone: plants grow, soil or paper stays. */
@@ -95,14 +96,14 @@ export function lightProblem(facts: LightFacts, series: readonly LightFacts[]): 
 }
 
 const SENTENCES: Record<LightProblem['code'], (by: number) => string> = {
-  'no-light': () => 'It is too dark to tell what is green.',
-  'burnt-out': () => 'It is so bright that everything beside the leaves is burnt out.',
-  'too-dark': (by) => `It is ${by} % darker than the rest.`,
-  'too-bright': (by) => `It is ${by} % brighter than the rest.`,
-  'too-warm': (by) => `A lamp was on, or the sun was low: it is ${by} points redder than the rest.`,
-  'too-cold': (by) => `It is ${by} points bluer than the rest: another light was on.`,
-  blurred: () => 'It is blurred.',
-  covered: (by) => `Something lies over about ${by} % of it beside the leaves, or light glares there.`,
+  'no-light': () => say('pictures.tooDarkTellGreen'),
+  'burnt-out': () => say('pictures.brightEverythingBesideLeaves'),
+  'too-dark': (by) => say('pictures.darkerRest', { by }),
+  'too-bright': (by) => say('pictures.brighterRest', { by }),
+  'too-warm': (by) => say('pictures.lampSunLowPoints', { by }),
+  'too-cold': (by) => say('pictures.pointsBluerRestAnother', { by }),
+  blurred: () => say('pictures.itIsBlurred'),
+  covered: (by) => say('pictures.somethingLiesOverAbout', { by }),
 };
 
 export const lightProblemWords = ({ code, by }: LightProblem): string => SENTENCES[code](by);

@@ -1,4 +1,3 @@
-import { say } from '@bright-sprout/words/say';
 import { type Point } from './picture';
 
 /** Two places a known length apart, and places along what is measured from its foot to its tip, all in pixels. */
@@ -19,7 +18,7 @@ export interface ReadLength {
 }
 
 /** How it stands on record. */
-export const rulerMethod = () => say('pictures.rulerPictureVersion');
+export const RULER_METHOD = 'ruler/1';
 
 /** How far from the place that was meant a finger or a pointer comes to rest, px in each direction (standard deviation). */
 export const CLICK_PX = 1.6;

@@ -62,7 +62,7 @@ function BringIn({ group }: { group: ClassView }) {
             </button>
           </div>
         ) : (
-          <div {...getRootProps({ className: `drop${isDragActive ? say('bringIn.over') : ''}` })}>
+          <div {...getRootProps({ className: `drop${isDragActive ? ' over' : ''}` })}>
             <input {...getInputProps({ 'aria-label': say('bringIn.chooseTable') })} />
             <p className="drop-words">{isDragActive ? say('bringIn.letGo') : say('bringIn.dropTable')}</p>
             <span className="btn">{say('bringIn.chooseFile')}</span>

@@ -47,7 +47,7 @@ export function ClaimSentence({
   const { parts } = claim;
   const change = (part: Partial<ClaimParts>) => onWrite('claim', partsText({ ...parts, ...part }));
   const asked = open === null ? null : partAt(parts, vocabulary, open.span);
-  const mark = (part: string) => (asked === part ? say('teamClaim.asked') : '');
+  const mark = (part: string) => (asked === part ? ' asked' : '');
   const chosen = (role: 'of' | 'against') =>
     [
       { value: '', label: role === 'of' ? say('teamClaim.whichPlants') : say('teamClaim.thanWhich') },

@@ -82,10 +82,18 @@ const BLOCKS: Record<ReportPart, (facts: ReportFacts) => ReportBlock[]> = {
   question: ({ question, team, className, sownOn, days }) => [
     ...paragraph(question, true),
     ...paragraph(
-      `${team === null ? 'Class' : `${team}, class`} ${className}. ${isDated(sownOn) ? `Sown ${formatDay(sownOn)}` : 'Nobody wrote when it was sown'}${days.length > 0 ? `, last looked at ${dayAndDate(sownOn, days[days.length - 1]!)}` : ''}.`,
+      say('conclude.classSownNobodyWrote', {
+        team,
+        noTeam: team === null,
+        className,
+        sownOn: formatDay(sownOn),
+        isDated: isDated(sownOn),
+        dayAndDate: dayAndDate(sownOn, days[days.length - 1]!),
+        someDays: days.length > 0,
+      }),
     ),
     // No name is ever printed: there is a line to write it on.
-    { kind: 'lines', count: 1, label: 'Written by' },
+    { kind: 'lines', count: 1, label: say('conclude.writtenBy') },
   ],
   expected: ({ expected }) => list(expected),
   plan: planBlocks,
@@ -96,7 +104,11 @@ const BLOCKS: Record<ReportPart, (facts: ReportFacts) => ReportBlock[]> = {
     ...paragraph(
       days.length === 0
         ? ''
-        : `Looked at on ${counted(days.length, 'day')}: ${days.map((d) => daysBetween(sownOn, d)).join(', ')} days after ${staggered ? 'the first sowing' : 'sowing'}.`,
+        : say('conclude.lookedDayDaysDays', {
+            countDays: days.length,
+            days: days.map((d) => daysBetween(sownOn, d)).join(', '),
+            staggered,
+          }),
     ),
   ],
   records: ({ records }) => (records.rows.length === 0 ? [] : [{ kind: 'table', ...records }]),

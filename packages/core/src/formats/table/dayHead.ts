@@ -1,4 +1,3 @@
-import { say } from '@bright-sprout/words/say';
 import { type HeadDay } from './columnMeaning';
 import { plainHead } from './headWords';
 import { isDateLike } from './readDate';
@@ -26,7 +25,7 @@ export function dayOfHead(heading: string): FoundDay | null {
   const bare = /^\d{1,3}$/.exec(plain);
   if (bare) return { on: { number: Number(plain) }, rest: '', bare: true };
   const lettered = /^(h|ht|hgt|height) ?(\d{1,3})$/.exec(plain);
-  if (lettered) return { on: { number: Number(lettered[2]) }, rest: say('tablesIn.height'), bare: true };
+  if (lettered) return { on: { number: Number(lettered[2]) }, rest: 'height', bare: true };
   const named = /^(?:(.*?) )?(day|days|d|week|wk|w|dag|das|dap|tag) ?(\d{1,3})(?: (.*))?$/.exec(plain) ?? ordinal(plain);
   if (!named) return null;
   const [, before = '', word, figures, behind = ''] = named;

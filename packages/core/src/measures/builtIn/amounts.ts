@@ -1,5 +1,5 @@
 import { say } from '@bright-sprout/words/say';
-import { type Measure, measure } from '../measure';
+import { type Measure, measure, measureLike } from '../measure';
 
 const WEIGHED = {
   quantity: 'mass',
@@ -22,31 +22,29 @@ const WEIGHED = {
 
 /** What is weighed, judged in per cent, or read from a meter. */
 export const AMOUNTS: Measure[] = [
-  measure({
-    ...WEIGHED,
+  measureLike(WEIGHED, {
     code: 'fresh-mass',
     get name() {
       return say('measures.freshMass');
     },
-    question: () => 'How heavy is it, fresh?',
+    question: () => say('measures.heavyFresh'),
     of: 'plant',
   }),
-  measure({
-    ...WEIGHED,
+  measureLike(WEIGHED, {
     code: 'dry-mass',
     get name() {
       return say('measures.dryMass');
     },
-    question: () => 'How heavy is it, dried?',
+    question: () => say('measures.heavyDried'),
     of: 'plant',
   }),
-  measure({ ...WEIGHED, code: 'harvest', name: 'harvest', question: () => 'How much was harvested?', of: 'container' }),
+  measureLike(WEIGHED, { code: 'harvest', name: 'harvest', question: () => say('measures.muchHarvested'), of: 'container' }),
   measure({
     code: 'percent-green',
     get name() {
       return say('measures.greenCover');
     },
-    question: (band) => (band === 'early' ? 'How much of it is green?' : 'How many per cent of it are green, from above?'),
+    question: (band) => (band === 'early' ? say('measures.muchGreen') : say('measures.manyPerCentGreen')),
     quantity: 'share',
     of: 'container',
     unit: '%',
@@ -70,7 +68,7 @@ export const AMOUNTS: Measure[] = [
     get name() {
       return say('measures.soilMoisture');
     },
-    question: () => 'What does the moisture meter say?',
+    question: () => say('measures.moistureMeterSay'),
     quantity: 'share',
     of: 'container',
     unit: '%',
@@ -95,7 +93,7 @@ export const AMOUNTS: Measure[] = [
     get name() {
       return say('measures.phSoil');
     },
-    question: () => 'Which pH does the strip or meter show?',
+    question: () => say('measures.phStripMeterShow'),
     quantity: 'number',
     of: 'container',
     unit: 'pH',

@@ -1,5 +1,5 @@
 import { say } from '@bright-sprout/words/say';
-import { type Measure, measure } from '../measure';
+import { type Measure, measure, measureLike } from '../measure';
 
 const OF_SOWN = {
   quantity: 'count-of',
@@ -18,14 +18,13 @@ const OF_SOWN = {
 
 /** What is counted: leaves of a plant, seeds of a container. */
 export const COUNTS: Measure[] = [
-  measure({
-    ...OF_SOWN,
+  measureLike(OF_SOWN, {
     code: 'seeds-up',
     get name() {
       return say('measures.numberSeeds');
     },
     question: (_band, { sprouted }) =>
-      sprouted === 'seed-leaves' ? 'How many have their seed leaves open?' : 'How many are up?',
+      sprouted === 'seed-leaves' ? say('measures.manySeedLeavesOpen') : say('measures.howManyAreUp'),
     get more() {
       return say('measures.moreSeeds');
     },
@@ -34,13 +33,12 @@ export const COUNTS: Measure[] = [
     },
     noun: ['up', 'up'],
   }),
-  measure({
-    ...OF_SOWN,
+  measureLike(OF_SOWN, {
     code: 'seeds-with-root',
     get name() {
       return say('measures.numberSeedsRoot');
     },
-    question: () => 'How many have a root?',
+    question: () => say('measures.manyRoot'),
     get more() {
       return say('measures.moreSeedsRoot');
     },
@@ -56,7 +54,7 @@ export const COUNTS: Measure[] = [
     get name() {
       return say('measures.numberLeaves');
     },
-    question: () => 'How many leaves?',
+    question: () => say('measures.manyLeaves'),
     quantity: 'count',
     of: 'plant',
     step: 1,

@@ -1,5 +1,5 @@
 import { say } from '@bright-sprout/words/say';
-import { type Measure, measure } from '../measure';
+import { type Measure, measureLike } from '../measure';
 
 const RULED = { quantity: 'length', unit: 'mm', shownIn: ['cm', 'mm', 'in'], byRuler: true, summedUp: 'mean' } as const;
 
@@ -8,12 +8,10 @@ export const TALLEST_MM = 10_000;
 
 /** What a ruler reads. */
 export const LENGTHS: Measure[] = [
-  measure({
-    ...RULED,
+  measureLike(RULED, {
     code: 'height',
     name: 'height',
-    question: (band, { habit }) =>
-      band === 'early' ? 'How tall is it?' : `How tall is it${habit === 'grass' ? ', to the longest tip' : ''}?`,
+    question: (band, { habit }) => (band === 'early' ? say('measures.howTallIsIt') : say('measures.tallLongestTip', { habit })),
     of: 'plant',
     least: 0,
     most: TALLEST_MM,
@@ -30,13 +28,12 @@ export const LENGTHS: Measure[] = [
     entry: 'ruler',
     drawn: 'height',
   }),
-  measure({
-    ...RULED,
+  measureLike(RULED, {
     code: 'root-length',
     get name() {
       return say('measures.lengthLongestRoot');
     },
-    question: (band) => (band === 'early' ? 'How long is the root?' : 'How long is the longest root?'),
+    question: (band) => (band === 'early' ? say('measures.longRoot') : say('measures.longLongestRoot')),
     of: 'plant',
     least: 0,
     most: 2000,
@@ -52,13 +49,12 @@ export const LENGTHS: Measure[] = [
     plausibility: 'rises',
     drawn: 'root',
   }),
-  measure({
-    ...RULED,
+  measureLike(RULED, {
     code: 'leaf-length',
     get name() {
       return say('measures.lengthLongestLeaf');
     },
-    question: () => 'How long is the longest leaf?',
+    question: () => say('measures.longLongestLeaf'),
     of: 'plant',
     least: 0,
     most: 3000,

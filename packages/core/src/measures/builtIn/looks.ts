@@ -6,7 +6,7 @@ export const LOOKS: Measure[] = [
   measure({
     code: 'stage',
     name: 'stage',
-    question: (band) => (band === 'early' ? 'What can you see?' : 'Which stage has it reached?'),
+    question: (band) => (band === 'early' ? say('measures.whatCanYouSee') : say('measures.stageReached')),
     quantity: 'stage',
     of: 'plant',
     choices: [
@@ -78,7 +78,7 @@ export const LOOKS: Measure[] = [
   measure({
     code: 'vigour',
     name: 'vigour',
-    question: () => 'How does it look?',
+    question: () => say('measures.howDoesItLook'),
     quantity: 'grade',
     of: 'plant',
     choices: [
@@ -115,7 +115,7 @@ export const LOOKS: Measure[] = [
     get name() {
       return say('measures.colourLeaves');
     },
-    question: () => 'Which green is it?',
+    question: () => say('measures.whichGreenIsIt'),
     quantity: 'grade',
     of: 'plant',
     choices: [

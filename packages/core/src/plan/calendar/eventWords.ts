@@ -58,66 +58,65 @@ function soakHours({ leastHours, mostHours }: Soak): string {
 const clock = (hour: number) => `${Math.floor(hour)}:${String(Math.round((hour % 1) * 60)).padStart(2, '0')}`;
 
 const WORDS: Words = {
-  'get-together': () => ['Get everything together', 'The shopping list and the kit list are under Prepare.'],
+  'get-together': () => [say('planDays.getEverythingTogether'), say('planDays.shoppingListKitList')],
   'seed-lesson': ({ looks }) => [
-    'Look at the seeds',
-    `${capital(listInWords(looks.map((l) => SEED_LOOK_WORDS[l].name)))}: the sheet is under Prepare.`,
+    say('planDays.lookSeeds'),
+    say('planDays.sheetUnderPrepare', { looks: capital(listInWords(looks.map((l) => SEED_LOOK_WORDS[l].name))) }),
   ],
-  'soil-stands': () => ['Mix the soil and let it stand', 'Chalk needs a few days to work.'],
-  'cold-spell': ({ species }) => [`Cold spell of ${species} begins`, 'Seeds lie moist in the refrigerator until sowing.'],
+  'soil-stands': () => [say('planDays.mixSoilLetStand'), say('planDays.chalkNeedsFewDays')],
+  'cold-spell': ({ species }) => [say('planDays.coldSpellBegins', { species }), say('planDays.seedsLieMoistRefrigerator')],
   soak: (fact) => [
-    fact.chosen ? `Soak the ${fact.species} seeds that are to be soaked` : `Soak the ${fact.species} seeds`,
-    `In plenty of water, ${soakHours(fact)}${fact.hour === undefined ? '' : `: begin at about ${clock(fact.hour)}${fact.home ? ', at home' : ''}`}.`,
+    fact.chosen
+      ? say('planDays.soakSeedsSoaked', { species: fact.species })
+      : say('planDays.soakSeeds', { species: fact.species }),
+    say('planDays.plentyWaterBeginAbout', {
+      soakHours: soakHours(fact),
+      clock: fact.hour === undefined ? '' : clock(fact.hour),
+      home: Boolean(fact.home),
+      sameHour: fact.hour === undefined,
+    }),
   ],
   sow: ({ treatments }) => [
-    `Sow${treatments.length === 0 ? '' : ` ${treatments.join(' and ')}`}`,
-    'The run sheet says what each team does.',
+    `Sow${treatments.length === 0 ? '' : ` ${treatments.join(say('common.and'))}`}`,
+    say('planDays.runSheetSaysTeam'),
   ],
-  'first-look': () => ['First look', 'The first may be up from today.'],
+  'first-look': () => [say('planDays.firstLook'), say('planDays.firstMayToday')],
   'into-light': ({ kept, species }) => [
-    `Move ${species ? `${species} ` : ''}into the light`,
-    `About half should be up: bright, but no sun on it.${unless(kept)}`,
+    say('planDays.moveLight', { value: species ? `${species} ` : '' }),
+    say('planDays.aboutHalfShouldBright', { unless: unless(kept) }),
   ],
   'lift-covers': ({ kept, species }) => [
-    species ? `Lift the covers of ${species} and move it into the light` : 'Lift the covers and move into the light',
-    `About half should be up; leave a gap for air.${unless(kept)}`,
+    species ? say('planDays.liftCoversMoveLight', { species }) : say('planDays.liftCoversMoveLight2'),
+    say('planDays.aboutHalfShouldLeave', { unless: unless(kept) }),
   ],
   'covers-off': ({ kept, species }) => [
-    `Take the covers off${species ? ` ${species}` : ''}`,
-    `They are used to the air of the room by now.${unless(kept)}`,
+    say('planDays.takeCoversOff', { value: species ? ` ${species}` : '' }),
+    say('planDays.usedAirRoomNow', { unless: unless(kept) }),
   ],
-  check: () => ['Check', 'Every container gets an answer.'],
+  check: () => [say('planDays.check'), say('planDays.everyContainerGetsAnswer')],
   thin: ({ keep, species }) => [
-    `Thin ${species ? `${species} ` : ''}to ${keep ?? 'the number on the label'}`,
-    'Which stay is decided by lot, and written down.',
+    say('planDays.thinTo', { value: species ? `${species} ` : '', keep: keep ?? say('planDays.numberLabel') }),
+    say('planDays.stayDecidedLotWritten'),
   ],
   'into-soil': ({ species }) => [
-    `Move ${species ? `${species} ` : ''}on into soil`,
-    'There is no food in paper or sponge: hold seedlings by the seed leaves, and plant root and all.',
+    say('planDays.moveSoil', { value: species ? `${species} ` : '' }),
+    say('planDays.foodPaperSpongeHold'),
   ],
-  'harden-off': ({ species }) => [
-    `Begin to harden off the ${species}`,
-    'An hour outside in the shade today, a little longer every day, in at night.',
-  ],
+  'harden-off': ({ species }) => [say('planDays.beginHardenOff', { species }), say('planDays.hourOutsideShadeToday')],
   'harden-step': ({ species, hours, night }) => [
-    `Harden off the ${species}: ${night ? 'all day and the night' : `${hours} hours`}`,
-    night
-      ? 'They stay out from now on, unless frost is told.'
-      : 'Outside a little brighter than yesterday, in at night and over days off.',
+    say('planDays.hardenOffDayNight', { species, hours, night }),
+    night ? say('planDays.stayNowUnlessFrost') : say('planDays.outsideLittleBrighterYesterday'),
   ],
-  harvest: ({ species }) => [
-    `Harvest the ${species}`,
-    'Container by container: cut, weigh at once, and write down the mass; leaves from the outside in.',
+  harvest: ({ species }) => [say('planDays.harvestThe', { species }), say('planDays.containerContainerCutWeigh')],
+  'plant-out': ({ species }) => [say('planDays.plantOutThe', { species }), say('planDays.eveningUnderCloudWater')],
+  'before-gap': (fact) => [
+    say('planDays.before', { gapName: gapName(fact) }),
+    beforeGap(fact.leaving, counted(fact.days, 'day')),
   ],
-  'plant-out': ({ species }) => [
-    `Plant out the ${species}`,
-    'In the evening or under cloud; water well, and shade for a few days.',
-  ],
-  'before-gap': (fact) => [`Before ${gapName(fact)}`, beforeGap(fact.leaving, counted(fact.days, 'day'))],
   'come-in': (fact) => [
-    'Somebody comes in to water',
-    `In the middle of ${gapName(fact)}, so that nothing is alone for more than ${fact.every} days.`,
+    say('planDays.somebodyComesWater'),
+    say('planDays.middleNothingAloneMore', { gapName: gapName(fact), every: fact.every }),
   ],
-  lesson: () => ['Lesson', 'The plants are looked at together.'],
-  end: () => ['End', 'Last look, then clear away.'],
+  lesson: () => [say('planDays.lesson'), say('planDays.plantsLookedTogether')],
+  end: () => [say('planDays.end'), say('planDays.lastLookClearAway')],
 };

@@ -1,3 +1,4 @@
+import { merged } from '@bright-sprout/words/merged';
 import { say } from '@bright-sprout/words/say';
 import { aceticAcidIn, aceticPh } from '../../mixing/acidAndChalk';
 import { gramsPerLitre, MOLAR_MASS, nitrogenPerLitre, osmoticPotential, saltConductivity } from '../../mixing/solutions';
@@ -82,23 +83,23 @@ const SAND = {
     return say('recipes.washedSand2');
   },
   unit: 'mL',
-  into: 'each',
+  into: 'each' as const,
   check: nothing,
 } as const;
 
-const salty = (gramsOf: (amount: number) => number): Additive => ({
-  ...SALT,
-  into: 'water',
-  measured: gramsOf,
-  check: (amount) => metered((gramsOf(amount) * 1000) / MOLAR_MASS.NaCl),
-});
-const sour = (millilitresOf: (amount: number) => number): Additive => ({
-  ...ACID,
-  into: 'water',
-  measured: millilitresOf,
-  check: (amount) =>
-    say('recipes.pureWaterAboutPh', { aceticPh: aceticPh(aceticAcidIn(millilitresOf(amount), VINEGAR) / 1000).toFixed(1) }),
-});
+const salty = (gramsOf: (amount: number) => number): Additive =>
+  merged(SALT, {
+    into: 'water' as const,
+    measured: gramsOf,
+    check: (amount: number) => metered((gramsOf(amount) * 1000) / MOLAR_MASS.NaCl),
+  });
+const sour = (millilitresOf: (amount: number) => number): Additive =>
+  merged(ACID, {
+    into: 'water' as const,
+    measured: millilitresOf,
+    check: (amount: number) =>
+      say('recipes.pureWaterAboutPh', { aceticPh: aceticPh(aceticAcidIn(millilitresOf(amount), VINEGAR) / 1000).toFixed(1) }),
+  });
 
 /** What is known of subjects and their units, the usual unit first; of others nothing is worked out. */
 const ADDITIVES: Partial<Record<FactorSubject, Record<string, Additive>>> = {
@@ -106,25 +107,29 @@ const ADDITIVES: Partial<Record<FactorSubject, Record<string, Additive>>> = {
     'mmol/L': salty((mmol) => gramsPerLitre(mmol, MOLAR_MASS.NaCl)),
     'g/L': salty(asTyped),
     '%': salty((percent) => 10 * percent),
-    g: { ...SALT, into: 'each', measured: asTyped, check: nothing },
+    g: merged(SALT, { into: 'each' as const, measured: asTyped, check: nothing }),
   },
   acid: {
     'mL/L': sour(asTyped),
     'mmol/L': sour((mmol) => mmol / aceticAcidIn(1, VINEGAR)),
-    mL: { ...ACID, into: 'each', measured: asTyped, check: nothing },
+    mL: merged(ACID, { into: 'each' as const, measured: asTyped, check: nothing }),
   },
   chalk: {
-    'g/L': { ...CHALK, into: 'mix', measured: asTyped },
-    g: { ...CHALK, into: 'each', measured: asTyped },
-    tablets: { ...CHALK, into: 'each', measured: (tablets) => TABLET_GRAMS * tablets },
+    'g/L': merged(CHALK, { into: 'mix' as const, measured: asTyped }),
+    g: merged(CHALK, { into: 'each' as const, measured: asTyped }),
+    tablets: merged(CHALK, { into: 'each' as const, measured: (tablets: number) => TABLET_GRAMS * tablets }),
   },
   feed: {
-    'mg N/L': { ...FOOD, unit: 'g', into: 'water', measured: (mg) => mg / nitrogenPerLitre(1, FEED_NITROGEN) },
-    g: { ...FOOD, unit: 'g', into: 'each', measured: asTyped },
+    'mg N/L': merged(FOOD, {
+      unit: 'g' as const,
+      into: 'water' as const,
+      measured: (mg: number) => mg / nitrogenPerLitre(1, FEED_NITROGEN),
+    }),
+    g: merged(FOOD, { unit: 'g' as const, into: 'each' as const, measured: asTyped }),
   },
   soil: {
-    '%': { ...SAND, measured: (percent, fillMl) => (percent / 100) * fillMl },
-    mL: { ...SAND, measured: asTyped },
+    '%': merged(SAND, { measured: (percent: number, fillMl: number) => (percent / 100) * fillMl }),
+    mL: merged(SAND, { measured: asTyped }),
   },
 };
 

@@ -80,7 +80,7 @@ export function AddPictures({
   const gap = days.find((d) => d.frame === null && d.number > 0 && days.some((o) => o.frame !== null && o.number > d.number));
   return (
     <section
-      {...drop.getRootProps({ className: `add-pictures${drop.isDragActive ? say('pictures.over') : ''}` })}
+      {...drop.getRootProps({ className: `add-pictures${drop.isDragActive ? ' over' : ''}` })}
       aria-label={say('pictures.addPictures')}
     >
       <input {...drop.getInputProps({ 'aria-label': say('pictures.pictureFiles') })} />

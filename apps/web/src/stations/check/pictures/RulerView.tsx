@@ -5,7 +5,7 @@ import { type FilmView } from '@bright-sprout/contracts/films';
 import { formatDay, type IsoDay } from '@bright-sprout/core/calendar/days';
 import { numberFound } from '@bright-sprout/core/measures/finding';
 import { type Point } from '@bright-sprout/core/pictures/picture';
-import { CLICK_PX, readLength, rulerMethod } from '@bright-sprout/core/pictures/rulerOnPhoto';
+import { CLICK_PX, readLength, RULER_METHOD } from '@bright-sprout/core/pictures/rulerOnPhoto';
 import { formatLength, roundToResolution } from '@bright-sprout/core/quantities/length';
 import { logCells, logRows } from '@bright-sprout/core/readings/logRows';
 import { useRef, useState } from 'react';
@@ -105,7 +105,7 @@ function Ruler({ records, picture }: { records: InvestigationRecords; picture: M
   const save = async () => {
     if (!read || !row) return;
     const mm = Math.max(roundToResolution(read.mm, 'mm'), 1);
-    const seen = { picture: picture.id, method: rulerMethod(), low: tenth(read.low), high: tenth(read.high) };
+    const seen = { picture: picture.id, method: RULER_METHOD, low: tenth(read.low), high: tenth(read.high) };
     const finding = { ...numberFound(measure, mm, null), seen };
     const before = logCells(records.readings)(row, picture.day);
     await entry.save(row, picture.day, { ok: true, state: 'measured', finding }, before, '');

@@ -2,7 +2,7 @@ import { type FilmView, type FrameView, type SaveCountsRequest } from '@bright-s
 import { type ReadingView } from '@bright-sprout/contracts/investigations';
 import { COUNTING_VERSION } from '@bright-sprout/core/pictures/countSeries';
 import { countKey, countsOnRecord } from '@bright-sprout/core/pictures/countsOnRecord';
-import { methodWords } from '@bright-sprout/core/pictures/countingWords';
+import { countingMethod } from '@bright-sprout/core/pictures/countingWords';
 import { type FrameCounted } from '../../../workers/filmQuestion';
 
 /** One decimal: finer than any eye, coarser than the noise of a camera. */
@@ -28,7 +28,7 @@ export function notOnRecord(
   for (const { id, green, mended } of counted) {
     const day = days.get(id);
     if (day === undefined) continue;
-    const method = methodWords(film.index, COUNTING_VERSION, mended);
+    const method = countingMethod(film.index, COUNTING_VERSION, mended);
     green.forEach((share, i) => {
       const containerId = film.cells[i];
       if (share === null || !containerId) return;

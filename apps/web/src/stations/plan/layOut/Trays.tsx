@@ -122,10 +122,10 @@ const byCells: KeyboardCoordinateGetter = (event, { currentCoordinates, context 
 };
 
 const ANNOUNCEMENTS: Announcements = {
-  onDragStart: ({ active }) => `${active.id} is lifted.`,
+  onDragStart: ({ active }) => say('layOut.isLifted', { id: active.id }),
   onDragOver: ({ active, over }) =>
-    over ? `${active.id} is over place ${Number(over.id) + 1}.` : `${active.id} is over no place.`,
+    over ? say('layOut.overPlace', { id: active.id, id2: Number(over.id) + 1 }) : say('layOut.overPlace2', { id: active.id }),
   onDragEnd: ({ active, over }) =>
-    over ? `${active.id} stands on place ${Number(over.id) + 1}.` : `${active.id} stays where it was.`,
-  onDragCancel: ({ active }) => `${active.id} stays where it was.`,
+    over ? say('layOut.standsPlace', { id: active.id, id2: Number(over.id) + 1 }) : say('layOut.staysWhere', { id: active.id }),
+  onDragCancel: ({ active }) => say('layOut.staysWhere', { id: active.id }),
 };

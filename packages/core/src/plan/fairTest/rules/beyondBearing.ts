@@ -21,7 +21,7 @@ export const beyondBearing: FairRule = {
       severity: 'mend',
       params: { conductivity: Number(ec.mSPerCm.toFixed(1)), kind: name, bears: salt.threshold },
       fix: {
-        label: `Begin at ${milder(weakest)} mmol/L`,
+        label: say('fairTest.beginMmolL', { milder: milder(weakest) }),
         apply: (p) => ({
           ...p,
           factors: p.factors.map((f) =>
@@ -41,7 +41,11 @@ export const beyondBearing: FairRule = {
     };
   },
   words: (p) => ({
-    what: `Even the weakest salt water (${Number(p.conductivity).toFixed(1)} mS/cm) is far beyond what ${lower(String(p.kind))} bears (about ${p.bears}).`,
-    why: 'Where nothing grows in any strength, nothing is learnt about how much is too much.',
+    what: say('fairTest.evenWeakestSaltWater', {
+      conductivity: Number(p.conductivity).toFixed(1),
+      kind: lower(String(p.kind)),
+      bears: p.bears,
+    }),
+    why: say('fairTest.whereNothingGrowsStrength'),
   }),
 };

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type FairRule } from '../fairRule';
 import { countingBy } from '../../document/startingPoints';
 import { seedCountOf } from '../../../measures/registry';
@@ -22,9 +23,9 @@ export const cannotBeSeen: FairRule = {
       params: { measure: hidden, method: m.name },
       fix:
         hidden === 'root-tip'
-          ? { label: 'Count shoots instead', apply: (p) => countingBy(p, 'shoot') }
+          ? { label: say('fairTest.countShootsInstead'), apply: (p) => countingBy(p, 'shoot') }
           : {
-              label: 'Leave that measure out',
+              label: say('fairTest.leaveMeasure'),
               apply: (p) => ({
                 ...p,
                 measures:
@@ -38,10 +39,10 @@ export const cannotBeSeen: FairRule = {
   words: (p) => ({
     what:
       p.measure === 'root-tip'
-        ? `The root tip cannot be seen in ${lower(String(p.method))}.`
+        ? say('fairTest.rootTipCannotSeen', { method: lower(String(p.method)) })
         : p.measure === 'root-length'
-          ? `Roots cannot be seen in ${lower(String(p.method))}.`
-          : `Height cannot be measured in ${lower(String(p.method))}.`,
-    why: 'What nobody can see cannot be written down.',
+          ? say('fairTest.rootsCannotSeen', { method: lower(String(p.method)) })
+          : say('fairTest.heightCannotMeasured', { method: lower(String(p.method)) }),
+    why: say('fairTest.nobodySeeCannotWritten'),
   }),
 };

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type FairRule } from '../fairRule';
 import { kindFor } from '../../document/kindFor';
 import { comparesNothing } from '../../document/planDocument';
@@ -10,13 +11,13 @@ export const comparesAfterAll: FairRule = {
           severity: 'stop',
           params: { looking: kind === 'looking', treatments: treatments.length },
           fix: {
-            label: 'Call it a comparison',
+            label: say('fairTest.callComparison'),
             apply: (p) => ({ ...p, kind: factors.length > 1 ? 'two-factors' : kindFor(p.factors[0]!) }),
           },
         }
       : null,
   words: (p) => ({
-    what: `${p.looking ? 'Looking without comparing' : 'A test of a seed lot'} has one treatment, and here are ${p.treatments}.`,
-    why: 'As soon as two things are compared, everything that a fair test asks is asked of them.',
+    what: say('fairTest.lookingWithoutComparingTest', { looking: Boolean(p.looking), treatments: p.treatments }),
+    why: say('fairTest.soonTwoThingsCompared'),
   }),
 };

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type FactorSubject } from '../../document/planDocument';
 import { type FairRule } from '../fairRule';
 
@@ -20,7 +21,7 @@ export const controlIsTreated: FairRule = {
       severity: 'mend',
       params: { factor: odd.name, control: odd.levels[odd.control!]!.label, none: odd.levels[none]!.label },
       fix: {
-        label: `Make “${odd.levels[none]!.label}” the control`,
+        label: say('fairTest.makeControl', { label: odd.levels[none]!.label }),
         apply: (plan) => ({
           ...plan,
           factors: plan.factors.map((f) => (f.name === odd.name ? { ...f, control: none } : f)),
@@ -29,7 +30,7 @@ export const controlIsTreated: FairRule = {
     };
   },
   words: (p) => ({
-    what: `The control of ${p.factor} is “${p.control}”, though “${p.none}” has none of it.`,
-    why: 'The control is the pot to which nothing is done: everything is compared with it.',
+    what: say('fairTest.controlThoughNone', { factor: p.factor, control: p.control, none: p.none }),
+    why: say('fairTest.controlPotNothingDone'),
   }),
 };

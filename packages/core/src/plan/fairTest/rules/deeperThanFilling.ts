@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type FairRule } from '../fairRule';
 import { containerShape } from '../../../seeds/containerShape';
 import { type Factor } from '../../document/planDocument';
@@ -28,13 +29,19 @@ export const deeperThanFilling: FairRule = {
         high: Math.round(fillMm),
       },
       fix: changes(plan, 'depth')
-        ? { label: 'Leave out what is too deep', apply: (p) => ({ ...p, factors: p.factors.map((f) => shallow(f, fillMm)) }) }
-        : { label: 'Sow two to three widths deep', apply: (p) => ({ ...p, protocol: { ...p.protocol, depth: 'widths' } }) },
+        ? { label: say('fairTest.leaveTooDeep'), apply: (p) => ({ ...p, factors: p.factors.map((f) => shallow(f, fillMm)) }) }
+        : { label: say('fairTest.sowTwoThreeWidths'), apply: (p) => ({ ...p, protocol: { ...p.protocol, depth: 'widths' } }) },
     };
   },
   words: (p) => ({
-    what: `${p.treatment} is to be sown ${p.depth} mm deep, and ${p.fillMl} mL fill a ${p.container} about ${p.high} mm high.`,
-    why: `At least ${UNDER_SEED_MM} mm of mix have to be left under the seed for its root.`,
+    what: say('fairTest.sownMmDeepMl', {
+      treatment: p.treatment,
+      depth: p.depth,
+      fillMl: p.fillMl,
+      container: p.container,
+      high: p.high,
+    }),
+    why: say('fairTest.leastMmMixLeft', { underSeedMm: UNDER_SEED_MM }),
   }),
 };
 

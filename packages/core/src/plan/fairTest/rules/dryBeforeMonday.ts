@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type FairRule } from '../fairRule';
 import { formatDay } from '../../../calendar/days';
 import { gaps } from '../../../calendar/schoolCalendar';
@@ -25,11 +26,18 @@ export const dryBeforeMonday: FairRule = {
         reservoir: plan.whileAway === 'reservoir',
         lasts,
       },
-      fix: { label: 'Somebody comes in to water', apply: (p) => ({ ...p, whileAway: 'somebody' }) },
+      fix: { label: say('fairTest.somebodyComesWater'), apply: (p) => ({ ...p, whileAway: 'somebody' }) },
     };
   },
   words: (p) => ({
-    what: `${p.gap === null ? 'The weekend' : p.gap || 'The break'} from ${formatDay(String(p.from), 'short')} leaves the plants alone for ${p.days} days; ${lower(String(p.method))}${p.reservoir ? ' with a reservoir' : ''} lasts ${p.lasts}.`,
-    why: 'Plants die on weekends and holidays: somebody has to come, or they need a reservoir, or a later start.',
+    what: say('fairTest.leavesPlantsAloneDays', {
+      value: p.gap === null ? say('fairTest.theWeekend') : p.gap || say('fairTest.theBreak'),
+      from: formatDay(String(p.from), 'short'),
+      days: p.days,
+      method: lower(String(p.method)),
+      reservoir: Boolean(p.reservoir),
+      lasts: p.lasts,
+    }),
+    why: say('fairTest.plantsDieWeekendsHolidays'),
   }),
 };

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type FairRule } from '../fairRule';
 import { formatDay } from '../../../calendar/days';
 import { gaps } from '../../../calendar/schoolCalendar';
@@ -20,13 +21,18 @@ export const dryBetweenChecks: FairRule = {
       severity: worst.alone > 2 * lasts ? 'stop' : 'mend',
       params: { from: worst.from, alone: worst.alone, lasts, container },
       fix: {
-        label: 'Look and water on every school day',
+        label: say('fairTest.lookWaterEverySchool'),
         apply: (p) => ({ ...p, cadence: { kind: 'school-days' }, checksSkipped: [] }),
       },
     };
   },
   words: (p) => ({
-    what: `Nobody waters for ${p.alone} days in a row, and a ${p.container} lasts ${p.lasts}: dry from ${formatDay(String(p.from), 'short')}.`,
-    why: 'A plant that dried out tells about water, whatever else was changed.',
+    what: say('fairTest.nobodyWatersDaysRow', {
+      alone: p.alone,
+      container: p.container,
+      lasts: p.lasts,
+      from: formatDay(String(p.from), 'short'),
+    }),
+    why: say('fairTest.plantDriedTellsAbout'),
   }),
 };

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { schoolDayFrom } from '../../../calendar/schoolCalendar';
 import { type FairRule } from '../fairRule';
 import { addDays, daysBetween, formatDay } from '../../../calendar/days';
@@ -21,14 +22,14 @@ export const endsTooSoon: FairRule = {
     return {
       severity: 'stop',
       params: { half: to, end: plan.endOn },
-      fix: { label: `End on ${formatDay(end)}`, apply: (p) => ({ ...p, endOn: end }) },
+      fix: { label: say('fairTest.endOn', { end: formatDay(end) }), apply: (p) => ({ ...p, endOn: end }) },
     };
   },
   words: (p) => ({
     what:
       p.half === null
-        ? 'Within four months hardly half would be up in this room.'
-        : `Half may be up only by ${formatDay(String(p.half))}, and the plan ends on ${formatDay(String(p.end))}.`,
-    why: p.half === null ? 'Nothing can be compared before it is up.' : 'What is asked about has to have time to happen.',
+        ? say('fairTest.withinFourMonthsHardly')
+        : say('fairTest.halfMayOnlyPlan', { half: formatDay(String(p.half)), end: formatDay(String(p.end)) }),
+    why: p.half === null ? say('fairTest.nothingComparedBefore') : say('fairTest.askedAboutTimeHappen'),
   }),
 };

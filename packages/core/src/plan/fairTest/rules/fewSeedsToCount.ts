@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type FairRule } from '../fairRule';
 import { countsSeeds } from '../../../measures/registry';
 import { SEEDS_TO_COMPARE } from '../../../seeds/sowingNumbers';
@@ -14,13 +15,13 @@ export const fewSeedsToCount: FairRule = {
       severity: 'mend',
       params: { seeds },
       fix: {
-        label: `Sow ${Math.ceil(SEEDS_TO_COMPARE / plan.containersEach)} in each`,
+        label: say('fairTest.sowInEach', { ceil: Math.ceil(SEEDS_TO_COMPARE / plan.containersEach) }),
         apply: (p) => ({ ...p, seedsEach: Math.ceil(SEEDS_TO_COMPARE / p.containersEach) }),
       },
     };
   },
   words: (p) => ({
-    what: `${p.seeds} seeds for each are few to compare shares with.`,
-    why: 'With 10 seeds, 8 up can mean anything from half to nearly all.',
+    what: say('fairTest.seedsFewCompareShares', { seeds: p.seeds }),
+    why: say('fairTest.seedsMeanAnythingHalf'),
   }),
 };

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type FairRule } from '../fairRule';
 import { methodOf } from '../planFacts';
 
@@ -12,13 +13,13 @@ export const fewerSeedsThanPlants: FairRule = {
       severity: 'stop',
       params: { code: short.treatment.code, plants: short.plants, seeds: short.seeds, container: methodOf(plan).container },
       fix: {
-        label: `Sow ${seeds} in each`,
+        label: say('fairTest.sowInEach2', { seeds }),
         apply: (p) => ({ ...p, seedsEach: seeds, keep: Math.max(p.keep, short.plants) }),
       },
     };
   },
   words: (p) => ({
-    what: `${p.code} is to have ${p.plants} plants in a ${p.container}, and ${p.seeds} seeds are sown.`,
-    why: 'Crowding is sown thicker than wanted and thinned: seeds that are not there cannot come up.',
+    what: say('fairTest.plantsSeedsSown', { code: p.code, plants: p.plants, container: p.container, seeds: p.seeds }),
+    why: say('fairTest.crowdingSownThickerWanted'),
   }),
 };

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type FairRule } from '../fairRule';
 import { lower, methodOf, speciesOf } from '../planFacts';
 
@@ -10,11 +11,11 @@ export const kindAndMethod: FairRule = {
     return {
       severity: 'mend',
       params: { kind: speciesOf(plan).name, method: m.name },
-      fix: { label: 'Grow it in a cup', apply: (p) => ({ ...p, methodId: 'cup_mix', fillMl: 215 }) },
+      fix: { label: say('fairTest.growCup'), apply: (p) => ({ ...p, methodId: 'cup_mix', fillMl: 215 }) },
     };
   },
   words: (p) => ({
-    what: `${p.kind} does badly in ${lower(String(p.method))}.`,
-    why: 'A poor start hides what is being tested.',
+    what: say('fairTest.doesBadlyIn', { kind: p.kind, method: lower(String(p.method)) }),
+    why: say('fairTest.poorStartHidesBeing'),
   }),
 };

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type FairRule } from '../fairRule';
 
 export const kindsAreNoTest: FairRule = {
@@ -11,7 +12,7 @@ export const kindsAreNoTest: FairRule = {
           fix: null,
         },
   words: () => ({
-    what: 'Kinds of seed differ in everything at once.',
-    why: 'This is a comparison side by side; it cannot say why one kind is ahead.',
+    what: say('fairTest.kindsSeedDifferEverything'),
+    why: say('fairTest.comparisonSideSideCannot'),
   }),
 };

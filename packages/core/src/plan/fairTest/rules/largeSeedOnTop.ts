@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type FairRule } from '../fairRule';
 import { depthMm } from '../../recipes/wayIn';
 
@@ -17,13 +18,13 @@ export const largeSeedOnTop: FairRule = {
       severity: 'mend',
       params: { kind: bare.species.name },
       fix: {
-        label: 'Sow two to three widths deep',
+        label: say('fairTest.sowTwoThreeWidths'),
         apply: (p) => ({ ...p, protocol: { ...p.protocol, depth: 'widths' } }),
       },
     };
   },
   words: (p) => ({
-    what: `${p.kind} is to lie on the surface, and its seeds are large.`,
-    why: 'Only tiny seeds, and those that need light, are sown on top: a large one dries out before its root is down.',
+    what: say('fairTest.lieSurfaceSeedsLarge', { kind: p.kind }),
+    why: say('fairTest.onlyTinySeedsNeed'),
   }),
 };

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type FairRule } from '../fairRule';
 import { depthMm } from '../../recipes/wayIn';
 import { speciesOf } from '../planFacts';
@@ -15,11 +16,11 @@ export const lightSeedCovered: FairRule = {
     return {
       severity: 'mend',
       params: { kind: name },
-      fix: { label: 'Take garden pea instead', apply: (p) => ({ ...p, speciesId: 'garden_pea' }) },
+      fix: { label: say('fairTest.takeGardenPeaInstead'), apply: (p) => ({ ...p, speciesId: 'garden_pea' }) },
     };
   },
   words: (p) => ({
-    what: `${p.kind} needs light to sprout and would be buried.`,
-    why: 'Covered, many of these seeds simply wait: depth and darkness cannot be told apart.',
+    what: say('fairTest.needsLightSproutBuried', { kind: p.kind }),
+    why: say('fairTest.coveredManySeedsSimply'),
   }),
 };

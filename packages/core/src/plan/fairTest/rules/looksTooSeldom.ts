@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type FairRule } from '../fairRule';
 import { daysBetween } from '../../../calendar/days';
 import { countsSeeds } from '../../../measures/registry';
@@ -14,7 +15,7 @@ export const looksTooSeldom: FairRule = {
       return {
         severity: 'stop',
         params: { trouble: 'no-check', reason: '', spread: 0, widest: 0 },
-        fix: { label: 'Look on every school day', apply: (p) => ({ ...p, cadence: { kind: 'school-days' } }) },
+        fix: { label: say('fairTest.lookEverySchoolDay'), apply: (p) => ({ ...p, cadence: { kind: 'school-days' } }) },
       };
     const { first, ninety } = forecast;
     if (plan.kind === 'viability' || !countsSeeds(plan.measures) || !first.likely || !ninety.likely) return null;
@@ -29,7 +30,7 @@ export const looksTooSeldom: FairRule = {
     return {
       severity: 'mend',
       params: { trouble: 'coarse', reason: '', spread, widest },
-      fix: { label: 'Look on every school day', apply: (p) => ({ ...p, cadence: { kind: 'school-days' } }) },
+      fix: { label: say('fairTest.lookEverySchoolDay'), apply: (p) => ({ ...p, cadence: { kind: 'school-days' } }) },
     };
   },
   words: (p) => ({
@@ -37,13 +38,13 @@ export const looksTooSeldom: FairRule = {
       p.trouble === 'no-day'
         ? String(p.reason)
         : p.trouble === 'no-check'
-          ? 'No check falls between sowing and the end.'
-          : `Seeds come up within about ${p.spread} ${p.spread === 1 ? 'day' : 'days'}, and checks are up to ${p.widest} days apart.`,
+          ? say('fairTest.checkFallsBetweenSowing')
+          : say('fairTest.seedsComeWithinAbout', { spread: p.spread, sameSpread: p.spread === 1, widest: p.widest }),
     why:
       p.trouble === 'no-day'
-        ? 'Without a school day nobody looks.'
+        ? say('fairTest.withoutSchoolDayNobody')
         : p.trouble === 'no-check'
-          ? 'Nobody looks, so nothing is known.'
-          : 'Two treatments that come up days apart would be seen on the same day.',
+          ? say('fairTest.nobodyLooksNothingKnown')
+          : say('fairTest.twoTreatmentsComeDays'),
   }),
 };

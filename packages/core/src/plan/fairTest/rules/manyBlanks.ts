@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type FairRule } from '../fairRule';
 
 const BLANKS = 0.1;
@@ -13,11 +14,14 @@ export const manyBlanks: FairRule = {
       fix:
         seedsAdvised === null
           ? null
-          : { label: `Sow ${seedsAdvised} in each`, apply: (p) => ({ ...p, seedsEach: Math.max(p.seedsEach, seedsAdvised) }) },
+          : {
+              label: say('fairTest.sowInEach3', { seedsAdvised }),
+              apply: (p) => ({ ...p, seedsEach: Math.max(p.seedsEach, seedsAdvised) }),
+            },
     };
   },
   words: (p) => ({
-    what: `About ${p.blanks} of ${p.containers} containers will stay empty (${p.low} to ${p.high}).`,
-    why: 'Empty containers leave holes in the comparison that nobody chose.',
+    what: say('fairTest.aboutContainersStayEmpty', { blanks: p.blanks, containers: p.containers, low: p.low, high: p.high }),
+    why: say('fairTest.emptyContainersLeaveHoles'),
   }),
 };

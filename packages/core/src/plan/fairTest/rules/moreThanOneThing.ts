@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type FairRule } from '../fairRule';
 
 export const moreThanOneThing: FairRule = {
@@ -9,13 +10,13 @@ export const moreThanOneThing: FairRule = {
       severity: 'mend',
       params: { loose: loose.map((k) => k.text).join('; ') },
       fix: {
-        label: 'Keep them the same',
+        label: say('fairTest.keepThemSame'),
         apply: (plan) => ({ ...plan, keptSame: plan.keptSame.map((k) => ({ ...k, kept: true })) }),
       },
     };
   },
   words: (p) => ({
-    what: `Not kept the same: ${String(p.loose).toLowerCase()}.`,
-    why: 'If two things differ, nobody can say which of them made the difference.',
+    what: say('fairTest.keptSame', { loose: String(p.loose).toLowerCase() }),
+    why: say('fairTest.twoThingsDifferNobody'),
   }),
 };

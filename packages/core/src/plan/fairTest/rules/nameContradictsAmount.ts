@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type Factor, type Level } from '../../document/planDocument';
 import { type FairRule } from '../fairRule';
 
@@ -27,7 +28,7 @@ export const nameContradictsAmount: FairRule = {
       severity: 'stop',
       params: { name: level.label.trim(), amount: level.amount, unit: factor.unit },
       fix: {
-        label: 'Name them by their amounts',
+        label: say('fairTest.nameThemAmounts'),
         apply: (plan) => ({
           ...plan,
           factors: plan.factors.map((f) => ({
@@ -39,7 +40,7 @@ export const nameContradictsAmount: FairRule = {
     };
   },
   words: (p) => ({
-    what: `“${p.name}” is mixed with ${p.amount} ${p.unit}.`,
-    why: 'What the label says and what is in the pot have to be the same, or nobody knows what was tried.',
+    what: say('fairTest.isMixedWith', { name: p.name, amount: p.amount, unit: p.unit }),
+    why: say('fairTest.labelSaysPotSame'),
   }),
 };

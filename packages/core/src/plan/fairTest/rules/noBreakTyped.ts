@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type FairRule } from '../fairRule';
 import { daysBetween, formatDay } from '../../../calendar/days';
 
@@ -19,7 +20,11 @@ export const noBreakTyped: FairRule = {
     };
   },
   words: (p) => ({
-    what: `No day off is typed for ${p.weeks} weeks, from ${formatDay(String(p.from), 'short')} to ${formatDay(String(p.to), 'short')}.`,
-    why: 'Is there really no break? Paint it on the tape, or type it once for the class.',
+    what: say('fairTest.dayOffTypedWeeks', {
+      weeks: p.weeks,
+      from: formatDay(String(p.from), 'short'),
+      to: formatDay(String(p.to), 'short'),
+    }),
+    why: say('fairTest.reallyBreakPaintTape'),
   }),
 };

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { comparesNothing } from '../../document/planDocument';
 import { type FairRule } from '../fairRule';
 
@@ -10,7 +11,7 @@ export const noControl: FairRule = {
       severity: 'stop',
       params: { factor: without.name },
       fix: {
-        label: 'Make the first one the control',
+        label: say('fairTest.makeFirstControl'),
         apply: (plan) => ({
           ...plan,
           factors: plan.factors.map((f) => (f === without || f.name === without.name ? { ...f, control: 0 } : f)),
@@ -19,7 +20,7 @@ export const noControl: FairRule = {
     };
   },
   words: (p) => ({
-    what: `${p.factor || 'What you change'} has no control.`,
-    why: 'Without pots where nothing is changed, nobody knows what would have happened anyway.',
+    what: say('fairTest.hasNoControl', { factor: p.factor || say('fairTest.whatYouChange') }),
+    why: say('fairTest.withoutPotsWhereNothing'),
   }),
 };

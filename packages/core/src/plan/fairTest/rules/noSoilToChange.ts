@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type Factor, type PlanDocument } from '../../document/planDocument';
 import { emptyFactors } from '../../recipes/differences';
 import { type Recipe } from '../../recipes/recipe';
@@ -25,13 +26,13 @@ export const noSoilToChange: FairRule = {
       severity: 'stop',
       params: { factor: factor.name, method: methodOf(plan).name },
       fix: {
-        label: 'Grow them in cups of potting mix',
+        label: say('fairTest.growThemCupsPotting'),
         apply: (p) => ({ ...p, methodId: 'cup_mix', fillMl: 215, protocol: { ...p.protocol, sprouted: 'shoot' } }),
       },
     };
   },
   words: (p) => ({
-    what: `There is no soil in ${lower(String(p.method))}: ${p.factor} cannot be changed there.`,
-    why: 'Labels would differ, and what is in the containers would not.',
+    what: say('fairTest.soilCannotChanged', { method: lower(String(p.method)), factor: p.factor }),
+    why: say('fairTest.labelsDifferContainers'),
   }),
 };

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { listInWords } from '../../../words/listInWords';
 import { emptyFactors, sameRecipes } from '../../recipes/differences';
 import { type FairRule } from '../fairRule';
@@ -27,10 +28,10 @@ export const nothingDiffers: FairRule = {
   words: (p) => ({
     what:
       p.factor === null
-        ? `${p.twins} get exactly the same: they differ in name only.`
+        ? say('fairTest.getExactlySameDiffer', { twins: p.twins })
         : p.amount === null || p.amount === undefined
-          ? `By ${p.factor} nothing differs: what is done for ${p.twins} is the same.`
-          : `Every pot gets ${`${p.amount} ${p.unit}`.trim()}: by ${p.factor} nothing differs.`,
-    why: 'Other names for the same amount are no treatments; give each its own amount.',
+          ? say('fairTest.nothingDiffersDoneSame', { factor: p.factor, twins: p.twins })
+          : say('fairTest.everyPotGetsNothing', { value: `${p.amount} ${p.unit}`.trim(), factor: p.factor }),
+    why: say('fairTest.otherNamesSameAmount'),
   }),
 };

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { seedCountOf } from '../../../measures/registry';
 import { type FairRule } from '../fairRule';
 import { methodOf } from '../planFacts';
@@ -12,13 +13,13 @@ export const nothingMeasured: FairRule = {
       severity: 'stop',
       params: {},
       fix: {
-        label: height ? 'Measure the height' : 'Count the seeds that sprout',
+        label: height ? say('fairTest.measureHeight') : say('fairTest.countSeedsSprout'),
         apply: (p) => ({ ...p, measures: [height ? 'height' : seeds] }),
       },
     };
   },
   words: () => ({
-    what: 'Nothing is measured or counted.',
-    why: 'A question is answered by what somebody looks for at every check.',
+    what: say('fairTest.nothingMeasuredCounted'),
+    why: say('fairTest.questionAnsweredSomebodyLooks'),
   }),
 };

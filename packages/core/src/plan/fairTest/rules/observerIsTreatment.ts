@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type FairRule } from '../fairRule';
 import { inSets } from '../deals';
 
@@ -9,10 +10,10 @@ export const observerIsTreatment: FairRule = {
       : {
           severity: 'mind',
           params: {},
-          fix: { label: 'Give every team one of each', apply: inSets },
+          fix: { label: say('fairTest.giveEveryTeam'), apply: inSets },
         },
   words: () => ({
-    what: 'The same students measure all of a treatment.',
-    why: 'Everybody reads a ruler a little differently; let teams swap for one check and compare.',
+    what: say('fairTest.sameStudentsMeasureTreatment'),
+    why: say('fairTest.everybodyReadsRulerLittle'),
   }),
 };

@@ -40,16 +40,21 @@ export const placeIsTreatment: FairRule = {
     return {
       severity: 'mend',
       params: { code, label, row: bad.row, how: bad.how ?? null, inHundred: bad.inHundred ?? null },
-      fix: { label: 'Deal the places again', apply: (p) => dealtWell(p, teams) },
+      fix: { label: say('fairTest.dealPlacesAgain'), apply: (p) => dealtWell(p, teams) },
     };
   },
   words: (p) => ({
     what: p.how
-      ? `${p.code} (${p.label}) stands ${STANDS[p.how as Lopsided]} more than the others: of 100 deals by lot, ${p.inHundred === 0 ? 'not one' : p.inHundred} would be as lopsided.`
+      ? say('fairTest.standsMoreOthersDeals', {
+          code: p.code,
+          label: p.label,
+          stands: STANDS[p.how as Lopsided],
+          value: p.inHundred === 0 ? say('fairTest.notOne') : p.inHundred,
+        })
       : p.row
-        ? `All of ${p.code} (${p.label}) stand in one row from the window.`
-        : `Nearly all of ${p.code} (${p.label}) stand at one end.`,
-    why: 'Light and warmth change along a sill; the place would look like the treatment.',
+        ? say('fairTest.standRowWindow', { code: p.code, label: p.label })
+        : say('fairTest.nearlyStandEnd', { code: p.code, label: p.label }),
+    why: say('fairTest.lightWarmthChangeAlong'),
   }),
 };
 

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type FairRule } from '../fairRule';
 import { placeFactor } from '../../layout/layOut';
 import { NOT_TESTS } from '../planFacts';
@@ -9,12 +10,12 @@ export const placesStandApart: FairRule = {
     if (!apart || NOT_TESTS.includes(plan.kind)) return null;
     return {
       severity: 'mind',
-      params: { places: apart.levels.map((l) => l.label).join(' and ') },
+      params: { places: apart.levels.map((l) => l.label).join(say('common.and')) },
       fix: null,
     };
   },
   words: (p) => ({
-    what: `${p.places}: each has a tray of its own.`,
-    why: 'A place is warmth, light and draught together. Measure the warmth at each, and give all the same light.',
+    what: say('fairTest.trayOwn', { places: p.places }),
+    why: say('fairTest.placeWarmthLightDraught'),
   }),
 };

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type FairRule } from '../fairRule';
 import { daysBetween } from '../../../calendar/days';
 import { lower, methodOf, speciesOf } from '../planFacts';
@@ -17,11 +18,21 @@ export const potTooSmall: FairRule = {
     return {
       severity: 'mind',
       params: { fillMl: plan.fillMl, keep: plan.keep, kind: speciesOf(plan).name, days, needed },
-      fix: m.containerMl[1] >= needed ? { label: `Fill ${needed} mL`, apply: (p) => ({ ...p, fillMl: needed }) } : null,
+      fix:
+        m.containerMl[1] >= needed
+          ? { label: say('fairTest.fillMl', { needed }), apply: (p) => ({ ...p, fillMl: needed }) }
+          : null,
     };
   },
   words: (p) => ({
-    what: `${p.fillMl} mL is tight for ${p.keep === 1 ? 'a plant' : `${p.keep} plants`} of ${lower(String(p.kind))} over ${p.days} days; ${p.needed} mL is roomy.`,
-    why: 'Roots without room stop growth in every treatment, and differences shrink.',
+    what: say('fairTest.mlTightPlantPlants', {
+      fillMl: p.fillMl,
+      keep: p.keep,
+      sameKeep: p.keep === 1,
+      kind: lower(String(p.kind)),
+      days: p.days,
+      needed: p.needed,
+    }),
+    why: say('fairTest.rootsWithoutRoomStop'),
   }),
 };

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type FairRule, type FactParams } from '../fairRule';
 import { meanTemperature } from '../../../calendar/roomTemperature';
 import { type PlanDocument } from '../../document/planDocument';
@@ -7,9 +8,9 @@ import { changes, speciesOf } from '../planFacts';
 type RoomTrouble = 'too-cold' | 'too-hot' | 'off';
 
 const ROOM_TROUBLE: Record<RoomTrouble, (p: FactParams) => string> = {
-  'too-cold': (p) => `${p.kind} needs more than ${p.base} °C to sprout; the room is ${p.mean} °C on average.`,
-  'too-hot': (p) => `${p.kind} stops at ${p.ceiling} °C; the room reaches ${p.warmest} °C.`,
-  off: (p) => `${p.kind} sprouts well between ${p.min} and ${p.max} °C; the room goes from ${p.coldest} to ${p.warmest} °C.`,
+  'too-cold': (p) => say('fairTest.needsMoreCSprout', { kind: p.kind, base: p.base, mean: p.mean }),
+  'too-hot': (p) => say('fairTest.stopsCRoomReaches', { kind: p.kind, ceiling: p.ceiling, warmest: p.warmest }),
+  off: (p) => say('fairTest.sproutsWellBetweenC', { kind: p.kind, p: p.min, p2: p.max, coldest: p.coldest, warmest: p.warmest }),
 };
 
 export const roomStopsSeeds: FairRule = {
@@ -47,14 +48,16 @@ export const roomStopsSeeds: FairRule = {
         coldest,
       },
       fix: {
-        label: `Find a place of about ${middle} °C`,
+        label: say('fairTest.findPlaceAboutC', { middle }),
         apply: (p) => ({ ...p, room: { ...p.room, day: middle, night: middle - 2, weekend: null } }),
       },
     };
   },
   words: (p) => ({
-    what: p.place ? `${p.kind} hardly sprouts in “${p.place}”, at ${p.mean} °C.` : ROOM_TROUBLE[p.trouble as RoomTrouble](p),
-    why: 'Seeds that are too cold or too hot wait or rot, whatever else is done to them.',
+    what: p.place
+      ? say('fairTest.hardlySproutsC', { kind: p.kind, place: p.place, mean: p.mean })
+      : ROOM_TROUBLE[p.trouble as RoomTrouble](p),
+    why: say('fairTest.seedsTooColdToo'),
   }),
 };
 

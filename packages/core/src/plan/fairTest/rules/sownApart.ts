@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type FairRule } from '../fairRule';
 
 export const sownApart: FairRule = {
@@ -9,12 +10,12 @@ export const sownApart: FairRule = {
           severity: 'mend',
           params: {},
           fix: {
-            label: 'Sow on one day',
+            label: say('fairTest.sowDay'),
             apply: (plan) => ({ ...plan, keptSame: plan.keptSame.map((k) => (k.id === 'day' ? { ...k, kept: true } : k)) }),
           },
         },
   words: () => ({
-    what: 'Treatments are sown on different days.',
-    why: 'Plants that are a day older are taller; compare them at the same age.',
+    what: say('fairTest.treatmentsSownDifferentDays'),
+    why: say('fairTest.plantsDayOlderTaller'),
   }),
 };

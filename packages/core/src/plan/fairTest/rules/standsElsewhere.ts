@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type FairRule } from '../fairRule';
 import { standing } from '../../layout/layOut';
 
@@ -15,11 +16,11 @@ export const standsElsewhere: FairRule = {
         several: strayed.length > 1,
         at: layout.trays[first!.tray]!.at ?? '',
       },
-      fix: { label: 'Put them back as drawn', apply: (p) => ({ ...p, moved: {} }) },
+      fix: { label: say('fairTest.putThemBackDrawn'), apply: (p) => ({ ...p, moved: {} }) },
     };
   },
   words: (p) => ({
-    what: `${p.codes} ${p.several ? 'are' : 'is'} meant for another place than ${p.at}.`,
-    why: 'What stands in the wrong place gets the other treatment under its own label.',
+    what: say('fairTest.otherMeantAnotherPlace', { codes: p.codes, several: Boolean(p.several), at: p.at }),
+    why: say('fairTest.standsWrongPlaceGets'),
   }),
 };

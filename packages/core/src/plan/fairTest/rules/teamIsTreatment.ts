@@ -17,12 +17,15 @@ export const teamIsTreatment: FairRule = {
       fix:
         assignment === 'one-of-each'
           ? wholeSets(containersEach, treatments.length, teams)
-          : { label: 'Give every team one of each', apply: inSets },
+          : { label: say('fairTest.giveEveryTeam'), apply: inSets },
     };
   },
   words: (p) => ({
-    what: p.alone === p.teams ? 'Each team has one treatment only.' : `${p.alone} of ${p.teams} teams have one treatment only.`,
-    why: 'A team that waters more or measures higher would look like its treatment.',
+    what:
+      p.alone === p.teams
+        ? say('fairTest.teamTreatmentOnly')
+        : say('fairTest.teamsTreatmentOnly', { alone: p.alone, teams: p.teams }),
+    why: say('fairTest.teamWatersMoreMeasures'),
   }),
 };
 

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { comparesNothing } from '../../document/planDocument';
 import { type FairRule } from '../fairRule';
 import { FEWEST_CONTAINERS } from '../planFacts';
@@ -9,11 +10,14 @@ export const tooFewContainers: FairRule = {
     return {
       severity: containersEach === 1 ? 'stop' : 'mend',
       params: { containers: containersEach },
-      fix: { label: `Have ${FEWEST_CONTAINERS} of each`, apply: (plan) => ({ ...plan, containersEach: FEWEST_CONTAINERS }) },
+      fix: {
+        label: say('fairTest.haveOfEach2', { fewestContainers: FEWEST_CONTAINERS }),
+        apply: (plan) => ({ ...plan, containersEach: FEWEST_CONTAINERS }),
+      },
     };
   },
   words: (p) => ({
-    what: `Only ${p.containers === 1 ? 'one container' : `${p.containers} containers`} of each.`,
-    why: 'Seeds in one container share its luck: the container counts once, however many seeds are in it.',
+    what: say('fairTest.onlyContainerContainers', { containers: p.containers, sameContainers: p.containers === 1 }),
+    why: say('fairTest.seedsContainerShareLuck'),
   }),
 };

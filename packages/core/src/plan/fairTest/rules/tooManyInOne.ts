@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type FairRule } from '../fairRule';
 import { methodOf, speciesOf } from '../planFacts';
 
@@ -16,11 +17,14 @@ export const tooManyInOne: FairRule = {
     return {
       severity: 'mind',
       params: { seeds: plan.seedsEach, container: methodOf(plan).container, most },
-      fix: { label: `Sow ${most} in each`, apply: (p) => ({ ...p, seedsEach: most, keep: Math.min(p.keep, most) }) },
+      fix: {
+        label: say('fairTest.sowInEach4', { most }),
+        apply: (p) => ({ ...p, seedsEach: most, keep: Math.min(p.keep, most) }),
+      },
     };
   },
   words: (p) => ({
-    what: `${p.seeds} seeds are many for one ${p.container}; ${p.most} fit well.`,
-    why: 'Crowded seeds share mould and water, and are hard to count.',
+    what: say('fairTest.seedsManyFitWell', { seeds: p.seeds, container: p.container, most: p.most }),
+    why: say('fairTest.crowdedSeedsShareMould'),
   }),
 };

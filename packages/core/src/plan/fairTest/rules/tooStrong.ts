@@ -16,7 +16,7 @@ export const tooStrong: FairRule = {
       severity: 'mend',
       params: { most: TOP_SALT },
       fix: {
-        label: `Go up to ${TOP_SALT} mmol/L`,
+        label: say('fairTest.goMmolL', { topSalt: TOP_SALT }),
         apply: (p) => ({
           ...p,
           factors: p.factors.map((f) =>
@@ -34,7 +34,7 @@ export const tooStrong: FairRule = {
     };
   },
   words: (p) => ({
-    what: `More than ${p.most} mmol/L of salt stops nearly every seed.`,
-    why: 'A treatment in which nothing grows tells only that it was too much.',
+    what: say('fairTest.moreMmolLSalt', { most: p.most }),
+    why: say('fairTest.treatmentNothingGrowsTells'),
   }),
 };

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type Factor, type FactorSubject } from '../../document/planDocument';
 import { amountName } from '../../document/levelNames';
 import { usualFactor } from '../../document/usualFactor';
@@ -58,14 +59,14 @@ export const tooWeak: FairRule = {
       params: { factor: weak.name, span: Number(between(weak)!.toPrecision(3)), unit: weak.unit },
       fix: mends
         ? {
-            label: `Go up to ${most} ${weak.unit}`,
+            label: say('fairTest.goUpTo', { most, unit: weak.unit }),
             apply: (p) => ({ ...p, factors: p.factors.map((f) => (f.name === weak.name && isWeak(f) ? stronger(f) : f)) }),
           }
         : null,
     };
   },
   words: (p) => ({
-    what: `Between the least and the most of ${p.factor} lie ${p.span} ${p.unit}: hardly anything can show.`,
-    why: 'A step too small to matter gives no difference, and nobody learns whether a larger one would.',
+    what: say('fairTest.betweenLeastMostLie', { factor: p.factor, span: p.span, unit: p.unit }),
+    why: say('fairTest.stepTooSmallMatter'),
   }),
 };

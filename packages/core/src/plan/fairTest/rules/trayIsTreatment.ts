@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type FairRule } from '../fairRule';
 import { placeFactor } from '../../layout/layOut';
 import { countsBy, dealAgain } from '../deals';
@@ -14,11 +15,11 @@ export const trayIsTreatment: FairRule = {
     return {
       severity: 'mend',
       params: {},
-      fix: { label: 'Deal the places again', apply: dealAgain },
+      fix: { label: say('fairTest.dealPlacesAgain'), apply: dealAgain },
     };
   },
   words: () => ({
-    what: 'A treatment stands on one tray only.',
-    why: 'A warmer or wetter tray would look like the treatment.',
+    what: say('fairTest.treatmentStandsTrayOnly'),
+    why: say('fairTest.warmerWetterTrayLook'),
   }),
 };

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type FairRule } from '../fairRule';
 
 /** Neighbouring amounts of a series should stand in this ratio. */
@@ -24,7 +25,7 @@ export const unevenSteps: FairRule = {
       severity: 'mind',
       params: { factor: series.name, close: ratios.some((r) => r < RATIO.least) },
       fix: {
-        label: `Use ${halved.join(', ')} ${series.unit}`,
+        label: say('fairTest.use', { halved: halved.join(', '), unit: series.unit }),
         apply: (p) => ({
           ...p,
           factors: p.factors.map((f) => (f.name === series.name ? { ...f, levels: doubled(f.levels, halved, f.unit) } : f)),
@@ -33,8 +34,8 @@ export const unevenSteps: FairRule = {
     };
   },
   words: (p) => ({
-    what: `Steps of ${p.factor} are ${p.close ? 'too close' : 'too far apart'} to tell much.`,
-    why: 'Amounts that double from step to step say most about where the effect begins.',
+    what: say('fairTest.stepsTooCloseToo', { factor: p.factor, close: Boolean(p.close) }),
+    why: say('fairTest.amountsDoubleStepStep'),
   }),
 };
 

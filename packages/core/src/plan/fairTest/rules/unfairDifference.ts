@@ -59,8 +59,8 @@ export const unfairDifference: FairRule = {
     };
   },
   words: (p) => ({
-    what: `${capital(String(p.differs))} ${p.several ? 'differ' : 'differs'} between treatments, and nobody asks about it.`,
-    why: 'If two things differ, nobody can say which of them made the difference.',
+    what: say('fairTest.otherBetweenTreatmentsNobody', { differs: capital(String(p.differs)), several: Boolean(p.several) }),
+    why: say('fairTest.twoThingsDifferNobody'),
   }),
 };
 

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type FairRule } from '../fairRule';
 import { cautionsFor } from '../../cautions/cautions';
 import { READY_PLANS } from '../../document/startingPlans';
@@ -14,7 +15,7 @@ export const unsafeMaterial: FairRule = {
       severity: 'stop',
       params: { material: blocked.from },
       fix: {
-        label: `Ask about ${ready.factors[0]!.name} instead`,
+        label: say('fairTest.askAboutInstead', { name: ready.factors[0]!.name }),
         apply: (p) => ({
           ...p,
           question: ready.question,
@@ -26,7 +27,7 @@ export const unsafeMaterial: FairRule = {
     };
   },
   words: (p) => ({
-    what: `“${p.material}” is too poisonous or corrosive for a class.`,
-    why: 'No result is worth a hurt eye: something milder shows the same.',
+    what: say('fairTest.tooPoisonousCorrosiveClass', { material: p.material }),
+    why: say('fairTest.resultWorthHurtEye'),
   }),
 };
