@@ -6,6 +6,7 @@ module.exports = {
     // Two entities name each other where a relation has two sides; nothing else may.
     rule('no-cycles', { pathNot: '\\.entity\\.ts$' }, { circular: true }),
     { ...rule('no-cycles-between-folders-of-core', { path: '^packages/core/src' }, { circular: true }), scope: 'folder' },
+    rule('words-stand-alone', { path: '^packages/words/src' }, { path: '^(packages/(core|contracts)|apps)/' }),
     rule('core-stands-alone', { path: '^packages/core/src' }, { path: '^(packages/contracts|apps)/' }),
     rule('contracts-know-only-core', { path: '^packages/contracts/src' }, { path: '^apps/' }),
     rule('web-never-imports-server', { path: '^apps/web' }, { path: '^apps/server' }),

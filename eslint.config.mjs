@@ -1,5 +1,6 @@
 import tseslint from 'typescript-eslint';
 import reactHooks from 'eslint-plugin-react-hooks';
+import { wordsFromCatalogue } from './scripts/lint/wordsFromCatalogue.mjs';
 
 /** The arrows of the architecture: web and server point to contracts, contracts point to core, never back. */
 const forbid = (files, group, message) => ({
@@ -11,6 +12,16 @@ const FROM_THE_WEB = ['react', 'react-*', '@bright-sprout/web*', '**/apps/web/**
 const NOT_THE_WEB = 'The server never imports the web application.';
 
 const ONE_CLOCK = 'Ask core/src/clock/clock: the one clock that can be set.';
+
+/** What is read by no user: words that are recognised, the demo’s own texts, what an operator is told, rows and queries. */
+const NO_WORDS = [
+  'packages/core/src/formats/table/{headWords,stateWords}.ts',
+  'packages/core/src/conclude/claim/wordsOfReach.ts',
+  'packages/core/src/kept/**',
+  'packages/core/src/simulate/**',
+  'apps/server/src/{demo,database}/**',
+  'apps/server/src/{settings,prepare,demoPictures,openApi}.ts',
+];
 
 export default tseslint.config(
   { ignores: ['**/dist/', '**/node_modules/', 'var/', 'test-results/'] },
@@ -35,6 +46,13 @@ export default tseslint.config(
     rules: { '@typescript-eslint/consistent-type-imports': 'off' },
   },
   { files: ['**/*.cjs'], rules: { '@typescript-eslint/no-require-imports': 'off' } },
+  {
+    // What somebody reads comes from a catalogue.
+    files: ['packages/{core,contracts}/src/**/*.ts', 'apps/server/src/**/*.ts', 'apps/web/src/**/*.{ts,tsx}'],
+    ignores: ['**/*.test.{ts,tsx}', ...NO_WORDS],
+    plugins: { words: { rules: { 'from-catalogue': wordsFromCatalogue } } },
+    rules: { 'words/from-catalogue': 'error' },
+  },
   // The clock itself, and what runs without the core or measures how long something takes.
   {
     files: ['packages/core/src/clock/*.ts', 'scripts/*.mjs'],
@@ -59,10 +77,11 @@ export default tseslint.config(
       'fs',
       'http',
       '@bright-sprout/*',
+      '!@bright-sprout/words',
       '@tanstack/*',
       'plotly*',
     ],
-    'The core is pure science: no framework, no I/O, no other workspace.',
+    'The core is pure science: no framework, no I/O; of the other workspaces only the words.',
   ),
   forbid(
     ['packages/contracts/src/**/*.ts'],

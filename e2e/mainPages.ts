@@ -1,5 +1,5 @@
 import { type ClassView } from '@bright-sprout/contracts/classes';
-import { type PlanSummary } from '@bright-sprout/contracts/plans';
+import { type PlanListing } from '@bright-sprout/contracts/plans';
 import { type Page } from '@playwright/test';
 import { DEMO_QUESTION } from './people';
 
@@ -13,7 +13,7 @@ export async function teacherPages(page: Page): Promise<string[]> {
   const classes = (await (await page.request.get('/api/v1/classes')).json()) as ClassView[];
   const group = classes.find((c) => c.investigations.some((i) => i.question === DEMO_QUESTION))!;
   const { id } = group.investigations.find((i) => i.question === DEMO_QUESTION)!;
-  const plans = (await (await page.request.get(`/api/v1/classes/${group.id}/plans`)).json()) as PlanSummary[];
+  const plans = (await (await page.request.get(`/api/v1/classes/${group.id}/plans`)).json()) as PlanListing[];
   const plan = plans.find((p) => !p.sown);
   return [
     '/',

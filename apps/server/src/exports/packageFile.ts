@@ -102,7 +102,7 @@ function readMe({ investigation, tables, plan, calendar, pictures }: PackagePart
     say('exports.whatIsInThis'),
     line('datapackage.json', say('exports.tablesColumnColumnFrictionless')),
     ...tables.map((t) => line(`data/${t.name}.csv`, t.title.toLowerCase())),
-    line(say('exports.firstFigureRPy'), say('exports.readFindingsDrawFirst')),
+    line('first_figure.R, .py', say('exports.readFindingsDrawFirst')),
     ...(plan ? [line('plan.json', say('exports.planDocumentedFormatVersion'))] : []),
     ...(calendar ? [line('days.ics', say('exports.daysPlanCalendar'))] : []),
     ...(pictures.length > 0 ? [line('pictures/', say('exports.picturesWithoutPlaceTime'))] : []),

@@ -1,3 +1,4 @@
+import { nounOf } from '@bright-sprout/core/words/plural';
 import { say } from '@bright-sprout/words/say';
 import { type CareView } from '@bright-sprout/contracts/care';
 import { type DeviationView } from '@bright-sprout/contracts/deviations';
@@ -69,7 +70,7 @@ export class InvestigationViews {
       ...namedKind(investigation.speciesId),
       methodId: investigation.methodId,
       methodName: method?.name ?? say('refusals.importedRecords'),
-      containerName: method?.container ?? 'container',
+      containerName: method?.container ?? nounOf('container'),
       sownOn: investigation.sownOn,
       resolution: investigation.resolution,
       beforeSprouting: investigation.beforeSprouting,

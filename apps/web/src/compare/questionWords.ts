@@ -59,7 +59,7 @@ export function betweenWords(between: Between, { factor, design }: Pick<Investig
     case 'kinds':
       return say('compare.kindsSeed');
     case 'ages':
-      return 'age';
+      return say('compare.age2');
     case 'classes':
       return say('compare.otherClasses', { factor });
     case 'earlier':

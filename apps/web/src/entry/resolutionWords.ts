@@ -9,7 +9,9 @@ export const RESOLUTION_WORDS: Record<RulerResolution, string> = {
   get 'half-cm'() {
     return say('entry.halfCentimetre');
   },
-  mm: 'millimetre',
+  get mm() {
+    return say('entry.millimetre');
+  },
   get 'quarter-in'() {
     return say('entry.quarterInch');
   },

@@ -1,3 +1,4 @@
+import { listInWords } from '@bright-sprout/core/words/listInWords';
 import { say } from '@bright-sprout/words/say';
 import { Say } from '../words/Say';
 import { type GoingKind, type KeepingView, type WhatGoes } from '@bright-sprout/contracts/keeping';
@@ -62,9 +63,6 @@ export function DeleteThis({
   );
 }
 
-const counted = (n: number, one: string, several = say('keeping.oneS', { one })) =>
-  n === 0 ? [] : [`${n} ${n === 1 ? one : several}`];
-
 function WhatWouldGo({ kind, id }: { kind: GoingKind; id: string }) {
   const { data, error } = useQuery({
     queryKey: ['keeping', kind, id],
@@ -74,20 +72,20 @@ function WhatWouldGo({ kind, id }: { kind: GoingKind; id: string }) {
   if (error) return <ProblemNotice error={error} />;
   if (!data) return <Waiting>{say('keeping.countingGo')}</Waiting>;
   const parts = [
-    ...(kind === 'class' || kind === 'everything' ? counted(data.investigations, 'investigation') : []),
-    ...counted(data.looks, 'look'),
-    ...counted(data.containers, 'container'),
-    ...counted(data.pictures, 'picture'),
-    ...counted(data.claims, say('keeping.teamsClaim'), say('keeping.teamsClaims')),
-    ...counted(data.waiting, say('keeping.entryWaitsWord'), say('keeping.entriesWaitWord')),
-    ...counted(data.plans, 'plan'),
-    ...counted(data.teams, say('keeping.teamPin'), say('keeping.teamsPins')),
+    kind === 'class' || kind === 'everything' ? say('keeping.goInvestigations', { n: data.investigations }) : '',
+    say('keeping.goLooks', { n: data.looks }),
+    say('keeping.goContainers', { n: data.containers }),
+    say('keeping.goPictures', { n: data.pictures }),
+    say('keeping.goClaims', { n: data.claims }),
+    say('keeping.goWaiting', { n: data.waiting }),
+    say('keeping.goPlans', { n: data.plans }),
+    say('keeping.goTeams', { n: data.teams }),
     ...(kind === 'everything' ? [say('keeping.seedShelf'), say('keeping.yourAccount')] : []),
-  ];
+  ].filter((part) => part !== '');
   return (
     <>
       <p>
-        <b>{say('keeping.thisGoes')}</b> {parts.length === 0 ? say('keeping.nothingYet') : parts.join(', ')}.
+        <b>{say('keeping.thisGoes')}</b> {parts.length === 0 ? say('keeping.nothingYet') : listInWords(parts)}.
       </p>
       <p>
         <Say

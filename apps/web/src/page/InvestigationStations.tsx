@@ -33,7 +33,7 @@ export function InvestigationStations({
   return (
     <Stations
       stations={[
-        { to: `${base}/plan${keep}`, name: say('common.plan'), state: 'settled', done: true },
+        { to: `${base}/plan${keep}`, name: say('common.plan'), state: say('page.settled'), done: true },
         ...(investigation.origin === 'planned' ? [sowing] : []),
         {
           to: `${base}${keep}`,
@@ -44,7 +44,7 @@ export function InvestigationStations({
         {
           to: `${base}/compare${keep}`,
           name: say('page.compare'),
-          state: readings.length === 0 ? say('page.afterCheck') : 'ready',
+          state: readings.length === 0 ? say('page.afterCheck') : say('page.ready'),
           done: false,
         },
         {

@@ -1,4 +1,3 @@
-import { say } from '@bright-sprout/words/say';
 let context: CanvasRenderingContext2D | null | undefined;
 
 /** Lines of a text that are no wider than so many pixels, by the font they are set in; where nothing can be measured, by letters. */
@@ -6,7 +5,7 @@ export function wrapText(text: string, width: number, font: { size: number; head
   const { size, heading } = font;
   context ??= typeof document === 'undefined' ? null : document.createElement('canvas').getContext('2d');
   if (context) {
-    context.font = `${heading ? 740 : 400} ${size}px ${heading ? say('print.archivo') : say('print.atkinsonHyperlegibleNext')}`;
+    context.font = `${heading ? 740 : 400} ${size}px ${heading ? 'Archivo' : "'Atkinson Hyperlegible Next'"}`;
     if (heading && 'fontStretch' in context) context.fontStretch = 'semi-condensed';
   }
   // The cut in print is a little wider than the one on the page: some room is left for it.

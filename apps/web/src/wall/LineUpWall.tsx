@@ -30,6 +30,7 @@ export const Wall = memo(function Wall({
       <rect x={AXIS - 4} y={top - 6} width={width - AXIS + 4} height={soil - top + 6} fill="#fff" />
       {marks.map((n) => {
         const y = soil - n * unit * scale;
+        const symbol = inches ? 'in' : 'cm';
         return (
           <g key={n}>
             <path d={`M${AXIS}  ${y}H${width}`} stroke={n % big ? '#E3E2EA' : '#C9C5D1'} strokeWidth={n % big ? 0.9 : 1.4} />
@@ -52,7 +53,7 @@ export const Wall = memo(function Wall({
       )}
       <path d={`M${AXIS - 4} ${top - 6}V${soil}`} stroke="#2A1B2E" strokeWidth="1.5" />
       <text x={AXIS - 8} y={soil + 16} textAnchor="end" className="wall-unit">
-        {inches ? 'in' : 'cm'}
+        {symbol}
       </text>
     </g>
   );

@@ -9,7 +9,20 @@ import { type Grouping, groupingsOf } from './wallGroups';
 /** How the plants stood at the check before: drawn behind them, or not. */
 export type Outline = 'last' | 'none';
 
-const GROUPING_WORDS: Record<Grouping, string> = { treatment: 'treatment', team: 'team', kind: 'kind', age: 'age' };
+const GROUPING_WORDS: Record<Grouping, string> = {
+  get treatment() {
+    return say('wall.treatment');
+  },
+  get team() {
+    return say('wall.team');
+  },
+  get kind() {
+    return say('wall.kind');
+  },
+  get age() {
+    return say('wall.age');
+  },
+};
 
 const capital = (word: string) => word.charAt(0).toUpperCase() + word.slice(1);
 

@@ -6,16 +6,24 @@ export const CARE_WORDS: Record<CareKind, string> = {
   get 'sowing-step'() {
     return say('care.sowingStep');
   },
-  water: 'watered',
-  turn: 'turned',
+  get water() {
+    return say('care.watered');
+  },
+  get turn() {
+    return say('care.turned');
+  },
   get light() {
     return say('care.otherLight');
   },
   get vent() {
     return say('care.airLet');
   },
-  thin: 'thinned',
-  transplant: 'transplanted',
+  get thin() {
+    return say('care.thinned');
+  },
+  get transplant() {
+    return say('care.transplanted');
+  },
   get harden() {
     return say('care.hardenedOff');
   },

@@ -35,5 +35,8 @@ export function roundUpKitchen(ml: number, kitchen: Kitchen): KitchenMeasure {
   const count = quarters(spoons ? tsp : cup);
   const whole = Math.floor(count / 4);
   const number = `${whole === 0 ? '' : whole}${QUARTERS[count % 4]}`;
-  return { ml: (count * (spoons ? tsp : cup)) / 4, text: `${number} ${spoons ? 'tsp' : count > 4 ? 'cups' : 'cup'}` };
+  return {
+    ml: (count * (spoons ? tsp : cup)) / 4,
+    text: `${number} ${spoons ? say('quantities.tsp') : count > 4 ? say('quantities.cups') : say('quantities.cup')}`,
+  };
 }

@@ -67,7 +67,9 @@ const MARK_WORDS: Partial<Record<PlanEventKind, string>> = {
     return say('ribbon.moveOn');
   },
   lesson: 'lesson',
-  end: 'last',
+  get end() {
+    return say('ribbon.last');
+  },
 };
 
 /** From getting ready while that lies ahead, later from the day before sowing; to the end of the plan or the last record. */

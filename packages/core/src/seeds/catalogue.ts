@@ -1,3 +1,5 @@
+import { type PlainKey, say } from '@bright-sprout/words/say';
+import { type Noun, nounOf } from '../words/plural';
 import methodFacts from './methods.json';
 import speciesFacts from './species.json';
 
@@ -94,6 +96,7 @@ export function holdsStick({ paper, cover }: Pick<GrowingMethod, 'paper' | 'cove
 
 type Fact = (typeof speciesFacts.species)[number];
 
+// eslint-disable-next-line words/from-catalogue -- botanical names are the same in every language
 const GRASS_FAMILIES = new Set(['Poaceae', 'Amaryllidaceae', 'Alliaceae']);
 
 function fromFact(fact: Fact): Species | null {
@@ -103,7 +106,9 @@ function fromFact(fact: Fact): Species | null {
   if (!theta || !heights || !fact.germination_pct_fresh || !fact.emergence_days_at_21C) return null;
   return {
     id: fact.id,
-    name: fact.common_name,
+    get name() {
+      return say(`species.${fact.id}` as PlainKey);
+    },
     botanicalName: fact.botanical_name,
     habit: GRASS_FAMILIES.has(fact.family) ? 'grass' : 'broad',
     germination: fact.germination_pct_fresh.typical / 100,
@@ -185,8 +190,12 @@ export const SPECIES: readonly Species[] = (speciesFacts.species as Fact[]).map(
 
 export const METHODS: readonly GrowingMethod[] = methodFacts.methods.map((m) => ({
   id: m.id,
-  name: m.name,
-  container: m.container_name,
+  get name() {
+    return say(`methods.${m.id}` as PlainKey);
+  },
+  get container() {
+    return nounOf(m.container_name as Noun);
+  },
   paper: m.sprouted_definition.rule === 'radicle',
   rootsVisible: m.visible.roots === true,
   heightMeasurable: m.height_measurable,

@@ -1,9 +1,11 @@
+import { wordsNow } from '@bright-sprout/words/words';
+
 /**
  * Joins with commas and a last `and`.
  * @example listInWords(['A', 'B', 'C']) // 'A, B and C'
  */
 export function listInWords(words: readonly string[]): string {
-  return joined(words, 'and');
+  return joined(words, 'conjunction');
 }
 
 /**
@@ -11,8 +13,8 @@ export function listInWords(words: readonly string[]): string {
  * @example oneOfInWords(['A', 'B', 'C']) // 'A, B or C'
  */
 export function oneOfInWords(words: readonly string[]): string {
-  return joined(words, 'or');
+  return joined(words, 'disjunction');
 }
 
-const joined = (words: readonly string[], last: string) =>
-  words.length < 2 ? (words[0] ?? '') : `${words.slice(0, -1).join(', ')} ${last} ${words[words.length - 1]}`;
+const joined = (words: readonly string[], type: 'conjunction' | 'disjunction') =>
+  new Intl.ListFormat(wordsNow().locale, { type }).format(words);

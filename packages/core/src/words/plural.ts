@@ -1,17 +1,58 @@
 import { say } from '@bright-sprout/words/say';
-/**
- * A noun for several of them: `cups`, `boxes`, `entries`.
- * @example plural('box') // 'boxes'
- */
-export function plural(noun: string): string {
-  if (/[^aeiou]y$/.test(noun)) return say('words.ies', { noun: noun.slice(0, -1) });
-  return /(s|x|ch|sh)$/.test(noun) ? say('words.es', { noun }) : say('words.nounS', { noun });
+
+/** Things that are counted; what one and several of them are called stands in the catalogue. */
+const NOUNS = [
+  'bag',
+  'box',
+  'cell',
+  'class',
+  'container',
+  'cup',
+  'day',
+  'entry',
+  'investigation',
+  'jar',
+  'leaf',
+  'look',
+  'packet',
+  'picture',
+  'plan',
+  'plant',
+  'pot',
+  'prediction',
+  'reading',
+  'row',
+  'section',
+  'seed',
+  'sponge',
+  'stroke',
+  'tablet',
+  'team',
+  'tray',
+  'treatment',
+  'week',
+] as const;
+export type Noun = (typeof NOUNS)[number];
+
+/** What so many of a thing are called. @example nounOf('box', 2) // 'boxes' */
+export const nounOf = (noun: Noun, n = 1): string => say(`nouns.${noun}`, { n });
+
+/** The thing that is meant, be it by its code or by its word in the language that is spoken. */
+function meant(noun: string): Noun {
+  const found = NOUNS.find((n) => n === noun) ?? NOUNS.find((n) => nounOf(n) === noun);
+  if (!found) throw new RangeError(`There is no noun “${noun}” in the catalogue.`);
+  return found;
 }
 
 /**
- * A number with its noun: `1 cup`, `28 boxes`.
+ * Several of a thing: `cups`, `boxes`, `entries`.
+ * @param noun its code, or its word in the language that is spoken
+ * @example plural('box') // 'boxes'
+ */
+export const plural = (noun: string): string => nounOf(meant(noun), 2);
+
+/**
+ * A number with its thing: `1 cup`, `28 boxes`.
  * @example counted(1, 'box') // '1 box'
  */
-export function counted(n: number, noun: string): string {
-  return `${n} ${n === 1 ? noun : plural(noun)}`;
-}
+export const counted = (n: number, noun: string): string => `${n} ${nounOf(meant(noun), n)}`;

@@ -29,7 +29,7 @@ export function NumbersTable({ groups, shown }: { groups: readonly Group[]; show
           <td>{g.summary.ok ? shown.words(ranked ? g.summary.median : g.summary.mean) : '–'}</td>
           <td>{g.summary.ok && g.summary.interval && !ranked ? range(g.summary.interval.low, g.summary.interval.high) : '–'}</td>
           <td>{g.summary.ok ? range(g.summary.min, g.summary.max) : '–'}</td>
-          <td>{leftOut(g, shown.name).join(', ') || 'none'}</td>
+          <td>{leftOut(g, shown.name).join(', ') || say('compare.nobodyLeftOut')}</td>
         </tr>
       ))}
     </Numbers>

@@ -19,9 +19,9 @@ export function chartLayout(part: Partial<Layout>, narrow: boolean): Partial<Lay
     hoverlabel: {
       bgcolor: INK,
       bordercolor: INK,
-      font: { color: '#fff', size: 15, family: say('compare.atkinsonHyperlegibleNext') },
+      font: { color: '#fff', size: 15, family: 'Atkinson Hyperlegible Next' },
     },
-    font: { family: say('compare.atkinsonHyperlegibleNextSans'), size: narrow ? 16 : 15, color: INK },
+    font: { family: 'Atkinson Hyperlegible Next, sans-serif', size: narrow ? 16 : 15, color: INK },
     ...part,
   };
 }
@@ -39,9 +39,7 @@ export const axisLook = {
   showline: true,
   tickfont: {
     size: 17,
-    get family() {
-      return say('compare.archivo');
-    },
+    family: 'Archivo',
   },
 };
 
@@ -84,7 +82,7 @@ export function linesChart(
           : '',
       ),
       textposition: 'middle right',
-      textfont: { size: 17, family: say('compare.archivo'), color: INK },
+      textfont: { size: 17, family: 'Archivo', color: INK },
       hoverinfo: 'text',
       hovertext: g.mean.x.map((x, k) =>
         say('compare.dayCounted', {

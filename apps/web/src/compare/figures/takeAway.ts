@@ -1,4 +1,3 @@
-import { say } from '@bright-sprout/words/say';
 import archivo from '../../fonts/archivo.woff2?url';
 import atkinson from '../../fonts/atkinson-next.woff2?url';
 
@@ -54,7 +53,7 @@ export async function svgText(svg: SVGSVGElement, title: string): Promise<string
   const copy = withStyles(svg);
   const make = (name: string) => document.createElementNS('http://www.w3.org/2000/svg', name);
   const style = make('style');
-  style.textContent = say('compare.fontFaceFontFamily', { value: await inline(archivo), value2: await inline(atkinson) });
+  style.textContent = `@font-face{font-family:Archivo;src:url(${await inline(archivo)});font-weight:500 800;font-stretch:62% 100%}@font-face{font-family:'Atkinson Hyperlegible Next';src:url(${await inline(atkinson)});font-weight:400 700}`;
   const words = make('title');
   words.textContent = title;
   const sheet = make('rect');

@@ -27,7 +27,7 @@ export function TeamClaimCard({
       <h2>
         <EmblemMark emblem={view.team.emblem} size={26} /> {view.team.nickname}
         <span className="second">
-          {claim.ready ? 'shown' : hasBegun(claim) ? say('conclude.stillWriting') : say('common.nothingYet')}
+          {claim.ready ? say('conclude.shown') : hasBegun(claim) ? say('conclude.stillWriting') : say('common.nothingYet')}
         </span>
       </h2>
       {hasBegun(claim) && answer.facts === null && <Waiting>{say('conclude.readingIt')}</Waiting>}

@@ -82,7 +82,7 @@ export function SpansPoint({
             </text>
           ))}
           <text x={left - 10} y={bottom + 27} textAnchor="end" className="figure-word second-ink">
-            {figure.zero ? shown.unit : 'day'}
+            {figure.zero ? shown.unit : say('conclude.day')}
           </text>
         </>
       )}

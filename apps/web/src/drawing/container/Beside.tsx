@@ -141,7 +141,7 @@ function Packet({ years, look }: { years: number | null; look: Colours }) {
         {years ?? '?'}
       </text>
       <text x={LEFT + WIDE / 2} y={base - 8} textAnchor="middle" className="drawn-word">
-        {years === 1 ? 'year' : 'years'}
+        {years === 1 ? say('drawing.year') : say('drawing.years')}
       </text>
     </g>
   );

@@ -45,7 +45,7 @@ export function Shelf({ records, width, scale }: { records: InvestigationRecords
     >
       <div className="shelf-words" style={narrow ? undefined : { width: LEFT - 16 }}>
         <span className="shelf-day">
-          <small>{number < 0 ? say('today.sowingIn') : 'day'}</small>
+          <small>{number < 0 ? say('today.sowingIn') : say('today.day')}</small>
           {Math.abs(number)}
         </span>
         <span>

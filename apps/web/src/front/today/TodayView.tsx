@@ -90,7 +90,7 @@ export function TodayView({ teacher }: { teacher: NonNullable<SessionView['teach
                       <span className="class-row-list">
                         {c.investigations.slice(0, 3).map((i) => (
                           <Link key={i.id} to={`/investigations/${i.id}`}>
-                            {i.question} {i.phase === 'finished' && '(finished)'}
+                            {i.phase === 'finished' ? say('today.finished', { question: i.question }) : i.question}
                           </Link>
                         ))}
                       </span>

@@ -10,12 +10,11 @@ export function titleOf(all: InvestigationRecords[]): string {
     const today = todayIn(i.class.timeZone);
     return i.schedule.length === 0 || i.schedule.some((e) => e.kind === 'check' && e.day === today);
   });
-  const one = all.length === 1;
   if (due.length > 0) {
     const pots = due.reduce((n, r) => n + r.investigation.containers.length, 0);
     const names = new Set(due.map((r) => r.investigation.containerName));
     const noun = names.size === 1 ? counted(pots, [...names][0]!) : counted(pots, 'pot');
-    return say('today.todayInvestigationInvestigationsLook', { countDue: inWords(due.length), countDue2: due.length, noun });
+    return say('today.todayInvestigationInvestigationsLook', { n: due.length, noun });
   }
   const next = all
     .flatMap(({ investigation: i }) => {
@@ -24,14 +23,6 @@ export function titleOf(all: InvestigationRecords[]): string {
     })
     .map((e) => e.day)
     .sort()[0];
-  const growing = say('today.investigationInvestigationsGrowing', {
-    countAll: inWords(all.length)[0]!.toUpperCase(),
-    countAll2: inWords(all.length).slice(1),
-    one,
-  });
+  const growing = say('today.investigationInvestigationsGrowing', { n: all.length });
   return next ? say('today.nextCheck', { growing, next: formatDay(next) }) : growing;
 }
-
-const WORDS = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve'];
-
-const inWords = (n: number) => WORDS[n] ?? String(n);

@@ -1,3 +1,4 @@
+import { nounOf } from '@bright-sprout/core/words/plural';
 import { say } from '@bright-sprout/words/say';
 import { learnedWords } from '@bright-sprout/core/plan/document/learned';
 import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
@@ -6,7 +7,7 @@ import { methodById } from '@bright-sprout/core/seeds/catalogue';
 /** Why this plan differs from the one before it: what its records taught. Nothing for a plan that starts anew. */
 export function LearnedBefore({ plan, onForget }: { plan: PlanDocument; onForget: (() => void) | null }) {
   if (plan.learned.length === 0) return null;
-  const container = methodById(plan.methodId)?.container ?? 'container';
+  const container = methodById(plan.methodId)?.container ?? nounOf('container');
   return (
     <section className="learned-before" aria-label={say('planner.lastTimeTaught')}>
       <h2>{say('planner.lastTimeTaught')}</h2>

@@ -9,7 +9,7 @@ import { type KnownLot, type WorkedOut, workOut } from '@bright-sprout/core/plan
 import { lotOfPlan } from '@bright-sprout/core/seeds/seedLot';
 import { planCalendar } from '@bright-sprout/core/plan/calendar/planCalendar';
 import { methodById } from '@bright-sprout/core/seeds/catalogue';
-import { counted } from '@bright-sprout/core/words/plural';
+import { counted, nounOf } from '@bright-sprout/core/words/plural';
 import { useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { useClass, usePlan, useSeedLots } from '../../api/queries';
@@ -149,7 +149,7 @@ function useLast<T>(value: T | null): T | null {
 
 const sizeOf = (plan: PlanDocument, out: WorkedOut) =>
   say('planner.seeds', {
-    containers: counted(out.containers, methodById(plan.methodId)?.container ?? 'container'),
+    containers: counted(out.containers, methodById(plan.methodId)?.container ?? nounOf('container')),
     seedsSown: out.seedsSown,
   });
 

@@ -10,7 +10,7 @@ import { type Habit, methodById } from '@bright-sprout/core/seeds/catalogue';
 import { PlantDrawing } from '../../drawing/PlantDrawing';
 import { useSmallestDifference } from './useSmallestDifference';
 
-const day = (d: IsoDay | null) => (d === null ? 'later' : formatDay(d, 'short'));
+const day = (d: IsoDay | null) => (d === null ? say('planner.later') : formatDay(d, 'short'));
 
 /** The likely day, and the days between which it lies nine times of ten. */
 function Window({ window: { earliest, likely, latest } }: { window: DateWindow }) {

@@ -110,7 +110,7 @@ function BigValue({
       </>
     );
   if (found) return <span className="words">{findingWords(main, found, { resolution })}</span>;
-  const words = { 'not-up': say('common.notUpYet'), lost: 'lost', 'not-checked': say('bench.couldNotCheck') };
+  const words = { 'not-up': say('common.notUpYet'), lost: say('bench.lost2'), 'not-checked': say('bench.couldNotCheck') };
   return <span className="words">{words[entry.state as keyof typeof words] ?? question}</span>;
 }
 

@@ -38,7 +38,14 @@ export const AMOUNTS: Measure[] = [
     question: () => say('measures.heavyDried'),
     of: 'plant',
   }),
-  measureLike(WEIGHED, { code: 'harvest', name: 'harvest', question: () => say('measures.muchHarvested'), of: 'container' }),
+  measureLike(WEIGHED, {
+    code: 'harvest',
+    get name() {
+      return say('measures.harvest');
+    },
+    question: () => say('measures.muchHarvested'),
+    of: 'container',
+  }),
   measure({
     code: 'percent-green',
     get name() {

@@ -31,7 +31,9 @@ export const COUNTS: Measure[] = [
     get less() {
       return say('measures.fewerSeeds');
     },
-    noun: ['up', 'up'],
+    get noun() {
+      return [say('measures.up'), say('measures.up')] as const;
+    },
   }),
   measureLike(OF_SOWN, {
     code: 'seeds-with-root',
@@ -70,7 +72,9 @@ export const COUNTS: Measure[] = [
     get less() {
       return say('measures.sparserLeaf');
     },
-    noun: ['leaf', 'leaves'],
+    get noun() {
+      return [say('measures.leaf'), say('measures.leaves')] as const;
+    },
     plausibility: 'none',
     drawn: 'leaves',
   }),

@@ -10,7 +10,9 @@ export const TALLEST_MM = 10_000;
 export const LENGTHS: Measure[] = [
   measureLike(RULED, {
     code: 'height',
-    name: 'height',
+    get name() {
+      return say('measures.height');
+    },
     question: (band, { habit }) => (band === 'early' ? say('measures.howTallIsIt') : say('measures.tallLongestTip', { habit })),
     of: 'plant',
     least: 0,

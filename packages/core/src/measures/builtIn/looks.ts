@@ -5,7 +5,9 @@ import { type Measure, measure } from '../measure';
 export const LOOKS: Measure[] = [
   measure({
     code: 'stage',
-    name: 'stage',
+    get name() {
+      return say('measures.stage');
+    },
     question: (band) => (band === 'early' ? say('measures.whatCanYouSee') : say('measures.stageReached')),
     quantity: 'stage',
     of: 'plant',
@@ -77,7 +79,9 @@ export const LOOKS: Measure[] = [
   }),
   measure({
     code: 'vigour',
-    name: 'vigour',
+    get name() {
+      return say('measures.vigour');
+    },
     question: () => say('measures.howDoesItLook'),
     quantity: 'grade',
     of: 'plant',
@@ -119,15 +123,30 @@ export const LOOKS: Measure[] = [
     quantity: 'grade',
     of: 'plant',
     choices: [
-      { code: 'brown', words: 'brown' },
-      { code: 'yellow', words: 'yellow' },
+      {
+        code: 'brown',
+        get words() {
+          return say('measures.brown');
+        },
+      },
+      {
+        code: 'yellow',
+        get words() {
+          return say('measures.yellow');
+        },
+      },
       {
         code: 'pale-green',
         get words() {
           return say('measures.paleGreen');
         },
       },
-      { code: 'green', words: 'green' },
+      {
+        code: 'green',
+        get words() {
+          return say('measures.green');
+        },
+      },
       {
         code: 'dark-green',
         get words() {

@@ -44,19 +44,25 @@ export const SUBJECT_WORDS: Record<FactorSubject, { name: string; about: string 
     },
   },
   light: {
-    name: 'light',
+    get name() {
+      return say('planning.light');
+    },
     get about() {
       return say('planning.brightDimDarkHours');
     },
   },
   temperature: {
-    name: 'warmth',
+    get name() {
+      return say('planning.warmth');
+    },
     get about() {
       return say('planning.needsPlaceStaysWarm');
     },
   },
   place: {
-    name: 'place',
+    get name() {
+      return say('planning.place');
+    },
     get about() {
       return say('planning.sillsRoomsHomesMuch');
     },
@@ -70,7 +76,9 @@ export const SUBJECT_WORDS: Record<FactorSubject, { name: string; about: string 
     },
   },
   soaking: {
-    name: 'soaking',
+    get name() {
+      return say('planning.soaking');
+    },
     get about() {
       return say('planning.hoursWaterBeforeSowing');
     },
@@ -108,13 +116,17 @@ export const SUBJECT_WORDS: Record<FactorSubject, { name: string; about: string 
     },
   },
   soil: {
-    name: 'soil',
+    get name() {
+      return say('planning.soil');
+    },
     get about() {
       return say('planning.sandCompostLoamWater');
     },
   },
   cover: {
-    name: 'cover',
+    get name() {
+      return say('planning.cover');
+    },
     get about() {
       return say('planning.underLidOpen');
     },
@@ -164,7 +176,12 @@ const USUAL: Record<FactorSubject, { unit: string; levels: Level[] }> = {
     },
   },
   water: { unit: 'mL', levels: steps('mL', 30, 15, 60) },
-  light: { unit: '', levels: named('light', 'dark') },
+  light: {
+    unit: '',
+    get levels() {
+      return named(say('planning.light'), say('planning.dark'));
+    },
+  },
   temperature: {
     unit: '°C',
     levels: [
@@ -259,7 +276,7 @@ const USUAL: Record<FactorSubject, { unit: string; levels: Level[] }> = {
   other: {
     unit: '',
     get levels() {
-      return named(say('planning.asAlways'), 'changed');
+      return named(say('planning.asAlways'), say('planning.changed'));
     },
   },
 };
@@ -297,7 +314,9 @@ const EARLY: Partial<Record<FactorSubject, string[]>> = {
   get temperature() {
     return [say('planning.warmRoom'), say('planning.coolRoom2')];
   },
-  soaking: ['dry', 'soaked'],
+  get soaking() {
+    return [say('planning.dry'), say('planning.soaked')];
+  },
 };
 
 /**

@@ -37,7 +37,7 @@ function sentence(split: SplitFact): string {
     case 'imported':
       return say('layOut.recordsCameFilePlaces');
     case 'complete':
-      return say('layOut.everyTeamTreatmentHeavy', { value: split.each === 1 ? 'one' : split.each });
+      return say('layOut.everyTeamTreatmentHeavy', { value: split.each === 1 ? say('layOut.one') : split.each });
     case 'uneven': {
       const { low, high, missing, teams } = split;
       const counts = low === high ? say('layOut.containersEach', { low }) : say('layOut.orContainersEach', { low, high });

@@ -6,7 +6,7 @@ import { roundUpMetric } from '../../quantities/kitchenMeasure';
 import { formatMass } from '../../quantities/mass';
 import { formatVolume } from '../../quantities/volume';
 import { methodById } from '../../seeds/catalogue';
-import { counted, plural } from '../../words/plural';
+import { plural } from '../../words/plural';
 import { type Factor, type Level, type PlanDocument } from '../document/planDocument';
 import { type Additive, additiveOf, TABLET_GRAMS, VINEGAR } from '../recipes/additive';
 import { allOf } from '../layout/layOut';
@@ -209,7 +209,7 @@ const amountOf = ({ unit }: Additive, amount: number) => (unit === 'g' ? formatM
 /** What one container gets: tablets by number, sand with the mix that is left. */
 function measuredOut(plan: PlanDocument, { subject, unit }: Factor, additive: Additive, { level }: Added): string {
   const one = additive.measured(level.amount, plan.fillMl);
-  if (unit === 'tablets') return `${counted(level.amount, say('lists.crushedTablet'))} (${amountOf(additive, one)})`;
+  if (unit === 'tablets') return say('lists.crushedTablets', { n: level.amount, amountOf: amountOf(additive, one) });
   if (subject === 'soil')
     return say('lists.sandMix', {
       amountOf: amountOf(additive, one),

@@ -89,11 +89,15 @@ export function shoppingList(plan: PlanDocument, out: WorkedOut, teams: number, 
 }
 
 const RULED: Record<PlanDocument['protocol']['resolution'], string> = {
-  cm: 'centimetres',
+  get cm() {
+    return say('lists.centimetres');
+  },
   get 'half-cm'() {
     return say('lists.halfCentimetres');
   },
-  mm: 'millimetres',
+  get mm() {
+    return say('lists.millimetres');
+  },
   get 'quarter-in'() {
     return say('lists.quarterInches');
   },

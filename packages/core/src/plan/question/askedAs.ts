@@ -4,7 +4,7 @@ import { type Cadence } from '../../calendar/schoolCalendar';
 import { measureOf } from '../../measures/registry';
 import { methodById, speciesById } from '../../seeds/catalogue';
 import { listInWords, oneOfInWords } from '../../words/listInWords';
-import { counted, plural } from '../../words/plural';
+import { counted, nounOf, plural } from '../../words/plural';
 import { type Factor, type PlanDocument } from '../document/planDocument';
 import { planTreatments } from '../document/planTreatments';
 
@@ -129,7 +129,7 @@ export function measuresInWords({ measures, ownMeasures }: Pick<PlanDocument, 'm
 }
 
 function containersInWords(plan: PlanDocument): string {
-  const container = methodById(plan.methodId)?.container ?? 'container';
+  const container = methodById(plan.methodId)?.container ?? nounOf('container');
   const { containersEach: each } = plan;
   return Number.isInteger(each) && each > 0 ? counted(each * planTreatments(plan).length, container) : `… ${plural(container)}`;
 }

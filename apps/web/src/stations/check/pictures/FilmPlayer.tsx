@@ -27,6 +27,9 @@ interface Props {
 }
 
 /** Lets the film run, at any speed, whole or two sections side by side, and takes it along. */
+/** A film as a file. */
+type Made = 'gif' | 'video' | 'frames';
+
 export function FilmPlayer({ film, codes, days, beside, chosen, onChoose, side, onSide }: Props) {
   const [speed, setSpeed] = useState(2);
   const [running, setRunning] = useState(false);
@@ -119,7 +122,7 @@ function TakeFilm({
   speed: number;
   side: string;
 }) {
-  const [busy, setBusy] = useState<'GIF' | 'Video' | 'Frames' | null>(null);
+  const [busy, setBusy] = useState<Made | null>(null);
   const [share, setShare] = useState<number | null>(null);
   const [done, setDone] = useState<string | null>(null);
   const ending = useRef<AbortController | null>(null);
@@ -131,14 +134,14 @@ function TakeFilm({
     width,
   });
   const name = film.name.toLowerCase().replace(/[^a-z0-9]+/g, '-');
-  const make = async (kind: 'GIF' | 'Video' | 'Frames') => {
+  const make = async (kind: Made) => {
     setBusy(kind);
     setDone(null);
     const stop = new AbortController();
     ending.current = stop;
     try {
-      if (kind === 'GIF') save(await beside.gif(cut(GIF_WIDTH), 1000 / speed), `${name}.gif`, 'image/gif');
-      else if (kind === 'Frames') save(await beside.pngs(cut(VIDEO_WIDTH)), `${name}-pictures.zip`, 'application/zip');
+      if (kind === 'gif') save(await beside.gif(cut(GIF_WIDTH), 1000 / speed), `${name}.gif`, 'image/gif');
+      else if (kind === 'frames') save(await beside.pngs(cut(VIDEO_WIDTH)), `${name}-pictures.zip`, 'application/zip');
       else {
         const bitmaps = await beside.cut(cut(VIDEO_WIDTH));
         const video = await recordVideo(bitmaps, speed, setShare, stop.signal);
@@ -166,21 +169,22 @@ function TakeFilm({
       <span>{say('pictures.takeAlong')}</span>
       {busy === null ? (
         <>
-          <button type="button" className="btn" disabled={days.length === 0} onClick={() => void make('GIF')}>
+          <button type="button" className="btn" disabled={days.length === 0} onClick={() => void make('gif')}>
             {say('pictures.gif')}
           </button>
           {canRecordVideo() && (
-            <button type="button" className="btn" disabled={days.length === 0} onClick={() => void make('Video')}>
+            <button type="button" className="btn" disabled={days.length === 0} onClick={() => void make('video')}>
               {say('pictures.video')}
             </button>
           )}
-          <button type="button" className="btn" disabled={days.length === 0} onClick={() => void make('Frames')}>
+          <button type="button" className="btn" disabled={days.length === 0} onClick={() => void make('frames')}>
             <Say it="pictures.framesPng" countDays={days.length} small={(inside) => <small>{inside}</small>} />
           </button>
         </>
       ) : (
         <span className="film-making" role="status">
-          <progress max={1} value={far} aria-label={`${busy}: ${Math.round(100 * far)} %`} /> {busy}, {Math.round(100 * far)} %{' '}
+          <progress max={1} value={far} aria-label={say('pictures.making', { made: busy, percent: Math.round(100 * far) })} />{' '}
+          {say('pictures.making', { made: busy, percent: Math.round(100 * far) })}{' '}
           <button type="button" className="btn btn-plain" onClick={stop}>
             {say('common.stop')}
           </button>

@@ -65,7 +65,7 @@ export function FilmTape({ days, thumbs, counted, chosen, today, onChoose }: Pro
               onPointerEnter={(event) => event.buttons > 0 && d.frame && onChoose(d.number)}
             >
               <div className={`film-frame${d.frame ? '' : ' none'}`}>
-                {d.frame ? <Thumb bitmap={thumbs.get(d.frame.id)} /> : isToday ? 'today' : 'none'}
+                {d.frame ? <Thumb bitmap={thumbs.get(d.frame.id)} /> : isToday ? say('pictures.today') : say('pictures.none')}
               </div>
               <div className="film-number">{d.number}</div>
               {d.number === chosen && (

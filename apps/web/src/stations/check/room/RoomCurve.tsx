@@ -55,7 +55,7 @@ export function RoomCurve({
         margin: { t: 8, r: 8, b: 40, l: 56 },
         paper_bgcolor: 'rgba(0,0,0,0)',
         plot_bgcolor: '#fff',
-        font: { family: say('room.atkinsonHyperlegibleNextVerdana'), size: 15, color: '#2A1B2E' },
+        font: { family: 'Atkinson Hyperlegible Next, Verdana, sans-serif', size: 15, color: '#2A1B2E' },
         xaxis: { type: 'date', gridcolor: '#E3E2EA', tickformat: '%a %-d %b', nticks: 8 },
         shapes: weekendBands(days[0]!, days.at(-1)!),
         yaxis: { title: { text: unit ? `${name}, ${unit}` : name }, gridcolor: '#E3E2EA' },

@@ -47,7 +47,13 @@ export function Accident({ records: { investigation, readings } }: { records: In
   return (
     <RunForm
       title={say('run.recordAccident')}
-      action={record.isPending ? 'Writing it down …' : chosen.size === 0 ? 'Record it' : `Record for ${chosen.size}`}
+      action={
+        record.isPending
+          ? say('run.writingDown')
+          : chosen.size === 0
+            ? say('run.recordIt')
+            : say('run.recordFor', { countChosen: chosen.size })
+      }
       disabled={chosen.size === 0 || record.isPending}
       onSubmit={(e) => void send(e)}
       error={record.error}

@@ -48,7 +48,7 @@ export function CareByTeacher({ investigation }: { investigation: InvestigationV
   return (
     <RunForm
       title={say('run.doneForAll')}
-      action="Write it down"
+      action={say('run.writeDown')}
       onSubmit={(e) => void send(e)}
       error={entering.error}
       fields={

@@ -39,7 +39,7 @@ export function FromReserve({ records: { investigation, readings } }: { records:
   return (
     <RunForm
       title={say('run.takePotReserve')}
-      action="Take it"
+      action={say('run.takeIt')}
       disabled={change.isPending || ways.length === 0}
       onSubmit={(e) => void take(e)}
       error={change.error}

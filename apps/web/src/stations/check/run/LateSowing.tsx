@@ -43,7 +43,7 @@ export function LateSowing({ investigation }: { investigation: InvestigationView
   return (
     <RunForm
       title={say('run.addLateSowing')}
-      action="Add it"
+      action={say('run.addIt')}
       disabled={change.isPending}
       onSubmit={(e) => void add(e)}
       error={change.error}

@@ -30,7 +30,7 @@ export function MoveTeam({ investigation }: { investigation: InvestigationView }
   return (
     <RunForm
       title={say('run.giveContainerAnotherTeam')}
-      action="Move it"
+      action={say('run.moveIt')}
       disabled={change.isPending}
       onSubmit={(e) => void move(e)}
       error={change.error}

@@ -11,8 +11,7 @@ import { ProblemNotice } from '../../../page/Notices';
 
 type Drawn = Staying<ContainerView>;
 
-const ordinal = (n: number) =>
-  `${n}${n % 10 === 1 && n !== 11 ? 'st' : n % 10 === 2 && n !== 12 ? 'nd' : n % 10 === 3 && n !== 13 ? 'rd' : 'th'}`;
+const ordinal = (n: number) => say('run.ordinal', { n });
 
 /** Which seedlings stay: by lot, so that nobody keeps the strongest of one treatment only. */
 export function Thinning({ records: { investigation, readings } }: { records: InvestigationRecords }) {

@@ -49,7 +49,7 @@ export function Trace({ investigation }: { investigation: InvestigationView }) {
               kind={c.kind === 'thin' && c.task.startsWith('thin ') && ` ${c.task.slice(5)}`}
               amountMl={c.amountMl}
               hasAmountMl={c.amountMl !== null}
-              team={c.teamId ? team(c.teamId) : 'you'}
+              team={c.teamId ? team(c.teamId) : say('run.you')}
             />
             {c.note && `: ${c.note}`}{' '}
             <button type="button" className="btn btn-plain" onClick={() => entering.takeBackCare(c.id)}>

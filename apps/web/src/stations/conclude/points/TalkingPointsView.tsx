@@ -127,7 +127,7 @@ function PointActs({ point, onPin, onHide, onMove, onRemove }: { point: ShownPoi
   return (
     <span className="point-acts">
       <button type="button" className="point-act" aria-pressed={point.pinned} onClick={onPin}>
-        {point.pinned ? 'pinned' : 'pin'}
+        {point.pinned ? say('points.pinned') : say('points.pin')}
       </button>
       <button
         type="button"
@@ -146,14 +146,14 @@ function PointActs({ point, onPin, onHide, onMove, onRemove }: { point: ShownPoi
         ↓
       </button>
       <button type="button" className="point-act" onClick={onRemove ?? onHide}>
-        {onRemove ? say('common.takeAway') : 'hide'}
+        {onRemove ? say('common.takeAway') : say('points.hide')}
       </button>
       <span className="point-odds second">
         <Grains chance={point.found?.chance ?? null} />
         {point.luck
           ? point.luck.often.replace(/^in /, '').replace(/ classes$/, '')
           : point.own
-            ? 'yours'
+            ? say('points.yours')
             : say('points.noLuckInIt')}
       </span>
     </span>

@@ -49,7 +49,10 @@ export function OwnMeasures({ plan, change }: Pick<PartProps, 'plan' | 'change'>
     set(plan.ownMeasures.map((m) => (m.code === code ? { ...m, ...part } : m)));
   const add = (quantity: Quantity) => {
     const own = newOwnMeasure(`own-${msNow().toString(36)}`);
-    set([...plan.ownMeasures, { ...own, quantity, choices: CHOSEN.includes(quantity) ? ['yes', 'no'] : [] }]);
+    set([
+      ...plan.ownMeasures,
+      { ...own, quantity, choices: CHOSEN.includes(quantity) ? [say('plannerAsk.yes'), say('plannerAsk.no')] : [] },
+    ]);
   };
   return (
     <>
@@ -67,7 +70,11 @@ export function OwnMeasures({ plan, change }: Pick<PartProps, 'plan' | 'change'>
             value={m.quantity}
             onChange={(e) => {
               const quantity = e.target.value as Quantity;
-              put(m.code, { quantity, choices: CHOSEN.includes(quantity) && m.choices.length === 0 ? ['yes', 'no'] : m.choices });
+              put(m.code, {
+                quantity,
+                choices:
+                  CHOSEN.includes(quantity) && m.choices.length === 0 ? [say('plannerAsk.yes'), say('plannerAsk.no')] : m.choices,
+              });
             }}
           >
             {(Object.keys(QUANTITY_NAMES) as Quantity[]).map((q) => (

@@ -4,7 +4,7 @@ import { layoutForm } from '@bright-sprout/core/plan/layout/layoutForm';
 import { planTreatments } from '@bright-sprout/core/plan/document/planTreatments';
 import { methodById } from '@bright-sprout/core/seeds/catalogue';
 import { capital } from '@bright-sprout/core/words/capital';
-import { counted, plural } from '@bright-sprout/core/words/plural';
+import { counted, nounOf, plural } from '@bright-sprout/core/words/plural';
 import { type ReactNode } from 'react';
 import { ContainersEach } from '../ask/panels/ContainersPanel';
 import { ASSIGNMENT_WORDS, AssignmentChoices } from '../ask/panels/WhoGetsWhat';
@@ -16,7 +16,7 @@ import { CarrierPanel } from './CarrierPanel';
 /** Who gets what and where it stands, in one sentence; each word opens the field behind it. */
 export function LayOutSentence(props: PartProps) {
   const { plan, change, problems, readOnly, out } = props;
-  const container = methodById(plan.methodId)?.container ?? 'container';
+  const container = methodById(plan.methodId)?.container ?? nounOf('container');
   const treatments = planTreatments(plan).length;
   const moved = Object.keys(plan.moved).length;
   const atHome = plan.assignment === 'own-pot';

@@ -65,7 +65,7 @@ export function Trays({ group, layout, moved, readOnly, onMove }: Props) {
             <div key={t} className={`lay-tray lay-as-${layout.form.id}`} role="group" aria-label={name}>
               <p className="lay-window">
                 <span>
-                  {layout.form.id === 'pane' ? say('layOut.topWindow') : 'window'}
+                  {layout.form.id === 'pane' ? say('layOut.topWindow') : say('common.window')}
                   {many || layout.form.id !== 'sill' ? ` · ${name.toLowerCase()}` : ''}
                 </span>
               </p>

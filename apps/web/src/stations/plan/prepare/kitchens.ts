@@ -4,13 +4,17 @@ import { type Kitchen } from '@bright-sprout/core/quantities/volume';
 /** Spoons and cups of kitchens, as they are offered. */
 export const KITCHENS: Record<Kitchen, { name: string; does: string }> = {
   metric: {
-    name: 'metric',
+    get name() {
+      return say('prepare.metric');
+    },
     get does() {
       return say('prepare.millilitresLitresOnly');
     },
   },
   us: {
-    name: 'US',
+    get name() {
+      return say('prepare.us');
+    },
     get does() {
       return say('prepare.besideThemSpoonsMl');
     },

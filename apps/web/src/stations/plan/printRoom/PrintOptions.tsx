@@ -183,8 +183,8 @@ export function PrintOptions({
 }
 
 const gridFields = (): [keyof LabelGrid, string][] => [
-  ['columns', 'across'],
-  ['rows', 'down'],
+  ['columns', say('printRoom.across')],
+  ['rows', say('printRoom.down')],
   ['side', say('printRoom.sideMarginMm')],
   ['end', say('printRoom.topMarginMm')],
   ['gapAcross', say('printRoom.gapAcrossMm')],

@@ -24,7 +24,7 @@ interface Facts {
 }
 
 const NARROWEST = mm(17);
-const statesWords = () => [say('printRoom.notUp'), 'lost', say('printRoom.couldNotLook')];
+const statesWords = () => [say('printRoom.notUp'), say('printRoom.lost'), say('printRoom.couldNotLook')];
 /** Tallest line of a sheet, mm, and what stands over and under its lines. */
 const TALLEST_LINE: Record<SheetSize, number> = { usual: 9.5 * 1.35, large: 14 * 1.35, early: 23 };
 const AROUND_LINES = 22;

@@ -1,3 +1,4 @@
+import { nounOf } from '@bright-sprout/core/words/plural';
 import { type ClassView } from '@bright-sprout/contracts/classes';
 import { type ContainerView, type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { todayIn } from '@bright-sprout/core/clock/clock';
@@ -35,7 +36,7 @@ export function recordsOfPlan(id: string, plan: PlanDocument, out: WorkedOut, gr
       ...investigation,
       ...named(plan.speciesId),
       methodName: method?.name ?? '',
-      containerName: method?.container ?? 'container',
+      containerName: method?.container ?? nounOf('container'),
       checkingClosedAt: null,
       cameLate: 0,
       deviations: [],

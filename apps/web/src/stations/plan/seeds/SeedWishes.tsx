@@ -11,7 +11,9 @@ const SIGHT_WORDS: Record<Sight, string> = {
   get anything() {
     return say('plannerSeeds.whateverGrows');
   },
-  roots: 'roots',
+  get roots() {
+    return say('plannerSeeds.roots');
+  },
   get 'seed-leaves'() {
     return say('plannerSeeds.seedLeavesOpening');
   },
@@ -21,7 +23,9 @@ const SIGHT_WORDS: Record<Sight, string> = {
   get 'true-leaves'() {
     return say('plannerSeeds.trueLeaves');
   },
-  flower: 'flowers',
+  get flower() {
+    return say('plannerSeeds.flowers');
+  },
   get harvest() {
     return say('plannerSeeds.somethingHarvest');
   },

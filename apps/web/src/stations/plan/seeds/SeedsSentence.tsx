@@ -1,3 +1,4 @@
+import { nounOf } from '@bright-sprout/core/words/plural';
 import { say } from '@bright-sprout/words/say';
 import { Say } from '../../../words/Say';
 import { formatDay, isIsoDay } from '@bright-sprout/core/calendar/days';
@@ -19,7 +20,7 @@ import { SparePanel, spareWords } from './SparePanel';
 export function SeedsSentence(props: PartProps) {
   const { plan, change, problems, readOnly, out } = props;
   const method = methodById(plan.methodId);
-  const container = method?.container ?? 'container';
+  const container = method?.container ?? nounOf('container');
   const word = (name: string, says: string, fields: readonly string[], panel: ReactNode, wide = false) => (
     <SentenceWord name={name} says={says} fields={fields} wide={wide} problems={problems} readOnly={readOnly}>
       {panel}
@@ -82,7 +83,7 @@ function seedsWords({ seedsEach, keep, seedsCounted, kind }: PlanDocument, recip
       ? recipes.length > 0 || kind === 'patch'
         ? say('plannerSeeds.allStay')
         : say('plannerSeeds.stay', { keep })
-      : `${range(kept)} ${range(kept) === '1' ? 'stays' : 'stay'}`;
+      : `${range(kept)} ${range(kept) === '1' ? say('plannerSeeds.stays') : say('plannerSeeds.stay2')}`;
   return say('plannerSeeds.aboutOther', { seedsCounted, seeds, stay });
 }
 

@@ -37,7 +37,7 @@ export function PlansOfClass({
         {plans.map((p) => (
           <li key={p.id}>
             <Link to={`/plans/${p.id}/ask`}>{p.question || say('starts.planWithoutQuestionYet')}</Link>
-            <span className="second">{p.sown ? 'sown' : say('starts.beingPlanned')}</span>{' '}
+            <span className="second">{p.sown ? say('starts.sown') : say('starts.beingPlanned')}</span>{' '}
             <button type="button" className="btn btn-plain" disabled={busy} onClick={() => onBegin(p.id)}>
               {say('starts.beginNewLike')}
             </button>

@@ -61,7 +61,7 @@ function TakeAlong({ records: { investigation, readings, photos } }: { records: 
         title={say('takeAlong.takeRecordsAlong')}
         aside={say('takeAlong.oneOther', {
           countReadings: readings.length,
-          value: photos.length > 0 ? `, ${photos.length} ${photos.length === 1 ? 'picture' : 'pictures'}` : '',
+          pictures: photos.length,
         })}
       />
       <main className="take-along">
@@ -69,7 +69,7 @@ function TakeAlong({ records: { investigation, readings, photos } }: { records: 
           title={say('takeAlong.wholePackage')}
           kind="zip"
           href={`${file('package.zip')}?licence=${licence}`}
-          action="Take the package along"
+          action={say('takeAlong.takePackageAlong')}
           next
         >
           <p>{say('takeAlong.everythingKeptPicturesPlan')}</p>
@@ -87,18 +87,23 @@ function TakeAlong({ records: { investigation, readings, photos } }: { records: 
             />
           </div>
         </Way>
-        <Way title={say('takeAlong.aWorkbook')} kind="xlsx" href={file('export.xlsx')} action="Take the workbook along">
+        <Way
+          title={say('takeAlong.aWorkbook')}
+          kind="xlsx"
+          href={file('export.xlsx')}
+          action={say('takeAlong.takeWorkbookAlong')}
+        >
           <p>{say('takeAlong.spreadsheetSheetFindingsContainers')}</p>
         </Way>
-        <Way title={say('takeAlong.oneTable')} kind="csv" href={file('export.csv')} action="Take the table along">
+        <Way title={say('takeAlong.oneTable')} kind="csv" href={file('export.csv')} action={say('takeAlong.takeTableAlong')}>
           <p>{say('takeAlong.everyLookRowCorrections')}</p>
         </Way>
         {planned && (
           <>
-            <Way title={say('takeAlong.theDays')} kind="ics" href={file('days.ics')} action="Take the days along">
+            <Way title={say('takeAlong.theDays')} kind="ics" href={file('days.ics')} action={say('takeAlong.takeDaysAlong')}>
               <p>{say('takeAlong.calendarSowingChecksWatering')}</p>
             </Way>
-            <Way title={say('takeAlong.thePlan')} kind="json" href={file('plan.json')} action="Take the plan along">
+            <Way title={say('takeAlong.thePlan')} kind="json" href={file('plan.json')} action={say('takeAlong.takePlanAlong')}>
               <p>{say('takeAlong.otherProgramsFormatDocumented')}</p>
             </Way>
           </>

@@ -3,7 +3,7 @@ import { countingBy } from '@bright-sprout/core/plan/document/startingPoints';
 import { planTreatments } from '@bright-sprout/core/plan/document/planTreatments';
 import { METHODS, methodById, usualFillMl } from '@bright-sprout/core/seeds/catalogue';
 import { capital } from '@bright-sprout/core/words/capital';
-import { counted, plural } from '@bright-sprout/core/words/plural';
+import { counted, nounOf, plural } from '@bright-sprout/core/words/plural';
 import { MethodGlyph } from '../../../../drawing/container/MethodGlyph';
 import { NumberField, setting } from '../../planFields';
 import { type PartProps } from '../../partProps';
@@ -20,7 +20,7 @@ export function ContainersPanel(props: PartProps) {
 }
 
 export function ContainersEach({ plan, change, problems, group }: PartProps) {
-  const container = methodById(plan.methodId)?.container ?? 'container';
+  const container = methodById(plan.methodId)?.container ?? nounOf('container');
   const treatments = planTreatments(plan).length;
   return (
     <NumberField

@@ -1,3 +1,4 @@
+import { nounOf } from '@bright-sprout/core/words/plural';
 import { say } from '@bright-sprout/words/say';
 import { methodById } from '@bright-sprout/core/seeds/catalogue';
 import { Form } from 'react-bootstrap';
@@ -30,7 +31,7 @@ export function SeedsEach({ plan, change, problems, out }: PartProps) {
   return (
     <>
       <NumberField
-        label={say('plannerAsk.seedsInEach2', { container: methodById(plan.methodId)?.container ?? 'container' })}
+        label={say('plannerAsk.seedsInEach2', { container: methodById(plan.methodId)?.container ?? nounOf('container') })}
         field="seedsEach"
         problems={problems}
         hint={out ? seedsHint(plan, out) : undefined}

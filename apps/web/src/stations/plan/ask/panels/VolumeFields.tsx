@@ -1,3 +1,4 @@
+import { nounOf } from '@bright-sprout/core/words/plural';
 import { say } from '@bright-sprout/words/say';
 import { methodById } from '@bright-sprout/core/seeds/catalogue';
 import { NumberField, setting } from '../../planFields';
@@ -9,7 +10,7 @@ type Props = Pick<PartProps, 'plan' | 'change' | 'problems'>;
 export function FillField({ plan, change, problems }: Props) {
   return (
     <NumberField
-      label={say('plannerAsk.fillOfOne', { container: methodById(plan.methodId)?.container ?? 'container' })}
+      label={say('plannerAsk.fillOfOne', { container: methodById(plan.methodId)?.container ?? nounOf('container') })}
       unit="mL"
       field="fillMl"
       problems={problems}
