@@ -66,6 +66,7 @@ function isUnread(node) {
       UNREAD.test(calleeName(parent))
     )
       return true;
+    if (parent.type === 'AssignmentExpression' && CODE.test(parent.left.property?.name ?? '')) return true;
     if (parent.type === 'TaggedTemplateExpression' || parent.type === 'Decorator') return true;
     if (parent.type === 'JSXAttribute')
       return parent.name.name === 'key' || (!HEARD.test(parent.name.name ?? '') && CODE.test(String(parent.name.name)));

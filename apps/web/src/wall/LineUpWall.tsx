@@ -22,6 +22,7 @@ export const Wall = memo(function Wall({
   goal: Goal | null;
 }) {
   const unit = inches ? 25.4 : 10;
+  const symbol = inches ? 'in' : 'cm';
   const soil = top + topMm * scale;
   const marks = Array.from({ length: Math.floor(topMm / unit) + 1 }, (_, i) => i);
   const big = topMm / unit > 12 ? 5 : topMm / unit > 4 ? (inches ? 2 : 5) : 1;
@@ -30,7 +31,6 @@ export const Wall = memo(function Wall({
       <rect x={AXIS - 4} y={top - 6} width={width - AXIS + 4} height={soil - top + 6} fill="#fff" />
       {marks.map((n) => {
         const y = soil - n * unit * scale;
-        const symbol = inches ? 'in' : 'cm';
         return (
           <g key={n}>
             <path d={`M${AXIS}  ${y}H${width}`} stroke={n % big ? '#E3E2EA' : '#C9C5D1'} strokeWidth={n % big ? 0.9 : 1.4} />

@@ -1,4 +1,4 @@
-import { say } from '@bright-sprout/words/say';
+import { nounOf } from '../../words/plural';
 import { type GrowingMethod, methodById } from '../../seeds/catalogue';
 import { type OwnCarrier } from '../document/planDocument';
 
@@ -35,28 +35,60 @@ function round(fillMl: number): Footprint {
 const fixed = (wideMm: number, deepMm: number) => () => ({ wideMm, deepMm });
 
 const FORMS: Record<GrowingMethod['stands'], LayoutForm> = {
-  sill: { id: 'sill', carrier: 'tray', rows: (each) => Math.min(2, Math.max(1, each)), most: 48, footprint: round },
+  sill: {
+    id: 'sill',
+    get carrier() {
+      return nounOf('tray');
+    },
+    rows: (each) => Math.min(2, Math.max(1, each)),
+    most: 48,
+    footprint: round,
+  },
   pane: {
     id: 'pane',
     get carrier() {
-      return say('layOut.windowPane2');
+      return nounOf('pane');
     },
     rows: (each) => (each > 12 ? 3 : each > 4 ? 2 : 1),
     most: 24,
     footprint: fixed(190, 210),
   },
-  jars: { id: 'jars', carrier: 'sill', rows: (each) => (each > 8 ? 2 : 1), most: 24, footprint: fixed(90, 90) },
+  jars: {
+    id: 'jars',
+    get carrier() {
+      return nounOf('sill');
+    },
+    rows: (each) => (each > 8 ? 2 : 1),
+    most: 24,
+    footprint: fixed(90, 90),
+  },
   cells: {
     id: 'cells',
     get carrier() {
-      return say('layOut.cellTray2');
+      return nounOf('cellTray');
     },
     rows: (each) => (each > 24 ? 6 : each > 8 ? 4 : 2),
     most: 72,
     footprint: fixed(45, 45),
   },
-  sections: { id: 'sections', carrier: 'pan', rows: (each) => (each > 3 ? 2 : 1), most: 6, footprint: fixed(120, 150) },
-  rows: { id: 'rows', carrier: 'box', rows: (each) => Math.max(1, each), most: 6, footprint: fixed(600, 60) },
+  sections: {
+    id: 'sections',
+    get carrier() {
+      return nounOf('pan');
+    },
+    rows: (each) => (each > 3 ? 2 : 1),
+    most: 6,
+    footprint: fixed(120, 150),
+  },
+  rows: {
+    id: 'rows',
+    get carrier() {
+      return nounOf('box');
+    },
+    rows: (each) => Math.max(1, each),
+    most: 6,
+    footprint: fixed(600, 60),
+  },
 };
 
 /** How containers of a method stand; one whole pan or box carries as many as it has parts, one's own as many as it has places. */

@@ -106,16 +106,16 @@ test('a treatment is the mean of its sections that were counted that day', () =>
 test('only what is new, or has moved by half a point, or was counted otherwise, goes on record', () => {
   const frames = [frame('one', '2026-03-04')];
   const of = film(frames);
-  const on = (code: string, percent: number, method = 'excess green, version 1') =>
+  const on = (code: string, percent: number, method = 'excess-green/1') =>
     readingView(code, '2026-03-04', {
       id: code,
       findings: [{ ...numberFound('percent-green', percent), seen: { picture: 'one', method, low: null, high: null } }],
     });
-  const readings = [on('A1', 10.1), on('B1', 20), on('A2', 30, 'excess green, version 0')];
+  const readings = [on('A1', 10.1), on('B1', 20), on('A2', 30, 'excess-green/0')];
   const found = [counted('one', [10.4, 20.5, 30, 40.26])];
   expect(notOnRecord(of, frames, found, readings)).toEqual([
     {
-      method: 'excess green, version 1',
+      method: 'excess-green/1',
       counts: [
         { frameId: 'one', containerId: 'B1', percent: 20.5 },
         { frameId: 'one', containerId: 'A2', percent: 30 },
@@ -124,5 +124,5 @@ test('only what is new, or has moved by half a point, or was counted otherwise, 
     },
   ]);
   const mended = notOnRecord(of, frames, [counted('one', [10.1, null, null, null], { mended: true })], readings);
-  expect(mended.map((m) => m.method)).toEqual(['excess green, version 1, mended by hand']);
+  expect(mended.map((m) => m.method)).toEqual(['excess-green/1+hand']);
 });

@@ -1,11 +1,11 @@
 import { say } from '@bright-sprout/words/say';
 import { layoutForm } from '@bright-sprout/core/plan/layout/layoutForm';
 import { type OwnCarrier } from '@bright-sprout/core/plan/document/planDocument';
+import { capital } from '@bright-sprout/core/words/capital';
 import { plural } from '@bright-sprout/core/words/plural';
 import { Form } from 'react-bootstrap';
 import { NumberField, setting } from '../planFields';
 import { type PartProps } from '../partProps';
-import { CARRIERS } from './carriers';
 
 const shape = (): readonly [keyof OwnCarrier, string][] => [
   ['columns', say('layOut.placesSideSide')],
@@ -22,7 +22,7 @@ export function CarrierPanel({ plan, change, problems, out }: PartProps) {
   return (
     <>
       <NumberField
-        label={plural(CARRIERS[form.id])}
+        label={capital(plural(form.carrier))}
         hint={trays > plan.trays ? say('layOut.themNeed', { trays }) : undefined}
         field="trays"
         problems={problems}
