@@ -40,7 +40,7 @@ test('each kind of experiment opens on the question that fits it, and says what 
   await expect(page.getByRole('button', { name: 'Between what: plant food and light' })).toBeVisible();
   await expect(finding(page)).toContainText(/did more under “bright sill” \(\+\d\.\d cm\) than under “behind a curtain”/);
   await expect(page.getByText(/meets behind a curtain/)).toBeVisible();
-  await expect(cause(page, 'Sown otherwise?')).toContainText('D5 (another depth): not in all treatments.');
+  await expect(cause(page, 'Sown differently?')).toContainText('D5 (another depth): not in all treatments.');
   await ask(page, BAGS);
   await expect(page.getByRole('button', { name: 'What is compared: days until it was up' })).toBeVisible();
   await expect(page.getByRole('img', { name: /^Days until it was up of onion by age of the seed/ })).toBeVisible();

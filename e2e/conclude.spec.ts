@@ -84,7 +84,7 @@ test('a team claims too much and is asked, picks evidence, goes on without a net
   await expect(tablet.getByRole('heading', { name: 'We claim' })).toBeVisible();
   await choose(tablet, /^Which plants/, /100 mmol/);
   await choose(tablet, /^What they did/, /stopped growing/);
-  await choose(tablet, /^Held against/, /no salt/);
+  await choose(tablet, /^Compared with/, /no salt/);
   // The question hangs there; it blocks nothing, and one of its ways out mends the sentence.
   const ask = tablet.locator('.reach-ask').first();
   await expect(ask).toContainText(
@@ -103,7 +103,7 @@ test('a team claims too much and is asked, picks evidence, goes on without a net
   await tablet.locator('.evidence-face').first().click();
   await expect(tablet.locator('.evidence-card').first()).toContainText(/D\d \d/);
   await tablet.getByRole('button', { name: 'control', exact: true }).click();
-  await expect(tablet.getByText(/What everything else is held against/)).toBeVisible();
+  await expect(tablet.getByText(/What everything else is compared with/)).toBeVisible();
   await expect(tablet.getByText('All saved')).toBeVisible();
   await tablet.context().setOffline(true);
   await tablet.getByLabel('Why we think so').fill('Roots get less water, this proves it.');
@@ -181,7 +181,7 @@ test('a report is a page, a PDF on A4 and Letter, a Word file and a poster; othe
     for (const said of ['Our question', DEMO_QUESTION, 'What was recorded', 'What we found out', `1 of ${pages.length}`, 'mmol/'])
       expect(text).toContain(said);
     expect(text).not.toContain('Where it stood');
-    expect(text.indexOf('What next')).toBeLessThan(text.indexOf('What went otherwise'));
+    expect(text.indexOf('What next')).toBeLessThan(text.indexOf('What went differently'));
     for (const p of pages) {
       expect([Math.round(p.width), Math.round(p.height)]).toEqual([width, height]);
       expect(p.outside).toEqual([]);

@@ -29,7 +29,7 @@ async function grownOf(page: Page, kind: string): Promise<void> {
 
 const bring = (page: Page) => page.getByRole('button', { name: 'Bring them in' });
 
-test('a foreign CSV is dropped, put right where it stands, and compared', async ({ page }) => {
+test('a foreign CSV is dropped, corrected where it stands, and compared', async ({ page }) => {
   await signIn(page);
   await bringIn(page, '7 Copper');
   await choose(page, 'notes.txt', 'just a note');
@@ -45,7 +45,7 @@ test('a foreign CSV is dropped, put right where it stands, and compared', async 
   await page.getByRole('button', { name: /^Leave out \d rows?$/ }).click();
   await expect(page.getByText(/Line 15 is left out/)).toBeVisible();
   await grownOf(page, 'radish');
-  await page.getByRole('button', { name: 'Days of the looks' }).click();
+  await page.getByRole('button', { name: 'Days of the checks' }).click();
   await page.getByLabel('Sown on', { exact: true }).fill('2026-09-07');
   await page.keyboard.press('Escape');
   await expect(page.getByText('13 containers')).toBeVisible();
@@ -112,10 +112,10 @@ test('records go out as a table, come back, and say the same', async ({ page }) 
   await expect(page.locator('.claim-finding')).toContainText('than with no salt');
   const claim = await page.locator('.claim-finding').textContent();
   await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: /Plan/ }).click();
-  await page.getByRole('link', { name: 'Take the records along' }).click();
+  await page.getByRole('link', { name: 'Download the records' }).click();
   const [download] = await Promise.all([
     page.waitForEvent('download'),
-    page.getByRole('link', { name: 'Take the table along' }).click(),
+    page.getByRole('link', { name: 'Download the table' }).click(),
   ]);
   expect(download.suggestedFilename()).toBe('how-much-road-salt-can-garden-cress-stand.csv');
   const text = readFileSync((await download.path())!, 'utf8');
@@ -139,14 +139,14 @@ test('a package leaves, comes into another class whole, and a second time adds n
   await signIn(page);
   await openWall(page, 'How much road salt can garden cress stand?');
   await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: /Plan/ }).click();
-  await page.getByRole('link', { name: 'Take the records along' }).click();
-  await expect(page.getByRole('heading', { name: 'Take the records along' })).toBeVisible();
+  await page.getByRole('link', { name: 'Download the records' }).click();
+  await expect(page.getByRole('heading', { name: 'Download the records' })).toBeVisible();
   await expectAccessible(page);
   await page.getByRole('button', { name: /^Who may use it/ }).click();
   await page.getByRole('button', { name: /^everybody who names the class/ }).click();
   const [download] = await Promise.all([
     page.waitForEvent('download'),
-    page.getByRole('link', { name: 'Take the package along' }).click(),
+    page.getByRole('link', { name: 'Download the package' }).click(),
   ]);
   expect(download.suggestedFilename()).toBe('how-much-road-salt-can-garden-cress-stand.zip');
   const file = (await download.path())!;

@@ -19,7 +19,7 @@ async function openLog(page: Page, question: string): Promise<string> {
   await saved(page);
   await page.getByRole('button', { name: 'Sow it' }).click();
   await page.getByRole('button', { name: 'Yes, lay it out' }).click();
-  await expect(page.getByRole('heading', { name: 'What went otherwise?' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'What went differently?' })).toBeVisible();
   const id = /investigations\/([^/]+)/.exec(page.url())![1]!;
   await page.goto(`/investigations/${id}/log`);
   await expect(page.getByRole('grid', { name: 'Log of the class' })).toBeVisible();
@@ -37,7 +37,7 @@ test('a paper sheet is typed in with the keyboard, a slip is refused, a correcti
   await page.keyboard.press('Enter');
   await page.keyboard.type('0');
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('alert')).toContainText('Zero is no height: write n if nothing is up yet.');
+  await expect(page.getByRole('alert')).toContainText('Zero is not a height: write n if nothing is up yet.');
   await expect(page.locator('.ledger input')).toHaveValue('0');
   await page.keyboard.press('Escape');
   await page.keyboard.type('xk');
@@ -73,7 +73,7 @@ test('a filled-in sheet comes back: new looks are taken in, what differs only wh
 }) => {
   await openLog(page, 'On paper: how much salt?');
   const download = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Take the sheet along (CSV)' }).click();
+  await page.getByRole('button', { name: 'Download the sheet (CSV)' }).click();
   const [head, first, second, ...rest] = readFileSync(await (await download).path(), 'utf8')
     .trim()
     .split(/\r?\n/);
@@ -85,7 +85,7 @@ test('a filled-in sheet comes back: new looks are taken in, what differs only wh
   await expect(page.getByText('1 new look, 0 that would correct what stands there.')).toBeVisible();
   await expect(page.getByText(/Line 3: .*“twelve” is not one of the letters/)).toBeVisible();
   await page.getByRole('button', { name: 'Take in the new ones' }).click();
-  await expect(page.getByText('1 of 1 looks were taken in.')).toBeVisible();
+  await expect(page.getByText('1 of 1 checks were taken in.')).toBeVisible();
   await expect(cell(page, 0, 2)).toHaveText('14.5');
 });
 

@@ -130,7 +130,7 @@ test('a record sheet is printed with its columns and code, and typed in by it in
   // The same sheet as a file: out as a workbook, one cell filled in by another program, and back.
   const [download] = await Promise.all([
     page.waitForEvent('download'),
-    page.getByRole('button', { name: 'Take it along (XLSX)' }).click(),
+    page.getByRole('button', { name: 'Download (XLSX)' }).click(),
   ]);
   const { default: ExcelJs } = await import('exceljs');
   const book = new ExcelJs.Workbook();
@@ -153,7 +153,7 @@ test('a record sheet is printed with its columns and code, and typed in by it in
     return route.fulfill({ json: {} });
   });
   await page.getByRole('button', { name: /Take in the new ones|and correct the others/, disabled: false }).click();
-  await expect(page.getByText(/1 of 1 looks were taken in/)).toBeVisible();
+  await expect(page.getByText(/1 of 1 checks were taken in/)).toBeVisible();
   expect(sent).toEqual([
     expect.objectContaining({
       readings: [

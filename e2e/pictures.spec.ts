@@ -129,12 +129,12 @@ test('a film from files: lined up once, counted as it is, mended, kept, and comp
   await expect.poll(async () => Number.parseInt(await share.innerText(), 10)).toBeLessThan(before / 3);
   await page.getByRole('button', { name: 'Undo a stroke' }).click();
   await page.getByRole('button', { name: 'Done' }).click();
-  await expect(page.getByText(/Mended by hand: 7 strokes\./)).toBeVisible();
+  await expect(page.getByText(/Corrected by hand: 7 strokes\./)).toBeVisible();
   await page.getByRole('button', { name: /^Keep \d+ numbers?$/ }).click();
   await expect(page.getByText('All numbers are on record')).toBeVisible({ timeout: 30_000 });
   const mended = (await recordsOf(page, investigation.id)).readings
     .flatMap((r) => r.findings)
-    .filter((f) => f.seen?.method.includes('mended by hand'));
+    .filter((f) => f.seen?.method.includes('corrected by hand'));
   expect(mended).toHaveLength(6);
   // It survives being opened again, and the comparison has it like any other measure.
   await page.reload();
@@ -183,7 +183,7 @@ test('files that cannot be are told so in a sentence, and nothing is lost', asyn
   await expect(page.getByText('No camera has left a word in it')).toBeVisible();
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Add 2 pictures' }).click();
-  // The first in which the corners are said is the one that the rest are held against: a screenshot is none of them.
+  // The first in which the corners are said is the one that the rest are compared with: a screenshot is none of them.
   await page.getByRole('button', { name: 'These are the corners' }).click();
   await expect(page.locator('.film-day.refused')).toHaveCount(1, { timeout: 30_000 });
   await expect(page.getByText(/its corners were not found/)).toBeVisible();

@@ -121,7 +121,7 @@ test('a pot at home: dealt within the teams, the kit is listed, and a phone at h
   const sownOn = page.getByLabel('Sown on', { exact: true });
   await sownOn.fill('3/4');
   await sownOn.press('Tab');
-  await expect(page.getByText('“3/4” is no day: write it like 26 March.')).toBeVisible();
+  await expect(page.getByText('“3/4” is not a day: write it like 26 March.')).toBeVisible();
   await sownOn.fill(inDays(-3));
   await page.getByRole('button', { name: 'Open the calendar' }).first().click();
   await expect(page.getByRole('grid')).toBeVisible();
@@ -180,7 +180,7 @@ test('kinds side by side: chosen by what suits, compared in a table, each with i
   // Kinds that are compared are pressed to be taken in or left out.
   await expect(page.getByRole('checkbox', { name: /Radish/ })).toBeChecked();
   await expect(page.getByRole('checkbox', { name: /Phacelia/ })).toHaveCount(0);
-  await expect(page.getByText('Wheat is chosen, although: that is not to be seen.')).toBeVisible();
+  await expect(page.getByText('Wheat is chosen, although: that cannot be seen.')).toBeVisible();
   await openWord(page, /^What is to be seen/);
   await page.getByRole('radio', { name: 'whatever grows' }).check();
   await page.keyboard.press('Escape');

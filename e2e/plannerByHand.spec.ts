@@ -104,8 +104,8 @@ test('paper pots that go outside: a goal line, hardening off day by day, pegs ca
   await expect(agenda.getByText('Begin to harden off the barley')).toBeVisible();
   await expect(agenda.getByText('Harden off the barley: 2 hours')).toBeVisible();
   await expect(agenda.getByText('Plant out the barley')).toBeVisible();
-  // The peg of the last look is carried two school days back with the arrows, and undone.
-  const peg = page.getByRole('slider', { name: 'Day of: last look' });
+  // The peg of the last check is carried two school days back with the arrows, and undone.
+  const peg = page.getByRole('slider', { name: 'Day of: last check' });
   const before = await peg.getAttribute('aria-valuetext');
   await peg.focus();
   await page.keyboard.press('ArrowLeft');

@@ -60,11 +60,11 @@ test('what is done knowingly is kept with its reason, and comes back beside the 
   await expect(fair(page)).toContainText('Each team has one treatment only.');
   await fair(page)
     .locator('.finding', { hasText: 'Each team has one treatment only.' })
-    .getByRole('button', { name: 'We do it knowingly' })
+    .getByRole('button', { name: 'We do it on purpose' })
     .click();
-  await page.getByLabel('Why is it done knowingly?').fill('Each table has its own tap');
+  await page.getByLabel('Why do you do it on purpose?').fill('Each table has its own tap');
   await page.getByRole('button', { name: 'Keep on record' }).click();
-  await expect(fair(page).getByRole('heading', { name: 'Done knowingly' })).toBeVisible();
+  await expect(fair(page).getByRole('heading', { name: 'Done on purpose' })).toBeVisible();
   await saved(page);
   await sow(page);
   await expect(page.getByRole('row', { name: /A no salt/ })).toBeVisible();

@@ -29,7 +29,7 @@ export const saved = (page: Page) => expect(page.getByRole('status').filter({ ha
 export async function sow(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'Sow it' }).click();
   await page.getByRole('button', { name: 'Yes, lay it out' }).click();
-  await expect(page.getByRole('heading', { name: 'What went otherwise?' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'What went differently?' })).toBeVisible();
   await part(page, 'Plan');
 }
 

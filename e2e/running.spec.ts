@@ -16,7 +16,7 @@ async function openRunning(page: Page, question: string): Promise<string> {
   await saved(page);
   await page.getByRole('button', { name: 'Sow it' }).click();
   await page.getByRole('button', { name: 'Yes, lay it out' }).click();
-  await expect(page.getByRole('heading', { name: 'What went otherwise?' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'What went differently?' })).toBeVisible();
   const id = /investigations\/([^/]+)/.exec(page.url())![1]!;
   await page.goto(`/investigations/${id}/run`);
   await expect(page.getByRole('heading', { name: 'Checking is open' })).toBeVisible();
@@ -133,7 +133,7 @@ test('the room: by hand, from a logger’s file, under the ribbon, and into the 
   await page.getByRole('link', { name: 'Room', exact: true }).click();
   await expect(page.getByRole('img', { name: /^Temperature from/ })).toBeVisible();
   await page.getByLabel('Value', { exact: true }).fill('400');
-  await expect(page.getByText('A value of temperature lies between -40 and 70.')).toBeVisible();
+  await expect(page.getByText('A value of temperature is between -40 and 70.')).toBeVisible();
   await page.getByLabel('What was read').selectOption({ label: 'pH' });
   await page.getByLabel('Value', { exact: true }).fill('6,4');
   await page.getByRole('button', { name: 'Write it down' }).click();

@@ -110,7 +110,7 @@ test('teams predict on their devices before sowing; then it is locked and kept',
   await expect(page.getByRole('row', { name: /Moons 5 17\.5 cm B/ })).toBeVisible();
 });
 
-test('sowing day: the steps are ticked, and what went otherwise is written down in two taps by a team and by the teacher', async ({
+test('sowing day: the steps are ticked, and what went differently is written down in two taps by a team and by the teacher', async ({
   page,
   browser,
 }) => {

@@ -39,7 +39,7 @@ describe.each(ODD_MOMENTS)('the demo as loaded %s', (_words, moment) => {
     expect([...new Set(readings.map((r) => r.day))].sort()).toEqual(passed);
   });
 
-  test('has the trouble a class has: a slip put right, a pot knocked over, a team away', () => {
+  test('has the trouble a class has: a slip corrected, a pot knocked over, a team away', () => {
     const { readings } = records;
     const right = readings.find((r) => r.supersedes !== null)!;
     const slip = readings.find((r) => r.id === right.supersedes)!;

@@ -60,7 +60,7 @@ test('seconds are no wrong clock, and a header that is no time says nothing', as
   await kites.put(`/bench/checks/${v7()}`, body).set(CLOCK_HEADER, 'soon').expect(200);
 });
 
-test('care is put right too', async () => {
+test('care is corrected too', async () => {
   const at = new Date(msNow() - 100 * DAY_MS);
   const id = v7();
   const body = {

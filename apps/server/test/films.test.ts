@@ -191,7 +191,7 @@ test('days, files and numbers that cannot be are refused', async () => {
   await count({ containerId: (await records()).investigation.containers[4]?.id ?? v7() }, 422);
 });
 
-test('what is put right on a picture is on record, and undone it is still', async () => {
+test('what is corrected on a picture is on record, and undone it is still', async () => {
   const film = await newFilm();
   const frameId = v7();
   await take(world.teacher, '/frames', frameId, query(film.id), await picture()).expect(200);
@@ -284,7 +284,7 @@ test('a count never takes the place of a hand’s value, keeps what else stands,
     currentReadings((await records()).readings).filter((r) => r.containerId === cells[cell] && r.day === day);
   const first = await taken();
   expect(await save(first, 30)).toEqual({ written: 2, unchanged: 0 });
-  // In the log one value is put right by hand, and to the other a height is added.
+  // In the log one value is corrected by hand, and to the other a height is added.
   const [one] = await ofDay(0);
   const [other] = await ofDay(1);
   const correct = (old: typeof one, containerId: string, findings: object[]) =>

@@ -77,7 +77,7 @@ test('the same picture twice is one file on the disk', async () => {
   expect(files()).toBe(before);
 });
 
-test('what is no picture, too large, or of another day is refused in words', async () => {
+test('what is not a picture, too large, or of another day is refused in words', async () => {
   const no = await send(kites, v7(), Buffer.from('<svg xmlns="http://www.w3.org/2000/svg"><script/></svg>')).expect(422);
   expect(no.body.detail).toMatch(/no picture that can be read/);
   const drawing = '<svg xmlns="http://www.w3.org/2000/svg" width="40" height="40"><rect width="40" height="40"/></svg>';

@@ -93,7 +93,7 @@ test('sowing makes what the plan says, once, and locks the plan; its open points
   const made = (await sow().expect(200)).body as InvestigationView;
   expect(made.containers).toHaveLength(8);
   expect(made.treatments.map((t) => t.label)).toEqual(['no salt', '25 mmol/L', '50 mmol/L', '100 mmol/L']);
-  expect(made.planCautions.map(cautionSentence).join(' ')).toContain('Done knowingly: The sill is short.');
+  expect(made.planCautions.map(cautionSentence).join(' ')).toContain('Done on purpose: The sill is short.');
   await save(1, draft({ question: 'Something else entirely?' })).expect(409);
   await world.teacher.delete(`/plans/${id}`).expect(422);
 });

@@ -30,9 +30,9 @@ test('a question is kept once however often it is sent, renamed, taken away, and
   expect(await list()).toHaveLength(1);
 });
 
-test('what is no question of the page is refused in words, and there are at most so many', async () => {
+test('what is not a question of the page is refused in words, and there are at most so many', async () => {
   const put = (body: object) => world.teacher.put(`${questions()}/${v7()}`, body);
-  expect((await put({ ...ASKED, address: 'by=<script>' }).expect(400)).text).toContain('That is no question of this page.');
+  expect((await put({ ...ASKED, address: 'by=<script>' }).expect(400)).text).toContain('That is not a question of this page.');
   expect((await put({ ...ASKED, name: '' }).expect(400)).text).toContain('Name the question');
   expect((await put({ ...ASKED, address: 'a'.repeat(900) }).expect(400)).text).toContain('too long');
   for (let i = 0; i < 39; i++) await put({ ...ASKED, name: `${i}` }).expect(200);

@@ -42,8 +42,8 @@ test('readings by hand are kept once, shown in order, and can be thrown away', a
 });
 
 test.each([
-  [{ value: 120 }, 'lies between -40 and 70'],
-  [{ kind: 'ph', value: 15 }, 'lies between 0 and 14'],
+  [{ value: 120 }, 'is between -40 and 70'],
+  [{ kind: 'ph', value: 15 }, 'is between 0 and 14'],
   [{ kind: 'noise' }, 'Choose what was read.'],
   [{ at: 'yesterday' }, 'Say when it was read.'],
 ])('what no room has is refused: %j', async (part, sentence) => {

@@ -43,7 +43,7 @@ test('the run sheet goes with the investigation, to the teams too', async () => 
   expect(bench.investigations.find((i) => i.investigation.id === sown.id)!.investigation.runSheet).toEqual(sown.runSheet);
 });
 
-test('a team writes down what went otherwise, twice the same is once, and it can be taken back', async () => {
+test('a team writes down what went differently, twice the same is once, and it can be taken back', async () => {
   const id = v7();
   const body = { containerId: ownOf('kite').id, kind: 'broken-seed' };
   await kites.put(`/bench/deviations/${id}`, body).expect(200);
@@ -72,7 +72,7 @@ test('a team writes for its own containers only, the teacher for all, strangers 
 
 test('an unknown kind is refused with a sentence', async () => {
   const { body } = await kites.put(`/bench/deviations/${v7()}`, { containerId: ownOf('kite').id, kind: 'magic' }).expect(400);
-  expect(JSON.stringify(body)).toContain('Choose what went otherwise.');
+  expect(JSON.stringify(body)).toContain('Choose what went differently.');
 });
 
 describe('a sowing that is taken back', () => {

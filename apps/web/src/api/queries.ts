@@ -1,4 +1,3 @@
-import { say } from '@bright-sprout/words/say';
 import { msNow } from '@bright-sprout/core/clock/clock';
 import { type HeldView } from '@bright-sprout/contracts/held';
 import { type JoinView, type SessionView } from '@bright-sprout/contracts/access';
@@ -249,7 +248,7 @@ export function useChangeLesson(investigationId: string) {
   const put = ({ version, document }: LessonView) =>
     request<LessonView>('PUT', `/investigations/${investigationId}/lesson`, { version, document });
   return useMutation({
-    scope: { id: say('api.lesson', { investigationId }) },
+    scope: { id: `lesson ${investigationId}` },
     mutationFn: async (change: (document: LessonDocument) => LessonDocument) => {
       // The page shows the change already; what it is made on is the server's own.
       for (let tries = 0; ; tries++) {

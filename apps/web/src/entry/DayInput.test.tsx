@@ -35,17 +35,17 @@ test('a day stands written out, and is typed as it is spoken', async () => {
   expect(told).toHaveBeenLastCalledWith('');
 });
 
-test('what is no day stays as it was typed, with a sentence, and no day stands behind it', async () => {
+test('what is not a day stays as it was typed, with a sentence, and no day stands behind it', async () => {
   const { told, field } = show('2026-02-12');
   await userEvent.type(field, '!');
   expect(told).toHaveBeenLastCalledWith('');
   await userEvent.clear(field);
   told.mockClear();
   await userEvent.type(field, '3/4');
-  expect(screen.queryByText(/is no day/)).not.toBeInTheDocument();
+  expect(screen.queryByText(/is not a day/)).not.toBeInTheDocument();
   await userEvent.tab();
   expect(field).toHaveValue('3/4');
-  expect(field).toHaveAccessibleDescription('“3/4” is no day: write it like 26 March.');
+  expect(field).toHaveAccessibleDescription('“3/4” is not a day: write it like 26 March.');
   expect(told).not.toHaveBeenCalled();
 });
 

@@ -12,7 +12,7 @@ const photo = (part: Partial<ShownPhoto> = {}): ShownPhoto => ({
   ...part,
 });
 
-test('nothing is shown where there is no picture', () => {
+test('nothing is shown where there is not a picture', () => {
   const { container } = render(<Photos photos={[]} code="A1" path="/photos" onTakeBack={null} />);
   expect(container).toBeEmptyDOMElement();
 });

@@ -1,4 +1,3 @@
-import { say } from '@bright-sprout/words/say';
 /** Something half done, kept on the device until it is sent, so that a reload in the middle of it loses nothing. */
 export interface DeviceDraft<T> {
   /** What was kept; null where there is nothing, or nothing that can still be understood. */
@@ -13,7 +12,7 @@ export interface DeviceDraft<T> {
  * @param restore makes a whole of what an earlier version of the application may have kept
  */
 export function deviceDraft<T>(name: string, restore: (kept: Partial<T>) => T | null): DeviceDraft<T> {
-  const key = say('entry.sproutDraft', { name });
+  const key = `sprout draft ${name}`;
   return {
     read: () => {
       try {

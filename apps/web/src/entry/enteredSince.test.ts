@@ -17,7 +17,7 @@ test('a picture is shown while it waits, once when the server has it, and not wh
   expect(photosSince([known], [], new Set(['B1']))).toEqual([]);
 });
 
-test('care and what went otherwise are shown before the server has them, and vanish when taken back', () => {
+test('care and what went differently are shown before the server has them, and vanish when taken back', () => {
   const care = waiting('c1', {
     kind: 'care',
     body: { investigationId: 'i1', kind: 'water', task: 'water', day: about.day, recordedAt: about.recordedAt, amountMl: 30 },

@@ -19,7 +19,7 @@ test('seeds that were counted are written down as a number', async () => {
   expect(own.saveDeviation).toHaveBeenCalledWith(expect.objectContaining({ containerId: 'B1', kind: 'counted', seeds: 47 }));
 });
 
-test('what was counted stands among what went otherwise, and can be taken back', async () => {
+test('what was counted stands among what went differently, and can be taken back', async () => {
   const own = { ...entering(), deviations: [{ id: 'd', containerId: 'A1', kind: 'counted' as const, seeds: 47, note: null }] };
   render(<SownOtherwise investigation={investigationView()} entering={own} />);
   expect(screen.getByText(/47 seeds counted/)).toBeInTheDocument();

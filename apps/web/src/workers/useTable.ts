@@ -84,7 +84,7 @@ export function useTable(): TableBeside {
     choices: useCallback(
       (reading, column) =>
         new Promise((next) => {
-          waiting.current.set(say('compare.choices', { column }), (m) => m.kind === 'choices' && next(m.choices));
+          waiting.current.set(`choices ${column}`, (m) => m.kind === 'choices' && next(m.choices));
           ask({ kind: 'choices', reading, column });
         }),
       [ask],
@@ -108,4 +108,4 @@ export function useTable(): TableBeside {
 }
 
 const keyOf = (message: Extract<TableAnswer, { kind: 'choices' | 'packed' }>) =>
-  message.kind === 'choices' ? say('compare.choices', { column: message.column }) : 'packed';
+  message.kind === 'choices' ? `choices ${message.column}` : 'packed';

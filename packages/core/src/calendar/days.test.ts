@@ -54,7 +54,7 @@ test('a day without its year is the nearest one, over the turn of the year too',
   expect(parseDay('20 December', '2027-01-03')).toBe('2026-12-20');
 });
 
-test.each(['', '3/4', '30 February 2026', '12', 'March', '19 Mar 26', '19 M', '2026-3-1'])('“%s” is no day', (typed) => {
+test.each(['', '3/4', '30 February 2026', '12', 'March', '19 Mar 26', '19 M', '2026-3-1'])('“%s” is not a day', (typed) => {
   expect(parseDay(typed, '2026-03-02')).toBeNull();
 });
 

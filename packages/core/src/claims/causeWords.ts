@@ -154,7 +154,7 @@ export function causeWords(
               containers: cause.containers,
               of: cause.of,
               pots,
-              longest: cause.longest.toFixed(0),
+              longest: Math.round(cause.longest),
             }),
           );
     case 'lot':

@@ -51,7 +51,7 @@ function sizeWords(shown: Shown, difference: number, band: GradeBand): string {
   const size = shown.size(difference);
   const whole = Math.round(Math.abs(shown.inUnit(difference)));
   if (!young(band) || whole === 0 || size === '' || shown.unit === 'in' || shown.unit === '%') return size;
-  return size.replace(/^[\d.]+/, String(whole));
+  return shown.unit === 'days' ? say('compare.wholeDays', { n: whole }) : size.replace(/^[\d.]+/, String(whole));
 }
 
 function differencesFinding(contrasts: readonly Contrast[], subject: ClaimSubject): string {

@@ -82,7 +82,7 @@ test('a mark a team counts all of its containers; what was waited for is said as
   expect(claim(two, { mark: 'team', beforeSprouting: 'zero' }).evidence).toBe('7 pots measured, 1 not up yet, counted as zero.');
   const when = { kind: 'course' } as const;
   expect(claim(two, { follow: 'reached', reach: '125', when }).evidence).toBe(
-    '4 pots reached it, 4 never, counted as waiting to the last look.',
+    '4 pots reached it, 4 never, counted as waiting to the last check.',
   );
   const seeds = {
     ...two,
@@ -149,7 +149,7 @@ test('a day is sooner or later, never taller', () => {
     { when: '', band: 'middle' },
   );
   expect(finding).toMatch(/^With salt B, barley came up later than with no salt: by about \d\.\d days\.$/);
-  expect(evidence).toBe('13 pots came up, 1 never, counted as waiting to the last look.');
+  expect(evidence).toBe('13 pots came up, 1 never, counted as waiting to the last check.');
 });
 
 const SERIES: ComparedDesign = { ...seriesOf(0, 25, 50), levels: { A: [0], B: [1], D: [2] } };
@@ -179,7 +179,7 @@ test('crossed things: where the first does more, by how much, and which part alo
 test('where all are alike, or one group stands alone, that is what is said', () => {
   expect(claim(recordsOf({ A: [50, 50, 50], B: [50, 50, 50] })).finding).toBe('All pots are alike on day 16: 5.0 cm.');
   expect(claim(recordsOf({ A: [50, 60, 70] })).finding).toBe(
-    'Height on day 16: 6.0 cm on average. There is nothing to hold it against.',
+    'Height on day 16: 6.0 cm on average. There is nothing to compare it with.',
   );
 });
 

@@ -136,7 +136,7 @@ test('at equal age: the look of that day, or the line between two near ones; nev
   expect(found.get('C1')).toMatchObject({ value: 19, between: true });
 });
 
-test('a day of sprouting is a span between looks: cups by their first sign, never is the last look, lost before is left out', () => {
+test('a day of sprouting is a span between looks: cups by their first sign, never is the last check, lost before is left out', () => {
   const some = course({
     A1: [null, null, 12, 30],
     A2: [5, 9, 20, 40],

@@ -68,7 +68,7 @@ test('two factors: what each does on average, what the first does at each level 
   expect(by['1@1']).toBeCloseTo(d - b, 9);
 });
 
-test('teams are held against the other teams, treatments taken into account', () => {
+test('teams are compared with the other teams, treatments taken into account', () => {
   const high = [0, 0, 0, 12, 0, 0];
   const row = (start: number) => high.map((h, i) => start + h + Math.sin(5 * i + start));
   const found = sure(recordsOf({ A: row(140), B: row(120), C: row(100), D: row(70) }), { between: 'teams' });

@@ -40,7 +40,7 @@ test('three containers are too few to draw from; no curve gives no interval', ()
   expect(curveIntervals('gompertz', level, 1, 50)).toMatchObject({ ok: false });
 });
 
-test('a milestone lies between the last look without and the first with it, or with more', () => {
+test('a milestone is between the last check without and the first with it, or with more', () => {
   const looks = [
     { day: 3, stage: null },
     { day: 5, stage: 'first-shoot' as const },

@@ -31,7 +31,7 @@ test('light that is only stronger changes neither', () => {
   );
 });
 
-test('the split lies between two groups and holds all of the spread between them', () => {
+test('the split is between two groups and holds all of the spread between them', () => {
   const two = blankPicture(10, 10);
   for (let p = 0; p < 100; p++) two.data.set(p < 30 ? [60, 110, 40] : [90, 80, 70], p * 4);
   const split = otsuSplit([indexHistogram(two, 'excess-green')])!;

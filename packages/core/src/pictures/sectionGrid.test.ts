@@ -41,7 +41,7 @@ test('what was counted is outlined in ink, the rest is pale', () => {
 test('how it was counted is told with its version, and that a hand was in it', () => {
   expect(methodWords(countingMethod('excess-green', 1))).toBe('excess green, version 1');
   expect(methodWords(countingMethod('excess-green-minus-red', 1, true))).toBe(
-    'excess green minus excess red, version 1, mended by hand',
+    'excess green minus excess red, version 1, corrected by hand',
   );
   expect([methodWords('ruler/1'), methodWords('by eye')]).toEqual(['ruler on a picture, version 1', 'by eye']);
 });

@@ -38,7 +38,7 @@ test('a caution is kept as its rule and numbers, and says what the check said', 
   expect(findings.length).toBeGreaterThan(1);
   const kept = stored(keptCautions(findings));
   expect(kept.map(cautionSentence)).toEqual(
-    findings.map((f) => (f.declared ? `${f.what} (Done knowingly: The sill is short.)` : f.what)),
+    findings.map((f) => (f.declared ? `${f.what} (Done on purpose: The sill is short.)` : f.what)),
   );
   for (const { params } of kept) for (const value of Object.values(params)) expect(String(value)).not.toMatch(/\.$/);
 });

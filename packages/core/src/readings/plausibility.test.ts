@@ -125,6 +125,6 @@ test('a seedling that was not up and is tall at once is asked about without a he
   const found = ask({ valueMm: 190 }, { before: null, notUpOn: 12, twinsMm: [] })!;
   expect(found.kind).toBe('grew-too-fast');
   expect(doubtQuestion(found, 190, 'mm', null)).toBe(
-    '19.0 cm already? It was not up at the last look. Is the ruler’s zero at the soil?',
+    '19.0 cm already? It was not up at the last check. Is the ruler’s zero at the soil?',
   );
 });

@@ -23,8 +23,8 @@ test.each([
 );
 
 test.each([
-  ['0', /^Zero is no height/],
-  ['0,0', /^Zero is no height/],
+  ['0', /^Zero is not a height/],
+  ['0,0', /^Zero is not a height/],
   ['z', /not one of the letters/],
   ['1200', /at most 10 metres/],
   ['-4', /\.$/],

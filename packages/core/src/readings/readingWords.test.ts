@@ -29,7 +29,7 @@ test.each([
   ['thinned', 'thinned out'],
   ['not-up', 'not up yet'],
   ['not-checked', 'could not check'],
-] as const)('%s is no number', (state, words) =>
+] as const)('%s is not a number', (state, words) =>
   expect(readingWords(on({ state, lostReason: 'eaten' }), { resolution: 'mm' })).toBe(words),
 );
 

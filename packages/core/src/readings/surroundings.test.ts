@@ -53,7 +53,7 @@ test('a day that cannot be and the sowing day itself are asked about first', () 
   expect(ask(50, {}, '1', '2026-03-03')?.kind).toBe('sowing-day');
 });
 
-test('a plant that was not up at the last look cannot be tall already', () => {
+test('a plant that was not up at the last check cannot be tall already', () => {
   const readings = [at('A1', '2026-03-16')];
   expect(ask(400, { readings })).not.toBeNull();
   expect(ask(12, { readings })).toBeNull();

@@ -61,7 +61,7 @@ test('the forecast stands until something is up; then what was seen takes its pl
   expect(ribbon([up('2026-03-06')], '2026-03-10').sprouting).toMatchObject({ words: '1 of 4 came up, day 3', seen: true });
 });
 
-test('records without a plan have their weekends and the day of sowing, and end with the last look', () => {
+test('records without a plan have their weekends and the day of sowing, and end with the last check', () => {
   const tape = ribbon([up('2026-03-09')], '2026-05-01', { schedule: [], outlook: null, phase: 'finished' });
   expect(tape.marks).toEqual([{ day: SOWN, word: 'sown' }]);
   expect(tape.days.at(-1)!.day).toBe('2026-03-10');

@@ -63,6 +63,8 @@ export interface ThermalTime {
 export interface GrowingMethod {
   id: string;
   name: string;
+  /** The same after “grown in”, with its article. */
+  grownIn: string;
   /** What one pot, bag or cell of it is called, for sentences. */
   container: string;
   /** Seeds and roots lie on wet paper, pad or sponge instead of in soil. */
@@ -192,6 +194,9 @@ export const METHODS: readonly GrowingMethod[] = methodFacts.methods.map((m) => 
   id: m.id,
   get name() {
     return say(`methods.${m.id}` as PlainKey);
+  },
+  get grownIn() {
+    return say(`methods.${m.id}In` as PlainKey);
   },
   get container() {
     return nounOf(m.container_name as Noun);

@@ -37,7 +37,7 @@ test.each([
   ['harvest', 'radish', 'cup_mix', true],
   ['flower', 'radish', 'cup_mix', false],
 ] as const)('%s of %s in %s', (see, id, method, seen) =>
-  expect(against(id, { see, method: methodById(method)! }).includes('that is not to be seen')).toBe(!seen),
+  expect(against(id, { see, method: methodById(method)! }).includes('that cannot be seen')).toBe(!seen),
 );
 
 test('allergies, fiddly seed, lamps and unsuitable ways of growing are named', () => {

@@ -55,7 +55,7 @@ test.each(referenceCases('04-2x2').map((c) => [c.case, c] as const))('%s', (_, {
   expectReference(found.interval.high, fisher.or_ci95_high, loose);
 });
 
-test('what is no share has a reason, never NaN', () => {
+test('what is not a share has a reason, never NaN', () => {
   for (const found of [wilson(0, 0), wilson(3, 2), clopperPearson(-1, 4), newcombe(1, 2, 0, 0), fisherTwoByTwo(1.5, 3, 1, 3)])
     expect(found).toEqual({ ok: false, reason: expect.stringMatching(/\.$/) as string });
 });

@@ -86,7 +86,7 @@ test('a head is said to mean something else, and what it becomes follows', async
   await waitFor(() => expect(screen.getAllByText('stiffness')).toHaveLength(2));
 });
 
-test('what cannot be read hangs under its line, and is put right there or left out', async () => {
+test('what cannot be read hangs under its line, and is corrected there or left out', async () => {
   const writes = open();
   await choose(TABLE.replace('4,4', '4,4O').replace('2,3', 'tall'));
   const wrong = (await screen.findByText('Line 3')).closest('tr')!;
@@ -94,7 +94,7 @@ test('what cannot be read hangs under its line, and is put right there or left o
   expect(screen.getByRole('button', { name: 'Leave out 2 rows' })).toBeInTheDocument();
   await userEvent.click(within(wrong).getByRole('button', { name: 'Read it as 4,40' }));
   await waitFor(() => expect(screen.queryByText('Line 3')).not.toBeInTheDocument());
-  expect(screen.getByText(/1 line was put right here; the file stays as it is/)).toBeInTheDocument();
+  expect(screen.getByText(/1 line was corrected here; the file stays as it is/)).toBeInTheDocument();
   await userEvent.click(screen.getByRole('button', { name: 'Leave out 1 row' }));
   expect(await screen.findByText(/Line 5 is left out/)).toBeInTheDocument();
   await grownOf('radish');
@@ -120,7 +120,7 @@ test('the same way is taken for all lines that have the same', async () => {
   await choose('pot,group,day 3,day 6\na,x,1,0\nb,x,2,0\nc,y,2,3\n');
   await userEvent.click((await screen.findAllByRole('button', { name: 'It was lost, in all 2 like it' }))[0]!);
   await waitFor(() => expect(screen.queryByText('Line 3')).not.toBeInTheDocument());
-  expect(screen.getByText(/2 lines were put right/)).toBeInTheDocument();
+  expect(screen.getByText(/2 lines were corrected/)).toBeInTheDocument();
 });
 
 test.each([

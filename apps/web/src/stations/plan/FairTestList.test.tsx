@@ -33,9 +33,9 @@ test('the fix is one press', async () => {
 
 test('an exception needs its reason, and is kept under its rule once', async () => {
   const now = shown([finding({})]);
-  await userEvent.click(screen.getByRole('button', { name: 'We do it knowingly' }));
+  await userEvent.click(screen.getByRole('button', { name: 'We do it on purpose' }));
   expect(screen.getByRole('button', { name: 'Keep on record' })).toBeDisabled();
-  await userEvent.type(screen.getByLabelText('Why is it done knowingly?'), '  The sill is short ');
+  await userEvent.type(screen.getByLabelText('Why do you do it on purpose?'), '  The sill is short ');
   await userEvent.click(screen.getByRole('button', { name: 'Keep on record' }));
   expect(now().exceptions).toEqual([{ rule: 'too-few-containers', reason: 'The sill is short' }]);
 });
@@ -54,5 +54,5 @@ test('once sown nothing can be pressed', () => {
 
 test('what is only worth knowing asks for no exception', () => {
   shown([finding({ severity: 'mind', fix: null })]);
-  expect(screen.queryByRole('button', { name: 'We do it knowingly' })).toBeNull();
+  expect(screen.queryByRole('button', { name: 'We do it on purpose' })).toBeNull();
 });

@@ -1,4 +1,3 @@
-import { say } from '@bright-sprout/words/say';
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { useState } from 'react';
 
@@ -18,7 +17,7 @@ export interface OwnPot {
  * is remembered on the device, per team.
  */
 export function useOwnPot({ id, bench, containers }: InvestigationView, teamId: string, scanned: string | null): OwnPot {
-  const key = say('bench.sproutOwnPot', { id, teamId });
+  const key = `sprout own pot ${id} ${teamId}`;
   const known = (code: string | null) => containers.some((c) => c.code === code);
   const [kept, setKept] = useState(() => {
     const before = localStorage.getItem(key);

@@ -21,7 +21,7 @@ test('a device that shows another day says which, and goes by the school’s clo
   expect(todayIn('UTC')).toBe('2026-03-20');
 });
 
-test('an hour that is wrong is put right without a word; seconds are left alone', async () => {
+test('an hour that is wrong is corrected without a word; seconds are left alone', async () => {
   runAhead(0);
   server(() => Promise.resolve('2026-03-19T11:00:00.000Z'));
   const { result } = renderHook(() => useRightClock('UTC'));

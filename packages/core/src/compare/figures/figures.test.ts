@@ -82,7 +82,7 @@ test('stairs of sprouting: steps between looks, never and half, by hand', () => 
     half: [6, 9],
   });
   expect([last, looked, seeds]).toEqual([9, [3, 6, 9], false]);
-  // Who never came was waited for to the last look, not only to the last that came.
+  // Who never came was waited for to the last check, not only to the last that came.
   expect(stairs[0]!.intervals).toContainEqual({ lower: 9, upper: null });
   const spans = [
     ...Array.from({ length: 20 }, () => ({ lower: 3, upper: 6 })),

@@ -95,7 +95,7 @@ test('claims that go too far are asked about, others seldom, in every band', () 
   expect(rates[0]!.falsely).toBeLessThan(0.05);
 });
 
-test('days: later is more, and a claim about what was sooner is held against them', () => {
+test('days: later is more, and a claim about what was sooner is compared with them', () => {
   const days: ReachFacts = { ...FACTS.salt, later: true, contrasts: [{ of: 'D', against: 'A', sign: 1, clear: true }] };
   const codes = (text: string) => reachOf(text, days).map((q) => q.code);
   expect(codes('Barley with 100 mmol/L came up later than barley with no salt.')).toEqual([]);

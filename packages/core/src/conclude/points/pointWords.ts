@@ -232,7 +232,6 @@ function said(point: Point, subject: PointSubject): Said {
           onDay: onDay(point.day),
           of: point.of,
           expected,
-          isNone: expected === 'none' || expected === 'about 1',
         }),
         asks: say('conclude.poorSeedsFind', { label: point.label }),
         luck: say('conclude.classesSownSuchSeed'),

@@ -54,7 +54,7 @@ test('a report has its parts in order, and says what the records say', () => {
   expect(text).not.toMatch(/undefined|NaN|prove/);
 });
 
-test('of all treated alike, of nothing that went otherwise and of no claim it says that', () => {
+test('of all treated alike, of nothing that went differently and of no claim it says that', () => {
   const bare = {
     ...FACTS,
     treatments: FACTS.treatments.slice(0, 1),
@@ -67,7 +67,7 @@ test('of all treated alike, of nothing that went otherwise and of no claim it sa
   };
   const text = JSON.stringify(reportSections(bare, usual));
   expect(text).toContain('All were treated alike.');
-  expect(text).toContain('Nothing went otherwise');
+  expect(text).toContain('Nothing went differently');
   expect(text).toContain('"kind":"lines"');
   // Of records from a file nobody knows where each stood, nor how many seeds it got.
   const imported = JSON.stringify(reportSections({ ...FACTS, planned: false }, usual));

@@ -200,7 +200,7 @@ class TableReader {
     const accepted = this.reading.mends.some((m) => m.kind === 'accept' && m.treatment === text);
     if (column === undefined || accepted || (column === at.treatment && this.rows.rows.length < 4)) return false;
     const told = lineProblem(row.line, column, say('tablesIn.workedOtherLinesName', { text }), {
-      alike: say('tablesIn.workedOut'),
+      alike: 'worked out',
     });
     const keep = { words: say('tablesIn.itIsAContainer'), mend: { kind: 'accept' as const, treatment: text } };
     this.problems.push({ ...told, ways: [...told.ways, keep] });

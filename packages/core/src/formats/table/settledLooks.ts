@@ -120,7 +120,7 @@ export class SettledLooks {
             cell(say('tablesIn.nobodyLooked'), ''),
             { words: say('tablesIn.leaveLine'), mend: { kind: 'leave-out', line } },
           ],
-          alike: say('tablesIn.zeroAfterHeight'),
+          alike: 'zero after a height',
         });
       }
     }
@@ -186,7 +186,7 @@ export class SettledLooks {
         const seeds = this.units.seedsOf(look.unit);
         if (seeds !== null && value > seeds)
           this.wrong(look.line, look.column, say('tablesIn.wouldHaveUpOf', { unit: look.unit, value, seeds }), {
-            alike: say('tablesIn.moreSown'),
+            alike: 'more than were sown',
           });
       }
   }

@@ -176,7 +176,7 @@ test('germinated of how many, by then', () => {
   expect(table.readings.every((r) => r.state === 'measured')).toBe(true);
 });
 
-test('new ones since the last look are added up, whatever order the rows stand in', () => {
+test('new ones since the last check are added up, whatever order the rows stand in', () => {
   const table = wholly(
     lines('dish,treatment,day,new germinated,seeds', '1,warm,4,13,25', '1,warm,2,5,25', '2,cold,2,0,25', '2,cold,4,3,25'),
   );

@@ -150,7 +150,7 @@ export class Units {
     // The head counts the plants of the row.
     if (at !== null)
       return this.checked(row, `${id}\u0001${block ?? ''}\u0001${at.container}`, within(label, block, at.container));
-    if (this.scope === 'row') return { key: say('tablesIn.line', { line: row.line }), code: String(row.line) };
+    if (this.scope === 'row') return { key: `line ${row.line}`, code: String(row.line) };
     if (this.scope === 'treatment-itself') return this.checked(row, `${id}\u0001${block ?? ''}`, within(label, block));
     const name = this.table.at.container < 0 ? this.table.cell(row, 'plant') || '1' : this.table.cell(row, 'container');
     if (name === '') return this.wrong(row, this.table.at.container, say('tablesIn.containerCellEmpty'));

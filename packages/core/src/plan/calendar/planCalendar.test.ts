@@ -127,14 +127,14 @@ test('a rung of a ladder that cannot be sown on its day says the age it will hav
   expect(whole.every((c) => !c.what.startsWith('E '))).toBe(true);
 });
 
-test('covers, thinning and the first look wait for the plants: over a weekend to Monday, never back to Friday', () => {
+test('covers, thinning and the first check wait for the plants: over a weekend to Monday, never back to Friday', () => {
   for (let n = 0; n < 7; n++) {
     const plan = begun('crowded-pots', { sowOn: addDays('2026-03-09', n) });
     if (!isSchoolDay(plan.calendar, plan.sowOn)) continue;
     const { events, conflicts } = calendarOf(plan);
     const waiting = events.filter((e) => ['first-look', 'care', 'thin'].includes(e.kind));
     expect(waiting.length).toBeGreaterThan(2);
-    for (const { what, wayOut, day } of conflicts.filter((c) => /^(First look|Lift|Take|Thin)/.test(c.what)))
+    for (const { what, wayOut, day } of conflicts.filter((c) => /^(First check|Lift|Take|Thin)/.test(c.what)))
       expect([what, wayOut.endsWith(`Mon ${Number(addDays(day, weekday(day) === 6 ? 2 : 1).slice(8))} March.`)]).toEqual([
         what,
         true,

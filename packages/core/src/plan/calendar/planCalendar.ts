@@ -119,7 +119,7 @@ function sowings(plan: PlanDocument, { recipes }: DaysWorkedOut): Wanted[] {
   return days.map((day) => {
     const own = recipes.filter((r) => r.sowOn === day).map((r) => r.treatment.code);
     return chosen(
-      say('planDays.sow', { day }),
+      `sow ${day}`,
       'sow',
       { code: 'sow', treatments: days.length > 1 ? own : [] },
       day,

@@ -29,7 +29,7 @@ test('runs from today to the day after the end, with checks, days off and pegs',
   expect([on('2026-03-11').check, on('2026-03-12').check, on('2026-03-14').off]).toEqual([true, false, true]);
   expect(pegs).toEqual([
     { peg: 'sowOn', day: SOWN, words: 'sow' },
-    { peg: 'endOn', day: plan.endOn, words: 'last look' },
+    { peg: 'endOn', day: plan.endOn, words: 'last check' },
   ]);
 });
 

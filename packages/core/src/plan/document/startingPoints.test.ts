@@ -37,7 +37,7 @@ describe.each(STARTING_POINTS.map((s) => s.id))('%s, taken as it is', (id) => {
 
   test('is no more soil than a teacher carries', () => expect(out.soil.totalMl).toBeLessThan(12_000));
 
-  test('ends with the last look: nothing is watered, thinned or moved after it', () => {
+  test('ends with the last check: nothing is watered, thinned or moved after it', () => {
     const end = events.find((e) => e.kind === 'end')!;
     expect(events.at(-1)).toBe(end);
     expect(events.filter((e) => e.day === end.day && e.kind === 'weekend')).toEqual([]);

@@ -181,7 +181,7 @@ describe('the fair-test check', () => {
     });
     const findings = fairTest(plan, workOut(plan, 7), 7);
     expect(keptCautions(findings).map(cautionSentence)).toContain(
-      'Only 2 containers of each. (Done knowingly: The sill holds no more.)',
+      'Only 2 containers of each. (Done on purpose: The sill holds no more.)',
     );
   });
 
@@ -204,9 +204,9 @@ describe('the fair-test check', () => {
       return verdict(plan, fairTest(plan, workOut(plan, 7), 7));
     };
     expect(said('salt-steps')).toBe('a fair test');
-    expect(said('salt-steps', { measures: [] })).toBe('1 to mend');
+    expect(said('salt-steps', { measures: [] })).toBe('1 to fix');
     const knowingly = [{ rule: 'nothing-measured', reason: 'We only look this time.' }];
-    expect(said('salt-steps', { measures: [], exceptions: knowingly })).toBe('not a fair test, knowingly');
+    expect(said('salt-steps', { measures: [], exceptions: knowingly })).toBe('not a fair test, on purpose');
     expect(said('age-ladder')).toBe('no test of a cause');
   });
 

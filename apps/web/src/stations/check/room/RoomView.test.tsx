@@ -82,7 +82,7 @@ test('a value is typed with a comma, refused where it cannot be, and taken back'
   });
   const hand = within((await screen.findByRole('heading', { name: 'By hand' })).closest('section')!);
   await userEvent.type(hand.getByLabelText('Value'), '210');
-  expect(hand.getByText(/A value of temperature lies between/)).toBeInTheDocument();
+  expect(hand.getByText(/A value of temperature is between/)).toBeInTheDocument();
   await userEvent.click(hand.getByRole('button', { name: 'Write it down' }));
   expect(writes).toEqual([]);
   await userEvent.clear(hand.getByLabelText('Value'));

@@ -102,7 +102,7 @@ export function Thinning({ records: { investigation, readings } }: { records: In
               drawn.forEach((d) =>
                 entering.saveCare({
                   kind: 'thin',
-                  task: say('run.thin2', { code: d.container.code }),
+                  task: `thin ${d.container.code}`,
                   note: `${words(d)}${rule === 'lot' ? say('run.lot', { lot }) : ''}`,
                 }),
               )

@@ -43,7 +43,7 @@ test('only kinds that suit are shown, and every wish narrows them', async () => 
   await seeFlowers();
   const after = kinds();
   expect(after.length).toBeLessThan(before.length);
-  expect(screen.getByText(/^Barley is chosen, although: .*that is not to be seen; something to mind\.$/)).toBeInTheDocument();
+  expect(screen.getByText(/^Barley is chosen, although: .*that cannot be seen; something to mind\.$/)).toBeInTheDocument();
 });
 
 test('a wish that nothing grants says so', async () => {

@@ -32,7 +32,7 @@ export function SeedsSentence(props: PartProps) {
         it="plannerSeeds.grownFilledLeftAlone"
         word={word(
           say('plannerSeeds.wayGrowing'),
-          method?.name.toLowerCase() ?? say('common.nothingYet'),
+          method?.grownIn ?? say('common.nothingYet'),
           ['methodId'],
           <MethodChoices plan={plan} change={change} />,
           true,

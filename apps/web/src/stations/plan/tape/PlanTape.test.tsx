@@ -61,7 +61,7 @@ test('a peg is carried with the arrows to the next school day', async () => {
   screen.getByRole('slider', { name: 'Day of: sow' }).focus();
   await userEvent.keyboard('{ArrowRight}');
   expect(plan.sowOn).toBe('2026-03-16');
-  screen.getByRole('slider', { name: 'Day of: last look' }).focus();
+  screen.getByRole('slider', { name: 'Day of: last check' }).focus();
   await userEvent.keyboard('{ArrowLeft}');
   expect(plan.endOn).toBe('2026-04-03');
 });

@@ -1,4 +1,3 @@
-import { say } from '@bright-sprout/words/say';
 import { type IsoDay } from '../../../calendar/days';
 import { generatorFrom } from '../../../random/generator';
 import { type Lesson, lineOf } from '../lesson';
@@ -51,7 +50,7 @@ export function linesCrossed(lesson: Lesson): Found<'lines-crossed'>[] {
   const [led, leads] = firstLeads ? [codes[a]!, codes[b]!] : [codes[b]!, codes[a]!];
   return [
     {
-      key: say('conclude.linesCrossed', { sort: [led, leads].sort().join(' ') }),
+      key: `lines-crossed ${[led, leads].sort().join(' ')}`,
       day: days[crossed]!.day,
       chance,
       ledBefore: lesson.labelOf(led),

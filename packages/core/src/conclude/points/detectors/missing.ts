@@ -1,4 +1,3 @@
-import { say } from '@bright-sprout/words/say';
 import { daysBetween } from '../../../calendar/days';
 import { lookOn } from '../../../compare/looks';
 import { countsSprouts, sproutCounts } from '../../../compare/times';
@@ -26,7 +25,7 @@ export function moreLosses(lesson: Lesson): Found<'more-losses'>[] {
   if (worst.chance > RARE) return [];
   return [
     {
-      key: say('conclude.moreLosses', { keyWhat: worst.key }),
+      key: `more-losses ${worst.key}`,
       day: lesson.last,
       chance: worst.chance,
       label: worst.label,
@@ -91,7 +90,7 @@ export function neverCame(lesson: Lesson): Found<'never-came'>[] {
   const worst = missing.reduce((a, b) => (b.chance < a.chance || (b.chance === a.chance && b.never > a.never) ? b : a));
   return [
     {
-      key: say('conclude.neverCame', { keyWhat: worst.key }),
+      key: `never-came ${worst.key}`,
       day: lesson.last,
       chance: worst.chance,
       label: worst.label,

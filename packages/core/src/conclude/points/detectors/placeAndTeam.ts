@@ -1,4 +1,3 @@
-import { say } from '@bright-sprout/words/say';
 import { leftOver, placeCause } from '../../../compare/causes/placeCause';
 import { teamOffsets } from '../../../compare/causes/teamCauses';
 import { groupsOf } from '../../../compare/groups';
@@ -64,7 +63,7 @@ export function teamReadsHigh(lesson: Lesson): Found<'team-reads-high'>[] {
   if (chance > RARE) return [];
   return [
     {
-      key: say('conclude.teamReadsHigh', { team: furthest.team }),
+      key: `team-reads-high ${furthest.team}`,
       day: furthest.day,
       chance,
       team: furthest.team,

@@ -1,4 +1,3 @@
-import { say } from '@bright-sprout/words/say';
 import { valueOf } from '../../../measures/finding';
 import { currentReadings, replacedBy, type Reading } from '../../../readings/reading';
 import { type Lesson } from '../lesson';
@@ -24,7 +23,7 @@ export function slipMended(lesson: Lesson): Found<'slip-mended'>[] {
   const worst = mended.reduce((a, b) => (b.factor > a.factor ? b : a));
   return [
     {
-      key: say('conclude.slipMended', { code: worst.code }),
+      key: `slip-mended ${worst.code}`,
       day: worst.reading.day,
       chance: null,
       container: worst.code,

@@ -1,4 +1,3 @@
-import { say } from '@bright-sprout/words/say';
 import { daysBetween, type IsoDay } from '../../../calendar/days';
 import { mean } from '../../../statistics/descriptives';
 import { aboveZero } from '../chances';
@@ -125,7 +124,7 @@ export function dipOverDaysOff(lesson: Lesson): Found<'dip-over-days-off'>[] {
   const around = Math.min(meanRate(before), meanRate(after));
   return [
     {
-      key: say('conclude.dipOverDaysOff', { from: gap.from }),
+      key: `dip-over-days-off ${gap.from}`,
       day: gap.to,
       chance,
       label: treatment === null ? null : lesson.labelOf(treatment),

@@ -1,4 +1,3 @@
-import { say } from '@bright-sprout/words/say';
 import { mean } from '../../../statistics/descriptives';
 import { tTails } from '../../../statistics/tails';
 import { type Lesson } from '../lesson';
@@ -39,7 +38,7 @@ export function unlikeTwins(lesson: Lesson): Found<'unlike-twins'>[] {
   if (odd.value >= low && odd.value <= high) return [];
   return [
     {
-      key: say('conclude.unlikeTwins', { code: odd.container.code }),
+      key: `unlike-twins ${odd.container.code}`,
       day,
       chance: odd.chance,
       container: odd.container.code,

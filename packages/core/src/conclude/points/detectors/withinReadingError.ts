@@ -1,4 +1,3 @@
-import { say } from '@bright-sprout/words/say';
 import { mean } from '../../../statistics/descriptives';
 import { type Lesson } from '../lesson';
 import { type Found } from '../point';
@@ -23,7 +22,7 @@ export function withinReadingError(lesson: Lesson): Found<'within-reading-error'
   const least = small.reduce((a, b) => (Math.abs(b.difference) < Math.abs(a.difference) ? b : a));
   return [
     {
-      key: say('conclude.withinReadingError', { code: least.code }),
+      key: `within-reading-error ${least.code}`,
       day: lesson.last,
       chance: null,
       label: least.label,

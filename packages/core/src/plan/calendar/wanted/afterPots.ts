@@ -38,7 +38,7 @@ function intoSoil(plan: PlanDocument, recipes: readonly Recipe[]): Wanted[] {
     const usedUp = paperUsedUp(plan, r);
     return usedUp === null ? null : { usedUp, sowOn: r.sowOn };
   }).map(({ value: { usedUp, sowOn }, called }) => ({
-    id: say('planDays.intoSoil', { sowOn }),
+    id: `into-soil ${sowOn}`,
     kind: 'transplant',
     fact: { code: 'into-soil', ...called },
     best: usedUp,
@@ -55,7 +55,7 @@ function goingOut(plan: PlanDocument, recipes: readonly Recipe[]): Wanted[] {
   return calledBy(recipes, (r) => ({ out: outOf(plan, r).day, of: r.species.id })).flatMap(
     ({ value: { out }, plants }): Wanted[] => {
       if (out > plan.endOn) return [];
-      const id = say('planDays.harden', { plants });
+      const id = `harden ${plants}`;
       const within = addDays(out, OUT_WITHIN_DAYS);
       const begin = addDays(out, -HARDENING.best);
       return [
@@ -70,7 +70,7 @@ function goingOut(plan: PlanDocument, recipes: readonly Recipe[]): Wanted[] {
           bound: say('planDays.aboutWeekBeforeGo'),
         },
         {
-          id: say('planDays.out', { plants }),
+          id: `out ${plants}`,
           kind: 'transplant',
           fact: { code: 'plant-out', species: plants },
           best: out,
@@ -90,7 +90,7 @@ function harvests(plan: PlanDocument, recipes: readonly Recipe[]): Wanted[] {
   return calledBy(recipes, (r) => ({ ready: readyOf(r), of: r.species.id })).map(({ value: { ready }, plants }) => {
     const day = ready && ready < plan.endOn ? ready : plan.endOn;
     return {
-      id: say('planDays.harvest', { plants }),
+      id: `harvest ${plants}`,
       kind: 'care',
       fact: { code: 'harvest', species: plants },
       best: day,

@@ -86,7 +86,7 @@ function covers(plan: PlanDocument, days: DaysWorkedOut): Wanted[] {
     return [
       lifted,
       {
-        id: say('planDays.coversOff', { species: called.species ?? '' }),
+        id: `covers-off ${called.species ?? ''}`,
         kind: 'care',
         fact: { code: 'covers-off', kept, ...called },
         best: addDays(half, COVER_OFF.best),
@@ -127,7 +127,7 @@ function thinning(plan: PlanDocument, days: DaysWorkedOut): Wanted[] {
     const best = plan.thinOn || (usedUp !== null && usedUp < open ? usedUp : open);
     const within = addDays(plan.thinOn || best, THIN_WITHIN_DAYS);
     return {
-      id: say('planDays.thin', { species: called.species ?? '', keep }),
+      id: `thin ${called.species ?? ''} ${keep}`,
       kind: 'thin',
       fact: { code: 'thin', keep, ...called },
       best,

@@ -31,7 +31,7 @@ export function gettingReady(plan: PlanDocument, recipes: readonly Recipe[]): Wa
     ...calledBy(recipes, (r) =>
       r.species.before.coldWeeks ? { weeks: r.species.before.coldWeeks, sowOn: r.sowOn, of: r.species.name } : null,
     ).map(({ value: { weeks, sowOn, of } }): Wanted => ({
-      id: say('planDays.cold', { of, sowOn }),
+      id: `cold ${of} ${sowOn}`,
       kind: 'prepare',
       fact: { code: 'cold-spell', species: of.toLowerCase() },
       best: addDays(sowOn, -Math.ceil(7 * weeks[0])),

@@ -33,7 +33,7 @@ export const dryBeforeMonday: FairRule = {
     what: say('fairTest.leavesPlantsAloneDays', {
       value: p.gap === null ? say('fairTest.theWeekend') : p.gap || say('fairTest.theBreak'),
       from: formatDay(String(p.from), 'short'),
-      days: p.days,
+      days: Number(p.days),
       method: lower(String(p.method)),
       reservoir: Boolean(p.reservoir),
       lasts: p.lasts,
