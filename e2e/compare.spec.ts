@@ -182,7 +182,7 @@ test('how a careless tool misleads: unequal ages, a weekend called Monday, and w
   await expect(page.getByRole('button', { name: /^Age:/ })).toBeVisible();
   await expect(cause(page, 'Older, not better?')).toHaveCount(0);
   await ask(page, BAGS);
-  await expect(cause(page, 'Over a weekend?')).toContainText(/only known to lie between two looks, up to \d days apart/);
+  await expect(cause(page, 'Over a weekend?')).toContainText(/only know that the day is between two checks, up to \d days apart/);
   await expect(page.getByText(/known only to lie between the last “not yet”/)).toBeVisible();
   await ask(page, CROWDED, '?by=treatments');
   await expect(finding(page)).toContainText('For 4 plants, these cups cannot tell yet.');

@@ -53,7 +53,7 @@ function typesOf(messages) {
     if (params.length === 0) plain.push(`  '${key}': true;`);
     else filled.push(`  '${key}': { ${params.map(([name, type]) => `${name}: ${type}`).join('; ')} };`);
   }
-  return `import { type Tag, type Text } from './say';
+  return `import { type Tag, type Text } from './params';
 
 // Written by scripts/words.mjs from the catalogues.
 export interface Plain {

@@ -79,7 +79,7 @@ test('the same picture twice is one file on the disk', async () => {
 
 test('what is not a picture, too large, or of another day is refused in words', async () => {
   const no = await send(kites, v7(), Buffer.from('<svg xmlns="http://www.w3.org/2000/svg"><script/></svg>')).expect(422);
-  expect(no.body.detail).toMatch(/no picture that can be read/);
+  expect(no.body.detail).toMatch(/not a picture that can be read/);
   const drawing = '<svg xmlns="http://www.w3.org/2000/svg" width="40" height="40"><rect width="40" height="40"/></svg>';
   await send(kites, v7(), Buffer.from(drawing)).expect(422);
   const bomb = await sharp({ create: { width: 9000, height: 9000, channels: 3, background: '#fff' } })

@@ -13,11 +13,6 @@ export interface Told {
   params?: Readonly<Record<string, string | number | boolean | null>>;
 }
 
-/** What a simple argument of a message takes; nothing is said for what is missing. */
-export type Text = string | number | boolean | null | undefined;
-/** A part of a message that a page draws around what stands in it, such as a link. */
-export type Tag = { readonly drawn: unique symbol };
-
 const formats = new WeakMap<Words['messages'], Map<Key, IntlMessageFormat>>();
 
 /** A message of the language that is spoken, as its parts; text where nothing in it is drawn. */

@@ -16,7 +16,7 @@ test.each<[string, Uint8Array, RegExp]>([
   ['empty.jpg', new Uint8Array(0), /is empty/],
   ['list.jpg', new TextEncoder().encode('%PDF-1.7 …'), /is a PDF, whatever its name says/],
   ['garden.jpg', new TextEncoder().encode('\0\0\0\x18ftypheic\0\0\0\0mif1'), /HEIC picture, which this browser cannot open/],
-  ['note.png', new TextEncoder().encode('just a note in a file that calls itself a picture'), /no picture that can be read/],
+  ['note.png', new TextEncoder().encode('just a note in a file that calls itself a picture'), /not a picture that can be read/],
   ['dot.png', png(1, 1), /1 × 1 pixels: too small/],
   ['wall.png', png(10_000, 10_000), /100 million pixels; at most 60/],
 ])('%s is told so in a sentence', (name, bytes, sentence) => expect(why(name, bytes)).toMatch(sentence));

@@ -1,4 +1,5 @@
-import { type FilledKey, partsOf, type Tag } from '@bright-sprout/words/say';
+import { type Tag } from '@bright-sprout/words/params';
+import { type FilledKey, partsOf } from '@bright-sprout/words/say';
 import { type Filled } from '@bright-sprout/words/messages';
 import { createElement, Fragment, type ReactNode } from 'react';
 

@@ -127,7 +127,7 @@ test.each([
   ['nothing.csv', '', /is empty/],
   ['old.xls', new Uint8Array([0xd0, 0xcf, 0x11, 0xe0, 1]), /old kind/],
   ['report.pdf', new TextEncoder().encode('%PDF-1.7'), /a PDF/],
-  ['broken.xlsx', new Uint8Array([0x50, 0x4b, 3, 4, 9, 9]), /no workbook that can be read/],
+  ['broken.xlsx', new Uint8Array([0x50, 0x4b, 3, 4, 9, 9]), /not a workbook that can be read/],
 ])('%s is refused with a sentence', async (name, content, sentence) => {
   open();
   await choose(content as string, name);

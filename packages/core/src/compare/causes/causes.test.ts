@@ -170,7 +170,7 @@ test('what came up over a weekend is a span, and no Monday', () => {
   const gaps = find(causes({ ...QUIET, readings }, { follow: 'sprouted', when: { kind: 'course' } }), 'gaps')!;
   expect(gaps.longest).toBe(10);
   expect(words(gaps).says).toMatch(
-    /only known to lie between two looks, up to 10 days apart. They are counted as spans, not as Mondays/,
+    /only know that the day is between two checks, up to 10 days apart. They are counted as spans, not as Mondays/,
   );
 });
 

@@ -88,7 +88,7 @@ test('a break that is too long stands under the tape with its way out at one pre
     calendar: { ...planOf('salt-steps').calendar, holidays: [{ from: '2026-03-16', to: '2026-03-20', name: 'Trip' }] },
   });
   const collides = screen.getByRole('list', { name: 'What collides on these days' });
-  expect(collides).toHaveTextContent(/Trip from Sat 14 Mar leaves the plants alone for 9 days/);
+  expect(collides).toHaveTextContent(/Trip from Sat 14 Mar: nobody waters for 9 days/);
   expect(day(/^Tue 17 March.*likely dry/)).toBeInTheDocument();
   await userEvent.click(within(collides).getByRole('button', { name: 'Somebody comes in to water' }));
   expect(plan.whileAway).toBe('somebody');

@@ -20,7 +20,7 @@ export const cannotBeSeen: FairRule = {
     if (hidden === null) return null;
     return {
       severity: 'stop',
-      params: { measure: hidden, method: m.name },
+      params: { measure: hidden, method: m.grownIn },
       fix:
         hidden === 'root-tip'
           ? { label: say('fairTest.countShootsInstead'), apply: (p) => countingBy(p, 'shoot') }

@@ -11,7 +11,7 @@ export const dryBeforeMonday: FairRule = {
   check: (plan) => {
     // What is shut holds what it has, and nobody waters it.
     if (!isWatered(plan)) return null;
-    const { name } = methodOf(plan);
+    const { grownIn } = methodOf(plan);
     const lasts = daysAlone(plan);
     const long = gaps(plan.calendar, plan.sowOn, plan.endOn).filter((g) => g.days > lasts);
     const [worst] = [...long].sort((a, b) => b.days - a.days);
@@ -22,7 +22,7 @@ export const dryBeforeMonday: FairRule = {
         gap: worst.holiday,
         from: worst.from,
         days: worst.days,
-        method: name,
+        method: grownIn,
         reservoir: plan.whileAway === 'reservoir',
         lasts,
       },

@@ -10,7 +10,7 @@ export const kindAndMethod: FairRule = {
     if (!m.avoidFor.includes(plan.speciesId)) return null;
     return {
       severity: 'mend',
-      params: { kind: speciesOf(plan).name, method: m.name },
+      params: { kind: speciesOf(plan).name, method: m.grownIn },
       fix: { label: say('fairTest.growCup'), apply: (p) => ({ ...p, methodId: 'cup_mix', fillMl: 215 }) },
     };
   },

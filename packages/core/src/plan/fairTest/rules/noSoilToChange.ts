@@ -24,7 +24,7 @@ export const noSoilToChange: FairRule = {
     if (!factor) return null;
     return {
       severity: 'stop',
-      params: { factor: factor.name, method: methodOf(plan).name },
+      params: { factor: factor.name, method: methodOf(plan).grownIn },
       fix: {
         label: say('fairTest.growThemCupsPotting'),
         apply: (p) => ({ ...p, methodId: 'cup_mix', fillMl: 215, protocol: { ...p.protocol, sprouted: 'shoot' } }),
