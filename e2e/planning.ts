@@ -9,6 +9,8 @@ export async function beginPlan(page: Page, start: RegExp): Promise<void> {
   await page.locator('.class-row').getByRole('link', { name: '7 Copper' }).click();
   await page.getByRole('link', { name: 'Plan an investigation' }).click();
   await page.getByRole('button', { name: start }).click();
+  // A plan is worked out, kept and opened: on a busy machine that takes a while.
+  await page.waitForURL(/\/plans\/[0-9a-f-]+\/ask/, { timeout: 30_000 });
   await expect(page.getByLabel('What do you want to find out?')).toBeVisible();
 }
 

@@ -21,13 +21,17 @@ export class OwnTexts {
   without(text: string): string {
     const own = [...this.known].filter((t) => t.length > 1).sort((a, b) => b.length - a.length);
     const rest = own.reduce((left, t) => left.split(t).join(' '), text);
-    return rest.replace(SYMBOLS, ' ').replace(/\s+/g, ' ').trim();
+    const left = rest.replace(SYMBOLS, ' ').replace(/\s+/g, ' ').trim();
+    const words = left.split(/[^\p{L}]+/u).filter((word) => word.length > 1);
+    // Lists are joined by the browser; and somebody’s text may stand in pieces, with some of its words underlined.
+    if (words.every((word) => word === 'and' || word === 'or')) return '';
+    return own.some((text) => words.every((word) => text.includes(word))) ? '' : left;
   }
 }
 
 /** Units, formulas and codes are written alike in every language. */
 const SYMBOLS =
-  /(?<![\p{L}])(?:cm|mm|mL|mg|kg|g|L|h|pH|EC|mS|mmol|lx|°C|°F|NaCl|CSV|PDF|DOCX|SVG|PNG|GIF|ZIP|JSON|iCal|QR|PIN|UTC|http\S*|[A-Z]{0,2}\d+[A-Z]?|[A-Z])(?![\p{L}])/gu;
+  /(?<![\p{L}])(?:cm|mm|mL|mg|kg|g|L|h|pH|EC|mS|mmol|lx|°C|°F|NaCl|CSV|csv|zip|xlsx|ics|json|PDF|DOCX|SVG|PNG|GIF|ZIP|JSON|iCal|QR|PIN|UTC|http\S*|[A-Z]{0,2}\d+[A-Z]?|[A-Z])(?![\p{L}])/gu;
 
 /** Texts of the page, seen or heard, that do not come from a catalogue while the pseudo-language is spoken. */
 export async function unmarked(page: Page, own: OwnTexts): Promise<string[]> {

@@ -153,8 +153,8 @@ export function shownOf(
       return filled({
         ...plain(measure, resolution),
         name,
-        more: `${measure.verb} ${measure.more}`,
-        less: `${measure.verb} ${measure.less}`,
+        more: say('compare.wasOrHad', { verb: measure.verb, words: measure.more }),
+        less: say('compare.wasOrHad', { verb: measure.verb, words: measure.less }),
         drawsPlants: measure.drawn === 'height',
       });
   }

@@ -91,9 +91,7 @@ function standing({ columns, mends }: TableReading, outlook: TableOutlook | null
     open > 0 ? say('bringIn.columnColumnsStillOpen', { open }) : '',
     right > 0 ? say('bringIn.lineLinesPutRight', { right }) : '',
     out > 0 ? say('bringIn.leftOut', { out }) : '',
-    outlook && outlook.waiting.length > 0
-      ? `${outlook.waiting.length} ${outlook.waiting.length === 1 ? say('bringIn.lineWaits') : say('bringIn.linesWait')}.`
-      : '',
+    outlook && outlook.waiting.length > 0 ? say('bringIn.linesWaiting', { n: outlook.waiting.length }) : '',
     say('bringIn.nothingComesBeforeSay'),
   ]
     .filter(Boolean)

@@ -175,7 +175,7 @@ const STEP_WORDS: Record<RulerResolution, string> = {
 export function keyWords(key: string, resolution: RulerResolution): string {
   if (key === 'step-up') return `+ ${STEP_WORDS[resolution]}`;
   if (key === 'step-down') return `− ${STEP_WORDS[resolution]}`;
-  return key;
+  return key === 'erase' ? say('bench.erase') : key;
 }
 
 /** Whether two entries say the same. */

@@ -36,7 +36,11 @@ export function Standing({
   moved: boolean;
   inReserve: boolean;
 }) {
-  const { attributes, listeners, setNodeRef, transform, isDragging } = useDraggable({ id: container.code, disabled: readOnly });
+  const { attributes, listeners, setNodeRef, transform, isDragging } = useDraggable({
+    id: container.code,
+    disabled: readOnly,
+    attributes: { roleDescription: say('layOut.canBeMoved') },
+  });
   return (
     <button
       ref={setNodeRef}

@@ -67,7 +67,12 @@ function Start({ group }: { group: ClassView }) {
     const document = await documentFor(start, facts);
     return request<PlanView>('PUT', `/plans/${id}`, { classId: group.id, version: 0, document });
   }, 'plans');
-  const open = (start: Start) => begin.mutate(start, { onSuccess: (made) => void navigate(`/plans/${made.id}/ask`) });
+  // Gone to also where the page was drawn anew meanwhile; what goes wrong is told by `begin.error`.
+  const open = (start: Start) =>
+    void begin.mutateAsync(start).then(
+      (made) => navigate(`/plans/${made.id}/ask`),
+      () => undefined,
+    );
   return (
     <>
       <PageHead
