@@ -10,11 +10,13 @@ export class OwnTexts {
 
   private async hear(response: Response): Promise<void> {
     if (!response.url().includes('/api/') || !response.headers()['content-type']?.includes('json')) return;
-    const walk = (value: unknown): void => {
-      if (typeof value === 'string') this.known.add(value.trim());
-      else if (typeof value === 'object' && value !== null) Object.values(value).forEach(walk);
+    const walk = (value: unknown, key: string): void => {
+      // A code, such as the kind of an event, is nobody’s own text.
+      if (typeof value === 'string' && (NAMED.test(key) || !/^[a-z-]+$/.test(value))) this.known.add(value.trim());
+      else if (Array.isArray(value)) value.forEach((inner) => walk(inner, key));
+      else if (typeof value === 'object' && value !== null) Object.entries(value).forEach(([name, inner]) => walk(inner, name));
     };
-    walk(await response.json().catch(() => null));
+    walk(await response.json().catch(() => null), '');
   }
 
   /** What is left of a text without what somebody wrote, without symbols of units and without codes. */
@@ -28,6 +30,9 @@ export class OwnTexts {
     return own.some((text) => words.every((word) => text.includes(word))) ? '' : left;
   }
 }
+
+/** Under these names stands what somebody wrote. */
+const NAMED = /^(label|name|factor|nickname|typed|text|note|question)$/;
 
 /** Units, formulas and codes are written alike in every language. */
 const SYMBOLS =

@@ -5,12 +5,12 @@ const HEARD =
   /^(aria-(label|description|roledescription|valuetext)|title|alt|placeholder|label|action|heading|hint|caption|legend|empty|what|says|more|detail)$/;
 /** Calls whose texts nobody reads: errors of a programmer, queries, names of files and of elements. */
 const UNREAD =
-  /(^|\.)(\w*Error|warn|error|log|query|querySelector(All)?|includes|startsWith|endsWith|split|replace|replaceAll|test|match|matchAll|indexOf|addEventListener|setAttribute|toHaveText|Logger|RegExp|loadScript|createElementNS|any|forms|postMessage)$/;
+  /(^|\.)(\w*Error|warn|error|log|query|querySelector(All)?|includes|startsWith|endsWith|split|replace|replaceAll|test|match|matchAll|indexOf|addEventListener|setAttribute|toHaveText|Logger|RegExp|Symbol|hash|set|loadScript|createElementNS|any|forms|postMessage)$/;
 /** Properties and variables that hold code: styles, paths, queries. */
 const CODE =
-  /class|style|transform|font|path|url|href|sql|select|columns|^d$|mime|accept|font|media|transition|grid|filter|viewBox|points|^(alike|famil(y|ies)|key|own|shared)$/i;
+  /class|style|transform|font|path|url|href|sql|select|columns|^d$|mime|accept|font|media|transition|grid|filter|viewBox|points|textposition|^(alike|famil(y|ies)|key|own|shared)$/i;
 const CODE_TEXT =
-  /^[\w-]+\(|\dpx\b|^#|\/\/|^[\w.+-]+\/[\w.+*;= -]+$|--[a-z]|font-face|Archivo|Atkinson|_figure|\bvar\(|^[\d\s.%a-z-]+$|^[A-Z_ ]+$|=>|\bas const\b|^(SELECT|INSERT|UPDATE|DELETE|CREATE|ALTER|DROP|SHOW|SET|WITH|REPLACE|COALESCE|FROM|WHERE|LEFT JOIN)\b|^JOIN \w+ \w+ ON|no-cache|= \?| IN \(|IS (NOT )?NULL/;
+  /^[\w-]+\(|\dpx\b|^#|\/\/|^[\w.+-]+\/[\w.+*;= -]+$|--[a-z]|font-face|Archivo|Atkinson|_figure|\bvar\(|^(?=.*[\d%])[\d\s.%a-z-]+$|^[a-z-]+( \u0001)+$|^[A-Z_ ]+$|=>|\bas const\b|^(SELECT|INSERT|UPDATE|DELETE|CREATE|ALTER|DROP|SHOW|SET|WITH|REPLACE|COALESCE|FROM|WHERE|LEFT JOIN)\b|^JOIN \w+ \w+ ON|no-cache|= \?| IN \(|IS (NOT )?NULL/;
 
 const letters = /\p{L}{2,}/u;
 /** Two words side by side, one word with a capital that is no code, or a word with a mark of a sentence. */

@@ -22,8 +22,8 @@ test('each corner is told apart', () => {
 test('light is judged beside the other pictures, and beside daylight where there are none', () => {
   const others = [90, 100, 110];
   expect(lightScale(100, others).word).toBe('fine');
-  expect(lightScale(50, others).word).toBe('too dark');
-  expect(lightScale(190, others).word).toBe('too bright');
+  expect(lightScale(50, others).word).toBe('dark');
+  expect(lightScale(190, others).word).toBe('bright');
   expect(lightScale(110, []).word).toBe('fine');
   const { fine, now } = lightScale(100, others);
   expect(fine[0] < now && now < fine[1]).toBe(true);

@@ -16,7 +16,7 @@ export interface LightScale {
   now: number;
   fine: readonly [number, number];
   others: number[];
-  word: 'too dark' | 'fine' | 'too bright';
+  word: 'dark' | 'fine' | 'bright';
 }
 
 /** A scale in steps of the eye: each doubling of light takes as much of it. */
@@ -31,7 +31,7 @@ export function lightScale(luma: number, others: readonly number[]): LightScale 
     now: onScale(luma),
     fine: [onScale(low), onScale(high)],
     others: sorted.map(onScale),
-    word: luma < low ? 'too dark' : luma > high ? 'too bright' : 'fine',
+    word: luma < low ? 'dark' : luma > high ? 'bright' : 'fine',
   };
 }
 

@@ -21,9 +21,14 @@ export function CrowdLine({ group, standings, measure, onWhole }: Props) {
   const count = (...of: Standing['state'][]) => states.filter((s) => of.includes(s)).length;
   const tint = group.look === null ? '#E9E7EF' : treatmentLook(group.look).tint;
   const parts = [
-    { n: count('measured'), words: measure.quantity === 'count-of' ? 'counted' : 'measured', fill: tint, dashed: false },
+    {
+      n: count('measured'),
+      words: say(measure.quantity === 'count-of' ? 'wall.counted' : 'wall.measured'),
+      fill: tint,
+      dashed: false,
+    },
     { n: count('not-up'), words: say('common.notUpYet'), fill: '#6D5C63', dashed: false },
-    { n: count('lost', 'thinned', 'moved'), words: 'gone', fill: 'none', dashed: true },
+    { n: count('lost', 'thinned', 'moved'), words: say('wall.gone'), fill: 'none', dashed: true },
     { n: count('not-checked'), words: say('wall.notLookedAt'), fill: '#FFFFFF', dashed: true },
   ].filter((p) => p.n > 0);
   const before = (i: number) => parts.slice(0, i).reduce((sum, p) => sum + p.n, 0);

@@ -24,13 +24,13 @@ export interface ClaimSubject {
   readingError: number | null;
 }
 
-type Joined = 'with' | 'under' | 'from seed';
+type Joined = 'with' | 'under' | 'from-seed';
 
 /** What is given to a plant is had `with` it; any other difference is what it stands `under`, by its own name. */
 const GIVEN = ['salt', 'acid', 'chalk', 'feed', 'water', 'soil', 'cover', 'crowding'];
 
 export function joinedBy(design: ComparedDesign | null): Joined {
-  if (design?.factors.length && design.factors.every((f) => f.subject === 'seed-age')) return 'from seed';
+  if (design?.factors.length && design.factors.every((f) => f.subject === 'seed-age')) return 'from-seed';
   return design === null || design.factors.every((f) => GIVEN.includes(f.subject)) ? 'with' : 'under';
 }
 

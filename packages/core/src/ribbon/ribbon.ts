@@ -61,12 +61,18 @@ const MARK_WORDS: Partial<Record<PlanEventKind, string>> = {
   get prepare() {
     return say('ribbon.getReady');
   },
-  sow: 'sow',
-  thin: 'thin',
+  get sow() {
+    return say('ribbon.sow');
+  },
+  get thin() {
+    return say('ribbon.thin');
+  },
   get transplant() {
     return say('ribbon.moveOn');
   },
-  lesson: 'lesson',
+  get lesson() {
+    return say('ribbon.lesson');
+  },
   get end() {
     return say('ribbon.last');
   },
@@ -96,7 +102,7 @@ export function ribbonOf({ investigation, readings }: Grown, today: IsoDay): Rib
   const planned = schedule.flatMap((e) => {
     const word = MARK_WORDS[e.kind];
     return word && (e.kind !== 'prepare' || today < sownOn)
-      ? [{ day: e.day, word: e.kind === 'sow' && e.day <= today ? 'sown' : word }]
+      ? [{ day: e.day, word: e.kind === 'sow' && e.day <= today ? say('ribbon.sown') : word }]
       : [];
   });
   const marks = planned.length > 0 ? planned : [{ day: sownOn, word: say('ribbon.sown') }];

@@ -7,11 +7,14 @@ import { Field } from '../../entry/Field';
 import { WordPanel } from '../../page/WordPanel';
 import { Waiting } from '../../page/Notices';
 
+/** Where the meaning of a column comes from. */
+const STATUS = { chosen: 'bringIn.chosen', remembered: 'bringIn.asLastTime', guessed: 'bringIn.guessed' } as const;
+
 interface Props {
   column: number;
   heading: string;
   reading: TableReading;
-  status: 'chosen' | 'as last time' | 'guessed';
+  status: 'chosen' | 'remembered' | 'guessed';
   wrong: boolean;
   choicesOf: (column: number) => Promise<HeadChoice[]>;
   onReading: (reading: TableReading) => void;
@@ -33,7 +36,7 @@ export function ColumnHead({ column, heading, reading, status, wrong, choicesOf,
           <>
             <span className="column-head-file">{heading}</span>
             <span className="column-head-word">{words}</span>
-            <span className="column-head-status">{open ? say('bringIn.stillOpen') : status}</span>
+            <span className="column-head-status">{say(open ? 'bringIn.stillOpen' : STATUS[status])}</span>
           </>
         }
       >

@@ -52,7 +52,7 @@ export function HeadTable({ opened, outlook, reading, chosen, remembered, choice
                   column={i}
                   heading={heading || columnLetters(i)}
                   reading={reading}
-                  status={chosen.has(i) ? 'chosen' : remembered ? 'as last time' : 'guessed'}
+                  status={chosen.has(i) ? 'chosen' : remembered ? 'remembered' : 'guessed'}
                   wrong={top.some((p) => p.column === i)}
                   choicesOf={choicesOf}
                   onReading={(next) => onReading(next, i)}

@@ -49,5 +49,5 @@ export function HeightPad({ entry, resolution, onChange }: Props) {
 
 function keyClass(key: string, unit: string): string {
   if (/^(\d|\.|\.5|[¼½¾])$/.test(key)) return 'digit';
-  return key === unit ? 'word on' : 'word';
+  return `word${key === unit ? ' on' : ''}`;
 }

@@ -25,33 +25,45 @@ export interface HeadChoice {
 }
 
 export const ROLE_WORDS: Record<Role, string> = {
-  treatment: 'treatment',
+  get treatment() {
+    return say('tablesIn.roleTreatment');
+  },
   get 'second-factor'() {
     return say('tablesIn.secondThingChanged');
   },
   get 'third-factor'() {
     return say('tablesIn.thirdThingChanged');
   },
-  dose: 'dose',
-  container: 'container',
+  get dose() {
+    return say('tablesIn.roleDose');
+  },
+  get container() {
+    return say('tablesIn.roleContainer');
+  },
   get plant() {
     return say('tablesIn.plantContainer');
   },
   get team() {
     return say('tablesIn.teamBlock');
   },
-  class: 'class',
+  get class() {
+    return say('tablesIn.roleClass');
+  },
   get day() {
     return say('tablesIn.daySinceSowing');
   },
-  date: 'date',
+  get date() {
+    return say('tablesIn.roleDate');
+  },
   get 'sown-on'() {
     return say('tablesIn.sowingDay');
   },
   get 'of-how-many'() {
     return say('tablesIn.ofHowMany');
   },
-  state: 'state',
+  get state() {
+    return say('tablesIn.roleState');
+  },
   get note() {
     return say('tablesIn.note');
   },

@@ -58,7 +58,9 @@ const MOST_BEFORE = 10;
 const MOST_DAYS = 200;
 
 const MARK_WORDS: Partial<Record<string, string>> = {
-  thin: 'thin',
+  get thin() {
+    return say('planDays.thin');
+  },
   get transplant() {
     return say('planDays.moveOn');
   },
@@ -118,9 +120,9 @@ function leftOn(plan: PlanDocument, waterings: readonly IsoDay[], day: IsoDay): 
 /** The day of sowing of an age ladder follows from its lesson: there is no peg for it. */
 function pegsOf({ kind, sowOn, lessonOn, thinOn, endOn }: PlanDocument): TapePeg[] {
   const pegs: TapePeg[] = [];
-  if (kind !== 'age-ladder') pegs.push({ peg: 'sowOn', day: sowOn, words: 'sow' });
-  if (lessonOn) pegs.push({ peg: 'lessonOn', day: lessonOn, words: 'lesson' });
-  if (thinOn) pegs.push({ peg: 'thinOn', day: thinOn, words: 'thin' });
+  if (kind !== 'age-ladder') pegs.push({ peg: 'sowOn', day: sowOn, words: say('planDays.sow') });
+  if (lessonOn) pegs.push({ peg: 'lessonOn', day: lessonOn, words: say('planDays.lessonOnTape') });
+  if (thinOn) pegs.push({ peg: 'thinOn', day: thinOn, words: say('planDays.thin') });
   return [...pegs, { peg: 'endOn', day: endOn, words: say('planDays.lastLook') }];
 }
 
@@ -128,10 +130,10 @@ function beforeSowing(sown: IsoDay, { events }: PlanCalendar): TapeSpan[] {
   return events.flatMap((e): TapeSpan[] => {
     if (!('code' in e) || e.kind !== 'prepare' || e.day >= sown) return [];
     const span = { from: e.day, to: sown };
-    if (e.code === 'soak') return [{ what: 'soak', ...span, words: 'soak' }];
+    if (e.code === 'soak') return [{ what: 'soak', ...span, words: say('planDays.soak') }];
     if (e.code === 'soil-stands')
       return [{ what: 'soil', ...span, words: say('planDays.standsDays', { daysBetween: daysBetween(e.day, sown) }) }];
-    return e.code === 'cold-spell' ? [{ what: 'cold', ...span, words: 'cold' }] : [];
+    return e.code === 'cold-spell' ? [{ what: 'cold', ...span, words: say('planDays.cold') }] : [];
   });
 }
 

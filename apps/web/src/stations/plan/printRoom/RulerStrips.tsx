@@ -23,7 +23,9 @@ const CENTIMETRES: Scale = {
 const INCHES: Scale = {
   units: 8,
   unitMm: 25.4,
-  words: 'inches',
+  get words() {
+    return say('printRoom.inches');
+  },
   parts: 8,
   tick: (part) => (part === 0 ? 9 : part === 4 ? 7 : part % 2 === 0 ? 5.5 : 3.5),
 };
