@@ -173,7 +173,7 @@ test('what is deleted is told first, hidden at once, and taken back', async ({ p
   await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: /Plan/ }).click();
   await page.getByRole('button', { name: 'Delete this investigation' }).click();
   const sheet = page.getByRole('region', { name: 'Delete this investigation' });
-  await expect(sheet).toContainText('This goes: 6 looks, 6 containers.');
+  await expect(sheet).toContainText('This goes: 6 checks and 6 containers.');
   await expect(sheet).toContainText('30 days');
   await expectAccessible(page);
   await sheet.getByRole('button', { name: 'Delete this investigation' }).click();

@@ -1,5 +1,11 @@
+import { readWords } from '@bright-sprout/words/readWords';
+import { speak } from '@bright-sprout/words/words';
 import { test as base } from '@playwright/test';
 import { demoPort } from './startApplication';
+
+// What a test asks the core for is said in English.
+const english = readWords('en');
+speak(() => english);
 
 /** A test beside the server of its own process, so that two files never meet in one database. */
 export const test = base.extend<{ closed: void }>({

@@ -74,7 +74,7 @@ test('it can be written after the investigation has ended: that is when classes 
 });
 
 test('no part, too long a text and another’s id are refused in words', async () => {
-  expect((await write(kites, entry('grade', 'A')).expect(400)).text).toContain('no part of a conclusion');
+  expect((await write(kites, entry('grade', 'A')).expect(400)).body).toMatchObject({ code: 'refusals.partConclusion' });
   expect((await write(kites, entry('typed', 'x'.repeat(2001))).expect(400)).text).toContain('At most 2000 letters');
   const id = v7();
   await write(kites, entry('kept.beyond forever', 'in', 7), id).expect(200);

@@ -45,7 +45,7 @@ export class AttemptsService {
     refuse: () => Problem,
   ): Promise<T> {
     const attempts = this.db.of(FailedAttempt);
-    const [own, shared] = [accountKey(kind, account), accountKey(kind, `@${address}`)];
+    const [own, shared] = [accountKey(kind, account), [kind, 'address', address].join(' ')];
     const at = timeNow();
     const rows = [own, shared].map((key) => ({ id: newId(), key, at }));
     await attempts.insert(rows);
