@@ -156,7 +156,7 @@ test('seeds in paper pockets: root tips are forecast, height is refused with a f
   await openWord(page, /^What is measured/);
   await page.getByRole('checkbox', { name: 'height', exact: true }).check();
   await page.keyboard.press('Escape');
-  await expect(fair(page)).toContainText('Height cannot be measured in damp-paper pocket');
+  await expect(fair(page)).toContainText('Height cannot be measured in a damp-paper pocket');
   await expect(page.getByRole('button', { name: 'Sow it' })).toBeDisabled();
   await fair(page).getByRole('button', { name: 'Leave that measure out' }).click();
   await expect(fair(page)).not.toContainText('Height cannot be measured');
