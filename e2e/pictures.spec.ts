@@ -106,7 +106,7 @@ test('a film from files: lined up once, counted as it is, mended, kept, and comp
   errors.sort((a, b) => a - b);
   expect(errors[24]).toBeLessThanOrEqual(2);
   expect(errors[45]).toBeLessThanOrEqual(5);
-  expect(readings[0]!.findings[0]!.seen!.method).toBe('excess green, version 1');
+  expect(readings[0]!.findings[0]!.seen!.method).toBe('excess-green/1');
   // The lamp is taken out of the last picture by something white, and it is counted too.
   await page.getByRole('button', { name: 'Mend its light' }).click();
   await dragTo(page, 'White from here', [0.02, 0.02]);
@@ -274,6 +274,6 @@ test('a ruler on a picture: the truth lies in its interval, and it stands in the
   const [reading] = (await recordsOf(page, investigation.id)).readings;
   expect(reading!.findings[0]).toMatchObject({
     measure: 'height',
-    seen: { picture: photo, method: 'ruler on a picture, version 1' },
+    seen: { picture: photo, method: 'ruler/1' },
   });
 });

@@ -2,6 +2,7 @@ import { say } from '@bright-sprout/words/say';
 import exifr from 'exifr';
 import { dayInName, judgeFile } from './judgeFile';
 import { type ReadFile } from './readFiles';
+import { onceWorded } from '../words/wordsInWorker';
 
 /** Wider or higher is not needed: the server keeps no more. */
 const WIDEST = 1600;
@@ -10,7 +11,7 @@ const QUALITY = 1;
 
 const two = (n: number) => String(n).padStart(2, '0');
 
-onmessage = async ({ data: file }: MessageEvent<File>) => postMessage(await read(file));
+onmessage = onceWorded(async ({ data: file }: MessageEvent<File>) => postMessage(await read(file)));
 
 async function read(file: File): Promise<ReadFile> {
   const bytes = new Uint8Array(await file.arrayBuffer());
