@@ -10,6 +10,7 @@ import { benchCore } from './benchCore.mjs';
 import { benchPictures } from './benchPictures.mjs';
 import { freePort, installPackages, startMariadb, which } from './mariadb.mjs';
 import { build, exitWith, installModules, ROOT } from './project.mjs';
+import { speakEnglish } from './speakEnglish.mjs';
 
 /** `npm run bench -- --short` walks the same way with little of everything, so that a test sees that it still leads somewhere. */
 const SHORT = process.argv.includes('--short');
@@ -19,6 +20,7 @@ const [DEVICES, CHECKS_EACH, MINUTE] = SHORT ? [4, 2, 1000] : [40, 12, 60_000];
 let readCsvSheet, guessReading, packSheet;
 function loadTables() {
   const core = createRequire(join(ROOT, 'packages/core/dist/formats/table/'));
+  speakEnglish();
   ({ readCsvSheet } = core('./readCsvSheet.js'));
   ({ guessReading } = core('./guessReading.js'));
   ({ packSheet } = core('./sheet.js'));

@@ -2,6 +2,7 @@
 import { createRequire } from 'node:module';
 import { join } from 'node:path';
 import { ROOT } from './project.mjs';
+import { speakEnglish } from './speakEnglish.mjs';
 
 let runs = 5;
 
@@ -28,6 +29,7 @@ export function benchCore(row, short = false) {
   if (short) runs = 1;
   const core = createRequire(join(ROOT, 'packages/core/dist/'));
   const load = (path) => core(join(ROOT, 'packages/core/dist', `${path}.js`));
+  speakEnglish();
   const { simulateInvestigation, NO_TROUBLE } = load('simulate/simulateInvestigation');
   const { speciesById } = load('seeds/catalogue');
   const { forecastEmergence } = load('seeds/emergenceForecast');

@@ -24,7 +24,7 @@ export async function benchPictures(row, short = false) {
     root: join(WEB, 'bench'),
     logLevel: 'error',
     resolve: {
-      alias: ['core', 'contracts'].map((p) => ({
+      alias: ['words', 'core', 'contracts'].map((p) => ({
         find: new RegExp(`^@bright-sprout/${p}/(.*)$`),
         replacement: `${join(ROOT, 'packages', p, 'src')}/$1`,
       })),

@@ -13,6 +13,10 @@ const wordsName = (modules: readonly string[]) =>
     .join('-')
     .replace(/^/, 'words-');
 
+const output = {
+  chunkFileNames: ({ moduleIds }: { moduleIds: string[] }) => `assets/${wordsName(moduleIds) ?? '[name]'}-[hash].js`,
+};
+
 export default defineConfig({
   plugins: [react(), serviceWorkerOfKeptFiles()],
   resolve: {
@@ -24,7 +28,7 @@ export default defineConfig({
       { find: /^@bright-sprout\/contracts\/(.*)$/, replacement: `${source('../../packages/contracts/src')}/$1` },
     ],
   },
-  worker: { format: 'es' },
+  worker: { format: 'es', rollupOptions: { output } },
   css: {
     preprocessorOptions: {
       scss: { quietDeps: true, silenceDeprecations: ['import', 'global-builtin', 'color-functions', 'if-function'] },
@@ -33,7 +37,7 @@ export default defineConfig({
   build: {
     target: 'es2022',
     chunkSizeWarningLimit: 1600,
-    rollupOptions: { output: { chunkFileNames: ({ moduleIds }) => `assets/${wordsName(moduleIds) ?? '[name]'}-[hash].js` } },
+    rollupOptions: { output },
   },
   server: { proxy: { '/api': 'http://127.0.0.1:4310' } },
 });

@@ -103,7 +103,8 @@ export function App() {
 
 /** While a team types its PIN, the bench comes along. */
 function WayIn() {
-  useEffect(() => void import('./team/bench/BenchView'), []);
+  // Where that fails, it is asked for again when it is opened.
+  useEffect(() => void import('./team/bench/BenchView').catch(() => undefined), []);
   return <JoinView />;
 }
 

@@ -10,6 +10,10 @@ export interface Words {
   messages: Readonly<Record<string, Message>>;
 }
 
+/** How numbers, days and lists are written in a language whose name does not say so. */
+const LOCALES: Readonly<Record<string, string>> = { en: 'en-GB', 'en-XA': 'en-GB' };
+export const localeOf = (language: string): string => LOCALES[language] ?? language;
+
 const NONE: Words = { locale: 'en-GB', messages: {} };
 
 let spoken: () => Words = () => NONE;

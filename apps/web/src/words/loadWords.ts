@@ -1,4 +1,4 @@
-import { type Message, speak, type Words } from '@bright-sprout/words/words';
+import { localeOf, type Message, speak, type Words } from '@bright-sprout/words/words';
 
 /** What a team’s device says before its first tap, what its other pages add, and what those of a teacher add. */
 export const WORDS_PARTS = ['bench', 'team', 'teacher'] as const;
@@ -7,11 +7,8 @@ export type WordsPart = (typeof WORDS_PARTS)[number];
 const FILES = import.meta.glob<Record<string, Message>>('../../../../packages/words/compiled/*/*.json', { import: 'default' });
 const fileOf = (language: string, part: WordsPart) => FILES[`../../../../packages/words/compiled/${language}/${part}.json`];
 
-/** How numbers, days and lists are written in a language. */
-const LOCALES: Readonly<Record<string, string>> = { en: 'en-GB', 'en-XA': 'en-GB' };
-
 const loaded = new Map<string, Promise<void>>();
-let words: Words = { locale: 'en-GB', messages: {} };
+let words: Words = { locale: localeOf('en'), messages: {} };
 
 /** Loads a part of a language and speaks it from then on; asked for again it is there already. */
 export function loadWords(language: string, part: WordsPart): Promise<void> {
@@ -20,7 +17,7 @@ export function loadWords(language: string, part: WordsPart): Promise<void> {
   if (there) return there;
   const loading = (async () => {
     const messages = await fileOf(language, part)!();
-    words = { locale: LOCALES[language] ?? language, messages: { ...words.messages, ...messages } };
+    words = { locale: localeOf(language), messages: { ...words.messages, ...messages } };
     speak(() => words);
   })();
   loaded.set(key, loading);

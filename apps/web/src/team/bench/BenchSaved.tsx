@@ -1,3 +1,4 @@
+import { listInWords } from '@bright-sprout/core/words/listInWords';
 import { say } from '@bright-sprout/words/say';
 import { formatDay } from '@bright-sprout/core/calendar/days';
 import { LOST_WORDS } from '@bright-sprout/core/readings/reading';
@@ -22,7 +23,7 @@ export function BenchSaved({
       {elsewhere.length > 0 && (
         <div className="notice" role="alert">
           <p className="notice-title">{say('bench.twoDevicesDisagreeAbout', { code })}</p>
-          <p>{say('bench.anotherDeviceWroteToday', { elsewhere: elsewhere.join(say('common.and')) })}</p>
+          <p>{say('bench.anotherDeviceWroteToday', { elsewhere: listInWords(elsewhere) })}</p>
         </div>
       )}
       <div className="bench-saved">

@@ -1,3 +1,4 @@
+import { listInWords } from '../../words/listInWords';
 import { say } from '@bright-sprout/words/say';
 /** Slips of the pen that stand in tables, and what was meant. */
 
@@ -15,7 +16,7 @@ export function numberMeant(text: string): { text: string; why: string } | null 
     const found = letters.filter(([letter]) => new RegExp(letter.source).test(plain));
     const meant = found.reduce((t, [letter, figure]) => t.replace(letter, figure), plain);
     if (isNumber(meant) && found.length > 0)
-      return { text: meant, why: say('tablesIn.hasInIt', { found: found.map((f) => f[2]).join(say('common.and')) }) };
+      return { text: meant, why: say('tablesIn.hasInIt', { found: listInWords(found.map((f) => f[2])) }) };
   }
   const bare = plain
     .replace(/^(ca\.?|about|approx\.?|circa|around)\s*/i, '')

@@ -1,3 +1,5 @@
+import { nounOf } from '../../words/plural';
+import { listInWords } from '../../words/listInWords';
 import { say } from '@bright-sprout/words/say';
 import { type ComparedDesign, type ComparedFactor } from '../../compare/records';
 import { MOST_TREATMENTS } from '../../plan/document/planDocument';
@@ -274,7 +276,7 @@ export class Treatments {
 
   /** What was changed, in words. */
   factorName(): string {
-    return this.factors.map((f) => (GENERAL.test(f.name) ? 'treatment' : f.name)).join(say('common.and'));
+    return listInWords(this.factors.map((f) => (GENERAL.test(f.name) ? nounOf('treatment') : f.name)));
   }
 }
 

@@ -77,7 +77,7 @@ const WORDS: Words = {
     }),
   ],
   sow: ({ treatments }) => [
-    `Sow${treatments.length === 0 ? '' : ` ${treatments.join(say('common.and'))}`}`,
+    say('planDays.sowTreatments', { some: treatments.length > 0, treatments: listInWords(treatments) }),
     say('planDays.runSheetSaysTeam'),
   ],
   'first-look': () => [say('planDays.firstLook'), say('planDays.firstMayToday')],

@@ -1,3 +1,4 @@
+import { listInWords } from '../../words/listInWords';
 import { say } from '@bright-sprout/words/say';
 import { formatDay } from '../../calendar/days';
 import { metricRange } from '../../quantities/kitchenMeasure';
@@ -23,7 +24,7 @@ function allSay(step: RunStep): string {
           .map((t) =>
             say('lists.dayDaysOldLesson', {
               day: formatDay(t.day, 'short'),
-              treatments: t.treatments.join(say('common.and')),
+              treatments: listInWords(t.treatments),
               age: t.age ?? 0,
               sameAge: t.age === undefined,
             }),

@@ -1,3 +1,4 @@
+import { listInWords } from '@bright-sprout/core/words/listInWords';
 import { say } from '@bright-sprout/words/say';
 import { addDays, formatDay, type IsoDay } from '@bright-sprout/core/calendar/days';
 import { isSchoolDay, type SchoolCalendar, schoolDayFrom } from '@bright-sprout/core/calendar/schoolCalendar';
@@ -41,8 +42,7 @@ export function TapePegs({ tape: { days, pegs }, edges, width, calendar, disable
         // Two on one day hang side by side, and the first says both.
         const together = pegs.filter((p) => p.day === there);
         const x = (edges[i]! + edges[i + 1]!) / 2 + (together.length > 1 ? (together[0]!.peg === peg ? -9 : 9) : 0);
-        const said =
-          together.length > 1 ? (together[0]!.peg === peg ? together.map((p) => p.words).join(say('common.and')) : '') : words;
+        const said = together.length > 1 ? (together[0]!.peg === peg ? listInWords(together.map((p) => p.words)) : '') : words;
         const toLeft = x > width - 110;
         return (
           <div key={peg}>

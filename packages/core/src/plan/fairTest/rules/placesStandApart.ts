@@ -1,3 +1,4 @@
+import { listInWords } from '../../../words/listInWords';
 import { say } from '@bright-sprout/words/say';
 import { type FairRule } from '../fairRule';
 import { placeFactor } from '../../layout/layOut';
@@ -10,7 +11,7 @@ export const placesStandApart: FairRule = {
     if (!apart || NOT_TESTS.includes(plan.kind)) return null;
     return {
       severity: 'mind',
-      params: { places: apart.levels.map((l) => l.label).join(say('common.and')) },
+      params: { places: listInWords(apart.levels.map((l) => l.label)) },
       fix: null,
     };
   },

@@ -14,7 +14,7 @@ export function LevelsPanel({ plan, change, problems, index }: PartProps & { ind
   const codeOf = (level: number) =>
     plan.factors.length > 1 ? null : (treatments.find((t) => t.levels[0] === factor.levels[level])?.code ?? null);
   return (
-    <section aria-label={`Steps${index > 0 ? say('plannerAsk.ofTheSecond') : ''}`}>
+    <section aria-label={say('plannerAsk.steps', { second: index > 0 })}>
       {factor.levels.map((level, i) => (
         <FactorLevel
           key={i}
