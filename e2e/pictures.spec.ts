@@ -134,7 +134,7 @@ test('a film from files: lined up once, counted as it is, mended, kept, and comp
   await expect(page.getByText('All numbers are on record')).toBeVisible({ timeout: 30_000 });
   const mended = (await recordsOf(page, investigation.id)).readings
     .flatMap((r) => r.findings)
-    .filter((f) => f.seen?.method.includes('corrected by hand'));
+    .filter((f) => f.seen?.method.endsWith('+hand'));
   expect(mended).toHaveLength(6);
   // It survives being opened again, and the comparison has it like any other measure.
   await page.reload();

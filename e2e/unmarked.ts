@@ -3,9 +3,15 @@ import { type Page, type Response } from '@playwright/test';
 /** Every text that a server answered with: names, questions, notes. They are somebody's own, in whatever language. */
 export class OwnTexts {
   private readonly known = new Set<string>();
+  private readonly hearing: Promise<void>[] = [];
 
   constructor(page: Page) {
-    page.on('response', (response) => void this.hear(response));
+    page.on('response', (response) => this.hearing.push(this.hear(response)));
+  }
+
+  /** Once every answer that came is read. */
+  async heard(): Promise<void> {
+    await Promise.all(this.hearing.splice(0));
   }
 
   private async hear(response: Response): Promise<void> {
@@ -67,6 +73,7 @@ export async function unmarked(page: Page, own: OwnTexts): Promise<string[]> {
     }
     return found;
   });
+  await own.heard();
   return [...new Set(texts.map((t) => own.without(t)).filter((t) => /\p{L}{2,}/u.test(t)))];
 }
 

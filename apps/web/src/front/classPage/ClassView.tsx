@@ -164,7 +164,7 @@ function Investigations({ group }: { group: Class }) {
               <Link to={`/investigations/${i.id}`}>{i.question}</Link>
               <span className="second">
                 {isDated(i.sownOn) && say('classPage.sown', { sownOn: formatDay(i.sownOn) })}
-                {i.phase}
+                {say('classPage.phase', { phase: i.phase })}
               </span>
             </li>
           ))}

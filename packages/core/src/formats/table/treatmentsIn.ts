@@ -70,7 +70,7 @@ export class Treatments {
     const heads = table.slots.flatMap((s) => (s.at && s.at.treatment !== '' ? [plain(s.at.treatment)] : []));
     this.factors =
       columns.length === 0 && heads.length > 0
-        ? [factorOf({ column: -1, heading: say('tablesIn.treatment'), texts: heads, said: '' })]
+        ? [factorOf({ column: -1, heading: say('tablesIn.roleTreatment'), texts: heads, said: '' })]
         : this.joinedDose(columns.map((c) => this.columnFactor(c)));
   }
 
