@@ -1,4 +1,5 @@
-import { say, fault } from '@bright-sprout/words/say';
+import { fault } from '@bright-sprout/words/say';
+import { spoken } from '@bright-sprout/words/spoken';
 import { IsEmail, IsIn, IsString, Length, Matches, MaxLength, MinLength } from 'class-validator';
 
 /** The twelve emblems a team can have: a shape, never a colour. */
@@ -18,44 +19,20 @@ export const EMBLEMS = [
 ] as const;
 export type Emblem = (typeof EMBLEMS)[number];
 
-export const EMBLEM_NAMES: Record<Emblem, string> = {
-  get kite() {
-    return say('refusals.kites');
-  },
-  get bell() {
-    return say('refusals.bells');
-  },
-  get boat() {
-    return say('refusals.boats');
-  },
-  get moon() {
-    return say('refusals.moons');
-  },
-  get brolly() {
-    return say('refusals.brollies');
-  },
-  get drum() {
-    return say('refusals.drums');
-  },
-  get key() {
-    return say('refusals.keys');
-  },
-  get spool() {
-    return say('refusals.spools');
-  },
-  get fish() {
-    return say('refusals.fish');
-  },
-  get lantern() {
-    return say('refusals.lanterns');
-  },
-  get wheel() {
-    return say('refusals.wheels');
-  },
-  get mitten() {
-    return say('refusals.mittens');
-  },
-};
+export const EMBLEM_NAMES: Record<Emblem, string> = spoken({
+  kite: 'refusals.kites',
+  bell: 'refusals.bells',
+  boat: 'refusals.boats',
+  moon: 'refusals.moons',
+  brolly: 'refusals.brollies',
+  drum: 'refusals.drums',
+  key: 'refusals.keys',
+  spool: 'refusals.spools',
+  fish: 'refusals.fish',
+  lantern: 'refusals.lanterns',
+  wheel: 'refusals.wheels',
+  mitten: 'refusals.mittens',
+});
 
 export class SignInRequest {
   @IsEmail({}, { message: fault('refusals.typeEMailAddress') })

@@ -1,4 +1,5 @@
-import { say, fault } from '@bright-sprout/words/say';
+import { fault } from '@bright-sprout/words/say';
+import { spoken } from '@bright-sprout/words/spoken';
 import 'reflect-metadata';
 import { type SchoolCalendar } from '@bright-sprout/core/calendar/schoolCalendar';
 import { GRADE_BANDS, type GradeBand } from '@bright-sprout/core/words/gradeBand';
@@ -8,20 +9,12 @@ import { PartsOf } from './parts';
 
 export { GRADE_BANDS, type GradeBand };
 
-export const GRADE_BAND_NAMES: Record<GradeBand, string> = {
-  get early() {
-    return say('refusals.agesTo');
-  },
-  get primary() {
-    return say('refusals.agesTo2');
-  },
-  get middle() {
-    return say('refusals.agesTo3');
-  },
-  get upper() {
-    return say('refusals.agesAndUp');
-  },
-};
+export const GRADE_BAND_NAMES: Record<GradeBand, string> = spoken({
+  early: 'refusals.agesTo',
+  primary: 'refusals.agesTo2',
+  middle: 'refusals.agesTo3',
+  upper: 'refusals.agesAndUp',
+});
 
 export class SaveClassRequest {
   @IsString({ message: fault('refusals.typeNameClass') })

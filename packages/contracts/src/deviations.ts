@@ -1,4 +1,5 @@
 import { say, fault } from '@bright-sprout/words/say';
+import { spoken } from '@bright-sprout/words/spoken';
 import { IsIn, IsInt, IsOptional, IsString, IsUUID, Length, Max, Min } from 'class-validator';
 import { IsMoment } from './moment';
 
@@ -15,32 +16,16 @@ export const DEVIATION_KINDS = [
 ] as const;
 export type DeviationKind = (typeof DEVIATION_KINDS)[number];
 
-export const DEVIATION_WORDS: Record<DeviationKind, string> = {
-  get counted() {
-    return say('refusals.seedsCounted');
-  },
-  get 'extra-seed'() {
-    return say('refusals.seedTooMany');
-  },
-  get 'seed-missing'() {
-    return say('refusals.seedTooFew');
-  },
-  get 'broken-seed'() {
-    return say('refusals.brokenSeed');
-  },
-  get 'other-soil'() {
-    return say('refusals.otherSoilLess');
-  },
-  get 'other-depth'() {
-    return say('refusals.anotherDepth');
-  },
-  get 'other-day'() {
-    return say('refusals.sownAnotherDay');
-  },
-  get other() {
-    return say('refusals.somethingElse');
-  },
-};
+export const DEVIATION_WORDS: Record<DeviationKind, string> = spoken({
+  counted: 'refusals.seedsCounted',
+  'extra-seed': 'refusals.seedTooMany',
+  'seed-missing': 'refusals.seedTooFew',
+  'broken-seed': 'refusals.brokenSeed',
+  'other-soil': 'refusals.otherSoilLess',
+  'other-depth': 'refusals.anotherDepth',
+  'other-day': 'refusals.sownAnotherDay',
+  other: 'refusals.somethingElse',
+});
 
 /** What went otherwise, with the seeds that were counted. */
 export function deviationWords({ kind, seeds }: { kind: DeviationKind; seeds?: number | null }): string {

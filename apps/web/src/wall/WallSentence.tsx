@@ -1,4 +1,5 @@
 import { say } from '@bright-sprout/words/say';
+import { spoken } from '@bright-sprout/words/spoken';
 import { Say } from '../words/Say';
 import { type InvestigationView } from '@bright-sprout/contracts/investigations';
 import { type IsoDay, weekdayName } from '@bright-sprout/core/calendar/days';
@@ -9,20 +10,12 @@ import { type Grouping, groupingsOf } from './wallGroups';
 /** How the plants stood at the check before: drawn behind them, or not. */
 export type Outline = 'last' | 'none';
 
-const GROUPING_WORDS: Record<Grouping, string> = {
-  get treatment() {
-    return say('wall.treatment');
-  },
-  get team() {
-    return say('wall.team');
-  },
-  get kind() {
-    return say('wall.kind');
-  },
-  get age() {
-    return say('wall.age');
-  },
-};
+const GROUPING_WORDS: Record<Grouping, string> = spoken({
+  treatment: 'wall.treatment',
+  team: 'wall.team',
+  kind: 'wall.kind',
+  age: 'wall.age',
+});
 
 const capital = (word: string) => word.charAt(0).toUpperCase() + word.slice(1);
 

@@ -1,36 +1,16 @@
-import { say } from '@bright-sprout/words/say';
+import { spoken } from '@bright-sprout/words/spoken';
 import { type CareKind } from './careTasks';
 
 /** What was done, as it is told afterwards. */
-export const CARE_WORDS: Record<CareKind, string> = {
-  get 'sowing-step'() {
-    return say('care.sowingStep');
-  },
-  get water() {
-    return say('care.watered');
-  },
-  get turn() {
-    return say('care.turned');
-  },
-  get light() {
-    return say('care.otherLight');
-  },
-  get vent() {
-    return say('care.airLet');
-  },
-  get thin() {
-    return say('care.thinned');
-  },
-  get transplant() {
-    return say('care.transplanted');
-  },
-  get harden() {
-    return say('care.hardenedOff');
-  },
-  get 'bring-in'() {
-    return say('care.broughtIn');
-  },
-  get 'before-leaving'() {
-    return say('care.madeReadyDaysAlone');
-  },
-};
+export const CARE_WORDS: Record<CareKind, string> = spoken({
+  'sowing-step': 'care.sowingStep',
+  water: 'care.watered',
+  turn: 'care.turned',
+  light: 'care.otherLight',
+  vent: 'care.airLet',
+  thin: 'care.thinned',
+  transplant: 'care.transplanted',
+  harden: 'care.hardenedOff',
+  'bring-in': 'care.broughtIn',
+  'before-leaving': 'care.madeReadyDaysAlone',
+});

@@ -1,4 +1,5 @@
 import { say } from '@bright-sprout/words/say';
+import { spoken } from '@bright-sprout/words/spoken';
 import { type Dot, type Group, markedIn } from '../compare/groups';
 import { isTime, type Question } from '../compare/question';
 import { type Sureness } from '../compare/sureness';
@@ -82,17 +83,11 @@ function evidence(groups: readonly Group[], { container, question, shown }: Clai
 }
 
 /** What a container did that counts; measured, where it is not one of these. */
-const DONE: Partial<Record<Question['follow'], string>> = {
-  get sprouted() {
-    return say('claims.cameUp');
-  },
-  get 'share-up'() {
-    return say('claims.cameUp');
-  },
-  get reached() {
-    return say('claims.reachedIt');
-  },
-};
+const DONE: Partial<Record<Question['follow'], string>> = spoken({
+  sprouted: 'claims.cameUp',
+  'share-up': 'claims.cameUp',
+  reached: 'claims.reachedIt',
+});
 
 /** `86 of 140 seeds came up, in 14 bags`; null where seeds were not counted one by one. */
 function seedsOf(

@@ -1,15 +1,12 @@
 import { say } from '@bright-sprout/words/say';
+import { spoken } from '@bright-sprout/words/spoken';
 import { GREEN_INDICES, type GreenIndex } from './greenness';
 
 /** The two ways of telling green, by their names. */
-export const INDEX_WORDS: Record<GreenIndex, string> = {
-  get 'excess-green'() {
-    return say('pictures.excessGreen');
-  },
-  get 'excess-green-minus-red'() {
-    return say('pictures.excessGreenMinusExcess');
-  },
-};
+export const INDEX_WORDS: Record<GreenIndex, string> = spoken({
+  'excess-green': 'pictures.excessGreen',
+  'excess-green-minus-red': 'pictures.excessGreenMinusExcess',
+});
 
 /** How something was counted, as it stands on record: `excess-green/1`. @param mended a hand put something right in it */
 export function countingMethod(index: GreenIndex, version: number, mended = false): string {

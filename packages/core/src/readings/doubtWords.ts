@@ -1,4 +1,5 @@
 import { say } from '@bright-sprout/words/say';
+import { spoken } from '@bright-sprout/words/spoken';
 import { formatLength, type RulerResolution } from '../quantities/length';
 import { type Intent } from './doubtKinds';
 import { type Doubt } from './plausibility';
@@ -40,35 +41,15 @@ export function doubtQuestion(
 }
 
 /** What a button says. */
-export const INTENT_WORDS: Record<Intent, string> = {
-  get 'decimal-point'() {
-    return say('readings.wrongPlacePoint');
-  },
-  get 'other-unit'() {
-    return say('readings.otherSideRuler');
-  },
-  get neighbour() {
-    return say('readings.itWasTheOne');
-  },
-  get 'other-seedling'() {
-    return say('readings.anotherSeedling');
-  },
-  get 'ruler-end'() {
-    return say('readings.readRulersEnd');
-  },
-  get wilted() {
-    return say('readings.itHasWilted');
-  },
-  get broken() {
-    return say('readings.itIsBroken');
-  },
-  get 'wrong-day'() {
-    return say('readings.dayWrong');
-  },
-  get 'measured-again'() {
-    return say('readings.measuredAgain');
-  },
-  get 'really-so'() {
-    return say('readings.itReallyIsSo');
-  },
-};
+export const INTENT_WORDS: Record<Intent, string> = spoken({
+  'decimal-point': 'readings.wrongPlacePoint',
+  'other-unit': 'readings.otherSideRuler',
+  neighbour: 'readings.itWasTheOne',
+  'other-seedling': 'readings.anotherSeedling',
+  'ruler-end': 'readings.readRulersEnd',
+  wilted: 'readings.itHasWilted',
+  broken: 'readings.itIsBroken',
+  'wrong-day': 'readings.dayWrong',
+  'measured-again': 'readings.measuredAgain',
+  'really-so': 'readings.itReallyIsSo',
+});

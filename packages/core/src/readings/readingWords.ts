@@ -1,4 +1,4 @@
-import { say } from '@bright-sprout/words/say';
+import { spoken } from '@bright-sprout/words/spoken';
 import { findingWords, namedFinding } from '../measures/findingWords';
 import { type OwnMeasure } from '../measures/ownMeasure';
 import { BUILT_IN_CODES, measureOf } from '../measures/registry';
@@ -6,20 +6,12 @@ import { type RulerResolution } from '../quantities/length';
 import { LOST_WORDS, type Reading } from './reading';
 
 /** What a look without a finding says. */
-export const STATE_WORDS = {
-  get 'not-up'() {
-    return say('common.notUpYet');
-  },
-  get 'not-checked'() {
-    return say('readings.couldNotCheck');
-  },
-  get thinned() {
-    return say('readings.thinnedOut');
-  },
-  get moved() {
-    return say('readings.movedElsewhere');
-  },
-} as const;
+export const STATE_WORDS = spoken({
+  'not-up': 'common.notUpYet',
+  'not-checked': 'readings.couldNotCheck',
+  thinned: 'readings.thinnedOut',
+  moved: 'readings.movedElsewhere',
+});
 
 /** A reading in words: `14.2 cm, 3 leaves, pale or limp`; what was not asked is left out. */
 export function readingWords(

@@ -1,4 +1,5 @@
 import { say } from '@bright-sprout/words/say';
+import { spoken } from '@bright-sprout/words/spoken';
 import { addDays, daysBetween, formatDay, isDated, type IsoDay, isWeekend } from '../calendar/days';
 import { holidayOn, isSchoolDay } from '../calendar/schoolCalendar';
 import { cameUp } from '../readings/whatCame';
@@ -57,26 +58,14 @@ export interface Ribbon {
 /** More days would be too narrow to be told apart. */
 const MOST_DAYS = 200;
 
-const MARK_WORDS: Partial<Record<PlanEventKind, string>> = {
-  get prepare() {
-    return say('ribbon.getReady');
-  },
-  get sow() {
-    return say('ribbon.sow');
-  },
-  get thin() {
-    return say('ribbon.thin');
-  },
-  get transplant() {
-    return say('ribbon.moveOn');
-  },
-  get lesson() {
-    return say('ribbon.lesson');
-  },
-  get end() {
-    return say('ribbon.last');
-  },
-};
+const MARK_WORDS: Partial<Record<PlanEventKind, string>> = spoken({
+  prepare: 'ribbon.getReady',
+  sow: 'ribbon.sow',
+  thin: 'ribbon.thin',
+  transplant: 'ribbon.moveOn',
+  lesson: 'ribbon.lesson',
+  end: 'ribbon.last',
+});
 
 /** From getting ready while that lies ahead, later from the day before sowing; to the end of the plan or the last record. */
 export function ribbonOf({ investigation, readings }: Grown, today: IsoDay): Ribbon {

@@ -1,4 +1,5 @@
 import { say } from '@bright-sprout/words/say';
+import { spoken } from '@bright-sprout/words/spoken';
 import { leftOver } from '@bright-sprout/core/compare/causes/placeCause';
 import { teamStrip } from '@bright-sprout/core/compare/figures/teamStrip';
 import { isTime } from '@bright-sprout/core/compare/question';
@@ -12,26 +13,14 @@ import { TrayPanel } from './panels/TrayPanel';
 import { WorkingPanel } from './panels/WorkingPanel';
 
 type Panel = 'course' | 'teams' | 'tray' | 'seedlings' | 'extremes' | 'working';
-const NAMES: Record<Panel, string> = {
-  get course() {
-    return say('compare.dayDay2');
-  },
-  get teams() {
-    return say('compare.teamTeam');
-  },
-  get tray() {
-    return say('compare.onTheTray');
-  },
-  get seedlings() {
-    return say('compare.seedlingsPots');
-  },
-  get extremes() {
-    return say('compare.greatestSmallest');
-  },
-  get working() {
-    return say('compare.showWorking');
-  },
-};
+const NAMES: Record<Panel, string> = spoken({
+  course: 'compare.dayDay2',
+  teams: 'compare.teamTeam',
+  tray: 'compare.onTheTray',
+  seedlings: 'compare.seedlingsPots',
+  extremes: 'compare.greatestSmallest',
+  working: 'compare.showWorking',
+});
 
 /** Further figures of the same question, one at a time. */
 export function LookCloser(props: CloserProps) {

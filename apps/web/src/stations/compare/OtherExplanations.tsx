@@ -1,4 +1,4 @@
-import { say } from '@bright-sprout/words/say';
+import { spoken } from '@bright-sprout/words/spoken';
 import { Say } from '../../words/Say';
 import { causeWords } from '@bright-sprout/core/claims/causeWords';
 import { type ClaimSubject } from '@bright-sprout/core/claims/claimSubject';
@@ -6,17 +6,11 @@ import { type Cause } from '@bright-sprout/core/compare/causes/cause';
 import { type Question } from '@bright-sprout/core/compare/question';
 
 const SIGN: Record<Cause['verdict'], string> = { fine: 'M2 8l5 5L15 3', ask: 'M2 2h12v9l-6 5-6-5z', unknown: 'M2 8h12' };
-const HEARD: Record<Cause['verdict'], string> = {
-  get fine() {
-    return say('compare.nothingStands');
-  },
-  get ask() {
-    return say('compare.worthQuestion');
-  },
-  get unknown() {
-    return say('compare.notKnown');
-  },
-};
+const HEARD: Record<Cause['verdict'], string> = spoken({
+  fine: 'compare.nothingStands',
+  ask: 'compare.worthQuestion',
+  unknown: 'compare.notKnown',
+});
 
 /** What beside the treatments could have made the difference, each looked up in the records; one press shows what a policy moves. */
 export function OtherExplanations({

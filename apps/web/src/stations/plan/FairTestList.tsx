@@ -1,21 +1,16 @@
 import { say } from '@bright-sprout/words/say';
+import { spoken } from '@bright-sprout/words/spoken';
 import { type Finding } from '@bright-sprout/core/plan/fairTest/fairRule';
 import { isReason } from '@bright-sprout/core/plan/fairTest/fairTest';
 import { useState } from 'react';
 import { Form } from 'react-bootstrap';
 import { type PartProps } from './partProps';
 
-const WORDS = {
-  get stop() {
-    return say('planner.stopsTest');
-  },
-  get mend() {
-    return say('planner.toMend');
-  },
-  get mind() {
-    return say('planner.toKnow');
-  },
-};
+const WORDS = spoken({
+  stop: 'planner.stopsTest',
+  mend: 'planner.toMend',
+  mind: 'planner.toKnow',
+});
 
 /** Every rule the plan breaks, with its fix; what is done knowingly stays with its reason. */
 export function FairTestList({

@@ -1,4 +1,5 @@
 import { say } from '@bright-sprout/words/say';
+import { spoken } from '@bright-sprout/words/spoken';
 import { type ReadingRequest } from '@bright-sprout/contracts/checks';
 import { type ReadingView } from '@bright-sprout/contracts/investigations';
 import { type Finding, findingOf, heightOf, withFinding } from '@bright-sprout/core/measures/finding';
@@ -157,20 +158,12 @@ export function padKeys(resolution: RulerResolution): (string | null)[] {
   return ['1', '2', '3', side[0]!, '4', '5', '6', side[1]!, '7', '8', '9', side[2]!, corner, '0', 'erase', side[3]!];
 }
 
-const STEP_WORDS: Record<RulerResolution, string> = {
-  get cm() {
-    return say('bench.cm');
-  },
-  get 'half-cm'() {
-    return say('bench.cm2');
-  },
-  get mm() {
-    return say('bench.mm');
-  },
-  get 'quarter-in'() {
-    return say('bench.in');
-  },
-};
+const STEP_WORDS: Record<RulerResolution, string> = spoken({
+  cm: 'bench.cm',
+  'half-cm': 'bench.cm2',
+  mm: 'bench.mm',
+  'quarter-in': 'bench.in',
+});
 
 export function keyWords(key: string, resolution: RulerResolution): string {
   if (key === 'step-up') return `+ ${STEP_WORDS[resolution]}`;

@@ -1,4 +1,5 @@
 import { say } from '@bright-sprout/words/say';
+import { spoken } from '@bright-sprout/words/spoken';
 import { type BenchProtocol } from '@bright-sprout/core/bench/benchProtocol';
 import { SEED_COUNTS } from '@bright-sprout/core/measures/builtIn/counts';
 import { type RulerResolution } from '@bright-sprout/core/quantities/length';
@@ -146,17 +147,11 @@ const ROOTS: GuideStep = {
   ),
 };
 
-const SPROUTED: Record<BenchProtocol['sprouted'], string> = {
-  get 'root-2mm'() {
-    return say('bench.seedCountsSoonRoot');
-  },
-  get shoot() {
-    return say('bench.seedlingCountsSoonSee');
-  },
-  get 'seed-leaves'() {
-    return say('bench.seedlingCountsSoonSeed');
-  },
-};
+const SPROUTED: Record<BenchProtocol['sprouted'], string> = spoken({
+  'root-2mm': 'bench.seedCountsSoonRoot',
+  shoot: 'bench.seedlingCountsSoonSee',
+  'seed-leaves': 'bench.seedlingCountsSoonSeed',
+});
 
 /** A split coat, and a seed whose root is long enough to count. */
 const ROOTED = (
@@ -208,17 +203,9 @@ export function guideSteps({ measures, heightRule, sprouted, care, byTreatment }
   ];
 }
 
-export const RESOLUTION_STEP: Record<RulerResolution, string> = {
-  get cm() {
-    return say('bench.readWholeCentimetresNearest');
-  },
-  get 'half-cm'() {
-    return say('bench.readHalfCentimetre');
-  },
-  get mm() {
-    return say('bench.readEveryMillimetreSmallest');
-  },
-  get 'quarter-in'() {
-    return say('bench.readQuarterInch');
-  },
-};
+export const RESOLUTION_STEP: Record<RulerResolution, string> = spoken({
+  cm: 'bench.readWholeCentimetresNearest',
+  'half-cm': 'bench.readHalfCentimetre',
+  mm: 'bench.readEveryMillimetreSmallest',
+  'quarter-in': 'bench.readQuarterInch',
+});

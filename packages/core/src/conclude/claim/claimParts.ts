@@ -1,4 +1,5 @@
 import { say } from '@bright-sprout/words/say';
+import { spoken } from '@bright-sprout/words/spoken';
 import { joined, type ClaimSubject } from '../../claims/claimSubject';
 import { type Group } from '../../compare/groups';
 import { type Contrast } from '../../compare/sureness';
@@ -25,20 +26,12 @@ export interface ClaimParts {
 
 export const NO_PARTS: ClaimParts = { lead: 'saw', of: '', verb: '', against: '', when: false, size: false };
 
-export const LEAD_WORDS: Record<Lead, string> = {
-  get saw() {
-    return say('conclude.weSawThat');
-  },
-  get think() {
-    return say('conclude.weThinkThat');
-  },
-  get sure() {
-    return say('conclude.weProvedThat');
-  },
-  get cannot() {
-    return say('conclude.cannotTellWhether');
-  },
-};
+export const LEAD_WORDS: Record<Lead, string> = spoken({
+  saw: 'conclude.weSawThat',
+  think: 'conclude.weThinkThat',
+  sure: 'conclude.weProvedThat',
+  cannot: 'conclude.cannotTellWhether',
+});
 
 /** One word of the sentence: what it says, and which part it is. */
 export interface ClaimWord {

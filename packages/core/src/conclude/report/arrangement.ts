@@ -1,4 +1,4 @@
-import { say } from '@bright-sprout/words/say';
+import { spoken } from '@bright-sprout/words/spoken';
 /** Parts of a report, in the order in which they usually stand. */
 export const REPORT_PARTS = [
   'question',
@@ -15,41 +15,19 @@ export const REPORT_PARTS = [
 ] as const;
 export type ReportPart = (typeof REPORT_PARTS)[number];
 
-export const PART_NAMES: Record<ReportPart, string> = {
-  get question() {
-    return say('conclude.ourQuestion');
-  },
-  get expected() {
-    return say('conclude.whatWeExpected');
-  },
-  get plan() {
-    return say('conclude.thePlan');
-  },
-  get tray() {
-    return say('conclude.whereStood2');
-  },
-  get method() {
-    return say('conclude.whatWasDone');
-  },
-  get records() {
-    return say('conclude.whatWasRecorded');
-  },
-  get figure() {
-    return say('conclude.theFigures');
-  },
-  get claim() {
-    return say('common.whatWeFoundOut');
-  },
-  get other() {
-    return say('conclude.elseExplain');
-  },
-  get wrong() {
-    return say('conclude.wentOtherwise');
-  },
-  get next() {
-    return say('common.whatNext');
-  },
-};
+export const PART_NAMES: Record<ReportPart, string> = spoken({
+  question: 'conclude.ourQuestion',
+  expected: 'conclude.whatWeExpected',
+  plan: 'conclude.thePlan',
+  tray: 'conclude.whereStood2',
+  method: 'conclude.whatWasDone',
+  records: 'conclude.whatWasRecorded',
+  figure: 'conclude.theFigures',
+  claim: 'common.whatWeFoundOut',
+  other: 'conclude.elseExplain',
+  wrong: 'conclude.wentOtherwise',
+  next: 'common.whatNext',
+});
 
 export interface Arrangement {
   order: ReportPart[];

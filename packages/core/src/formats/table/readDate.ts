@@ -1,20 +1,14 @@
-import { say } from '@bright-sprout/words/say';
+import { spoken } from '@bright-sprout/words/spoken';
 import { daysBetween, type IsoDay, isIsoDay } from '../../calendar/days';
 
 export const DATE_ORDERS = ['year-month-day', 'day-month-year', 'month-day-year'] as const;
 export type DateOrder = (typeof DATE_ORDERS)[number];
 
-export const ORDER_WORDS: Record<DateOrder, string> = {
-  get 'year-month-day'() {
-    return say('tablesIn.yearMonthDay');
-  },
-  get 'day-month-year'() {
-    return say('tablesIn.dayMonthYear');
-  },
-  get 'month-day-year'() {
-    return say('tablesIn.monthDayYear');
-  },
-};
+export const ORDER_WORDS: Record<DateOrder, string> = spoken({
+  'year-month-day': 'tablesIn.yearMonthDay',
+  'day-month-year': 'tablesIn.dayMonthYear',
+  'month-day-year': 'tablesIn.monthDayYear',
+});
 
 const MONTHS = ['jan', 'feb', 'mar', 'apr', 'may', 'jun', 'jul', 'aug', 'sep', 'oct', 'nov', 'dec'];
 /** `Mon`, `Monday,` before a date. */

@@ -1,4 +1,5 @@
 import { say } from '@bright-sprout/words/say';
+import { spoken } from '@bright-sprout/words/spoken';
 import { listInWords } from '../../words/listInWords';
 import { counted } from '../../words/plural';
 import { SEED_LOOK_WORDS } from '../document/seedLookWords';
@@ -23,17 +24,11 @@ const unless = (kept: boolean | undefined) => (kept ? say('planDays.labelWantsDa
 const gapName = ({ gap, weekend }: { gap: string | null; weekend: boolean }) =>
   gap ?? (weekend ? say('planDays.theWeekend') : say('planDays.daysOff'));
 
-const LEAVING: Record<Leaving['cover'], string> = {
-  get lifted() {
-    return say('planDays.waterTurnCloseCovers');
-  },
-  get stays() {
-    return say('planDays.seePaperDampShut');
-  },
-  get none() {
-    return say('planDays.fillWaterUnderPaper');
-  },
-};
+const LEAVING: Record<Leaving['cover'], string> = spoken({
+  lifted: 'planDays.waterTurnCloseCovers',
+  stays: 'planDays.seePaperDampShut',
+  none: 'planDays.fillWaterUnderPaper',
+});
 
 function beforeGap({ how, cover }: Leaving, alone: string): string {
   switch (how) {

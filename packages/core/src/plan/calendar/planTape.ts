@@ -1,4 +1,5 @@
 import { say } from '@bright-sprout/words/say';
+import { spoken } from '@bright-sprout/words/spoken';
 import { addDays, daysBetween, type IsoDay } from '../../calendar/days';
 import { holidayOn, isSchoolDay } from '../../calendar/schoolCalendar';
 import { type PlanDocument } from '../document/planDocument';
@@ -57,14 +58,10 @@ const MOST_BEFORE = 10;
 /** More days would be too narrow to be told apart. */
 const MOST_DAYS = 200;
 
-const MARK_WORDS: Partial<Record<string, string>> = {
-  get thin() {
-    return say('planDays.thin');
-  },
-  get transplant() {
-    return say('planDays.moveOn');
-  },
-};
+const MARK_WORDS: Partial<Record<string, string>> = spoken({
+  thin: 'planDays.thin',
+  transplant: 'planDays.moveOn',
+});
 
 /** @param calendar `planCalendar` of the same plan */
 export function planTape(plan: PlanDocument, out: WorkedOut, calendar: PlanCalendar, today: IsoDay): PlanTape {

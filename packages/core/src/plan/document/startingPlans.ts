@@ -1,4 +1,5 @@
 import { say } from '@bright-sprout/words/say';
+import { spoken } from '@bright-sprout/words/spoken';
 import { addDays } from '../../calendar/days';
 import { SEEDS_TO_COMPARE } from '../../seeds/sowingNumbers';
 import { type Factor, type FactorSubject, type Level, type PlanDocument } from './planDocument';
@@ -157,17 +158,11 @@ export const READY_PLANS: readonly ReadyPlan[] = [
   },
   {
     id: 'light-and-dark',
-    early: {
-      get name() {
-        return say('planning.lightDark');
-      },
-      get about() {
-        return say('planning.sproutsWithoutLight');
-      },
-      get question() {
-        return say('planning.cressDark');
-      },
-    },
+    early: spoken({
+      name: 'planning.lightDark',
+      about: 'planning.sproutsWithoutLight',
+      question: 'planning.cressDark',
+    }),
     get name() {
       return say('planning.lightDark');
     },
@@ -302,17 +297,11 @@ export const READY_PLANS: readonly ReadyPlan[] = [
   },
   {
     id: 'kinds-side-by-side',
-    early: {
-      get name() {
-        return say('planning.threeKindsSeed');
-      },
-      get about() {
-        return say('planning.whichOneIsUp');
-      },
-      get question() {
-        return say('planning.seedFirst');
-      },
-    },
+    early: spoken({
+      name: 'planning.threeKindsSeed',
+      about: 'planning.whichOneIsUp',
+      question: 'planning.seedFirst',
+    }),
     get name() {
       return say('planning.kindsSideSide');
     },
@@ -349,17 +338,11 @@ export const READY_PLANS: readonly ReadyPlan[] = [
   },
   {
     id: 'age-ladder',
-    early: {
-      get name() {
-        return say('planning.seedBig');
-      },
-      get about() {
-        return say('planning.everyAgeRow');
-      },
-      get question() {
-        return say('planning.sunflowerLookLikeWhen');
-      },
-    },
+    early: spoken({
+      name: 'planning.seedBig',
+      about: 'planning.everyAgeRow',
+      question: 'planning.sunflowerLookLikeWhen',
+    }),
     get name() {
       return say('planning.everyAgeDay');
     },
@@ -399,17 +382,11 @@ export const READY_PLANS: readonly ReadyPlan[] = [
   },
   {
     id: 'patch-from-above',
-    early: {
-      get name() {
-        return say('planning.littleLawn');
-      },
-      get about() {
-        return say('planning.whenGreen');
-      },
-      get question() {
-        return say('planning.whenLawnGreen');
-      },
-    },
+    early: spoken({
+      name: 'planning.littleLawn',
+      about: 'planning.whenGreen',
+      question: 'planning.whenLawnGreen',
+    }),
     get name() {
       return say('planning.patchAbove');
     },
@@ -457,17 +434,11 @@ export const READY_PLANS: readonly ReadyPlan[] = [
   },
   {
     id: 'watch-and-wonder',
-    early: {
-      get name() {
-        return say('planning.watchGrow');
-      },
-      get about() {
-        return say('planning.seedEveryDay');
-      },
-      get question() {
-        return say('planning.seedEveryDay');
-      },
-    },
+    early: spoken({
+      name: 'planning.watchGrow',
+      about: 'planning.seedEveryDay',
+      question: 'planning.seedEveryDay',
+    }),
     get name() {
       return say('planning.watchWonder');
     },
@@ -509,17 +480,11 @@ export const READY_PLANS: readonly ReadyPlan[] = [
     get question() {
       return say('planning.seedNeedWaterWake');
     },
-    early: {
-      get name() {
-        return say('planning.waterWithout');
-      },
-      get about() {
-        return say('planning.wakesSeed');
-      },
-      get question() {
-        return say('planning.seedNeedWaterWake');
-      },
-    },
+    early: spoken({
+      name: 'planning.waterWithout',
+      about: 'planning.wakesSeed',
+      question: 'planning.seedNeedWaterWake',
+    }),
     earlyOnly: true,
     speciesId: 'white_mustard',
     methodId: 'bag_pocket',
@@ -540,17 +505,11 @@ export const READY_PLANS: readonly ReadyPlan[] = [
   },
   {
     id: 'own-pot-at-home',
-    early: {
-      get name() {
-        return say('planning.potHome');
-      },
-      get about() {
-        return say('planning.everybodyGrows');
-      },
-      get question() {
-        return say('planning.myPotLikeSunny');
-      },
-    },
+    early: spoken({
+      name: 'planning.potHome',
+      about: 'planning.everybodyGrows',
+      question: 'planning.myPotLikeSunny',
+    }),
     get name() {
       return say('planning.potOwnHome');
     },

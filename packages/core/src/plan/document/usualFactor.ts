@@ -1,144 +1,77 @@
 import { say } from '@bright-sprout/words/say';
+import { spoken } from '@bright-sprout/words/spoken';
 import { type Factor, type FactorSubject, type Level } from './planDocument';
 
 /** What can be changed: as a choice is called, and what a class asks by it. */
 export const SUBJECT_WORDS: Record<FactorSubject, { name: string; about: string }> = {
-  salt: {
-    get name() {
-      return say('planning.saltWater');
-    },
-    get about() {
-      return say('planning.muchTooMuchSolutions');
-    },
-  },
-  acid: {
-    get name() {
-      return say('planning.acidWater');
-    },
-    get about() {
-      return say('planning.sourRainSourSoil');
-    },
-  },
-  chalk: {
-    get name() {
-      return say('planning.chalkSoil');
-    },
-    get about() {
-      return say('planning.stirredMixStandsThree');
-    },
-  },
-  feed: {
-    get name() {
-      return say('planning.plantFood');
-    },
-    get about() {
-      return say('planning.tooLittleEnoughToo');
-    },
-  },
-  water: {
-    get name() {
-      return say('planning.amountWater');
-    },
-    get about() {
-      return say('planning.sameDaysOtherAmounts');
-    },
-  },
-  light: {
-    get name() {
-      return say('planning.light');
-    },
-    get about() {
-      return say('planning.brightDimDarkHours');
-    },
-  },
-  temperature: {
-    get name() {
-      return say('planning.warmth');
-    },
-    get about() {
-      return say('planning.needsPlaceStaysWarm');
-    },
-  },
-  place: {
-    get name() {
-      return say('planning.place');
-    },
-    get about() {
-      return say('planning.sillsRoomsHomesMuch');
-    },
-  },
-  depth: {
-    get name() {
-      return say('planning.depthSowing');
-    },
-    get about() {
-      return say('planning.reachesLightWhen');
-    },
-  },
-  soaking: {
-    get name() {
-      return say('planning.soaking');
-    },
-    get about() {
-      return say('planning.hoursWaterBeforeSowing');
-    },
-  },
-  'seed-age': {
-    get name() {
-      return say('planning.ageSeed');
-    },
-    get about() {
-      return say('planning.drawerSeed');
-    },
-  },
-  crowding: {
-    get name() {
-      return say('planning.plantsContainer');
-    },
-    get about() {
-      return say('planning.sownAlikeThinnedDifferent');
-    },
-  },
-  kind: {
-    get name() {
-      return say('planning.kindSeed');
-    },
-    get about() {
-      return say('planning.comparisonTestCause');
-    },
-  },
-  age: {
-    get name() {
-      return say('planning.ageDay');
-    },
-    get about() {
-      return say('planning.sownStepsEveryAge');
-    },
-  },
-  soil: {
-    get name() {
-      return say('planning.soil');
-    },
-    get about() {
-      return say('planning.sandCompostLoamWater');
-    },
-  },
-  cover: {
-    get name() {
-      return say('planning.cover');
-    },
-    get about() {
-      return say('planning.underLidOpen');
-    },
-  },
-  other: {
-    get name() {
-      return say('planning.somethingElse');
-    },
-    get about() {
-      return say('planning.ideaOwn');
-    },
-  },
+  salt: spoken({
+    name: 'planning.saltWater',
+    about: 'planning.muchTooMuchSolutions',
+  }),
+  acid: spoken({
+    name: 'planning.acidWater',
+    about: 'planning.sourRainSourSoil',
+  }),
+  chalk: spoken({
+    name: 'planning.chalkSoil',
+    about: 'planning.stirredMixStandsThree',
+  }),
+  feed: spoken({
+    name: 'planning.plantFood',
+    about: 'planning.tooLittleEnoughToo',
+  }),
+  water: spoken({
+    name: 'planning.amountWater',
+    about: 'planning.sameDaysOtherAmounts',
+  }),
+  light: spoken({
+    name: 'planning.light',
+    about: 'planning.brightDimDarkHours',
+  }),
+  temperature: spoken({
+    name: 'planning.warmth',
+    about: 'planning.needsPlaceStaysWarm',
+  }),
+  place: spoken({
+    name: 'planning.place',
+    about: 'planning.sillsRoomsHomesMuch',
+  }),
+  depth: spoken({
+    name: 'planning.depthSowing',
+    about: 'planning.reachesLightWhen',
+  }),
+  soaking: spoken({
+    name: 'planning.soaking',
+    about: 'planning.hoursWaterBeforeSowing',
+  }),
+  'seed-age': spoken({
+    name: 'planning.ageSeed',
+    about: 'planning.drawerSeed',
+  }),
+  crowding: spoken({
+    name: 'planning.plantsContainer',
+    about: 'planning.sownAlikeThinnedDifferent',
+  }),
+  kind: spoken({
+    name: 'planning.kindSeed',
+    about: 'planning.comparisonTestCause',
+  }),
+  age: spoken({
+    name: 'planning.ageDay',
+    about: 'planning.sownStepsEveryAge',
+  }),
+  soil: spoken({
+    name: 'planning.soil',
+    about: 'planning.sandCompostLoamWater',
+  }),
+  cover: spoken({
+    name: 'planning.cover',
+    about: 'planning.underLidOpen',
+  }),
+  other: spoken({
+    name: 'planning.somethingElse',
+    about: 'planning.ideaOwn',
+  }),
 };
 
 const amounts = (unit: string, none: string, ...steps: number[]): Level[] => [
@@ -282,14 +215,10 @@ const USUAL: Record<FactorSubject, { unit: string; levels: Level[] }> = {
 };
 
 /** Kinds and ages are compared with each other; none of them is left untreated. */
-const NO_CONTROL: Partial<Record<FactorSubject, string>> = {
-  get kind() {
-    return say('planning.kindsDifferEverythingNone');
-  },
-  get age() {
-    return say('planning.ageLadderShowsAges');
-  },
-};
+const NO_CONTROL: Partial<Record<FactorSubject, string>> = spoken({
+  kind: 'planning.kindsDifferEverythingNone',
+  age: 'planning.ageLadderShowsAges',
+});
 
 /** For ages 5 to 7, who pinch and spoon instead of weighing: names, and no units. */
 const EARLY: Partial<Record<FactorSubject, string[]>> = {

@@ -1,4 +1,5 @@
 import { say } from '@bright-sprout/words/say';
+import { spoken } from '@bright-sprout/words/spoken';
 import { leftOver } from '../../mixing/acidAndChalk';
 import { mixBuffers, serialDilution } from '../../mixing/solutions';
 import { SETTLING } from '../../mixing/substrate';
@@ -93,17 +94,11 @@ function addedBy(plan: PlanDocument, { recipes, layout }: WorkedOut, factor: Fac
 /** Millilitres of every strength that are mixed at once: what the level that takes most of it needs, rounded up to be measured. */
 const batchMl = (levels: readonly Added[]) => roundUpMetric(Math.max(0, ...levels.map((l) => l.ml)) * SPARE).ml;
 
-const SOLUTIONS: Partial<Record<Factor['subject'], string>> = {
-  get salt() {
-    return say('lists.saltWater');
-  },
-  get acid() {
-    return say('lists.sourWater');
-  },
-  get feed() {
-    return say('lists.plantFood');
-  },
-};
+const SOLUTIONS: Partial<Record<Factor['subject'], string>> = spoken({
+  salt: 'lists.saltWater',
+  acid: 'lists.sourWater',
+  feed: 'lists.plantFood',
+});
 
 function solutionCard({ subject }: Factor, additive: Additive, levels: readonly Added[]): MixingCard {
   const ml = batchMl(levels);

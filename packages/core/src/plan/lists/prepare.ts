@@ -1,4 +1,5 @@
 import { say } from '@bright-sprout/words/say';
+import { spoken } from '@bright-sprout/words/spoken';
 import { byTreatment } from '../recipes/byTreatment';
 import { type Recipe } from '../recipes/recipe';
 import { listInWords } from '../../words/listInWords';
@@ -88,20 +89,12 @@ export function shoppingList(plan: PlanDocument, out: WorkedOut, teams: number, 
   ];
 }
 
-const RULED: Record<PlanDocument['protocol']['resolution'], string> = {
-  get cm() {
-    return say('lists.centimetres');
-  },
-  get 'half-cm'() {
-    return say('lists.halfCentimetres');
-  },
-  get mm() {
-    return say('lists.millimetres');
-  },
-  get 'quarter-in'() {
-    return say('lists.quarterInches');
-  },
-};
+const RULED: Record<PlanDocument['protocol']['resolution'], string> = spoken({
+  cm: 'lists.centimetres',
+  'half-cm': 'lists.halfCentimetres',
+  mm: 'lists.millimetres',
+  'quarter-in': 'lists.quarterInches',
+});
 
 const measuresLengths = ({ measures, ownMeasures }: PlanDocument) =>
   measuresOf({ measures, own: ownMeasures }).some((m) => m.quantity === 'length');

@@ -1,4 +1,5 @@
 import { say } from '@bright-sprout/words/say';
+import { spoken } from '@bright-sprout/words/spoken';
 import { Say } from '../../../words/Say';
 import { type InvestigationRecords, type ReadingView } from '@bright-sprout/contracts/investigations';
 import { formatDay, type IsoDay } from '@bright-sprout/core/calendar/days';
@@ -11,71 +12,33 @@ import { useState } from 'react';
 import { type LogCell, type LogRow } from '@bright-sprout/core/readings/logRows';
 import { type LogEntry } from './useLogEntry';
 
-const DOUBT_WORDS: Record<DoubtKind, string> = {
-  get 'before-sowing'() {
-    return say('log.dayBeforeSowing');
-  },
-  get 'in-the-future'() {
-    return say('log.dayComeYet');
-  },
-  get 'sowing-day'() {
-    return say('log.daySowing');
-  },
-  get 'too-early'() {
-    return say('log.hardlySeedEarly');
-  },
-  get 'decimal-point'() {
-    return say('log.pointMayWrongPlace');
-  },
-  get inches() {
-    return say('log.mayReadInches');
-  },
-  get centimetres() {
-    return say('log.mayReadCentimetres');
-  },
-  get neighbour() {
-    return say('log.fitsPlantNextBetter');
-  },
-  get shrank() {
-    return say('log.itShrank');
-  },
-  get 'grew-too-fast'() {
-    return say('log.grewFasterPlants');
-  },
-  get 'more-than-sown'() {
-    return say('log.moreCountedSown');
-  },
-};
+const DOUBT_WORDS: Record<DoubtKind, string> = spoken({
+  'before-sowing': 'log.dayBeforeSowing',
+  'in-the-future': 'log.dayComeYet',
+  'sowing-day': 'log.daySowing',
+  'too-early': 'log.hardlySeedEarly',
+  'decimal-point': 'log.pointMayWrongPlace',
+  inches: 'log.mayReadInches',
+  centimetres: 'log.mayReadCentimetres',
+  neighbour: 'log.fitsPlantNextBetter',
+  shrank: 'log.itShrank',
+  'grew-too-fast': 'log.grewFasterPlants',
+  'more-than-sown': 'log.moreCountedSown',
+});
 
-const DAY_CODE_WORDS: Record<NonNullable<ReadingView['dayCode']>, string> = {
-  get 'wrong-clock'() {
-    return say('log.clockDeviceWrong');
-  },
-  get 'in-the-log'() {
-    return say('log.enteredLog');
-  },
-};
+const DAY_CODE_WORDS: Record<NonNullable<ReadingView['dayCode']>, string> = spoken({
+  'wrong-clock': 'log.clockDeviceWrong',
+  'in-the-log': 'log.enteredLog',
+});
 
-const SOURCES: Record<ReadingView['source'], string> = {
-  get bench() {
-    return say('log.teamBench');
-  },
-  get teacher() {
-    return say('log.byYouInThe');
-  },
-  get together() {
-    return say('log.classTogether');
-  },
-  get import() {
-    return say('log.fromAFile');
-  },
-  get picture() {
-    return say('log.countedPicture');
-  },
-  get simulated() {
-    return say('log.byTheDemo');
-  },
-};
+const SOURCES: Record<ReadingView['source'], string> = spoken({
+  bench: 'log.teamBench',
+  teacher: 'log.byYouInThe',
+  together: 'log.classTogether',
+  import: 'log.fromAFile',
+  picture: 'log.countedPicture',
+  simulated: 'log.byTheDemo',
+});
 
 interface Props {
   records: InvestigationRecords;

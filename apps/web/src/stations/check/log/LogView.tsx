@@ -1,4 +1,5 @@
 import { say } from '@bright-sprout/words/say';
+import { spoken } from '@bright-sprout/words/spoken';
 import { Say } from '../../../words/Say';
 import { todayIn } from '@bright-sprout/core/clock/clock';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
@@ -36,17 +37,11 @@ export function LogView() {
   );
 }
 
-const FILTERS: Record<LogFilter, string> = {
-  get all() {
-    return say('log.all');
-  },
-  get missing() {
-    return say('log.onlyMissing');
-  },
-  get doubtful() {
-    return say('log.onlyDoubtful');
-  },
-};
+const FILTERS: Record<LogFilter, string> = spoken({
+  all: 'log.all',
+  missing: 'log.onlyMissing',
+  doubtful: 'log.onlyDoubtful',
+});
 
 function Log({ records }: { records: InvestigationRecords }) {
   const { investigation, readings } = records;

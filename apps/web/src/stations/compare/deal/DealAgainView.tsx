@@ -1,4 +1,5 @@
 import { say } from '@bright-sprout/words/say';
+import { spoken } from '@bright-sprout/words/spoken';
 import { Say } from '../../../words/Say';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { type IsoDay } from '@bright-sprout/core/calendar/days';
@@ -186,20 +187,12 @@ function DealAgain({ records, day, onLook }: { records: InvestigationRecords; da
 }
 
 /** How the question begins, by what is asked about. */
-const ASKS: Record<Asked['kind'], string> = {
-  get difference() {
-    return say('compare.luckMakeGapBig');
-  },
-  get main() {
-    return say('compare.luckMakeGapBig');
-  },
-  get slope() {
-    return say('compare.luckMakeMuchDifference');
-  },
-  get interaction() {
-    return say('compare.luckMakeMuchDifference2');
-  },
-};
+const ASKS: Record<Asked['kind'], string> = spoken({
+  difference: 'compare.luckMakeGapBig',
+  main: 'compare.luckMakeGapBig',
+  slope: 'compare.luckMakeMuchDifference',
+  interaction: 'compare.luckMakeMuchDifference2',
+});
 
 /** What the pile says, in words for a child of ten. */
 function luckSentence(beyond: number, dealt: number): string {

@@ -1,4 +1,5 @@
 import { say } from '@bright-sprout/words/say';
+import { spoken } from '@bright-sprout/words/spoken';
 import { Say } from '../../../words/Say';
 import { betweenNo, countsAsZero, markNo, reportNo } from '@bright-sprout/core/compare/askable';
 import { BETWEENS, isTime, MARKS, type MarkPer, type Question } from '@bright-sprout/core/compare/question';
@@ -9,17 +10,11 @@ import { type SentenceProps } from './sentenceProps';
 import { WhatWord } from './WhatWord';
 import { WhenWords } from './WhenWords';
 
-const MARK_DETAIL: Record<MarkPer, string> = {
-  get container() {
-    return say('compare.treatedCountsOnce');
-  },
-  get plant() {
-    return say('compare.seedlingSeenSureStill');
-  },
-  get team() {
-    return say('compare.meanTeamsContainers');
-  },
-};
+const MARK_DETAIL: Record<MarkPer, string> = spoken({
+  container: 'compare.treatedCountsOnce',
+  plant: 'compare.seedlingSeenSureStill',
+  team: 'compare.meanTeamsContainers',
+});
 
 /** The question that is answered, as a sentence whose words open. What makes no sense beside the others says why. */
 export function CompareSentence(props: SentenceProps) {

@@ -1,4 +1,5 @@
 import { say } from '@bright-sprout/words/say';
+import { spoken } from '@bright-sprout/words/spoken';
 import { followNo, followsOf, orderedMeasures } from '@bright-sprout/core/compare/askable';
 import { reachesOf } from '@bright-sprout/core/compare/settled';
 import { type Follow, type Question } from '@bright-sprout/core/compare/question';
@@ -9,26 +10,14 @@ import { RuledWord } from '../../../page/RuledWord';
 import { shownFor } from '../../../compare/questionWords';
 import { type SentenceProps } from './sentenceProps';
 
-const DETAIL: Partial<Record<Follow, string>> = {
-  get change() {
-    return say('compare.dayAnother');
-  },
-  get 'per-day'() {
-    return say('compare.changeSharedOverDays');
-  },
-  get 'relative-rate'() {
-    return say('compare.percentSmallPlantsGrow');
-  },
-  get area() {
-    return say('compare.largeLongTogetherNumber');
-  },
-  get highest() {
-    return say('compare.wheneverItWas');
-  },
-  get sprouted() {
-    return say('compare.knownLieBetweenTwo');
-  },
-};
+const DETAIL: Partial<Record<Follow, string>> = spoken({
+  change: 'compare.dayAnother',
+  'per-day': 'compare.changeSharedOverDays',
+  'relative-rate': 'compare.percentSmallPlantsGrow',
+  area: 'compare.largeLongTogetherNumber',
+  highest: 'compare.wheneverItWas',
+  sprouted: 'compare.knownLieBetweenTwo',
+});
 
 const valueOf = ({ measure, follow }: Pick<Question, 'measure' | 'follow'>) =>
   follow === 'sprouted' || follow === 'share-up' ? follow : `${measure} ${follow}`;

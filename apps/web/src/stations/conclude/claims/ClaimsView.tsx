@@ -1,4 +1,5 @@
 import { say } from '@bright-sprout/words/say';
+import { spoken } from '@bright-sprout/words/spoken';
 import { Say } from '../../../words/Say';
 import { type TeamClaimView } from '@bright-sprout/contracts/conclude';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
@@ -111,23 +112,11 @@ function TeacherCard({ view, records }: { view: TeamClaimView; records: Investig
   );
 }
 
-const ASKED_WORDS: Record<AskedQuestion['code'], string> = {
-  get 'too-sure'() {
-    return say('claimsOfTeams.surerRecords');
-  },
-  get 'wrong-direction'() {
-    return say('claimsOfTeams.marksSayOtherwise');
-  },
-  get beyond() {
-    return say('claimsOfTeams.beyondGrown');
-  },
-  get cause() {
-    return say('claimsOfTeams.causeWithoutFairTest');
-  },
-  get 'one-plant'() {
-    return say('claimsOfTeams.onePlantForAll');
-  },
-  get 'no-difference'() {
-    return say('claimsOfTeams.wideRangeDifference');
-  },
-};
+const ASKED_WORDS: Record<AskedQuestion['code'], string> = spoken({
+  'too-sure': 'claimsOfTeams.surerRecords',
+  'wrong-direction': 'claimsOfTeams.marksSayOtherwise',
+  beyond: 'claimsOfTeams.beyondGrown',
+  cause: 'claimsOfTeams.causeWithoutFairTest',
+  'one-plant': 'claimsOfTeams.onePlantForAll',
+  'no-difference': 'claimsOfTeams.wideRangeDifference',
+});

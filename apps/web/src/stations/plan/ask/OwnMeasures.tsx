@@ -1,4 +1,5 @@
 import { say } from '@bright-sprout/words/say';
+import { spoken } from '@bright-sprout/words/spoken';
 import { msNow } from '@bright-sprout/core/clock/clock';
 import { type Quantity } from '@bright-sprout/core/measures/measure';
 import { newOwnMeasure, type OwnMeasure } from '@bright-sprout/core/measures/ownMeasure';
@@ -8,35 +9,17 @@ import { type PartProps } from '../partProps';
 
 const MOST = 4;
 
-const QUANTITY_NAMES: Record<Quantity, string> = {
-  get number() {
-    return say('plannerAsk.numberUnit');
-  },
-  get length() {
-    return say('plannerAsk.lengthMm');
-  },
-  get mass() {
-    return say('plannerAsk.massG');
-  },
-  get count() {
-    return say('plannerAsk.aCount');
-  },
-  get 'count-of'() {
-    return say('plannerAsk.countSeeds');
-  },
-  get share() {
-    return say('plannerAsk.aShareIn');
-  },
-  get stage() {
-    return say('plannerAsk.stageAfterAnother');
-  },
-  get grade() {
-    return say('plannerAsk.gradeLittleMuch');
-  },
-  get choice() {
-    return say('plannerAsk.choiceWithoutOrder');
-  },
-};
+const QUANTITY_NAMES: Record<Quantity, string> = spoken({
+  number: 'plannerAsk.numberUnit',
+  length: 'plannerAsk.lengthMm',
+  mass: 'plannerAsk.massG',
+  count: 'plannerAsk.aCount',
+  'count-of': 'plannerAsk.countSeeds',
+  share: 'plannerAsk.aShareIn',
+  stage: 'plannerAsk.stageAfterAnother',
+  grade: 'plannerAsk.gradeLittleMuch',
+  choice: 'plannerAsk.choiceWithoutOrder',
+});
 
 const CHOSEN: readonly Quantity[] = ['stage', 'grade', 'choice'];
 

@@ -1,4 +1,4 @@
-import { say } from '@bright-sprout/words/say';
+import { spoken } from '@bright-sprout/words/spoken';
 import { askedAs, type QuestionWord } from '@bright-sprout/core/plan/question/askedAs';
 import { type ReactNode } from 'react';
 import { WordPanel } from '../../../page/WordPanel';
@@ -11,32 +11,16 @@ import { MeasuresPanel } from './panels/MeasuresPanel';
 import { SeedNumbers } from './panels/SeedNumbers';
 import { SeedPanel } from './panels/SeedPanel';
 
-const NAMES: Record<string, string> = {
-  get measures() {
-    return say('plannerAsk.whatIsMeasured');
-  },
-  get seed() {
-    return say('plannerAsk.kindSeed');
-  },
-  get seeds() {
-    return say('plannerAsk.seedsInEach');
-  },
-  get containers() {
-    return say('common.containers');
-  },
-  get checks() {
-    return say('plannerAsk.daysLooking');
-  },
-  get factor() {
-    return say('plannerAsk.whatIsChanged');
-  },
-  get levels() {
-    return say('plannerAsk.stepsOfIt');
-  },
-  get both() {
-    return say('plannerAsk.changedSteps');
-  },
-};
+const NAMES: Record<string, string> = spoken({
+  measures: 'plannerAsk.whatIsMeasured',
+  seed: 'plannerAsk.kindSeed',
+  seeds: 'plannerAsk.seedsInEach',
+  containers: 'common.containers',
+  checks: 'plannerAsk.daysLooking',
+  factor: 'plannerAsk.whatIsChanged',
+  levels: 'plannerAsk.stepsOfIt',
+  both: 'plannerAsk.changedSteps',
+});
 
 /** Fields of problems that stand behind a word. */
 const BEHIND: Record<string, readonly string[]> = {

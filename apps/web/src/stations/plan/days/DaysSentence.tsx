@@ -1,4 +1,5 @@
 import { say } from '@bright-sprout/words/say';
+import { spoken } from '@bright-sprout/words/spoken';
 import { Say } from '../../../words/Say';
 import { formatDay, isIsoDay } from '@bright-sprout/core/calendar/days';
 import { checksInWords } from '@bright-sprout/core/plan/question/askedAs';
@@ -15,30 +16,18 @@ import { RoomTemperature } from './RoomTemperature';
 import { SchoolDays } from './SchoolDays';
 
 const AWAY: Record<WhileAway, { name: string; does: string }> = {
-  nothing: {
-    get name() {
-      return say('planner.liveHold');
-    },
-    get does() {
-      return say('planner.enoughWeekendMostContainers');
-    },
-  },
-  reservoir: {
-    get name() {
-      return say('planner.standWickSaucer');
-    },
-    get does() {
-      return say('planner.lastsAboutTwiceLong');
-    },
-  },
-  somebody: {
-    get name() {
-      return say('planner.somebodyComesWater');
-    },
-    get does() {
-      return say('planner.longLikeDaysStand');
-    },
-  },
+  nothing: spoken({
+    name: 'planner.liveHold',
+    does: 'planner.enoughWeekendMostContainers',
+  }),
+  reservoir: spoken({
+    name: 'planner.standWickSaucer',
+    does: 'planner.lastsAboutTwiceLong',
+  }),
+  somebody: spoken({
+    name: 'planner.somebodyComesWater',
+    does: 'planner.longLikeDaysStand',
+  }),
 };
 
 const dayWords = (day: string) => (isIsoDay(day) ? formatDay(day) : say('planner.aDay'));

@@ -1,30 +1,18 @@
-import { say } from '@bright-sprout/words/say';
+import { spoken } from '@bright-sprout/words/spoken';
 import { type Kitchen } from '@bright-sprout/core/quantities/volume';
 
 /** Spoons and cups of kitchens, as they are offered. */
 export const KITCHENS: Record<Kitchen, { name: string; does: string }> = {
-  metric: {
-    get name() {
-      return say('prepare.metric');
-    },
-    get does() {
-      return say('prepare.millilitresLitresOnly');
-    },
-  },
-  us: {
-    get name() {
-      return say('prepare.us');
-    },
-    get does() {
-      return say('prepare.besideThemSpoonsMl');
-    },
-  },
-  australian: {
-    get name() {
-      return say('prepare.australian');
-    },
-    get does() {
-      return say('prepare.besideThemSpoonsMl2');
-    },
-  },
+  metric: spoken({
+    name: 'prepare.metric',
+    does: 'prepare.millilitresLitresOnly',
+  }),
+  us: spoken({
+    name: 'prepare.us',
+    does: 'prepare.besideThemSpoonsMl',
+  }),
+  australian: spoken({
+    name: 'prepare.australian',
+    does: 'prepare.besideThemSpoonsMl2',
+  }),
 };

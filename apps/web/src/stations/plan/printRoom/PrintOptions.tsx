@@ -1,4 +1,5 @@
 import { say } from '@bright-sprout/words/say';
+import { spoken } from '@bright-sprout/words/spoken';
 import { Say } from '../../../words/Say';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { LABEL_GRIDS, type LabelGrid } from '@bright-sprout/core/paper/labelGrid';
@@ -11,43 +12,25 @@ import { KITCHENS } from '../prepare/kitchens';
 import { type Choices, type PrintableId, type SheetSize } from './printable';
 
 const SIZES: Record<SheetSize, { label: string; detail: string }> = {
-  usual: {
-    get label() {
-      return say('printRoom.usual');
-    },
-    get detail() {
-      return say('printRoom.columnEveryMeasure');
-    },
-  },
-  large: {
-    get label() {
-      return say('printRoom.large');
-    },
-    get detail() {
-      return say('printRoom.needLarger');
-    },
-  },
-  early: {
-    get label() {
-      return say('printRoom.withPictures');
-    },
-    get detail() {
-      return say('printRoom.picturesTickBoxNumber');
-    },
-  },
+  usual: spoken({
+    label: 'printRoom.usual',
+    detail: 'printRoom.columnEveryMeasure',
+  }),
+  large: spoken({
+    label: 'printRoom.large',
+    detail: 'printRoom.needLarger',
+  }),
+  early: spoken({
+    label: 'printRoom.withPictures',
+    detail: 'printRoom.picturesTickBoxNumber',
+  }),
 };
 
-const PERIODS: Record<SheetPeriod, string> = {
-  get day() {
-    return say('common.oneDay');
-  },
-  get week() {
-    return say('printRoom.oneWeek');
-  },
-  get whole() {
-    return say('printRoom.allDays');
-  },
-};
+const PERIODS: Record<SheetPeriod, string> = spoken({
+  day: 'common.oneDay',
+  week: 'printRoom.oneWeek',
+  whole: 'printRoom.allDays',
+});
 
 /** The words that say how it is printed, behind the paper. */
 export function PrintOptions({

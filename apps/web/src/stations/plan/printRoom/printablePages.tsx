@@ -1,4 +1,4 @@
-import { say } from '@bright-sprout/words/say';
+import { spoken } from '@bright-sprout/words/spoken';
 import { type ClassView } from '@bright-sprout/contracts/classes';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { measuresOf } from '@bright-sprout/core/measures/registry';
@@ -15,94 +15,50 @@ import { rulerPages } from './RulerStrips';
 import { trayPages } from './TrayMap';
 
 export const NAMES: Record<PrintableId, { name: string; detail: string }> = {
-  'stick-labels': {
-    get name() {
-      return say('printRoom.stickLabels');
-    },
-    get detail() {
-      return say('printRoom.codeMarkTeamSquare');
-    },
-  },
-  'pot-labels': {
-    get name() {
-      return say('printRoom.potLabels');
-    },
-    get detail() {
-      return say('printRoom.sameCodeLarger');
-    },
-  },
-  'record-sheets': {
-    get name() {
-      return say('printRoom.recordSheets');
-    },
-    get detail() {
-      return say('printRoom.writeComeBackCode');
-    },
-  },
-  'tray-map': {
-    get name() {
-      return say('printRoom.trayMap');
-    },
-    get detail() {
-      return say('printRoom.whereEverythingStands');
-    },
-  },
-  'run-sheet': {
-    get name() {
-      return say('printRoom.runSheet');
-    },
-    get detail() {
-      return say('printRoom.sowingDayStepStep');
-    },
-  },
-  watering: {
-    get name() {
-      return say('printRoom.wateringChart');
-    },
-    get detail() {
-      return say('printRoom.fillDueWhen');
-    },
-  },
-  shopping: {
-    get name() {
-      return say('printRoom.shoppingMixing');
-    },
-    get detail() {
-      return say('printRoom.amountsWorked');
-    },
-  },
-  cautions: {
-    get name() {
-      return say('printRoom.cautions');
-    },
-    get detail() {
-      return say('printRoom.planUses');
-    },
-  },
-  predictions: {
-    get name() {
-      return say('printRoom.predictions');
-    },
-    get detail() {
-      return say('printRoom.pageTeamBeforeSowing');
-    },
-  },
-  notebook: {
-    get name() {
-      return say('printRoom.notebookPages');
-    },
-    get detail() {
-      return say('printRoom.containerDraw');
-    },
-  },
-  ruler: {
-    get name() {
-      return say('printRoom.rulerStrips2');
-    },
-    get detail() {
-      return say('printRoom.trueSizeClasssUnit');
-    },
-  },
+  'stick-labels': spoken({
+    name: 'printRoom.stickLabels',
+    detail: 'printRoom.codeMarkTeamSquare',
+  }),
+  'pot-labels': spoken({
+    name: 'printRoom.potLabels',
+    detail: 'printRoom.sameCodeLarger',
+  }),
+  'record-sheets': spoken({
+    name: 'printRoom.recordSheets',
+    detail: 'printRoom.writeComeBackCode',
+  }),
+  'tray-map': spoken({
+    name: 'printRoom.trayMap',
+    detail: 'printRoom.whereEverythingStands',
+  }),
+  'run-sheet': spoken({
+    name: 'printRoom.runSheet',
+    detail: 'printRoom.sowingDayStepStep',
+  }),
+  watering: spoken({
+    name: 'printRoom.wateringChart',
+    detail: 'printRoom.fillDueWhen',
+  }),
+  shopping: spoken({
+    name: 'printRoom.shoppingMixing',
+    detail: 'printRoom.amountsWorked',
+  }),
+  cautions: spoken({
+    name: 'printRoom.cautions',
+    detail: 'printRoom.planUses',
+  }),
+  predictions: spoken({
+    name: 'printRoom.predictions',
+    detail: 'printRoom.pageTeamBeforeSowing',
+  }),
+  notebook: spoken({
+    name: 'printRoom.notebookPages',
+    detail: 'printRoom.containerDraw',
+  }),
+  ruler: spoken({
+    name: 'printRoom.rulerStrips2',
+    detail: 'printRoom.trueSizeClasssUnit',
+  }),
 };
 
 interface Facts {

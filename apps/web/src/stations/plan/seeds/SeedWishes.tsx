@@ -1,4 +1,5 @@
 import { say } from '@bright-sprout/words/say';
+import { spoken } from '@bright-sprout/words/spoken';
 import { Say } from '../../../words/Say';
 import { type SeedWishes as Wishes, type Sight, SIGHTS } from '@bright-sprout/core/seeds/suitability';
 import { listInWords } from '@bright-sprout/core/words/listInWords';
@@ -7,29 +8,15 @@ import { Form } from 'react-bootstrap';
 import { WordPanel } from '../../../page/WordPanel';
 import { PictureChoices } from '../ask/panels/PictureChoices';
 
-const SIGHT_WORDS: Record<Sight, string> = {
-  get anything() {
-    return say('plannerSeeds.whateverGrows');
-  },
-  get roots() {
-    return say('plannerSeeds.roots');
-  },
-  get 'seed-leaves'() {
-    return say('plannerSeeds.seedLeavesOpening');
-  },
-  get blades() {
-    return say('plannerSeeds.bladesGrass');
-  },
-  get 'true-leaves'() {
-    return say('plannerSeeds.trueLeaves');
-  },
-  get flower() {
-    return say('plannerSeeds.flowers');
-  },
-  get harvest() {
-    return say('plannerSeeds.somethingHarvest');
-  },
-};
+const SIGHT_WORDS: Record<Sight, string> = spoken({
+  anything: 'plannerSeeds.whateverGrows',
+  roots: 'plannerSeeds.roots',
+  'seed-leaves': 'plannerSeeds.seedLeavesOpening',
+  blades: 'plannerSeeds.bladesGrass',
+  'true-leaves': 'plannerSeeds.trueLeaves',
+  flower: 'plannerSeeds.flowers',
+  harvest: 'plannerSeeds.somethingHarvest',
+});
 
 export type TypedWishes = Pick<Wishes, 'see' | 'harmless' | 'easyToPickUp' | 'secondChance' | 'noLamp'> & {
   /** As typed: an emptied field stays empty. */

@@ -1,4 +1,5 @@
 import { say } from '@bright-sprout/words/say';
+import { spoken } from '@bright-sprout/words/spoken';
 import { Say } from '../../../words/Say';
 import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
 import { LICENCES, type LicenceName } from '@bright-sprout/core/formats/export/dataPackage';
@@ -24,14 +25,10 @@ export function TakeAlongView() {
 }
 
 const WHO: Record<LicenceName, { label: string; detail: string }> = {
-  'class-only': {
-    get label() {
-      return say('takeAlong.classOnly');
-    },
-    get detail() {
-      return say('takeAlong.whoeverFindsAskSchool');
-    },
-  },
+  'class-only': spoken({
+    label: 'takeAlong.classOnly',
+    detail: 'takeAlong.whoeverFindsAskSchool',
+  }),
   'cc-by': {
     get label() {
       return say('takeAlong.everybodyNamesClass');

@@ -1,4 +1,5 @@
 import { say } from '@bright-sprout/words/say';
+import { spoken } from '@bright-sprout/words/spoken';
 import { type FairRule } from '../fairRule';
 import { type PlanDocument } from '../../document/planDocument';
 import { type LaidContainer, type Layout, layOut } from '../../layout/layOut';
@@ -12,23 +13,13 @@ const DEALS = 60;
 /** A deal by lot is so lopsided once in a hundred times. */
 const RARE = 0.01;
 
-const STANDS: Record<Lopsided, string> = {
-  get 'one-side'() {
-    return say('fairTest.toOneSide');
-  },
-  get ends() {
-    return say('fairTest.atTheEnds');
-  },
-  get middle() {
-    return say('fairTest.inTheMiddle');
-  },
-  get window() {
-    return say('fairTest.nearWindow');
-  },
-  get room() {
-    return say('fairTest.awayWindow');
-  },
-};
+const STANDS: Record<Lopsided, string> = spoken({
+  'one-side': 'fairTest.toOneSide',
+  ends: 'fairTest.atTheEnds',
+  middle: 'fairTest.inTheMiddle',
+  window: 'fairTest.nearWindow',
+  room: 'fairTest.awayWindow',
+});
 
 export const placeIsTreatment: FairRule = {
   code: 'place-is-treatment',

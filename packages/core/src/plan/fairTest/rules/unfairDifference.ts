@@ -1,51 +1,26 @@
 import { say } from '@bright-sprout/words/say';
+import { spoken } from '@bright-sprout/words/spoken';
 import { capital } from '../../../words/capital';
 import { listInWords } from '../../../words/listInWords';
 import { type PlanDocument } from '../../document/planDocument';
 import { type Aspect, unfairDifferences } from '../../recipes/differences';
 import { type FairRule, type Fix } from '../fairRule';
 
-const WORDS: Record<Aspect, string> = {
-  get kind() {
-    return say('fairTest.kindSeed');
-  },
-  get lot() {
-    return say('fairTest.ageSeed');
-  },
-  get seeds() {
-    return say('fairTest.numberSeeds');
-  },
-  get plants() {
-    return say('fairTest.numberPlantsStay');
-  },
-  get depth() {
-    return say('fairTest.deepSeedsLie');
-  },
-  get soak() {
-    return say('fairTest.timeWater');
-  },
-  get filling() {
-    return say('fairTest.amountSoil');
-  },
-  get mix() {
-    return say('fairTest.whatIsInThe');
-  },
-  get liquid() {
-    return say('fairTest.whatIsInThe2');
-  },
-  get water() {
-    return say('fairTest.amountWater');
-  },
-  get standing() {
-    return say('fairTest.howTheyStand');
-  },
-  get warmth() {
-    return say('fairTest.theWarmth');
-  },
-  get day() {
-    return say('fairTest.daySowing');
-  },
-};
+const WORDS: Record<Aspect, string> = spoken({
+  kind: 'fairTest.kindSeed',
+  lot: 'fairTest.ageSeed',
+  seeds: 'fairTest.numberSeeds',
+  plants: 'fairTest.numberPlantsStay',
+  depth: 'fairTest.deepSeedsLie',
+  soak: 'fairTest.timeWater',
+  filling: 'fairTest.amountSoil',
+  mix: 'fairTest.whatIsInThe',
+  liquid: 'fairTest.whatIsInThe2',
+  water: 'fairTest.amountWater',
+  standing: 'fairTest.howTheyStand',
+  warmth: 'fairTest.theWarmth',
+  day: 'fairTest.daySowing',
+});
 
 export const unfairDifference: FairRule = {
   code: 'unfair-difference',

@@ -1,4 +1,5 @@
 import { say } from '@bright-sprout/words/say';
+import { spoken } from '@bright-sprout/words/spoken';
 import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
 import { isWatered } from '@bright-sprout/core/plan/document/waterings';
 import { type GrowingMethod } from '@bright-sprout/core/seeds/catalogue';
@@ -65,17 +66,9 @@ function wateringWords(plan: PlanDocument, { cover, paper }: GrowingMethod, dose
   return { says: say('plannerAsk.watered'), more: damp ? say('plannerAsk.wetStart') : WATER_WORDS[plan.protocol.water] };
 }
 
-const WATER_WORDS: Record<PlanDocument['protocol']['water'], string> = {
-  get 'damp-before'() {
-    return say('plannerAsk.soilDampStart');
-  },
-  get 'by-touch'() {
-    return say('plannerAsk.byTouch');
-  },
-  get 'fixed-volume'() {
-    return say('plannerAsk.fixedAmount');
-  },
-  get 'by-weight'() {
-    return say('plannerAsk.byWeight');
-  },
-};
+const WATER_WORDS: Record<PlanDocument['protocol']['water'], string> = spoken({
+  'damp-before': 'plannerAsk.soilDampStart',
+  'by-touch': 'plannerAsk.byTouch',
+  'fixed-volume': 'plannerAsk.fixedAmount',
+  'by-weight': 'plannerAsk.byWeight',
+});

@@ -1,4 +1,5 @@
 import { say } from '@bright-sprout/words/say';
+import { spoken } from '@bright-sprout/words/spoken';
 import { FACTOR_SUBJECTS, type Factor, type FactorSubject, type PlanKind } from '@bright-sprout/core/plan/document/planDocument';
 import { kindFor } from '@bright-sprout/core/plan/document/kindFor';
 import { withUnit } from '@bright-sprout/core/plan/document/levelNames';
@@ -11,35 +12,17 @@ import { type PartProps } from '../../partProps';
 import { cross, overKinds, putFactor, uncross } from '../factorChange';
 import { PictureChoices } from './PictureChoices';
 
-const KIND_NAMES: Record<PlanKind, string> = {
-  get 'one-factor'() {
-    return say('plannerAsk.thingChangedAgainstControl');
-  },
-  get 'dose-series'() {
-    return say('plannerAsk.seriesAmounts');
-  },
-  get 'two-factors'() {
-    return say('plannerAsk.twoThingsCrossed');
-  },
-  get crowding() {
-    return say('plannerAsk.crowdingThinning');
-  },
-  get 'side-by-side'() {
-    return say('plannerAsk.kindsSideSide');
-  },
-  get 'age-ladder'() {
-    return say('plannerAsk.everyAgeDay');
-  },
-  get patch() {
-    return say('plannerAsk.patchSeenAbove');
-  },
-  get viability() {
-    return say('plannerAsk.testSeedLot');
-  },
-  get looking() {
-    return say('plannerAsk.lookingWithoutComparing');
-  },
-};
+const KIND_NAMES: Record<PlanKind, string> = spoken({
+  'one-factor': 'plannerAsk.thingChangedAgainstControl',
+  'dose-series': 'plannerAsk.seriesAmounts',
+  'two-factors': 'plannerAsk.twoThingsCrossed',
+  crowding: 'plannerAsk.crowdingThinning',
+  'side-by-side': 'plannerAsk.kindsSideSide',
+  'age-ladder': 'plannerAsk.everyAgeDay',
+  patch: 'plannerAsk.patchSeenAbove',
+  viability: 'plannerAsk.testSeedLot',
+  looking: 'plannerAsk.lookingWithoutComparing',
+});
 
 /** Subjects offered before somebody asks for all. */
 const FIRST: readonly FactorSubject[] = ['light', 'water', 'salt', 'feed', 'depth', 'crowding', 'kind'];

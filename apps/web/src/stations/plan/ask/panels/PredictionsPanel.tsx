@@ -1,4 +1,5 @@
 import { say } from '@bright-sprout/words/say';
+import { spoken } from '@bright-sprout/words/spoken';
 import { type PredictionKind, PREDICTIONS } from '@bright-sprout/core/plan/document/planDocument';
 import { Form } from 'react-bootstrap';
 import { useLive } from '../../../../api/live';
@@ -7,17 +8,11 @@ import { TeamPredictions } from '../../../../sowing/TeamPredictions';
 import { setting } from '../../planFields';
 import { type PartProps } from '../../partProps';
 
-const NAMES: Record<PredictionKind, string> = {
-  get 'first-sprout-day'() {
-    return say('plannerAsk.dayFirstSprout');
-  },
-  get 'height-on-day'() {
-    return say('plannerAsk.heightDay');
-  },
-  get 'which-wins'() {
-    return say('plannerAsk.tallestEnd');
-  },
-};
+const NAMES: Record<PredictionKind, string> = spoken({
+  'first-sprout-day': 'plannerAsk.dayFirstSprout',
+  'height-on-day': 'plannerAsk.heightDay',
+  'which-wins': 'plannerAsk.tallestEnd',
+});
 
 /** What teams are asked to predict, whether they are asked now, and who has answered. */
 export function PredictionsPanel({ planId, group, plan, change }: PartProps) {

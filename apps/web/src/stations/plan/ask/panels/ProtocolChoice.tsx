@@ -1,4 +1,4 @@
-import { say } from '@bright-sprout/words/say';
+import { spoken } from '@bright-sprout/words/spoken';
 import { type SproutedRule } from '@bright-sprout/core/measures/measure';
 import { type Protocol } from '@bright-sprout/core/plan/document/planDocument';
 import { PROTOCOL_WORDS, type ProtocolName } from '@bright-sprout/core/plan/document/protocolWords';
@@ -7,44 +7,20 @@ import { type PartProps } from '../../partProps';
 import { ProtocolGlyph } from './ProtocolGlyph';
 import { PictureChoices } from './PictureChoices';
 
-const NAMES: Record<ProtocolName, string> = {
-  get sprouted() {
-    return say('plannerAsk.seedSproutedWhen');
-  },
-  get height() {
-    return say('plannerAsk.heightIs');
-  },
-  get beforeSprouting() {
-    return say('plannerAsk.plantYetCounts');
-  },
-  get afterLoss() {
-    return say('plannerAsk.plantDied');
-  },
-  get seedlings() {
-    return say('plannerAsk.measuredAre');
-  },
-  get seedsToHole() {
-    return say('plannerAsk.seedsHole');
-  },
-  get depth() {
-    return say('plannerAsk.sown');
-  },
-  get firm() {
-    return say('plannerAsk.theSoil');
-  },
-  get water() {
-    return say('plannerAsk.water');
-  },
-  get lightBefore() {
-    return say('plannerAsk.beforeTheyAreUp');
-  },
-  get openBag() {
-    return say('plannerAsk.bagOpened');
-  },
-  get report() {
-    return say('plannerAsk.reportedIs');
-  },
-};
+const NAMES: Record<ProtocolName, string> = spoken({
+  sprouted: 'plannerAsk.seedSproutedWhen',
+  height: 'plannerAsk.heightIs',
+  beforeSprouting: 'plannerAsk.plantYetCounts',
+  afterLoss: 'plannerAsk.plantDied',
+  seedlings: 'plannerAsk.measuredAre',
+  seedsToHole: 'plannerAsk.seedsHole',
+  depth: 'plannerAsk.sown',
+  firm: 'plannerAsk.theSoil',
+  water: 'plannerAsk.water',
+  lightBefore: 'plannerAsk.beforeTheyAreUp',
+  openBag: 'plannerAsk.bagOpened',
+  report: 'plannerAsk.reportedIs',
+});
 
 /** A choice on which practitioners differ, each way with what it does to the records. */
 export function ProtocolChoice({ name, plan, change }: { name: ProtocolName } & Pick<PartProps, 'plan' | 'change'>) {

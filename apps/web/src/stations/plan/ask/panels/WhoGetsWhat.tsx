@@ -1,4 +1,5 @@
 import { say } from '@bright-sprout/words/say';
+import { spoken } from '@bright-sprout/words/spoken';
 import { type Assignment } from '@bright-sprout/core/plan/document/planDocument';
 import { splitWords } from '@bright-sprout/core/plan/layout/splitWords';
 import { Link } from 'react-router';
@@ -7,38 +8,22 @@ import { type PartProps } from '../../partProps';
 import { PictureChoices } from './PictureChoices';
 
 export const ASSIGNMENT_WORDS: Record<Assignment, { name: string; does: string }> = {
-  'one-of-each': {
-    get name() {
-      return say('plannerAsk.everyTeam');
-    },
-    get does() {
-      return say('plannerAsk.heavyHandFallsTreatments');
-    },
-  },
-  'team-one-treatment': {
-    get name() {
-      return say('plannerAsk.teamTreatment');
-    },
-    get does() {
-      return say('plannerAsk.teamTreatmentCannotTold');
-    },
-  },
-  'class-shares': {
-    get name() {
-      return say('plannerAsk.classShares');
-    },
-    get does() {
-      return say('plannerAsk.teamLooksAfterMeasures');
-    },
-  },
-  'own-pot': {
-    get name() {
-      return say('plannerAsk.everyonePotHome');
-    },
-    get does() {
-      return say('plannerAsk.numberBesideEmblemSays');
-    },
-  },
+  'one-of-each': spoken({
+    name: 'plannerAsk.everyTeam',
+    does: 'plannerAsk.heavyHandFallsTreatments',
+  }),
+  'team-one-treatment': spoken({
+    name: 'plannerAsk.teamTreatment',
+    does: 'plannerAsk.teamTreatmentCannotTold',
+  }),
+  'class-shares': spoken({
+    name: 'plannerAsk.classShares',
+    does: 'plannerAsk.teamLooksAfterMeasures',
+  }),
+  'own-pot': spoken({
+    name: 'plannerAsk.everyonePotHome',
+    does: 'plannerAsk.numberBesideEmblemSays',
+  }),
 };
 
 /** How containers are shared out among the teams. */
