@@ -3,7 +3,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { dayInZone, formatDay, weekday } from '@bright-sprout/core/calendar/days';
-import { type BenchView } from '@bright-sprout/contracts/checks';
+import { type BenchView } from '@bright-sprout/contracts/answers/checks';
 import { careTasksOn } from '@bright-sprout/core/care/careTasks';
 import { expect } from '@playwright/test';
 import { ODD_MOMENTS } from '../packages/core/test/oddMoments';

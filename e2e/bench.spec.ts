@@ -1,4 +1,4 @@
-import { type BenchView } from '@bright-sprout/contracts/checks';
+import { type BenchView } from '@bright-sprout/contracts/answers/checks';
 import { type IsoDay } from '@bright-sprout/core/calendar/days';
 import { type Browser, expect, type Page } from '@playwright/test';
 import { inDays } from './days';
@@ -254,6 +254,8 @@ test('one plant is read together: covered, then as marks on the ruler, settled o
   const read = async (nickname: string, digits: string) => {
     const device = await joinOn(browser, nickname);
     await device.getByRole('link', { name: 'Everybody reads B3 now' }).click();
+    // Until its page is there, the pad on the screen is that of the team's own pots.
+    await expect(device.getByRole('button', { name: 'Send what we read' })).toBeVisible();
     await tap(device, digits);
     if (nickname === 'Kites') {
       await expectAccessible(device);

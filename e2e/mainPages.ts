@@ -1,5 +1,5 @@
-import { type ClassView } from '@bright-sprout/contracts/classes';
-import { type PlanListing } from '@bright-sprout/contracts/plans';
+import { type ClassView } from '@bright-sprout/contracts/answers/classes';
+import { type PlanListing } from '@bright-sprout/contracts/answers/plans';
 import { type Page } from '@playwright/test';
 import { DEMO_QUESTION } from './people';
 

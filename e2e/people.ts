@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { type BenchView } from '@bright-sprout/contracts/checks';
+import { type BenchView } from '@bright-sprout/contracts/answers/checks';
 import { type Browser, expect, type Page } from '@playwright/test';
 
 export const DEMO_QUESTION = 'Does road salt on the pavement reach the hedge?';

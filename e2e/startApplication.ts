@@ -75,6 +75,8 @@ export async function startServer({
     SPROUT_ADDRESS: address,
     SPROUT_SECRET: randomBytes(32).toString('hex'),
     TZ: zone,
+    // An answer with a field that no schema allows is an error.
+    NODE_ENV: 'test',
     SPROUT_NOW: now,
   };
   const run = promisify(execFile);

@@ -1,4 +1,4 @@
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { expect } from '@playwright/test';
 import { expectAccessible, expectNoSidewaysScroll, openWall, signIn } from './people';
 import { beginPlan, saved, sow } from './planning';

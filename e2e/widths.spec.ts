@@ -1,4 +1,4 @@
-import { type ClassView } from '@bright-sprout/contracts/classes';
+import { type ClassView } from '@bright-sprout/contracts/answers/classes';
 import { expect, type Page } from '@playwright/test';
 import { DEMO_QUESTION, joinOn, signIn } from './people';
 import { test } from './test';

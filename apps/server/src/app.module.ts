@@ -1,3 +1,4 @@
+import { AllowedFieldsInterceptor } from './answers/allowedFields.interceptor';
 import { DynamicModule, Global, Module } from '@nestjs/common';
 import { APP_GUARD, APP_INTERCEPTOR } from '@nestjs/core';
 import { seconds, ThrottlerGuard, ThrottlerModule } from '@nestjs/throttler';
@@ -91,6 +92,7 @@ export class AppModule {
         Database,
         { provide: APP_GUARD, useClass: ThrottlerGuard },
         { provide: APP_INTERCEPTOR, useClass: PlaceInterceptor },
+        { provide: APP_INTERCEPTOR, useClass: AllowedFieldsInterceptor },
       ],
       exports: [SETTINGS, Database],
     };

@@ -7,6 +7,7 @@ import compression from 'compression';
 import cookieParser from 'cookie-parser';
 import express, { type NextFunction, type Request, type Response } from 'express';
 import helmet from 'helmet';
+import { answerStrictly } from './answers/allowed';
 import { AppModule } from './app.module';
 import { describeApi } from './openApi';
 import { refuseWhatNobodyWrites } from './problems/largeBody';
@@ -22,6 +23,7 @@ const JSON_LIMIT = '100kb';
 /** The whole server, ready to listen: API under /api, everything else is the web application. */
 export async function createApp(settings: Settings): Promise<NestExpressApplication> {
   speakAsAsked();
+  answerStrictly(settings.strictAnswers);
   const app = await NestFactory.create<NestExpressApplication>(AppModule.with(settings), {
     bodyParser: false,
     ...(settings.tls ? { httpsOptions: settings.tls } : {}),

@@ -2,6 +2,7 @@ import { type INestApplication } from '@nestjs/common';
 import { DocumentBuilder, type OpenAPIObject, SwaggerModule } from '@nestjs/swagger';
 import { getMetadataStorage, ValidationTypes } from 'class-validator';
 import { type ValidationMetadata } from 'class-validator/types/metadata/ValidationMetadata';
+import { ANSWERS } from './answers/answers';
 import { VERSION } from './version';
 
 type Schema = Record<string, unknown>;
@@ -28,7 +29,7 @@ const RULES: Record<string, (constraints: unknown[]) => Schema> = {
   arrayMaxSize: ([value]) => ({ maxItems: value }),
 };
 
-/** The description at /api/v1/openapi.json; request schemas are read from the validators, so they cannot drift apart. */
+/** The description at /api/v1/openapi.json; requests are read from their validators and answers from their schemas, so they cannot drift apart. */
 export function describeApi(app: INestApplication): void {
   const config = new DocumentBuilder()
     .setTitle('Bright Sprout')
@@ -43,7 +44,8 @@ export function describeApi(app: INestApplication): void {
 }
 
 function withSchemas(document: OpenAPIObject): OpenAPIObject {
-  const schemas = document.components?.schemas ?? {};
+  const schemas = ((document.components ??= {}).schemas ??= {});
+  for (const [name, schema] of ANSWERS) schemas[name] = schema as Schema;
   for (const [target, rules] of validatedClasses()) if (target.name in schemas) schemas[target.name] = schemaOf(target, rules);
   return document;
 }

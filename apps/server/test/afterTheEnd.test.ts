@@ -1,7 +1,7 @@
 import { msNow } from '@bright-sprout/core/clock/clock';
-import { type CareView } from '@bright-sprout/contracts/care';
-import { type HeldView } from '@bright-sprout/contracts/held';
-import { type InvestigationRecords, type InvestigationView } from '@bright-sprout/contracts/investigations';
+import { type CareView } from '@bright-sprout/contracts/answers/care';
+import { type HeldView } from '@bright-sprout/contracts/answers/held';
+import { type InvestigationRecords, type InvestigationView } from '@bright-sprout/contracts/answers/investigations';
 import { OTHER_TEAM, TEAM_HEADER } from '@bright-sprout/contracts/problems';
 import request from 'supertest';
 import { v7 } from 'uuid';

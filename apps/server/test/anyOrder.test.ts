@@ -1,6 +1,6 @@
 import { todayIn } from '@bright-sprout/core/clock/clock';
 import { type SaveCheckRequest } from '@bright-sprout/contracts/checks';
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { standingsOn } from '@bright-sprout/core/readings/standing';
 import fc from 'fast-check';
 import { createServer, type RequestListener } from 'node:http';

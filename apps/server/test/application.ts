@@ -5,7 +5,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { type Server } from 'node:http';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { type InvestigationView } from '@bright-sprout/contracts/investigations';
+import { type InvestigationView } from '@bright-sprout/contracts/answers/investigations';
 import { addDays } from '@bright-sprout/core/calendar/days';
 import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
 import { planFrom } from '@bright-sprout/core/plan/document/startingPoints';
@@ -51,6 +51,7 @@ export async function startApplication(change: Partial<Settings> = {}): Promise<
     tls: null,
     sensorUrl: null,
     startsAt: null,
+    strictAnswers: true,
     ...change,
   };
   const migrating = await new DataSource(databaseOptions(settings.databaseUrl)).initialize();

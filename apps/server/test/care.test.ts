@@ -1,7 +1,7 @@
 import { timeNow } from '@bright-sprout/core/clock/clock';
-import { type BenchView } from '@bright-sprout/contracts/checks';
-import { type CareView } from '@bright-sprout/contracts/care';
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type BenchView } from '@bright-sprout/contracts/answers/checks';
+import { type CareView } from '@bright-sprout/contracts/answers/care';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { v7 } from 'uuid';
 import { type Device, device, joined, signedInTeacher, startApplication, startClass, type TestApplication } from './application';
 

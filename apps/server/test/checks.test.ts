@@ -1,6 +1,6 @@
 import { heightOf } from '@bright-sprout/core/measures/finding';
 import { msNow } from '@bright-sprout/core/clock/clock';
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { addDays } from '@bright-sprout/core/calendar/days';
 import { v7 } from 'uuid';
 import {

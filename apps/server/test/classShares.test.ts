@@ -1,4 +1,4 @@
-import { type BenchView } from '@bright-sprout/contracts/checks';
+import { type BenchView } from '@bright-sprout/contracts/answers/checks';
 import { timeNow } from '@bright-sprout/core/clock/clock';
 import sharp from 'sharp';
 import { v7 } from 'uuid';

@@ -1,5 +1,5 @@
 import { NO_LESSON } from '@bright-sprout/contracts/noLesson';
-import { type BenchClaims, type LessonView, type TeamClaimView } from '@bright-sprout/contracts/conclude';
+import { type BenchClaims, type LessonView, type TeamClaimView } from '@bright-sprout/contracts/answers/conclude';
 import { teamClaimOf } from '@bright-sprout/core/conclude/claim/claimEntries';
 import { v7 } from 'uuid';
 import {

@@ -1,7 +1,7 @@
 import { setClock } from '@bright-sprout/core/clock/clock';
 import { heightOf } from '@bright-sprout/core/measures/finding';
 import { addDays, daysBetween, weekday } from '@bright-sprout/core/calendar/days';
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { EMPTY_DAY } from '../src/demo/demoCamera';
 import { DEMO_CLASSES, DEMO_TEACHER } from '../src/demo/demoScenario';
 import { Database } from '../src/database/database';

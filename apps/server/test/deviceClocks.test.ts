@@ -1,6 +1,6 @@
 import { msNow } from '@bright-sprout/core/clock/clock';
 import { dayInZone } from '@bright-sprout/core/calendar/days';
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { CLOCK_HEADER } from '@bright-sprout/contracts/problems';
 import { v7 } from 'uuid';
 import { checkOf, type Device, joined, ownContainers, startApplication, startClass } from './application';

@@ -1,5 +1,5 @@
-import { type BenchFilmView, type FilmView, type FrameView, type SavedCounts } from '@bright-sprout/contracts/films';
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type BenchFilmView, type FilmView, type FrameView, type SavedCounts } from '@bright-sprout/contracts/answers/films';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { timeNow } from '@bright-sprout/core/clock/clock';
 import { addDays } from '@bright-sprout/core/calendar/days';
 import { numberFound } from '@bright-sprout/core/measures/finding';

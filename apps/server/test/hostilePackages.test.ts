@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto';
 import { deflateRawSync } from 'node:zlib';
-import { type FilmView } from '@bright-sprout/contracts/films';
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type FilmView } from '@bright-sprout/contracts/answers/films';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { EVENT_KINDS } from '@bright-sprout/core/plan/calendar/planEvents';
 import { eventWords } from '@bright-sprout/core/plan/calendar/eventWords';
 import { cautionSentence } from '@bright-sprout/core/plan/fairTest/fairTest';

@@ -1,7 +1,7 @@
 import { existsSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { msNow, setClock, timeNow } from '@bright-sprout/core/clock/clock';
-import { type KeepingView, type WhatGoes } from '@bright-sprout/contracts/keeping';
+import { type KeepingView, type WhatGoes } from '@bright-sprout/contracts/answers/keeping';
 import sharp from 'sharp';
 import { v7 } from 'uuid';
 import { SweepingService } from '../src/keeping/sweeping.service';

@@ -1,7 +1,7 @@
 import { METHODS } from '@bright-sprout/core/seeds/catalogue';
 import { planFrom, STARTING_POINTS } from '@bright-sprout/core/plan/document/startingPoints';
 import { workOut } from '@bright-sprout/core/plan/workedOut/workOut';
-import { misshapen } from '../src/restores/keptShapes';
+import { misshapen } from '@bright-sprout/contracts/answers/keptShapes';
 import { investigationOf } from '../src/sowing/investigationOfPlan';
 
 const TEAMS = 7;

@@ -1,5 +1,5 @@
 import { timeNow } from '@bright-sprout/core/clock/clock';
-import { type LiveEvent } from '@bright-sprout/contracts/live';
+import { type LiveEvent } from '@bright-sprout/contracts/answers/live';
 import { type MessageEvent } from '@nestjs/common';
 import { filter, firstValueFrom, type Observable, take, toArray } from 'rxjs';
 import { newId } from '../src/database/ids';

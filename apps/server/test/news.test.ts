@@ -1,4 +1,4 @@
-import { type InvestigationNews, type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type InvestigationNews, type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { v7 } from 'uuid';
 import { checkOf, type Device, joined, ownContainers, signedInTeacher, startApplication, startClass } from './application';
 

@@ -3,9 +3,9 @@ import { mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'nod
 import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
 import { timeNow } from '@bright-sprout/core/clock/clock';
-import { type HeldView } from '@bright-sprout/contracts/held';
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
-import { type RoomView } from '@bright-sprout/contracts/room';
+import { type HeldView } from '@bright-sprout/contracts/answers/held';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
+import { type RoomView } from '@bright-sprout/contracts/answers/room';
 import { guessReading } from '@bright-sprout/core/formats/table/guessReading';
 import { readCsvSheet } from '@bright-sprout/core/formats/table/readCsvSheet';
 import { readTable } from '@bright-sprout/core/formats/table/readTable';

@@ -1,7 +1,7 @@
 import { timeNow } from '@bright-sprout/core/clock/clock';
-import { type BenchView } from '@bright-sprout/contracts/checks';
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
-import { type PhotoView } from '@bright-sprout/contracts/photos';
+import { type BenchView } from '@bright-sprout/contracts/answers/checks';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
+import { type PhotoView } from '@bright-sprout/contracts/answers/photos';
 import { readdirSync } from 'node:fs';
 import sharp from 'sharp';
 import request from 'supertest';

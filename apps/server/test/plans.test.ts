@@ -1,5 +1,5 @@
-import { type PlanListing, type PlanView } from '@bright-sprout/contracts/plans';
-import { type InvestigationView } from '@bright-sprout/contracts/investigations';
+import { type PlanListing, type PlanView } from '@bright-sprout/contracts/answers/plans';
+import { type InvestigationView } from '@bright-sprout/contracts/answers/investigations';
 import { cautionSentence } from '@bright-sprout/core/plan/fairTest/fairTest';
 import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
 import { planFrom, STARTING_POINTS } from '@bright-sprout/core/plan/document/startingPoints';

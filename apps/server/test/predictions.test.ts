@@ -1,4 +1,4 @@
-import { type BenchPrediction, type TeamPrediction } from '@bright-sprout/contracts/predictions';
+import { type BenchPrediction, type TeamPrediction } from '@bright-sprout/contracts/answers/predictions';
 import { planFrom } from '@bright-sprout/core/plan/document/startingPoints';
 import { v7 } from 'uuid';
 import {

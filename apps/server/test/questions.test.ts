@@ -1,6 +1,6 @@
-import { type AlikeView } from '@bright-sprout/contracts/investigations';
-import { type SavedQuestion } from '@bright-sprout/contracts/questions';
-import { type NewScreenLink, type ScreenLinkView, type ScreenView } from '@bright-sprout/contracts/screens';
+import { type AlikeView } from '@bright-sprout/contracts/answers/investigations';
+import { type SavedQuestion } from '@bright-sprout/contracts/answers/questions';
+import { type NewScreenLink, type ScreenLinkView, type ScreenView } from '@bright-sprout/contracts/answers/screens';
 import { v7 } from 'uuid';
 import { addClass, device, signedInTeacher, startApplication, startClass, type TestApplication } from './application';
 

@@ -1,7 +1,7 @@
 import { msNow } from '@bright-sprout/core/clock/clock';
 import { createServer, type Server } from 'node:http';
 import { type AddressInfo } from 'node:net';
-import { type RoomView } from '@bright-sprout/contracts/room';
+import { type RoomView } from '@bright-sprout/contracts/answers/room';
 import { v7 } from 'uuid';
 import { SensorBoxService } from '../src/room/sensorBox.service';
 import { device, joined, signedInTeacher, startApplication, startClass, type TestApplication } from './application';

@@ -1,7 +1,7 @@
 import { msNow } from '@bright-sprout/core/clock/clock';
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
-import { type RunChangeView } from '@bright-sprout/contracts/running';
-import { type NewScreenLink, type ScreenView } from '@bright-sprout/contracts/screens';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
+import { type RunChangeView } from '@bright-sprout/contracts/answers/running';
+import { type NewScreenLink, type ScreenView } from '@bright-sprout/contracts/answers/screens';
 import { v7 } from 'uuid';
 import {
   checkOf,

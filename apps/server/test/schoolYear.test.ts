@@ -1,4 +1,4 @@
-import { type ClassView } from '@bright-sprout/contracts/classes';
+import { type ClassView } from '@bright-sprout/contracts/answers/classes';
 import { MONDAY_TO_FRIDAY } from '@bright-sprout/core/calendar/schoolCalendar';
 import { startApplication, startClass, type TestApplication } from './application';
 

@@ -20,6 +20,7 @@ describe('settings', () => {
       sensorUrl: null,
       address: null,
       startsAt: null,
+      strictAnswers: false,
     });
   });
 

@@ -1,6 +1,6 @@
-import { type BenchView } from '@bright-sprout/contracts/checks';
-import { type InvestigationRecords, type InvestigationView } from '@bright-sprout/contracts/investigations';
-import { type PlanView } from '@bright-sprout/contracts/plans';
+import { type BenchView } from '@bright-sprout/contracts/answers/checks';
+import { type InvestigationRecords, type InvestigationView } from '@bright-sprout/contracts/answers/investigations';
+import { type PlanView } from '@bright-sprout/contracts/answers/plans';
 import { kindsBeside } from '@bright-sprout/core/plan/document/kindsCompared';
 import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
 import { planFrom } from '@bright-sprout/core/plan/document/startingPoints';

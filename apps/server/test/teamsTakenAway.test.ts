@@ -1,5 +1,5 @@
-import { type ClassView } from '@bright-sprout/contracts/classes';
-import { type HeldView } from '@bright-sprout/contracts/held';
+import { type ClassView } from '@bright-sprout/contracts/answers/classes';
+import { type HeldView } from '@bright-sprout/contracts/answers/held';
 import { v7 } from 'uuid';
 import { checkOf, device, joined, plannedDaysAgo, startApplication, startClass } from './application';
 

@@ -1,5 +1,5 @@
-import { type BenchTogether, type TogetherView } from '@bright-sprout/contracts/together';
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type BenchTogether, type TogetherView } from '@bright-sprout/contracts/answers/together';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { standingsOn } from '@bright-sprout/core/readings/standing';
 import { v7 } from 'uuid';
 import {

@@ -1,4 +1,4 @@
-import { type ClassView } from '@bright-sprout/contracts/classes';
+import { type ClassView } from '@bright-sprout/contracts/answers/classes';
 import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
 import { planProblems } from '@bright-sprout/core/plan/document/planProblems';
 import { planFrom } from '@bright-sprout/core/plan/document/startingPoints';

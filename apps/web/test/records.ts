@@ -1,6 +1,10 @@
 import { numberFound } from '@bright-sprout/core/measures/finding';
 import { USUAL_BENCH } from '@bright-sprout/core/bench/benchProtocol';
-import { type InvestigationRecords, type InvestigationView, type ReadingView } from '@bright-sprout/contracts/investigations';
+import {
+  type InvestigationRecords,
+  type InvestigationView,
+  type ReadingView,
+} from '@bright-sprout/contracts/answers/investigations';
 
 /** An investigation of two treatments and two teams, sown on 3 March; what a test cares about is spelled out by it. */
 export function investigationView(change: Partial<InvestigationView> = {}): InvestigationView {

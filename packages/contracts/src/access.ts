@@ -75,15 +75,3 @@ export class JoinRequest {
   @Matches(/^\d{4}$/, { message: fault('refusals.pinFourDigits') })
   pin: string;
 }
-
-export interface SessionView {
-  /** True while the database has no teacher: the first one can be made. */
-  needsFirstTeacher: boolean;
-  teacher: { id: string; name: string; schoolName: string } | null;
-}
-
-/** What a class code shows before the PIN: emblems and nicknames, nothing else. */
-export interface JoinView {
-  className: string;
-  teams: { emblem: Emblem; nickname: string }[];
-}

@@ -39,16 +39,3 @@ export class SaveCareRequest {
   @Length(1, 200, { message: fault('refusals.noteMostCharacters') })
   note?: string;
 }
-
-export interface CareView {
-  id: string;
-  /** Null for what the teacher did, for everybody. */
-  teamId: string | null;
-  kind: CareKind;
-  task: string;
-  day: string;
-  amountMl: number | null;
-  skipped: boolean;
-  note: string | null;
-  recordedAt: string;
-}

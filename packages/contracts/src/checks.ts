@@ -11,7 +11,6 @@ import {
   type ReadingDoubt,
   type ReadingState,
 } from '@bright-sprout/core/readings/reading';
-import { type Species } from '@bright-sprout/core/seeds/catalogue';
 import {
   ArrayMaxSize,
   ArrayMinSize,
@@ -32,8 +31,6 @@ import {
   ValidatorConstraint,
   type ValidatorConstraintInterface,
 } from 'class-validator';
-import { type InvestigationRecords } from './investigations';
-import { type TeamView } from './classes';
 import { DAY_CODES, type DayCode } from './dayCodes';
 import { PartOf, PartsOf } from './parts';
 import { IsMoment } from './moment';
@@ -203,21 +200,4 @@ export class SaveCheckRequest {
   @ArrayMaxSize(20, { message: fault('refusals.checkMostReadings') })
   @PartsOf(() => ReadingRequest)
   readings: ReadingRequest[];
-}
-
-export interface SavedCheck {
-  id: string;
-  receivedAt: string;
-}
-
-/** What a team's device shows: its own containers and their records. */
-export interface BenchView {
-  team: TeamView;
-  className: string;
-  /** Today in the class's time zone. */
-  today: string;
-  /** Newest growing investigation first; containers are the team's own and those without a team, which any team may check. */
-  investigations: InvestigationRecords[];
-  /** Facts of every kind of seed that is grown, for the questions at the bench: a device needs no whole catalogue. */
-  species: Species[];
 }

@@ -1,7 +1,6 @@
 import { fault } from '@bright-sprout/words/say';
 import { spoken } from '@bright-sprout/words/spoken';
 import 'reflect-metadata';
-import { type SchoolCalendar } from '@bright-sprout/core/calendar/schoolCalendar';
 import { GRADE_BANDS, type GradeBand } from '@bright-sprout/core/words/gradeBand';
 import { ArrayMaxSize, ArrayUnique, IsArray, IsIn, IsString, IsUUID, Length } from 'class-validator';
 import { type Emblem, EMBLEMS } from './access';
@@ -43,36 +42,6 @@ export class SaveTeamsRequest {
   @ArrayUnique((t: TeamRequest) => t?.emblem, { message: fault('refusals.everyTeamNeedsOwn') })
   @PartsOf(() => TeamRequest)
   teams: TeamRequest[];
-}
-
-export interface TeamView {
-  id: string;
-  emblem: Emblem;
-  nickname: string;
-}
-
-/** What goes out of sight when a team is taken away; all of it comes back with the team. */
-export interface TeamLeaves {
-  /** On which it has joined. */
-  devices: number;
-  predictions: number;
-  /** Entries that wait for the teacher's decision. */
-  waiting: number;
-}
-
-export interface ClassView {
-  id: string;
-  name: string;
-  gradeBand: GradeBand;
-  timeZone: string;
-  joinCode: string;
-  /** School days and holidays for all its plans; null until they are typed. */
-  schoolYear: SchoolCalendar | null;
-  /** PINs are shown to the class's teachers only. */
-  teams: (TeamView & { pin: string; leaves: TeamLeaves })[];
-  /** Entries of its teams that wait for a decision. */
-  waiting: number;
-  investigations: { id: string; question: string; phase: Phase; sownOn: string }[];
 }
 
 export const PHASES = ['growing', 'finished'] as const;

@@ -1,5 +1,5 @@
 import { fault } from '@bright-sprout/words/say';
-import { type ClaimEntry, ENTRY_FORM, LONGEST_ENTRY } from '@bright-sprout/core/conclude/claim/claimEntries';
+import { ENTRY_FORM, LONGEST_ENTRY } from '@bright-sprout/core/conclude/claim/claimEntries';
 import {
   ArrayMaxSize,
   ArrayUnique,
@@ -15,7 +15,6 @@ import {
   MaxLength,
   Min,
 } from 'class-validator';
-import { type Phase, type TeamView } from './classes';
 import { IsMoment } from './moment';
 import { PartOf, PartsOf } from './parts';
 
@@ -43,32 +42,6 @@ export class ClaimNoteRequest {
   text: string;
 }
 
-export interface ClaimNoteView extends ClaimNoteRequest {
-  id: string;
-  writtenAt: string;
-}
-
-export interface TeamClaimView {
-  team: TeamView;
-  entries: ClaimEntry[];
-  notes: ClaimNoteView[];
-}
-
-/** An investigation from which the team of a device can conclude. */
-export interface BenchConclusion {
-  investigationId: string;
-  question: string;
-  phase: Phase;
-}
-
-/** What a team's device shows of conclusions: its own, and the others' once the teacher has opened them. */
-export interface BenchClaims {
-  own: TeamClaimView;
-  /** Null while they are not open to the class. */
-  others: TeamClaimView[] | null;
-  goals: GoalRequest[];
-}
-
 const TEXT = {
   message: fault('refusals.thisHasToBe'),
 };
@@ -76,7 +49,7 @@ const LONG = {
   message: fault('refusals.tooLong'),
 };
 
-class OwnPointRequest {
+export class OwnPointRequest {
   @IsString(TEXT) @Length(1, 40, LONG) id: string;
   @IsString(TEXT) @Length(1, 200, { message: fault('refusals.pointLetters') }) title: string;
   @IsString(TEXT) @MaxLength(200, { message: fault('refusals.questionMostLetters') }) asks: string;
@@ -93,7 +66,7 @@ class GoalRequest {
 }
 export { GoalRequest };
 
-class ReportRequest {
+export class ReportRequest {
   /** A team's id, or `class`. */
   @Matches(/^(class|[0-9a-f-]{36})$/, { message: fault('refusals.reportTeamClass') }) of: string;
   @IsString(TEXT) @MaxLength(600, LONG) arrangement: string;
@@ -139,11 +112,5 @@ export class SaveLessonRequest {
   version: number;
 
   @PartOf(() => LessonDocument)
-  document: LessonDocument;
-}
-
-export interface LessonView {
-  /** 0 while nothing is settled. */
-  version: number;
   document: LessonDocument;
 }

@@ -57,12 +57,3 @@ export class SaveDeviationRequest {
   @IsMoment({ message: fault('refusals.sayWhen') })
   recordedAt?: string;
 }
-
-export interface DeviationView {
-  id: string;
-  containerId: string;
-  kind: DeviationKind;
-  /** Seeds that were counted; null for what is no number. */
-  seeds: number | null;
-  note: string | null;
-}

@@ -2,7 +2,6 @@ import { fault, type Told } from '@bright-sprout/words/say';
 import { IsIn, IsObject } from 'class-validator';
 import { type SaveCareRequest } from './care';
 import { type SaveCheckRequest } from './checks';
-import { type TeamView } from './classes';
 import { type SaveDeviationRequest } from './deviations';
 import { HELD_KINDS, type HeldKind } from './heldKinds';
 import { IsTold } from './isTold';
@@ -24,12 +23,3 @@ export type HeldBody =
   | { kind: 'check'; body: SaveCheckRequest }
   | { kind: 'care'; body: SaveCareRequest }
   | { kind: 'deviation'; body: SaveDeviationRequest };
-
-export type HeldView = HeldBody & {
-  id: string;
-  team: TeamView;
-  /** Label of the container; null for what is about all, or about one that is there no more. */
-  code: string | null;
-  reason: Told;
-  receivedAt: string;
-};

@@ -18,36 +18,3 @@ export class KeepingRequest {
   @Max(3650, { message: fault('refusals.chooseWhenPicturesGo') })
   pictureDays: number | null;
 }
-
-/** How much of each thing there is. */
-export interface WhatGoes {
-  name: string;
-  investigations: number;
-  containers: number;
-  looks: number;
-  pictures: number;
-  claims: number;
-  /** Entries of teams that still wait for the teacher's word. */
-  waiting: number;
-  teams: number;
-  plans: number;
-  /** Days for which it could be undone, and the moment at which it would go if it were deleted now. */
-  undoDays: number;
-  wouldGoAt: string;
-}
-
-export interface GoingView {
-  kind: GoingKind;
-  /** Of the investigation, the class, or the teacher. */
-  id: string;
-  name: string;
-  goesAt: string;
-}
-
-export interface KeepingView {
-  undoDays: number;
-  /** Pictures go so many days after the end of their investigation; null where they stay. */
-  pictureDays: number | null;
-  /** What is deleted and can still be taken back. */
-  going: GoingView[];
-}

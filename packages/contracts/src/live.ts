@@ -24,17 +24,6 @@ export const LIVE_KINDS = [
 ] as const;
 export type LiveKind = (typeof LIVE_KINDS)[number];
 
-/** One change, told to whoever may see it. */
-export interface LiveEvent {
-  kind: LiveKind;
-  /** Left out for teams and screens, which know of one class only. */
-  classId?: string;
-  investigationId: string | null;
-  subjectId: string | null;
-  /** For a team: it is about a container that the team looks after, or about none. */
-  own?: boolean;
-}
-
 /**
  * What stands on the line: a change; `here`, the place where one begins who comes without one; `reset`, where so much came, or so long
  * ago, that everything is to be asked for anew. The id of each is the place in the news up to which all was told.

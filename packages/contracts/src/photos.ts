@@ -19,15 +19,3 @@ export class PhotoRequest {
   @IsMoment({ message: fault('refusals.sayWhenPictureTaken') })
   recordedAt: string;
 }
-
-export interface PhotoView {
-  id: string;
-  containerId: string;
-  day: string;
-  /** Null for a picture by the teacher. */
-  teamId: string | null;
-  width: number;
-  height: number;
-  /** The teacher has looked at it: before that, other teams do not see it. */
-  seen: boolean;
-}

@@ -271,19 +271,3 @@ export class SowPlanRequest {
   @IsInt({ message: fault('refusals.sayVersionSow') })
   version: number;
 }
-
-export interface PlanView {
-  id: string;
-  classId: string;
-  version: number;
-  document: PlanDocument;
-  /** True from sowing on: then the plan can only be read. */
-  sown: boolean;
-}
-
-export interface PlanListing {
-  id: string;
-  question: string;
-  changedAt: string;
-  sown: boolean;
-}

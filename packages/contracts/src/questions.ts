@@ -17,13 +17,6 @@ export class SaveQuestionRequest {
   address: string;
 }
 
-export interface SavedQuestion {
-  id: string;
-  name: string;
-  address: string;
-  savedAt: string;
-}
-
 /** What a screen shows: a question, or the wall without one. */
 export class ShowQuestionRequest {
   @IsOptional()

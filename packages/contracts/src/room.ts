@@ -66,17 +66,3 @@ export class ListenRequest {
   @IsBoolean({ message: fault('refusals.listenSensorBoxYes') })
   on: boolean;
 }
-
-export interface RoomReadingView {
-  id: string;
-  at: string;
-  kind: RoomKind;
-  value: number;
-  source: RoomSource;
-}
-
-export interface RoomView {
-  readings: RoomReadingView[];
-  /** A sensor box can be reached, and this class listens to it. */
-  sensor: { there: boolean; on: boolean };
-}

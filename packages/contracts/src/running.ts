@@ -48,18 +48,3 @@ export class RunChangeRequest {
   @Length(1, 200, { message: fault('refusals.reasonMostCharacters') })
   note?: string;
 }
-
-export interface RunChangeView {
-  id: string;
-  kind: RunChangeKind;
-  containerId: string;
-  code: string;
-  /** Teams before and after, for a move; null is the class. */
-  fromTeam: string | null;
-  toTeam: string | null;
-  /** Code of the container whose place it has taken. */
-  replaces: string | null;
-  note: string | null;
-  recordedAt: string;
-  undone: boolean;
-}

@@ -1,11 +1,7 @@
-import {
-  FirstTeacherRequest,
-  JoinRequest,
-  type JoinView,
-  type SessionView,
-  SignInRequest,
-} from '@bright-sprout/contracts/access';
+import { JoinView, SessionView } from '@bright-sprout/contracts/answers/access';
+import { FirstTeacherRequest, JoinRequest, SignInRequest } from '@bright-sprout/contracts/access';
 import { Body, Controller, Delete, Get, HttpCode, Ip, Param, Post, Req, Res } from '@nestjs/common';
+import { Answers } from '../answers/answers';
 import { ApiTags } from '@nestjs/swagger';
 import { type Request, type Response } from 'express';
 import { AccessService } from './access.service';
@@ -21,12 +17,14 @@ export class AccessController {
 
   /** Who is signed in on this device, and whether there is any teacher yet. */
   @Get('session')
+  @Answers({ SessionView })
   async session(@Req() request: Request): Promise<SessionView> {
     return this.access.view(await this.sessions.teacher(request));
   }
 
   @Post('session')
   @HttpCode(200)
+  @Answers({ SessionView })
   async signIn(
     @Body() body: SignInRequest,
     @Ip() address: string,
@@ -45,6 +43,7 @@ export class AccessController {
 
   /** The first teacher of an empty database; refused once there is one. */
   @Post('teachers/first')
+  @Answers({ SessionView })
   async firstTeacher(@Body() body: FirstTeacherRequest, @Res({ passthrough: true }) response: Response): Promise<SessionView> {
     const teacher = await this.access.createFirstTeacher(body);
     await this.sessions.open('teacher', teacher.teacherId, response);
@@ -53,6 +52,7 @@ export class AccessController {
 
   /** The emblems behind a class code, for the join screen. */
   @Get('join/:classCode')
+  @Answers({ JoinView })
   joinView(@Param('classCode') classCode: string, @Ip() address: string): Promise<JoinView> {
     return this.access.joinView(classCode, address);
   }

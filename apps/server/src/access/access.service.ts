@@ -1,11 +1,6 @@
 import { told } from '@bright-sprout/words/say';
-import {
-  FirstTeacherRequest,
-  JoinRequest,
-  type JoinView,
-  type SessionView,
-  SignInRequest,
-} from '@bright-sprout/contracts/access';
+import { type JoinView, type SessionView } from '@bright-sprout/contracts/answers/access';
+import { FirstTeacherRequest, JoinRequest, SignInRequest } from '@bright-sprout/contracts/access';
 import { Injectable } from '@nestjs/common';
 import { ClassGroup } from '../classes/classGroup.entity';
 import { teamsInOrder } from '../classes/teamsInOrder';

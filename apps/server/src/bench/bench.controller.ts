@@ -1,8 +1,9 @@
-import { type BenchView } from '@bright-sprout/contracts/checks';
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { BenchView } from '@bright-sprout/contracts/answers/checks';
+import { InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { Controller, Get, Param, UseGuards } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { TeamGuard } from '../access/guards';
+import { Answers } from '../answers/answers';
 import { Asking, type TeamRequester } from '../access/requester';
 import { InvestigationsService } from '../investigations/investigations.service';
 import { IdPipe } from '../problems/idPipe';
@@ -18,12 +19,14 @@ export class BenchController {
   ) {}
 
   @Get()
+  @Answers({ BenchView })
   bench(@Asking() team: TeamRequester): Promise<BenchView> {
     return this.benches.bench(team);
   }
 
   /** The whole class's records, once the teacher has shared them. */
   @Get('investigations/:id')
+  @Answers({ InvestigationRecords })
   shared(@Asking() team: TeamRequester, @Param('id', IdPipe) id: string): Promise<InvestigationRecords> {
     return this.investigations.records(team, id);
   }

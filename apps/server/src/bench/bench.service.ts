@@ -1,5 +1,5 @@
 import { todayIn } from '@bright-sprout/core/clock/clock';
-import { type BenchView } from '@bright-sprout/contracts/checks';
+import { type BenchView } from '@bright-sprout/contracts/answers/checks';
 import { speciesById } from '@bright-sprout/core/seeds/catalogue';
 import { Injectable } from '@nestjs/common';
 import { In, IsNull } from 'typeorm';

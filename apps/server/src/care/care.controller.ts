@@ -1,7 +1,9 @@
-import { type CareView, SaveCareRequest } from '@bright-sprout/contracts/care';
+import { CareView } from '@bright-sprout/contracts/answers/care';
+import { SaveCareRequest } from '@bright-sprout/contracts/care';
 import { Body, Controller, Delete, HttpCode, Param, Put, UseGuards } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { TeacherGuard, TeamGuard } from '../access/guards';
+import { Answers } from '../answers/answers';
 import { Asking, type TeacherRequester, type TeamRequester } from '../access/requester';
 import { IdPipe } from '../problems/idPipe';
 import { CareService } from './care.service';
@@ -13,6 +15,7 @@ export class CareController {
   constructor(private readonly care: CareService) {}
 
   @Put(':id')
+  @Answers({ CareView })
   save(@Asking() teacher: TeacherRequester, @Param('id', IdPipe) id: string, @Body() body: SaveCareRequest): Promise<CareView> {
     return this.care.save(teacher, id, body);
   }
@@ -31,6 +34,7 @@ export class BenchCareController {
   constructor(private readonly care: CareService) {}
 
   @Put(':id')
+  @Answers({ CareView })
   save(@Asking() team: TeamRequester, @Param('id', IdPipe) id: string, @Body() body: SaveCareRequest): Promise<CareView> {
     return this.care.save(team, id, body);
   }

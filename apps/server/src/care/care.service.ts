@@ -1,6 +1,7 @@
 import { told } from '@bright-sprout/words/say';
 import { timeNow } from '@bright-sprout/core/clock/clock';
-import { type CareView, type SaveCareRequest } from '@bright-sprout/contracts/care';
+import { type CareView } from '@bright-sprout/contracts/answers/care';
+import { type SaveCareRequest } from '@bright-sprout/contracts/care';
 import { addDays, dayInZone, isIsoDay } from '@bright-sprout/core/calendar/days';
 import { Injectable } from '@nestjs/common';
 import { type Requester } from '../access/requester';
@@ -56,7 +57,7 @@ export class CareService {
     };
     try {
       await this.db.work(async () => {
-        await this.db.of(CareEvent).insert(row);
+        await this.db.of(CareEvent).insert({ ...row });
         await this.changes.note({ kind: 'investigation-noted', classId: investigation.classId, investigationId });
       });
     } catch (error) {

@@ -1,4 +1,4 @@
-import { type CareView } from '@bright-sprout/contracts/care';
+import { type CareView } from '@bright-sprout/contracts/answers/care';
 import { type CareEvent } from './careEvent.entity';
 
 export function careView({ id, teamId, kind, task, day, amountMl, skipped, note, recordedAt }: CareEvent): CareView {

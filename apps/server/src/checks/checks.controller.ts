@@ -1,7 +1,9 @@
-import { SaveCheckRequest, type SavedCheck } from '@bright-sprout/contracts/checks';
+import { SavedCheck } from '@bright-sprout/contracts/answers/checks';
+import { SaveCheckRequest } from '@bright-sprout/contracts/checks';
 import { Body, Controller, Param, Put, UseGuards } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { TeacherGuard, TeamGuard } from '../access/guards';
+import { Answers } from '../answers/answers';
 import { Asking, type TeacherRequester, type TeamRequester } from '../access/requester';
 import { IdPipe } from '../problems/idPipe';
 import { ChecksService } from './checks.service';
@@ -13,6 +15,7 @@ export class TeamChecksController {
   constructor(private readonly checks: ChecksService) {}
 
   @Put(':id')
+  @Answers({ SavedCheck })
   save(@Asking() team: TeamRequester, @Param('id', IdPipe) id: string, @Body() body: SaveCheckRequest): Promise<SavedCheck> {
     return this.checks.save(team, id, body);
   }
@@ -26,6 +29,7 @@ export class TeacherChecksController {
   constructor(private readonly checks: ChecksService) {}
 
   @Put(':id')
+  @Answers({ SavedCheck })
   save(
     @Asking() teacher: TeacherRequester,
     @Param('id', IdPipe) id: string,

@@ -1,6 +1,7 @@
 import { told } from '@bright-sprout/words/say';
 import { timeNow, todayIn } from '@bright-sprout/core/clock/clock';
-import { type ReadingRequest, type SaveCheckRequest, type SavedCheck } from '@bright-sprout/contracts/checks';
+import { type SavedCheck } from '@bright-sprout/contracts/answers/checks';
+import { type ReadingRequest, type SaveCheckRequest } from '@bright-sprout/contracts/checks';
 import { addDays, isIsoDay } from '@bright-sprout/core/calendar/days';
 import { type ReadingDoubt } from '@bright-sprout/core/readings/reading';
 import { USUAL_BENCH } from '@bright-sprout/core/bench/benchProtocol';

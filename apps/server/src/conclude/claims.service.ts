@@ -2,11 +2,10 @@ import { told } from '@bright-sprout/words/say';
 import {
   type BenchClaims,
   type BenchConclusion,
-  type ClaimEntryRequest,
-  type ClaimNoteRequest,
   type ClaimNoteView,
   type TeamClaimView,
-} from '@bright-sprout/contracts/conclude';
+} from '@bright-sprout/contracts/answers/conclude';
+import { type ClaimEntryRequest, type ClaimNoteRequest } from '@bright-sprout/contracts/conclude';
 import { timeNow } from '@bright-sprout/core/clock/clock';
 import { type ClaimEntry } from '@bright-sprout/core/conclude/claim/claimEntries';
 import { Injectable } from '@nestjs/common';

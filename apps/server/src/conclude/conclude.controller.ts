@@ -1,17 +1,16 @@
 import {
-  type BenchClaims,
-  type BenchConclusion,
-  ClaimEntryRequest,
-  ClaimNoteRequest,
-  type ClaimNoteView,
-  type LessonView,
-  SaveLessonRequest,
-  type TeamClaimView,
-} from '@bright-sprout/contracts/conclude';
-import { type ClaimEntry } from '@bright-sprout/core/conclude/claim/claimEntries';
+  ClaimEntry,
+  BenchClaims,
+  BenchConclusion,
+  ClaimNoteView,
+  LessonView,
+  TeamClaimView,
+} from '@bright-sprout/contracts/answers/conclude';
+import { ClaimEntryRequest, ClaimNoteRequest, SaveLessonRequest } from '@bright-sprout/contracts/conclude';
 import { Body, Controller, Delete, Get, HttpCode, Param, Put, UseGuards } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { TeacherGuard, TeamGuard } from '../access/guards';
+import { Answers, AnswersList } from '../answers/answers';
 import { Asking, type TeacherRequester, type TeamRequester } from '../access/requester';
 import { IdPipe } from '../problems/idPipe';
 import { ClaimsService } from './claims.service';
@@ -27,11 +26,13 @@ export class ConcludeController {
   ) {}
 
   @Get('lesson')
+  @Answers({ LessonView })
   lesson(@Asking() teacher: TeacherRequester, @Param('id', IdPipe) id: string): Promise<LessonView> {
     return this.lessons.one(teacher, id);
   }
 
   @Put('lesson')
+  @Answers({ LessonView })
   save(
     @Asking() teacher: TeacherRequester,
     @Param('id', IdPipe) id: string,
@@ -41,11 +42,13 @@ export class ConcludeController {
   }
 
   @Get('claims')
+  @AnswersList({ TeamClaimView })
   list(@Asking() teacher: TeacherRequester, @Param('id', IdPipe) id: string): Promise<TeamClaimView[]> {
     return this.claims.list(teacher, id);
   }
 
   @Put('claims/:teamId/notes/:noteId')
+  @Answers({ ClaimNoteView })
   note(
     @Asking() teacher: TeacherRequester,
     @Param('id', IdPipe) id: string,
@@ -75,16 +78,19 @@ export class BenchConcludeController {
   constructor(private readonly claims: ClaimsService) {}
 
   @Get()
+  @AnswersList({ BenchConclusion })
   open(@Asking() team: TeamRequester): Promise<BenchConclusion[]> {
     return this.claims.open(team);
   }
 
   @Get(':id')
+  @Answers({ BenchClaims })
   ofTeam(@Asking() team: TeamRequester, @Param('id', IdPipe) id: string): Promise<BenchClaims> {
     return this.claims.ofTeam(team, id);
   }
 
   @Put(':id/entries/:entryId')
+  @Answers({ ClaimEntry })
   write(
     @Asking() team: TeamRequester,
     @Param('id', IdPipe) id: string,

@@ -1,6 +1,7 @@
 import { told } from '@bright-sprout/words/say';
 import { NO_LESSON } from '@bright-sprout/contracts/noLesson';
-import { type LessonView, type SaveLessonRequest } from '@bright-sprout/contracts/conclude';
+import { type LessonView } from '@bright-sprout/contracts/answers/conclude';
+import { type SaveLessonRequest } from '@bright-sprout/contracts/conclude';
 import { Injectable } from '@nestjs/common';
 import { type TeacherRequester } from '../access/requester';
 import { Scope } from '../access/scope.service';

@@ -1,7 +1,9 @@
-import { type DeviationView, SaveDeviationRequest } from '@bright-sprout/contracts/deviations';
+import { DeviationView } from '@bright-sprout/contracts/answers/deviations';
+import { SaveDeviationRequest } from '@bright-sprout/contracts/deviations';
 import { Body, Controller, Delete, HttpCode, Param, Put, UseGuards } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { TeacherGuard, TeamGuard } from '../access/guards';
+import { Answers } from '../answers/answers';
 import { Asking, type TeacherRequester, type TeamRequester } from '../access/requester';
 import { IdPipe } from '../problems/idPipe';
 import { DeviationsService } from './deviations.service';
@@ -13,6 +15,7 @@ export class DeviationsController {
   constructor(private readonly deviations: DeviationsService) {}
 
   @Put(':id')
+  @Answers({ DeviationView })
   save(
     @Asking() teacher: TeacherRequester,
     @Param('id', IdPipe) id: string,
@@ -35,6 +38,7 @@ export class BenchDeviationsController {
   constructor(private readonly deviations: DeviationsService) {}
 
   @Put(':id')
+  @Answers({ DeviationView })
   save(
     @Asking() team: TeamRequester,
     @Param('id', IdPipe) id: string,

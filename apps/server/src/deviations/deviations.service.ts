@@ -1,6 +1,7 @@
 import { told } from '@bright-sprout/words/say';
 import { timeNow } from '@bright-sprout/core/clock/clock';
-import { type DeviationView, type SaveDeviationRequest } from '@bright-sprout/contracts/deviations';
+import { type DeviationView } from '@bright-sprout/contracts/answers/deviations';
+import { type SaveDeviationRequest } from '@bright-sprout/contracts/deviations';
 import { Injectable } from '@nestjs/common';
 import { type Requester } from '../access/requester';
 import { rightMoment } from '../access/deviceClock';
@@ -9,6 +10,7 @@ import { Database, isDuplicate } from '../database/database';
 import { ChangesService } from '../live/changes.service';
 import { Problem } from '../problems/problem';
 import { Deviation } from './deviation.entity';
+import { deviationView } from './deviationView';
 
 const MOST_FOR_ONE = 50;
 
@@ -52,7 +54,7 @@ export class DeviationsService {
     } catch (error) {
       if (!isDuplicate(error)) throw error;
     }
-    return row;
+    return deviationView(row);
   }
 
   /** Takes it back: it stays on record, but counts no longer. A team takes back only what it wrote itself. */
@@ -75,6 +77,6 @@ export class DeviationsService {
   private repeat(there: Deviation, request: SaveDeviationRequest, teamId: string | null): DeviationView {
     if (there.containerId !== request.containerId || there.kind !== request.kind || there.teamId !== teamId)
       throw new Problem(409, told('refusals.somethingElseWrittenDown'));
-    return { id: there.id, containerId: there.containerId, kind: there.kind, seeds: there.seeds, note: there.note };
+    return deviationView(there);
   }
 }

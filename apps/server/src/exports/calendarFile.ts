@@ -1,4 +1,4 @@
-import { type InvestigationView } from '@bright-sprout/contracts/investigations';
+import { type InvestigationView } from '@bright-sprout/contracts/answers/investigations';
 import { addDays } from '@bright-sprout/core/calendar/days';
 import { eventWords } from '@bright-sprout/core/plan/calendar/eventWords';
 import { createEvents, type DateArray } from 'ics';

@@ -1,4 +1,4 @@
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { onClockOf } from '@bright-sprout/core/formats/export/clockWords';
 import { type RecordsToExport } from '@bright-sprout/core/formats/export/recordTables';
 import { Injectable } from '@nestjs/common';

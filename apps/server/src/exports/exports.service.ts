@@ -1,6 +1,6 @@
 import { told } from '@bright-sprout/words/say';
 import { timeNow } from '@bright-sprout/core/clock/clock';
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { type LicenceName } from '@bright-sprout/core/formats/export/dataPackage';
 import { csvOf, type ExportTable } from '@bright-sprout/core/formats/export/exportTable';
 import { findingsTable } from '@bright-sprout/core/formats/export/findingsTable';

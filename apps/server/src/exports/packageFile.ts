@@ -1,5 +1,5 @@
 import { say } from '@bright-sprout/words/say';
-import { type InvestigationView } from '@bright-sprout/contracts/investigations';
+import { type InvestigationView } from '@bright-sprout/contracts/answers/investigations';
 import { type LicenceName, dataPackage } from '@bright-sprout/core/formats/export/dataPackage';
 import { csvOf, type ExportTable } from '@bright-sprout/core/formats/export/exportTable';
 import { type FirstFigure, scriptInPython, scriptInR } from '@bright-sprout/core/formats/export/readingScripts';

@@ -1,5 +1,5 @@
 import { say } from '@bright-sprout/words/say';
-import { type InvestigationView } from '@bright-sprout/contracts/investigations';
+import { type InvestigationView } from '@bright-sprout/contracts/answers/investigations';
 import { isDated } from '@bright-sprout/core/calendar/days';
 import { column, type ExportTable } from '@bright-sprout/core/formats/export/exportTable';
 import { splitWords } from '@bright-sprout/core/plan/layout/splitWords';

@@ -1,6 +1,7 @@
 import { told } from '@bright-sprout/words/say';
-import { type SaveCountsRequest, type SavedCounts } from '@bright-sprout/contracts/films';
-import { type ReadingView } from '@bright-sprout/contracts/investigations';
+import { type SavedCounts } from '@bright-sprout/contracts/answers/films';
+import { type SaveCountsRequest } from '@bright-sprout/contracts/films';
+import { type ReadingView } from '@bright-sprout/contracts/answers/investigations';
 import { timeNow } from '@bright-sprout/core/clock/clock';
 import { numberFound, withFinding } from '@bright-sprout/core/measures/finding';
 import { countKey, countsOnRecord } from '@bright-sprout/core/pictures/countsOnRecord';

@@ -1,4 +1,4 @@
-import { type FilmView, type FrameView } from '@bright-sprout/contracts/films';
+import { type FilmView, type FrameView } from '@bright-sprout/contracts/answers/films';
 import { type Film } from './film.entity';
 import { type Frame } from './frame.entity';
 

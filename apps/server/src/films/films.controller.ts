@@ -1,18 +1,11 @@
-import {
-  type BenchFilmView,
-  type FilmView,
-  FrameRequest,
-  type FrameView,
-  MendFrameRequest,
-  SaveCountsRequest,
-  type SavedCounts,
-  SaveFilmRequest,
-} from '@bright-sprout/contracts/films';
+import { BenchFilmView, FilmView, FrameView, SavedCounts } from '@bright-sprout/contracts/answers/films';
+import { FrameRequest, MendFrameRequest, SaveCountsRequest, SaveFilmRequest } from '@bright-sprout/contracts/films';
 import { PHOTO_TYPES } from '@bright-sprout/contracts/photos';
 import { Body, Controller, Delete, Get, HttpCode, Param, Put, Query, Req, Res, StreamableFile, UseGuards } from '@nestjs/common';
 import { ApiBody, ApiConsumes, ApiTags } from '@nestjs/swagger';
 import { type Request, type Response } from 'express';
 import { TeacherGuard, TeamGuard } from '../access/guards';
+import { Answers, AnswersList } from '../answers/answers';
 import { Asking, type TeacherRequester, type TeamRequester } from '../access/requester';
 import { asFile, asKeptFile, PICTURE_BODY, pictureOf } from '../photos/pictureRequests';
 import { IdPipe } from '../problems/idPipe';
@@ -32,16 +25,19 @@ export class FilmsController {
   ) {}
 
   @Get('investigations/:id/films')
+  @AnswersList({ FilmView })
   list(@Asking() teacher: TeacherRequester, @Param('id', IdPipe) id: string): Promise<FilmView[]> {
     return this.films.list(teacher, id);
   }
 
   @Put('films/:id')
+  @Answers({ FilmView })
   save(@Asking() teacher: TeacherRequester, @Param('id', IdPipe) id: string, @Body() body: SaveFilmRequest): Promise<FilmView> {
     return this.films.save(teacher, id, body);
   }
 
   @Put('films/:id/counts')
+  @Answers({ SavedCounts })
   count(
     @Asking() teacher: TeacherRequester,
     @Param('id', IdPipe) id: string,
@@ -54,6 +50,7 @@ export class FilmsController {
   @LargeBody(PICTURE_BODY)
   @ApiConsumes(...PHOTO_TYPES)
   @ApiBody({ schema: { type: 'string', format: 'binary' } })
+  @Answers({ FrameView })
   take(
     @Asking() teacher: TeacherRequester,
     @Param('id', IdPipe) id: string,
@@ -96,6 +93,7 @@ export class FilmsController {
   }
 
   @Put('mendings/:id')
+  @Answers({ FrameView })
   mend(@Asking() teacher: TeacherRequester, @Param('id', IdPipe) id: string, @Body() body: MendFrameRequest): Promise<FrameView> {
     return this.frames.mend(teacher, id, body);
   }
@@ -117,6 +115,7 @@ export class BenchFilmsController {
   ) {}
 
   @Get('films')
+  @AnswersList({ BenchFilmView })
   list(@Asking() team: TeamRequester): Promise<BenchFilmView[]> {
     return this.films.ofTeam(team);
   }
@@ -125,6 +124,7 @@ export class BenchFilmsController {
   @LargeBody(PICTURE_BODY)
   @ApiConsumes(...PHOTO_TYPES)
   @ApiBody({ schema: { type: 'string', format: 'binary' } })
+  @Answers({ FrameView })
   take(
     @Asking() team: TeamRequester,
     @Param('id', IdPipe) id: string,

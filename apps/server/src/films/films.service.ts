@@ -1,5 +1,6 @@
 import { told } from '@bright-sprout/words/say';
-import { type BenchFilmView, type FilmView, MOST_FILMS, type SaveFilmRequest } from '@bright-sprout/contracts/films';
+import { type BenchFilmView, type FilmView } from '@bright-sprout/contracts/answers/films';
+import { MOST_FILMS, type SaveFilmRequest } from '@bright-sprout/contracts/films';
 import { timeNow } from '@bright-sprout/core/clock/clock';
 import { Injectable } from '@nestjs/common';
 import { In, IsNull } from 'typeorm';

@@ -1,5 +1,6 @@
 import { told } from '@bright-sprout/words/say';
-import { type FrameRequest, type FrameView, type MendFrameRequest, MOST_FRAMES } from '@bright-sprout/contracts/films';
+import { type FrameView } from '@bright-sprout/contracts/answers/films';
+import { type FrameRequest, type MendFrameRequest, MOST_FRAMES } from '@bright-sprout/contracts/films';
 import { addDays, isIsoDay } from '@bright-sprout/core/calendar/days';
 import { timeNow, todayIn } from '@bright-sprout/core/clock/clock';
 import { isConvex } from '@bright-sprout/core/pictures/homography';

@@ -1,7 +1,9 @@
-import { type HeldView, HoldRequest } from '@bright-sprout/contracts/held';
+import { HeldView } from '@bright-sprout/contracts/answers/held';
+import { HoldRequest } from '@bright-sprout/contracts/held';
 import { Body, Controller, Delete, Get, HttpCode, Param, Put, UseGuards } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { TeacherGuard, TeamGuard } from '../access/guards';
+import { AnswersList } from '../answers/answers';
 import { Asking, type TeacherRequester, type TeamRequester } from '../access/requester';
 import { IdPipe } from '../problems/idPipe';
 import { HeldService } from './held.service';
@@ -26,6 +28,7 @@ export class HeldController {
   constructor(private readonly held: HeldService) {}
 
   @Get('classes/:id/held')
+  @AnswersList({ HeldView })
   list(@Asking() teacher: TeacherRequester, @Param('id', IdPipe) id: string): Promise<HeldView[]> {
     return this.held.list(teacher, id);
   }

@@ -1,6 +1,7 @@
 import { told } from '@bright-sprout/words/say';
 import { timeNow } from '@bright-sprout/core/clock/clock';
-import { type HeldBody, type HeldView, type HoldRequest } from '@bright-sprout/contracts/held';
+import { type HeldView } from '@bright-sprout/contracts/answers/held';
+import { type HeldBody, type HoldRequest } from '@bright-sprout/contracts/held';
 import { Injectable } from '@nestjs/common';
 import { In, IsNull } from 'typeorm';
 import { type TeacherRequester, type TeamRequester } from '../access/requester';

@@ -1,7 +1,7 @@
 import { told } from '@bright-sprout/words/say';
 import { msNow } from '@bright-sprout/core/clock/clock';
 import { ImportRequest, type RememberedReading } from '@bright-sprout/contracts/imports';
-import { type InvestigationView } from '@bright-sprout/contracts/investigations';
+import { type InvestigationView } from '@bright-sprout/contracts/answers/investigations';
 import { type BenchProtocol, USUAL_BENCH } from '@bright-sprout/core/bench/benchProtocol';
 import { BUILT_IN_CODES } from '@bright-sprout/core/measures/registry';
 import { type TableReading } from '@bright-sprout/core/formats/table/columnMeaning';

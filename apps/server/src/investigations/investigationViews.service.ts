@@ -1,8 +1,8 @@
 import { nounOf } from '@bright-sprout/core/words/plural';
 import { say } from '@bright-sprout/words/say';
-import { type CareView } from '@bright-sprout/contracts/care';
-import { type DeviationView } from '@bright-sprout/contracts/deviations';
-import { type ContainerView, type ExpectedView, type InvestigationView } from '@bright-sprout/contracts/investigations';
+import { type CareView } from '@bright-sprout/contracts/answers/care';
+import { type DeviationView } from '@bright-sprout/contracts/answers/deviations';
+import { type ContainerView, type ExpectedView, type InvestigationView } from '@bright-sprout/contracts/answers/investigations';
 import { USUAL_BENCH } from '@bright-sprout/core/bench/benchProtocol';
 import { designOf } from '@bright-sprout/core/compare/design';
 import { predictedHeightDay } from '@bright-sprout/core/plan/document/predictedDay';
@@ -18,6 +18,7 @@ import { teamsInOrder } from '../classes/teamsInOrder';
 import { Plan } from '../plans/plan.entity';
 import { Prediction } from '../predictions/prediction.entity';
 import { Deviation } from '../deviations/deviation.entity';
+import { deviationView } from '../deviations/deviationView';
 import { type Brought } from './brought';
 import { Container } from './container.entity';
 import { type Investigation } from './investigation.entity';
@@ -143,7 +144,7 @@ export class InvestigationViews {
       where: { containerId: In(containerIds), takenBackAt: IsNull() },
       order: { recordedAt: 'ASC' },
     });
-    return found.map(({ id, containerId, kind, seeds, note }) => ({ id, containerId, kind, seeds, note }));
+    return found.map(deviationView);
   }
 }
 

@@ -1,14 +1,14 @@
 import {
-  type AlikeView,
-  ChangeInvestigationRequest,
-  type InvestigationNews,
-  type InvestigationRecords,
-  type InvestigationView,
-  NewsQuery,
-} from '@bright-sprout/contracts/investigations';
+  AlikeView,
+  InvestigationNews,
+  InvestigationRecords,
+  InvestigationView,
+} from '@bright-sprout/contracts/answers/investigations';
+import { ChangeInvestigationRequest, NewsQuery } from '@bright-sprout/contracts/investigations';
 import { Body, Controller, Get, Param, Patch, Query, UseGuards } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { TeacherGuard } from '../access/guards';
+import { Answers, AnswersList } from '../answers/answers';
 import { Asking, type TeacherRequester } from '../access/requester';
 import { IdPipe } from '../problems/idPipe';
 import { InvestigationsService } from './investigations.service';
@@ -20,17 +20,20 @@ export class InvestigationsController {
   constructor(private readonly investigations: InvestigationsService) {}
 
   @Get()
+  @AnswersList({ InvestigationRecords })
   growing(@Asking() teacher: TeacherRequester): Promise<InvestigationRecords[]> {
     return this.investigations.growing(teacher);
   }
 
   @Get(':id')
+  @Answers({ InvestigationRecords })
   records(@Asking() teacher: TeacherRequester, @Param('id', IdPipe) id: string): Promise<InvestigationRecords> {
     return this.investigations.records(teacher, id);
   }
 
   /** What came since, for whoever has the rest: the listed checks and pictures, and the investigation as it is now. */
   @Get(':id/news')
+  @Answers({ InvestigationNews })
   news(
     @Asking() teacher: TeacherRequester,
     @Param('id', IdPipe) id: string,
@@ -41,11 +44,13 @@ export class InvestigationsController {
 
   /** What else sowed the same: other classes of this teacher, and earlier years. */
   @Get(':id/alike')
+  @AnswersList({ AlikeView })
   alike(@Asking() teacher: TeacherRequester, @Param('id', IdPipe) id: string): Promise<AlikeView[]> {
     return this.investigations.alike(teacher, id);
   }
 
   @Patch(':id')
+  @Answers({ InvestigationView })
   change(
     @Asking() teacher: TeacherRequester,
     @Param('id', IdPipe) id: string,

@@ -2,12 +2,11 @@ import { told } from '@bright-sprout/words/say';
 import { timeNow } from '@bright-sprout/core/clock/clock';
 import {
   type AlikeView,
-  ChangeInvestigationRequest,
   type InvestigationNews,
   type InvestigationRecords,
   type InvestigationView,
-  type NewsQuery,
-} from '@bright-sprout/contracts/investigations';
+} from '@bright-sprout/contracts/answers/investigations';
+import { ChangeInvestigationRequest, type NewsQuery } from '@bright-sprout/contracts/investigations';
 import { type Phase } from '@bright-sprout/contracts/classes';
 import { Injectable } from '@nestjs/common';
 import { In, IsNull } from 'typeorm';

@@ -1,5 +1,5 @@
-import { type InvestigationRecords, type ReadingView } from '@bright-sprout/contracts/investigations';
-import { type PhotoView } from '@bright-sprout/contracts/photos';
+import { type InvestigationRecords, type ReadingView } from '@bright-sprout/contracts/answers/investigations';
+import { type PhotoView } from '@bright-sprout/contracts/answers/photos';
 import { type Finding, type SeenInPicture } from '@bright-sprout/core/measures/finding';
 import { type ReadingDoubt } from '@bright-sprout/core/readings/reading';
 import { Injectable } from '@nestjs/common';

@@ -1,11 +1,6 @@
 import { told } from '@bright-sprout/words/say';
-import {
-  type GoingKind,
-  type GoingView,
-  KeepingRequest,
-  type KeepingView,
-  type WhatGoes,
-} from '@bright-sprout/contracts/keeping';
+import { type GoingView, type KeepingView, type WhatGoes } from '@bright-sprout/contracts/answers/keeping';
+import { type GoingKind, KeepingRequest } from '@bright-sprout/contracts/keeping';
 import { PICTURES } from './picturesOf';
 import { timeNow } from '@bright-sprout/core/clock/clock';
 import { Injectable } from '@nestjs/common';

@@ -1,4 +1,4 @@
-import { type LiveEvent } from '@bright-sprout/contracts/live';
+import { type LiveEvent } from '@bright-sprout/contracts/answers/live';
 import { Column, Entity, Generated, Index, PrimaryColumn } from 'typeorm';
 
 /** The change log from which every server process tells its listeners what happened. */

@@ -1,4 +1,4 @@
-import { type LiveEvent } from '@bright-sprout/contracts/live';
+import { type LiveEvent } from '@bright-sprout/contracts/answers/live';
 import { Controller, MessageEvent, Query, Req, Sse, UseGuards } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { type Request } from 'express';

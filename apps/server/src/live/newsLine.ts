@@ -1,4 +1,4 @@
-import { type LiveEvent } from '@bright-sprout/contracts/live';
+import { LiveEvent } from '@bright-sprout/contracts/answers/live';
 import { type MessageEvent } from '@nestjs/common';
 import {
   concat,
@@ -12,10 +12,11 @@ import {
   merge,
   Observable,
   of,
-  ReplaySubject,
+  Subject,
   switchMap,
   takeWhile,
 } from 'rxjs';
+import { allowed } from '../answers/allowed';
 import { type ChangesService, type PlacedChange } from './changes.service';
 
 const HEARTBEAT_MS = 20_000;
@@ -36,18 +37,20 @@ export interface Listening {
  */
 export function newsLine(changes: ChangesService, { after, see, still }: Listening): Observable<MessageEvent> {
   const news = defer(() => {
-    const coming = new ReplaySubject<PlacedChange>();
-    const subscription = changes.listen().subscribe(coming);
+    // What comes while it is looked up what was missed waits until that is told.
+    const early: PlacedChange[] = [];
+    const coming = new Subject<PlacedChange>();
+    const subscription = changes.listen().subscribe((change) => (coming.observed ? coming.next(change) : early.push(change)));
     return from(beginning(changes, after)).pipe(
       switchMap(({ first, missed, mark }) => {
         const told = new Set(missed.map((c) => c.id));
         // Only the last of what was missed says that all of it was told.
         const [last] = missed.slice(-1);
         if (last) last.mark = mark;
-        const seen = concat(from(missed), coming.pipe(filter((c) => !told.has(c.id)))).pipe(
+        const seen = concat(from(missed), merge(from(early), coming).pipe(filter((c) => !told.has(c.id)))).pipe(
           concatMap(async (change): Promise<MessageEvent | null> => {
             const event = await Promise.resolve(see(change)).catch(() => null);
-            return event && { type: 'change', id: change.mark, data: event };
+            return event && { type: 'change', id: change.mark, data: allowed(LiveEvent, event) };
           }),
           filter((event) => event !== null),
         );

@@ -1,4 +1,4 @@
-import { type PhotoView } from '@bright-sprout/contracts/photos';
+import { type PhotoView } from '@bright-sprout/contracts/answers/photos';
 import { type Requester } from '../access/requester';
 import { type Photo } from './photo.entity';
 

@@ -1,8 +1,10 @@
-import { PHOTO_TYPES, PhotoRequest, type PhotoView } from '@bright-sprout/contracts/photos';
+import { PhotoView } from '@bright-sprout/contracts/answers/photos';
+import { PHOTO_TYPES, PhotoRequest } from '@bright-sprout/contracts/photos';
 import { Body, Controller, Delete, Get, HttpCode, Param, Put, Query, Req, Res, StreamableFile, UseGuards } from '@nestjs/common';
 import { ApiBody, ApiConsumes, ApiTags } from '@nestjs/swagger';
 import { type Request, type Response } from 'express';
 import { TeacherGuard, TeamGuard } from '../access/guards';
+import { Answers } from '../answers/answers';
 import { Asking, type TeacherRequester, type TeamRequester } from '../access/requester';
 import { IdPipe } from '../problems/idPipe';
 import { LargeBody } from '../problems/largeBody';
@@ -19,6 +21,7 @@ export class PhotosController {
   @LargeBody(PICTURE_BODY)
   @ApiConsumes(...PHOTO_TYPES)
   @ApiBody({ schema: { type: 'string', format: 'binary' } })
+  @Answers({ PhotoView })
   save(
     @Asking() teacher: TeacherRequester,
     @Param('id', IdPipe) id: string,
@@ -71,6 +74,7 @@ export class BenchPhotosController {
   @LargeBody(PICTURE_BODY)
   @ApiConsumes(...PHOTO_TYPES)
   @ApiBody({ schema: { type: 'string', format: 'binary' } })
+  @Answers({ PhotoView })
   save(
     @Asking() team: TeamRequester,
     @Param('id', IdPipe) id: string,

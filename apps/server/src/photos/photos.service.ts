@@ -1,6 +1,7 @@
 import { told } from '@bright-sprout/words/say';
 import { timeNow, todayIn } from '@bright-sprout/core/clock/clock';
-import { type PhotoRequest, type PhotoView } from '@bright-sprout/contracts/photos';
+import { type PhotoView } from '@bright-sprout/contracts/answers/photos';
+import { type PhotoRequest } from '@bright-sprout/contracts/photos';
 import { addDays, isIsoDay } from '@bright-sprout/core/calendar/days';
 import { Injectable } from '@nestjs/common';
 import { IsNull } from 'typeorm';

@@ -1,7 +1,9 @@
-import { type PlanListing, type PlanView, SavePlanRequest } from '@bright-sprout/contracts/plans';
+import { PlanListing, PlanView } from '@bright-sprout/contracts/answers/plans';
+import { SavePlanRequest } from '@bright-sprout/contracts/plans';
 import { Body, Controller, Delete, Get, HttpCode, Param, Put, UseGuards } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { TeacherGuard } from '../access/guards';
+import { Answers, AnswersList } from '../answers/answers';
 import { Asking, type TeacherRequester } from '../access/requester';
 import { IdPipe } from '../problems/idPipe';
 import { PlansService } from './plans.service';
@@ -13,16 +15,19 @@ export class PlansController {
   constructor(private readonly plans: PlansService) {}
 
   @Get('classes/:classId/plans')
+  @AnswersList({ PlanListing })
   list(@Asking() teacher: TeacherRequester, @Param('classId', IdPipe) classId: string): Promise<PlanListing[]> {
     return this.plans.list(teacher, classId);
   }
 
   @Get('plans/:id')
+  @Answers({ PlanView })
   one(@Asking() teacher: TeacherRequester, @Param('id', IdPipe) id: string): Promise<PlanView> {
     return this.plans.one(teacher, id);
   }
 
   @Put('plans/:id')
+  @Answers({ PlanView })
   save(@Asking() teacher: TeacherRequester, @Param('id', IdPipe) id: string, @Body() body: SavePlanRequest): Promise<PlanView> {
     return this.plans.save(teacher, id, body);
   }

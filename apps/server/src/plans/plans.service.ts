@@ -1,6 +1,7 @@
 import { told } from '@bright-sprout/words/say';
 import { timeNow } from '@bright-sprout/core/clock/clock';
-import { type PlanListing, type PlanView, type SavePlanRequest } from '@bright-sprout/contracts/plans';
+import { type PlanListing, type PlanView } from '@bright-sprout/contracts/answers/plans';
+import { type SavePlanRequest } from '@bright-sprout/contracts/plans';
 import { Injectable } from '@nestjs/common';
 import { type TeacherRequester } from '../access/requester';
 import { Scope } from '../access/scope.service';

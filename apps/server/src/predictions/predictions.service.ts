@@ -1,11 +1,7 @@
 import { told } from '@bright-sprout/words/say';
 import { timeNow } from '@bright-sprout/core/clock/clock';
-import {
-  type BenchPrediction,
-  type PredictionAnswer,
-  type PredictionRequest,
-  type TeamPrediction,
-} from '@bright-sprout/contracts/predictions';
+import { type BenchPrediction, type PredictionAnswer, type TeamPrediction } from '@bright-sprout/contracts/answers/predictions';
+import { type PredictionRequest } from '@bright-sprout/contracts/predictions';
 import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
 import { planProblems } from '@bright-sprout/core/plan/document/planProblems';
 import { predictedHeightDay } from '@bright-sprout/core/plan/document/predictedDay';

@@ -1,5 +1,6 @@
 import { told } from '@bright-sprout/words/say';
-import { type SavedQuestion, type SaveQuestionRequest } from '@bright-sprout/contracts/questions';
+import { type SavedQuestion } from '@bright-sprout/contracts/answers/questions';
+import { type SaveQuestionRequest } from '@bright-sprout/contracts/questions';
 import { timeNow } from '@bright-sprout/core/clock/clock';
 import { Injectable } from '@nestjs/common';
 import { IsNull } from 'typeorm';

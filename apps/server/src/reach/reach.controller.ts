@@ -1,7 +1,8 @@
 import { networkInterfaces } from 'node:os';
-import { type ReachView } from '@bright-sprout/contracts/reach';
+import { ReachView } from '@bright-sprout/contracts/answers/reach';
 import { ownAddresses } from '@bright-sprout/core/reach/ownAddresses';
 import { Controller, Get, Inject, UseGuards } from '@nestjs/common';
+import { Answers } from '../answers/answers';
 import { ApiTags } from '@nestjs/swagger';
 import { TeacherGuard } from '../access/guards';
 import { type Settings, SETTINGS } from '../settings';
@@ -14,6 +15,7 @@ export class ReachController {
 
   /** What goes on the board and into the squares of labels, so that a team's own device can open it. */
   @Get()
+  @Answers({ ReachView })
   reach(): ReachView {
     const { address: said, tls, host, port } = this.settings;
     const cards = Object.values(networkInterfaces()).flatMap((c) => c ?? []);

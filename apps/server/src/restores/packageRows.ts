@@ -24,7 +24,7 @@ import { type ObjectLiteral } from 'typeorm';
 import { type WholeInvestigation } from '../exports/wholeRows';
 import { type Progress } from '../problems/longWork';
 import { Problem } from '../problems/problem';
-import { misshapen } from './keptShapes';
+import { misshapen } from '@bright-sprout/contracts/answers/keptShapes';
 
 type Rows = WholeInvestigation['rows'];
 type Row = ObjectLiteral;

@@ -1,9 +1,11 @@
 import { told } from '@bright-sprout/words/say';
-import { MOST_PACKAGE_BYTES, type RestoredView } from '@bright-sprout/contracts/restores';
+import { RestoredView } from '@bright-sprout/contracts/answers/restores';
+import { MOST_PACKAGE_BYTES } from '@bright-sprout/contracts/restores';
 import { Controller, Param, Put, Req, Res, UseGuards } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { type Request, type Response } from 'express';
 import { TeacherGuard } from '../access/guards';
+import { Answers } from '../answers/answers';
 import { Asking, type TeacherRequester } from '../access/requester';
 import { IdPipe } from '../problems/idPipe';
 import { longWork } from '../problems/longWork';
@@ -18,6 +20,7 @@ export class RestoresController {
 
   /** Brings the investigation of a package into a class; one that is here already adds nothing. */
   @Put('package')
+  @Answers({ RestoredView })
   async restore(
     @Asking() teacher: TeacherRequester,
     @Param('id', IdPipe) id: string,
@@ -25,7 +28,7 @@ export class RestoresController {
     @Res({ passthrough: true }) response: Response,
   ): Promise<RestoredView | undefined> {
     const content = await bodyOf(request);
-    return longWork(request, response, (told) => this.restores.restore(teacher, id, content, told));
+    return longWork(request, response, RestoredView, (told) => this.restores.restore(teacher, id, content, told));
   }
 }
 

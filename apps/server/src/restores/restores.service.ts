@@ -1,5 +1,5 @@
 import { canBeSaid, told } from '@bright-sprout/words/say';
-import { type RestoredView } from '@bright-sprout/contracts/restores';
+import { type RestoredView } from '@bright-sprout/contracts/answers/restores';
 import { EMBLEMS } from '@bright-sprout/contracts/access';
 import { EMBLEM_NAMES } from '@bright-sprout/contracts/access';
 import { timeNow } from '@bright-sprout/core/clock/clock';

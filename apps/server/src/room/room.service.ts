@@ -1,6 +1,7 @@
 import { told } from '@bright-sprout/words/say';
 import { msNow } from '@bright-sprout/core/clock/clock';
-import { type RoomView, type SaveRoomRequest } from '@bright-sprout/contracts/room';
+import { type RoomView } from '@bright-sprout/contracts/answers/room';
+import { type SaveRoomRequest } from '@bright-sprout/contracts/room';
 import { Injectable } from '@nestjs/common';
 import { MoreThan, Not } from 'typeorm';
 import { type TeacherRequester } from '../access/requester';

@@ -1,7 +1,9 @@
-import { RunChangeRequest, type RunChangeView } from '@bright-sprout/contracts/running';
+import { RunChangeView } from '@bright-sprout/contracts/answers/running';
+import { RunChangeRequest } from '@bright-sprout/contracts/running';
 import { Body, Controller, Delete, Get, HttpCode, Param, Put, UseGuards } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { TeacherGuard } from '../access/guards';
+import { Answers, AnswersList } from '../answers/answers';
 import { Asking, type TeacherRequester } from '../access/requester';
 import { IdPipe } from '../problems/idPipe';
 import { RunningService } from './running.service';
@@ -13,11 +15,13 @@ export class RunningController {
   constructor(private readonly running: RunningService) {}
 
   @Get('investigations/:id/run-changes')
+  @AnswersList({ RunChangeView })
   list(@Asking() teacher: TeacherRequester, @Param('id', IdPipe) id: string): Promise<RunChangeView[]> {
     return this.running.list(teacher, id);
   }
 
   @Put('run-changes/:id')
+  @Answers({ RunChangeView })
   make(
     @Asking() teacher: TeacherRequester,
     @Param('id', IdPipe) id: string,

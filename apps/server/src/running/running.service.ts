@@ -1,6 +1,7 @@
 import { told } from '@bright-sprout/words/say';
 import { timeNow, todayIn } from '@bright-sprout/core/clock/clock';
-import { type RunChangeRequest, type RunChangeView } from '@bright-sprout/contracts/running';
+import { type RunChangeView } from '@bright-sprout/contracts/answers/running';
+import { type RunChangeRequest } from '@bright-sprout/contracts/running';
 import { addDays, isIsoDay } from '@bright-sprout/core/calendar/days';
 import { MOST_CONTAINERS } from '@bright-sprout/core/plan/document/planDocument';
 import { Injectable } from '@nestjs/common';

@@ -1,5 +1,5 @@
-import { type NewScreenLink, type ScreenLinkView, type ScreenView } from '@bright-sprout/contracts/screens';
-import { type InvestigationNews, NewsQuery } from '@bright-sprout/contracts/investigations';
+import { NewScreenLink, ScreenLinkView, ScreenNews, ScreenView } from '@bright-sprout/contracts/answers/screens';
+import { NewsQuery } from '@bright-sprout/contracts/investigations';
 import { ShowQuestionRequest } from '@bright-sprout/contracts/questions';
 import {
   Body,
@@ -21,6 +21,7 @@ import { type Request } from 'express';
 import { type Observable } from 'rxjs';
 import { seconds, Throttle } from '@nestjs/throttler';
 import { TeacherGuard } from '../access/guards';
+import { Answers, AnswersList } from '../answers/answers';
 import { Asking, type TeacherRequester } from '../access/requester';
 import { IdPipe } from '../problems/idPipe';
 import { markIn } from '../live/newsLine';
@@ -33,17 +34,20 @@ export class ScreenLinksController {
   constructor(private readonly screens: ScreensService) {}
 
   @Get()
+  @AnswersList({ ScreenLinkView })
   list(@Asking() teacher: TeacherRequester, @Param('id', IdPipe) id: string): Promise<ScreenLinkView[]> {
     return this.screens.list(teacher, id);
   }
 
   @Post()
+  @Answers({ NewScreenLink })
   make(@Asking() teacher: TeacherRequester, @Param('id', IdPipe) id: string): Promise<NewScreenLink> {
     return this.screens.make(teacher, id);
   }
 
   /** Puts a question on the screen, or the wall back. */
   @Put(':linkId/question')
+  @Answers({ ScreenLinkView })
   showQuestion(
     @Asking() teacher: TeacherRequester,
     @Param('id', IdPipe) id: string,
@@ -68,13 +72,15 @@ export class ScreenController {
   constructor(private readonly screens: ScreensService) {}
 
   @Get(':token')
+  @Answers({ ScreenView })
   show(@Param('token') token: string): Promise<ScreenView> {
     return this.screens.show(token);
   }
 
   /** The readings of checks of which the screen was told. */
   @Get(':token/news')
-  news(@Param('token') token: string, @Query() query: NewsQuery): Promise<InvestigationNews> {
+  @Answers({ ScreenNews })
+  news(@Param('token') token: string, @Query() query: NewsQuery): Promise<ScreenNews> {
     return this.screens.news(token, query);
   }
 

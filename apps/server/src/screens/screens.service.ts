@@ -1,9 +1,15 @@
 import { told } from '@bright-sprout/words/say';
 import { msNow, timeNow } from '@bright-sprout/core/clock/clock';
 import { createHash, randomBytes } from 'node:crypto';
-import { type InvestigationNews, type NewsQuery, type ReadingView } from '@bright-sprout/contracts/investigations';
-import { type LiveEvent } from '@bright-sprout/contracts/live';
-import { type NewScreenLink, type ScreenLinkView, type ScreenView } from '@bright-sprout/contracts/screens';
+import { type ReadingView } from '@bright-sprout/contracts/answers/investigations';
+import { type NewsQuery } from '@bright-sprout/contracts/investigations';
+import { type LiveEvent } from '@bright-sprout/contracts/answers/live';
+import {
+  type NewScreenLink,
+  type ScreenLinkView,
+  type ScreenNews,
+  type ScreenView,
+} from '@bright-sprout/contracts/answers/screens';
 import { Injectable, type MessageEvent } from '@nestjs/common';
 import { type Observable } from 'rxjs';
 import { IsNull } from 'typeorm';
@@ -95,7 +101,7 @@ export class ScreensService {
   }
 
   /** The readings of named checks, as a screen shows them. */
-  async news(token: string, { checks = [] }: NewsQuery): Promise<InvestigationNews> {
+  async news(token: string, { checks = [] }: NewsQuery): Promise<ScreenNews> {
     const { investigation } = await this.open(token);
     const { readings } = await this.all.named(investigation.id, checks, []);
     return { investigation: null, readings: readings.map(onScreen), photos: [] };
@@ -131,7 +137,7 @@ export class ScreensService {
 }
 
 /** Nothing that a student wrote in words of their own. */
-const onScreen = (reading: ReadingView): ReadingView => ({ ...reading, note: null, dayReason: null, dayCode: null });
+const onScreen = (reading: ReadingView) => ({ ...reading, note: null, dayReason: null, dayCode: null });
 
 function viewOf(link: Pick<ScreenLink, 'id' | 'madeAt' | 'lastSeenAt' | 'question'>): ScreenLinkView {
   const { id, madeAt, lastSeenAt, question } = link;

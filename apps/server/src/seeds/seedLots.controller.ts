@@ -1,8 +1,9 @@
 import { SaveSeedLotRequest } from '@bright-sprout/contracts/seedLots';
-import { type SeedLot } from '@bright-sprout/core/seeds/seedLot';
+import { SeedLotView } from '@bright-sprout/contracts/answers/seedLots';
 import { Body, Controller, Delete, Get, HttpCode, Param, Put, UseGuards } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { TeacherGuard } from '../access/guards';
+import { Answers, AnswersList } from '../answers/answers';
 import { Asking, type TeacherRequester } from '../access/requester';
 import { IdPipe } from '../problems/idPipe';
 import { SeedLotsService } from './seedLots.service';
@@ -14,12 +15,18 @@ export class SeedLotsController {
   constructor(private readonly lots: SeedLotsService) {}
 
   @Get()
-  list(@Asking() teacher: TeacherRequester): Promise<SeedLot[]> {
+  @AnswersList({ SeedLotView })
+  list(@Asking() teacher: TeacherRequester): Promise<SeedLotView[]> {
     return this.lots.list(teacher);
   }
 
   @Put(':id')
-  save(@Asking() teacher: TeacherRequester, @Param('id', IdPipe) id: string, @Body() body: SaveSeedLotRequest): Promise<SeedLot> {
+  @Answers({ SeedLotView })
+  save(
+    @Asking() teacher: TeacherRequester,
+    @Param('id', IdPipe) id: string,
+    @Body() body: SaveSeedLotRequest,
+  ): Promise<SeedLotView> {
     return this.lots.save(teacher, id, body);
   }
 

@@ -1,6 +1,6 @@
 import { told } from '@bright-sprout/words/say';
-import { type PlanView } from '@bright-sprout/contracts/plans';
-import { type InvestigationView } from '@bright-sprout/contracts/investigations';
+import { type PlanView } from '@bright-sprout/contracts/answers/plans';
+import { type InvestigationView } from '@bright-sprout/contracts/answers/investigations';
 import { todayIn } from '@bright-sprout/core/clock/clock';
 import { planProblems } from '@bright-sprout/core/plan/document/planProblems';
 import { type KnownLot, workOut } from '@bright-sprout/core/plan/workedOut/workOut';

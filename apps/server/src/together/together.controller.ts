@@ -1,12 +1,9 @@
-import {
-  type BenchTogether,
-  OpenTogetherRequest,
-  TogetherReadingRequest,
-  type TogetherView,
-} from '@bright-sprout/contracts/together';
+import { BenchTogether, TogetherView } from '@bright-sprout/contracts/answers/together';
+import { OpenTogetherRequest, TogetherReadingRequest } from '@bright-sprout/contracts/together';
 import { Body, Controller, Delete, Get, HttpCode, Param, Put, UseGuards } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { TeacherGuard, TeamGuard } from '../access/guards';
+import { Answers, AnswersList } from '../answers/answers';
 import { Asking, type TeacherRequester, type TeamRequester } from '../access/requester';
 import { IdPipe } from '../problems/idPipe';
 import { TogetherService } from './together.service';
@@ -18,11 +15,13 @@ export class TogetherController {
   constructor(private readonly together: TogetherService) {}
 
   @Get('investigations/:id/together')
+  @AnswersList({ TogetherView })
   list(@Asking() teacher: TeacherRequester, @Param('id', IdPipe) id: string): Promise<TogetherView[]> {
     return this.together.list(teacher, id);
   }
 
   @Put('together/:id')
+  @Answers({ TogetherView })
   open(
     @Asking() teacher: TeacherRequester,
     @Param('id', IdPipe) id: string,
@@ -32,6 +31,7 @@ export class TogetherController {
   }
 
   @Put('together/:id/settled')
+  @Answers({ TogetherView })
   settle(
     @Asking() teacher: TeacherRequester,
     @Param('id', IdPipe) id: string,
@@ -54,6 +54,7 @@ export class BenchTogetherController {
   constructor(private readonly together: TogetherService) {}
 
   @Get()
+  @AnswersList({ BenchTogether })
   asked(@Asking() team: TeamRequester): Promise<BenchTogether[]> {
     return this.together.asked(team);
   }

@@ -1,6 +1,7 @@
 import { say, told } from '@bright-sprout/words/say';
 import { timeNow } from '@bright-sprout/core/clock/clock';
-import { type BenchTogether, type OpenTogetherRequest, type TogetherView } from '@bright-sprout/contracts/together';
+import { type BenchTogether, type TogetherView } from '@bright-sprout/contracts/answers/together';
+import { type OpenTogetherRequest } from '@bright-sprout/contracts/together';
 import { dayInZone } from '@bright-sprout/core/calendar/days';
 import { parseLength } from '@bright-sprout/core/quantities/length';
 import { numberFound, withFinding } from '@bright-sprout/core/measures/finding';

@@ -1,4 +1,4 @@
-import { type LiveEvent } from '@bright-sprout/contracts/live';
+import { type LiveEvent } from '@bright-sprout/contracts/answers/live';
 import { type QueryClient, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { takeNews, takeScreenNews } from './news';

@@ -1,6 +1,6 @@
-import { type InvestigationNews, type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type InvestigationNews, type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { MOST_NEWS } from '@bright-sprout/contracts/live';
-import { type ScreenView } from '@bright-sprout/contracts/screens';
+import { type ScreenNews, type ScreenView } from '@bright-sprout/contracts/answers/screens';
 import { type QueryClient } from '@tanstack/react-query';
 import { request } from './client';
 
@@ -54,13 +54,20 @@ export async function takeScreenNews(client: QueryClient, { checks }: WhatCame):
     try {
       if (checks.length > MOST_NEWS) throw new Error('too many');
       const path = `/screens/${encodeURIComponent(String(queryKey[1]))}/news?checks=${checks.join(',')}`;
-      const news = await request<InvestigationNews>('GET', path);
-      client.setQueryData<ScreenView>(queryKey, (before) => before && { ...before, ...withNews(before, news) });
+      const { readings } = await request<ScreenNews>('GET', path);
+      client.setQueryData<ScreenView>(
+        queryKey,
+        (before) => before && { ...before, readings: added(before.readings, readings, containersOf(before), whenRead) },
+      );
     } catch {
       await client.invalidateQueries({ queryKey });
     }
   }
 }
+
+const containersOf = ({ investigation }: { investigation: { containers: readonly { id: string }[] } }) =>
+  new Set(investigation.containers.map((c) => c.id));
+const whenRead = (reading: { recordedAt: string; id: string }) => `${reading.recordedAt} ${reading.id}`;
 
 /** Records with what came since; lists into which nothing came stay the same lists. */
 export function withNews(
@@ -68,10 +75,10 @@ export function withNews(
   { investigation: changed, readings, photos }: InvestigationNews,
 ): InvestigationRecords {
   const investigation = changed ?? before.investigation;
-  const there = new Set(investigation.containers.map((c) => c.id));
+  const there = containersOf({ investigation });
   return {
     investigation,
-    readings: added(before.readings, readings, there, (r) => `${r.recordedAt} ${r.id}`),
+    readings: added(before.readings, readings, there, whenRead),
     photos: added(before.photos, photos, there, (p) => `${p.day} ${p.id}`),
   };
 }

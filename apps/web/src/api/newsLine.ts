@@ -1,4 +1,4 @@
-import { type LiveEvent } from '@bright-sprout/contracts/live';
+import { type LiveEvent } from '@bright-sprout/contracts/answers/live';
 
 const FIRST_PAUSE_MS = 1000;
 const LONGEST_PAUSE_MS = 60_000;

@@ -1,29 +1,29 @@
 import { msNow } from '@bright-sprout/core/clock/clock';
-import { type HeldView } from '@bright-sprout/contracts/held';
-import { type JoinView, type SessionView } from '@bright-sprout/contracts/access';
-import { type BenchView } from '@bright-sprout/contracts/checks';
-import { type ClassView } from '@bright-sprout/contracts/classes';
+import { type HeldView } from '@bright-sprout/contracts/answers/held';
+import { type JoinView, type SessionView } from '@bright-sprout/contracts/answers/access';
+import { type BenchView } from '@bright-sprout/contracts/answers/checks';
+import { type ClassView } from '@bright-sprout/contracts/answers/classes';
 import {
   type AlikeView,
-  type ChangeInvestigationRequest,
   type InvestigationRecords,
   type InvestigationView,
-} from '@bright-sprout/contracts/investigations';
+} from '@bright-sprout/contracts/answers/investigations';
+import { type ChangeInvestigationRequest } from '@bright-sprout/contracts/investigations';
 import {
   type BenchClaims,
   type BenchConclusion,
-  type LessonDocument,
   type LessonView,
   type TeamClaimView,
-} from '@bright-sprout/contracts/conclude';
-import { type BenchPrediction, type TeamPrediction } from '@bright-sprout/contracts/predictions';
-import { type PlanListing, type PlanView } from '@bright-sprout/contracts/plans';
-import { type BenchFilmView, type FilmView } from '@bright-sprout/contracts/films';
-import { type RoomView } from '@bright-sprout/contracts/room';
-import { type SavedQuestion } from '@bright-sprout/contracts/questions';
-import { type RunChangeView } from '@bright-sprout/contracts/running';
-import { type ScreenLinkView, type ScreenView } from '@bright-sprout/contracts/screens';
-import { type BenchTogether, type TogetherView } from '@bright-sprout/contracts/together';
+} from '@bright-sprout/contracts/answers/conclude';
+import { type LessonDocument } from '@bright-sprout/contracts/conclude';
+import { type BenchPrediction, type TeamPrediction } from '@bright-sprout/contracts/answers/predictions';
+import { type PlanListing, type PlanView } from '@bright-sprout/contracts/answers/plans';
+import { type BenchFilmView, type FilmView } from '@bright-sprout/contracts/answers/films';
+import { type RoomView } from '@bright-sprout/contracts/answers/room';
+import { type SavedQuestion } from '@bright-sprout/contracts/answers/questions';
+import { type RunChangeView } from '@bright-sprout/contracts/answers/running';
+import { type ScreenLinkView, type ScreenView } from '@bright-sprout/contracts/answers/screens';
+import { type BenchTogether, type TogetherView } from '@bright-sprout/contracts/answers/together';
 import { type SeedLot } from '@bright-sprout/core/seeds/seedLot';
 import { QueryClient, queryOptions, useMutation, useQueries, useQuery, useQueryClient } from '@tanstack/react-query';
 import { isProblem, request, ServerProblem } from './client';

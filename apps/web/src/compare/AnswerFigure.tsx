@@ -1,5 +1,5 @@
 import { say } from '@bright-sprout/words/say';
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { daysBetween, type IsoDay } from '@bright-sprout/core/calendar/days';
 import { type Group, type GroupedRecords } from '@bright-sprout/core/compare/groups';
 import { doseLine } from '@bright-sprout/core/compare/figures/doseLine';

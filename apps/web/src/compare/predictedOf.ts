@@ -1,4 +1,4 @@
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { daysBetween } from '@bright-sprout/core/calendar/days';
 import { type PredictedHeight, predictedHeights } from '@bright-sprout/core/compare/figures/predicted';
 import { type GroupedRecords } from '@bright-sprout/core/compare/groups';

@@ -1,5 +1,5 @@
 import { say } from '@bright-sprout/words/say';
-import { type InvestigationView } from '@bright-sprout/contracts/investigations';
+import { type InvestigationView } from '@bright-sprout/contracts/answers/investigations';
 import { type ClaimSubject, joinedBy } from '@bright-sprout/core/claims/claimSubject';
 import { daysBetween, formatDay, isDated, ONE_LOOK_SOWING } from '@bright-sprout/core/calendar/days';
 import { type GroupedRecords } from '@bright-sprout/core/compare/groups';

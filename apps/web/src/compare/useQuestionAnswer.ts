@@ -1,4 +1,4 @@
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { deviationWords } from '@bright-sprout/contracts/deviations';
 import { type IsoDay } from '@bright-sprout/core/calendar/days';
 import { claimSentence } from '@bright-sprout/core/claims/claimSentence';

@@ -1,4 +1,4 @@
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { type PointFigure } from '@bright-sprout/core/conclude/points/point';
 import { measureOf } from '@bright-sprout/core/measures/registry';
 import { render } from '@testing-library/react';

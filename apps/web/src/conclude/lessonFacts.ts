@@ -1,4 +1,4 @@
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { orderedMeasures } from '@bright-sprout/core/compare/askable';
 import { type LessonFacts } from '@bright-sprout/core/conclude/points/lesson';
 import { type PointSubject } from '@bright-sprout/core/conclude/points/pointWords';

@@ -1,6 +1,6 @@
-import { type CareView } from '@bright-sprout/contracts/care';
-import { type DeviationView } from '@bright-sprout/contracts/deviations';
-import { type PhotoView } from '@bright-sprout/contracts/photos';
+import { type CareView } from '@bright-sprout/contracts/answers/care';
+import { type DeviationView } from '@bright-sprout/contracts/answers/deviations';
+import { type PhotoView } from '@bright-sprout/contracts/answers/photos';
 import { since } from '@bright-sprout/core/readings/since';
 import { type WaitingEntry } from '../api/outbox';
 

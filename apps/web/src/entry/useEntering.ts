@@ -1,7 +1,9 @@
 import { timeNow } from '@bright-sprout/core/clock/clock';
-import { type CareView, type SaveCareRequest } from '@bright-sprout/contracts/care';
-import { type DeviationView, type SaveDeviationRequest } from '@bright-sprout/contracts/deviations';
-import { type InvestigationView } from '@bright-sprout/contracts/investigations';
+import { type CareView } from '@bright-sprout/contracts/answers/care';
+import { type SaveCareRequest } from '@bright-sprout/contracts/care';
+import { type DeviationView } from '@bright-sprout/contracts/answers/deviations';
+import { type SaveDeviationRequest } from '@bright-sprout/contracts/deviations';
+import { type InvestigationView } from '@bright-sprout/contracts/answers/investigations';
 import { dayInZone } from '@bright-sprout/core/calendar/days';
 import { useQueryClient } from '@tanstack/react-query';
 import { useRef, useState } from 'react';

@@ -1,7 +1,8 @@
 import { listInWords } from '@bright-sprout/core/words/listInWords';
 import { say } from '@bright-sprout/words/say';
 import { Say } from '../words/Say';
-import { type GoingKind, type KeepingView, type WhatGoes } from '@bright-sprout/contracts/keeping';
+import { type KeepingView, type WhatGoes } from '@bright-sprout/contracts/answers/keeping';
+import { type GoingKind } from '@bright-sprout/contracts/keeping';
 import { formatDay } from '@bright-sprout/core/calendar/days';
 import { useQuery } from '@tanstack/react-query';
 import { type ReactNode, useState } from 'react';

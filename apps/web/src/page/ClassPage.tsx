@@ -1,5 +1,5 @@
 import { say } from '@bright-sprout/words/say';
-import { type ClassView } from '@bright-sprout/contracts/classes';
+import { type ClassView } from '@bright-sprout/contracts/answers/classes';
 import { type ReactNode } from 'react';
 import { useParams } from 'react-router';
 import { useClass } from '../api/queries';

@@ -1,6 +1,6 @@
 import { say } from '@bright-sprout/words/say';
 import { todayIn } from '@bright-sprout/core/clock/clock';
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { type IsoDay } from '@bright-sprout/core/calendar/days';
 import { roomDays } from '@bright-sprout/core/room/roomRecord';
 import { type ReactNode, useEffect, useMemo, useRef, useState } from 'react';

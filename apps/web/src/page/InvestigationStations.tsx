@@ -1,5 +1,5 @@
 import { say } from '@bright-sprout/words/say';
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { daysBetween, formatDay, isDated, type IsoDay } from '@bright-sprout/core/calendar/days';
 import { type Ribbon } from '@bright-sprout/core/ribbon/ribbon';
 import { Stations } from './Stations';

@@ -1,6 +1,6 @@
 import { say } from '@bright-sprout/words/say';
 import { Say } from '../words/Say';
-import { type FilmView } from '@bright-sprout/contracts/films';
+import { type FilmView } from '@bright-sprout/contracts/answers/films';
 import { type ReactNode, useEffect, useMemo, useState } from 'react';
 import { type LiveSeen } from '../workers/filmQuestion';
 import { useFilm } from '../workers/useFilm';

@@ -1,4 +1,4 @@
-import { type FilmView, type FrameView } from '@bright-sprout/contracts/films';
+import { type FilmView, type FrameView } from '@bright-sprout/contracts/answers/films';
 import { type BrushStroke } from '@bright-sprout/core/pictures/mending';
 import { type Point, type Quad } from '@bright-sprout/core/pictures/picture';
 import { type FilmAsked, type FrameAsked } from '../workers/filmQuestion';

@@ -1,4 +1,4 @@
-import { type FilmView } from '@bright-sprout/contracts/films';
+import { type FilmView } from '@bright-sprout/contracts/answers/films';
 import { useEffect, useState } from 'react';
 import { middleLuma } from './guides';
 

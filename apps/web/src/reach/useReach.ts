@@ -1,4 +1,4 @@
-import { type ReachView } from '@bright-sprout/contracts/reach';
+import { type ReachView } from '@bright-sprout/contracts/answers/reach';
 import { isLoopback } from '@bright-sprout/core/reach/ownAddresses';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';

@@ -1,6 +1,7 @@
-import { type BenchView, type ReadingRequest } from '@bright-sprout/contracts/checks';
-import { type ReadingView } from '@bright-sprout/contracts/investigations';
-import { type InvestigationView } from '@bright-sprout/contracts/investigations';
+import { type BenchView } from '@bright-sprout/contracts/answers/checks';
+import { type ReadingRequest } from '@bright-sprout/contracts/checks';
+import { type ReadingView } from '@bright-sprout/contracts/answers/investigations';
+import { type InvestigationView } from '@bright-sprout/contracts/answers/investigations';
 import { type Finding } from '@bright-sprout/core/measures/finding';
 import { findingsSent, readSent } from '@bright-sprout/core/measures/sentFinding';
 import { isWaitingCheck, type WaitingEntry } from '../api/outbox';

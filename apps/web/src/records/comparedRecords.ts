@@ -1,4 +1,4 @@
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { type Askable, askableOf } from '@bright-sprout/core/compare/askable';
 import { type GroupedRecords } from '@bright-sprout/core/compare/groups';
 import { measuresShown, policiesOf } from './found';

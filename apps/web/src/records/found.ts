@@ -1,4 +1,4 @@
-import { type InvestigationView } from '@bright-sprout/contracts/investigations';
+import { type InvestigationView } from '@bright-sprout/contracts/answers/investigations';
 import { choiceOf, valueOf } from '@bright-sprout/core/measures/finding';
 import { type Measure } from '@bright-sprout/core/measures/measure';
 import { mainMeasure, measureOf, measuresOf } from '@bright-sprout/core/measures/registry';

@@ -1,4 +1,4 @@
-import { type ContainerView, type InvestigationView } from '@bright-sprout/contracts/investigations';
+import { type ContainerView, type InvestigationView } from '@bright-sprout/contracts/answers/investigations';
 import { type Habit } from '@bright-sprout/core/seeds/catalogue';
 
 /** How the plants of a container are drawn and measured: kinds side by side differ. */

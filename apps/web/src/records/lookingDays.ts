@@ -1,4 +1,4 @@
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { type IsoDay } from '@bright-sprout/core/calendar/days';
 
 /** Days on which it is looked at: those of the plan, and those on which somebody did. */

@@ -1,4 +1,4 @@
-import { type TogetherView } from '@bright-sprout/contracts/together';
+import { type TogetherView } from '@bright-sprout/contracts/answers/together';
 import { readingError } from '@bright-sprout/core/readings/together';
 import { useTogether } from '../api/queries';
 

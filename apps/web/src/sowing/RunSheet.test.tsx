@@ -1,4 +1,4 @@
-import { type CareView } from '@bright-sprout/contracts/care';
+import { type CareView } from '@bright-sprout/contracts/answers/care';
 import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { investigationView } from '../../test/records';

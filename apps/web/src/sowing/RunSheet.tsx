@@ -1,6 +1,6 @@
 import { say } from '@bright-sprout/words/say';
-import { type CareView } from '@bright-sprout/contracts/care';
-import { type InvestigationView } from '@bright-sprout/contracts/investigations';
+import { type CareView } from '@bright-sprout/contracts/answers/care';
+import { type InvestigationView } from '@bright-sprout/contracts/answers/investigations';
 import { runStepWords } from '@bright-sprout/core/plan/lists/runSheetWords';
 import { Form } from 'react-bootstrap';
 import { type Entering } from '../entry/useEntering';

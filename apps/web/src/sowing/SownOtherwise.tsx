@@ -2,7 +2,7 @@ import { say } from '@bright-sprout/words/say';
 import { Say } from '../words/Say';
 import { timeNow } from '@bright-sprout/core/clock/clock';
 import { DEVIATION_KINDS, DEVIATION_WORDS, type DeviationKind, deviationWords } from '@bright-sprout/contracts/deviations';
-import { type InvestigationView } from '@bright-sprout/contracts/investigations';
+import { type InvestigationView } from '@bright-sprout/contracts/answers/investigations';
 import { useState } from 'react';
 import { ProblemNotice } from '../page/Notices';
 import { TreatmentMark } from '../marks/TreatmentMark';

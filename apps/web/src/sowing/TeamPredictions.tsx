@@ -1,5 +1,5 @@
 import { say } from '@bright-sprout/words/say';
-import { type TeamPrediction } from '@bright-sprout/contracts/predictions';
+import { type TeamPrediction } from '@bright-sprout/contracts/answers/predictions';
 import { formatLength } from '@bright-sprout/core/quantities/length';
 import { EmblemMark } from '../marks/EmblemMark';
 

@@ -1,5 +1,5 @@
 import { say } from '@bright-sprout/words/say';
-import { type ContainerView, type InvestigationView } from '@bright-sprout/contracts/investigations';
+import { type ContainerView, type InvestigationView } from '@bright-sprout/contracts/answers/investigations';
 import { type Measure } from '@bright-sprout/core/measures/measure';
 import { countOf } from '@bright-sprout/core/readings/countedUp';
 import { type Standing } from '@bright-sprout/core/readings/standing';

@@ -1,6 +1,6 @@
 import { say } from '@bright-sprout/words/say';
 import { heightOf } from '@bright-sprout/core/measures/finding';
-import { type InvestigationView, type ReadingView } from '@bright-sprout/contracts/investigations';
+import { type InvestigationView, type ReadingView } from '@bright-sprout/contracts/answers/investigations';
 import { useMemo } from 'react';
 import { habitOf } from '../records/habitOf';
 import { AXIS, FOOT, GAP, type LineUpGroup, POT } from './lineUpGroup';

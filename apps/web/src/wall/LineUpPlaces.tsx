@@ -1,5 +1,5 @@
 import { say } from '@bright-sprout/words/say';
-import { type ContainerView } from '@bright-sprout/contracts/investigations';
+import { type ContainerView } from '@bright-sprout/contracts/answers/investigations';
 import { daysBetween, formatDay, type IsoDay } from '@bright-sprout/core/calendar/days';
 import { LOST_WORDS } from '@bright-sprout/core/readings/reading';
 import { type Standing } from '@bright-sprout/core/readings/standing';

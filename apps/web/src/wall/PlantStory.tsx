@@ -1,7 +1,7 @@
 import { methodWords } from '@bright-sprout/core/pictures/countingWords';
 import { say } from '@bright-sprout/words/say';
 import { Say } from '../words/Say';
-import { type ContainerView, type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type ContainerView, type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { daysBetween, formatDay, type IsoDay, isDated } from '@bright-sprout/core/calendar/days';
 import { currentReadings, type Reading, replacedBy } from '@bright-sprout/core/readings/reading';
 import { readingWords } from '@bright-sprout/core/readings/readingWords';

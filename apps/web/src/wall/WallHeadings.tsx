@@ -1,6 +1,6 @@
 import { say } from '@bright-sprout/words/say';
-import { type TeamView } from '@bright-sprout/contracts/classes';
-import { type ExpectedView, type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type TeamView } from '@bright-sprout/contracts/answers/classes';
+import { type ExpectedView, type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { type Measure } from '@bright-sprout/core/measures/measure';
 import { summaryNumber, summaryUnit } from '@bright-sprout/core/measures/summaryWords';
 import { type Standing } from '@bright-sprout/core/readings/standing';

@@ -1,7 +1,7 @@
 import { say } from '@bright-sprout/words/say';
 import { spoken } from '@bright-sprout/words/spoken';
 import { Say } from '../words/Say';
-import { type InvestigationView } from '@bright-sprout/contracts/investigations';
+import { type InvestigationView } from '@bright-sprout/contracts/answers/investigations';
 import { type IsoDay, weekdayName } from '@bright-sprout/core/calendar/days';
 import { type Measure } from '@bright-sprout/core/measures/measure';
 import { RuledWord } from '../page/RuledWord';

@@ -1,4 +1,4 @@
-import { type ContainerView } from '@bright-sprout/contracts/investigations';
+import { type ContainerView } from '@bright-sprout/contracts/answers/investigations';
 import { type Measure } from '@bright-sprout/core/measures/measure';
 import { sumUp } from '@bright-sprout/core/measures/sumUp';
 import { foundOf, type Standing } from '@bright-sprout/core/readings/standing';

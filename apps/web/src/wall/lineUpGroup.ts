@@ -1,5 +1,5 @@
 import { type Emblem } from '@bright-sprout/contracts/access';
-import { type ContainerView } from '@bright-sprout/contracts/investigations';
+import { type ContainerView } from '@bright-sprout/contracts/answers/investigations';
 import { type Descriptives } from '@bright-sprout/core/statistics/descriptives';
 
 /** Plants that stand together: those of a treatment, a team, a kind or an age. */

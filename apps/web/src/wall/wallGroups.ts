@@ -1,5 +1,9 @@
 import { say } from '@bright-sprout/words/say';
-import { type ContainerView, type InvestigationRecords, type InvestigationView } from '@bright-sprout/contracts/investigations';
+import {
+  type ContainerView,
+  type InvestigationRecords,
+  type InvestigationView,
+} from '@bright-sprout/contracts/answers/investigations';
 import { type IsoDay, daysBetween } from '@bright-sprout/core/calendar/days';
 import { describe } from '@bright-sprout/core/statistics/descriptives';
 import { type Measure } from '@bright-sprout/core/measures/measure';

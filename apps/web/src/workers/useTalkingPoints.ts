@@ -1,5 +1,5 @@
 import { LANGUAGE } from '../words/language';
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { type Point } from '@bright-sprout/core/conclude/points/point';
 import { useEffect, useState } from 'react';
 import { lessonFacts, lessonMeasure } from '../conclude/lessonFacts';

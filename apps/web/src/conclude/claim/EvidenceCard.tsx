@@ -1,5 +1,5 @@
 import { say } from '@bright-sprout/words/say';
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { daysBetween } from '@bright-sprout/core/calendar/days';
 import { type Shown } from '@bright-sprout/core/compare/shown';
 import { growthLines } from '@bright-sprout/core/compare/growthLines';

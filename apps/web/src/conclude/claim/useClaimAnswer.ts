@@ -1,4 +1,4 @@
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { type IsoDay } from '@bright-sprout/core/calendar/days';
 import { questionAt } from '@bright-sprout/core/compare/address';
 import { settled } from '@bright-sprout/core/compare/settled';

@@ -1,4 +1,4 @@
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { type Measure } from '@bright-sprout/core/measures/measure';
 import { type Shown, shownOf } from '@bright-sprout/core/compare/shown';
 

@@ -1,5 +1,5 @@
 import { say } from '@bright-sprout/words/say';
-import { type InvestigationView } from '@bright-sprout/contracts/investigations';
+import { type InvestigationView } from '@bright-sprout/contracts/answers/investigations';
 import { addDays, isWeekend, writeDay } from '@bright-sprout/core/calendar/days';
 import { type GoalReached } from '@bright-sprout/core/conclude/report/certificate';
 import { formatLength, formatLengthNumber, RESOLUTION_UNIT } from '@bright-sprout/core/quantities/length';

@@ -1,6 +1,6 @@
 import { say } from '@bright-sprout/words/say';
 import { type Emblem } from '@bright-sprout/contracts/access';
-import { type InvestigationView } from '@bright-sprout/contracts/investigations';
+import { type InvestigationView } from '@bright-sprout/contracts/answers/investigations';
 import { type Group } from '@bright-sprout/core/compare/groups';
 import { type Shown } from '@bright-sprout/core/compare/shown';
 import { type Ref } from 'react';

@@ -1,6 +1,6 @@
 import { say } from '@bright-sprout/words/say';
-import { type TeamClaimView } from '@bright-sprout/contracts/conclude';
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type TeamClaimView } from '@bright-sprout/contracts/answers/conclude';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { teamClaimOf } from '@bright-sprout/core/conclude/claim/claimEntries';
 import {
   arrangementText,

@@ -1,5 +1,5 @@
 import { say } from '@bright-sprout/words/say';
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { questionAt } from '@bright-sprout/core/compare/address';
 import { groupsOf } from '@bright-sprout/core/compare/groups';
 import { settled } from '@bright-sprout/core/compare/settled';

@@ -1,7 +1,7 @@
 import { say } from '@bright-sprout/words/say';
 import { deviationWords } from '@bright-sprout/contracts/deviations';
-import { type TeamClaimView } from '@bright-sprout/contracts/conclude';
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type TeamClaimView } from '@bright-sprout/contracts/answers/conclude';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { daysBetween } from '@bright-sprout/core/calendar/days';
 import { lookOn, looksByContainer } from '@bright-sprout/core/compare/looks';
 import { type Cause } from '@bright-sprout/core/compare/causes/cause';

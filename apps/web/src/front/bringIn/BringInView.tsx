@@ -1,6 +1,6 @@
 import { say } from '@bright-sprout/words/say';
 import { Say } from '../../words/Say';
-import { type ClassView } from '@bright-sprout/contracts/classes';
+import { type ClassView } from '@bright-sprout/contracts/answers/classes';
 import { useState } from 'react';
 import { useDropzone } from 'react-dropzone';
 import { localDay } from '../../entry/localDay';

@@ -1,6 +1,6 @@
 import { say } from '@bright-sprout/words/say';
-import { type ClassView } from '@bright-sprout/contracts/classes';
-import { type RestoredView } from '@bright-sprout/contracts/restores';
+import { type ClassView } from '@bright-sprout/contracts/answers/classes';
+import { type RestoredView } from '@bright-sprout/contracts/answers/restores';
 import { useEffect, useRef } from 'react';
 import { Link } from 'react-router';
 import { useLongWrite } from '../../api/useLongWrite';

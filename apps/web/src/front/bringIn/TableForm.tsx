@@ -1,8 +1,8 @@
 import { say } from '@bright-sprout/words/say';
 import { Say } from '../../words/Say';
-import { type ClassView } from '@bright-sprout/contracts/classes';
+import { type ClassView } from '@bright-sprout/contracts/answers/classes';
 import { type ImportRequest, type RememberedReading } from '@bright-sprout/contracts/imports';
-import { type InvestigationView } from '@bright-sprout/contracts/investigations';
+import { type InvestigationView } from '@bright-sprout/contracts/answers/investigations';
 import { type TableMend, type TableReading } from '@bright-sprout/core/formats/table/columnMeaning';
 import { withShares } from '@bright-sprout/core/formats/table/headChoices';
 import { measureOf } from '@bright-sprout/core/measures/registry';

@@ -1,4 +1,4 @@
-import { type ClassView as Class } from '@bright-sprout/contracts/classes';
+import { type ClassView as Class } from '@bright-sprout/contracts/answers/classes';
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { type Answers, fakeServer, Refusal, renderPage } from '../../../test/fakeServer';

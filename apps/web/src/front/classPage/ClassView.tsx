@@ -1,6 +1,7 @@
 import { say } from '@bright-sprout/words/say';
 import { Say } from '../../words/Say';
-import { type ClassView as Class, GRADE_BAND_NAMES } from '@bright-sprout/contracts/classes';
+import { type ClassView as Class } from '@bright-sprout/contracts/answers/classes';
+import { GRADE_BAND_NAMES } from '@bright-sprout/contracts/classes';
 import { formatDay, isDated } from '@bright-sprout/core/calendar/days';
 import { joinLink } from '@bright-sprout/core/reach/shortLink';
 import { Form } from 'react-bootstrap';

@@ -1,6 +1,6 @@
 import { say } from '@bright-sprout/words/say';
 import { type Emblem, EMBLEM_NAMES, EMBLEMS } from '@bright-sprout/contracts/access';
-import { type ClassView as Class } from '@bright-sprout/contracts/classes';
+import { type ClassView as Class } from '@bright-sprout/contracts/answers/classes';
 import { counted } from '@bright-sprout/core/words/plural';
 import { useState } from 'react';
 import { v7 } from 'uuid';

@@ -1,5 +1,5 @@
 import { say } from '@bright-sprout/words/say';
-import { type ClassView } from '@bright-sprout/contracts/classes';
+import { type ClassView } from '@bright-sprout/contracts/answers/classes';
 import { joinLink } from '@bright-sprout/core/reach/shortLink';
 import { Link } from 'react-router';
 import { EmblemMark } from '../../marks/EmblemMark';

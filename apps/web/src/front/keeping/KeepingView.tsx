@@ -1,7 +1,8 @@
+import { spoken } from '@bright-sprout/words/spoken';
 import { say } from '@bright-sprout/words/say';
 import { Say } from '../../words/Say';
-import { type SessionView } from '@bright-sprout/contracts/access';
-import { type GoingView, type KeepingView as Keeping } from '@bright-sprout/contracts/keeping';
+import { type SessionView } from '@bright-sprout/contracts/answers/access';
+import { type GoingView, type KeepingView as Keeping } from '@bright-sprout/contracts/answers/keeping';
 import { formatDay } from '@bright-sprout/core/calendar/days';
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
@@ -102,18 +103,12 @@ function HowLong({ keeping }: { keeping: Keeping }) {
   );
 }
 
-const KIND_WORDS: Record<GoingView['kind'], string> = {
-  get investigation() {
-    return say('keeping.investigation');
-  },
-  get pictures() {
-    return say('keeping.picturesOf');
-  },
-  class: 'Class',
-  get everything() {
-    return say('keeping.everythingThatYouHave');
-  },
-};
+const KIND_WORDS: Record<GoingView['kind'], string> = spoken({
+  investigation: 'keeping.investigation',
+  pictures: 'keeping.picturesOf',
+  class: 'keeping.class',
+  everything: 'keeping.everythingThatYouHave',
+});
 
 function OnItsWayOut({ going }: { going: readonly GoingView[] }) {
   const undo = useWrite(({ kind, id }: GoingView) => request<Keeping>('DELETE', `/keeping/${kind}/${id}`), ...STALE);

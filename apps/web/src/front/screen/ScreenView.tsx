@@ -1,6 +1,6 @@
 import { say } from '@bright-sprout/words/say';
 import { todayIn } from '@bright-sprout/core/clock/clock';
-import { type ScreenView as Shown } from '@bright-sprout/contracts/screens';
+import { type ScreenView as Shown } from '@bright-sprout/contracts/answers/screens';
 import { daysBetween, formatDay } from '@bright-sprout/core/calendar/days';
 import { useEffect, useMemo, useState } from 'react';
 import { useParams } from 'react-router';

@@ -1,5 +1,6 @@
 import { say } from '@bright-sprout/words/say';
-import { FirstTeacherRequest, type SessionView, SignInRequest } from '@bright-sprout/contracts/access';
+import { type SessionView } from '@bright-sprout/contracts/answers/access';
+import { FirstTeacherRequest, SignInRequest } from '@bright-sprout/contracts/access';
 import { classValidatorResolver } from '@hookform/resolvers/class-validator';
 import { useQueryClient } from '@tanstack/react-query';
 import { Form } from 'react-bootstrap';

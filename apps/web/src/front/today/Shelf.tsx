@@ -1,7 +1,7 @@
 import { say } from '@bright-sprout/words/say';
 import { leavesOf } from '../../records/found';
 import { todayIn } from '@bright-sprout/core/clock/clock';
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { daysBetween } from '@bright-sprout/core/calendar/days';
 import { SEED_COUNTS } from '@bright-sprout/core/measures/builtIn/counts';
 import { valueOf } from '@bright-sprout/core/measures/finding';

@@ -1,6 +1,6 @@
 import { say } from '@bright-sprout/words/say';
 import { heightOf } from '@bright-sprout/core/measures/finding';
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { recordedDays } from '@bright-sprout/core/readings/standing';
 import { useRef } from 'react';
 import { useWidth } from '../../page/useWidth';

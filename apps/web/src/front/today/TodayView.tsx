@@ -1,6 +1,6 @@
 import { say } from '@bright-sprout/words/say';
 import { Say } from '../../words/Say';
-import { type SessionView } from '@bright-sprout/contracts/access';
+import { type SessionView } from '@bright-sprout/contracts/answers/access';
 import { GRADE_BAND_NAMES } from '@bright-sprout/contracts/classes';
 import { useQueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router';

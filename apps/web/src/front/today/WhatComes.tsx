@@ -1,7 +1,7 @@
 import { say } from '@bright-sprout/words/say';
 import { Say } from '../../words/Say';
 import { todayIn } from '@bright-sprout/core/clock/clock';
-import { type InvestigationRecords, type InvestigationView } from '@bright-sprout/contracts/investigations';
+import { type InvestigationRecords, type InvestigationView } from '@bright-sprout/contracts/answers/investigations';
 import { formatDay } from '@bright-sprout/core/calendar/days';
 import { comingDays, drySoon } from '@bright-sprout/core/care/drySoon';
 import { careTasksOn } from '@bright-sprout/core/care/careTasks';

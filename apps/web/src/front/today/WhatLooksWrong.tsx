@@ -4,7 +4,7 @@ import { type Measure } from '@bright-sprout/core/measures/measure';
 import { mainMeasure } from '@bright-sprout/core/measures/registry';
 import { summaryNumber, summaryWords } from '@bright-sprout/core/measures/summaryWords';
 import { todayIn } from '@bright-sprout/core/clock/clock';
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { daysBetween, formatDay, type IsoDay } from '@bright-sprout/core/calendar/days';
 import { groupsOf } from '@bright-sprout/core/compare/groups';
 import { firstQuestion } from '@bright-sprout/core/compare/goodQuestions';

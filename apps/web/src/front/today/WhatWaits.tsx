@@ -1,6 +1,6 @@
 import { say } from '@bright-sprout/words/say';
 import { Say } from '../../words/Say';
-import { type ClassView } from '@bright-sprout/contracts/classes';
+import { type ClassView } from '@bright-sprout/contracts/answers/classes';
 import { Link } from 'react-router';
 
 /** What teams entered and could not be taken by itself, by class. Shown only while something waits. */

@@ -1,6 +1,6 @@
 import { say } from '@bright-sprout/words/say';
 import { todayIn } from '@bright-sprout/core/clock/clock';
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { formatDay } from '@bright-sprout/core/calendar/days';
 import { counted } from '@bright-sprout/core/words/plural';
 

@@ -1,6 +1,6 @@
 import { say } from '@bright-sprout/words/say';
-import { type ClassView } from '@bright-sprout/contracts/classes';
-import { type PlanView } from '@bright-sprout/contracts/plans';
+import { type ClassView } from '@bright-sprout/contracts/answers/classes';
+import { type PlanView } from '@bright-sprout/contracts/answers/plans';
 import { whatHolds } from '@bright-sprout/core/plan/fairTest/whatHolds';
 import { fairTest, verdict } from '@bright-sprout/core/plan/fairTest/fairTest';
 import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';

@@ -1,6 +1,6 @@
 import { say } from '@bright-sprout/words/say';
-import { type InvestigationView } from '@bright-sprout/contracts/investigations';
-import { type PlanView } from '@bright-sprout/contracts/plans';
+import { type InvestigationView } from '@bright-sprout/contracts/answers/investigations';
+import { type PlanView } from '@bright-sprout/contracts/answers/plans';
 import { type Finding } from '@bright-sprout/core/plan/fairTest/fairRule';
 import { type PlanProblem } from '@bright-sprout/core/plan/document/planProblems';
 import { Link, useNavigate } from 'react-router';

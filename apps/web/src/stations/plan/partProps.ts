@@ -1,4 +1,4 @@
-import { type ClassView } from '@bright-sprout/contracts/classes';
+import { type ClassView } from '@bright-sprout/contracts/answers/classes';
 import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
 import { type PlanProblem } from '@bright-sprout/core/plan/document/planProblems';
 import { type WorkedOut } from '@bright-sprout/core/plan/workedOut/workOut';

@@ -1,4 +1,4 @@
-import { type PlanView } from '@bright-sprout/contracts/plans';
+import { type PlanView } from '@bright-sprout/contracts/answers/plans';
 import { planFrom } from '@bright-sprout/core/plan/document/startingPoints';
 import { act, renderHook } from '@testing-library/react';
 import { setting } from './planFields';

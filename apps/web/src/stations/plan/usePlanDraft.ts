@@ -1,5 +1,6 @@
 import { say } from '@bright-sprout/words/say';
-import { type PlanView, type SavePlanRequest } from '@bright-sprout/contracts/plans';
+import { type PlanView } from '@bright-sprout/contracts/answers/plans';
+import { type SavePlanRequest } from '@bright-sprout/contracts/plans';
 import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
 import { mergePlans, withoutRefused } from '@bright-sprout/core/plan/document/mergePlans';
 import { useEffect, useMemo, useReducer, useRef, useState } from 'react';

@@ -1,5 +1,5 @@
 import { say } from '@bright-sprout/words/say';
-import { type InvestigationView } from '@bright-sprout/contracts/investigations';
+import { type InvestigationView } from '@bright-sprout/contracts/answers/investigations';
 import { Link } from 'react-router';
 import { InvestigationFrame } from '../../page/InvestigationFrame';
 import { RunSheet } from '../../sowing/RunSheet';

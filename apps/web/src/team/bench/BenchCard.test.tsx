@@ -1,7 +1,7 @@
 import { newOwnMeasure } from '@bright-sprout/core/measures/ownMeasure';
 import { seedCountOf } from '@bright-sprout/core/measures/registry';
 import { speciesById } from '@bright-sprout/core/seeds/catalogue';
-import { type ReadingView } from '@bright-sprout/contracts/investigations';
+import { type ReadingView } from '@bright-sprout/contracts/answers/investigations';
 import { USUAL_BENCH } from '@bright-sprout/core/bench/benchProtocol';
 import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';

@@ -1,6 +1,6 @@
 import { say } from '@bright-sprout/words/say';
-import { type BenchView as Bench } from '@bright-sprout/contracts/checks';
-import { type InvestigationView } from '@bright-sprout/contracts/investigations';
+import { type BenchView as Bench } from '@bright-sprout/contracts/answers/checks';
+import { type InvestigationView } from '@bright-sprout/contracts/answers/investigations';
 import { daysBetween, formatDay, type IsoDay } from '@bright-sprout/core/calendar/days';
 import { type ReactNode } from 'react';
 import { Link } from 'react-router';

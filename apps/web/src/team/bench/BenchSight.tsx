@@ -1,5 +1,5 @@
 import { say } from '@bright-sprout/words/say';
-import { type ContainerView, type InvestigationView, type ReadingView } from '@bright-sprout/contracts/investigations';
+import { type ContainerView, type InvestigationView, type ReadingView } from '@bright-sprout/contracts/answers/investigations';
 import { formatDay } from '@bright-sprout/core/calendar/days';
 import { SEED_COUNTS } from '@bright-sprout/core/measures/builtIn/counts';
 import { findingOf, heightOf } from '@bright-sprout/core/measures/finding';

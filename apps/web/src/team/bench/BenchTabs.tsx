@@ -1,5 +1,5 @@
 import { say } from '@bright-sprout/words/say';
-import { type ContainerView } from '@bright-sprout/contracts/investigations';
+import { type ContainerView } from '@bright-sprout/contracts/answers/investigations';
 import { type IsoDay } from '@bright-sprout/core/calendar/days';
 import { MarkShape } from '../../marks/TreatmentMark';
 import { type Stop } from './stops';

@@ -1,6 +1,6 @@
 import { say } from '@bright-sprout/words/say';
 import { Say } from '../../words/Say';
-import { type BenchView as Bench } from '@bright-sprout/contracts/checks';
+import { type BenchView as Bench } from '@bright-sprout/contracts/answers/checks';
 import { isMeant } from '@bright-sprout/core/reach/shortLink';
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';

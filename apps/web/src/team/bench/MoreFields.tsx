@@ -1,5 +1,5 @@
 import { say } from '@bright-sprout/words/say';
-import { type ContainerView, type InvestigationView } from '@bright-sprout/contracts/investigations';
+import { type ContainerView, type InvestigationView } from '@bright-sprout/contracts/answers/investigations';
 import { choiceFound, type Finding, numberFound } from '@bright-sprout/core/measures/finding';
 import { valueWords } from '@bright-sprout/core/measures/findingWords';
 import { choicesOf, type Measure } from '@bright-sprout/core/measures/measure';

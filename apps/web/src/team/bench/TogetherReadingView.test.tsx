@@ -1,4 +1,4 @@
-import { type BenchTogether } from '@bright-sprout/contracts/together';
+import { type BenchTogether } from '@bright-sprout/contracts/answers/together';
 import { screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { fakeServer, Refusal, renderPage } from '../../../test/fakeServer';

@@ -1,5 +1,5 @@
 import { say } from '@bright-sprout/words/say';
-import { type BenchTogether } from '@bright-sprout/contracts/together';
+import { type BenchTogether } from '@bright-sprout/contracts/answers/together';
 import { useState } from 'react';
 import { Link, Navigate } from 'react-router';
 import { v7 } from 'uuid';

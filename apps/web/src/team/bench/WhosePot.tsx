@@ -1,5 +1,5 @@
 import { say } from '@bright-sprout/words/say';
-import { type ContainerView } from '@bright-sprout/contracts/investigations';
+import { type ContainerView } from '@bright-sprout/contracts/answers/investigations';
 import { ContainerChoice } from '../../entry/ContainerChoice';
 
 /** Asked once where everybody has a pot of their own at home: the device keeps to it. */

@@ -1,7 +1,7 @@
 import { say } from '@bright-sprout/words/say';
 import { spoken } from '@bright-sprout/words/spoken';
 import { type ReadingRequest } from '@bright-sprout/contracts/checks';
-import { type ReadingView } from '@bright-sprout/contracts/investigations';
+import { type ReadingView } from '@bright-sprout/contracts/answers/investigations';
 import { type Finding, findingOf, heightOf, withFinding } from '@bright-sprout/core/measures/finding';
 import { sentOf } from '@bright-sprout/core/measures/sentFinding';
 import { type DoubtKind, type Intent } from '@bright-sprout/core/readings/doubtKinds';

@@ -1,4 +1,4 @@
-import { type ContainerView, type InvestigationView, type ReadingView } from '@bright-sprout/contracts/investigations';
+import { type ContainerView, type InvestigationView, type ReadingView } from '@bright-sprout/contracts/answers/investigations';
 import { benchFor } from '@bright-sprout/core/bench/benchProtocol';
 import { type IsoDay } from '@bright-sprout/core/calendar/days';
 import { currentReadings, hasEnded } from '@bright-sprout/core/readings/reading';

@@ -1,6 +1,6 @@
 import { timeNow } from '@bright-sprout/core/clock/clock';
 import { type SaveCheckRequest } from '@bright-sprout/contracts/checks';
-import { type ContainerView, type InvestigationView, type ReadingView } from '@bright-sprout/contracts/investigations';
+import { type ContainerView, type InvestigationView, type ReadingView } from '@bright-sprout/contracts/answers/investigations';
 import { type IsoDay } from '@bright-sprout/core/calendar/days';
 import { type Standing } from '@bright-sprout/core/readings/standing';
 import { type Species } from '@bright-sprout/core/seeds/catalogue';

@@ -1,4 +1,4 @@
-import { type InvestigationView } from '@bright-sprout/contracts/investigations';
+import { type InvestigationView } from '@bright-sprout/contracts/answers/investigations';
 import { useState } from 'react';
 
 const ALL = '*';

@@ -1,4 +1,4 @@
-import { type InvestigationView } from '@bright-sprout/contracts/investigations';
+import { type InvestigationView } from '@bright-sprout/contracts/answers/investigations';
 import { benchFor } from '@bright-sprout/core/bench/benchProtocol';
 import { type IsoDay } from '@bright-sprout/core/calendar/days';
 import { useEffect, useMemo, useState } from 'react';

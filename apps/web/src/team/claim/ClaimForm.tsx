@@ -1,7 +1,7 @@
 import { say } from '@bright-sprout/words/say';
 import { Say } from '../../words/Say';
-import { type BenchClaims } from '@bright-sprout/contracts/conclude';
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type BenchClaims } from '@bright-sprout/contracts/answers/conclude';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { addressOf } from '@bright-sprout/core/compare/address';
 import { refText } from '@bright-sprout/core/conclude/claim/evidence';
 import { sentenceStarters } from '@bright-sprout/core/conclude/claim/reachWords';

@@ -1,5 +1,5 @@
 import { say } from '@bright-sprout/words/say';
-import { type ClaimNoteView } from '@bright-sprout/contracts/conclude';
+import { type ClaimNoteView } from '@bright-sprout/contracts/answers/conclude';
 
 /** What the teacher says to the team; a question has room for an answer. */
 export function Notes({

@@ -1,6 +1,6 @@
 import { say } from '@bright-sprout/words/say';
-import { type BenchClaims } from '@bright-sprout/contracts/conclude';
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type BenchClaims } from '@bright-sprout/contracts/answers/conclude';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { useMemo } from 'react';
 import { Link, Navigate, useParams } from 'react-router';
 import { isProblem } from '../../api/client';

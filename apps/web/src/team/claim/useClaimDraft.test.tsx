@@ -1,4 +1,4 @@
-import { type BenchClaims } from '@bright-sprout/contracts/conclude';
+import { type BenchClaims } from '@bright-sprout/contracts/answers/conclude';
 import { act, renderHook } from '@testing-library/react';
 import { useClaimDraft } from './useClaimDraft';
 

@@ -1,5 +1,5 @@
 import { say } from '@bright-sprout/words/say';
-import { type BenchClaims } from '@bright-sprout/contracts/conclude';
+import { type BenchClaims } from '@bright-sprout/contracts/answers/conclude';
 import { timeNow } from '@bright-sprout/core/clock/clock';
 import { type ClaimEntry, type EntryPart, teamClaimOf } from '@bright-sprout/core/conclude/claim/claimEntries';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';

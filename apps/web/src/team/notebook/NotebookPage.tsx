@@ -3,7 +3,7 @@ import { heightOf, valueOf } from '@bright-sprout/core/measures/finding';
 import { valueNumber } from '@bright-sprout/core/measures/findingWords';
 import { type Measure } from '@bright-sprout/core/measures/measure';
 import { mainMeasure } from '@bright-sprout/core/measures/registry';
-import { type ContainerView, type InvestigationView, type ReadingView } from '@bright-sprout/contracts/investigations';
+import { type ContainerView, type InvestigationView, type ReadingView } from '@bright-sprout/contracts/answers/investigations';
 import { daysBetween, formatDay } from '@bright-sprout/core/calendar/days';
 import { currentReadings, replacedBy } from '@bright-sprout/core/readings/reading';
 import { readingWords } from '@bright-sprout/core/readings/readingWords';

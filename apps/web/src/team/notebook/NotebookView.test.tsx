@@ -1,4 +1,4 @@
-import { type BenchPrediction } from '@bright-sprout/contracts/predictions';
+import { type BenchPrediction } from '@bright-sprout/contracts/answers/predictions';
 import { type WaitingEntry } from '../../api/outbox';
 import { screen, within } from '@testing-library/react';
 import { fakeServer, Refusal, renderPage } from '../../../test/fakeServer';

@@ -1,7 +1,7 @@
 import { say } from '@bright-sprout/words/say';
 import { heightOf } from '@bright-sprout/core/measures/finding';
-import { type BenchView } from '@bright-sprout/contracts/checks';
-import { type BenchPrediction } from '@bright-sprout/contracts/predictions';
+import { type BenchView } from '@bright-sprout/contracts/answers/checks';
+import { type BenchPrediction } from '@bright-sprout/contracts/answers/predictions';
 import { formatLength } from '@bright-sprout/core/quantities/length';
 import { firstUp, tallestAround, tallestTreatment } from '@bright-sprout/core/readings/whatCame';
 import { Link, Navigate, useParams } from 'react-router';

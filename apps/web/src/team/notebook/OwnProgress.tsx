@@ -1,5 +1,5 @@
 import { say } from '@bright-sprout/words/say';
-import { type InvestigationView, type ReadingView } from '@bright-sprout/contracts/investigations';
+import { type InvestigationView, type ReadingView } from '@bright-sprout/contracts/answers/investigations';
 import { formatDay } from '@bright-sprout/core/calendar/days';
 import { growthLines } from '@bright-sprout/core/compare/growthLines';
 import { recordedDays, standingsOn } from '@bright-sprout/core/readings/standing';

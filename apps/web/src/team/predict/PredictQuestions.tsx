@@ -1,5 +1,5 @@
 import { say } from '@bright-sprout/words/say';
-import { type BenchPrediction } from '@bright-sprout/contracts/predictions';
+import { type BenchPrediction } from '@bright-sprout/contracts/answers/predictions';
 import { RESOLUTION_UNIT } from '@bright-sprout/core/quantities/length';
 import { TreatmentMark } from '../../marks/TreatmentMark';
 

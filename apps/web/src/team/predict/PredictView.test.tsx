@@ -1,4 +1,4 @@
-import { type BenchPrediction } from '@bright-sprout/contracts/predictions';
+import { type BenchPrediction } from '@bright-sprout/contracts/answers/predictions';
 import { cleanup, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { type Answers, fakeServer, Refusal, renderPage } from '../../../test/fakeServer';

@@ -1,5 +1,6 @@
 import { say } from '@bright-sprout/words/say';
-import { type BenchPrediction, type PredictionAnswer, type PredictionRequest } from '@bright-sprout/contracts/predictions';
+import { type BenchPrediction, type PredictionAnswer } from '@bright-sprout/contracts/answers/predictions';
+import { type PredictionRequest } from '@bright-sprout/contracts/predictions';
 import { type PredictionKind } from '@bright-sprout/core/plan/document/planDocument';
 import { formatLengthNumber } from '@bright-sprout/core/quantities/length';
 import { useState } from 'react';

@@ -1,5 +1,5 @@
 import { say } from '@bright-sprout/words/say';
-import { type InvestigationView } from '@bright-sprout/contracts/investigations';
+import { type InvestigationView } from '@bright-sprout/contracts/answers/investigations';
 import { Link, Navigate, useParams } from 'react-router';
 import { isProblem } from '../../api/client';
 import { useBench } from '../../api/queries';

@@ -1,5 +1,5 @@
 import { say } from '@bright-sprout/words/say';
-import { type BenchFilmView } from '@bright-sprout/contracts/films';
+import { type BenchFilmView } from '@bright-sprout/contracts/answers/films';
 import { daysBetween, formatDay } from '@bright-sprout/core/calendar/days';
 import { timeNow } from '@bright-sprout/core/clock/clock';
 import { useState } from 'react';

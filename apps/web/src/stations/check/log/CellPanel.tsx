@@ -1,7 +1,7 @@
 import { say } from '@bright-sprout/words/say';
 import { spoken } from '@bright-sprout/words/spoken';
 import { Say } from '../../../words/Say';
-import { type InvestigationRecords, type ReadingView } from '@bright-sprout/contracts/investigations';
+import { type InvestigationRecords, type ReadingView } from '@bright-sprout/contracts/answers/investigations';
 import { formatDay, type IsoDay } from '@bright-sprout/core/calendar/days';
 import { INTENT_WORDS } from '@bright-sprout/core/readings/doubtWords';
 import { type DoubtKind } from '@bright-sprout/core/readings/doubtKinds';

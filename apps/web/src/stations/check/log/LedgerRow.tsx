@@ -1,4 +1,4 @@
-import { type ReadingView } from '@bright-sprout/contracts/investigations';
+import { type ReadingView } from '@bright-sprout/contracts/answers/investigations';
 import { type IsoDay } from '@bright-sprout/core/calendar/days';
 import { type Measure } from '@bright-sprout/core/measures/measure';
 import { type RulerResolution } from '@bright-sprout/core/quantities/length';

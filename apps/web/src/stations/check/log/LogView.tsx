@@ -2,7 +2,7 @@ import { say } from '@bright-sprout/words/say';
 import { spoken } from '@bright-sprout/words/spoken';
 import { Say } from '../../../words/Say';
 import { todayIn } from '@bright-sprout/core/clock/clock';
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { quickLetters } from '@bright-sprout/core/readings/quickEntry';
 import { paperSheets } from '@bright-sprout/core/paper/paperSheets';
 import { useEffect, useMemo, useState } from 'react';

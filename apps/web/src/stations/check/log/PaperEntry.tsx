@@ -1,5 +1,5 @@
 import { say } from '@bright-sprout/words/say';
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { dayAndDate, formatDay, type IsoDay } from '@bright-sprout/core/calendar/days';
 import { type PaperLook } from '@bright-sprout/core/formats/paperSheetFile';
 import { type Measure } from '@bright-sprout/core/measures/measure';

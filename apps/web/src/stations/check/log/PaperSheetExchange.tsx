@@ -1,6 +1,6 @@
 import { say } from '@bright-sprout/words/say';
 import { todayIn } from '@bright-sprout/core/clock/clock';
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { type IsoDay } from '@bright-sprout/core/calendar/days';
 import { csvOf } from '@bright-sprout/core/formats/export/exportTable';
 import { type PaperLook, paperSheetLines, readPaperSheet } from '@bright-sprout/core/formats/paperSheetFile';

@@ -2,7 +2,7 @@ import { say } from '@bright-sprout/words/say';
 import { choiceWords, valueNumber } from '@bright-sprout/core/measures/findingWords';
 import { type Measure } from '@bright-sprout/core/measures/measure';
 import { todayIn } from '@bright-sprout/core/clock/clock';
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { type IsoDay } from '@bright-sprout/core/calendar/days';
 import { readRecordSheet, type SheetEntry, writeRecordSheet } from '@bright-sprout/core/formats/recordSheet';
 import { handOver } from '../../../compare/figures/takeAway';

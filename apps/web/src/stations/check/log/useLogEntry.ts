@@ -4,7 +4,7 @@ import { type Finding, withFinding } from '@bright-sprout/core/measures/finding'
 import { sentOf } from '@bright-sprout/core/measures/sentFinding';
 import { timeNow } from '@bright-sprout/core/clock/clock';
 import { type ReadingRequest, type SaveCheckRequest } from '@bright-sprout/contracts/checks';
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { dayInZone, type IsoDay } from '@bright-sprout/core/calendar/days';
 import { type QuickEntry } from '@bright-sprout/core/readings/quickEntry';
 import { useQueryClient } from '@tanstack/react-query';

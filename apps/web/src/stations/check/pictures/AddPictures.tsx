@@ -1,6 +1,6 @@
 import { say } from '@bright-sprout/words/say';
-import { type FilmView, type FrameView } from '@bright-sprout/contracts/films';
-import { type InvestigationView } from '@bright-sprout/contracts/investigations';
+import { type FilmView, type FrameView } from '@bright-sprout/contracts/answers/films';
+import { type InvestigationView } from '@bright-sprout/contracts/answers/investigations';
 import { formatDay } from '@bright-sprout/core/calendar/days';
 import { timeNow, todayIn } from '@bright-sprout/core/clock/clock';
 import { useEffect, useRef, useState } from 'react';

@@ -1,6 +1,6 @@
 import { say } from '@bright-sprout/words/say';
-import { type FilmView } from '@bright-sprout/contracts/films';
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type FilmView } from '@bright-sprout/contracts/answers/films';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { formatDay } from '@bright-sprout/core/calendar/days';
 import { todayIn } from '@bright-sprout/core/clock/clock';
 import { workSize } from '@bright-sprout/core/pictures/sectionGrid';

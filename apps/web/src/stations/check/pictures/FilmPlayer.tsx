@@ -1,6 +1,6 @@
 import { say } from '@bright-sprout/words/say';
 import { Say } from '../../../words/Say';
-import { type FilmView } from '@bright-sprout/contracts/films';
+import { type FilmView } from '@bright-sprout/contracts/answers/films';
 import { formatDay } from '@bright-sprout/core/calendar/days';
 import { useEffect, useRef, useState } from 'react';
 import { RuledWord } from '../../../page/RuledWord';

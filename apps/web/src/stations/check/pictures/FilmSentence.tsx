@@ -1,6 +1,7 @@
 import { say } from '@bright-sprout/words/say';
 import { Say } from '../../../words/Say';
-import { type FilmView, type SaveFilmRequest } from '@bright-sprout/contracts/films';
+import { type FilmView } from '@bright-sprout/contracts/answers/films';
+import { type SaveFilmRequest } from '@bright-sprout/contracts/films';
 import { formatDay } from '@bright-sprout/core/calendar/days';
 import { INDEX_WORDS } from '@bright-sprout/core/pictures/countingWords';
 import { GREEN_INDICES, type GreenIndex } from '@bright-sprout/core/pictures/greenness';

@@ -1,5 +1,5 @@
 import { say } from '@bright-sprout/words/say';
-import { type FrameView } from '@bright-sprout/contracts/films';
+import { type FrameView } from '@bright-sprout/contracts/answers/films';
 import { counted as countedWords } from '@bright-sprout/core/words/plural';
 import { useEffect, useState } from 'react';
 import { Link } from 'react-router';

@@ -1,5 +1,5 @@
 import { say } from '@bright-sprout/words/say';
-import { type FrameView } from '@bright-sprout/contracts/films';
+import { type FrameView } from '@bright-sprout/contracts/answers/films';
 import { type KeyboardEvent, type PointerEvent, useEffect, useRef, useState } from 'react';
 import { type Mend } from './useMending';
 

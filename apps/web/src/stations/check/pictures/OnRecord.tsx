@@ -1,6 +1,6 @@
 import { say } from '@bright-sprout/words/say';
-import { type FilmView, type FrameView } from '@bright-sprout/contracts/films';
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type FilmView, type FrameView } from '@bright-sprout/contracts/answers/films';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { counted as countedWords } from '@bright-sprout/core/words/plural';
 import { ProblemNotice } from '../../../page/Notices';
 import { type FilmBeside } from '../../../workers/useFilm';

@@ -1,6 +1,6 @@
 import { say } from '@bright-sprout/words/say';
-import { type FilmView } from '@bright-sprout/contracts/films';
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type FilmView } from '@bright-sprout/contracts/answers/films';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { useFilms } from '../../../api/queries';

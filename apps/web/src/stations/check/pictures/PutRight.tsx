@@ -1,5 +1,5 @@
 import { say } from '@bright-sprout/words/say';
-import { type FrameView } from '@bright-sprout/contracts/films';
+import { type FrameView } from '@bright-sprout/contracts/answers/films';
 import { isConvex } from '@bright-sprout/core/pictures/homography';
 import { type Point, type Quad } from '@bright-sprout/core/pictures/picture';
 import { useState } from 'react';

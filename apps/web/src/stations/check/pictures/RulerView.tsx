@@ -1,7 +1,7 @@
 import { say } from '@bright-sprout/words/say';
 import { Say } from '../../../words/Say';
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
-import { type FilmView } from '@bright-sprout/contracts/films';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
+import { type FilmView } from '@bright-sprout/contracts/answers/films';
 import { formatDay, type IsoDay } from '@bright-sprout/core/calendar/days';
 import { numberFound } from '@bright-sprout/core/measures/finding';
 import { type Point } from '@bright-sprout/core/pictures/picture';

@@ -1,5 +1,5 @@
-import { type FilmView } from '@bright-sprout/contracts/films';
-import { type InvestigationView } from '@bright-sprout/contracts/investigations';
+import { type FilmView } from '@bright-sprout/contracts/answers/films';
+import { type InvestigationView } from '@bright-sprout/contracts/answers/investigations';
 import { sectionEdges } from '@bright-sprout/core/pictures/sectionGrid';
 import { TreatmentMark } from '../../../marks/TreatmentMark';
 

@@ -1,7 +1,8 @@
 import { say } from '@bright-sprout/words/say';
 import { FILM_KINDS, type FilmKind } from '@bright-sprout/contracts/filmKinds';
-import { type FilmView, type SaveFilmRequest } from '@bright-sprout/contracts/films';
-import { type InvestigationView } from '@bright-sprout/contracts/investigations';
+import { type FilmView } from '@bright-sprout/contracts/answers/films';
+import { type SaveFilmRequest } from '@bright-sprout/contracts/films';
+import { type InvestigationView } from '@bright-sprout/contracts/answers/investigations';
 import { useState } from 'react';
 import { v7 } from 'uuid';
 import { request } from '../../../api/client';

@@ -1,6 +1,6 @@
 import { say } from '@bright-sprout/words/say';
-import { type FilmView } from '@bright-sprout/contracts/films';
-import { type InvestigationView } from '@bright-sprout/contracts/investigations';
+import { type FilmView } from '@bright-sprout/contracts/answers/films';
+import { type InvestigationView } from '@bright-sprout/contracts/answers/investigations';
 import { sectionEdges } from '@bright-sprout/core/pictures/sectionGrid';
 import { useEffect, useRef } from 'react';
 import { TreatmentMark } from '../../../marks/TreatmentMark';

@@ -1,5 +1,5 @@
 import { say } from '@bright-sprout/words/say';
-import { type FrameView } from '@bright-sprout/contracts/films';
+import { type FrameView } from '@bright-sprout/contracts/answers/films';
 import { daysBetween, formatDay } from '@bright-sprout/core/calendar/days';
 import { timeNow, todayIn } from '@bright-sprout/core/clock/clock';
 import { useState } from 'react';

@@ -1,4 +1,4 @@
-import { type FilmView, type FrameView } from '@bright-sprout/contracts/films';
+import { type FilmView, type FrameView } from '@bright-sprout/contracts/answers/films';
 import { numberFound } from '@bright-sprout/core/measures/finding';
 import { askedOf } from '../../../pictures/askedOf';
 import { investigationView, readingView } from '../../../../test/records';

@@ -1,5 +1,5 @@
-import { type FilmView, type FrameView } from '@bright-sprout/contracts/films';
-import { type InvestigationView } from '@bright-sprout/contracts/investigations';
+import { type FilmView, type FrameView } from '@bright-sprout/contracts/answers/films';
+import { type InvestigationView } from '@bright-sprout/contracts/answers/investigations';
 import { addDays, daysBetween, type IsoDay, weekday } from '@bright-sprout/core/calendar/days';
 import { type FrameCounted } from '../../../workers/filmQuestion';
 

@@ -1,5 +1,6 @@
-import { type FilmView, type FrameView, type SaveCountsRequest } from '@bright-sprout/contracts/films';
-import { type ReadingView } from '@bright-sprout/contracts/investigations';
+import { type FilmView, type FrameView } from '@bright-sprout/contracts/answers/films';
+import { type SaveCountsRequest } from '@bright-sprout/contracts/films';
+import { type ReadingView } from '@bright-sprout/contracts/answers/investigations';
 import { COUNTING_VERSION } from '@bright-sprout/core/pictures/countSeries';
 import { countKey, countsOnRecord } from '@bright-sprout/core/pictures/countsOnRecord';
 import { countingMethod } from '@bright-sprout/core/pictures/countingWords';

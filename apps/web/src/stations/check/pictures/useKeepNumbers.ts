@@ -1,5 +1,6 @@
-import { type FilmView, type FrameView, type MendFrameRequest, type SavedCounts } from '@bright-sprout/contracts/films';
-import { type ReadingView } from '@bright-sprout/contracts/investigations';
+import { type FilmView, type FrameView, type SavedCounts } from '@bright-sprout/contracts/answers/films';
+import { type MendFrameRequest } from '@bright-sprout/contracts/films';
+import { type ReadingView } from '@bright-sprout/contracts/answers/investigations';
 import { timeNow } from '@bright-sprout/core/clock/clock';
 import { useMemo, useRef } from 'react';
 import { v7 } from 'uuid';

@@ -1,4 +1,5 @@
-import { type FrameView, type MendFrameRequest } from '@bright-sprout/contracts/films';
+import { type FrameView } from '@bright-sprout/contracts/answers/films';
+import { type MendFrameRequest } from '@bright-sprout/contracts/films';
 import { timeNow } from '@bright-sprout/core/clock/clock';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';

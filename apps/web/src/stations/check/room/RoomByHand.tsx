@@ -1,6 +1,6 @@
 import { say } from '@bright-sprout/words/say';
 import { timeNow } from '@bright-sprout/core/clock/clock';
-import { type RoomReadingView } from '@bright-sprout/contracts/room';
+import { type RoomReadingView } from '@bright-sprout/contracts/answers/room';
 import { ROOM_KINDS, ROOM_LIMITS, ROOM_WORDS, type RoomKind } from '@bright-sprout/core/room/roomRecord';
 import { Form } from 'react-bootstrap';
 import { useForm } from 'react-hook-form';

@@ -1,5 +1,5 @@
 import { say } from '@bright-sprout/words/say';
-import { type RoomReadingView } from '@bright-sprout/contracts/room';
+import { type RoomReadingView } from '@bright-sprout/contracts/answers/room';
 import { addDays, clockInZone, dayInZone, daysBetween, type IsoDay, isWeekend } from '@bright-sprout/core/calendar/days';
 import { type Data, type Layout, type Shape } from 'plotly.js';
 import { useMemo } from 'react';

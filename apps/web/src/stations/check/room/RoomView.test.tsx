@@ -1,4 +1,4 @@
-import { type RoomReadingView } from '@bright-sprout/contracts/room';
+import { type RoomReadingView } from '@bright-sprout/contracts/answers/room';
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { type Answers, fakeServer, renderPage } from '../../../../test/fakeServer';

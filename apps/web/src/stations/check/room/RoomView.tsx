@@ -1,6 +1,6 @@
 import { say } from '@bright-sprout/words/say';
-import { type InvestigationView } from '@bright-sprout/contracts/investigations';
-import { type RoomView as Room } from '@bright-sprout/contracts/room';
+import { type InvestigationView } from '@bright-sprout/contracts/answers/investigations';
+import { type RoomView as Room } from '@bright-sprout/contracts/answers/room';
 import { ROOM_KINDS, ROOM_WORDS, roomDays, type RoomKind } from '@bright-sprout/core/room/roomRecord';
 import { formatDay } from '@bright-sprout/core/calendar/days';
 import { useState } from 'react';

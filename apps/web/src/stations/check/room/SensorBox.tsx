@@ -1,5 +1,5 @@
 import { say } from '@bright-sprout/words/say';
-import { type RoomView as Room } from '@bright-sprout/contracts/room';
+import { type RoomView as Room } from '@bright-sprout/contracts/answers/room';
 import { request } from '../../../api/client';
 import { useWrite } from '../../../api/queries';
 import { ProblemNotice } from '../../../page/Notices';

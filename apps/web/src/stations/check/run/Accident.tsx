@@ -2,7 +2,7 @@ import { say } from '@bright-sprout/words/say';
 import { benchFor } from '@bright-sprout/core/bench/benchProtocol';
 import { timeNow, todayIn } from '@bright-sprout/core/clock/clock';
 import { type SaveCheckRequest } from '@bright-sprout/contracts/checks';
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { lossOfAll } from '@bright-sprout/core/readings/losses';
 import { hasEnded, LOST_REASONS, LOST_WORDS, type LostReason } from '@bright-sprout/core/readings/reading';
 import { standingsOn } from '@bright-sprout/core/readings/standing';

@@ -1,5 +1,5 @@
 import { say } from '@bright-sprout/words/say';
-import { type InvestigationView } from '@bright-sprout/contracts/investigations';
+import { type InvestigationView } from '@bright-sprout/contracts/answers/investigations';
 import { type CareKind } from '@bright-sprout/core/care/careTasks';
 import { parseVolume } from '@bright-sprout/core/quantities/volume';
 import { useForm, useWatch } from 'react-hook-form';

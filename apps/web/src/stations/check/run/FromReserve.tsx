@@ -1,5 +1,5 @@
 import { say } from '@bright-sprout/words/say';
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { todayIn } from '@bright-sprout/core/clock/clock';
 import { hasEnded } from '@bright-sprout/core/readings/reading';
 import { standingsOn } from '@bright-sprout/core/readings/standing';

@@ -1,5 +1,5 @@
 import { say, sayTold } from '@bright-sprout/words/say';
-import { type HeldView } from '@bright-sprout/contracts/held';
+import { type HeldView } from '@bright-sprout/contracts/answers/held';
 import { deviationWords } from '@bright-sprout/contracts/deviations';
 import { formatDay } from '@bright-sprout/core/calendar/days';
 import { CARE_WORDS } from '@bright-sprout/core/care/careWords';

@@ -1,7 +1,7 @@
 import { say } from '@bright-sprout/words/say';
 import { todayIn } from '@bright-sprout/core/clock/clock';
 import { isIsoDay } from '@bright-sprout/core/calendar/days';
-import { type InvestigationView } from '@bright-sprout/contracts/investigations';
+import { type InvestigationView } from '@bright-sprout/contracts/answers/investigations';
 import { Controller, useForm } from 'react-hook-form';
 import { useClass } from '../../../api/queries';
 import { DayInput } from '../../../entry/DayInput';

@@ -1,5 +1,5 @@
 import { say } from '@bright-sprout/words/say';
-import { type InvestigationView } from '@bright-sprout/contracts/investigations';
+import { type InvestigationView } from '@bright-sprout/contracts/answers/investigations';
 import { useForm } from 'react-hook-form';
 import { useClass } from '../../../api/queries';
 import { RunChoice, RunForm, RunNote } from './RunForm';

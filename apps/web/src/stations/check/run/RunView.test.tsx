@@ -1,8 +1,8 @@
 import { numberFound } from '@bright-sprout/core/measures/finding';
 import { todayIn } from '@bright-sprout/core/clock/clock';
-import { type CareView } from '@bright-sprout/contracts/care';
-import { type HeldView } from '@bright-sprout/contracts/held';
-import { type RunChangeView } from '@bright-sprout/contracts/running';
+import { type CareView } from '@bright-sprout/contracts/answers/care';
+import { type HeldView } from '@bright-sprout/contracts/answers/held';
+import { type RunChangeView } from '@bright-sprout/contracts/answers/running';
 import { addDays } from '@bright-sprout/core/calendar/days';
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';

@@ -1,5 +1,5 @@
 import { say } from '@bright-sprout/words/say';
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { Link } from 'react-router';
 import { useChangeInvestigation } from '../../../api/queries';
 import { CheckFrame } from '../../../page/CheckFrame';

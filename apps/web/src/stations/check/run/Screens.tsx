@@ -1,6 +1,6 @@
 import { say } from '@bright-sprout/words/say';
 import { Say } from '../../../words/Say';
-import { type NewScreenLink } from '@bright-sprout/contracts/screens';
+import { type NewScreenLink } from '@bright-sprout/contracts/answers/screens';
 import { useReach } from '../../../reach/useReach';
 import { request } from '../../../api/client';
 import { useScreenLinks, useWrite } from '../../../api/queries';

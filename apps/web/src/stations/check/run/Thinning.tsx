@@ -1,6 +1,6 @@
 import { say } from '@bright-sprout/words/say';
 import { todayIn } from '@bright-sprout/core/clock/clock';
-import { type ContainerView, type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type ContainerView, type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { standingsOn } from '@bright-sprout/core/readings/standing';
 import { drawStaying, seedlingsIn, type Staying } from '@bright-sprout/core/readings/thinning';
 import { useState } from 'react';

@@ -1,7 +1,7 @@
 import { say } from '@bright-sprout/words/say';
 import { Say } from '../../../words/Say';
-import { type InvestigationView } from '@bright-sprout/contracts/investigations';
-import { type RunChangeView } from '@bright-sprout/contracts/running';
+import { type InvestigationView } from '@bright-sprout/contracts/answers/investigations';
+import { type RunChangeView } from '@bright-sprout/contracts/answers/running';
 import { formatDay } from '@bright-sprout/core/calendar/days';
 import { CARE_WORDS } from '@bright-sprout/core/care/careWords';
 import { request } from '../../../api/client';

@@ -1,4 +1,5 @@
-import { type RunChangeRequest, type RunChangeView } from '@bright-sprout/contracts/running';
+import { type RunChangeView } from '@bright-sprout/contracts/answers/running';
+import { type RunChangeRequest } from '@bright-sprout/contracts/running';
 import { useRef } from 'react';
 import { v7 } from 'uuid';
 import { request } from '../../../api/client';

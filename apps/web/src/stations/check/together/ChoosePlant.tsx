@@ -1,7 +1,7 @@
 import { say } from '@bright-sprout/words/say';
 import { todayIn } from '@bright-sprout/core/clock/clock';
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
-import { type TogetherView as Gathered } from '@bright-sprout/contracts/together';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
+import { type TogetherView as Gathered } from '@bright-sprout/contracts/answers/together';
 import { dayInZone } from '@bright-sprout/core/calendar/days';
 import { hasEnded } from '@bright-sprout/core/readings/reading';
 import { standingsOn } from '@bright-sprout/core/readings/standing';

@@ -1,6 +1,6 @@
 import { say } from '@bright-sprout/words/say';
-import { type TeamView } from '@bright-sprout/contracts/classes';
-import { type TogetherView } from '@bright-sprout/contracts/together';
+import { type TeamView } from '@bright-sprout/contracts/answers/classes';
+import { type TogetherView } from '@bright-sprout/contracts/answers/together';
 import { summaryOf } from '@bright-sprout/core/readings/together';
 import { formatLength, formatLengthNumber, RESOLUTION_MM, type RulerResolution } from '@bright-sprout/core/quantities/length';
 import { type Habit } from '@bright-sprout/core/seeds/catalogue';

@@ -1,7 +1,7 @@
 import { say } from '@bright-sprout/words/say';
 import { Say } from '../../../words/Say';
-import { type ContainerView, type InvestigationRecords } from '@bright-sprout/contracts/investigations';
-import { type TogetherView as Gathered } from '@bright-sprout/contracts/together';
+import { type ContainerView, type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
+import { type TogetherView as Gathered } from '@bright-sprout/contracts/answers/together';
 import { summaryOf } from '@bright-sprout/core/readings/together';
 import { formatLength, formatLengthNumber, parseLength, RESOLUTION_UNIT } from '@bright-sprout/core/quantities/length';
 import { useState } from 'react';

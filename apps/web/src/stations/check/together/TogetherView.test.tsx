@@ -1,4 +1,4 @@
-import { type TogetherView as Gathered } from '@bright-sprout/contracts/together';
+import { type TogetherView as Gathered } from '@bright-sprout/contracts/answers/together';
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { type Answers, fakeServer, Refusal, renderPage } from '../../../../test/fakeServer';

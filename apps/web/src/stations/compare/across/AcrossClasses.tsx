@@ -1,5 +1,5 @@
 import { say } from '@bright-sprout/words/say';
-import { type InvestigationView } from '@bright-sprout/contracts/investigations';
+import { type InvestigationView } from '@bright-sprout/contracts/answers/investigations';
 import { contrastName } from '@bright-sprout/core/claims/contrastWords';
 import { type CourseGroup, courseLines } from '@bright-sprout/core/compare/figures/courseLines';
 import { groupsOf } from '@bright-sprout/core/compare/groups';

@@ -1,4 +1,4 @@
-import { type AlikeView, type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type AlikeView, type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { type GroupedRecords } from '@bright-sprout/core/compare/groups';
 import { atEqualAge, matched, pooledRecords, type Run } from '@bright-sprout/core/compare/pooled';
 import { type Question } from '@bright-sprout/core/compare/question';

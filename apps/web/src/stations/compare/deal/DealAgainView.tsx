@@ -1,7 +1,7 @@
 import { say } from '@bright-sprout/words/say';
 import { spoken } from '@bright-sprout/words/spoken';
 import { Say } from '../../../words/Say';
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { type IsoDay } from '@bright-sprout/core/calendar/days';
 import { contrastName } from '@bright-sprout/core/claims/contrastWords';
 import { groupsOf } from '@bright-sprout/core/compare/groups';

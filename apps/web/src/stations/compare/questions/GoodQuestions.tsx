@@ -1,5 +1,5 @@
 import { say } from '@bright-sprout/words/say';
-import { type InvestigationView } from '@bright-sprout/contracts/investigations';
+import { type InvestigationView } from '@bright-sprout/contracts/answers/investigations';
 import { type IsoDay } from '@bright-sprout/core/calendar/days';
 import { type Askable } from '@bright-sprout/core/compare/askable';
 import { goodQuestions } from '@bright-sprout/core/compare/goodQuestions';

@@ -1,6 +1,6 @@
 import { say } from '@bright-sprout/words/say';
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
-import { type SavedQuestion } from '@bright-sprout/contracts/questions';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
+import { type SavedQuestion } from '@bright-sprout/contracts/answers/questions';
 import { type Askable } from '@bright-sprout/core/compare/askable';
 import { type Question } from '@bright-sprout/core/compare/question';
 import { type Measure } from '@bright-sprout/core/measures/measure';

@@ -1,6 +1,6 @@
 import { say } from '@bright-sprout/words/say';
 import { Say } from '../../../words/Say';
-import { type ScreenLinkView } from '@bright-sprout/contracts/screens';
+import { type ScreenLinkView } from '@bright-sprout/contracts/answers/screens';
 import { Link } from 'react-router';
 import { request } from '../../../api/client';
 import { useScreenLinks, useWrite } from '../../../api/queries';

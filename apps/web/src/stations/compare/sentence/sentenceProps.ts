@@ -1,4 +1,4 @@
-import { type InvestigationView } from '@bright-sprout/contracts/investigations';
+import { type InvestigationView } from '@bright-sprout/contracts/answers/investigations';
 import { type IsoDay } from '@bright-sprout/core/calendar/days';
 import { type Askable } from '@bright-sprout/core/compare/askable';
 import { type Question } from '@bright-sprout/core/compare/question';

@@ -1,5 +1,5 @@
 import { say } from '@bright-sprout/words/say';
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { NO_LESSON } from '@bright-sprout/contracts/noLesson';
 import { goalsReached, type GrowthGoal, tallestSoFar } from '@bright-sprout/core/conclude/report/certificate';
 import { formatLength, parseLength, RESOLUTION_UNIT } from '@bright-sprout/core/quantities/length';

@@ -1,8 +1,8 @@
 import { say } from '@bright-sprout/words/say';
 import { spoken } from '@bright-sprout/words/spoken';
 import { Say } from '../../../words/Say';
-import { type TeamClaimView } from '@bright-sprout/contracts/conclude';
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type TeamClaimView } from '@bright-sprout/contracts/answers/conclude';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { teamClaimOf } from '@bright-sprout/core/conclude/claim/claimEntries';
 import { Link } from 'react-router';
 import { useChangeInvestigation, useChangeLesson, useClaims, useLesson } from '../../../api/queries';

@@ -1,5 +1,6 @@
 import { say } from '@bright-sprout/words/say';
-import { type ClaimNoteRequest, type TeamClaimView } from '@bright-sprout/contracts/conclude';
+import { type TeamClaimView } from '@bright-sprout/contracts/answers/conclude';
+import { type ClaimNoteRequest } from '@bright-sprout/contracts/conclude';
 import { teamClaimOf } from '@bright-sprout/core/conclude/claim/claimEntries';
 import { useState } from 'react';
 import { Form } from 'react-bootstrap';

@@ -1,6 +1,6 @@
 import { say } from '@bright-sprout/words/say';
 import { Say } from '../../../words/Say';
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { counted } from '@bright-sprout/core/words/plural';
 import { Link } from 'react-router';
 import { useChangeInvestigation, useClaims } from '../../../api/queries';

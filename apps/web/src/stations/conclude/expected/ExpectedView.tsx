@@ -1,5 +1,5 @@
 import { say } from '@bright-sprout/words/say';
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { classExpected, expectedAndCame, spanWords } from '@bright-sprout/core/conclude/expected/expectedAndCame';
 import { formatLength } from '@bright-sprout/core/quantities/length';
 import { useMemo, useRef } from 'react';

@@ -1,6 +1,6 @@
 import { say } from '@bright-sprout/words/say';
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
-import { type PlanView } from '@bright-sprout/contracts/plans';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
+import { type PlanView } from '@bright-sprout/contracts/answers/plans';
 import { todayIn } from '@bright-sprout/core/clock/clock';
 import { planWith } from '@bright-sprout/core/conclude/next/nextPlan';
 import { learnedWords } from '@bright-sprout/core/plan/document/learned';

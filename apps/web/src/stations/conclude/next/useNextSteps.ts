@@ -1,5 +1,5 @@
 import { say } from '@bright-sprout/words/say';
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { type NextStep, nextSteps } from '@bright-sprout/core/conclude/next/nextPlan';
 import { looksByContainer } from '@bright-sprout/core/compare/looks';
 import { waitingToSprout } from '@bright-sprout/core/compare/times';

@@ -1,5 +1,5 @@
 import { say } from '@bright-sprout/words/say';
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { recordedDays } from '@bright-sprout/core/readings/standing';
 import { dayAndDate } from '@bright-sprout/core/calendar/days';
 import { type OwnPoint } from '@bright-sprout/core/conclude/points/arranged';

@@ -1,6 +1,6 @@
 import { say } from '@bright-sprout/words/say';
 import { Say } from '../../../words/Say';
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { type LessonDocument } from '@bright-sprout/contracts/conclude';
 import { moved } from '@bright-sprout/core/conclude/points/arranged';
 import { dayAndDate } from '@bright-sprout/core/calendar/days';

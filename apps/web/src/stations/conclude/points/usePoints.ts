@@ -1,4 +1,4 @@
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { NO_LESSON } from '@bright-sprout/contracts/noLesson';
 import { type ArrangedPoint, arranged } from '@bright-sprout/core/conclude/points/arranged';
 import { pointWords, type PointWords } from '@bright-sprout/core/conclude/points/pointWords';

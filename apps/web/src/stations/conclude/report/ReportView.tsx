@@ -1,5 +1,5 @@
 import { say } from '@bright-sprout/words/say';
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { teamClaimOf } from '@bright-sprout/core/conclude/claim/claimEntries';
 import { learnedWords } from '@bright-sprout/core/plan/document/learned';
 import { useMemo } from 'react';

@@ -1,5 +1,5 @@
 import { say } from '@bright-sprout/words/say';
-import { type ClassView } from '@bright-sprout/contracts/classes';
+import { type ClassView } from '@bright-sprout/contracts/answers/classes';
 import { type Layout } from '@bright-sprout/core/plan/layout/layOut';
 import { EmblemMark } from '../../../marks/EmblemMark';
 import { TreatmentMark } from '../../../marks/TreatmentMark';

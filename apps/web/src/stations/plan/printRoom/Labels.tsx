@@ -1,5 +1,5 @@
 import { say } from '@bright-sprout/words/say';
-import { type ClassView } from '@bright-sprout/contracts/classes';
+import { type ClassView } from '@bright-sprout/contracts/answers/classes';
 import { containerLink } from '@bright-sprout/core/reach/shortLink';
 import { type LabelGrid, labelPlaces } from '@bright-sprout/core/paper/labelGrid';
 import { MarkShape } from '../../../marks/TreatmentMark';

@@ -1,5 +1,5 @@
 import { say } from '@bright-sprout/words/say';
-import { type InvestigationView } from '@bright-sprout/contracts/investigations';
+import { type InvestigationView } from '@bright-sprout/contracts/answers/investigations';
 import { formatDay, numberedDay } from '@bright-sprout/core/calendar/days';
 import { careTasksOn } from '@bright-sprout/core/care/careTasks';
 import { eventWords } from '@bright-sprout/core/plan/calendar/eventWords';

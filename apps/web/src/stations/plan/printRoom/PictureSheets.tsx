@@ -1,5 +1,5 @@
 import { say } from '@bright-sprout/words/say';
-import { type InvestigationView } from '@bright-sprout/contracts/investigations';
+import { type InvestigationView } from '@bright-sprout/contracts/answers/investigations';
 import { choicesOf, type Measure } from '@bright-sprout/core/measures/measure';
 import { RESOLUTION_UNIT } from '@bright-sprout/core/quantities/length';
 import { type LogRow } from '@bright-sprout/core/readings/logRows';

@@ -1,7 +1,7 @@
 import { say } from '@bright-sprout/words/say';
 import { spoken } from '@bright-sprout/words/spoken';
 import { Say } from '../../../words/Say';
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { LABEL_GRIDS, type LabelGrid } from '@bright-sprout/core/paper/labelGrid';
 import { type PaperSheet, periodWords, SHEET_PERIODS, type SheetPeriod } from '@bright-sprout/core/paper/paperSheets';
 import { type Kitchen } from '@bright-sprout/core/quantities/volume';

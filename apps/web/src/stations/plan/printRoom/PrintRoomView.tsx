@@ -1,8 +1,8 @@
 import { say } from '@bright-sprout/words/say';
 import { Say } from '../../../words/Say';
-import { type ClassView } from '@bright-sprout/contracts/classes';
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
-import { type PlanView } from '@bright-sprout/contracts/plans';
+import { type ClassView } from '@bright-sprout/contracts/answers/classes';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
+import { type PlanView } from '@bright-sprout/contracts/answers/plans';
 import { LABEL_GRIDS, type PaperName, PAPERS } from '@bright-sprout/core/paper/labelGrid';
 import { paperSheets } from '@bright-sprout/core/paper/paperSheets';
 import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';

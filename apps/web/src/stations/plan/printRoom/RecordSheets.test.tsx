@@ -1,4 +1,4 @@
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { USUAL_BENCH } from '@bright-sprout/core/bench/benchProtocol';
 import { BUILT_IN, measuresOf } from '@bright-sprout/core/measures/registry';
 import { paperSheets } from '@bright-sprout/core/paper/paperSheets';

@@ -1,5 +1,5 @@
 import { say } from '@bright-sprout/words/say';
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { findingOf } from '@bright-sprout/core/measures/finding';
 import { findingWords } from '@bright-sprout/core/measures/findingWords';
 import { choicesOf, type Measure } from '@bright-sprout/core/measures/measure';

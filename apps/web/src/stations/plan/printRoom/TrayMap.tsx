@@ -1,5 +1,5 @@
 import { say } from '@bright-sprout/words/say';
-import { type InvestigationView } from '@bright-sprout/contracts/investigations';
+import { type InvestigationView } from '@bright-sprout/contracts/answers/investigations';
 import { mm, type Paper } from '../../../print/paper';
 import { TrayPlan } from '../../../sowing/TrayPlan';
 import { type Printable } from './printable';

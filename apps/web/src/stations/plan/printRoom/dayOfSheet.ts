@@ -1,4 +1,4 @@
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { formatDay, numberedDay } from '@bright-sprout/core/calendar/days';
 import { type LogRow } from '@bright-sprout/core/readings/logRows';
 

@@ -1,6 +1,6 @@
 import { spoken } from '@bright-sprout/words/spoken';
-import { type ClassView } from '@bright-sprout/contracts/classes';
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type ClassView } from '@bright-sprout/contracts/answers/classes';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { measuresOf } from '@bright-sprout/core/measures/registry';
 import { type PaperSheet } from '@bright-sprout/core/paper/paperSheets';
 import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';

@@ -1,6 +1,6 @@
 import { nounOf } from '@bright-sprout/core/words/plural';
-import { type ClassView } from '@bright-sprout/contracts/classes';
-import { type ContainerView, type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type ClassView } from '@bright-sprout/contracts/answers/classes';
+import { type ContainerView, type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { todayIn } from '@bright-sprout/core/clock/clock';
 import { designOf } from '@bright-sprout/core/compare/design';
 import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';

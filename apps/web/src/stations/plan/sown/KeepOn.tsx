@@ -1,7 +1,7 @@
 import { say } from '@bright-sprout/words/say';
 import { Say } from '../../../words/Say';
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
-import { type PlanView } from '@bright-sprout/contracts/plans';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
+import { type PlanView } from '@bright-sprout/contracts/answers/plans';
 import { Link, useNavigate } from 'react-router';
 import { request } from '../../../api/client';
 import { useChangeInvestigation, usePlan, useWrite } from '../../../api/queries';

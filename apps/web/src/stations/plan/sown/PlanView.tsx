@@ -1,6 +1,6 @@
 import { say } from '@bright-sprout/words/say';
 import { placesWords, splitWords } from '@bright-sprout/core/plan/layout/splitWords';
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { formatDay, isDated } from '@bright-sprout/core/calendar/days';
 import { capital } from '@bright-sprout/core/words/capital';
 import { counted, plural } from '@bright-sprout/core/words/plural';

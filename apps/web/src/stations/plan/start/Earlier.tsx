@@ -1,5 +1,5 @@
 import { say } from '@bright-sprout/words/say';
-import { type PlanListing } from '@bright-sprout/contracts/plans';
+import { type PlanListing } from '@bright-sprout/contracts/answers/plans';
 import { formatDay } from '@bright-sprout/core/calendar/days';
 import { useClasses } from '../../../api/queries';
 

@@ -1,5 +1,5 @@
 import { say } from '@bright-sprout/words/say';
-import { type PlanListing, type PlanView } from '@bright-sprout/contracts/plans';
+import { type PlanListing, type PlanView } from '@bright-sprout/contracts/answers/plans';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { request } from '../../../api/client';

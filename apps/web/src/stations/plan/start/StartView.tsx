@@ -1,8 +1,8 @@
 import { say } from '@bright-sprout/words/say';
 import { todayIn } from '@bright-sprout/core/clock/clock';
-import { type ClassView } from '@bright-sprout/contracts/classes';
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
-import { type PlanView } from '@bright-sprout/contracts/plans';
+import { type ClassView } from '@bright-sprout/contracts/answers/classes';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
+import { type PlanView } from '@bright-sprout/contracts/answers/plans';
 import { daysBetween } from '@bright-sprout/core/calendar/days';
 import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
 import { planAgain } from '@bright-sprout/core/plan/document/planAgain';

@@ -1,7 +1,7 @@
 import { say } from '@bright-sprout/words/say';
 import { spoken } from '@bright-sprout/words/spoken';
 import { Say } from '../../../words/Say';
-import { type InvestigationRecords } from '@bright-sprout/contracts/investigations';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { LICENCES, type LicenceName } from '@bright-sprout/core/formats/export/dataPackage';
 import { type ReactNode, useState } from 'react';
 import { Link, useParams } from 'react-router';
