@@ -85,3 +85,11 @@ export const cutOff = (page: Page): Promise<string[]> =>
       .filter((e) => e.scrollWidth > e.clientWidth + 1 && !e.classList.contains('visually-hidden'))
       .map((e) => (e.textContent ?? '').slice(0, 60)),
   );
+
+/** What reaches beyond the right edge of the screen, by its name; nothing where the page does not scroll sideways. */
+export const beyond = (page: Page): Promise<string[]> =>
+  page.evaluate(() => {
+    if (document.documentElement.scrollWidth <= innerWidth) return [];
+    const out = [...document.querySelectorAll('body *')].filter((e) => e.getBoundingClientRect().right > innerWidth + 1);
+    return out.slice(0, 3).map((e) => `${e.tagName}.${e.getAttribute('class')}`);
+  });

@@ -2,7 +2,7 @@ import { expect, type Page } from '@playwright/test';
 import { teacherPages, teamPages } from './mainPages';
 import { joinOn, signIn } from './people';
 import { test } from './test';
-import { cutOff, OwnTexts, unmarked } from './unmarked';
+import { beyond, cutOff, OwnTexts, unmarked } from './unmarked';
 
 const LAPTOP = { width: 1280, height: 800 };
 const PHONE = { width: 390, height: 844 };
@@ -11,6 +11,7 @@ const PHONE = { width: 390, height: 844 };
 async function faultsOf(page: Page, paths: readonly string[]): Promise<string[]> {
   const own = new OwnTexts(page);
   const faults: string[] = [];
+  page.on('pageerror', (error) => faults.push(error.message));
   for (const path of paths) {
     await page.goto(path);
     await expect(page.getByRole('heading').or(page.getByRole('main')).first()).toBeVisible();
@@ -18,6 +19,7 @@ async function faultsOf(page: Page, paths: readonly string[]): Promise<string[]>
     for (const size of [LAPTOP, PHONE]) {
       await page.setViewportSize(size);
       for (const text of await unmarked(page, own)) faults.push(`${path}: no message: ${text}`);
+      for (const text of await beyond(page)) faults.push(`${path} at ${size.width}: beyond the edge: ${text}`);
       for (const text of await cutOff(page)) faults.push(`${path} at ${size.width}: cut off: ${text}`);
     }
   }

@@ -1,6 +1,6 @@
 import { setClock } from '@bright-sprout/core/clock/clock';
 import { heightOf } from '@bright-sprout/core/measures/finding';
-import { addDays, daysBetween, weekday } from '@bright-sprout/core/calendar/days';
+import { addDays, dayInZone, daysBetween, weekday } from '@bright-sprout/core/calendar/days';
 import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { EMPTY_DAY } from '../src/demo/demoCamera';
 import { DEMO_CLASSES, DEMO_TEACHER } from '../src/demo/demoScenario';
@@ -9,7 +9,10 @@ import { demoPins, loadDemo } from '../src/demo/loadDemo';
 import { ODD_MOMENTS } from '../../../packages/core/test/oddMoments';
 import { loadDemoPictures } from '../src/demo/demoFilm';
 import { FolderBlobStore } from '../src/photos/blobStore';
-import { device, startApplication, type TestApplication } from './application';
+import { checkOf, type Device, device, startApplication, type TestApplication } from './application';
+import { type BenchView } from '@bright-sprout/contracts/answers/checks';
+import { careTasksOn } from '@bright-sprout/core/care/careTasks';
+import { v7 } from 'uuid';
 
 describe.each(ODD_MOMENTS)('the demo as loaded %s', (_words, moment) => {
   const today = moment.slice(0, 10);
@@ -17,6 +20,7 @@ describe.each(ODD_MOMENTS)('the demo as loaded %s', (_words, moment) => {
   const withPictures = moment === ODD_MOMENTS[0]![1];
   let application: TestApplication;
   let records: InvestigationRecords;
+  let teacher: Device;
   beforeAll(async () => {
     setClock(moment);
     application = await startApplication({ demo: withPictures ? 'on' : 'no-pictures' });
@@ -25,7 +29,7 @@ describe.each(ODD_MOMENTS)('the demo as loaded %s', (_words, moment) => {
     // Twice: the second time there is nothing left to photograph.
     const blobs = new FolderBlobStore(application.settings.blobFolder);
     if (withPictures) for (let i = 0; i < 2; i++) await loadDemoPictures(db, blobs);
-    const teacher = device(application);
+    teacher = device(application);
     await teacher.post('/session', { email: DEMO_TEACHER.email, password: DEMO_TEACHER.password }).expect(200);
     records = ((await teacher.get('/investigations')).body as InvestigationRecords[])[0]!;
   });
@@ -61,11 +65,19 @@ describe.each(ODD_MOMENTS)('the demo as loaded %s', (_words, moment) => {
     expect(slate).toMatchObject(withPictures ? { frames: String(days), fresh: '1' } : { frames: '0' });
   });
 
-  test('is loaded once, and its teams join with their PINs', async () => {
+  test('is loaded once, and its teams join with their PINs, check on the day of their class and care on days of school', async () => {
     expect(await loadDemo(new Database(application.dataSource), application.settings)).toBe(false);
     const demo = DEMO_CLASSES[0]!;
     const kites = device(application);
     await kites.post('/join', { classCode: demo.joinCode, emblem: 'kite', pin: demoPins(demo)[0] }).expect(204);
-    await kites.get('/bench').expect(200);
+    const bench = (await kites.get('/bench').expect(200)).body as BenchView;
+    const { investigation } = bench.investigations.find((i) => i.investigation.id === records.investigation.id)!;
+    const day = dayInZone(new Date(moment), investigation.class.timeZone);
+    expect(bench.today).toBe(day);
+    if ([0, 6].includes(weekday(day))) expect(careTasksOn(day, investigation.schedule, investigation.bench.care)).toEqual([]);
+    const pot = investigation.containers.find((c) => c.code === 'A1')!;
+    await kites.put(`/bench/checks/${v7()}`, checkOf(pot.id, { typed: '31.4 cm' }, { day })).expect(200);
+    const { readings } = (await teacher.get(`/investigations/${investigation.id}`).expect(200)).body as InvestigationRecords;
+    expect(readings.filter((r) => r.containerId === pot.id && r.day === day).map(heightOf)).toEqual([314]);
   });
 });

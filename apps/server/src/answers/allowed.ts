@@ -19,7 +19,7 @@ export function answerStrictly(on: boolean): void {
 }
 
 /** An answer is not as its schema says; thrown in the tests only. */
-export class OtherFields extends Error {}
+export class OtherFieldsError extends Error {}
 
 /**
  * What may leave the server of an answer. As a rule that is all of it, and it goes as it is. A field that the schema has not stays here
@@ -29,8 +29,8 @@ export function allowed<T>(schema: TSchema, answer: T): T {
   const check = checkOf(schema);
   if (check.Check(answer)) return answer;
   const [first] = check.Errors(answer);
-  const said = `An answer is not as its schema says at ${first?.path}: ${first?.message}.`;
-  if (strict) throw new OtherFields(said);
-  new Logger('Answers').error(said);
+  const other = new OtherFieldsError(`An answer is not as its schema says at ${first?.path}: ${first?.message}.`);
+  if (strict) throw other;
+  new Logger('Answers').error(other.message);
   return Value.Clean(schema, structuredClone(answer)) as T;
 }

@@ -1,7 +1,7 @@
 import { SSE_METADATA } from '@nestjs/common/constants';
 import { type CallHandler, type ExecutionContext, Injectable, type NestInterceptor, StreamableFile } from '@nestjs/common';
 import { map, type Observable } from 'rxjs';
-import { allowed, OtherFields } from './allowed';
+import { allowed, OtherFieldsError } from './allowed';
 import { allowedOf } from './answers';
 
 /** Whatever a route answers with leaves by the fields of its schema; a route without one answers with nothing, or with a file. */
@@ -13,7 +13,7 @@ export class AllowedFieldsInterceptor implements NestInterceptor {
     return handler.handle().pipe(
       map((answer: unknown) => {
         if (answer === undefined || answer instanceof StreamableFile) return answer;
-        if (!schema) throw new OtherFields(`${context.getHandler().name} answers with fields, and none are allowed.`);
+        if (!schema) throw new OtherFieldsError(`${context.getHandler().name} answers with fields, and none are allowed.`);
         return allowed(schema, answer);
       }),
     );
