@@ -81,7 +81,7 @@ export const RibbonMarks = memo(function RibbonMarks({ ribbon: { days, marks, sp
           </g>
         );
       })}
-      {warm.length > 0 && <Warmth warm={warm} start={start} />}
+      {warm.length > 0 && <Warmth warm={warm} start={start} width={width} />}
     </svg>
   );
 });
@@ -103,10 +103,11 @@ function firstOfDay(marks: readonly RibbonMark[]): RibbonMark[] {
 }
 
 /** The room from its lowest to its highest temperature of each day, as a band on the tape's own scale of days. */
-function Warmth({ warm, start }: { warm: (RoomDay & { i: number })[]; start: (index: number) => number }) {
+function Warmth({ warm, start, width }: { warm: (RoomDay & { i: number })[]; start: (index: number) => number; width: number }) {
   const [low, high] = [Math.min(...warm.map((w) => w.low)), Math.max(...warm.map((w) => w.high))];
   const y = (value: number) => LINE + 3 + ((high - value) * (WARMTH - 6)) / Math.max(1, high - low);
   const points = warm.map((w) => ({ x: (start(w.i) + start(w.i + 1)) / 2, top: y(w.high), bottom: y(w.low) }));
+  const words = say('ribbon.cRoom', { math: Math.round(low), math2: Math.round(high) });
   const first = start(warm[0]!.i);
   const last = start(warm[warm.length - 1]!.i + 1);
   const edge = (side: 'top' | 'bottom') => [
@@ -122,8 +123,8 @@ function Warmth({ warm, start }: { warm: (RoomDay & { i: number })[]; start: (in
           <title>{say('ribbon.toC', { low: w.low, high: w.high })}</title>
         </rect>
       ))}
-      <text x={last + 8} y={LINE + 13}>
-        {say('ribbon.cRoom', { math: Math.round(low), math2: Math.round(high) })}
+      <text x={Math.min(last + 8, width - words.length * LETTER)} y={LINE + 13}>
+        {words}
       </text>
     </g>
   );

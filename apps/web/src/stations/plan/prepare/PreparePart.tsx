@@ -46,24 +46,27 @@ export function PreparePart(props: PartProps) {
 
 function Shopping({ plan, out, teams, kitchen }: { plan: PartProps['plan']; out: WorkedOut; teams: number; kitchen: Kitchen }) {
   return (
-    <table className="table">
-      <thead>
-        <tr>
-          <th scope="col">{say('common.what')}</th>
-          <th scope="col">{teams > 0 ? say('prepare.eachTeam') : say('prepare.needed')}</th>
-          <th scope="col">{say('prepare.inAllWithSpares')}</th>
-        </tr>
-      </thead>
-      <tbody>
-        {shoppingList(plan, out, teams, kitchen).map((l) => (
-          <tr key={l.what}>
-            <th scope="row">{l.what}</th>
-            <td>{l.perTeam}</td>
-            <td>{l.total}</td>
+    <div className="table-scroll">
+      {' '}
+      <table className="table">
+        <thead>
+          <tr>
+            <th scope="col">{say('common.what')}</th>
+            <th scope="col">{teams > 0 ? say('prepare.eachTeam') : say('prepare.needed')}</th>
+            <th scope="col">{say('prepare.inAllWithSpares')}</th>
           </tr>
-        ))}
-      </tbody>
-    </table>
+        </thead>
+        <tbody>
+          {shoppingList(plan, out, teams, kitchen).map((l) => (
+            <tr key={l.what}>
+              <th scope="row">{l.what}</th>
+              <td>{l.perTeam}</td>
+              <td>{l.total}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
   );
 }
 

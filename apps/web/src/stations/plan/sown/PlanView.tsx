@@ -58,30 +58,33 @@ function Plan({ records }: { records: InvestigationRecords }) {
           <h2>
             {treatments.length > 1 ? say('sownPlan.whatChanges', { factor: investigation.factor }) : say('sownPlan.allAreAlike')}
           </h2>
-          <table className="table">
-            <thead>
-              <tr>
-                <th scope="col">{say('sownPlan.label')}</th>
-                <th scope="col">{say('sownPlan.whatItGets')}</th>
-                <th scope="col">{capital(plural(containerName))}</th>
-              </tr>
-            </thead>
-            <tbody>
-              {treatments.map((t) => (
-                <tr key={t.code}>
-                  <td>
-                    <span className="plan-mark">
-                      <TreatmentMark code={t.code} size={20} /> {t.code}
-                    </span>
-                  </td>
-                  <td>
-                    {t.label} {t.control && <span className="second">{say('sownPlan.theControl')}</span>}
-                  </td>
-                  <td className="numeral">{containers.filter((c) => c.treatment === t.code).length}</td>
+          <div className="table-scroll">
+            {' '}
+            <table className="table">
+              <thead>
+                <tr>
+                  <th scope="col">{say('sownPlan.label')}</th>
+                  <th scope="col">{say('sownPlan.whatItGets')}</th>
+                  <th scope="col">{capital(plural(containerName))}</th>
                 </tr>
-              ))}
-            </tbody>
-          </table>
+              </thead>
+              <tbody>
+                {treatments.map((t) => (
+                  <tr key={t.code}>
+                    <td>
+                      <span className="plan-mark">
+                        <TreatmentMark code={t.code} size={20} /> {t.code}
+                      </span>
+                    </td>
+                    <td>
+                      {t.label} {t.control && <span className="second">{say('sownPlan.theControl')}</span>}
+                    </td>
+                    <td className="numeral">{containers.filter((c) => c.treatment === t.code).length}</td>
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          </div>
           <p className="second">{splitWords(investigation.split)}</p>
         </section>
         <section className="section">
