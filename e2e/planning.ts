@@ -6,6 +6,8 @@ export async function beginPlan(page: Page, start: RegExp): Promise<void> {
   // Lots that are drawn the same in every run.
   await page.addInitScript(() => (Math.random = () => 0.4242));
   await signIn(page);
+  // The shelves push the classes down when they come: who presses before that presses beside.
+  await expect(page.getByText('all shelves at one scale')).toBeVisible();
   await page.locator('.class-row').getByRole('link', { name: '7 Copper' }).click();
   await page.getByRole('link', { name: 'Plan an investigation' }).click();
   await page.getByRole('button', { name: start }).click();
