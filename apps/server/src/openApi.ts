@@ -29,7 +29,10 @@ const RULES: Record<string, (constraints: unknown[]) => Schema> = {
   arrayMaxSize: ([value]) => ({ maxItems: value }),
 };
 
-/** The description at /api/v1/openapi.json; requests are read from their validators and answers from their schemas, so they cannot drift apart. */
+/**
+ * The description at /api/v1/openapi.json; requests are read from their validators and answers from their schemas, so they cannot drift
+ * apart.
+ */
 export function describeApi(app: INestApplication): void {
   const config = new DocumentBuilder()
     .setTitle('Bright Sprout')

@@ -1,7 +1,6 @@
 import { Logger } from '@nestjs/common';
-import { type TSchema } from '@sinclair/typebox';
+import { KindGuard, type TSchema } from '@sinclair/typebox';
 import { type TypeCheck, TypeCompiler } from '@sinclair/typebox/compiler';
-import { Value } from '@sinclair/typebox/value';
 
 const compiled = new WeakMap<TSchema, TypeCheck<TSchema>>();
 
@@ -32,5 +31,34 @@ export function allowed<T>(schema: TSchema, answer: T): T {
   const other = new OtherFieldsError(`An answer is not as its schema says at ${first?.path}: ${first?.message}.`);
   if (strict) throw other;
   new Logger('Answers').error(other.message);
-  return Value.Clean(schema, structuredClone(answer)) as T;
+  return only([schema], answer) as T;
+}
+
+/**
+ * What of a value one of the schemas names: fields, and nothing where a list is always empty or a value always null. How long a text
+ * or how large a number is does not matter here, so that an answer is never left whole because some other part of it is odd.
+ */
+function only(schemas: readonly TSchema[], value: unknown): unknown {
+  if (schemas.some(KindGuard.IsUnion))
+    return only(
+      schemas.flatMap((s) => (KindGuard.IsUnion(s) ? s.anyOf : [s])),
+      value,
+    );
+  if (Array.isArray(value)) {
+    const items = [
+      ...schemas.filter(KindGuard.IsArray).map((s) => s.items),
+      ...schemas.filter(KindGuard.IsTuple).flatMap((s) => s.items ?? []),
+    ];
+    return items.every(KindGuard.IsNever) ? [] : value.map((inner) => only(items, inner));
+  }
+  if (typeof value === 'object' && value !== null) {
+    if (schemas.some(KindGuard.IsUnknown)) return value;
+    const namedSo = (name: string) => [
+      ...schemas.filter(KindGuard.IsObject).flatMap((s) => s.properties[name] ?? []),
+      ...schemas.filter(KindGuard.IsRecord).flatMap((s) => Object.values(s.patternProperties)),
+    ];
+    const named = Object.entries(value).map(([name, inner]) => ({ name, inner, of: namedSo(name) }));
+    return Object.fromEntries(named.filter(({ of }) => of.length > 0).map(({ name, inner, of }) => [name, only(of, inner)]));
+  }
+  return schemas.every(KindGuard.IsNull) ? null : value;
 }

@@ -14,8 +14,8 @@ import { TypeCompiler } from '@sinclair/typebox/compiler';
 import { like, oneOf, orNull, shape as object } from './shape';
 
 /**
- * What an investigation keeps as documents, field by field: answers are written by it, and a package is held against it before it comes in. The plans of every
- * kind and way of growing are held against it in its test.
+ * What an investigation keeps as documents, field by field: answers are written by it, and a package is held against it before it comes
+ * in. The plans of every kind and way of growing are held against it in its test.
  */
 
 const text = (most = 200) => Type.String({ maxLength: most });

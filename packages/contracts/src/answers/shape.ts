@@ -8,10 +8,13 @@ export const orNull = <T extends TSchema>(of: T) => Type.Union([of, Type.Null()]
 export const oneOf = <const T extends readonly string[]>(words: T) =>
   Type.Unsafe<T[number]>(Type.Union(words.map((word) => Type.Literal(word))));
 
-/** A schema whose values are those of a type that stands elsewhere; what the type has and the schema has not is an error of types. */
+type NamesIn<T> = T extends unknown ? keyof T : never;
+type Same<A, T> = [A] extends [T] ? ([NamesIn<A>, NamesIn<T>] extends [NamesIn<T>, NamesIn<A>] ? unknown : never) : never;
+
+/** A schema whose values are those of a type that stands elsewhere; a field of its own that one of the two has not is an error of types. */
 export const like =
   <T>() =>
-  <S extends TSchema>(schema: S & (Static<S> extends T ? unknown : never)) =>
+  <S extends TSchema>(schema: S & Same<Static<S>, T>) =>
     Type.Unsafe<T>(schema);
 
 /** A message with what stands in it, said by whoever reads it. */

@@ -164,8 +164,9 @@ function Investigations({ group }: { group: Class }) {
             <li key={i.id}>
               <Link to={`/investigations/${i.id}`}>{i.question}</Link>
               <span className="second">
-                {isDated(i.sownOn) && say('classPage.sown', { sownOn: formatDay(i.sownOn) })}
-                {say('classPage.phase', { phase: i.phase })}
+                {isDated(i.sownOn)
+                  ? say('classPage.sown', { sownOn: formatDay(i.sownOn), phase: i.phase })
+                  : say('classPage.phase', { phase: i.phase })}
               </span>
             </li>
           ))}

@@ -68,39 +68,8 @@ export function TodayView({ teacher }: { teacher: NonNullable<SessionView['teach
               )
             }
           </Loaded>
-          <section className="section mt-4">
-            <h2>{say('today.yourClasses')}</h2>
-            <Loaded query={classes} what={say('today.yourClasses2')}>
-              {(list) => (
-                <>
-                  {list.map((c) => (
-                    <div key={c.id} className="class-row">
-                      <Link className="group-tag" to={`/classes/${c.id}`}>
-                        {c.name}
-                      </Link>
-                      <span className="second">
-                        <Say
-                          it="today.teamsCode"
-                          gradeBandNames={GRADE_BAND_NAMES[c.gradeBand]}
-                          countTeams={c.teams.length}
-                          joinCode={c.joinCode}
-                          b={(inside) => <b>{inside}</b>}
-                        />
-                      </span>
-                      <span className="class-row-list">
-                        {c.investigations.slice(0, 3).map((i) => (
-                          <Link key={i.id} to={`/investigations/${i.id}`}>
-                            {i.phase === 'finished' ? say('today.finished', { question: i.question }) : i.question}
-                          </Link>
-                        ))}
-                      </span>
-                    </div>
-                  ))}
-                  <NewClass first={list.length === 0} />
-                </>
-              )}
-            </Loaded>
-          </section>
+          {/* After the shelves, which would push it from under a finger. */}
+          {!growing.isPending && <Classes query={classes} />}
         </div>
         <aside className="today-side">
           {classes.data && <WhatWaits classes={classes.data} />}
@@ -109,5 +78,43 @@ export function TodayView({ teacher }: { teacher: NonNullable<SessionView['teach
         </aside>
       </main>
     </div>
+  );
+}
+
+function Classes({ query }: { query: ReturnType<typeof useClasses> }) {
+  return (
+    <section className="section mt-4">
+      <h2>{say('today.yourClasses')}</h2>
+      <Loaded query={query} what={say('today.yourClasses2')}>
+        {(list) => (
+          <>
+            {list.map((c) => (
+              <div key={c.id} className="class-row">
+                <Link className="group-tag" to={`/classes/${c.id}`}>
+                  {c.name}
+                </Link>
+                <span className="second">
+                  <Say
+                    it="today.teamsCode"
+                    gradeBandNames={GRADE_BAND_NAMES[c.gradeBand]}
+                    countTeams={c.teams.length}
+                    joinCode={c.joinCode}
+                    b={(inside) => <b>{inside}</b>}
+                  />
+                </span>
+                <span className="class-row-list">
+                  {c.investigations.slice(0, 3).map((i) => (
+                    <Link key={i.id} to={`/investigations/${i.id}`}>
+                      {i.phase === 'finished' ? say('today.finished', { question: i.question }) : i.question}
+                    </Link>
+                  ))}
+                </span>
+              </div>
+            ))}
+            <NewClass first={list.length === 0} />
+          </>
+        )}
+      </Loaded>
+    </section>
   );
 }

@@ -45,6 +45,10 @@ function TeamBench({ bench }: { bench: Bench }) {
   const handOver = useHandOver(team.id);
   const asked = useAskedPredictions().data ?? [];
   const together = useAskedTogether().data?.[0];
+  // Its page is there before it is pressed: until a page has changed, what is tapped goes to the one that is left.
+  useEffect(() => {
+    if (together) void import('./TogetherReadingView');
+  }, [together]);
   const readTogether = together && (
     <Link className="bench-everybody" to="/bench/together">
       <Say it="bench.everybodyReadsNow" code={together.code} b={(inside) => <b>{inside}</b>} />
