@@ -15,7 +15,8 @@ async function faultsOf(page: Page, paths: readonly string[]): Promise<string[]>
   for (const path of paths) {
     await page.goto(path);
     await expect(page.getByRole('heading').or(page.getByRole('main')).first()).toBeVisible();
-    await page.waitForLoadState('networkidle');
+    // A page beside an open line may never be quiet; by then it has come.
+    await page.waitForLoadState('networkidle', { timeout: 10_000 }).catch(() => undefined);
     for (const size of [LAPTOP, PHONE]) {
       await page.setViewportSize(size);
       for (const text of await unmarked(page, own)) faults.push(`${path}: no message: ${text}`);

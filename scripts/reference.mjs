@@ -7,13 +7,16 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { exitWith, installModules, ROOT } from './project.mjs';
 
-/** `npm run reference -- --short` simulates few classes. */
-const SIMULATIONS = process.argv.includes('--short') ? 20 : 2000;
+/** `npm run reference -- --short` simulates few classes, and compares what stands in `statistics/`. */
+const SHORT = process.argv.includes('--short');
+const SIMULATIONS = SHORT ? 20 : 2000;
 const scientific = (value) => (value === 0 ? '0' : value.toExponential(1));
 
 function collect(file) {
   const env = { ...process.env, SPROUT_REFERENCE: file, SPROUT_SIMULATIONS: String(SIMULATIONS), NODE_OPTIONS: '' };
+  const reporting = join(ROOT, 'packages/core/test/reference.ts');
   const args = ['--selectProjects', 'core', '--silent', '--testTimeout', '600000'];
+  args.push(...(SHORT ? ['core/src/statistics/'] : ['--findRelatedTests', reporting]));
   const run = spawnSync(process.execPath, [join(ROOT, 'node_modules/jest/bin/jest.js'), ...args], {
     cwd: ROOT,
     env,
@@ -71,7 +74,8 @@ function main() {
     for (const l of lines.filter((line) => 'coverage' in line))
       console.log(`| ${l.coverage} | ${(100 * l.held).toFixed(1)} % | ${((100 * l.answered) / l.runs).toFixed(1)} % |`);
     for (const l of lines.filter((line) => 'plausibility' in line)) console.log(`\nQuestions at the bench:\n${l.plausibility}`);
-    printGreen(lines.filter((line) => 'green' in line));
+    const green = lines.filter((line) => 'green' in line);
+    if (green.length > 0) printGreen(green);
   } finally {
     rmSync(folder, { recursive: true, force: true });
   }

@@ -1,11 +1,12 @@
 #!/usr/bin/env node
 // Takes the pictures of docs/screenshots from a running application with the demo: npm start, then npm run screenshots,
-// or only some of them: npm run screenshots -- wall film.
+// or only some of them, into a folder of one's own: npm run screenshots -- wall film --out FOLDER.
 import { execFileSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { parseArgs } from 'node:util';
 import { PlainError, which } from './mariadb.mjs';
 import { demoTeacher, demoTeams } from './demoSignIns.mjs';
 import { exitWith, ROOT } from './project.mjs';
@@ -51,7 +52,10 @@ async function main() {
     executablePath: which('chromium'),
     args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', ...seenByCamera()],
   });
-  const only = process.argv.slice(2);
+  const { values, positionals: only } = parseArgs({
+    allowPositionals: true,
+    options: { out: { type: 'string', default: join(ROOT, 'docs/screenshots') } },
+  });
   const shoot = async (name, viewport, path, { before, act } = {}) => {
     if (only.length > 0 && !only.includes(name)) return;
     const context = await browser.newContext({ viewport, locale: 'en-GB', permissions: ['camera'] });
@@ -61,7 +65,7 @@ async function main() {
     await page.waitForLoadState('networkidle').catch(() => undefined);
     await act?.(page);
     await page.evaluate(() => document.fonts.ready);
-    await page.screenshot({ path: join(ROOT, 'docs/screenshots', `${name}.png`) });
+    await page.screenshot({ path: join(values.out, `${name}.png`) });
     await context.close();
   };
   const api = (path) => `${base}/api/v1${path}`;
@@ -138,7 +142,7 @@ async function main() {
     'certificate',
     LAPTOP,
     '/investigations/{}/conclude/certificates',
-    ofInvestigation((page) => page.locator('.sheet-drawing').first().waitFor()),
+    ofInvestigation((page) => page.locator('.certificate-list').first().waitFor()),
   );
   await shoot('claim', TABLET, '/bench', {
     before: team('moon'),

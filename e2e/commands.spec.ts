@@ -1,0 +1,36 @@
+import { execFile } from 'node:child_process';
+import { mkdtempSync, readdirSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { promisify } from 'node:util';
+import { expect } from '@playwright/test';
+import { test } from './test';
+
+/** A command of the README as a person gives it; what it printed. Backup, restore, camera and start have tests of their own. */
+async function npmRun(command: string, args: readonly string[], env: Record<string, string> = {}): Promise<string> {
+  const run = promisify(execFile)('npm', ['run', '--silent', command, '--', ...args], {
+    cwd: join(__dirname, '..'),
+    env: { ...process.env, ...env },
+  });
+  return (await run).stdout;
+}
+
+test('npm run bench still leads somewhere, and loses no reading', async () => {
+  test.setTimeout(300_000);
+  expect(await npmRun('bench', ['--short'])).toMatch(/readings accounted for afterwards +16 of 16/);
+});
+
+test('npm run reference compares with R', async () => {
+  test.setTimeout(300_000);
+  const said = await npmRun('reference', ['--short']);
+  expect(said).toContain('| function | values compared |');
+  expect(said).toMatch(/^\| welch \| \d+ \|/m);
+  expect(said).toContain('95 % interval, 20 simulated classes');
+});
+
+test('npm run screenshots takes what it is asked for', async ({ baseURL }) => {
+  const folder = mkdtempSync(join(tmpdir(), 'sprout-shots-'));
+  await npmRun('screenshots', ['certificate', 'claim', 'bench-phone', '--out', folder], { SPROUT_URL: baseURL! });
+  expect(readdirSync(folder).sort()).toEqual(['bench-phone.png', 'certificate.png', 'claim.png']);
+  rmSync(folder, { recursive: true });
+});
