@@ -19,8 +19,13 @@ async function fileOf(page: Page, press: () => Promise<void>): Promise<{ path: s
 }
 
 async function choose(page: Page, word: RegExp, choice: RegExp | string): Promise<void> {
-  await page.getByRole('button', { name: word }).click();
-  await page.locator('.ruled-menu.show').getByRole('button', { name: choice }).first().click();
+  const menu = page.locator('.ruled-menu.show');
+  // Words move while a sentence grows: who pressed beside one presses again.
+  await expect(async () => {
+    if (!(await menu.isVisible())) await page.getByRole('button', { name: word }).click();
+    await expect(menu).toBeVisible({ timeout: 2000 });
+  }).toPass();
+  await menu.getByRole('button', { name: choice }).first().click();
 }
 
 test('talking points are pinned, ordered, hidden and added, and are run through with keys', async ({ page }) => {

@@ -4,7 +4,11 @@ import { SIDE_BY_SIDE } from './startApplication';
 /** Drives the built application in Debian's Chromium, against a MariaDB of its own that is thrown away afterwards. */
 export default defineConfig({
   testDir: '.',
-  testMatch: '*.spec.ts',
+  // Commands that keep both cores busy have the machine for themselves, after all else.
+  projects: [
+    { name: 'browser', testMatch: '*.spec.ts', testIgnore: 'commands.spec.ts' },
+    { name: 'commands', testMatch: 'commands.spec.ts', dependencies: ['browser'] },
+  ],
   outputDir: '../test-results',
   globalSetup: './startApplication.ts',
   workers: SIDE_BY_SIDE,
