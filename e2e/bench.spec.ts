@@ -58,7 +58,7 @@ test('with the network cut a check waits on the device and is sent once when it 
   await expect(moons.getByText('1 check waits on this device')).toBeVisible();
   await expect(moons.getByRole('button', { name: 'A4, done' })).toBeVisible();
   await moons.context().setOffline(false);
-  await expect(moons.getByText('waits on this device')).toHaveCount(0, { timeout: 15_000 });
+  await expect(moons.getByText('waits on this device')).toHaveCount(0);
   await signIn(page);
   await openWall(page);
   await page.getByRole('button', { name: /^A4, no salt: 17\.7 cm/ }).click();
@@ -86,7 +86,7 @@ test('without a network the team’s page opens again, with what was entered, an
   await brollies.getByRole('button', { name: /^Next/ }).click();
   await expect(brollies.getByText('2 checks wait on this device')).toBeVisible();
   await brollies.context().setOffline(false);
-  await expect(brollies.getByText('on this device')).toHaveCount(0, { timeout: 20_000 });
+  await expect(brollies.getByText('on this device')).toHaveCount(0);
   await brollies.reload();
   await expect(brollies.getByRole('button', { name: 'A5, done' })).toBeVisible();
 });
@@ -210,7 +210,7 @@ test('a picture taken without a network waits, arrives, and is seen in the noteb
   await bells.getByRole('button', { name: /^(Next|Finish)/ }).click();
   await expect(bells.getByText('2 entries wait on this device')).toBeVisible();
   await bells.context().setOffline(false);
-  await expect(bells.getByText('on this device')).toHaveCount(0, { timeout: 15_000 });
+  await expect(bells.getByText('on this device')).toHaveCount(0);
   await bells.goto(bells.url().replace('/bench?investigation=', '/bench/notebook/').replace(/&.*/, ''));
   const picture = bells.getByRole('region', { name: 'D2' }).getByRole('img', { name: /^D2 on/ });
   await expect.poll(() => picture.evaluate((img: HTMLImageElement) => img.naturalWidth)).toBeGreaterThan(0);

@@ -51,7 +51,7 @@ test('a team takes today’s picture by the line of the last one, without a netw
   await page.getByRole('link', { name: /Take today’s picture/ }).click();
   await expect(page).toHaveURL(new RegExp(`/bench/take/${filmId}`));
   // Line, lean and light are told from what the camera sees.
-  await expect(page.getByText(/\d+° off, up to 6° is fine/)).toBeVisible({ timeout: 40_000 });
+  await expect(page.getByText(/\d+° off, up to 6° is fine/)).toBeVisible();
   await expect(page.getByText(/like your 8 others/)).toBeVisible();
   await expect(page.getByText(/It lies as it lay before|Bring .* in\.|onto the last picture’s line/)).toBeVisible();
   await expectAccessible(page);
@@ -64,7 +64,7 @@ test('a team takes today’s picture by the line of the last one, without a netw
   await page.getByRole('button', { name: 'Nobody is in it: keep it' }).click();
   await expect(page.getByRole('heading', { name: 'It waits on this device.' })).toBeVisible();
   await page.context().setOffline(false);
-  await expect(page.getByRole('heading', { name: 'Your teacher has it.' })).toBeVisible({ timeout: 20_000 });
+  await expect(page.getByRole('heading', { name: 'Your teacher has it.' })).toBeVisible();
   const teacher = await (await browser.newContext({ baseURL: baseURL!, viewport: { width: 1280, height: 800 } })).newPage();
   await signIn(teacher);
   const classes = (await (await teacher.request.get('/api/v1/classes')).json()) as ClassView[];

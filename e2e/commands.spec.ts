@@ -16,12 +16,12 @@ async function npmRun(command: string, args: readonly string[], env: Record<stri
 }
 
 test('npm run bench still leads somewhere, and loses no reading', async () => {
-  test.setTimeout(300_000);
+  test.setTimeout(600_000);
   expect(await npmRun('bench', ['--short'])).toMatch(/readings accounted for afterwards +16 of 16/);
 });
 
 test('npm run reference compares with R', async () => {
-  test.setTimeout(300_000);
+  test.setTimeout(600_000);
   const said = await npmRun('reference', ['--short']);
   expect(said).toContain('| function | values compared |');
   expect(said).toMatch(/^\| welch \| \d+ \|/m);

@@ -97,7 +97,7 @@ test('a question goes on the projector’s link and comes off again', async ({ p
   await expect(hall.locator('.screen-question .claim-finding')).toContainText('did more under');
   await expect(hall.getByRole('img', { name: /^Height of white mustard/ })).toBeVisible();
   await page.getByRole('button', { name: 'Show the wall' }).click();
-  await expect(hall.getByRole('slider', { name: 'Day looked at' })).toBeVisible({ timeout: 15_000 });
+  await expect(hall.getByRole('slider', { name: 'Day looked at' })).toBeVisible();
 });
 
 test('deal again: labels move within teams, grains fall, and all of them give the p of the page', async ({ page }) => {
@@ -111,7 +111,7 @@ test('deal again: labels move within teams, grains fall, and all of them give th
   await page.getByRole('button', { name: 'Ten' }).click();
   await expect(page.getByText(/of 11 deals gave a gap this big/)).toBeVisible();
   await page.getByRole('button', { name: /^All/ }).click();
-  await expect(page.getByText(alone, { exact: false }).first()).toBeVisible({ timeout: 20_000 });
+  await expect(page.getByText(alone, { exact: false }).first()).toBeVisible();
   await expect(page.getByText(/Luck alone does this/)).toBeVisible();
   await expectAccessible(page);
 });

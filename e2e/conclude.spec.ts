@@ -117,7 +117,7 @@ test('a team claims too much and is asked, picks evidence, goes on without a net
   await tablet.reload();
   await expect(tablet.getByLabel('Why we think so')).toHaveValue('Roots get less water, this proves it.');
   await tablet.context().setOffline(false);
-  await expect(tablet.getByText('All saved')).toBeVisible({ timeout: 20_000 });
+  await expect(tablet.getByText('All saved')).toBeVisible();
   await tablet.locator('.reach-ask').getByRole('button', { name: 'Keep it: we can say why' }).click();
   await expect(tablet.locator('.reach-ask')).toHaveCount(0);
   await tablet.getByRole('button', { name: 'Show it' }).click();
@@ -154,7 +154,7 @@ test('a team claims too much and is asked, picks evidence, goes on without a net
     .filter({ hasText: /Read (one|all)/ })
     .click();
   await expect(tablet.getByRole('article', { name: 'Claim of Kites' })).toContainText('Salt in the soil holds on to the water');
-  await expect(card).toContainText('They answer: D2 and D4.', { timeout: 15_000 });
+  await expect(card).toContainText('They answer: D2 and D4.');
   await page.getByRole('button', { name: 'All teams can read all claims: close them' }).click();
 });
 

@@ -65,7 +65,6 @@ async function dragTo(page: Page, name: string, [x, y]: [number, number]): Promi
 }
 
 test('a film from files: lined up once, counted as it is, mended, kept, and compared', async ({ page }) => {
-  test.setTimeout(180_000);
   // On the tenth day a lamp was on.
   const good = camera('--days', '2-10');
   const { investigation } = await ownPatch(page);
@@ -81,8 +80,8 @@ test('a film from files: lined up once, counted as it is, mended, kept, and comp
   // Files are dated by what the camera wrote, and added together.
   await page.getByLabel('Picture files').setInputFiles(good.truth.map((t) => join(good.folder, t.file)));
   await page.getByRole('button', { name: 'Add 9 pictures' }).click();
-  await expect(page.getByRole('heading', { name: 'Where does it lie?' })).toBeVisible({ timeout: 30_000 });
-  await expect(page.locator('.add-list')).toHaveCount(0, { timeout: 30_000 });
+  await expect(page.getByRole('heading', { name: 'Where does it lie?' })).toBeVisible();
+  await expect(page.locator('.add-list')).toHaveCount(0);
   const shares = good.truth[0]!.corners.map(([x, y]): [number, number] => [x / 800, y / 600]);
   for (const [i, name] of ['top left', 'top right', 'bottom right', 'bottom left'].entries())
     await dragTo(page, `Corner ${name}`, shares[i]!);
@@ -91,11 +90,11 @@ test('a film from files: lined up once, counted as it is, mended, kept, and comp
   await page.getByRole('button', { name: 'These are the corners' }).click();
   // All others are lined up by themselves and counted; the lamp’s is refused, the rest as they really are.
   const keep = page.getByRole('button', { name: 'Keep 48 numbers' });
-  await expect(keep).toBeVisible({ timeout: 60_000 });
+  await expect(keep).toBeVisible();
   await expect(page.getByText(/A lamp was on, or the sun was low/)).toBeVisible();
   await expectAccessible(page);
   await keep.click();
-  await expect(page.getByText('All numbers are on record')).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText('All numbers are on record')).toBeVisible();
   const { readings, investigation: sown } = await recordsOf(page, investigation.id);
   const codeOf = new Map(sown.containers.map((c) => [c.id, c.code]));
   const errors = readings.map((r) => {
@@ -112,7 +111,7 @@ test('a film from files: lined up once, counted as it is, mended, kept, and comp
   await dragTo(page, 'White from here', [0.02, 0.02]);
   await dragTo(page, 'White to here', [0.2, 0.06]);
   await page.getByRole('button', { name: 'This is white' }).click();
-  await expect(page.getByRole('button', { name: /^Keep \d+ numbers$/ })).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByRole('button', { name: /^Keep \d+ numbers$/ })).toBeVisible();
   await expect(page.getByText(/A lamp was on/)).toBeHidden();
   // A stroke of the brush takes green away; undone it is there again.
   const share = page.locator('.pan-tag').first().locator('.pan-share');
@@ -131,14 +130,14 @@ test('a film from files: lined up once, counted as it is, mended, kept, and comp
   await page.getByRole('button', { name: 'Done' }).click();
   await expect(page.getByText(/Corrected by hand: 7 strokes\./)).toBeVisible();
   await page.getByRole('button', { name: /^Keep \d+ numbers?$/ }).click();
-  await expect(page.getByText('All numbers are on record')).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText('All numbers are on record')).toBeVisible();
   const mended = (await recordsOf(page, investigation.id)).readings
     .flatMap((r) => r.findings)
     .filter((f) => f.seen?.method.endsWith('+hand'));
   expect(mended).toHaveLength(6);
   // It survives being opened again, and the comparison has it like any other measure.
   await page.reload();
-  await expect(page.getByText('All numbers are on record')).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText('All numbers are on record')).toBeVisible();
   await page.setViewportSize({ width: 390, height: 844 });
   await expectNoSidewaysScroll(page);
   await page.setViewportSize({ width: 1280, height: 800 });
@@ -185,7 +184,7 @@ test('files that cannot be are told so in a sentence, and nothing is lost', asyn
   await page.getByRole('button', { name: 'Add 2 pictures' }).click();
   // The first in which the corners are said is the one that the rest are compared with: a screenshot is none of them.
   await page.getByRole('button', { name: 'These are the corners' }).click();
-  await expect(page.locator('.film-day.refused')).toHaveCount(1, { timeout: 30_000 });
+  await expect(page.locator('.film-day.refused')).toHaveCount(1);
   await expect(page.getByText(/its corners were not found/)).toBeVisible();
 });
 
@@ -196,9 +195,7 @@ test('the demo’s film runs, shows two sections beside each other, and is taken
   const classes = (await (await page.request.get('/api/v1/classes')).json()) as ClassView[];
   const patch = classes.find((c) => c.name === '9 Slate')!.investigations.find((i) => i.question.includes('clover'))!;
   await page.goto(`/investigations/${patch.id}/pictures?at=3`);
-  await expect(page.getByRole('heading', { name: /clear cover for the first week, is half green/ })).toBeVisible({
-    timeout: 40_000,
-  });
+  await expect(page.getByRole('heading', { name: /clear cover for the first week, is half green/ })).toBeVisible();
   await expect(page.getByRole('heading', { name: '1 new picture: look first' })).toBeVisible();
   const tape = page.getByRole('slider', { name: 'Picture looked at' });
   await expect(tape).toHaveAttribute('aria-valuetext', /^day 3/);
@@ -206,16 +203,13 @@ test('the demo’s film runs, shows two sections beside each other, and is taken
   await expect(tape).toHaveAttribute('aria-valuetext', /^day 4/);
   await page.getByRole('slider', { name: 'Days a second' }).fill('4');
   await page.getByRole('button', { name: 'Let it grow' }).click();
-  await expect(tape).toHaveAttribute('aria-valuetext', /^day 14/, { timeout: 15_000 });
+  await expect(tape).toHaveAttribute('aria-valuetext', /^day 14/);
   await page.getByRole('slider', { name: /As taken to the left/ }).press('End');
   await page.getByRole('button', { name: 'Side by side: nothing' }).click();
   await page.locator('.ruled-menu.show').getByRole('button', { name: / and / }).first().click();
   await expect(page.locator('.side-by-side figure')).toHaveCount(2);
   const taken = async (name: string) => {
-    const [file] = await Promise.all([
-      page.waitForEvent('download', { timeout: 60_000 }),
-      page.getByRole('button', { name }).click(),
-    ]);
+    const [file] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name }).click()]);
     return readFileSync((await file.path())!);
   };
   const gif = await taken('GIF');
@@ -234,7 +228,7 @@ test('the demo’s film runs, shows two sections beside each other, and is taken
     .getByRole('button', { name: 'Stop' })
     .dispatchEvent('click', {}, { timeout: 5000 })
     .catch(() => undefined);
-  await expect(page.getByRole('button', { name: 'GIF' })).toBeVisible({ timeout: 20_000 });
+  await expect(page.getByRole('button', { name: 'GIF' })).toBeVisible();
   await expectAccessible(page);
 });
 

@@ -12,7 +12,7 @@ export async function beginPlan(page: Page, start: RegExp): Promise<void> {
   await page.getByRole('link', { name: 'Plan an investigation' }).click();
   await page.getByRole('button', { name: start }).click();
   // A plan is worked out, kept and opened: on a busy machine that takes a while.
-  await page.waitForURL(/\/plans\/[0-9a-f-]+\/ask/, { timeout: 30_000 });
+  await page.waitForURL(/\/plans\/[0-9a-f-]+\/ask/);
   await expect(page.getByLabel('What do you want to find out?')).toBeVisible();
 }
 

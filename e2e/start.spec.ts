@@ -93,7 +93,7 @@ test('a window that is closed, and a start that is killed, leave nothing running
   expect(await left()).toEqual([]);
   const killed = await running(port, EMPTY);
   killed.child.kill('SIGKILL');
-  await expect.poll(left, { timeout: 20_000 }).toEqual([]);
+  await expect.poll(left).toEqual([]);
   expect(await portIsFree(port)).toBe(true);
 });
 
@@ -103,9 +103,9 @@ test('npm that is asked to end takes everything with it', async () => {
   const npm = spawn('npm', ['start'], { cwd: join(__dirname, '..'), env, detached: true });
   let said = '';
   npm.stdout.on('data', (chunk) => (said += chunk));
-  await expect.poll(() => said, { timeout: 60_000 }).toContain('Ctrl-C stops it.');
+  await expect.poll(() => said, STARTED).toContain('Ctrl-C stops it.');
   npm.kill('SIGTERM');
-  await expect.poll(left, { timeout: 20_000 }).toEqual([]);
+  await expect.poll(left).toEqual([]);
 });
 
 test('a second start says where the first one runs; what an earlier one left over is ended and its records are there', async ({
@@ -140,7 +140,7 @@ test('where only the database ends, it is brought back', async ({ request }) => 
   await expect.poll(run.said).toContain('starting it again');
   const signIn = () =>
     request.post(`http://127.0.0.1:${port}/api/v1/session`, { data: { email: 'nobody@weir.example', password: 'not-this-one' } });
-  await expect.poll(async () => (await signIn()).status(), { timeout: 30_000 }).toBe(401);
+  await expect.poll(async () => (await signIn()).status()).toBe(401);
   run.child.kill('SIGINT');
   expect(await run.ended).toBe(0);
 });
@@ -151,7 +151,7 @@ test('a first start that is killed, early and late, begins again and comes throu
   for (const ready of [/mariadb\.new/, /mariadb /]) {
     const cut = start({ PORT: String(port), SPROUT_DATA_DIR: folder, ...NO_PICTURES });
     // Once while the folder of the database is being made, once as soon as it is there.
-    await expect.poll(() => `${readdirSync(folder).join(' ')} `, { timeout: 30_000, intervals: [20] }).toMatch(ready);
+    await expect.poll(() => `${readdirSync(folder).join(' ')} `, { intervals: [20] }).toMatch(ready);
     cut.child.kill('SIGKILL');
     await cut.ended;
   }
@@ -205,7 +205,7 @@ test('a server that dies in the middle of a send loses nothing and keeps nothing
   await stopped;
   run = await up();
   back = true;
-  await expect(page.getByText('on this device')).toHaveCount(0, { timeout: 20_000 });
+  await expect(page.getByText('on this device')).toHaveCount(0);
   const { today, investigations } = await bench();
   const { containers } = investigations[0]!.investigation;
   const entered = investigations[0]!.readings.filter((r) => r.day === today);

@@ -15,7 +15,7 @@ export function start(env: Record<string, string>): { child: ChildProcess; said:
 }
 
 /** A first start makes a database and loads the demo, on a machine that has other things to do. */
-export const STARTED = { timeout: 90_000 };
+export const STARTED = { timeout: 240_000 };
 
 /** Where nothing is asked of the records. */
 export const EMPTY = { SPROUT_DEMO: 'off' };

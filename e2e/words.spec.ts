@@ -28,7 +28,6 @@ async function faultsOf(page: Page, paths: readonly string[]): Promise<string[]>
 }
 
 test('every word of a teacher’s pages comes from a catalogue, and fits where it is longer', async ({ page }) => {
-  test.setTimeout(240_000);
   await signIn(page);
   await page.goto('/?language=en-XA');
   expect(await faultsOf(page, await teacherPages(page))).toEqual([]);

@@ -88,12 +88,12 @@ const isHealthy = () =>
 async function waitUntilReady(child) {
   let over = false;
   child.once('exit', () => (over = true));
-  for (let tries = 0; tries < 300; tries++) {
+  for (let tries = 0; tries < 1200; tries++) {
     if (over) throw new PlainError('The server stopped while starting; its reason stands above.');
     if (await isHealthy()) return;
     await new Promise((next) => setTimeout(next, 100));
   }
-  throw new PlainError('The server did not become ready within 30 seconds.');
+  throw new PlainError('The server did not become ready within two minutes.');
 }
 
 let database = null;

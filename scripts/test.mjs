@@ -10,6 +10,8 @@ import { build, checkNode, exitWith, installModules, ROOT } from './project.mjs'
 
 const reports = mkdtempSync(join(tmpdir(), 'sprout-reports-'));
 const totals = { passed: 0, failed: 0 };
+/** What failed, told once more where the run ends. */
+const failures = [];
 
 function count(name, passed, failed) {
   totals.passed += passed;
@@ -33,10 +35,22 @@ async function check(name, command, args) {
   count(name, status === 0 ? 1 : 0, status === 0 ? 0 : 1);
 }
 
+/** Every test of a browser report that did not end as it should, with what it said. */
+const failedIn = ({ suites = [], specs = [] }) => [
+  ...specs
+    .filter((spec) => !spec.ok)
+    .map((spec) => [
+      `${spec.file}: ${spec.title}`,
+      ...spec.tests.flatMap((t) => t.results).flatMap((r) => r.errors.map((e) => e.message)),
+    ]),
+  ...suites.flatMap(failedIn),
+];
+
 /** Reads a runner's report; a runner that ended badly without one counts as one failure. */
 function readReport(file, status, read) {
   try {
-    const { passed, failed } = read(JSON.parse(readFileSync(file, 'utf8')));
+    const { passed, failed, told } = read(JSON.parse(readFileSync(file, 'utf8')));
+    failures.push(...told);
     return { passed, failed: failed === 0 && status !== 0 ? 1 : failed };
   } catch {
     return { passed: 0, failed: 1 };
@@ -56,6 +70,7 @@ async function main() {
   const unit = readReport(jest, await run('npx', ['jest', '--json', `--outputFile=${jest}`]), (r) => ({
     passed: r.numPassedTests,
     failed: r.numFailedTests + r.numRuntimeErrorTestSuites,
+    told: r.testResults.filter((t) => t.status === 'failed').map((t) => [t.name, t.message]),
   }));
   count('Unit and server', unit.passed, unit.failed);
 
@@ -65,14 +80,16 @@ async function main() {
   const browser = readReport(
     e2e,
     await run('npx', ['playwright', 'test', '-c', 'e2e/playwright.config.ts'], { E2E_REPORT: e2e, E2E_PORT: String(port) }),
-    ({ stats }) => ({
-      passed: stats.expected + stats.flaky,
-      failed: stats.unexpected,
+    (report) => ({
+      passed: report.stats.expected + report.stats.flaky,
+      failed: report.stats.unexpected,
+      told: failedIn(report),
     }),
   );
   count('Browser', browser.passed, browser.failed);
 
   rmSync(reports, { recursive: true, force: true });
+  for (const failure of failures) console.log(`${failure.join('\n').slice(0, 2500)}\n`);
   console.log(`${totals.passed} passed, ${totals.failed} failed`);
   process.exit(totals.failed === 0 ? 0 : 1);
 }

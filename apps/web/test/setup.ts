@@ -35,7 +35,7 @@ class QuietWorker {
 window.Worker ??= QuietWorker as unknown as typeof Worker;
 
 // A busy machine is slow; what is waited for comes all the same.
-configure({ asyncUtilTimeout: 5000 });
+configure({ asyncUtilTimeout: 20_000 });
 
 // A form filled in key by key takes seconds where two cores do everything; nothing waits so long when all is well.
-jest.setTimeout(30_000);
+jest.setTimeout(120_000);
