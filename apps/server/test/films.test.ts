@@ -3,7 +3,7 @@ import { type InvestigationRecords } from '@bright-sprout/contracts/answers/inve
 import { timeNow } from '@bright-sprout/core/clock/clock';
 import { addDays } from '@bright-sprout/core/calendar/days';
 import { numberFound } from '@bright-sprout/core/measures/finding';
-import { lookOn, looksByContainer } from '@bright-sprout/core/compare/looks';
+import { lookOn, looksByContainer } from '@bright-sprout/core/readings/looks';
 import { currentReadings } from '@bright-sprout/core/readings/reading';
 import { readdirSync } from 'node:fs';
 import JsZip from 'jszip';

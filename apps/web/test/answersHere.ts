@@ -1,5 +1,4 @@
 import { causesOf } from '@bright-sprout/core/compare/causes/causes';
-import { groupsOf } from '@bright-sprout/core/compare/groups';
 import { surenessOf } from '@bright-sprout/core/compare/sureness';
 import { measureOf } from '@bright-sprout/core/measures/registry';
 import { useMemo } from 'react';
@@ -9,9 +8,8 @@ import { type Asking, type Working } from '../src/workers/useSureness';
 export function useSureness(asking: Asking | null): Working {
   return useMemo(() => {
     if (!asking) return { answer: null, share: 0 };
-    const { records, question, own, facts } = asking;
+    const { records, groups, question, own, facts } = asking;
     const measure = measureOf(question.measure, own)!;
-    const groups = groupsOf(records, measure, question);
     const sureness = surenessOf(groups, question, facts.design, { seed: 1, draws: 400 });
     return { answer: { sureness, causes: causesOf({ ...facts, groups, records, question, measure, sureness }) }, share: 1 };
   }, [asking]);

@@ -3,7 +3,7 @@ import { type InvestigationView } from '@bright-sprout/contracts/answers/investi
 import { type ClaimSubject, joinedBy } from '@bright-sprout/core/claims/claimSubject';
 import { daysBetween, formatDay, isDated, ONE_LOOK_SOWING } from '@bright-sprout/core/calendar/days';
 import { type GroupedRecords } from '@bright-sprout/core/compare/groups';
-import { looksByContainer } from '@bright-sprout/core/compare/looks';
+import { looksByContainer } from '@bright-sprout/core/readings/looks';
 import { type Between, type Question, type When } from '@bright-sprout/core/compare/question';
 import { type Shown, shownOf } from '@bright-sprout/core/compare/shown';
 import { countsSprouts } from '@bright-sprout/core/compare/times';

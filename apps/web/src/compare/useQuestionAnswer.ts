@@ -47,6 +47,7 @@ export function useQuestionAnswer({
     const planned = investigation.origin === 'planned';
     return {
       records: compared,
+      groups,
       question,
       own: investigation.bench.own,
       facts: {
@@ -60,7 +61,7 @@ export function useQuestionAnswer({
         coldBelow: Math.max(...bases),
       },
     };
-  }, [compared, question, investigation, readings, room, classes]);
+  }, [compared, groups, question, investigation, readings, room, classes]);
   const { answer, share } = useSureness(asking);
   const subject = useMemo(
     () => subjectOf(question, shown, investigation, { readingError, classes }),

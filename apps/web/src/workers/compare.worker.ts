@@ -1,5 +1,5 @@
 import { causesOf } from '@bright-sprout/core/compare/causes/causes';
-import { groupsOf, type GroupedRecords } from '@bright-sprout/core/compare/groups';
+import { type GroupedRecords } from '@bright-sprout/core/compare/groups';
 import { dealingOf, type Sureness } from '@bright-sprout/core/compare/sureness';
 import { measureOf } from '@bright-sprout/core/measures/registry';
 import { type Result } from '@bright-sprout/core/result/result';
@@ -33,13 +33,12 @@ onmessage = onceWorded(({ data }: MessageEvent<CompareMessage>) => {
 });
 
 /** Deals in slices, so that a newer question is heard and this one given up. */
-async function answer({ number, records: key, question, own, facts }: QuestionMessage): Promise<void> {
+async function answer({ number, records: key, groups, question, own, facts }: QuestionMessage): Promise<void> {
   const records = known.get(key);
   const measure = measureOf(question.measure, own) ?? measureOf('height')!;
   if (!records) return;
   const begun = performance.now();
   let said = begun;
-  const groups = groupsOf(records, measure, question);
   const begunDealing = dealingOf(groups, question, facts.design);
   let sureness: Result<Sureness>;
   if (begunDealing.ok) {

@@ -1,5 +1,5 @@
 import { type Cause, type CauseFacts } from '@bright-sprout/core/compare/causes/cause';
-import { type GroupedRecords } from '@bright-sprout/core/compare/groups';
+import { type Group, type GroupedRecords } from '@bright-sprout/core/compare/groups';
 import { type Question } from '@bright-sprout/core/compare/question';
 import { type Sureness } from '@bright-sprout/core/compare/sureness';
 import { type OwnMeasure } from '@bright-sprout/core/measures/ownMeasure';
@@ -17,6 +17,8 @@ export interface QuestionMessage {
   kind: 'question';
   number: number;
   records: number;
+  /** The marks of the question in their groups, as the page shows them. */
+  groups: readonly Group[];
   question: Question;
   own: readonly OwnMeasure[];
   facts: Omit<CauseFacts, 'groups' | 'records' | 'question' | 'measure' | 'sureness'>;

@@ -1,5 +1,5 @@
 import { LANGUAGE } from '../words/language';
-import { type GroupedRecords } from '@bright-sprout/core/compare/groups';
+import { type Group, type GroupedRecords } from '@bright-sprout/core/compare/groups';
 import { type Question } from '@bright-sprout/core/compare/question';
 import { type OwnMeasure } from '@bright-sprout/core/measures/ownMeasure';
 import { useEffect, useRef, useState } from 'react';
@@ -7,6 +7,7 @@ import { type AnswerMessage, type CompareAnswer, type CompareMessage, type Quest
 
 export interface Asking {
   records: GroupedRecords;
+  groups: readonly Group[];
   question: Question;
   own: readonly OwnMeasure[];
   facts: QuestionMessage['facts'];
@@ -49,8 +50,8 @@ export function useSureness(asking: Asking | null): Working {
     }
     asked.current += 1;
     setWorking(NOTHING);
-    const { question, own, facts } = asking;
-    post({ kind: 'question', number: asked.current, records: key.current, question, own, facts });
+    const { groups, question, own, facts } = asking;
+    post({ kind: 'question', number: asked.current, records: key.current, groups, question, own, facts });
   }, [asking]);
   return working;
 }

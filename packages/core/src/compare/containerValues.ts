@@ -2,7 +2,7 @@ import { type IsoDay } from '../calendar/days';
 import { type Measure } from '../measures/measure';
 import { currentReadings, hasEnded, isDoubtful, type Reading } from '../readings/reading';
 import { recordedDays } from '../readings/standing';
-import { type Look, looksByContainer } from './looks';
+import { type Look, looksByContainer } from '../readings/looks';
 import { isTime, type Question } from './question';
 import { type ComparedContainer, type ComparedRecords } from './records';
 import {

@@ -6,7 +6,7 @@ import { type Reading } from '../readings/reading';
 import { standingsOn } from '../readings/standing';
 import { groupsOf } from './groups';
 import { valuesOf } from './containerValues';
-import { lookOn, looksByContainer } from './looks';
+import { lookOn, looksByContainer } from '../readings/looks';
 import { type Question } from './question';
 import { type ComparedContainer, type ComparedRecords } from './records';
 

@@ -5,7 +5,7 @@ import { recordedDays } from '../readings/standing';
 import { type Result } from '../result/result';
 import { describe, type Descriptives, mean } from '../statistics/descriptives';
 import { readingsCounted, valuesOf } from './containerValues';
-import { type Look, looksByContainer } from './looks';
+import { type Look, looksByContainer } from '../readings/looks';
 import { type Question } from './question';
 import { type ComparedContainer, type ComparedRecords, type ComparedTreatment } from './records';
 import { dayAsked, type Value } from './values';

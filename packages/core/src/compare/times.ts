@@ -5,7 +5,7 @@ import { sumUp } from '../measures/sumUp';
 import { SEED_COUNTS } from '../measures/builtIn/counts';
 import { valueOf } from '../measures/finding';
 import { hasEnded, showsPlants } from '../readings/reading';
-import { type Look } from './looks';
+import { type Look } from '../readings/looks';
 import { type Question } from './question';
 import { type ComparedContainer } from './records';
 import { foundIn, type Value } from './values';

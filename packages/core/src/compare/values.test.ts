@@ -1,7 +1,7 @@
 import { addDays } from '../calendar/days';
 import { measureOf } from '../measures/registry';
 import { reading } from '../../test/records';
-import { looksByContainer } from './looks';
+import { looksByContainer } from '../readings/looks';
 import { valueAtAge } from './values';
 
 const SOWN = '2026-03-03';

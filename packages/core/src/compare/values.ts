@@ -3,7 +3,7 @@ import { type Finding, findingOf, numberFound } from '../measures/finding';
 import { isNumeric, type Measure } from '../measures/measure';
 import { sumUp } from '../measures/sumUp';
 import { hasEnded, type ReadingState } from '../readings/reading';
-import { type Look, lookOn } from './looks';
+import { type Look, lookOn } from '../readings/looks';
 import { type Question } from './question';
 import { type ComparedContainer } from './records';
 

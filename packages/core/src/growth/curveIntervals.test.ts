@@ -1,7 +1,6 @@
 import { generatorFrom } from '../random/generator';
 import { curveIntervals } from './curveIntervals';
 import { CURVES } from './curves';
-import { milestoneInterval } from './milestones';
 
 const DAYS = [3, 5, 7, 10, 12, 14, 17, 19, 21, 24];
 
@@ -38,18 +37,4 @@ test('three containers are too few to draw from; no curve gives no interval', ()
   expect(curveIntervals('logistic', containers(3, 1), 1, 50)).toMatchObject({ ok: false });
   const level = containers(5, 1).map((c) => ({ ...c, h: c.h.map(() => 9) }));
   expect(curveIntervals('gompertz', level, 1, 50)).toMatchObject({ ok: false });
-});
-
-test('a milestone is between the last check without and the first with it, or with more', () => {
-  const looks = [
-    { day: 3, stage: null },
-    { day: 5, stage: 'first-shoot' as const },
-    { day: 10, stage: 'first-true-leaf' as const },
-    { day: 12, stage: 'seed-leaves' as const },
-  ];
-  const interval = (milestone: Parameters<typeof milestoneInterval>[1]) => milestoneInterval(looks, milestone);
-  expect(interval('first-shoot')).toEqual({ ok: true, interval: { lower: 3, upper: 5 } });
-  expect(interval('seed-leaves')).toEqual({ ok: true, interval: { lower: 5, upper: 10 } });
-  expect(interval('flower')).toEqual({ ok: true, interval: { lower: 12, upper: null } });
-  expect(milestoneInterval([], 'flower')).toMatchObject({ ok: false });
 });

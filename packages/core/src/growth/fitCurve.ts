@@ -90,24 +90,3 @@ function summary(curve: GrowthCurve, { parameters, se, rss }: LeastSquaresFit, y
     beyondTheData: asymptote !== null && asymptote > GUESS * Math.max(...y),
   };
 }
-
-export interface CurveFits {
-  /** The one of least AICc first (AIC where points are too few for it). */
-  fits: CurveFit[];
-  /** Curves that do not fit, with the reason. */
-  refused: { curve: CurveName; reason: string }[];
-}
-
-/** Every curve that fits, and why the others do not; no answer where none does. */
-export function fitCurves(
-  points: GrowthPoints,
-  names: readonly CurveName[] = Object.keys(CURVES) as CurveName[],
-): Result<CurveFits> {
-  const tried = names.map((curve) => ({ curve, fit: fitCurve(curve, points) }));
-  const fits = tried.flatMap(({ fit }) => (fit.ok ? [fit] : []));
-  const refused = tried.flatMap(({ curve, fit }) => (fit.ok ? [] : [{ curve, reason: fit.reason }]));
-  if (fits.length === 0) return noAnswer(refused[0]?.reason ?? say('growth.curveAsked'));
-  const useAicc = fits.every((fit) => fit.aicc !== null);
-  const rank = (fit: CurveFit) => (useAicc ? fit.aicc : fit.aic) ?? -Infinity;
-  return { ok: true, fits: [...fits].sort((a, b) => rank(a) - rank(b)), refused };
-}

@@ -8,43 +8,6 @@ export interface GrowthSeries {
   h: readonly number[];
 }
 
-export interface GrowthStep {
-  from: number;
-  to: number;
-  /** Absolute rate, length a day. */
-  absolute: number;
-  /** Relative rate (ln h₂ − ln h₁)/(t₂ − t₁), per day; null where a height is not above 0. */
-  relative: number | null;
-}
-
-/** Why heights in time are no series, in words; null where they are. */
-function seriesProblem({ t, h }: GrowthSeries): string | null {
-  if (t.length !== h.length) return say('growth.everyHeightNeedsDay');
-  if (![...t, ...h].every(Number.isFinite)) return say('growth.heightsDaysNumbers');
-  if (t.length < 2) return say('growth.growthSeenBetweenTwo');
-  return t.some((day, i) => i > 0 && !(day > t[i - 1]!)) ? say('growth.looksComeAfterAnother') : null;
-}
-
-/** Rates between successive checks. */
-export function growthSteps({ t, h }: GrowthSeries): Result<{ steps: GrowthStep[] }> {
-  const problem = seriesProblem({ t, h });
-  if (problem) return noAnswer(problem);
-  const steps = t.slice(1).map((to, i) => {
-    const span = to - t[i]!;
-    const [h1, h2] = [h[i]!, h[i + 1]!];
-    return { from: t[i]!, to, absolute: (h2 - h1) / span, relative: h1 > 0 && h2 > 0 ? Math.log(h2 / h1) / span : null };
-  });
-  return { ok: true, steps };
-}
-
-/** Area under the line through the heights, length × days (trapezoids). */
-export function areaUnderCurve({ t, h }: GrowthSeries): Result<{ area: number }> {
-  const problem = seriesProblem({ t, h });
-  if (problem) return noAnswer(problem);
-  const area = t.slice(1).reduce((sum, to, i) => sum + ((h[i]! + h[i + 1]!) / 2) * (to - t[i]!), 0);
-  return { ok: true, area };
-}
-
 export interface GroupRelativeRate {
   /** Difference of the mean logs over the time between: unbiased (Hoffmann and Poorter 2002). */
   rate: number;

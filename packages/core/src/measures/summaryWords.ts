@@ -54,10 +54,3 @@ export function differenceWords(measure: Measure, difference: number, resolution
   if (measure.quantity === 'share') return say('measures.pointsOf', { summaryNumber: summaryNumber(measure, size, resolution) });
   return summaryWords(measure, size, resolution);
 }
-
-/** A difference with its sign: `+1.2 cm`, `−20 %`. */
-export function signedDifference(measure: Measure, difference: number, resolution: RulerResolution): string {
-  const number = summaryNumber(measure, difference, resolution);
-  const unit = summaryUnit(measure, resolution);
-  return `${difference > 0 ? '+' : ''}${number}${unit && ` ${unit}`}`;
-}

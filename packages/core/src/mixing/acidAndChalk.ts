@@ -14,11 +14,6 @@ export function chalkToNeutralise(acidMmol: number): number {
   return (acidMmol / 2) * MOLAR_MASS.CaCO3;
 }
 
-/** mL of vinegar that so many mg of calcium carbonate use up. */
-export function vinegarMatchedBy(chalkMg: number, percent = 5): number {
-  return (2 * chalkMg) / MOLAR_MASS.CaCO3 / aceticAcidIn(1, percent);
-}
-
 export type LeftOver = { what: 'acid'; mmol: number } | { what: 'chalk'; mg: number } | { what: 'nothing' };
 
 /** What is left when all that can react has reacted; half a percent either way counts as nothing. */

@@ -4,54 +4,8 @@ import { type Result } from '../result/result';
 /** Molar masses in g/mol. */
 export const MOLAR_MASS = { NaCl: 58.443, CaCO3: 100.087, NaHCO3: 84.007, aceticAcid: 60.052 } as const;
 
-/** Millimoles per litre of so many grams per litre. */
-export function millimolar(gramsPerLitre: number, molarMass: number): number {
-  return (gramsPerLitre * 1000) / molarMass;
-}
-
 export function gramsPerLitre(mmolPerLitre: number, molarMass: number): number {
   return (mmolPerLitre * molarMass) / 1000;
-}
-
-/** Grams to dissolve in `waterGrams` of water for w % by mass of solution. */
-export function soluteForMassPercent(percent: number, waterGrams: number): Result<{ grams: number }> {
-  if (percent < 0 || percent >= 100) return { ok: false, reason: say('mixing.shareMassLiesBetween') };
-  return { ok: true, grams: (waterGrams * percent) / (100 - percent) };
-}
-
-/** Less than this cannot be measured with a syringe or a spoon, mL. */
-export const SMALLEST_MEASURABLE_ML = 1;
-
-export interface Dilution {
-  wanted: number;
-  stockMl: number;
-  waterMl: number;
-  /** What would spoil it in practice, or null. */
-  caution: string | null;
-}
-
-/**
- * C₁V₁ = C₂V₂ for each wanted strength, made up to the same final volume; strengths in the unit of the stock.
- * Refuses what is stronger than the stock.
- */
-export function dilutions(stock: number, wanted: readonly number[], finalMl: number): Result<{ steps: Dilution[] }> {
-  if (!(stock > 0) || !(finalMl > 0)) return { ok: false, reason: say('mixing.stockNeedsStrengthMixture') };
-  if (wanted.some((w) => w < 0)) return { ok: false, reason: say('mixing.strengthCannotBelowZero') };
-  const tooStrong = wanted.find((w) => w > stock);
-  if (tooStrong !== undefined) return { ok: false, reason: say('mixing.strongerStockWaterOnly', { tooStrong, stock }) };
-  return {
-    ok: true,
-    steps: wanted.map((w) => {
-      const stockMl = (finalMl * w) / stock;
-      const hard = w > 0 && stockMl < SMALLEST_MEASURABLE_ML;
-      return {
-        wanted: w,
-        stockMl,
-        waterMl: finalMl - stockMl,
-        caution: hard ? say('mixing.lessMlStockHard', { smallestMeasurableMl: SMALLEST_MEASURABLE_ML }) : null,
-      };
-    }),
-  };
 }
 
 export interface SerialStep {
@@ -120,11 +74,6 @@ export function saltConductivity(mmolPerLitre: number): Result<{ mSPerCm: number
   const [[c0, l0], [c1, l1]] = [NACL_CONDUCTIVITY[after - 1]!, NACL_CONDUCTIVITY[after]!];
   const share = (Math.sqrt(c) - Math.sqrt(c0)) / (Math.sqrt(c1) - Math.sqrt(c0));
   return { ok: true, mSPerCm: c * (l0 + share * (l1 - l0)) };
-}
-
-/** A reading without temperature compensation, brought to 25 °C: about 2 % per degree. */
-export function conductivityAt25(measured: number, celsius: number): number {
-  return measured / (1 + 0.02 * (celsius - 25));
 }
 
 /** Milligrams of nitrogen in a litre of feed of `percentN`. */

@@ -1,5 +1,5 @@
 import { speciesById } from '../seeds/catalogue';
-import { powerByContainers, powerBySimulation, type PowerPlan } from './simulatedPower';
+import { powerBySimulation, type PowerPlan } from './simulatedPower';
 
 const plan: PowerPlan = {
   species: speciesById('barley')!,
@@ -19,13 +19,6 @@ test('simulation and the t approximation tell a class about the same', () => {
   expect(found.smallest!).toBeLessThan(1.8 * found.byT!);
   expect(found.measured).toBeGreaterThan(0.9);
   expect(found.curve.map((c) => c.chance)).toEqual([...found.curve.map((c) => c.chance)].sort((a, b) => a - b));
-});
-
-test('more containers see less, and the same seed sees the same', () => {
-  const curve = powerByContainers(plan, [1, 3], 4, 80);
-  const [one, three] = curve.map((c) => (c.answer.ok ? c.answer.smallest! : NaN));
-  expect(three!).toBeLessThan(one!);
-  expect(powerByContainers(plan, [1, 3], 4, 80)).toEqual(curve);
 });
 
 test('one container of each, or a day before anything is up, has a reason', () => {

@@ -79,16 +79,6 @@ export function powerBySimulation(plan: PowerPlan, seed: number, simulations = 2
   };
 }
 
-/** The smallest difference for several numbers of containers of each treatment per team. */
-export function powerByContainers(
-  plan: PowerPlan,
-  perTeam: readonly number[],
-  seed: number,
-  simulations = 100,
-): { perTeam: number; answer: Result<PowerAnswer> }[] {
-  return perTeam.map((n) => ({ perTeam: n, answer: powerBySimulation({ ...plan, perTeam: n }, seed, simulations) }));
-}
-
 function heights(plan: PowerPlan, shorterBy: number, seed: number, simulations: number): Unit[][] {
   const nothing = { germination: 1, delay: 1, height: 1 };
   const containers = Array.from({ length: plan.teams }, (_, team) =>

@@ -1,8 +1,7 @@
 import fc from 'fast-check';
 import { metricRange, roundUpKitchen, roundUpMetric } from './kitchenMeasure';
-import { formatMass, massIn, parseMass } from './mass';
-import { celsiusFrom, fahrenheitDifference, fahrenheitFrom, formatTemperature, parseTemperature } from './temperature';
-import { formatVolume, type Kitchen, ML_PER, parseVolume, volumeIn, type VolumeUnit } from './volume';
+import { formatMass, parseMass } from './mass';
+import { formatVolume, type Kitchen, ML_PER, parseVolume, type VolumeUnit } from './volume';
 
 const ml = (text: string, kitchen?: Kitchen) => {
   const read = parseVolume(text, kitchen);
@@ -48,25 +47,16 @@ test('a volume survives the way into any unit and back', () => {
       (unit, hundredths, kitchen) => {
         const typed = `${hundredths / 100} ${unit.replace('-', ' ').replace('cubic foot', 'cu ft')}`;
         const read = parseVolume(typed, kitchen);
-        expect(read.ok && volumeIn(read.value, unit, kitchen)).toBeCloseTo(hundredths / 100, 6);
+        expect(read.ok && read.value / ML_PER[kitchen][unit]).toBeCloseTo(hundredths / 100, 6);
       },
     ),
   );
 });
 
-test('masses and temperatures read as people write them', () => {
+test('masses are read as people write them', () => {
   expect(parseMass('1 lb + 4 oz')).toMatchObject({ ok: true, value: 566.9904625 });
   expect(parseMass('2,5 g')).toMatchObject({ value: 2.5, unit: 'g', text: '2,5 g' });
-  expect(massIn(28.349523125, 'oz')).toBe(1);
   expect(parseMass('heavy')).toMatchObject({ ok: false });
-  expect(parseTemperature('70 °F')).toMatchObject({ ok: true, unit: 'f' });
-  expect(parseTemperature('-3', 'c')).toMatchObject({ ok: true, value: -3 });
-  expect(parseTemperature('21')).toEqual({ ok: false, reason: 'Is “21” in °C or °F?' });
-  expect(parseTemperature('210 C')).toMatchObject({ ok: false });
-  expect(parseTemperature('warm', 'c')).toMatchObject({ ok: false });
-  expect(formatTemperature(-3.25)).toBe('−3.3 °C');
-  expect(fahrenheitDifference(5)).toBe(9);
-  fc.assert(fc.property(fc.integer({ min: -50, max: 60 }), (c) => expect(celsiusFrom(fahrenheitFrom(c))).toBeCloseTo(c, 10)));
 });
 
 test('amounts are shown no finer than they can be measured', () => {

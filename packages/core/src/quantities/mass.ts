@@ -34,11 +34,6 @@ export function parseMass(text: string, assumed?: MassUnit): TypedResult<MassUni
   );
 }
 
-/** Grams in a unit. */
-export function massIn(grams: number, unit: MassUnit): number {
-  return Number((grams / GRAMS_PER[unit]).toPrecision(12));
-}
-
 /** `420 mg`, `2.9 g`, `29 g`, `1.2 kg`. */
 export function formatMass(grams: number): string {
   if (grams < 1) return say('quantities.mg', { math: Math.round(grams * 1000) });

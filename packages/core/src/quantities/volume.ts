@@ -88,11 +88,6 @@ export function parseVolume(text: string, kitchen: Kitchen = 'metric', assumed?:
   return parseAmount(text, table, assumed);
 }
 
-/** Millilitres in a unit. */
-export function volumeIn(ml: number, unit: VolumeUnit, kitchen: Kitchen = 'metric'): number {
-  return Number((ml / ML_PER[kitchen][unit]).toPrecision(12));
-}
-
 /** Below 10 mL to a tenth, below 100 mL to 1, to 1 L to 5 mL, above in litres: `7.5 mL`, `85 mL`, `640 mL`, `2.4 L`. */
 export function formatVolume(ml: number): string {
   if (ml < 9.95) return say('quantities.ml2', { trim: trim(ml, 1) });

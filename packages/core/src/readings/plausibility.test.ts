@@ -3,7 +3,6 @@ import { report as reportLine } from '../../test/reference';
 import { SPECIES, speciesById } from '../seeds/catalogue';
 import { doubtQuestion, INTENT_WORDS } from './doubtWords';
 import { doubtAbout, expectedHeight, type NewHeight, type Surroundings } from './plausibility';
-import { countProblem, favouredDigits, looksCopied, teamOffsets, tooSoonToGiveUp } from './rowPlausibility';
 
 const barley = speciesById('barley')!;
 const around: Surroundings = {
@@ -91,34 +90,6 @@ test('honest classes are asked about less than one reading in fifty, and slips a
   expect(slips['ruler end'].rate).toBeLessThan(0.2);
   for (const resolution of ['cm', 'quarter-in'] as const)
     expect(plausibilityReport([barley, speciesById('garden_cress')!], resolution, [3]).honest.rate).toBeLessThan(0.02);
-});
-
-test('a whole row copied, favoured digits and a team that reads from the end are seen over many readings', () => {
-  expect(looksCopied([10, 12, 14, 9, 11], [10, 12, 14, 9, 11])).toBe(true);
-  expect(looksCopied([10, 12, 14, 9, 11], [10, 12, 14, 9, 12])).toBe(false);
-  expect(looksCopied([10, null, 14, 9, 11], [10, 12, 14, 9, 11])).toBe(false);
-  expect(favouredDigits(Array.from({ length: 25 }, (_, i) => 10 + 5 * i)).favoured).toBe(true);
-  expect(favouredDigits(Array.from({ length: 25 }, (_, i) => 10 + 3 * i)).favoured).toBe(false);
-  expect(favouredDigits([])).toEqual({ share: 0, favoured: false });
-  const readings = Array.from({ length: 6 }, (_, d) =>
-    Array.from({ length: 7 }, (_, t) => ({
-      team: `t${t}`,
-      treatment: 'A',
-      dayNumber: d,
-      valueMm: 20 + 4 * d + (t % 3) + (t === 3 ? 5 : 0),
-    })),
-  ).flat();
-  expect(teamOffsets(readings).map((o) => o.team)).toEqual(['t3']);
-});
-
-test('counts that do not add up say so', () => {
-  expect(countProblem(10, { up: 8, notYet: 2 }, null)).toBeNull();
-  expect(countProblem(10, { up: 8, notYet: 4 }, null)).toContain('make 12');
-  expect(countProblem(10, { up: 11 }, null)).toContain('only 10 were sown');
-  expect(countProblem(10, { up: 5 }, { everUp: 7 })).toContain('7 were up before');
-  expect(countProblem(10, { up: 5, lost: 2 }, { everUp: 7 })).toBeNull();
-  expect(countProblem(10, { up: -1 }, null)).toContain('whole numbers');
-  expect([tooSoonToGiveUp(9, 4), tooSoonToGiveUp(11, 4)]).toEqual([true, false]);
 });
 
 test('a seedling that was not up and is tall at once is asked about without a height from before', () => {

@@ -1,7 +1,7 @@
 import { reading } from '../../test/records';
 import { choiceFound, numberFound } from '../measures/finding';
 import { newOwnMeasure } from '../measures/ownMeasure';
-import { foundWords, readingWords } from './readingWords';
+import { readingWords } from './readingWords';
 
 const on = (part: Partial<Parameters<typeof reading>[0]>) => reading({ containerId: 'A1', ...part });
 const mould = { ...newOwnMeasure('m'), name: 'Mould', unit: '%' };
@@ -32,9 +32,3 @@ test.each([
 ] as const)('%s is not a number', (state, words) =>
   expect(readingWords(on({ state, lostReason: 'eaten' }), { resolution: 'mm' })).toBe(words),
 );
-
-test('one measure alone speaks without its name, and what was not asked says nothing', () => {
-  expect(foundWords(on({ findings: full }), 'fresh-mass', { resolution: 'mm' })).toBe('1.50 g');
-  expect(foundWords(on({ findings: full }), 'percent-green', { resolution: 'mm' })).toBe('');
-  expect(foundWords(on({ state: 'lost', lostReason: 'died' }), 'height', { resolution: 'mm' })).toBe('died');
-});

@@ -1,5 +1,5 @@
 import { spoken } from '@bright-sprout/words/spoken';
-import { findingWords, namedFinding } from '../measures/findingWords';
+import { namedFinding } from '../measures/findingWords';
 import { type OwnMeasure } from '../measures/ownMeasure';
 import { BUILT_IN_CODES, measureOf } from '../measures/registry';
 import { type RulerResolution } from '../quantities/length';
@@ -28,17 +28,6 @@ export function readingWords(
       return measure ? namedFinding(measure, f, shown) : `${f.measure} ${f.choice ?? f.value}`;
     })
     .join(', ');
-}
-
-/** What was found of one measure, or what else the look says; empty where this look did not ask for it. */
-export function foundWords(
-  reading: Pick<Reading, 'state' | 'findings' | 'lostReason'>,
-  code: string,
-  { resolution, own = [], sown }: { resolution: RulerResolution; own?: readonly OwnMeasure[]; sown?: number },
-): string {
-  if (reading.state !== 'measured') return readingWords(reading, { resolution });
-  const [measure, found] = [measureOf(code, own), reading.findings.find((f) => f.measure === code)];
-  return measure && found ? findingWords(measure, found, { resolution, ...(sown === undefined ? {} : { sown }) }) : '';
 }
 
 /** Findings in the order in which they are asked. */

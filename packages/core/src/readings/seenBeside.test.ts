@@ -1,5 +1,5 @@
 import { waitingToSprout } from '../compare/times';
-import { looksByContainer } from '../compare/looks';
+import { looksByContainer } from './looks';
 import { type Finding, numberFound } from '../measures/finding';
 import { firstUp } from './whatCame';
 import { besideEachOther, type Reading, showsPlants } from './reading';

@@ -1,7 +1,7 @@
 import { reading } from '../../test/records';
 import { currentReadings, replacedBy } from './reading';
 import { heightOf } from '../measures/finding';
-import { lastHeightOf, recordedDays, standingsOn } from './standing';
+import { recordedDays, standingsOn } from './standing';
 
 const day = (d: number) => `2026-03-${String(d).padStart(2, '0')}`;
 const on = (readings: ReturnType<typeof reading>[], d: number) => standingsOn(['A1'], readings, day(d)).get('A1')!;
@@ -53,7 +53,6 @@ test('a plant taken out on purpose ends without a death; a loss beside it counts
   const grown = reading({ containerId: 'A1', id: '0', heightMm: 60, day: '2026-03-17' });
   const thinned = reading({ containerId: 'A1', id: '1', state: 'thinned', day: '2026-03-18' });
   expect(on([grown, thinned], 19)).toMatchObject({ state: 'thinned', lostOn: '2026-03-18', lostReason: null });
-  expect(lastHeightOf(on([grown, thinned], 19))).toBe(60);
   const other = reading({ containerId: 'A1', id: '2', plant: '2', state: 'lost', lostReason: 'eaten', day: '2026-03-18' });
   expect(on([grown, thinned, other], 19)).toMatchObject({ state: 'lost', lostReason: 'eaten' });
 });

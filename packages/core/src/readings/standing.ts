@@ -2,7 +2,6 @@ import { type IsoDay } from '../calendar/days';
 import { type Finding, findingOf, heightOf } from '../measures/finding';
 import {
   currentReadings,
-  hasEnded,
   isDoubtful,
   type LostReason,
   newestOfPlants,
@@ -10,6 +9,7 @@ import {
   type ReadingState,
   showsPlants,
 } from './reading';
+import { endOf, stateOf } from './looks';
 
 /** How one container stands on one day, from all that was recorded up to it. */
 export interface Standing {
@@ -52,14 +52,8 @@ function standing(containerId: string, readings: readonly Reading[], day: IsoDay
   const newest = newestOfPlants(today);
   const looks = [...newest.values()];
   const heights = looks.flatMap((r) => heightOf(r) ?? []);
-  const end = lastEnd(readings);
-  const state: ReadingState = looks.some((r) => r.state === 'measured')
-    ? 'measured'
-    : end !== null
-      ? end.state
-      : looks.some((r) => r.state === 'not-up')
-        ? 'not-up'
-        : 'not-checked';
+  const end = endOf(new Map(readings.filter((r) => r.state !== 'not-checked').map((r) => [r.plant, r])));
+  const state = stateOf(looks, end);
   return {
     containerId,
     state,
@@ -80,27 +74,8 @@ export function foundOf({ looks }: Pick<Standing, 'looks'>, measure: string): Fi
   return looks.flatMap((r) => findingOf(r, measure) ?? []);
 }
 
-/** What was found of a measure when anything was last found up to this day. */
-export function lastFoundOf({ lastLooks: looks }: Pick<Standing, 'lastLooks'>, measure: string): Finding[] {
-  return foundOf({ looks }, measure);
-}
-
-/** Mean height when it was last looked at, mm; null where no height was taken then. */
-export function lastHeightOf(standing: Pick<Standing, 'lastLooks'>): number | null {
-  return meanOf(lastFoundOf(standing, 'height').flatMap((f) => f.value ?? []));
-}
-
 function meanOf(values: readonly number[]): number | null {
   return values.length === 0 ? null : values.reduce((sum, v) => sum + v, 0) / values.length;
-}
-
-/** The end in force: null while some plant is there. Where plants ended in different ways a loss counts before a removal. */
-function lastEnd(readings: readonly Reading[]): Reading | null {
-  const last = new Map<string, Reading>();
-  for (const reading of readings) if (reading.state !== 'not-checked') last.set(reading.plant, reading);
-  const all = [...last.values()];
-  if (all.length === 0 || !all.every((r) => hasEnded(r.state))) return null;
-  return all.filter((r) => r.state === 'lost').pop() ?? all[all.length - 1]!;
 }
 
 function lastLooks(readings: readonly Reading[]): Reading[] {

@@ -2,28 +2,24 @@ import fc from 'fast-check';
 import { groupsOf } from '../compare/groups';
 import { surenessOf } from '../compare/sureness';
 import { textbook } from '../compare/textbook';
-import { germinationIndices } from '../germination/indices';
-import { kaplanMeier, logRank } from '../germination/survival';
+import { logRank } from '../germination/survival';
 import { fitTimeToSprout } from '../germination/timeToSprout';
 import { intervalsFromCounts, turnbull } from '../germination/turnbull';
-import { fitCurves } from '../growth/fitCurve';
-import { areaUnderCurve, groupRelativeRate, growthSteps } from '../growth/rates';
+import { fitCurve } from '../growth/fitCurve';
+import { groupRelativeRate } from '../growth/rates';
 import { containersNeeded, smallestDifference } from '../power/tPower';
 import { agreement } from '../statistics/agreement';
 import { dealLabels } from '../statistics/dealLabels';
-import { chiSquared } from '../statistics/contingency';
 import { describe as describeValues } from '../statistics/descriptives';
 import { blockAnova, twoWayAnova } from '../statistics/factorialAnova';
 import { fisherFreemanHalton } from '../statistics/fisherFreemanHalton';
-import { fisherTwoByTwo } from '../statistics/fisherTwoByTwo';
-import { differenceOfDifferences } from '../statistics/interaction';
 import { kruskalWallis } from '../statistics/kruskalWallis';
 import { mannWhitney } from '../statistics/mannWhitney';
 import { paired } from '../statistics/paired';
-import { tukey, welchPairs } from '../statistics/pairs';
+import { tukey } from '../statistics/pairs';
 import { permuteTwoWithinBlocks } from '../statistics/permutationWithinBlocks';
-import { clopperPearson, newcombe, wilson } from '../statistics/proportions';
-import { pearson, spearman, straightLine } from '../statistics/relation';
+import { wilson } from '../statistics/proportions';
+import { straightLine } from '../statistics/relation';
 import { oneWay, welchOneWay } from '../statistics/severalGroups';
 import { compareSubsamples } from '../statistics/subsamples';
 import { hedgesG, student, welch } from '../statistics/twoGroups';
@@ -31,6 +27,7 @@ import { HEIGHT, heightsOn, recordsOf } from '../../test/records';
 
 /** The same classes in every run; others were tried when these tests were written. */
 const SEED = 20260319;
+const CURVES = ['linear', 'monomolecular', 'logistic', 'gompertz', 'richards'] as const;
 const DRAWING = { seed: 5, draws: 60 };
 
 /** Heights as a class writes them: millimetres, half centimetres, inches, and the same one over and over. */
@@ -86,8 +83,8 @@ describe('what a class records is answered in numbers, or with a sentence', () =
   const two = fc.tuple(group(), group());
   answers('one group', fc.tuple(group()), (values) => describeValues(values));
   answers('two groups', two, (a, b) => [welch(a, b), student(a, b), hedgesG(a, b), mannWhitney(a, b), agreement(a, b)]);
-  answers('pairs of readings', two, (a, b) => [paired(a, b), pearson(a, b), spearman(a, b), straightLine(a, b)]);
-  answers('several groups', fc.tuple(groups), (g) => [oneWay(g), welchOneWay(g), kruskalWallis(g), tukey(g), welchPairs(g)], 80);
+  answers('pairs of readings', two, (a, b) => [paired(a, b), straightLine(a, b)]);
+  answers('several groups', fc.tuple(groups), (g) => [oneWay(g), welchOneWay(g), kruskalWallis(g), tukey(g)], 80);
   answers('blocks', fc.tuple(units), (u) => [
     permuteTwoWithinBlocks(u, 'A', 'B', DRAWING),
     dealLabels(
@@ -104,36 +101,23 @@ describe('what a class records is answered in numbers, or with a sentence', () =
   const crossed = units.map((u) =>
     u.map((r) => ({ a: r.treatment < 'C' ? 'x' : 'y', b: r.block < '3' ? 'p' : 'q', y: r.value, block: r.block })),
   );
-  answers('two factors', fc.tuple(crossed), (rows) => [twoWayAnova(rows), differenceOfDifferences(rows)]);
+  answers('two factors', fc.tuple(crossed), (rows) => twoWayAnova(rows));
   answers('seedlings in containers', fc.tuple(units), (u) =>
     compareSubsamples(
       u.map((r) => ({ treatment: r.treatment, container: `${r.treatment}${r.block}`, y: r.value })),
       ['A', 'B'],
     ),
   );
-  answers('shares', fc.tuple(count, count, count, count), (x1, n1, x2, n2) => [
-    wilson(x1, n1),
-    clopperPearson(x1, n1),
-    newcombe(x1, n1, x2, n2),
-    fisherTwoByTwo(x1, n1, x2, n2),
-  ]);
-  answers('tables of counts', fc.tuple(fc.array(fc.array(count, { minLength: 2, maxLength: 3 }), { maxLength: 4 })), (table) => [
-    chiSquared(table),
+  answers('shares', fc.tuple(count, count), (x, n) => wilson(x, n));
+  answers('tables of counts', fc.tuple(fc.array(fc.array(count, { minLength: 2, maxLength: 3 }), { maxLength: 4 })), (table) =>
     fisherFreemanHalton(table),
-  ]);
+  );
   const looks = fc.array(fc.record({ day: fc.integer({ min: 0, max: 20 }), up: count }), { maxLength: 6 });
   answers('counts of sprouted seeds', fc.tuple(count, looks), (sown, seen) => {
-    const [days, counts] = [seen.map((s) => s.day), seen.map((s) => s.up)];
     const ordered = [...seen].sort((a, b) => a.day - b.day);
     const intervals = intervalsFromCounts(sown, ordered);
     const times = seen.map((s) => ({ time: s.day, up: s.up > 6 }));
-    return [
-      germinationIndices({ checkDay: days, newlyUp: counts, sown }),
-      germinationIndices({ checkDay: ordered.map((s) => s.day), newlyUp: counts, sown }),
-      turnbull(intervals),
-      kaplanMeier(times),
-      logRank([times, times.map((t) => ({ ...t, time: t.time + 1 }))]),
-    ];
+    return [turnbull(intervals), logRank([times, times.map((t) => ({ ...t, time: t.time + 1 }))])];
   });
   answers(
     'fits of sprouting',
@@ -148,17 +132,12 @@ describe('what a class records is answered in numbers, or with a sentence', () =
   answers(
     'a plant over days',
     fc.tuple(fc.array(fc.integer({ min: 0, max: 30 }), { maxLength: 6 }), fc.array(height, { maxLength: 6 })),
-    (t, h) => [
-      growthSteps({ t, h }),
-      areaUnderCurve({ t, h }),
-      groupRelativeRate(h, h.slice(1), 3),
-      groupRelativeRate(h, [...h].reverse(), t[0] ?? 0),
-    ],
+    (t, h) => [groupRelativeRate(h, h.slice(1), 3), groupRelativeRate(h, [...h].reverse(), t[0] ?? 0)],
   );
   answers(
     'curves',
     fc.tuple(fc.array(fc.tuple(fc.integer({ min: 0, max: 30 }), height), { maxLength: 8 })),
-    (points) => fitCurves({ t: points.map((p) => p[0]), y: points.map((p) => p[1]) }),
+    (points) => CURVES.map((name) => fitCurve(name, { t: points.map((p) => p[0]), y: points.map((p) => p[1]) })),
     25,
   );
   answers(

@@ -59,9 +59,3 @@ export function ageLadder(lesson: IsoDay, ages: readonly number[], calendar: Sch
   }
   return { ok: true, rungs };
 }
-
-/** Days after emergence at which a plant first reaches a height, by a curve of height in mm; null where it never does. */
-export function ageAtHeight(curve: (daysAfterEmergence: number) => number, mm: number, within = 120): number | null {
-  for (let age = 0; age <= within; age++) if (curve(age) >= mm) return age;
-  return null;
-}

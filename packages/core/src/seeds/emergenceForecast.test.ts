@@ -1,8 +1,7 @@
 import { daysBetween } from '../calendar/days';
 import { type RoomTemperature, steadyTemperature } from '../calendar/roomTemperature';
 import { isSchoolDay, MONDAY_TO_FRIDAY } from '../calendar/schoolCalendar';
-import { heightCurve } from '../growth/plantGrowth';
-import { ageAtHeight, ageLadder, sowForLesson } from './backPlanning';
+import { ageLadder, sowForLesson } from './backPlanning';
 import { SPECIES, speciesById } from './catalogue';
 import { forecastEmergence } from './emergenceForecast';
 import { medianEmergenceDays } from './emergenceTime';
@@ -73,8 +72,6 @@ test('an age ladder moves to school days and keeps one rung a day', () => {
   expect(ladder.rungs.map((r) => r.age)).toEqual([21, 14, 13, 10, 0]);
   expect(ageLadder('2026-04-16', [], calendar)).toMatchObject({ ok: false });
   expect(ageLadder('2026-04-16', [-1], calendar)).toMatchObject({ ok: false });
-  expect(ageAtHeight(heightCurve(barley), 100)).toBeGreaterThan(2);
-  expect(ageAtHeight(heightCurve(barley), 99_999)).toBeNull();
 });
 
 test('depth follows the school asked for, but light-needing and tiny seeds stay on top', () => {

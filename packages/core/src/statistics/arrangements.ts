@@ -107,29 +107,6 @@ function everyWay(blocks: readonly LabelledBlock[]): () => boolean {
   };
 }
 
-/** Visits every deal of a dealer. The labels of the blocks are left as the last of them. */
-export function visitArrangements(
-  blocks: readonly LabelledBlock[],
-  drawing: Drawing | null,
-  visit: () => void,
-): Result<Arrangements> {
-  const dealt = dealer(blocks, drawing);
-  if (!dealt.ok) return dealt;
-  const { method, arrangements, draws, next } = dealt;
-  while (next()) visit();
-  return { ok: true, method, arrangements, draws };
-}
-
-/** p from the number of arrangements at least as extreme: a plain share, or (b + 1)/(m + 1) (Phipson and Smyth 2010). */
-export function shareAsExtreme(count: number, { arrangements, draws }: Arrangements): number {
-  return draws === null ? count / arrangements : (count + 1) / (draws + 1);
-}
-
-/** Monte Carlo error of such a p (one standard error); 0 where all were counted. */
-export function errorOfShare(p: number, { draws }: Arrangements): number {
-  return draws === null ? 0 : Math.sqrt((p * (1 - p)) / draws);
-}
-
 function distinctOrders(labels: readonly number[]): number[][] {
   const left = new Map<number, number>();
   for (const l of labels) left.set(l, (left.get(l) ?? 0) + 1);

@@ -1,19 +1,9 @@
 import fc from 'fast-check';
 import { checking, expectReference, referenceCases } from '../../test/reference';
-import { chiSquared } from './contingency';
 import { fisherFreemanHalton } from './fisherFreemanHalton';
-import { fisherTwoByTwo } from './fisherTwoByTwo';
 
 test.each(referenceCases('04-rxc').map((c) => [c.case, c] as const))('%s', (_, { input, expected }) => {
   const table = input.table as number[][];
-  checking('chiSquared');
-  const found = chiSquared(table);
-  if (!found.ok) throw new Error(found.reason);
-  expectReference(found.chi2, expected.chi2);
-  expectReference(found.df, expected.df);
-  expectReference(found.p, expected.p, { rel: 1e-9, abs: 1e-12 });
-  expectReference(found.smallestExpected, expected.expected_min);
-  expectReference(found.cramersV, expected.cramers_v);
   checking('fisherFreemanHalton');
   const exact = fisherFreemanHalton(table);
   if (!exact.ok) throw new Error(exact.reason);
@@ -21,7 +11,19 @@ test.each(referenceCases('04-rxc').map((c) => [c.case, c] as const))('%s', (_, {
   else expect(exact.p).toBeLessThan(1e-14);
 });
 
-test('agrees with the two by two test, whichever way the table lies', () => {
+test.each(referenceCases('04-2x2').map((c) => [c.case, c] as const))('%s', (_, { input, expected }) => {
+  const { x1, n1, x2, n2 } = input as Record<string, number>;
+  checking('fisherFreemanHalton');
+  const exact = fisherFreemanHalton([
+    [x1!, n1! - x1!],
+    [x2!, n2! - x2!],
+  ]);
+  // Where nothing or everything came up there is nothing to compare.
+  if (x1! + x2! === 0 || x1! + x2! === n1! + n2!) expect(exact).toMatchObject({ ok: false });
+  else expectReference(exact.ok ? exact.p : NaN, (expected.fisher as { p: number }).p, { rel: 1e-7, abs: 1e-14 });
+});
+
+test('is the same whichever way the table lies', () => {
   fc.assert(
     fc.property(fc.nat(12), fc.nat(12), fc.nat(12), fc.nat(12), (a, b, c, d) => {
       fc.pre(a + b > 0 && c + d > 0 && a + c > 0 && b + d > 0);
@@ -34,8 +36,6 @@ test('agrees with the two by two test, whichever way the table lies', () => {
         [b, d],
       ]);
       if (!wide.ok || !tall.ok) throw new Error();
-      const two = fisherTwoByTwo(a, a + b, c, c + d);
-      expect(two.ok && two.p).toBeCloseTo(wide.p, 9);
       expect(tall.p).toBeCloseTo(wide.p, 9);
     }),
   );
@@ -57,12 +57,6 @@ test('tables that cannot be compared say why', () => {
       [2.5, 1],
     ],
     [[3, 1], [2]],
-  ].map((t) => chiSquared(t));
+  ].map((t) => fisherFreemanHalton(t));
   for (const r of reasons) expect(r).toMatchObject({ ok: false, reason: expect.stringMatching(/\.$/) as string });
-  expect(
-    fisherFreemanHalton([
-      [3, 0],
-      [4, 0],
-    ]),
-  ).toMatchObject({ ok: false });
 });

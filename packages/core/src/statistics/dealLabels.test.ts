@@ -1,7 +1,6 @@
 import fc from 'fast-check';
 import { checking, expectReference, referenceCases, repeats, report } from '../../test/reference';
 import { type Generator, generatorFrom } from '../random/generator';
-import { visitArrangements, waysToLabel } from './arrangements';
 import { type Wanted } from './dealContrasts';
 import { type DealtContrast, dealLabels, labelDealing } from './dealLabels';
 import { type Interval } from './descriptives';
@@ -35,18 +34,6 @@ function classOf({ effects, teams, sds, lost = 0, together = false }: Class, ran
     });
   }).flat();
 }
-
-test('every arrangement is visited once', () => {
-  const seen = new Set<string>();
-  const blocks = [
-    { values: [1, 2, 3], labels: [0, 1, 1] },
-    { values: [4, 5], labels: [0, 1] },
-  ];
-  const done = visitArrangements(blocks, null, () => seen.add(JSON.stringify(blocks.map((b) => b.labels))));
-  expect(done).toEqual({ ok: true, method: 'exact', arrangements: 6, draws: null });
-  expect(seen.size).toBe(6);
-  expect(waysToLabel([0, 0, 1, 1, 2])).toBe(30);
-});
 
 describe('against R', () => {
   type Rows = { treatment: string; block: string; y: number }[];

@@ -3,8 +3,7 @@ import studentizedRangeCdf from '@stdlib/stats-base-dists-studentized-range-cdf'
 import studentizedRangeQuantile from '@stdlib/stats-base-dists-studentized-range-quantile';
 import { type Interval, mean } from './descriptives';
 import { noAnswer, type Result } from '../result/result';
-import { holm, oneWay } from './severalGroups';
-import { type MeanTest, welch } from './twoGroups';
+import { oneWay } from './severalGroups';
 
 /** Two of several groups, by their places in the list; differences are second − first. */
 export interface PairDifference {
@@ -46,24 +45,4 @@ export function tukey(groups: readonly (readonly number[])[], level = 0.95): Res
       };
     }),
   };
-}
-
-export interface WelchPair {
-  first: number;
-  second: number;
-  test: Result<MeanTest>;
-  /** Adjusted for all pairs that could be tested (Holm 1979); null for those that could not. */
-  adjustedP: number | null;
-}
-
-/** Welch's test of every pair, adjusted by Holm's method. */
-export function welchPairs(groups: readonly (readonly number[])[]): WelchPair[] {
-  const tests = pairsOf(groups.length).map(([first, second]) => ({
-    first,
-    second,
-    test: welch(groups[first]!, groups[second]!),
-  }));
-  const raw = tests.flatMap(({ test }) => (test.ok ? [test.p] : []));
-  const adjusted = holm(raw)[Symbol.iterator]();
-  return tests.map((t) => ({ ...t, adjustedP: t.test.ok ? (adjusted.next().value as number) : null }));
 }

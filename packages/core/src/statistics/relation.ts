@@ -1,20 +1,8 @@
 import { say } from '@bright-sprout/words/say';
-import normalQuantile from '@stdlib/stats-base-dists-normal-quantile';
 import tQuantile from '@stdlib/stats-base-dists-t-quantile';
 import { type Interval, isRounding, mean } from './descriptives';
 import { type Result } from '../result/result';
-import { midranks } from './ranks';
 import { tTails } from './tails';
-
-export interface Correlation {
-  r: number;
-  n: number;
-  t: number;
-  df: number;
-  p: number;
-  /** 95 % by Fisher's z (1921); null below four points. */
-  interval: Interval | null;
-}
 
 const TOO_FEW = {
   ok: false,
@@ -39,27 +27,6 @@ function sums(x: readonly number[], y: readonly number[]) {
     syy: sum((i) => (y[i]! - my) ** 2),
     sxy: sum((i) => (x[i]! - mx) * (y[i]! - my)),
   };
-}
-
-/** Pearson's correlation of paired values (Pearson 1896). */
-export function pearson(x: readonly number[], y: readonly number[]): Result<Correlation> {
-  if (x.length !== y.length || x.length < 3) return TOO_FEW;
-  const { sxx, syy, sxy } = sums(x, y);
-  if (isRounding(sxx, x) || isRounding(syy, y)) return LEVEL;
-  const n = x.length;
-  const r = Math.max(-1, Math.min(1, sxy / Math.sqrt(sxx * syy)));
-  const df = n - 2;
-  const left = Math.max(1 - r * r, Number.EPSILON);
-  const t = r * Math.sqrt(df / left);
-  const half = n > 3 ? normalQuantile(0.975, 0, 1) / Math.sqrt(n - 3) : 0;
-  const z = Math.atanh(Math.max(-1 + Number.EPSILON, Math.min(1 - Number.EPSILON, r)));
-  const interval = n > 3 ? { low: Math.tanh(z - half), high: Math.tanh(z + half) } : null;
-  return { ok: true, r, n, t, df, p: tTails(t, df), interval };
-}
-
-/** Spearman's correlation: Pearson's of midranks, p by the t approximation (Spearman 1904). */
-export function spearman(x: readonly number[], y: readonly number[]): Result<Omit<Correlation, 'interval'>> {
-  return pearson(midranks(x), midranks(y));
 }
 
 export interface StraightLine {

@@ -54,15 +54,3 @@ export function welchOneWay(
   const dfDenominator = (k ** 2 - 1) / (3 * lack);
   return { ok: true, f, dfNumerator: k - 1, dfDenominator, p: fTail(f, k - 1, dfDenominator) };
 }
-
-/** p values adjusted so that the chance of any false alarm stays (Holm 1979); in the order given. */
-export function holm(ps: readonly number[]): number[] {
-  const order = ps.map((_, i) => i).sort((i, j) => ps[i]! - ps[j]!);
-  const adjusted = new Array<number>(ps.length);
-  let highest = 0;
-  order.forEach((i, rank) => {
-    highest = Math.max(highest, Math.min(1, (ps.length - rank) * ps[i]!));
-    adjusted[i] = highest;
-  });
-  return adjusted;
-}

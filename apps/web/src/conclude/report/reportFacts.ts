@@ -3,7 +3,7 @@ import { deviationWords } from '@bright-sprout/contracts/deviations';
 import { type TeamClaimView } from '@bright-sprout/contracts/answers/conclude';
 import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { daysBetween } from '@bright-sprout/core/calendar/days';
-import { lookOn, looksByContainer } from '@bright-sprout/core/compare/looks';
+import { lookOn, looksByContainer } from '@bright-sprout/core/readings/looks';
 import { type Cause } from '@bright-sprout/core/compare/causes/cause';
 import { causeWords } from '@bright-sprout/core/claims/causeWords';
 import { hasBegun, teamClaimOf } from '@bright-sprout/core/conclude/claim/claimEntries';

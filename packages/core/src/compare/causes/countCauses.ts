@@ -2,7 +2,7 @@ import { currentReadings, hasEnded, isDoubtful } from '../../readings/reading';
 import { fisherFreemanHalton } from '../../statistics/fisherFreemanHalton';
 import { countsAsZero } from '../askable';
 import { allOf, markedIn } from '../groups';
-import { looksByContainer } from '../looks';
+import { looksByContainer } from '../../readings/looks';
 import { isTime } from '../question';
 import { type Cause, type CauseFacts } from './cause';
 

@@ -4,7 +4,7 @@ import { recordedDays } from '../../readings/standing';
 import { mean } from '../../statistics/descriptives';
 import { readingsCounted } from '../containerValues';
 import { groupings, type GroupedRecords } from '../groups';
-import { looksByContainer } from '../looks';
+import { looksByContainer } from '../../readings/looks';
 import { type Question } from '../question';
 import { valueOn } from '../values';
 

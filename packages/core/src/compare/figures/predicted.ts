@@ -1,5 +1,5 @@
 import { type IsoDay } from '../../calendar/days';
-import { lookOn, looksByContainer } from '../looks';
+import { lookOn, looksByContainer } from '../../readings/looks';
 import { type ComparedRecords } from '../records';
 import { foundIn } from '../values';
 

@@ -5,7 +5,7 @@ import { type Measure } from '../../measures/measure';
 import { recordedDays } from '../../readings/standing';
 import { readingsCounted } from '../containerValues';
 import { type Group, groupings, type GroupedRecords } from '../groups';
-import { looksByContainer } from '../looks';
+import { looksByContainer } from '../../readings/looks';
 import { type Question } from '../question';
 import { longestWait, waitingToReach, waitingToSprout } from '../times';
 

@@ -1,7 +1,7 @@
 import { addDays, daysBetween, type IsoDay } from '../../calendar/days';
 import { isSchoolDay, type SchoolCalendar } from '../../calendar/schoolCalendar';
 import { type GroupedRecords } from '../../compare/groups';
-import { type Look, looksByContainer } from '../../compare/looks';
+import { type Look, looksByContainer } from '../../readings/looks';
 import { type ComparedContainer, type ComparedDesign, type ComparedTreatment } from '../../compare/records';
 import { valueOn } from '../../compare/values';
 import { type Measure } from '../../measures/measure';

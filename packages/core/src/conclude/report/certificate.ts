@@ -1,5 +1,5 @@
 import { daysBetween, type IsoDay } from '../../calendar/days';
-import { looksByContainer } from '../../compare/looks';
+import { looksByContainer } from '../../readings/looks';
 import { type ComparedContainer } from '../../compare/records';
 import { foundIn } from '../../compare/values';
 import { type Reading } from '../../readings/reading';

@@ -1,7 +1,7 @@
 import { say } from '@bright-sprout/words/say';
 import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { type NextStep, nextSteps } from '@bright-sprout/core/conclude/next/nextPlan';
-import { looksByContainer } from '@bright-sprout/core/compare/looks';
+import { looksByContainer } from '@bright-sprout/core/readings/looks';
 import { waitingToSprout } from '@bright-sprout/core/compare/times';
 import { LOST_WORDS, type LostReason } from '@bright-sprout/core/readings/reading';
 import { useMemo } from 'react';

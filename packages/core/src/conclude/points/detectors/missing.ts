@@ -1,5 +1,5 @@
 import { daysBetween } from '../../../calendar/days';
-import { lookOn } from '../../../compare/looks';
+import { lookOn } from '../../../readings/looks';
 import { countsSprouts, sproutCounts } from '../../../compare/times';
 import { type ComparedContainer } from '../../../compare/records';
 import { hasEnded } from '../../../readings/reading';

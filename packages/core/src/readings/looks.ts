@@ -1,7 +1,7 @@
 import { type IsoDay } from '../calendar/days';
-import { besideEachOther, currentReadings, hasEnded, type Reading, type ReadingState } from '../readings/reading';
+import { besideEachOther, currentReadings, hasEnded, type Reading, type ReadingState } from './reading';
 
-/** How a container stood on a day on which somebody looked, by the same rules as `standingsOn`. */
+/** How a container stood on a day on which somebody looked. */
 export interface Look {
   day: IsoDay;
   state: ReadingState;
@@ -40,21 +40,26 @@ function looksOf(readings: readonly Reading[]): Look[] {
       if (reading.state !== 'not-checked') last.set(reading.plant, reading);
     }
     const own = [...today.values()];
-    looks.push({ day, state: stateOf(own, endOf([...last.values()])), readings: own });
+    looks.push({ day, state: stateOf(own, endOf(last)), readings: own });
   }
   return looks;
 }
 
-function stateOf(today: readonly Reading[], end: ReadingState | null): ReadingState {
+/** How a container stands by what was seen on a day and the end in force. */
+export function stateOf(today: readonly Reading[], end: Reading | null): ReadingState {
   if (today.some((r) => r.state === 'measured')) return 'measured';
-  if (end !== null) return end;
+  if (end !== null) return end.state;
   return today.some((r) => r.state === 'not-up') ? 'not-up' : 'not-checked';
 }
 
-/** The end in force: null while some plant is there. A loss counts before a removal. */
-function endOf(last: readonly Reading[]): ReadingState | null {
-  if (last.length === 0 || !last.every((r) => hasEnded(r.state))) return null;
-  return last.some((r) => r.state === 'lost') ? 'lost' : last[last.length - 1]!.state;
+/**
+ * The end in force: null while some plant is there. Where plants ended in different ways a loss counts before a removal.
+ * @param last of each plant the newest reading that says anything
+ */
+export function endOf(last: ReadonlyMap<string, Reading>): Reading | null {
+  const all = [...last.values()];
+  if (all.length === 0 || !all.every((r) => hasEnded(r.state))) return null;
+  return all.filter((r) => r.state === 'lost').pop() ?? all[all.length - 1]!;
 }
 
 /** How it stood on a day: an end stays in force after its look; without a look it was not checked. */
