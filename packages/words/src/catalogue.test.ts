@@ -65,6 +65,12 @@ test('a subject has no two messages that say the same, and no message is left th
   expect(messages.map(([key]) => key).filter((key) => !named.has(key) && !named.has(`${key.split('.')[0]}.`))).toEqual([]);
 });
 
+test('every message has a word of its own: lines of drawings and mere joints stand in the code', () => {
+  const without = messages.filter(([, text]) => !/\p{L}{2,}/u.test(text.replace(/<[^>]*>|\{\w+\}/g, ' ')));
+  expect(without.map(([key]) => key)).toEqual(['refusals.asTold']);
+  expect(messages.filter(([, text]) => /[MLHVCQ]\{\w+\}|\}[hv]-?\d/.test(text)).map(([key]) => key)).toEqual([]);
+});
+
 test('what comes from elsewhere is said only where its code is known and nothing in it is missing', () => {
   const good = told('refusals.thereIsNoField', { property: 'role' });
   expect([canBeSaid(good), sayTold(good)]).toEqual([true, 'There is no field “role”.']);

@@ -94,7 +94,7 @@ const columnOf = (measure: Parameters<typeof headingOf>[0] & { code: string }) =
   measure.code === 'height' || measure.code === 'leaves' ? measure.code : headingOf(measure);
 
 function readMe({ investigation, tables, plan, calendar, pictures }: PackageParts): string {
-  const line = (name: string, what: string) => say('exports.padendWhat', { padEnd: name.padEnd(26), what });
+  const line = (name: string, what: string) => `  ${name.padEnd(26)}${what}`;
   return [
     investigation.question,
     say('exports.recordsClass', { name: investigation.class.name }),

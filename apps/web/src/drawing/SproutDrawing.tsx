@@ -1,4 +1,3 @@
-import { say } from '@bright-sprout/words/say';
 import { seedPath } from './seed';
 
 const SEED = 14;
@@ -8,7 +7,7 @@ const USUAL = { rx: 3, ry: 2 };
 export function SeedOnPaper({ radii, sprouted }: { radii: { rx: number; ry: number } | null; sprouted: boolean }) {
   const { rx, ry } = radii ?? USUAL;
   const scale = SEED / Math.max(rx, ry);
-  const root = say('drawing.mRx', { rx: -rx * scale * 0.8 });
+  const root = `M${-rx * scale * 0.8} 0q-8 6-4 22`;
   return (
     <>
       {sprouted && (

@@ -1,4 +1,3 @@
-import { say } from '@bright-sprout/words/say';
 import { type Species } from '@bright-sprout/core/seeds/catalogue';
 
 /** Half the usual length and width of a kind's seed, mm. */
@@ -8,14 +7,9 @@ export function seedRadii({ seedMm: { length, width } }: Species): { rx: number;
 
 /** Outline of a seed about a point, blunt at its root end. */
 export function seedPath(cx: number, cy: number, rx: number, ry: number): string {
-  return say('drawing.mCxCyC', {
-    cx: cx - rx,
-    cy,
-    cy2: cy - ry * 1.25,
-    cx2: cx + rx * 0.7,
-    cy3: cy - ry * 1.2,
-    cx3: cx + rx,
-    cy4: cy + ry * 1.2,
-    cy5: cy + ry * 1.25,
-  });
+  const [left, right] = [cx - rx, cx + rx];
+  return (
+    `M${left} ${cy}C${left} ${cy - ry * 1.25} ${cx + rx * 0.7} ${cy - ry * 1.2} ${right} ${cy}` +
+    `C${cx + rx * 0.7} ${cy + ry * 1.2} ${left} ${cy + ry * 1.25} ${left} ${cy}Z`
+  );
 }

@@ -1,4 +1,3 @@
-import { say } from '@bright-sprout/words/say';
 import QRCode, { type QRCodeErrorCorrectionLevel } from 'qrcode';
 
 const QUIET = 4;
@@ -16,10 +15,6 @@ export function squareOf(text: string): { path: string; side: number; modules: n
   return {
     side: modules.size + 2 * QUIET,
     modules: modules.size,
-    path: dark
-      .map((i) =>
-        say('reach.mQuietQuiet2H1v1h', { quiet: QUIET + (i % modules.size), quiet2: QUIET + Math.floor(i / modules.size) }),
-      )
-      .join(''),
+    path: dark.map((i) => `M${QUIET + (i % modules.size)} ${QUIET + Math.floor(i / modules.size)}h1v1h-1z`).join(''),
   };
 }

@@ -25,7 +25,7 @@ const FREE = { place: 34, group: 26, left: 36 };
 
 /** Containers in which seeds are counted instead of measured: every seed drawn, those that have sprouted among them. */
 export function CountWall({ groups, standings, investigation, measure, width, chosen, onChoose }: Props) {
-  const columns = groups.map((g) => say('wall.fr', { math: Math.max(1, g.containers.length) })).join(' ');
+  const columns = groups.map((g) => `${Math.max(1, g.containers.length)}fr`).join(' ');
   const standingHere = groups.reduce((sum, g) => sum + g.containers.length, 0);
   const room = (width - FREE.left - FREE.group * (groups.length - 1)) / Math.max(1, standingHere) - FREE.place;
   return (
@@ -74,12 +74,7 @@ function CountPlace({
       type="button"
       className={`count-place${chosen ? ' chosen' : ''}`}
       aria-pressed={chosen}
-      aria-label={say('wall.codeLabelWordsValue', {
-        code,
-        label: treatment.label,
-        words,
-        value: up === null ? '' : ` ${measure.noun![1]}`,
-      })}
+      aria-label={`${code}, ${treatment.label}: ${words}${up === null ? '' : ` ${measure.noun![1]}`}`}
       onClick={() => onChoose(id)}
     >
       <svg viewBox={`0 0 ${wide} ${high}`} width={wide} height={high} aria-hidden="true">

@@ -26,7 +26,7 @@ const HEIGHT = 260;
 
 /** Containers by a measure that no drawn plant shows: a column each, all at one scale, with what was found in words. */
 export function ValueWall({ groups, standings, readings, investigation, measure, width, chosen, onChoose }: Props) {
-  const columns = groups.map((g) => say('wall.fr', { math: Math.max(1, g.containers.length) })).join(' ');
+  const columns = groups.map((g) => `${Math.max(1, g.containers.length)}fr`).join(' ');
   // One scale for every day, so that moving along the tape is growing.
   const highest = readings.reduce(
     (most, r) => Math.max(most, findingOf(r, measure.code)?.value ?? 0),

@@ -26,7 +26,7 @@ export function WallHeadings({
   /** A group is to be seen as a whole. */
   onWhole: (key: string) => void;
 }) {
-  const columns = groups.map((g) => say('wall.fr', { math: Math.max(1, g.containers.length) })).join(' ');
+  const columns = groups.map((g) => `${Math.max(1, g.containers.length)}fr`).join(' ');
   // Seeds are told in the words below the title; ranks have no mean worth a big number.
   const meaned = measure.summedUp === 'mean' || measure.summedUp === 'median';
   return (

@@ -79,7 +79,7 @@ function evidence(groups: readonly Group[], { container, question, shown }: Clai
   if (blank > 0) parts.push(say('claims.notLookedAt', { blank }));
   const plants = dots.reduce((sum, d) => sum + d.plants, 0);
   const seedlings = plants > measured && question.follow === 'value' ? say('claims.plantsCountsOnce', { plants, container }) : '';
-  return say('claims.partsSeedlings', { parts: parts.join(', '), seedlings });
+  return `${parts.join(', ')}${seedlings}.`;
 }
 
 /** What a container did that counts; measured, where it is not one of these. */

@@ -118,7 +118,7 @@ function GroupLabel({ group, label, signs }: { group: Group; label: string; sign
 /** A bracket upright between two heights; an end beyond the figure has no foot. */
 function bracketOf(x: number, high: number, low: number, bottom: number): string {
   const [from, to] = [Math.max(TOP, high), Math.min(bottom, low)];
-  return say('compare.mXHX2', { x: from > high ? x : x + 8, from, x2: x, to, value: to < low ? '' : 'h8' });
+  return `M${from > high ? x : x + 8} ${from}H${x}V${to}${to < low ? '' : 'h8'}`;
 }
 
 function Column({

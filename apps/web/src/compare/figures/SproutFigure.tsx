@@ -127,7 +127,7 @@ function Shelf({
   const look = treatmentLook(stair.treatment.code);
   const up = stair.total - stair.never;
   let done = 0;
-  const line: string[] = [say('compare.mValueY', { value: x(0), y })];
+  const line: string[] = [`M${x(0)} ${y}`];
   const boxes = stair.steps.map((step) => {
     const [low, high] = [y - done * unit, y - (done + step.count) * unit];
     done += step.count;

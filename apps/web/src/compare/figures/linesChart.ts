@@ -77,9 +77,7 @@ export function linesChart(
       marker: { size: pale ? 4 : 7, color: treatmentLook(g.code).colour },
       opacity: pale ? 0.75 : 1,
       text: g.mean.x.map((_, k) =>
-        k === g.mean.x.length - 1
-          ? say('compare.keywhatValue', { keyWhat: g.key.length === 1 ? g.key : g.label, value: pale ? ` ${pale}` : '' })
-          : '',
+        k === g.mean.x.length - 1 ? `  ${[g.key.length === 1 ? g.key : g.label, pale].filter(Boolean).join(' ')}` : '',
       ),
       textposition: 'middle right',
       textfont: { size: 17, family: 'Archivo', color: INK },

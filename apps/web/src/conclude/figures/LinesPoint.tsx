@@ -52,11 +52,7 @@ export function LinesPoint({
       )}
       {figure.lines.map((line) => {
         const colour = line.key === '' ? INK : treatmentLook(line.key).colour;
-        const path = line.points
-          .map((p, i) =>
-            say('conclude.valueValue2', { value: i ? 'L' : 'M', value2: x(day(p.day)), at: axis.at(shown.inUnit(p.value)) }),
-          )
-          .join('');
+        const path = line.points.map((p, i) => `${i ? 'L' : 'M'}${x(day(p.day))} ${axis.at(shown.inUnit(p.value))}`).join('');
         const end = line.points[line.points.length - 1];
         return (
           <g key={line.key}>

@@ -1,4 +1,3 @@
-import { say } from '@bright-sprout/words/say';
 import { type ContainerShape } from '@bright-sprout/core/seeds/containerShape';
 
 /** Of a treatment's picture, in its own units. */
@@ -45,14 +44,7 @@ export function standing(shape: ContainerShape): Standing {
 /** The outline between two heights. */
 export function outline({ half }: Standing, top: number, bottom: number): string {
   const { middle } = PICTURE;
-  return say('drawing.mMiddleTopL', {
-    middle: middle - half(top),
-    top,
-    middle2: middle - half(bottom),
-    bottom,
-    middle3: middle + half(bottom),
-    middle4: middle + half(top),
-  });
+  return `M${middle - half(top)} ${top}L${middle - half(bottom)} ${bottom}H${middle + half(bottom)}L${middle + half(top)} ${top}`;
 }
 
 /** Numbers from 0 to 1 that look scattered and are the same in every picture. */

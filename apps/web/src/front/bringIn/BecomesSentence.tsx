@@ -21,8 +21,6 @@ interface Props {
   onSpecies: (id: string) => void;
 }
 
-const counted = (n: number, one: string, several = say('bringIn.oneS', { one })) => `${n} ${n === 1 ? one : several}`;
-
 /** What the table will become, as a sentence; what the heads cannot say is said here. */
 export function BecomesSentence({ outlook, reading, onChange, speciesId, onSpecies }: Props) {
   const { treatments, containers, plants, measures } = outlook;
@@ -80,7 +78,7 @@ export function BecomesSentence({ outlook, reading, onChange, speciesId, onSpeci
                       choices={treatments.map((t) => ({
                         value: t.label,
                         label: t.label,
-                        detail: counted(t.containers, 'container'),
+                        detail: say('bringIn.containers', { containers: t.containers }),
                       }))}
                       onChoose={(control) => onChange({ ...reading, control })}
                     />

@@ -1,4 +1,3 @@
-import { say } from '@bright-sprout/words/say';
 import { type IsoDay, weekdayName } from '@bright-sprout/core/calendar/days';
 import { formatLengthNumber, type RulerResolution } from '@bright-sprout/core/quantities/length';
 import { type Habit } from '@bright-sprout/core/seeds/catalogue';
@@ -56,9 +55,7 @@ export function RulerDrawing({ plant, resolution, mm, last, state, leaves, doubt
   const fineStep = inches ? 6.35 : 1;
   const fine =
     scale * fineStep > 1.7
-      ? Array.from({ length: Math.floor(topMm / fineStep) + 1 }, (_, i) =>
-          say('bench.mXValueH', { x: x + 44, value: y(i * fineStep) }),
-        ).join('')
+      ? Array.from({ length: Math.floor(topMm / fineStep) + 1 }, (_, i) => `M${x + 44} ${y(i * fineStep)}h-6`).join('')
       : '';
   return (
     <div ref={holder} className="bench-drawing">

@@ -160,7 +160,5 @@ function namesOf(group: Group, all: readonly Group[], factor: string, amount: nu
 function factorNames(factor: string, groups: readonly NamedGroup[]): string[] {
   const words = wordsOf(factor);
   const amounts = groups.some((g) => g.amount !== null) ? ['concentration', 'dose', 'strength'] : [];
-  return [...new Set([factor.toLowerCase(), ...words, ...words.map((w) => say('conclude.wY', { w })), ...amounts])].filter(
-    (n) => n.length > 2,
-  );
+  return [...new Set([factor.toLowerCase(), ...words, ...words.map((w) => `${w}y`), ...amounts])].filter((n) => n.length > 2);
 }

@@ -9,9 +9,7 @@ import { type RunStep, type SetGroup } from './runSheet';
 export function runStepWords(step: RunStep): string {
   const words = allSay(step);
   const some = 'treatments' in step && !('kind' in step && step.kind) ? (step.treatments ?? []) : [];
-  return some.length === 0
-    ? words
-    : say('lists.someCharatWords', { some: some.join(', '), charAt: words.charAt(0).toLowerCase(), words: words.slice(1) });
+  return some.length === 0 ? words : `${some.join(', ')}: ${words.charAt(0).toLowerCase()}${words.slice(1)}`;
 }
 
 const sets = (groups: readonly SetGroup[]) => groups.map((g) => `${g.treatments.join(', ')} ${g.label}`).join('; ');

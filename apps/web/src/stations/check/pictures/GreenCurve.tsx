@@ -118,9 +118,7 @@ type Place = (n: number) => number;
 type Dot = { day: number; share: number };
 
 const pathOf = (dots: readonly Dot[], x: Place, y: Place) =>
-  dots
-    .map((d, i) => say('pictures.valueValue2Value3', { value: i === 0 ? 'M' : 'L', value2: x(d.day), value3: y(d.share) }))
-    .join('');
+  dots.map((d, i) => `${i === 0 ? 'M' : 'L'}${x(d.day)} ${y(d.share)}`).join('');
 
 const segments = (dots: readonly Dot[]): [Dot, Dot][] => dots.slice(1).map((d, i) => [dots[i]!, d]);
 

@@ -47,7 +47,7 @@ export function RoomCurve({
       mode: readings.length > 60 ? 'lines' : 'lines+markers',
       line: { color: '#2A1B2E', width: 2 },
       marker: { color: '#2A1B2E', size: 6 },
-      hovertemplate: say('room.yUnitBrX', { unit }),
+      hovertemplate: `%{y} ${unit}<br>%{x|%a %-d %b, %H:%M}<extra></extra>`,
     };
     return [
       [points],

@@ -66,9 +66,6 @@ function inWords(entry: HeldView): string {
     case 'care':
       return say('run.on2', { careWords: CARE_WORDS[entry.body.kind], day: formatDay(entry.body.day) });
     case 'deviation':
-      return say('run.deviationwordsValue', {
-        deviationWords: deviationWords(entry.body),
-        value: entry.body.note ? `: ${entry.body.note}` : '',
-      });
+      return `${deviationWords(entry.body)}${entry.body.note ? `: ${entry.body.note}` : ''}.`;
   }
 }

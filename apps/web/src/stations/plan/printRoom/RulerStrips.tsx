@@ -40,7 +40,7 @@ export function rulerPages(resolution: RulerResolution, paper: Paper): Printable
   const top = mm((PAPERS[paper.name].height - long) / 2);
   const ticks = Array.from({ length: scale.units * scale.parts + 1 }, (_, i) => {
     const at = mm(long - (i / scale.parts) * scale.unitMm);
-    return say('printRoom.m0HMm', { at, mm: mm(scale.tick(i % scale.parts)) });
+    return `M0 ${at}h${mm(scale.tick(i % scale.parts))}`;
   });
   return [
     {
