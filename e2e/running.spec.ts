@@ -127,7 +127,7 @@ test('a screen shows the wall by itself, live, without signing in, until its lin
   await expect(screen.getByRole('alert')).toContainText('This screen has been taken back');
 });
 
-test('the room: by hand, from a logger’s file, under the ribbon, and into the next plan', async ({ page }) => {
+test('the room: by hand, from a logger’s file, under the tape, and into the next plan', async ({ page }) => {
   await signIn(page);
   await openWall(page);
   await page.getByRole('link', { name: 'Room', exact: true }).click();
@@ -145,7 +145,7 @@ test('the room: by hand, from a logger’s file, under the ribbon, and into the 
   await expect(page.getByText('Line 4: “soon” is not a time like 2026-03-19 14:30.')).toBeVisible();
   await page.getByRole('button', { name: 'Light', exact: true }).click();
   await expect(page.getByRole('img', { name: /^Light from 800 to 2400 lux/ })).toBeVisible();
-  await expect(page.locator('.day-ribbon-warmth')).toBeVisible();
+  await expect(page.locator('.day-tape-warmth')).toBeVisible();
   await expect(page.getByText('No sensor box is set up on this server.')).toBeVisible();
   await expectAccessible(page);
   await beginPlan(page, /^Salt in steps/);

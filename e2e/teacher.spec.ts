@@ -78,13 +78,13 @@ test('today shows the shelf, what looks wrong and who has not answered', async (
 test('the wall: moving along the days by keyboard makes the plants grow, and a plant tells its story', async ({ page }) => {
   await signIn(page);
   await openWall(page);
-  const ribbon = page.getByRole('slider', { name: 'Day looked at' });
+  const tape = page.getByRole('slider', { name: 'Day looked at' });
   const tallest = () => page.getByRole('button', { name: /^A\d, no salt: \d/ }).count();
   await expect(page.getByText(/measured · \d+ not up yet · \d+ lost/)).toBeVisible();
   const late = await tallest();
-  await ribbon.focus();
+  await tape.focus();
   await page.keyboard.press('Home');
-  await expect(ribbon).toHaveAttribute('aria-valuetext', /^day 1,/);
+  await expect(tape).toHaveAttribute('aria-valuetext', /^day 1,/);
   await expect(page.getByText('0 measured · 28 not up yet · 0 lost')).toBeVisible();
   await expect.poll(tallest).toBeLessThan(late);
   await page.keyboard.press('End');

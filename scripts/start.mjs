@@ -163,7 +163,7 @@ function endWithNpm() {
 /** The addresses that devices in the room open, or how they are let in. */
 function inTheRoom() {
   const require = createRequire(import.meta.url);
-  const { ownAddresses } = require('@bright-sprout/core/reach/ownAddresses');
+  const { ownAddresses } = require('@bright-sprout/core/wayIn/ownAddresses');
   const cards = Object.values(networkInterfaces()).flat();
   const addresses = ownAddresses({ said: process.env.SPROUT_ADDRESS || null, scheme, host, port, cards });
   if (addresses.length === 0) return 'This machine only; for devices in the room: npm start -- --room\n';

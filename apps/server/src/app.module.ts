@@ -29,7 +29,7 @@ import { SowingModule } from './sowing/sowing.module';
 import { PredictionsModule } from './predictions/predictions.module';
 import { ConcludeModule } from './conclude/conclude.module';
 import { QuestionsModule } from './questions/questions.module';
-import { ReachController } from './reach/reach.controller';
+import { WayInController } from './wayIn/wayIn.controller';
 import { RestoresModule } from './restores/restores.module';
 import { RoomModule } from './room/room.module';
 import { RunningModule } from './running/running.module';
@@ -86,7 +86,7 @@ export class AppModule {
         PhotosModule,
         FilmsModule,
       ],
-      controllers: [HealthController, ReachController],
+      controllers: [HealthController, WayInController],
       providers: [
         { provide: SETTINGS, useValue: settings },
         Database,

@@ -47,7 +47,7 @@ const PicturesView = ofTeacher(() => import('./stations/check/pictures/PicturesV
 const TakeView = ofTeacher(() => import('./stations/check/pictures/TakeView').then((m) => m.TakeView));
 const RulerView = ofTeacher(() => import('./stations/check/pictures/RulerView').then((m) => m.RulerView));
 const TeamTakeView = ofTeam(() => import('./team/take/TeamTakeView').then((m) => m.TeamTakeView));
-const ScreenView = ofTeacher(() => import('./front/screen/ScreenView').then((m) => m.ScreenView));
+const ProjectorView = ofTeacher(() => import('./front/projector/ProjectorView').then((m) => m.ProjectorView));
 const NotebookView = ofTeam(() => import('./team/notebook/NotebookView').then((m) => m.NotebookView));
 const TeamWallView = ofTeam(() => import('./team/wall/TeamWallView').then((m) => m.TeamWallView));
 const CompareView = ofTeacher(() => import('./stations/compare/CompareView').then((m) => m.CompareView));
@@ -93,7 +93,7 @@ export function App() {
             <Route path="/bench/conclude/:id" element={<ClaimView />} />
             <Route path="/bench/report/:id" element={<TeamReportView />} />
           </Route>
-          <Route path="/screen/:token" element={<ScreenView />} />
+          <Route path="/screen/:token" element={<ProjectorView />} />
           <Route path="/*" element={<TeacherPages />} />
         </Routes>
       </Suspense>

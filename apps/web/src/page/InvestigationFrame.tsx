@@ -7,11 +7,11 @@ import { type ReactNode, useEffect, useMemo, useRef, useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { useLive } from '../api/live';
 import { useInvestigation, useRoom } from '../api/queries';
-import { DayRibbon } from '../ribbon/DayRibbon';
-import { NO_PEGS, type RibbonPeg } from '../ribbon/RibbonPegs';
+import { DayTape } from '../tape/DayTape';
+import { NO_PEGS, type TapePeg } from '../tape/DayTapePegs';
 import { Loaded } from './Notices';
 import { PageHead } from './PageHead';
-import { recordedOn, type Ribbon, ribbonOf } from '@bright-sprout/core/ribbon/ribbon';
+import { recordedOn, type TapeOfDays, dayTapeOf } from '@bright-sprout/core/tape/dayTape';
 import { WHOLE_CLASS } from '@bright-sprout/core/readings/answeredShares';
 import { InvestigationStations } from './InvestigationStations';
 
@@ -27,18 +27,18 @@ export interface Looked {
   /** The recorded day before it. */
   before: IsoDay | null;
   /** Hangs something on the days of the tape that it tells of. */
-  hang: (pegs: readonly RibbonPeg[]) => void;
+  hang: (pegs: readonly TapePeg[]) => void;
 }
 
 /** Header, tape of days and stations around everything that is about one investigation. */
 export function InvestigationFrame({
   wholeClass = false,
-  tape = true,
+  withTape = true,
   next,
   children,
 }: {
   /** The tape of days stands under the head; a page that has one of its own goes without. */
-  tape?: boolean;
+  withTape?: boolean;
   /** Opens on a day on which most were looked at, not on one that has only begun. */
   wholeClass?: boolean;
   next: (looked: Looked) => ReactNode;
@@ -51,7 +51,7 @@ export function InvestigationFrame({
     <div className="page">
       <Loaded query={query} what={say('common.theInvestigation')}>
         {(records) => (
-          <Framed records={records} live={live} next={next} wholeClass={wholeClass} tape={tape}>
+          <Framed records={records} live={live} next={next} wholeClass={wholeClass} withTape={withTape}>
             {children}
           </Framed>
         )}
@@ -65,11 +65,11 @@ function Framed({
   live,
   next,
   wholeClass,
-  tape,
+  withTape,
   children,
 }: {
   wholeClass: boolean;
-  tape: boolean;
+  withTape: boolean;
   records: InvestigationRecords;
   live: boolean;
   next: (looked: Looked) => ReactNode;
@@ -77,9 +77,9 @@ function Framed({
 }) {
   const { investigation } = records;
   const [search, setSearch] = useSearchParams();
-  const [pegs, hang] = useState<readonly RibbonPeg[]>(NO_PEGS);
+  const [pegs, hang] = useState<readonly TapePeg[]>(NO_PEGS);
   const today = todayIn(investigation.class.timeZone);
-  const ribbon = useMemo(() => ribbonOf(records, today), [records, today]);
+  const tape = useMemo(() => dayTapeOf(records, today), [records, today]);
   // The page follows the hand at once; the address follows when the hand rests.
   const [wanted, setWanted] = useState(search.get('day'));
   const address = useRef(setSearch);
@@ -101,8 +101,8 @@ function Framed({
     if (told !== null && told !== written.current) setWanted(told);
     written.current = told;
   }, [told]);
-  const known = recordedOn(ribbon);
-  const newest = newestDay(ribbon, wholeClass);
+  const known = recordedOn(tape);
+  const newest = newestDay(tape, wholeClass);
   const lookedAt = (wish: IsoDay | null): Looked => {
     const day = wish !== null && known.includes(wish) ? wish : newest;
     return { records, day, before: day === null ? null : (known[known.indexOf(day) - 1] ?? null), look: setWanted, hang };
@@ -132,21 +132,14 @@ function Framed({
     [records, live, next, rested.day],
   );
   const stations = useMemo(
-    () => <InvestigationStations records={records} ribbon={ribbon} day={rested.day} today={today} />,
-    [records, ribbon, rested.day, today],
+    () => <InvestigationStations records={records} tape={tape} day={rested.day} today={today} />,
+    [records, tape, rested.day, today],
   );
   return (
     <>
       {head}
-      {tape && (
-        <DayRibbon
-          ribbon={ribbon}
-          sownOn={investigation.sownOn}
-          chosen={looked.day}
-          onChoose={setWanted}
-          warmth={warmth}
-          pegs={pegs}
-        />
+      {withTape && (
+        <DayTape tape={tape} sownOn={investigation.sownOn} chosen={looked.day} onChoose={setWanted} warmth={warmth} pegs={pegs} />
       )}
       {stations}
       <main>{children(looked)}</main>
@@ -162,9 +155,9 @@ function withDay(before: URLSearchParams, day: IsoDay): URLSearchParams {
 }
 
 /** The newest day on record; where the whole class is asked about, the newest on which at least half of it was looked at. */
-function newestDay(ribbon: Ribbon, wholeClass: boolean): IsoDay | null {
-  const known = recordedOn(ribbon);
-  const half = wholeClass ? ribbon.days.filter((d) => (d.share ?? 0) >= WHOLE_CLASS && known.includes(d.day)) : [];
+function newestDay(tape: TapeOfDays, wholeClass: boolean): IsoDay | null {
+  const known = recordedOn(tape);
+  const half = wholeClass ? tape.days.filter((d) => (d.share ?? 0) >= WHOLE_CLASS && known.includes(d.day)) : [];
   return half[half.length - 1]?.day ?? known[known.length - 1] ?? null;
 }
 

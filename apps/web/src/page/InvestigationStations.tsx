@@ -1,24 +1,24 @@
 import { say } from '@bright-sprout/words/say';
 import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { daysBetween, formatDay, isDated, type IsoDay } from '@bright-sprout/core/calendar/days';
-import { type Ribbon } from '@bright-sprout/core/ribbon/ribbon';
+import { type TapeOfDays } from '@bright-sprout/core/tape/dayTape';
 import { Stations } from './Stations';
 
 /** The stations of a growing investigation; the work has reached the one that is marked. */
 export function InvestigationStations({
   records: { investigation, readings },
-  ribbon,
+  tape,
   day,
   today,
 }: {
   records: InvestigationRecords;
-  ribbon: Ribbon;
+  tape: TapeOfDays;
   day: IsoDay | null;
   today: IsoDay;
 }) {
   const base = `/investigations/${investigation.id}`;
   const keep = day === null ? '' : `?day=${day}`;
-  const share = ribbon.days.find((d) => d.day === day)?.share ?? 0;
+  const share = tape.days.find((d) => d.day === day)?.share ?? 0;
   const total = investigation.containers.length;
   const sown = daysBetween(investigation.sownOn, today);
   const sowing = {

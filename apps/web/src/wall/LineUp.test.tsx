@@ -2,7 +2,7 @@ import { standingsOn } from '@bright-sprout/core/readings/standing';
 import { fireEvent, render, screen } from '@testing-library/react';
 import { readingView, recordsOf } from '../../test/records';
 import { LineUp, wallTop } from './LineUp';
-import { ribbonOf } from '@bright-sprout/core/ribbon/ribbon';
+import { dayTapeOf } from '@bright-sprout/core/tape/dayTape';
 
 const MONDAY = '2026-03-16';
 const THURSDAY = '2026-03-19';
@@ -79,7 +79,7 @@ test('the wall measures the tallest plant ever recorded, so that it does not jum
 });
 
 test('the share of a day counts the lost as answered', () => {
-  const looked = ribbonOf(records, THURSDAY).days.filter((d) => d.share !== null);
+  const looked = dayTapeOf(records, THURSDAY).days.filter((d) => d.share !== null);
   expect(looked.map((d) => [d.day, d.share])).toEqual([
     [MONDAY, 0.5],
     [THURSDAY, 0.75],

@@ -6,11 +6,11 @@ import { type Unit } from '../statistics/units';
 import { containersOf, type Group } from './groups';
 import { type Question } from './question';
 import { type ComparedDesign } from './records';
-import { type Asked, type WantedContrast, wantedOf } from './wanted';
+import { type AskedContrast, type WantedContrast, wantedOf } from './wanted';
 
 /** One difference, slope or interaction with all that is known of how sure it is. */
 export interface Contrast extends DealtContrast {
-  asked: Asked;
+  asked: AskedContrast;
 }
 
 /** How sure a question's answers are: everything from one model and one set of deals. */

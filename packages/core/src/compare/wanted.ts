@@ -6,7 +6,7 @@ import { type Question } from './question';
 import { type ComparedDesign } from './records';
 
 /** What a contrast is about, so that words can be made of it. */
-export type Asked =
+export type AskedContrast =
   /** The first against the second; groups or levels by their labels. */
   | { kind: 'difference'; of: string; against: string; code: string; where?: string }
   /** Along the amounts of a factor, for each unit of it. */
@@ -16,7 +16,7 @@ export type Asked =
   /** How much more one level of the first factor does at one level of the second than at its control. */
   | { kind: 'interaction'; factors: [string, string]; of: string; at: string; against: string };
 
-export type WantedContrast = Wanted & { asked: Asked };
+export type WantedContrast = Wanted & { asked: AskedContrast };
 
 /** Up to so many groups without a control every pair is asked about. */
 const MOST_IN_PAIRS = 5;

@@ -70,10 +70,10 @@ export interface Reading {
 export const isDoubtful = ({ doubt }: Pick<Reading, 'doubt'>): boolean => doubt !== null && doubt.answer === null;
 
 /** What says which readings still stand. */
-type Standing = Pick<Reading, 'id' | 'supersedes' | 'day' | 'recordedAt'>;
+type Superseding = Pick<Reading, 'id' | 'supersedes' | 'day' | 'recordedAt'>;
 
 /** Lists of readings are never changed in place, so what stands of one has to be found only once. */
-const found = new WeakMap<readonly Standing[], Standing[]>();
+const found = new WeakMap<readonly Superseding[], Superseding[]>();
 
 /** Nor has a list to be indexed more than once. */
 const indexes = new WeakMap<readonly Reading[], ReadonlyMap<string, Reading>>();
@@ -87,7 +87,7 @@ function indexed<R extends Reading>(readings: readonly R[]): ReadonlyMap<string,
 }
 
 /** Readings that no other reading has replaced, oldest first. */
-export function currentReadings<R extends Standing>(readings: readonly R[]): readonly R[] {
+export function currentReadings<R extends Superseding>(readings: readonly R[]): readonly R[] {
   const before = found.get(readings);
   if (before) return before as unknown as R[];
   const replaced = new Set(readings.map((r) => r.supersedes).filter((id) => id !== null));

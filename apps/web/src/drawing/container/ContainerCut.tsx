@@ -1,4 +1,4 @@
-import { outline, PICTURE, scattered, type Standing } from './geometry';
+import { outline, PICTURE, scattered, type DrawnContainer } from './geometry';
 
 export const INK = '#2A1B2E';
 export const PALE = '#AFA8B8';
@@ -15,7 +15,7 @@ export interface Filling {
 }
 
 /** A container cut open, with what it is filled with. */
-export function ContainerCut({ at, filling }: { at: Standing; filling: Filling }) {
+export function ContainerCut({ at, filling }: { at: DrawnContainer; filling: Filling }) {
   const { silhouette } = at.shape;
   if (silhouette === 'bag') return <Bag at={at} />;
   if (silhouette === 'jar') return <Jar at={at} />;
@@ -53,7 +53,7 @@ export function ContainerCut({ at, filling }: { at: Standing; filling: Filling }
 }
 
 /** Grains of soil, lumps of chalk, pebbles of another soil. */
-function Crumbs({ at, filling }: { at: Standing; filling: Filling }) {
+function Crumbs({ at, filling }: { at: DrawnContainer; filling: Filling }) {
   const { base, middle } = PICTURE;
   const place = ([x, y]: [number, number]) => {
     const top = at.surface + 6 + y * (base - at.surface - 12);
@@ -79,7 +79,7 @@ function Crumbs({ at, filling }: { at: Standing; filling: Filling }) {
   );
 }
 
-function Bag({ at }: { at: Standing }) {
+function Bag({ at }: { at: DrawnContainer }) {
   const { base } = PICTURE;
   const wide = at.right - at.left;
   return (
@@ -91,7 +91,7 @@ function Bag({ at }: { at: Standing }) {
   );
 }
 
-function Jar({ at }: { at: Standing }) {
+function Jar({ at }: { at: DrawnContainer }) {
   const { base } = PICTURE;
   const wide = at.right - at.left;
   const water = 18 * at.scale;
@@ -110,7 +110,7 @@ function Jar({ at }: { at: Standing }) {
   );
 }
 
-function Sponge({ at }: { at: Standing }) {
+function Sponge({ at }: { at: DrawnContainer }) {
   const { base, middle } = PICTURE;
   const wide = at.right - at.left;
   return (

@@ -4,7 +4,7 @@ import { Shapes } from '../PlantDrawing';
 import { drawPlant } from '../plant';
 import { seedPath, seedRadii } from '../seed';
 import { INK, PALE } from './ContainerCut';
-import { PICTURE, type Standing } from './geometry';
+import { PICTURE, type DrawnContainer } from './geometry';
 
 const MOST_DRAWN = 9;
 const SMALLEST = 2.2;
@@ -17,7 +17,7 @@ const NARROW = 72;
 const depthOf = ({ wayIn }: Recipe) => ('depthMm' in wayIn ? (wayIn.depthMm[0] + wayIn.depthMm[1]) / 2 : 0);
 
 /** The seeds where they lie, true to the container in size and depth; the ruler beside them has ink where depth differs. */
-export function SeedsInside({ recipe, at, inked, dark }: { recipe: Recipe; at: Standing; inked: boolean; dark: boolean }) {
+export function SeedsInside({ recipe, at, inked, dark }: { recipe: Recipe; at: DrawnContainer; inked: boolean; dark: boolean }) {
   const { wayIn, seeds, species } = recipe;
   const depth = depthOf(recipe);
   const { silhouette } = at.shape;
@@ -53,7 +53,19 @@ export function SeedsInside({ recipe, at, inked, dark }: { recipe: Recipe; at: S
   );
 }
 
-function DepthRuler({ at, y, recipe, inked, dark }: { at: Standing; y: number; recipe: Recipe; inked: boolean; dark: boolean }) {
+function DepthRuler({
+  at,
+  y,
+  recipe,
+  inked,
+  dark,
+}: {
+  at: DrawnContainer;
+  y: number;
+  recipe: Recipe;
+  inked: boolean;
+  dark: boolean;
+}) {
   const x = PICTURE.middle + at.half(y) - 18;
   const colour = dark ? '#fff' : inked ? INK : '#8C8494';
   const depth = depthOf(recipe);
@@ -90,7 +102,7 @@ function depthWords({ wayIn }: Recipe): string {
 }
 
 /** Seedlings that will stand on the soil: as many as stay. */
-export function Seedlings({ recipe, at, count }: { recipe: Recipe; at: Standing; count: number }) {
+export function Seedlings({ recipe, at, count }: { recipe: Recipe; at: DrawnContainer; count: number }) {
   const shown = Math.min(12, count);
   const room = 2 * at.half(at.surface) - 18;
   return (

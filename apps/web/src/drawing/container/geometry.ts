@@ -8,7 +8,7 @@ const WIDEST = 126;
 const LARGEST_SCALE = 1.75;
 
 /** A container where it stands in its picture, all in the picture's units. */
-export interface Standing {
+export interface DrawnContainer {
   shape: ContainerShape;
   /** Units for a millimetre: depths are true to the container. */
   scale: number;
@@ -23,7 +23,7 @@ export interface Standing {
 
 const TAPER: Partial<Record<ContainerShape['silhouette'], number>> = { pot: 0.26, cell: 0.42 };
 
-export function standing(shape: ContainerShape): Standing {
+export function standing(shape: ContainerShape): DrawnContainer {
   const scale = Math.min(HIGHEST / shape.highMm, WIDEST / shape.wideMm, LARGEST_SCALE);
   const width = shape.wideMm * scale;
   const rim = PICTURE.base - shape.highMm * scale;
@@ -42,7 +42,7 @@ export function standing(shape: ContainerShape): Standing {
 }
 
 /** The outline between two heights. */
-export function outline({ half }: Standing, top: number, bottom: number): string {
+export function outline({ half }: DrawnContainer, top: number, bottom: number): string {
   const { middle } = PICTURE;
   return `M${middle - half(top)} ${top}L${middle - half(bottom)} ${bottom}H${middle + half(bottom)}L${middle + half(top)} ${top}`;
 }

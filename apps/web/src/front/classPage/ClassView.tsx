@@ -3,7 +3,7 @@ import { Say } from '../../words/Say';
 import { type ClassView as Class } from '@bright-sprout/contracts/answers/classes';
 import { GRADE_BAND_NAMES } from '@bright-sprout/contracts/classes';
 import { formatDay, isDated } from '@bright-sprout/core/calendar/days';
-import { joinLink } from '@bright-sprout/core/reach/shortLink';
+import { joinLink } from '@bright-sprout/core/wayIn/shortLink';
 import { Form } from 'react-bootstrap';
 import { Link, useNavigate } from 'react-router';
 import { request } from '../../api/client';
@@ -13,10 +13,10 @@ import { DeleteThis } from '../../keeping/DeleteThis';
 import { EmblemMark } from '../../marks/EmblemMark';
 import { Empty, ProblemNotice } from '../../page/Notices';
 import { PageHead } from '../../page/PageHead';
-import { NotReached } from '../../reach/NotReached';
-import { Square } from '../../reach/Square';
-import { useReach } from '../../reach/useReach';
-import { withoutScheme } from '../../reach/withoutScheme';
+import { NotReached } from '../../wayIn/NotReached';
+import { Square } from '../../wayIn/Square';
+import { useWayIn } from '../../wayIn/useWayIn';
+import { withoutScheme } from '../../wayIn/withoutScheme';
 import { EmblemPicker } from './EmblemPicker';
 import './classPage.scss';
 
@@ -99,7 +99,7 @@ function Teams({ group }: { group: Class }) {
 
 /** Where a team's device comes in: address, class code and a square to scan. */
 function WayIn({ group }: { group: Class }) {
-  const { asked, addresses, address, choose } = useReach();
+  const { asked, addresses, address, choose } = useWayIn();
   return (
     <>
       {!asked && address === null && <NotReached />}

@@ -1,13 +1,13 @@
 import { say } from '@bright-sprout/words/say';
 import { type ClassView } from '@bright-sprout/contracts/answers/classes';
-import { joinLink } from '@bright-sprout/core/reach/shortLink';
+import { joinLink } from '@bright-sprout/core/wayIn/shortLink';
 import { Link } from 'react-router';
 import { EmblemMark } from '../../marks/EmblemMark';
 import { ClassPage } from '../../page/ClassPage';
-import { NotReached } from '../../reach/NotReached';
-import { Square } from '../../reach/Square';
-import { useReach } from '../../reach/useReach';
-import { withoutScheme } from '../../reach/withoutScheme';
+import { NotReached } from '../../wayIn/NotReached';
+import { Square } from '../../wayIn/Square';
+import { useWayIn } from '../../wayIn/useWayIn';
+import { withoutScheme } from '../../wayIn/withoutScheme';
 import './joinScreen.scss';
 
 /** What teams need to come in, as large as a projector shows it: where, which class, and what to do then. */
@@ -16,7 +16,7 @@ export function JoinScreenView() {
 }
 
 function JoinScreen({ group }: { group: ClassView }) {
-  const { asked, address } = useReach();
+  const { asked, address } = useWayIn();
   return (
     <main className="join-screen">
       <header>

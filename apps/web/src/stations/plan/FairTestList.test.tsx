@@ -1,4 +1,4 @@
-import { type Finding } from '@bright-sprout/core/plan/fairTest/fairRule';
+import { type ToFix } from '@bright-sprout/core/plan/fairTest/fairRule';
 import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
 import { planFrom } from '@bright-sprout/core/plan/document/startingPoints';
 import { render, screen } from '@testing-library/react';
@@ -6,7 +6,7 @@ import userEvent from '@testing-library/user-event';
 import { FairTestList } from './FairTestList';
 
 const plan = planFrom('salt-steps', { gradeBand: 'middle', teams: 7, today: '2026-03-02' }, 1);
-const finding = (part: Partial<Finding>): Finding => ({
+const finding = (part: Partial<ToFix>): ToFix => ({
   rule: 'too-few-containers',
   severity: 'mend',
   params: { containers: 2 },
@@ -17,7 +17,7 @@ const finding = (part: Partial<Finding>): Finding => ({
   ...part,
 });
 
-function shown(findings: Finding[], readOnly = false) {
+function shown(findings: ToFix[], readOnly = false) {
   let now: PlanDocument = plan;
   render(
     <FairTestList holds={[]} findings={findings} plan={plan} readOnly={readOnly} change={(change) => (now = change(now))} />,

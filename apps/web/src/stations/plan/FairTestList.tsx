@@ -1,6 +1,6 @@
 import { say } from '@bright-sprout/words/say';
 import { spoken } from '@bright-sprout/words/spoken';
-import { type Finding } from '@bright-sprout/core/plan/fairTest/fairRule';
+import { type ToFix } from '@bright-sprout/core/plan/fairTest/fairRule';
 import { isReason } from '@bright-sprout/core/plan/fairTest/fairTest';
 import { useState } from 'react';
 import { Form } from 'react-bootstrap';
@@ -20,7 +20,7 @@ export function FairTestList({
   change,
   readOnly,
 }: {
-  findings: readonly Finding[];
+  findings: readonly ToFix[];
   /** What speaks for the test. */
   holds: readonly string[];
   readOnly: boolean;
@@ -75,7 +75,7 @@ export function FairTestList({
   );
 }
 
-function Rule({ finding, change, readOnly }: { finding: Finding; readOnly: boolean } & Pick<PartProps, 'plan' | 'change'>) {
+function Rule({ finding, change, readOnly }: { finding: ToFix; readOnly: boolean } & Pick<PartProps, 'plan' | 'change'>) {
   const [reason, setReason] = useState<string | null>(null);
   const { fix, rule } = finding;
   return (

@@ -1,7 +1,7 @@
 import { say } from '@bright-sprout/words/say';
 import { type InvestigationView } from '@bright-sprout/contracts/answers/investigations';
 import { type PlanView } from '@bright-sprout/contracts/answers/plans';
-import { type Finding } from '@bright-sprout/core/plan/fairTest/fairRule';
+import { type ToFix } from '@bright-sprout/core/plan/fairTest/fairRule';
 import { type PlanProblem } from '@bright-sprout/core/plan/document/planProblems';
 import { Link, useNavigate } from 'react-router';
 import { request } from '../../api/client';
@@ -35,7 +35,7 @@ export function SowIt({
   opened: PlanView;
   draft: PlanDraft;
   problems: readonly PlanProblem[];
-  findings: readonly Finding[];
+  findings: readonly ToFix[];
   /** Such as `28 cups, 56 seeds`. */
   size: string;
 }) {

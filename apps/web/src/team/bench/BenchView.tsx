@@ -1,7 +1,7 @@
 import { say } from '@bright-sprout/words/say';
 import { Say } from '../../words/Say';
 import { type BenchView as Bench } from '@bright-sprout/contracts/answers/checks';
-import { isMeant } from '@bright-sprout/core/reach/shortLink';
+import { isMeant } from '@bright-sprout/core/wayIn/shortLink';
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { Link, Navigate, useSearchParams } from 'react-router';

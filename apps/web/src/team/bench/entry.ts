@@ -91,13 +91,13 @@ export function withFound(entry: Entry, measure: string, finding: Finding | null
 export const foundIn = ({ found }: Pick<Entry, 'found'>, measure: string) => findingOf({ findings: found }, measure);
 
 /** The question that goes with an entry, whether it was answered or not. */
-export type Asked = { kind: DoubtKind; measure?: string };
+export type AskedDoubt = { kind: DoubtKind; measure?: string };
 
 /** The reading of an entry as it is sent. */
 export function readingOf(
   entry: Entry,
   plant: string,
-  doubt: Asked | null,
+  doubt: AskedDoubt | null,
   supersedes: string | null,
 ): Omit<ReadingRequest, 'id'> {
   const { state, digits, unit, lostReason, note, found, answer } = entry;

@@ -14,7 +14,7 @@ import { useEffect, useMemo, useState } from 'react';
 /** A number is asked about when nobody has tapped for so long. */
 const QUIET_MS = 900;
 
-interface Asked {
+interface TypedNow {
   investigation: InvestigationView;
   container: ContainerView;
   plant: string;
@@ -26,7 +26,7 @@ interface Asked {
 }
 
 /** The question that the typed height raises: at once for saving, and shown when the typing has come to rest. */
-export function useDoubt({ investigation, container, plant, day, mm, readings, kinds }: Asked): {
+export function useDoubt({ investigation, container, plant, day, mm, readings, kinds }: TypedNow): {
   doubt: Doubt | null;
   shown: boolean;
 } {

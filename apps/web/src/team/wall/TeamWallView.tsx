@@ -4,9 +4,9 @@ import { type InvestigationRecords } from '@bright-sprout/contracts/answers/inve
 import { useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { useSharedInvestigation } from '../../api/queries';
-import { DayRibbon } from '../../ribbon/DayRibbon';
+import { DayTape } from '../../tape/DayTape';
 import { Loaded } from '../../page/Notices';
-import { recordedOn, ribbonOf } from '@bright-sprout/core/ribbon/ribbon';
+import { recordedOn, dayTapeOf } from '@bright-sprout/core/tape/dayTape';
 import { Wall } from '../../wall/Wall';
 
 /** The class's wall on a team's device, while the teacher shares it. */
@@ -30,14 +30,14 @@ export function TeamWallView() {
 
 function SharedWall({ records }: { records: InvestigationRecords }) {
   const today = todayIn(records.investigation.class.timeZone);
-  const ribbon = useMemo(() => ribbonOf(records, today), [records, today]);
+  const tape = useMemo(() => dayTapeOf(records, today), [records, today]);
   const [chosen, setChosen] = useState<string | null>(null);
-  const known = recordedOn(ribbon);
+  const known = recordedOn(tape);
   const day = chosen ?? known[known.length - 1] ?? null;
   if (day === null) return <p>{say('wall.nobodyCheckedPotYet')}</p>;
   return (
     <>
-      <DayRibbon ribbon={ribbon} sownOn={records.investigation.sownOn} chosen={day} onChoose={setChosen} />
+      <DayTape tape={tape} sownOn={records.investigation.sownOn} chosen={day} onChoose={setChosen} />
       <Wall records={records} day={day} before={known[known.indexOf(day) - 1] ?? null} team />
     </>
   );

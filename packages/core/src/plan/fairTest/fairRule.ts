@@ -34,7 +34,7 @@ export type FairCheck = (
   teams: number,
 ) => { severity: Severity; params: FactParams; fix: Fix | null } | null;
 
-export interface Finding extends FairWords {
+export interface ToFix extends FairWords {
   rule: string;
   severity: Severity;
   params: FactParams;

@@ -4,7 +4,7 @@ import { planProblems } from '../document/planProblems';
 import { planTreatments } from '../document/planTreatments';
 import { seedsOfTreatment, speciesOfTreatment } from '../document/treatmentSowing';
 import { workOut, type WorkedOut } from '../workedOut/workOut';
-import { type FactParams, type FairCheck, type Finding, type Fix, type Severity } from './fairRule';
+import { type FactParams, type FairCheck, type ToFix, type Fix, type Severity } from './fairRule';
 import { NOT_TESTS } from './planFacts';
 import { FAIR_RULES } from './rules';
 
@@ -14,13 +14,13 @@ const ORDER: Record<Severity, number> = { stop: 0, mend: 1, mind: 2 };
  * Every rule that the plan breaks, the gravest first; declared exceptions stay in the list with their reason. A fix is offered only
  * where it mends: the plan still works out, the rule is kept, and nothing graver has come.
  */
-export function fairTest(plan: PlanDocument, out: WorkedOut, teams: number): Finding[] {
+export function fairTest(plan: PlanDocument, out: WorkedOut, teams: number): ToFix[] {
   const findings = broken(plan, out, teams);
-  const offered = (f: Finding) => f.fix !== null && f.declared === null && mends(f.fix, f, findings, plan, out, teams);
+  const offered = (f: ToFix) => f.fix !== null && f.declared === null && mends(f.fix, f, findings, plan, out, teams);
   return findings.map((f) => (offered(f) ? f : { ...f, fix: null }));
 }
 
-function broken(plan: PlanDocument, out: WorkedOut, teams: number): Finding[] {
+function broken(plan: PlanDocument, out: WorkedOut, teams: number): ToFix[] {
   return FAIR_RULES.flatMap(({ code: rule, ofEveryKind, check, words }) => {
     const found = ofEveryKind ? ofAnyKind(check, plan, out, teams) : check(plan, out, teams);
     const declared = plan.exceptions.find((e) => e.rule === rule)?.reason ?? null;
@@ -30,8 +30,8 @@ function broken(plan: PlanDocument, out: WorkedOut, teams: number): Finding[] {
 
 function mends(
   { apply }: Fix,
-  { rule, severity }: Finding,
-  before: readonly Finding[],
+  { rule, severity }: ToFix,
+  before: readonly ToFix[],
   plan: PlanDocument,
   { lot }: WorkedOut,
   teams: number,
@@ -44,7 +44,7 @@ function mends(
 }
 
 /** What the plan is, in a few words: what is done knowingly is still done. */
-export function verdict({ kind }: Pick<PlanDocument, 'kind'>, findings: readonly Finding[]): string {
+export function verdict({ kind }: Pick<PlanDocument, 'kind'>, findings: readonly ToFix[]): string {
   const open = findings.filter((f) => f.declared === null && f.severity !== 'mind').length;
   if (open > 0) return say('fairTest.toMend', { open });
   if (findings.some((f) => f.declared !== null && f.severity === 'stop')) return say('fairTest.fairTestKnowingly');
@@ -84,7 +84,7 @@ export interface KeptCaution {
   declared: string | null;
 }
 
-export function keptCautions(findings: readonly Finding[]): KeptCaution[] {
+export function keptCautions(findings: readonly ToFix[]): KeptCaution[] {
   return findings.filter((f) => f.severity !== 'mind').map(({ rule: code, params, declared }) => ({ code, params, declared }));
 }
 

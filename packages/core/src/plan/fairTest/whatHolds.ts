@@ -4,7 +4,7 @@ import { counted } from '../../words/plural';
 import { type PlanDocument } from '../document/planDocument';
 import { splitWords } from '../layout/splitWords';
 import { type WorkedOut } from '../workedOut/workOut';
-import { type Finding } from './fairRule';
+import { type ToFix } from './fairRule';
 import { methodOf, NOT_TESTS } from './planFacts';
 
 /** Rules that say that something else differs too, or nothing. */
@@ -21,7 +21,7 @@ const MORE_DIFFERS = [
 ];
 
 /** What speaks for the test as it is planned, in sentences; what a finding is about is not among it, also where it is declared. */
-export function whatHolds(plan: PlanDocument, out: WorkedOut, findings: readonly Finding[]): string[] {
+export function whatHolds(plan: PlanDocument, out: WorkedOut, findings: readonly ToFix[]): string[] {
   const broken = (...rules: string[]) => findings.some((f) => rules.includes(f.rule));
   const holds: string[] = [];
   const names = plan.factors.map((f) => f.name.trim());

@@ -63,7 +63,7 @@ function blocksOf(containers: readonly LaidContainer[]): number[][] {
   return [...blocks.values()];
 }
 
-interface Standing {
+interface Lopsidedness {
   most: number;
   direction: number;
   treatment: number;
@@ -71,8 +71,8 @@ interface Standing {
 }
 
 /** The largest spread of treatment means in any direction, and the treatment that is farthest out in it. */
-function lopsidedness(labels: readonly number[], directions: readonly (number[] | null)[], groups: number): Standing {
-  let worst: Standing = { most: -1, direction: 0, treatment: 0, mean: 0 };
+function lopsidedness(labels: readonly number[], directions: readonly (number[] | null)[], groups: number): Lopsidedness {
+  let worst: Lopsidedness = { most: -1, direction: 0, treatment: 0, mean: 0 };
   directions.forEach((values, direction) => {
     if (values === null) return;
     const sums = new Float64Array(groups);
@@ -92,7 +92,7 @@ function lopsidedness(labels: readonly number[], directions: readonly (number[] 
   return worst;
 }
 
-function howOf({ direction, mean }: Standing): Lopsided {
+function howOf({ direction, mean }: Lopsidedness): Lopsided {
   if (direction === 0) return 'one-side';
   if (direction === 1) return mean > 0 ? 'ends' : 'middle';
   return mean > 0 ? 'room' : 'window';

@@ -37,7 +37,7 @@ const nextStep = () => <TakeToday />;
 /** A photo a day that measures: pans, pots and trays as films, counted green. */
 export function PicturesView() {
   return (
-    <InvestigationFrame tape={false} next={nextStep}>
+    <InvestigationFrame withTape={false} next={nextStep}>
       {({ records }) => (
         <>
           <CheckViews investigationId={records.investigation.id} />

@@ -1,7 +1,7 @@
 import { say } from '@bright-sprout/words/say';
 import { Say } from '../../../words/Say';
 import { type NewScreenLink } from '@bright-sprout/contracts/answers/screens';
-import { useReach } from '../../../reach/useReach';
+import { useWayIn } from '../../../wayIn/useWayIn';
 import { request } from '../../../api/client';
 import { useScreenLinks, useWrite } from '../../../api/queries';
 import { ProblemNotice } from '../../../page/Notices';
@@ -13,7 +13,7 @@ export function Screens({ investigationId }: { investigationId: string }) {
   const make = useWrite(() => request<NewScreenLink>('POST', path), 'screen-links');
   const takeBack = useWrite((id: string) => request('DELETE', `${path}/${id}`), 'screen-links');
   // A screen in the hallway opens it from its own machine.
-  const reach = useReach();
+  const reach = useWayIn();
   const address = make.data && `${reach.address ?? location.origin}/screen/${make.data.token}`;
   const time = (at: string) =>
     new Date(at).toLocaleString('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' });

@@ -5,7 +5,7 @@ import { type InvestigationRecords } from '@bright-sprout/contracts/answers/inve
 import { type IsoDay } from '@bright-sprout/core/calendar/days';
 import { contrastName } from '@bright-sprout/core/claims/contrastWords';
 import { groupsOf } from '@bright-sprout/core/compare/groups';
-import { type Asked } from '@bright-sprout/core/compare/wanted';
+import { type AskedContrast } from '@bright-sprout/core/compare/wanted';
 import { plural } from '@bright-sprout/core/words/plural';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
@@ -187,7 +187,7 @@ function DealAgain({ records, day, onLook }: { records: InvestigationRecords; da
 }
 
 /** How the question begins, by what is asked about. */
-const ASKS: Record<Asked['kind'], string> = spoken({
+const ASKS: Record<AskedContrast['kind'], string> = spoken({
   difference: 'compare.luckMakeGapBig',
   main: 'compare.luckMakeGapBig',
   slope: 'compare.luckMakeMuchDifference',

@@ -5,7 +5,7 @@ import { partOf, planOf } from '../../../../test/plans';
 import { openWord } from '../../../../test/words';
 import { PreparePart } from './PreparePart';
 
-jest.mock('../../../reach/useReach', () => ({ useReach: () => ({ asked: false, addresses: [], address: null }) }));
+jest.mock('../../../wayIn/useWayIn', () => ({ useWayIn: () => ({ asked: false, addresses: [], address: null }) }));
 
 function show(plan = planOf('salt-steps', { containersEach: 4 })) {
   const { props, now } = partOf(plan);

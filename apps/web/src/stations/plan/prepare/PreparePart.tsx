@@ -10,8 +10,8 @@ import { type WorkedOut } from '@bright-sprout/core/plan/workedOut/workOut';
 import { type Kitchen } from '@bright-sprout/core/quantities/volume';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { NotReached } from '../../../reach/NotReached';
-import { useReach } from '../../../reach/useReach';
+import { NotReached } from '../../../wayIn/NotReached';
+import { useWayIn } from '../../../wayIn/useWayIn';
 import { NotYet } from '../NotYet';
 import { type PartProps } from '../partProps';
 import { PrepareSentence } from './PrepareSentence';
@@ -72,7 +72,7 @@ function Shopping({ plan, out, teams, kitchen }: { plan: PartProps['plan']; out:
 
 function Lists({ planId, plan, out }: PartProps & { out: WorkedOut }) {
   const cards = mixingCards(plan, out);
-  const reach = useReach();
+  const reach = useWayIn();
   return (
     <>
       {cards.map((card) => (

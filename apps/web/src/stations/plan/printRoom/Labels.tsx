@@ -1,11 +1,11 @@
 import { say } from '@bright-sprout/words/say';
 import { type ClassView } from '@bright-sprout/contracts/answers/classes';
-import { containerLink } from '@bright-sprout/core/reach/shortLink';
+import { containerLink } from '@bright-sprout/core/wayIn/shortLink';
 import { type LabelGrid, labelPlaces } from '@bright-sprout/core/paper/labelGrid';
 import { MarkShape } from '../../../marks/TreatmentMark';
 import { mm, type Paper } from '../../../print/paper';
 import { wrapText } from '../../../print/wrapText';
-import { squareOf } from '../../../reach/square';
+import { squareOf } from '../../../wayIn/square';
 import { EMBLEM_PATHS } from '../../../theme/emblems';
 import { type Printable } from './printable';
 

@@ -20,8 +20,8 @@ import { PageHead } from '../../../page/PageHead';
 import { RuledWord } from '../../../page/RuledWord';
 import { paperOf } from '../../../print/paper';
 import { lookingDays } from '../../../records/lookingDays';
-import { NotReached } from '../../../reach/NotReached';
-import { useReach } from '../../../reach/useReach';
+import { NotReached } from '../../../wayIn/NotReached';
+import { useWayIn } from '../../../wayIn/useWayIn';
 import { recordsOfPlan } from './recordsOfPlan';
 import { type Choices, type Planned, PRINTABLES } from './printable';
 import { NAMES, printableOf } from './printablePages';
@@ -112,7 +112,7 @@ interface RoomProps {
 
 function PrintRoom({ records, group, planned, back }: RoomProps) {
   const { investigation } = records;
-  const reach = useReach();
+  const reach = useWayIn();
   const [search, setSearch] = useSearchParams();
   const asked = search.get('what');
   const what = PRINTABLES.find((p) => p === asked) ?? 'stick-labels';

@@ -4,11 +4,11 @@ import { withDaysOff, withSchoolOn } from '@bright-sprout/core/calendar/schoolCa
 import { withCheckTurned } from '@bright-sprout/core/plan/document/planChecks';
 import { type PlanCalendar } from '@bright-sprout/core/plan/calendar/planCalendar';
 import { planTape } from '@bright-sprout/core/plan/calendar/planTape';
-import { type Finding } from '@bright-sprout/core/plan/fairTest/fairRule';
+import { type ToFix } from '@bright-sprout/core/plan/fairTest/fairRule';
 import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
 import { type WorkedOut } from '@bright-sprout/core/plan/workedOut/workOut';
 import { type CSSProperties, useMemo, useRef, useState } from 'react';
-import { tapeColumns, tapeEdges } from '../../../ribbon/tapeEdges';
+import { tapeColumns, tapeEdges } from '../../../tape/tapeEdges';
 import { useWidth } from '../../../page/useWidth';
 import { type PartProps } from '../partProps';
 import { TapeConflicts } from './TapeConflicts';
@@ -22,7 +22,7 @@ interface Props {
   plan: PlanDocument;
   out: WorkedOut;
   calendar: PlanCalendar;
-  findings: readonly Finding[];
+  findings: readonly ToFix[];
   today: IsoDay;
   change: PartProps['change'];
   readOnly: boolean;

@@ -1,6 +1,6 @@
 import { say } from '@bright-sprout/words/say';
 import { type PlanCalendar } from '@bright-sprout/core/plan/calendar/planCalendar';
-import { type Finding } from '@bright-sprout/core/plan/fairTest/fairRule';
+import { type ToFix } from '@bright-sprout/core/plan/fairTest/fairRule';
 import { type PartProps } from '../partProps';
 
 /** Rules whose trouble lies on days of the tape. */
@@ -15,7 +15,7 @@ export function TapeConflicts({
   shown,
 }: {
   calendar: PlanCalendar;
-  findings: readonly Finding[];
+  findings: readonly ToFix[];
   change: PartProps['change'];
   readOnly: boolean;
   /** So many of them. */

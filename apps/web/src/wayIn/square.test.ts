@@ -1,4 +1,4 @@
-import { containerLink } from '@bright-sprout/core/reach/shortLink';
+import { containerLink } from '@bright-sprout/core/wayIn/shortLink';
 import jsQR from 'jsqr';
 import QRCode from 'qrcode';
 import { squareOf } from './square';

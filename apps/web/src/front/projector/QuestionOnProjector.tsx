@@ -12,7 +12,7 @@ import { useQuestionAnswer } from '../../compare/useQuestionAnswer';
 import { askableRecords } from '../../records/comparedRecords';
 
 /** A question on the projector: its figure and what it says, as the teacher put it there. */
-export function QuestionOnScreen({ records, day, address }: { records: InvestigationRecords; day: IsoDay; address: string }) {
+export function QuestionOnProjector({ records, day, address }: { records: InvestigationRecords; day: IsoDay; address: string }) {
   const askable = useMemo(() => askableRecords(records), [records]);
   const question = useMemo(() => {
     const search = new URLSearchParams(address);

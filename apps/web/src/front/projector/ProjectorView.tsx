@@ -7,15 +7,15 @@ import { useParams } from 'react-router';
 import { isProblem } from '../../api/client';
 import { useScreenNews } from '../../api/live';
 import { useScreen } from '../../api/queries';
-import { DayRibbon } from '../../ribbon/DayRibbon';
+import { DayTape } from '../../tape/DayTape';
 import { Waiting } from '../../page/Notices';
-import { recordedOn, ribbonOf } from '@bright-sprout/core/ribbon/ribbon';
+import { recordedOn, dayTapeOf } from '@bright-sprout/core/tape/dayTape';
 import { Wall } from '../../wall/Wall';
-import { QuestionOnScreen } from './QuestionOnScreen';
-import './screen.scss';
+import { QuestionOnProjector } from './QuestionOnProjector';
+import './projector.scss';
 
 /** The wall on a projector or in the hallway: dark, big, by itself up to date; without a session, until the link is taken back. */
-export function ScreenView() {
+export function ProjectorView() {
   const { token = '' } = useParams();
   const query = useScreen(token);
   useScreenNews(token);
@@ -43,8 +43,8 @@ export function ScreenView() {
 function Screen({ records, stale, onTheme }: { records: Shown; stale: boolean; onTheme: () => void }) {
   const { investigation } = records;
   const today = todayIn(investigation.class.timeZone);
-  const ribbon = useMemo(() => ribbonOf(records, today), [records, today]);
-  const known = recordedOn(ribbon);
+  const tape = useMemo(() => dayTapeOf(records, today), [records, today]);
+  const known = recordedOn(tape);
   const [chosen, setChosen] = useState<string | null>(null);
   const day = chosen !== null && known.includes(chosen) ? chosen : (known[known.length - 1] ?? null);
   return (
@@ -68,10 +68,10 @@ function Screen({ records, stale, onTheme }: { records: Shown; stale: boolean; o
       ) : (
         <>
           {records.question ? (
-            <QuestionOnScreen records={records} day={day} address={records.question} />
+            <QuestionOnProjector records={records} day={day} address={records.question} />
           ) : (
             <>
-              <DayRibbon ribbon={ribbon} sownOn={investigation.sownOn} chosen={day} onChoose={setChosen} />
+              <DayTape tape={tape} sownOn={investigation.sownOn} chosen={day} onChoose={setChosen} />
               <Wall records={records} day={day} before={known[known.indexOf(day) - 1] ?? null} />
             </>
           )}

@@ -1,30 +1,30 @@
-import { type RibbonDay } from '@bright-sprout/core/ribbon/ribbon';
+import { type TapeDay } from '@bright-sprout/core/tape/dayTape';
 
 /** Something that tells of a day, with its number. */
-export interface RibbonPeg {
+export interface TapePeg {
   day: string;
   name: string;
   open: boolean;
 }
 
-export const NO_PEGS: readonly RibbonPeg[] = [];
+export const NO_PEGS: readonly TapePeg[] = [];
 
 const WIDE = 20;
 const TALL = 24;
 
 /** Numbered pegs hanging from their days; several of one day hang side by side. */
-export function RibbonPegs({
+export function DayTapePegs({
   days,
   edges,
   width,
   pegs,
 }: {
-  days: readonly RibbonDay[];
+  days: readonly TapeDay[];
   edges: readonly number[];
   width: number;
-  pegs: readonly RibbonPeg[];
+  pegs: readonly TapePeg[];
 }) {
-  const placed: { peg: RibbonPeg; x: number }[] = [];
+  const placed: { peg: TapePeg; x: number }[] = [];
   const inOrder = [...pegs].sort((a, b) => (a.day < b.day ? -1 : a.day > b.day ? 1 : 0));
   for (const peg of inOrder) {
     const i = days.findIndex((d) => d.day === peg.day);
@@ -40,7 +40,7 @@ export function RibbonPegs({
     edge = placed[i]!.x - WIDE - 2;
   }
   return (
-    <svg className="day-ribbon-pegs" width={width} height={TALL} aria-hidden="true">
+    <svg className="day-tape-pegs" width={width} height={TALL} aria-hidden="true">
       {placed.map(({ peg, x }) => (
         <g key={peg.name} transform={`translate(${x} 0)`}>
           <path

@@ -1,10 +1,10 @@
 import { say } from '@bright-sprout/words/say';
 import { type RoomDay } from '@bright-sprout/core/room/roomRecord';
 import { memo } from 'react';
-import { type Ribbon, type RibbonMark } from '@bright-sprout/core/ribbon/ribbon';
+import { type TapeOfDays, type TapeMark } from '@bright-sprout/core/tape/dayTape';
 
 interface Props {
-  ribbon: Ribbon;
+  tape: TapeOfDays;
   /** Left edges of the days of the tape and the right edge of the last, in pixels. */
   edges: readonly number[];
   width: number;
@@ -16,7 +16,7 @@ const LETTER = 7.4;
 const WARMTH = 18;
 
 /** What stands under the tape: sowing, thinning, lessons; when the plants come up; and how warm the room was. */
-export const RibbonMarks = memo(function RibbonMarks({ ribbon: { days, marks, sprouting }, edges, width, warmth }: Props) {
+export const DayTapeMarks = memo(function DayTapeMarks({ tape: { days, marks, sprouting }, edges, width, warmth }: Props) {
   const start = (i: number) => edges[i]!;
   const index = (day: string) => days.findIndex((d) => d.day === day);
   const middle = (day: string) => (start(index(day)) + start(index(day) + 1)) / 2;
@@ -41,7 +41,7 @@ export const RibbonMarks = memo(function RibbonMarks({ ribbon: { days, marks, sp
   const known = new Map(warmth.map((w) => [w.day, w]));
   const warm = days.flatMap((d, i) => (known.has(d.day) ? [{ i, ...known.get(d.day)! }] : []));
   return (
-    <svg className="day-ribbon-marks" width={width} height={LINE + (warm.length > 0 ? WARMTH : 0)} aria-hidden="true">
+    <svg className="day-tape-marks" width={width} height={LINE + (warm.length > 0 ? WARMTH : 0)} aria-hidden="true">
       {span && (
         <path
           d={`M${span.from} 1v9H${span.to}v-9`}
@@ -98,7 +98,7 @@ function placedWords({ from, to, words }: { from: number; to: number; words: str
 }
 
 /** One word for a day: sowing before thinning before the rest, as the plan lists them. */
-function firstOfDay(marks: readonly RibbonMark[]): RibbonMark[] {
+function firstOfDay(marks: readonly TapeMark[]): TapeMark[] {
   return marks.filter((m, i) => marks.findIndex((other) => other.day === m.day) === i);
 }
 
@@ -107,7 +107,7 @@ function Warmth({ warm, start, width }: { warm: (RoomDay & { i: number })[]; sta
   const [low, high] = [Math.min(...warm.map((w) => w.low)), Math.max(...warm.map((w) => w.high))];
   const y = (value: number) => LINE + 3 + ((high - value) * (WARMTH - 6)) / Math.max(1, high - low);
   const points = warm.map((w) => ({ x: (start(w.i) + start(w.i + 1)) / 2, top: y(w.high), bottom: y(w.low) }));
-  const words = say('ribbon.cRoom', { math: Math.round(low), math2: Math.round(high) });
+  const words = say('tape.cRoom', { math: Math.round(low), math2: Math.round(high) });
   const first = start(warm[0]!.i);
   const last = start(warm[warm.length - 1]!.i + 1);
   const edge = (side: 'top' | 'bottom') => [
@@ -116,11 +116,11 @@ function Warmth({ warm, start, width }: { warm: (RoomDay & { i: number })[]; sta
     `${last} ${points[points.length - 1]![side]}`,
   ];
   return (
-    <g className="day-ribbon-warmth">
+    <g className="day-tape-warmth">
       <path d={`M${[...edge('top'), ...edge('bottom').reverse()].join('L')}Z`} />
       {warm.map((w) => (
         <rect key={w.day} x={start(w.i)} y={LINE} width={start(w.i + 1) - start(w.i)} height={WARMTH}>
-          <title>{say('ribbon.toC', { low: w.low, high: w.high })}</title>
+          <title>{say('tape.toC', { low: w.low, high: w.high })}</title>
         </rect>
       ))}
       <text x={Math.min(last + 8, width - words.length * LETTER)} y={LINE + 13}>

@@ -1,5 +1,5 @@
-import { type ReachView } from '@bright-sprout/contracts/answers/reach';
-import { isLoopback } from '@bright-sprout/core/reach/ownAddresses';
+import { type WayInView } from '@bright-sprout/contracts/answers/wayIn';
+import { isLoopback } from '@bright-sprout/core/wayIn/ownAddresses';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { request } from '../api/client';
@@ -7,7 +7,7 @@ import { request } from '../api/client';
 const CHOSEN = 'reach-address';
 
 /** Where a team's device reaches this server: all that is known of it, and the one that goes on paper and on the board. */
-export interface Reach {
+export interface WayIn {
   /** True until the server has said it. */
   asked: boolean;
   addresses: string[];
@@ -16,8 +16,8 @@ export interface Reach {
   choose: (address: string) => void;
 }
 
-export function useReach(): Reach {
-  const { data, isPending } = useQuery({ queryKey: ['reach'], queryFn: () => request<ReachView>('GET', '/reach') });
+export function useWayIn(): WayIn {
+  const { data, isPending } = useQuery({ queryKey: ['way-in'], queryFn: () => request<WayInView>('GET', '/way-in') });
   const [chosen, setChosen] = useState(() => localStorage.getItem(CHOSEN));
   // Behind a proxy the server cannot know its name; the page that was opened by it does.
   const here = isLoopback(location.hostname) ? [] : [location.origin];

@@ -2,8 +2,8 @@ import { MONDAY_TO_FRIDAY } from '@bright-sprout/core/calendar/schoolCalendar';
 import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { investigationView, readingView } from '../../test/records';
-import { DayRibbon } from './DayRibbon';
-import { ribbonOf } from '@bright-sprout/core/ribbon/ribbon';
+import { DayTape } from './DayTape';
+import { dayTapeOf } from '@bright-sprout/core/tape/dayTape';
 
 const LOOKED = ['2026-03-04', '2026-03-06', '2026-03-09'];
 const schedule = (['sow', 'check', 'check', 'thin', 'end'] as const).map((kind, i) => ({
@@ -24,8 +24,8 @@ function show(chosen: string | null, looked: string[] = LOOKED) {
     readings: looked.map((day) => readingView('A1', day, { heightMm: 40 })),
     photos: [],
   };
-  const ribbon = ribbonOf(records, '2026-03-10');
-  const { container } = render(<DayRibbon ribbon={ribbon} sownOn="2026-03-03" chosen={chosen} onChoose={onChoose} />);
+  const tape = dayTapeOf(records, '2026-03-10');
+  const { container } = render(<DayTape tape={tape} sownOn="2026-03-03" chosen={chosen} onChoose={onChoose} />);
   screen.getByRole('slider').focus();
   return { onChoose, container };
 }

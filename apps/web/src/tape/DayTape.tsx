@@ -2,33 +2,33 @@ import { say } from '@bright-sprout/words/say';
 import { dayAndDate, formatDay, isDated, type IsoDay, weekday } from '@bright-sprout/core/calendar/days';
 import { type RoomDay } from '@bright-sprout/core/room/roomRecord';
 import { type KeyboardEvent, memo, type PointerEvent, useMemo, useRef } from 'react';
-import { dayWords, recordedOn, type Ribbon, type RibbonDay } from '@bright-sprout/core/ribbon/ribbon';
-import { RibbonMarks } from './RibbonMarks';
-import { NO_PEGS, type RibbonPeg, RibbonPegs } from './RibbonPegs';
+import { dayWords, recordedOn, type TapeOfDays, type TapeDay } from '@bright-sprout/core/tape/dayTape';
+import { DayTapeMarks } from './DayTapeMarks';
+import { NO_PEGS, type TapePeg, DayTapePegs } from './DayTapePegs';
 import { useWidth } from '../page/useWidth';
 import { tapeColumns, tapeEdges } from './tapeEdges';
-import './dayRibbon.scss';
+import './dayTape.scss';
 
 interface Props {
-  ribbon: Ribbon;
+  tape: TapeOfDays;
   sownOn: IsoDay;
   chosen: IsoDay | null;
   onChoose: (day: IsoDay) => void;
   /** Lowest and highest temperature of days on which the room was read, °C. */
   warmth?: readonly RoomDay[];
   /** Numbered pegs under the days that they tell of. */
-  pegs?: readonly RibbonPeg[];
+  pegs?: readonly TapePeg[];
 }
 
 const DENSE = 45;
 const NO_WARMTH: readonly RoomDay[] = [];
 
 /** A tape of days from getting ready to the end; moving along it moves through the recorded days. */
-export function DayRibbon({ ribbon, sownOn, chosen, onChoose, warmth = NO_WARMTH, pegs = NO_PEGS }: Props) {
-  const tape = useRef<HTMLDivElement>(null);
-  const width = useWidth(tape);
-  const { days } = ribbon;
-  const known = recordedOn(ribbon);
+export function DayTape({ tape, sownOn, chosen, onChoose, warmth = NO_WARMTH, pegs = NO_PEGS }: Props) {
+  const strip = useRef<HTMLDivElement>(null);
+  const width = useWidth(strip);
+  const { days } = tape;
+  const known = recordedOn(tape);
   const at = chosen === null ? -1 : known.indexOf(chosen);
   const step = (by: number) => known.length > 0 && onChoose(known[Math.min(known.length - 1, Math.max(0, at + by))]!);
   const keys: Record<string, () => void> = {
@@ -47,7 +47,7 @@ export function DayRibbon({ ribbon, sownOn, chosen, onChoose, warmth = NO_WARMTH
   /** Under the finger or mouse: the nearest recorded day. */
   const chooseAt = (event: PointerEvent) => {
     if (event.type === 'pointermove' && event.buttons === 0) return;
-    const cells = [...(tape.current?.querySelectorAll<HTMLElement>('[data-recorded]') ?? [])];
+    const cells = [...(strip.current?.querySelectorAll<HTMLElement>('[data-recorded]') ?? [])];
     const distance = (cell: HTMLElement) => Math.abs(cell.getBoundingClientRect().left + cell.offsetWidth / 2 - event.clientX);
     const nearest = cells.reduce<HTMLElement | null>(
       (best, cell) => (best === null || distance(cell) < distance(best) ? cell : best),
@@ -60,19 +60,19 @@ export function DayRibbon({ ribbon, sownOn, chosen, onChoose, warmth = NO_WARMTH
   const edges = useMemo(() => tapeEdges(columns, width), [columns, width]);
   return (
     <div
-      className={`day-ribbon${days.length > DENSE ? ' dense' : ''}`}
+      className={`day-tape${days.length > DENSE ? ' dense' : ''}`}
       role="slider"
       tabIndex={0}
-      aria-label={say('ribbon.dayLooked')}
+      aria-label={say('tape.dayLooked')}
       aria-valuemin={0}
       aria-valuemax={Math.max(0, known.length - 1)}
       aria-valuenow={Math.max(0, at)}
-      aria-valuetext={chosen === null ? say('ribbon.dayRecordedYet') : dayAndDate(sownOn, chosen, ', ')}
+      aria-valuetext={chosen === null ? say('tape.dayRecordedYet') : dayAndDate(sownOn, chosen, ', ')}
       onKeyDown={onKeyDown}
     >
       <div
-        className="day-ribbon-tape"
-        ref={tape}
+        className="day-tape-strip"
+        ref={strip}
         style={{ gridTemplateColumns: columns.map((c) => `${c}fr`).join(' ') }}
         onPointerDown={(event) => {
           event.currentTarget.setPointerCapture(event.pointerId);
@@ -84,19 +84,19 @@ export function DayRibbon({ ribbon, sownOn, chosen, onChoose, warmth = NO_WARMTH
           <Day key={d.day} day={d} chosen={d.day === chosen} at={i / days.length} week={showsWeek(d, i, days.length, flagAt)} />
         ))}
       </div>
-      <RibbonMarks ribbon={ribbon} edges={edges} width={width} warmth={pegs.length > 0 ? NO_WARMTH : warmth} />
-      {pegs.length > 0 && <RibbonPegs days={days} edges={edges} width={width} pegs={pegs} />}
+      <DayTapeMarks tape={tape} edges={edges} width={width} warmth={pegs.length > 0 ? NO_WARMTH : warmth} />
+      {pegs.length > 0 && <DayTapePegs days={days} edges={edges} width={width} pegs={pegs} />}
     </div>
   );
 }
 
 /** Mondays carry their date, where the flag of the chosen day leaves room; on a dense tape every other one. */
-function showsWeek({ day }: RibbonDay, i: number, all: number, flagAt: number): boolean {
+function showsWeek({ day }: TapeDay, i: number, all: number, flagAt: number): boolean {
   if (weekday(day) !== 1 || all - i <= 2 || Math.abs(i - flagAt) <= (all > DENSE ? 6 : 3)) return false;
   return all <= DENSE || Math.floor(i / 7) % 2 === 0;
 }
 
-const Day = memo(function Day({ day: d, chosen, at, week }: { day: RibbonDay; chosen: boolean; at: number; week: boolean }) {
+const Day = memo(function Day({ day: d, chosen, at, week }: { day: TapeDay; chosen: boolean; at: number; week: boolean }) {
   const { day, number, off, share, due, holiday } = d;
   const classes = ['day', off && 'off', chosen && 'chosen', share !== null && 'checked', due && share === null && 'due'];
   return (

@@ -3,7 +3,7 @@ import { act, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { fakeServer, Refusal, renderPage } from '../../../test/fakeServer';
 import { readingView, recordsOf } from '../../../test/records';
-import { ScreenView } from './ScreenView';
+import { ProjectorView } from './ProjectorView';
 import { TeamWallView } from '../../team/wall/TeamWallView';
 
 const READINGS = [readingView('A1', '2026-03-17', { heightMm: 100 }), readingView('B1', '2026-03-19', { heightMm: 60 })];
@@ -12,7 +12,7 @@ jest.mock('../../workers/useSureness', () => jest.requireActual<object>('../../.
 
 function open(answer: unknown) {
   fakeServer({ 'GET /screens/leaf': answer });
-  renderPage(<ScreenView />, { path: '/screen/leaf', route: '/screen/:token' });
+  renderPage(<ProjectorView />, { path: '/screen/leaf', route: '/screen/:token' });
 }
 
 test('a screen shows the wall of its investigation, dark until somebody wants it light', async () => {

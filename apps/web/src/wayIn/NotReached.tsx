@@ -4,10 +4,10 @@ import { Say } from '../words/Say';
 export function NotReached() {
   return (
     <div className="notice">
-      <p className="notice-title">{say('reach.otherDeviceOpenYet')}</p>
+      <p className="notice-title">{say('wayIn.otherDeviceOpenYet')}</p>
       <p>
         <Say
-          it="reach.brightSproutListensComputer"
+          it="wayIn.brightSproutListensComputer"
           code={(inside) => <code>{inside}</code>}
           code2={(inside) => <code>{inside}</code>}
         />

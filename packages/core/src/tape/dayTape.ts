@@ -22,7 +22,7 @@ export interface Grown {
   readings: readonly Reading[];
 }
 
-export interface RibbonDay {
+export interface TapeDay {
   day: IsoDay;
   number: number;
   /** Nobody is there. */
@@ -35,13 +35,13 @@ export interface RibbonDay {
   share: number | null;
 }
 
-export interface RibbonMark {
+export interface TapeMark {
   day: IsoDay;
   word: string;
 }
 
 /** Days between which plants come up: forecast, or as it was seen. */
-export interface RibbonSpan {
+export interface TapeSpan {
   from: IsoDay;
   to: IsoDay;
   words: string;
@@ -49,26 +49,26 @@ export interface RibbonSpan {
 }
 
 /** Everything that the tape of days shows of an investigation. */
-export interface Ribbon {
-  days: RibbonDay[];
-  marks: RibbonMark[];
-  sprouting: RibbonSpan | null;
+export interface TapeOfDays {
+  days: TapeDay[];
+  marks: TapeMark[];
+  sprouting: TapeSpan | null;
 }
 
 /** More days would be too narrow to be told apart. */
 const MOST_DAYS = 200;
 
 const MARK_WORDS: Partial<Record<PlanEventKind, string>> = spoken({
-  prepare: 'ribbon.getReady',
-  sow: 'ribbon.sow',
-  thin: 'ribbon.thin',
-  transplant: 'ribbon.moveOn',
-  lesson: 'ribbon.lesson',
-  end: 'ribbon.last',
+  prepare: 'tape.getReady',
+  sow: 'tape.sow',
+  thin: 'tape.thin',
+  transplant: 'tape.moveOn',
+  lesson: 'tape.lesson',
+  end: 'tape.last',
 });
 
 /** From getting ready while that lies ahead, later from the day before sowing; to the end of the plan or the last record. */
-export function ribbonOf({ investigation, readings }: Grown, today: IsoDay): Ribbon {
+export function dayTapeOf({ investigation, readings }: Grown, today: IsoDay): TapeOfDays {
   const { sownOn, schedule, outlook, phase } = investigation;
   const ids = investigation.containers.map((c) => c.id);
   const recorded = recordedDays(readings);
@@ -91,10 +91,10 @@ export function ribbonOf({ investigation, readings }: Grown, today: IsoDay): Rib
   const planned = schedule.flatMap((e) => {
     const word = MARK_WORDS[e.kind];
     return word && (e.kind !== 'prepare' || today < sownOn)
-      ? [{ day: e.day, word: e.kind === 'sow' && e.day <= today ? say('ribbon.sown') : word }]
+      ? [{ day: e.day, word: e.kind === 'sow' && e.day <= today ? say('tape.sown') : word }]
       : [];
   });
-  const marks = planned.length > 0 ? planned : [{ day: sownOn, word: say('ribbon.sown') }];
+  const marks = planned.length > 0 ? planned : [{ day: sownOn, word: say('tape.sown') }];
   return {
     days,
     marks: marks.filter((m) => m.day >= first && m.day <= last),
@@ -108,30 +108,30 @@ function sproutingOf(
   readings: Grown['readings'],
   outlook: PlanOutlook | null,
   sownOn: IsoDay,
-): RibbonSpan | null {
+): TapeSpan | null {
   const seen = cameUp(ids, readings);
   if (seen) {
     const [from, to] = [daysBetween(sownOn, seen.first), daysBetween(sownOn, seen.last)];
-    const when = from === to ? say('ribbon.day', { from }) : say('ribbon.daysTo', { from, to });
-    return { from: seen.first, to: seen.last, words: say('ribbon.ofCameUp', { up: seen.up, of: seen.of, when }), seen: true };
+    const when = from === to ? say('tape.day', { from }) : say('tape.daysTo', { from, to });
+    return { from: seen.first, to: seen.last, words: say('tape.ofCameUp', { up: seen.up, of: seen.of, when }), seen: true };
   }
-  return outlook?.sprouting ? { ...outlook.sprouting, words: say('ribbon.likelyCome'), seen: false } : null;
+  return outlook?.sprouting ? { ...outlook.sprouting, words: say('tape.likelyCome'), seen: false } : null;
 }
 
 /** The recorded days, in order: those that can be looked at. */
-export const recordedOn = ({ days }: Ribbon): IsoDay[] => days.filter((d) => d.share !== null).map((d) => d.day);
+export const recordedOn = ({ days }: TapeOfDays): IsoDay[] => days.filter((d) => d.share !== null).map((d) => d.day);
 
 /** What a day says when it is pointed at. */
-export function dayWords({ day, number, share, due, holiday, off }: RibbonDay): string {
+export function dayWords({ day, number, share, due, holiday, off }: TapeDay): string {
   const what =
     share !== null
-      ? say('ribbon.answered', { math: Math.round(100 * share) })
+      ? say('tape.answered', { math: Math.round(100 * share) })
       : due
-        ? say('ribbon.checkPlanned')
+        ? say('tape.checkPlanned')
         : holiday
           ? holiday
           : off
-            ? say('ribbon.nobodyIsHere')
+            ? say('tape.nobodyIsHere')
             : '';
-  return `${isDated(day) ? say('ribbon.day2', { number }) : ''}${formatDay(day)}${what ? `: ${what}` : ''}`;
+  return `${isDated(day) ? say('tape.day2', { number }) : ''}${formatDay(day)}${what ? `: ${what}` : ''}`;
 }
