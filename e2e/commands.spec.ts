@@ -1,9 +1,10 @@
-import { execFile } from 'node:child_process';
+import { execFile, spawn } from 'node:child_process';
 import { mkdtempSync, readdirSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { promisify } from 'node:util';
 import { expect } from '@playwright/test';
+import { EMPTY, STARTED } from './starting';
 import { test } from './test';
 
 /** A command of the README as a person gives it; what it printed. Backup, restore, camera and start have tests of their own. */
@@ -31,5 +32,27 @@ test('npm run screenshots takes what it is asked for', async ({ baseURL }) => {
   const folder = mkdtempSync(join(tmpdir(), 'sprout-shots-'));
   await npmRun('screenshots', ['certificate', 'claim', 'bench-phone', '--out', folder], { SPROUT_URL: baseURL! });
   expect(readdirSync(folder).sort()).toEqual(['bench-phone.png', 'certificate.png', 'claim.png']);
+  rmSync(folder, { recursive: true });
+});
+
+test('npm run dev serves the pages as they are written, beside the started application, and ends as a whole', async ({
+  request,
+}) => {
+  test.setTimeout(600_000);
+  const { freePort } = await import('../scripts/mariadb.mjs');
+  const { processesOn } = await import('../scripts/ownProcesses.mjs');
+  const folder = mkdtempSync(join(tmpdir(), 'sprout-dev-'));
+  const [port, pages] = [await freePort(), await freePort()];
+  const env = { ...process.env, ...EMPTY, PORT: String(port), SPROUT_PAGES_PORT: String(pages), SPROUT_DATA_DIR: folder };
+  const dev = spawn('npm', ['run', '--silent', 'dev'], { cwd: join(__dirname, '..'), env, detached: true });
+  let said = '';
+  dev.stdout.on('data', (chunk) => (said += chunk));
+  await expect.poll(() => said, STARTED).toContain('Ctrl-C stops it.');
+  await expect
+    .poll(async () => (await request.get(`http://127.0.0.1:${pages}/src/main.tsx`).catch(() => null))?.status())
+    .toBe(200);
+  expect((await request.get(`http://127.0.0.1:${pages}/api/health`)).status()).toBe(200);
+  process.kill(-dev.pid!, 'SIGINT');
+  await expect.poll(() => processesOn(folder)).toEqual([]);
   rmSync(folder, { recursive: true });
 });

@@ -39,5 +39,10 @@ export default defineConfig({
     chunkSizeWarningLimit: 1600,
     rollupOptions: { output },
   },
-  server: { proxy: { '/api': 'http://127.0.0.1:4310' } },
+  server: {
+    host: '127.0.0.1',
+    port: Number(process.env.SPROUT_PAGES_PORT ?? 5173),
+    strictPort: true,
+    proxy: { '/api': `http://127.0.0.1:${process.env.PORT ?? 4310}` },
+  },
 });
