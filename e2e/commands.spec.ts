@@ -35,6 +35,11 @@ test('npm run screenshots takes what it is asked for', async ({ baseURL }) => {
   rmSync(folder, { recursive: true });
 });
 
+test('npm run first-start tells how long each part of it takes', async () => {
+  test.setTimeout(600_000);
+  expect(await npmRun('first-start', ['--short'])).toMatch(/\d s {2}in all, until the address was printed/);
+});
+
 test('npm run dev serves the pages as they are written, beside the started application, and ends as a whole', async ({
   request,
 }) => {
