@@ -2,7 +2,7 @@
 // Changes the core a little in many places, and tells which changes no test noticed. npm run mutants -- FOLDER …
 // A folder or file of packages/core/src, such as readings, or plan/fairTest/rules/places.ts:20-40 for some lines of one.
 import { spawnSync } from 'node:child_process';
-import { existsSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
 import { PlainError } from './mariadb.mjs';
@@ -18,7 +18,12 @@ function mutated(place) {
   return path.endsWith('.ts') ? `${CORE}/${place}` : `${CORE}/${place}/**/*.ts`;
 }
 
-const folderOf = (place) => (/\.ts(:|$)/.test(place) ? dirname(place) : place);
+/** The nearest folder above a place that has tests. */
+function folderOf(place) {
+  const folder = /\.ts(:|$)/.test(place) ? dirname(place) : place;
+  const tested = readdirSync(join(ROOT, CORE, folder), { recursive: true }).some((file) => file.endsWith('.test.ts'));
+  return tested || folder === '.' ? folder : folderOf(dirname(folder));
+}
 
 function main() {
   const places = process.argv.slice(2);
@@ -53,7 +58,7 @@ function main() {
       cwd: ROOT,
       stdio: 'inherit',
       // Who notices has to stand in the same folder.
-      env: { ...process.env, SPROUT_TESTS_OF: [...new Set(places.map(folderOf))].join(',') },
+      env: { ...process.env, SPROUT_TESTS_OF: [...new Set(places.map(folderOf))].join(','), SPROUT_SIMULATIONS: '20' },
     },
   );
   if (existsSync(report)) printSurvivors(JSON.parse(readFileSync(report, 'utf8')));

@@ -34,3 +34,29 @@ test('what is judged or read from a meter is taken as it is', () => {
   expect(ask('soil-ph', 6, 5)).toBeNull();
   expect(ask('leaves', 10, 1)).toBeNull();
 });
+
+test('the bounds: seven to fourteen times is a slip of the point, and a fall of up to a tenth is reading it twice', () => {
+  const kind = (code: string, value: number, before: number, sown?: number) => ask(code, value, before, sown)?.kind ?? null;
+  expect([6.99, 7, 14, 14.01].map((value) => kind('fresh-mass', value, 1))).toEqual([
+    null,
+    'decimal-point',
+    'decimal-point',
+    null,
+  ]);
+  expect([89.9, 90].map((value) => kind('root-length', value, 100))).toEqual(['shrank', null]);
+  expect([10, 11].map((value) => kind('seeds-up', value, 9))).toEqual([null, 'more-than-sown']);
+  // A mass may fall: a plant that wilts is lighter.
+  expect(kind('fresh-mass', 30, 50)).toBeNull();
+});
+
+test('nothing is asked where nothing was there before, or is there now, or nobody knows how many were sown', () => {
+  expect([ask('root-length', 0, 50), ask('root-length', 50, 0), ask('root-length', -1, 50)]).toEqual([null, null, null]);
+  expect(doubtAboutFinding(measureOf('seeds-up')!, 11, 9, { resolution: 'mm' })).toBeNull();
+});
+
+test('what can be answered goes with the question', () => {
+  const answers = (code: string, value: number, before: number) => ask(code, value, before)!.intents;
+  expect(answers('seeds-up', 11, 9)).toEqual(['other-seedling', 'really-so']);
+  expect(answers('fresh-mass', 12, 1.2)).toEqual(['decimal-point', 'measured-again', 'really-so']);
+  expect(answers('root-length', 30, 50)).toEqual(['broken', 'other-seedling', 'measured-again', 'really-so']);
+});
