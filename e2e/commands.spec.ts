@@ -35,6 +35,11 @@ test('npm run screenshots takes what it is asked for', async ({ baseURL }) => {
   rmSync(folder, { recursive: true });
 });
 
+test('npm run mutants changes a place and tells who noticed', async () => {
+  test.setTimeout(600_000);
+  expect(await npmRun('mutants', ['readings/losses.ts:23-24'])).toMatch(/All files +\| +100\.00/);
+});
+
 test('npm run first-start tells how long each part of it takes', async () => {
   test.setTimeout(600_000);
   expect(await npmRun('first-start', ['--short'])).toMatch(/\d s {2}in all, until the address was printed/);

@@ -1,4 +1,5 @@
 import { say } from '@bright-sprout/words/say';
+import { numberInWords } from '../words/numberInWords';
 import { type Question } from '../compare/question';
 import { type Shown } from '../compare/shown';
 import { type Contrast, isClear, type Sureness } from '../compare/sureness';
@@ -21,7 +22,7 @@ export function oftenInWords(p: number): string {
 
 /** A number of ways as it can be read; beyond a million millions nobody counts zeros. */
 export function waysWords(ways: number): string {
-  if (ways < 1e12) return Math.round(ways).toLocaleString('en');
+  if (ways < 1e12) return numberInWords(ways);
   return Number.isFinite(ways) ? say('claims.about2', { math: Math.round(Math.log10(ways)) }) : say('claims.moreWrittenDown');
 }
 
@@ -42,7 +43,7 @@ export function dealtWords(
   const ways = waysWords(arrangements);
   return method === 'exact'
     ? say('claims.waysDeal', { ways, labels })
-    : say('claims.dealsDrawnWays', { draws: draws!.toLocaleString('en'), labels, ways });
+    : say('claims.dealsDrawnWays', { draws: numberInWords(draws!), labels, ways });
 }
 
 /**

@@ -1,3 +1,4 @@
+import { wordsNow } from '@bright-sprout/words/words';
 import { say } from '@bright-sprout/words/say';
 import { spoken } from '@bright-sprout/words/spoken';
 import { Say } from '../../../words/Say';
@@ -54,7 +55,7 @@ export function CellPanel({ records, row, day, cell, entry }: Props) {
   const [reason, setReason] = useState('');
   const words = (r: ReadingView) => readingWords(r, { resolution: investigation.resolution, own: investigation.bench.own });
   const at = (r: ReadingView) =>
-    new Date(r.recordedAt).toLocaleTimeString('en-GB', {
+    new Date(r.recordedAt).toLocaleTimeString(wordsNow().locale, {
       hour: '2-digit',
       minute: '2-digit',
       timeZone: investigation.class.timeZone,

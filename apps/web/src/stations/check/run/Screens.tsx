@@ -1,3 +1,4 @@
+import { wordsNow } from '@bright-sprout/words/words';
 import { say } from '@bright-sprout/words/say';
 import { Say } from '../../../words/Say';
 import { type NewScreenLink } from '@bright-sprout/contracts/answers/screens';
@@ -16,7 +17,7 @@ export function Screens({ investigationId }: { investigationId: string }) {
   const reach = useWayIn();
   const address = make.data && `${reach.address ?? location.origin}/screen/${make.data.token}`;
   const time = (at: string) =>
-    new Date(at).toLocaleString('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' });
+    new Date(at).toLocaleString(wordsNow().locale, { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' });
   return (
     <section className="section">
       <h2>{say('run.screensShowWall')}</h2>

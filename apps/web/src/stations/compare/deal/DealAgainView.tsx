@@ -7,6 +7,7 @@ import { contrastName } from '@bright-sprout/core/claims/contrastWords';
 import { groupsOf } from '@bright-sprout/core/compare/groups';
 import { type AskedContrast } from '@bright-sprout/core/compare/wanted';
 import { plural } from '@bright-sprout/core/words/plural';
+import { numberInWords } from '@bright-sprout/core/words/numberInWords';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { shownFor, whenWords } from '../../../compare/questionWords';
@@ -111,7 +112,7 @@ function DealAgain({ records, day, onLook }: { records: InvestigationRecords; da
           containerName: plural(investigation.containerName),
           byTeam,
           waysWords: waysWords(dealing.arrangements.arrangements),
-          total: dealing.total.toLocaleString('en'),
+          total: numberInWords(dealing.total),
           exact,
           missing: missing.join(', '),
           someMissing: missing.length > 0,
@@ -133,7 +134,7 @@ function DealAgain({ records, day, onLook }: { records: InvestigationRecords; da
           <h2>
             {pile.dealt === 0
               ? say('compare.dealsGapFallsGrain')
-              : say('compare.gapsDeals', { dealt: pile.dealt.toLocaleString('en') })}
+              : say('compare.gapsDeals', { dealt: numberInWords(pile.dealt) })}
           </h2>
           <GrainPile pile={pile} gap={seen.estimate} shown={shown} more={shown.more} less={shown.less} />
           {!young && <p className="second mt-1 mb-0">{say('compare.grainLiesDealsGap')}</p>}
@@ -142,9 +143,9 @@ function DealAgain({ records, day, onLook }: { records: InvestigationRecords; da
           <p className="deal-count" aria-live="polite">
             <Say
               it="compare.otherGaveGapBig"
-              beyond={pile.beyond.toLocaleString('en')}
+              beyond={numberInWords(pile.beyond)}
               b={(inside) => <b>{inside}</b>}
-              dealt={pile.dealt.toLocaleString('en')}
+              dealt={numberInWords(pile.dealt)}
               dealt2={pile.dealt}
             />
           </p>
@@ -157,7 +158,7 @@ function DealAgain({ records, day, onLook }: { records: InvestigationRecords; da
               {say('compare.ten')}
             </button>
             <button type="button" className="btn" disabled={all !== null || state.running} onClick={() => deal(dealing.total)}>
-              {say('compare.all', { total: dealing.total.toLocaleString('en') })}
+              {say('compare.all', { total: numberInWords(dealing.total) })}
             </button>
           </div>
           {all && !young && (
@@ -201,7 +202,7 @@ function luckSentence(beyond: number, dealt: number): string {
   const share = beyond / dealt;
   const often =
     beyond === 0
-      ? say('compare.onceDeals', { dealt: dealt.toLocaleString('en') })
+      ? say('compare.onceDeals', { dealt: numberInWords(dealt) })
       : share >= 0.5
         ? say('compare.moreHalfDeals')
         : say('compare.aboutOnceDeals', { math: Math.round(1 / share) });
