@@ -7,6 +7,9 @@ import { expect } from '@playwright/test';
 import { EMPTY, STARTED } from './starting';
 import { test } from './test';
 
+// Each waits for the disk and for others as often as it computes.
+test.describe.configure({ mode: 'parallel' });
+
 /** A command of the README as a person gives it; what it printed. Backup, restore, camera and start have tests of their own. */
 async function npmRun(command: string, args: readonly string[], env: Record<string, string> = {}): Promise<string> {
   const run = promisify(execFile)('npm', ['run', '--silent', command, '--', ...args], {

@@ -1,7 +1,7 @@
 import { expect, type Page } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import { inDays } from './days';
-import { expectAccessible, openWall, signIn } from './people';
+import { expectAccessible, expectNoSidewaysScroll, openWall, signIn } from './people';
 import { test } from './test';
 
 const CROSSED = 'Does plant food need light to work?';
@@ -218,7 +218,7 @@ test('on a phone nothing is cut off, and words still open', async ({ page }) => 
     [CROWDED, '?mark=plant'],
   ] as const) {
     await ask(page, question, search);
-    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+    await expectNoSidewaysScroll(page);
   }
   await choose(page, /^One mark per/, /^cup/);
   await expect(page.getByRole('button', { name: 'One mark per: cup' })).toBeVisible();

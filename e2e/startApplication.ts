@@ -9,7 +9,7 @@ import { TEST_NOW } from './days';
 const SERVER = join(__dirname, '..', 'apps', 'server', 'dist');
 
 /** As many tests run side by side, each beside its own server with the demo and its own with an empty database. */
-export const SIDE_BY_SIDE = 3;
+export const SIDE_BY_SIDE = 4;
 export const FIRST_PORT = Number(process.env.E2E_PORT ?? 4390);
 
 /** Address of a test process's server with the demo, and of the one whose database is empty. */

@@ -93,6 +93,48 @@ function pseudo(elements) {
   return [{ type: TYPE.literal, value: '⟦' }, ...told, { type: TYPE.literal, value: `${more}⟧` }];
 }
 
+/** What is spelt in another way in America. */
+const AMERICAN = [
+  [/(c)olour/gi, '$1olor'],
+  [/(m)etre/gi, '$1eter'],
+  [/(l)itre/gi, '$1iter'],
+  [/(m)ould/gi, '$1old'],
+  [/(gr)ey/gi, '$1ay'],
+  [/(neighb)our/gi, '$1or'],
+  [/(label)led/gi, '$1ed'],
+  [/(catalog)ue/gi, '$1'],
+  [/(d)raught/gi, '$1raft'],
+  [/(learn)t\b/gi, '$1ed'],
+  [/(B)rollies/g, 'Umbrellas'],
+];
+
+/** The same message as it is spelt in America. */
+function american(elements) {
+  return elements.map((e) => {
+    if (e.type === TYPE.literal)
+      return { ...e, value: AMERICAN.reduce((text, [british, spelt]) => text.replace(british, spelt), e.value) };
+    const options =
+      e.options &&
+      Object.fromEntries(Object.entries(e.options).map(([name, option]) => [name, { ...option, value: american(option.value) }]));
+    return { ...e, ...(options && { options }), ...(e.children && { children: american(e.children) }) };
+  });
+}
+
+/** Messages by key; of those that America spells in another way both. */
+function spelt(keys, english, told) {
+  return Object.fromEntries(
+    keys.flatMap((key) => {
+      const [plain, other] = [compiled(told(english[key])), compiled(told(american(english[key])))];
+      return JSON.stringify(plain) === JSON.stringify(other)
+        ? [[key, plain]]
+        : [
+            [key, plain],
+            [`${key}@en-US`, other],
+          ];
+    }),
+  );
+}
+
 /** Text where a message is nothing else, so that most need no formatting. */
 function compiled(elements) {
   const joined = elements.reduce((all, e) => {
@@ -176,7 +218,7 @@ export function compileWords() {
   const languages = { en: (elements) => elements, 'en-XA': pseudo };
   for (const [language, told] of Object.entries(languages))
     for (const [part, keys] of Object.entries(parts)) {
-      const messages = Object.fromEntries(keys.map((key) => [key, compiled(told(english[key]))]));
+      const messages = spelt(keys, english, told);
       write(join(PACKAGE, 'compiled', language, `${part}.json`), JSON.stringify(messages));
     }
   return Object.fromEntries(Object.entries(parts).map(([part, keys]) => [part, keys.length]));

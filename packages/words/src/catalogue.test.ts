@@ -5,7 +5,7 @@ import { parse, TYPE, type MessageFormatElement } from '@formatjs/icu-messagefor
 import { merged } from './merged';
 import { readWords } from './readWords';
 import { canBeSaid, type Key, partsOf, say, sayTold, told } from './say';
-import { speak } from './words';
+import { speak, spellAmerican } from './words';
 
 const ROOT = join(__dirname, '..', '..', '..');
 const FOLDER = join(ROOT, 'packages', 'words', 'en');
@@ -63,6 +63,18 @@ test('a subject has no two messages that say the same, and no message is left th
   });
   const named = new Set(code.split('\n').map((found) => found.slice(1)));
   expect(messages.map(([key]) => key).filter((key) => !named.has(key) && !named.has(`${key.split('.')[0]}.`))).toEqual([]);
+});
+
+test('a class that measures in inches is spoken to as in America, and nothing British is left', () => {
+  const all = () => messages.map(([key, text]) => String(partsOf(key as Key, given(parse(text)))));
+  const british = /colour|metre|litre|mould|grey|neighbour|labelled|catalogue|draught|learnt|brollies/i;
+  expect(say('measures.colourLeaves')).toBe('colour of the leaves');
+  spellAmerican(true);
+  const spelt = all();
+  expect([say('measures.colourLeaves'), say('refusals.brollies')]).toEqual(['color of the leaves', 'Umbrellas']);
+  spellAmerican(false);
+  expect(spelt.filter((text) => british.test(text))).toEqual([]);
+  expect(all().filter((text) => british.test(text)).length).toBeGreaterThan(30);
 });
 
 test('every message has a word of its own: lines of drawings and mere joints stand in the code', () => {

@@ -1,6 +1,6 @@
 import { IntlMessageFormat } from 'intl-messageformat';
 import { type Filled, type Plain } from './messages';
-import { type Words, wordsNow } from './words';
+import { messageOf, type Words, wordsNow } from './words';
 
 /** A message without parameters, one with them, and any. */
 export type PlainKey = keyof Plain;
@@ -13,17 +13,17 @@ export interface Told {
   params?: Readonly<Record<string, string | number | boolean | null>>;
 }
 
-const formats = new WeakMap<Words['messages'], Map<Key, IntlMessageFormat>>();
+const formats = new WeakMap<Words, Map<Key, IntlMessageFormat>>();
 
 /** A message of the language that is spoken, as its parts; text where nothing in it is drawn. */
 export function partsOf(key: Key, params?: Readonly<Record<string, unknown>>): unknown {
-  const { locale, messages } = wordsNow();
-  const message = messages[key];
+  const words = wordsNow();
+  const message = messageOf(words, key);
   if (message === undefined) throw new RangeError(`No words are loaded for ${key}.`);
   if (typeof message === 'string') return message;
-  const made = formats.get(messages) ?? new Map<Key, IntlMessageFormat>();
-  formats.set(messages, made);
-  const format = made.get(key) ?? new IntlMessageFormat(message, locale);
+  const made = formats.get(words) ?? new Map<Key, IntlMessageFormat>();
+  formats.set(words, made);
+  const format = made.get(key) ?? new IntlMessageFormat(message, words.locale);
   made.set(key, format);
   return format.format(params as never);
 }

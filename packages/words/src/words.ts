@@ -23,5 +23,27 @@ export function speak(words: () => Words): void {
   spoken = words;
 }
 
+/** As `en-GB` is written where the class measures in inches. */
+const AMERICAN = 'en-US';
+let american = false;
+const asInAmerica = new WeakMap<Words, Words>();
+
+/** Spells and writes days as in America from now on, or no longer, where the two differ; of other languages it changes nothing. */
+export function spellAmerican(so: boolean): void {
+  american = so;
+}
+
 /** The words that are spoken now. */
-export const wordsNow = (): Words => spoken();
+export function wordsNow(): Words {
+  const words = spoken();
+  if (!american || words.locale !== 'en-GB') return words;
+  const there = asInAmerica.get(words);
+  if (there) return there;
+  const spelt = { ...words, locale: AMERICAN };
+  asInAmerica.set(words, spelt);
+  return spelt;
+}
+
+/** A message in the spelling of a locale; the same as any where nothing differs. */
+export const messageOf = ({ locale, messages }: Words, key: string): Message | undefined =>
+  (locale === AMERICAN ? messages[`${key}@${AMERICAN}`] : undefined) ?? messages[key];

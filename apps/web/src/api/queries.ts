@@ -1,3 +1,4 @@
+import { spelledBy } from '../words/spelledBy';
 import { msNow } from '@bright-sprout/core/clock/clock';
 import { type HeldView } from '@bright-sprout/contracts/answers/held';
 import { type JoinView, type SessionView } from '@bright-sprout/contracts/answers/access';
@@ -45,13 +46,16 @@ export const useClass = (id: string) =>
   useQuery({ queryKey: ['classes', id], queryFn: () => request<ClassView>('GET', `/classes/${id}`) });
 
 export const usePlan = (id: string) =>
-  useQuery({
-    queryKey: ['plans', id],
-    queryFn: () => request<PlanView>('GET', `/plans/${id}`),
-    enabled: id !== '',
-    staleTime: Infinity,
-    gcTime: 0,
-  });
+  spelledBy(
+    useQuery({
+      queryKey: ['plans', id],
+      queryFn: () => request<PlanView>('GET', `/plans/${id}`),
+      enabled: id !== '',
+      staleTime: Infinity,
+      gcTime: 0,
+    }),
+    (plan) => plan.document.protocol.resolution,
+  );
 
 export const usePlans = (classId: string) =>
   useQuery({ queryKey: ['plans', 'of', classId], queryFn: () => request<PlanListing[]>('GET', `/classes/${classId}/plans`) });
@@ -77,7 +81,7 @@ const investigation = (id: string) =>
     queryFn: () => request<InvestigationRecords>('GET', `/investigations/${id}`),
   });
 
-export const useInvestigation = (id: string) => useQuery(investigation(id));
+export const useInvestigation = (id: string) => spelledBy(useQuery(investigation(id)), (r) => r.investigation.resolution);
 
 /** What else sowed the same treatments: other classes, earlier years. */
 export const useAlike = (id: string) =>
@@ -135,15 +139,18 @@ export const useSharedInvestigation = (id: string) =>
   });
 
 export const useBench = ({ enabled = true } = {}) =>
-  useQuery({
-    queryKey: ['bench'],
-    queryFn: async () => {
-      const bench = await request<BenchView>('GET', '/bench');
-      void forgetPictures('photos', new Set(bench.investigations.flatMap((i) => i.photos.map((p) => p.id))));
-      return bench;
-    },
-    enabled,
-  });
+  spelledBy(
+    useQuery({
+      queryKey: ['bench'],
+      queryFn: async () => {
+        const bench = await request<BenchView>('GET', '/bench');
+        void forgetPictures('photos', new Set(bench.investigations.flatMap((i) => i.photos.map((p) => p.id))));
+        return bench;
+      },
+      enabled,
+    }),
+    (bench) => bench.investigations[0]?.investigation.resolution,
+  );
 
 export const useJoinView = (classCode: string) =>
   useQuery({
@@ -189,14 +196,17 @@ export const useScreenLinks = (investigationId: string) =>
 
 /** What a projector shows; the news say what changed, and it is given up once the link is taken back. */
 export const useScreen = (token: string) =>
-  useQuery({
-    queryKey: ['screen', token],
-    queryFn: () => request<ScreenView>('GET', `/screens/${encodeURIComponent(token)}`),
-    // Only after a failure it is asked for again, in pauses that grow with the time that nothing has come.
-    refetchInterval: ({ state: { error, dataUpdatedAt } }) =>
-      error === null || isProblem(error, 404) ? false : Math.min(60_000, Math.max(5000, (msNow() - dataUpdatedAt) / 2)),
-    refetchIntervalInBackground: true,
-  });
+  spelledBy(
+    useQuery({
+      queryKey: ['screen', token],
+      queryFn: () => request<ScreenView>('GET', `/screens/${encodeURIComponent(token)}`),
+      // Only after a failure it is asked for again, in pauses that grow with the time that nothing has come.
+      refetchInterval: ({ state: { error, dataUpdatedAt } }) =>
+        error === null || isProblem(error, 404) ? false : Math.min(60_000, Math.max(5000, (msNow() - dataUpdatedAt) / 2)),
+      refetchIntervalInBackground: true,
+    }),
+    (screen) => screen.investigation.resolution,
+  );
 
 export const useRoom = (classId: string) =>
   useQuery({ queryKey: ['room', classId], queryFn: () => request<RoomView>('GET', `/classes/${classId}/room`) });

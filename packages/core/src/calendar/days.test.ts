@@ -1,3 +1,4 @@
+import { spellAmerican } from '@bright-sprout/words/words';
 import fc from 'fast-check';
 import {
   addDays,
@@ -45,6 +46,8 @@ test.each([
   ['1st april', '2026-04-01'],
   ['3 January', '2026-01-03'],
   ['29 Feb 2028', '2028-02-29'],
+  ['March 19', '2026-03-19'],
+  ['Thu, Mar. 19th, 2026', '2026-03-19'],
 ])('%s is a day', (typed, day) => {
   expect(parseDay(typed, '2026-03-02')).toBe(day);
 });
@@ -56,6 +59,15 @@ test('a day without its year is the nearest one, over the turn of the year too',
 
 test.each(['', '3/4', '30 February 2026', '12', 'March', '19 Mar 26', '19 M', '2026-3-1'])('“%s” is not a day', (typed) => {
   expect(parseDay(typed, '2026-03-02')).toBeNull();
+});
+
+test('America names the month first, and reads back what it shows', () => {
+  spellAmerican(true);
+  expect([formatDay('2026-03-19'), formatDay('2026-03-09', 'short')]).toEqual(['Thu March 19', 'Mon Mar 9']);
+  expect(writeDay('2026-03-19')).toBe('Thu March 19, 2026');
+  expect(parseDay(writeDay('2027-01-03'), '2026-03-02')).toBe('2027-01-03');
+  spellAmerican(false);
+  expect(writeDay('2026-03-19')).toBe('Thu 19 March 2026');
 });
 
 test('what a field shows of a day can be read back', () => {

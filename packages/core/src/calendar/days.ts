@@ -1,4 +1,5 @@
 import { say } from '@bright-sprout/words/say';
+import { wordsNow } from '@bright-sprout/words/words';
 /**
  * Calendar days. A day is an ISO date (`2026-03-19`) in the class's own time zone; instants are UTC. Days since sowing are
  * calendar days, so neither the hour of the lesson nor a change of the clocks moves them.
@@ -110,11 +111,25 @@ export function isWeekend(day: IsoDay): boolean {
   return isDated(day) && (weekday(day) === 0 || weekday(day) === 6);
 }
 
-/** `Thu 19 March`; `day 7` for one of records without dates. */
+/** `Thu 19 March`, in America `Thu March 19`; `day 7` for one of records without dates. */
 export function formatDay(day: IsoDay, form: 'long' | 'short' = 'long'): string {
   if (!isDated(day)) return undatedWords(day);
   const month = months()[Number(day.slice(5, 7)) - 1]!;
-  return `${weekdayNames()[weekday(day)]} ${Number(day.slice(8))} ${form === 'long' ? month : month.slice(0, 3)}`;
+  const [number, name] = [Number(day.slice(8)), form === 'long' ? month : month.slice(0, 3)];
+  return `${weekdayNames()[weekday(day)]} ${monthComesFirst() ? `${name} ${number}` : `${number} ${name}`}`;
+}
+
+const orders = new Map<string, boolean>();
+
+/** Whether the language that is spoken names the month before the day: `March 19`. */
+function monthComesFirst(): boolean {
+  const { locale } = wordsNow();
+  const known = orders.get(locale);
+  if (known !== undefined) return known;
+  const parts = new Intl.DateTimeFormat(locale, { day: 'numeric', month: 'long', timeZone: 'UTC' }).formatToParts(0);
+  const first = parts.find((p) => p.type === 'day' || p.type === 'month')!.type === 'month';
+  orders.set(locale, first);
+  return first;
 }
 
 /** `Thu`, for speaking of a day of the last week. */
@@ -124,13 +139,15 @@ export function weekdayName(day: IsoDay): string {
 
 /** `Thu 19 March 2026`, as a field shows a day that is typed. */
 export function writeDay(day: IsoDay): string {
-  return isDated(day) ? `${formatDay(day)} ${day.slice(0, 4)}` : formatDay(day);
+  return isDated(day) ? `${formatDay(day)}${monthComesFirst() ? ',' : ''} ${day.slice(0, 4)}` : formatDay(day);
 }
 
-const WRITTEN = /^(?:[a-z]{3,9}\.?,?\s+)?(\d{1,2})(?:st|nd|rd|th)?\.?\s+([a-z]{3,9})\.?,?(?:\s+(\d{4}))?$/i;
+const DAY_FIRST =
+  /^(?:[a-z]{3,9}\.?,?\s+)?(?<day>\d{1,2})(?:st|nd|rd|th)?\.?\s+(?<month>[a-z]{3,9})\.?,?(?:\s+(?<year>\d{4}))?$/i;
+const MONTH_FIRST = /^(?:[a-z]{3,9}\.?,?\s+)?(?<month>[a-z]{3,9})\.?\s+(?<day>\d{1,2})(?:st|nd|rd|th)?,?(?:\s+(?<year>\d{4}))?$/i;
 
 /**
- * Reads a day as somebody types it: `2026-03-19`, `19 March 2026`, `Thu 19 Mar`. Without a year it is the nearest such day.
+ * Reads a day as somebody types it: `2026-03-19`, `19 March 2026`, `Thu 19 Mar`, `March 19, 2026`. Without a year it is the nearest such day.
  * Figures alone (`3/4`) say different days in different countries and are not taken.
  *
  * @returns null where it is no day
@@ -138,7 +155,7 @@ const WRITTEN = /^(?:[a-z]{3,9}\.?,?\s+)?(\d{1,2})(?:st|nd|rd|th)?\.?\s+([a-z]{3
 export function parseDay(text: string, today: IsoDay): IsoDay | null {
   const typed = text.trim();
   if (isIsoDay(typed)) return typed;
-  const [, day, month, year] = WRITTEN.exec(typed) ?? [];
+  const { day, month, year } = (DAY_FIRST.exec(typed) ?? MONTH_FIRST.exec(typed))?.groups ?? {};
   const at = months().findIndex((m) => month && m.toLowerCase().startsWith(month.toLowerCase()));
   if (at < 0) return null;
   const on = (y: number) => `${y}-${String(at + 1).padStart(2, '0')}-${day!.padStart(2, '0')}`;

@@ -50,7 +50,8 @@ function evidence(groups: readonly Group[], { container, question, shown }: Clai
   const given = new Set(groups.flatMap((g) => [g.notUp, g.lost, g.removed].flat().map((c) => c.id)));
   const measured = [...counts].filter((id) => !given.has(id)).length;
   const parts = [
-    seedsOf(dots, measured, container, question) ?? `${counted(measured, container)} ${DONE[question.follow] ?? 'measured'}`,
+    seedsOf(dots, measured, container, question) ??
+      `${counted(measured, container)} ${DONE[question.follow] ?? say('claims.measured')}`,
   ];
   const asCounted = (list: (g: Group) => Group['lost'], words: string) =>
     groups.some((g) => list(g).some((c) => counts.has(c.id))) ? `, ${words}` : '';

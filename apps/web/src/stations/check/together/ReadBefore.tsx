@@ -29,37 +29,39 @@ export function ReadBefore({ all, records: { investigation } }: { all: Gathered[
         <p>{say('together.afterFirstPlantSeveral')}</p>
       )}
       {all.length > 0 && (
-        <table className="table">
-          <thead>
-            <tr>
-              <th scope="col">{say('common.plant')}</th>
-              <th scope="col">{say('common.day3')}</th>
-              <th scope="col">{say('together.settled')}</th>
-              <th scope="col">{say('together.read')}</th>
-            </tr>
-          </thead>
-          <tbody>
-            {all.map((t) => {
-              const s = summaryOf(t.readings.map((r) => r.valueMm));
-              return (
-                <tr key={t.id}>
-                  <th scope="row">{t.code}</th>
-                  <td>{formatDay(dayInZone(new Date(t.openedAt), investigation.class.timeZone), 'short')}</td>
-                  <td className="numeral">{formatLength(t.settledMm!, resolution)}</td>
-                  <td>
-                    {s
-                      ? say('together.toTeams', {
-                          lowMm: formatLengthNumber(s.lowMm, resolution),
-                          highMm: formatLengthNumber(s.highMm, resolution),
-                          n: s.n,
-                        })
-                      : say('together.byNobody')}
-                  </td>
-                </tr>
-              );
-            })}
-          </tbody>
-        </table>
+        <div className="table-scroll">
+          <table className="table">
+            <thead>
+              <tr>
+                <th scope="col">{say('common.plant')}</th>
+                <th scope="col">{say('common.day3')}</th>
+                <th scope="col">{say('together.settled')}</th>
+                <th scope="col">{say('together.read')}</th>
+              </tr>
+            </thead>
+            <tbody>
+              {all.map((t) => {
+                const s = summaryOf(t.readings.map((r) => r.valueMm));
+                return (
+                  <tr key={t.id}>
+                    <th scope="row">{t.code}</th>
+                    <td>{formatDay(dayInZone(new Date(t.openedAt), investigation.class.timeZone), 'short')}</td>
+                    <td className="numeral">{formatLength(t.settledMm!, resolution)}</td>
+                    <td>
+                      {s
+                        ? say('together.toTeams', {
+                            lowMm: formatLengthNumber(s.lowMm, resolution),
+                            highMm: formatLengthNumber(s.highMm, resolution),
+                            n: s.n,
+                          })
+                        : say('together.byNobody')}
+                    </td>
+                  </tr>
+                );
+              })}
+            </tbody>
+          </table>
+        </div>
       )}
     </aside>
   );

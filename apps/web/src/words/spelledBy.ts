@@ -1,0 +1,15 @@
+import { type RulerResolution } from '@bright-sprout/core/quantities/length';
+import { spellAmerican } from '@bright-sprout/words/words';
+
+/**
+ * Passes on what was asked for, and spells from now on as its class does: as in America where rulers show inches. Pages about no class
+ * keep the spelling of the one that was looked at last.
+ */
+export function spelledBy<Q extends { data: unknown }>(
+  query: Q,
+  rulerOf: (data: NonNullable<Q['data']>) => RulerResolution | undefined,
+): Q {
+  const ruler = query.data === undefined || query.data === null ? undefined : rulerOf(query.data as NonNullable<Q['data']>);
+  if (ruler) spellAmerican(ruler === 'quarter-in');
+  return query;
+}
