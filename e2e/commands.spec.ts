@@ -2,13 +2,10 @@ import { execFile, spawn } from 'node:child_process';
 import { mkdtempSync, readdirSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { promisify } from 'node:util';
+import { promisify, stripVTControlCharacters } from 'node:util';
 import { expect } from '@playwright/test';
 import { EMPTY, STARTED } from './starting';
 import { test } from './test';
-
-// Each waits for the disk and for others as often as it computes.
-test.describe.configure({ mode: 'parallel' });
 
 /** A command of the README as a person gives it; what it printed. Backup, restore, camera and start have tests of their own. */
 async function npmRun(command: string, args: readonly string[], env: Record<string, string> = {}): Promise<string> {
@@ -16,7 +13,7 @@ async function npmRun(command: string, args: readonly string[], env: Record<stri
     cwd: join(__dirname, '..'),
     env: { ...process.env, ...env },
   });
-  return (await run).stdout;
+  return stripVTControlCharacters((await run).stdout);
 }
 
 test('npm run bench still leads somewhere, and loses no reading', async () => {
@@ -33,8 +30,8 @@ test('npm run reference compares with R', async () => {
 
 test('npm run screenshots takes what it is asked for', async ({ baseURL }) => {
   const folder = mkdtempSync(join(tmpdir(), 'sprout-shots-'));
-  await npmRun('screenshots', ['certificate', 'claim', 'bench-phone', '--out', folder], { SPROUT_URL: baseURL! });
-  expect(readdirSync(folder).sort()).toEqual(['bench-phone.png', 'certificate.png', 'claim.png']);
+  await npmRun('screenshots', ['today', 'wall', 'sow', '--out', folder], { SPROUT_URL: baseURL! });
+  expect(readdirSync(folder).sort()).toEqual(['sow.png', 'today.png', 'wall.png']);
   rmSync(folder, { recursive: true });
 });
 
