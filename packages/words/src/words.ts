@@ -24,7 +24,7 @@ export function speak(words: () => Words): void {
 }
 
 /** As `en-GB` is written where the class measures in inches. */
-const AMERICAN = 'en-US';
+export const AMERICAN = 'en-US';
 let american = false;
 const asInAmerica = new WeakMap<Words, Words>();
 

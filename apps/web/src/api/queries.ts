@@ -133,10 +133,13 @@ export function askEarly(path: string): void {
 
 /** The class's shared records as a team may read them. */
 export const useSharedInvestigation = (id: string) =>
-  useQuery({
-    queryKey: ['bench', 'investigations', id],
-    queryFn: () => request<InvestigationRecords>('GET', `/bench/investigations/${id}`),
-  });
+  spelledBy(
+    useQuery({
+      queryKey: ['bench', 'investigations', id],
+      queryFn: () => request<InvestigationRecords>('GET', `/bench/investigations/${id}`),
+    }),
+    (r) => r.investigation.resolution,
+  );
 
 export const useBench = ({ enabled = true } = {}) =>
   spelledBy(

@@ -1,4 +1,4 @@
-import { LANGUAGE } from '../words/language';
+import { wordsOfPage } from '../words/language';
 import { say } from '@bright-sprout/words/say';
 /** A file that was looked at: drawn anew and ready to be sent, or refused in a sentence. */
 export type ReadFile =
@@ -13,7 +13,7 @@ export type ReadFile =
     }
   | { ok: false; name: string; why: string };
 
-const newReader = () => new Worker(new URL('./pictureFile.worker.ts', import.meta.url), { type: 'module', name: LANGUAGE });
+const newReader = () => new Worker(new URL('./pictureFile.worker.ts', import.meta.url), { type: 'module', name: wordsOfPage() });
 
 /** A reader at rest, for the next files. */
 let atRest: Worker | null = null;

@@ -1,3 +1,4 @@
+import { AMERICAN, wordsNow } from '@bright-sprout/words/words';
 import { known } from './loadWords';
 
 const KEPT = 'language';
@@ -10,3 +11,6 @@ function languageOfPage(): string {
 }
 
 export const LANGUAGE = languageOfPage();
+
+/** What a worker is named, so that it speaks and spells as the page that starts it. */
+export const wordsOfPage = (): string => (wordsNow().locale === AMERICAN ? `${LANGUAGE} ${AMERICAN}` : LANGUAGE);

@@ -1,6 +1,6 @@
-import { LANGUAGE } from '../words/language';
+import { wordsOfPage } from '../words/language';
 
 /** A worker that holds one table. */
 export function tableWorker(): Worker {
-  return new Worker(new URL('./table.worker.ts', import.meta.url), { type: 'module', name: LANGUAGE });
+  return new Worker(new URL('./table.worker.ts', import.meta.url), { type: 'module', name: wordsOfPage() });
 }

@@ -1,4 +1,4 @@
-import { LANGUAGE } from '../words/language';
+import { wordsOfPage } from '../words/language';
 import { type CurveName } from '@bright-sprout/core/growth/curves';
 import { useEffect, useState } from 'react';
 import { type CurvesAnswer, type CurvesQuestion } from './curvesQuestion';
@@ -9,7 +9,7 @@ export function useCurves(curve: CurveName | null, series: CurvesQuestion['serie
   useEffect(() => {
     setFits(null);
     if (curve === null) return;
-    const worker = new Worker(new URL('./curves.worker.ts', import.meta.url), { type: 'module', name: LANGUAGE });
+    const worker = new Worker(new URL('./curves.worker.ts', import.meta.url), { type: 'module', name: wordsOfPage() });
     worker.onmessage = ({ data }: MessageEvent<CurvesAnswer>) => setFits(data.fits);
     worker.postMessage({ number: 0, curve, series } satisfies CurvesQuestion);
     return () => worker.terminate();

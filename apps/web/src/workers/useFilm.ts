@@ -1,4 +1,4 @@
-import { LANGUAGE } from '../words/language';
+import { wordsOfPage } from '../words/language';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import {
   type FilmAnswer,
@@ -60,7 +60,7 @@ export function useFilm(film: FilmAsked | null): FilmBeside {
 
   const begin = useCallback(() => {
     if (worker.current) return worker.current;
-    const made = new Worker(new URL('./film.worker.ts', import.meta.url), { type: 'module', name: LANGUAGE });
+    const made = new Worker(new URL('./film.worker.ts', import.meta.url), { type: 'module', name: wordsOfPage() });
     made.onmessage = ({ data }: MessageEvent<FilmAnswer>) => {
       if (data.kind === 'progress') setProgress(data);
       else if (data.kind === 'thumb') setThumbs((before) => new Map(before).set(data.id, data.bitmap));

@@ -1,4 +1,4 @@
-import { LANGUAGE } from '../words/language';
+import { wordsOfPage } from '../words/language';
 import { type Group, type GroupedRecords } from '@bright-sprout/core/compare/groups';
 import { type Question } from '@bright-sprout/core/compare/question';
 import { type OwnMeasure } from '@bright-sprout/core/measures/ownMeasure';
@@ -30,7 +30,7 @@ export function useSureness(asking: Asking | null): Working {
   const key = useRef(0);
   const [working, setWorking] = useState<Working>(NOTHING);
   useEffect(() => {
-    worker.current = new Worker(new URL('./compare.worker.ts', import.meta.url), { type: 'module', name: LANGUAGE });
+    worker.current = new Worker(new URL('./compare.worker.ts', import.meta.url), { type: 'module', name: wordsOfPage() });
     sent.current = null;
     worker.current.onmessage = ({ data }: MessageEvent<AnswerMessage>) => {
       if (data.number !== asked.current) return;

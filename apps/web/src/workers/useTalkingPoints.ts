@@ -1,4 +1,4 @@
-import { LANGUAGE } from '../words/language';
+import { wordsOfPage } from '../words/language';
 import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { type Point } from '@bright-sprout/core/conclude/points/point';
 import { useEffect, useState } from 'react';
@@ -9,7 +9,7 @@ import { type PointsAnswer, type PointsQuestion } from './pointsQuestion';
 export function useTalkingPoints(records: InvestigationRecords, readingError: number | null): Point[] | null {
   const [points, setPoints] = useState<Point[] | null>(null);
   useEffect(() => {
-    const worker = new Worker(new URL('./points.worker.ts', import.meta.url), { type: 'module', name: LANGUAGE });
+    const worker = new Worker(new URL('./points.worker.ts', import.meta.url), { type: 'module', name: wordsOfPage() });
     worker.onmessage = ({ data }: MessageEvent<PointsAnswer>) => setPoints(data.points);
     worker.postMessage({
       number: 0,

@@ -113,10 +113,14 @@ export function isWeekend(day: IsoDay): boolean {
 
 /** `Thu 19 March`, in America `Thu March 19`; `day 7` for one of records without dates. */
 export function formatDay(day: IsoDay, form: 'long' | 'short' = 'long'): string {
-  if (!isDated(day)) return undatedWords(day);
+  return isDated(day) ? `${weekdayNames()[weekday(day)]} ${formatDate(day, form)}` : undatedWords(day);
+}
+
+/** `19 March`, in America `March 19`, of a day with a date. */
+export function formatDate(day: IsoDay, form: 'long' | 'short' = 'long'): string {
   const month = months()[Number(day.slice(5, 7)) - 1]!;
   const [number, name] = [Number(day.slice(8)), form === 'long' ? month : month.slice(0, 3)];
-  return `${weekdayNames()[weekday(day)]} ${monthComesFirst() ? `${name} ${number}` : `${number} ${name}`}`;
+  return monthComesFirst() ? `${name} ${number}` : `${number} ${name}`;
 }
 
 const orders = new Map<string, boolean>();

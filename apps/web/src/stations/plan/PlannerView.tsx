@@ -1,4 +1,5 @@
 import { say } from '@bright-sprout/words/say';
+import { spellAs } from '../../words/spelledBy';
 import { type ClassView } from '@bright-sprout/contracts/answers/classes';
 import { type PlanView } from '@bright-sprout/contracts/answers/plans';
 import { whatHolds } from '@bright-sprout/core/plan/fairTest/whatHolds';
@@ -64,6 +65,7 @@ function Planner({ opened, group }: { opened: PlanView; group: ClassView }) {
   const { part = 'ask' } = useParams();
   const draft = usePlanDraft(opened);
   const { plan, change } = draft;
+  spellAs(plan.protocol.resolution);
   const problems = useMemo(() => planProblems(plan), [plan]);
   const teams = group.teams.length;
   const lots = useSeedLots();

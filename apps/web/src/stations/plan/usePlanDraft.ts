@@ -1,4 +1,3 @@
-import { say } from '@bright-sprout/words/say';
 import { type PlanView } from '@bright-sprout/contracts/answers/plans';
 import { type SavePlanRequest } from '@bright-sprout/contracts/plans';
 import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
@@ -53,7 +52,7 @@ function unsavedOf({ document, sown }: PlanView, kept: Unsaved | null): Unsaved 
 export function usePlanDraft(opened: PlanView) {
   const draft = useMemo(
     () =>
-      deviceDraft<Unsaved>(say('planner.plan', { id: opened.id }), ({ version, document, base }) =>
+      deviceDraft<Unsaved>(`plan ${opened.id}`, ({ version, document, base }) =>
         version && document ? { version, base, document } : null,
       ),
     [opened.id],
@@ -61,9 +60,7 @@ export function usePlanDraft(opened: PlanView) {
   const [unsaved] = useState(() => unsavedOf(opened, draft.read()));
   const steps = useMemo(
     () =>
-      deviceDraft<Steps>(say('planner.stepsPlan', { id: opened.id }), ({ now, past }) =>
-        now && Array.isArray(past) ? { now, past } : null,
-      ),
+      deviceDraft<Steps>(`steps of plan ${opened.id}`, ({ now, past }) => (now && Array.isArray(past) ? { now, past } : null)),
     [opened.id],
   );
   const [history, dispatch] = useReducer(reduce, opened.document, (saved) => {

@@ -1,4 +1,4 @@
-import { LANGUAGE } from '../../words/language';
+import { wordsOfPage } from '../../words/language';
 import { say } from '@bright-sprout/words/say';
 import { daysBetween } from '@bright-sprout/core/calendar/days';
 import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
@@ -28,7 +28,7 @@ export function useSmallestDifference(plan: PlanDocument, out: WorkedOut, teams:
     if (!applies) return;
     let worker: Worker | null = null;
     const timer = setTimeout(() => {
-      worker = new Worker(new URL('../../workers/power.worker.ts', import.meta.url), { type: 'module', name: LANGUAGE });
+      worker = new Worker(new URL('../../workers/power.worker.ts', import.meta.url), { type: 'module', name: wordsOfPage() });
       worker.onmessage = ({ data }: MessageEvent<PowerAnswerMessage>) => setAnswer({ question, words: data.words });
       worker.postMessage(JSON.parse(question));
     }, WAIT_MS);

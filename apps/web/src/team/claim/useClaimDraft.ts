@@ -1,4 +1,3 @@
-import { say } from '@bright-sprout/words/say';
 import { type BenchClaims } from '@bright-sprout/contracts/answers/conclude';
 import { timeNow } from '@bright-sprout/core/clock/clock';
 import { type ClaimEntry, type EntryPart, teamClaimOf } from '@bright-sprout/core/conclude/claim/claimEntries';
@@ -32,7 +31,7 @@ export function useClaimDraft(investigationId: string, { own }: Pick<BenchClaims
   // What is being typed lies on the device letter by letter, until it waits in the outbox: a reload in between loses nothing.
   const draft = useMemo(
     () =>
-      deviceDraft<{ entries: ClaimEntry[] }>(say('teamClaim.claim', { investigationId, teamId }), ({ entries }) =>
+      deviceDraft<{ entries: ClaimEntry[] }>(`claim ${investigationId} ${teamId}`, ({ entries }) =>
         entries ? { entries } : null,
       ),
     [investigationId, teamId],

@@ -39,10 +39,7 @@ export function PredictView() {
 
 function Predict({ asked }: { asked: BenchPrediction }) {
   const said = saidBefore(asked);
-  const draft = deviceDraft<PredictionRequest>(
-    say('predict.prediction', { planId: asked.planId, teamId: asked.teamId }),
-    (kept) => ({ ...said, ...kept }),
-  );
+  const draft = deviceDraft<PredictionRequest>(`prediction ${asked.planId} ${asked.teamId}`, (kept) => ({ ...said, ...kept }));
   const [answer, keepAnswer] = useState(() => draft.read() ?? said);
   const setAnswer = (next: PredictionRequest) => {
     keepAnswer(next);

@@ -1,4 +1,3 @@
-import { say } from '@bright-sprout/words/say';
 import { type IsoDay } from '../../calendar/days';
 import { type Point } from './point';
 
@@ -28,7 +27,7 @@ export interface ArrangedPoint {
   own: OwnPoint | null;
 }
 
-export const ownKey = (id: string) => say('conclude.own', { id });
+export const ownKey = (id: string) => `own ${id}`;
 
 /**
  * Points as the lesson has them: pinned ones first, then those that the teacher put in order, then the rest by surprise; hidden ones

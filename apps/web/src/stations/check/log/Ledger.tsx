@@ -1,6 +1,6 @@
 import { say } from '@bright-sprout/words/say';
 import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
-import { daysBetween, formatDay, isDated, type IsoDay } from '@bright-sprout/core/calendar/days';
+import { daysBetween, formatDate, isDated, type IsoDay } from '@bright-sprout/core/calendar/days';
 import { defaultRangeExtractor, useVirtualizer } from '@tanstack/react-virtual';
 import { Fragment, useRef } from 'react';
 import { cellAt, LedgerRow } from './LedgerRow';
@@ -65,7 +65,7 @@ export function Ledger({ records, onLookAt, ...table }: Props) {
             {days.map((day) => (
               <th key={day} scope="col">
                 <span className="numeral">{daysBetween(sownOn, day)}</span>
-                {isDated(day) && <span className="ledger-date">{formatDay(day, 'short').replace(/^\w+ /, '')}</span>}
+                {isDated(day) && <span className="ledger-date">{formatDate(day, 'short')}</span>}
               </th>
             ))}
           </tr>

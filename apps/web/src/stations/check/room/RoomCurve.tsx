@@ -1,7 +1,15 @@
 import { say } from '@bright-sprout/words/say';
 import { type RoomReadingView } from '@bright-sprout/contracts/answers/room';
-import { addDays, clockInZone, dayInZone, daysBetween, type IsoDay, isWeekend } from '@bright-sprout/core/calendar/days';
-import { type Data, type Layout, type Shape } from 'plotly.js';
+import {
+  addDays,
+  clockInZone,
+  dayInZone,
+  daysBetween,
+  formatDay,
+  type IsoDay,
+  isWeekend,
+} from '@bright-sprout/core/calendar/days';
+import { type Data, type Layout, type LayoutAxis, type Shape } from 'plotly.js';
 import { useMemo } from 'react';
 import { PlotlyChart } from '../../../charts/PlotlyChart';
 
@@ -9,9 +17,18 @@ import { PlotlyChart } from '../../../charts/PlotlyChart';
 const onTheClock = (at: string, timeZone: string) =>
   `${dayInZone(new Date(at), timeZone)} ${clockInZone(new Date(at), timeZone)}`;
 
-/** A flat band over each weekend from the first to the last day: it is then that a room is left to itself. */
-function weekendBands(from: IsoDay, to: IsoDay): Partial<Shape>[] {
-  const days = Array.from({ length: daysBetween(from, to) + 1 }, (_, i) => addDays(from, i));
+/** At most so many days are named below the curve. */
+const MOST_NAMED = 8;
+
+/** Days below the curve, in words of our own: the chart library knows only English ones. */
+function namedDays(days: readonly IsoDay[]): Partial<LayoutAxis> {
+  const step = Math.ceil(days.length / MOST_NAMED);
+  const named = days.filter((_, i) => i % step === 0);
+  return { type: 'date', tickvals: named, ticktext: named.map((day) => formatDay(day, 'short')) };
+}
+
+/** A flat band over each weekend: it is then that a room is left to itself. */
+function weekendBands(days: readonly IsoDay[]): Partial<Shape>[] {
   return days.filter(isWeekend).map((day) => ({
     type: 'rect',
     layer: 'below',
@@ -40,14 +57,16 @@ export function RoomCurve({
 }) {
   const [data, layout] = useMemo((): [Data[], Partial<Layout>] => {
     const x = readings.map((r) => onTheClock(r.at, timeZone));
-    const days = x.map((at) => at.slice(0, 10)).sort();
+    const seen = x.map((at) => at.slice(0, 10)).sort();
+    const days = Array.from({ length: daysBetween(seen[0]!, seen.at(-1)!) + 1 }, (_, i) => addDays(seen[0]!, i));
     const points: Data = {
       x,
       y: readings.map((r) => r.value),
       mode: readings.length > 60 ? 'lines' : 'lines+markers',
       line: { color: '#2A1B2E', width: 2 },
       marker: { color: '#2A1B2E', size: 6 },
-      hovertemplate: `%{y} ${unit}<br>%{x|%a %-d %b, %H:%M}<extra></extra>`,
+      text: x.map((at) => `${formatDay(at.slice(0, 10), 'short')}, ${at.slice(11)}`),
+      hovertemplate: `%{y} ${unit}<br>%{text}<extra></extra>`,
     };
     return [
       [points],
@@ -56,8 +75,8 @@ export function RoomCurve({
         paper_bgcolor: 'rgba(0,0,0,0)',
         plot_bgcolor: '#fff',
         font: { family: 'Atkinson Hyperlegible Next, Verdana, sans-serif', size: 15, color: '#2A1B2E' },
-        xaxis: { type: 'date', gridcolor: '#E3E2EA', tickformat: '%a %-d %b', nticks: 8 },
-        shapes: weekendBands(days[0]!, days.at(-1)!),
+        xaxis: { ...namedDays(days), gridcolor: '#E3E2EA' },
+        shapes: weekendBands(days),
         yaxis: { title: { text: unit ? `${name}, ${unit}` : name }, gridcolor: '#E3E2EA' },
         showlegend: false,
       },
