@@ -26,25 +26,32 @@ export function finding(groups: readonly Group[], sureness: Result<Sureness>, su
 function nothingToTell(groups: readonly Group[], { shown, container, when }: ClaimSubject): string | null {
   const values = groups.flatMap((g) => g.dots.map((d) => d.value));
   if (values.length < 2) return null;
-  const at = when && ` ${when}`;
+  const told = { when, hasWhen: when !== '' };
   if (values.every((v) => v === values[0]))
-    return say('claims.allAreAlike', { container: plural(container), at, values: shown.words(values[0]!) });
+    return say('claims.allContainersAlike', { containers: plural(container), ...told, value: shown.words(values[0]!) });
   const [only] = groups;
   if (groups.length > 1 || !only?.summary.ok) return null;
   const middle = shown.ranks ? only.summary.median : only.summary.mean;
-  return say('claims.averageNothingHoldAgainst', { name: capital(shown.name), at, middle: shown.words(middle) });
+  return say('claims.oneGroupAlone', { name: capital(shown.name), ...told, average: shown.words(middle) });
 }
 
 const young = (band: GradeBand) => band === 'early' || band === 'primary';
 
 /** The kind itself, or the soil that it stands in. */
-const nounOf = ({ shown, kind }: ClaimSubject) => (shown.about === 'soil' ? say('claims.theSoilOfThe', { kind }) : kind);
+const nounOf = (subject: ClaimSubject) => (subject.shown.about === 'soil' ? theNounOf(subject) : subject.kind);
 
-/** `: by about 8.0 cm`; nothing where steps have no size, or where the youngest are spoken to. */
-function sizes(own: readonly Contrast[], { shown, band }: ClaimSubject): string {
-  const words = own.map((c) => sizeWords(shown, c.estimate, band));
-  return words.every((w) => w === '') ? '' : say('claims.byAbout', { words: listInWords(words) });
+const theNounOf = ({ shown, kind }: ClaimSubject) =>
+  say(shown.about === 'soil' ? 'claims.theSoilOfKind' : 'claims.theKind', { kind });
+
+/** By how much: nothing where steps have no size, or where the youngest are spoken to. */
+function sizeOf(own: readonly Contrast[], { shown, band }: ClaimSubject): { size: string; hasSize: boolean } {
+  const words = band === 'early' ? [] : own.map((c) => sizeWords(shown, c.estimate, band));
+  const size = words.every((w) => w === '') ? '' : listInWords(words);
+  return { size, hasSize: size !== '' };
 }
+
+/** When it was, for a sentence that may leave it out. */
+const whenOf = ({ when }: ClaimSubject) => ({ when, hasWhen: when !== '' });
 
 /** The younger bands hear whole numbers of the unit. */
 function sizeWords(shown: Shown, difference: number, band: GradeBand): string {
@@ -59,7 +66,7 @@ function differencesFinding(contrasts: readonly Contrast[], subject: ClaimSubjec
   const unclear = contrasts.filter((c) => !isClear(c));
   const sentences = (['less', 'more'] as const).flatMap((direction) => {
     const own = clear.filter((c) => (direction === 'less') === c.estimate < 0);
-    return grouped(own).map((together) => differenceSentence(together, subject.shown[direction], subject));
+    return grouped(own).map((together) => differenceSentence(together, direction, subject));
   });
   if (unclear.length > 0) sentences.push(cannotTell(unclear, clear.length, subject));
   return sentences.join(' ');
@@ -78,41 +85,36 @@ function grouped(contrasts: readonly Contrast[]): Contrast[][] {
 const ofLabel = ({ asked }: Contrast) => (asked.kind === 'difference' || asked.kind === 'main' ? asked.of : '');
 const againstOf = ({ asked }: Contrast) => (asked.kind === 'difference' || asked.kind === 'main' ? asked.against : '');
 
-function differenceSentence(own: readonly Contrast[], verb: string, subject: ClaimSubject): string {
-  const { when, band, question } = subject;
+function differenceSentence(own: readonly Contrast[], direction: 'less' | 'more', subject: ClaimSubject): string {
+  const { band, question, shown } = subject;
+  const verb = shown[direction];
   const labels = listInWords(own.map(ofLabel));
   const against = againstOf(own[0]!);
   const noun = nounOf(subject);
-  const at = when && ` ${when}`;
-  if (question.between === 'teams')
-    return say('claims.foundTreatmentsTakenAccount', {
-      labels,
-      noun,
-      verb,
-      at,
-      value: against === 'the others' ? say('claims.otherTeams') : against,
-      value2: band === 'early' ? '' : sizes(own, subject),
-    });
+  const told = { ...whenOf(subject), ...sizeOf(own, subject) };
+  if (question.between === 'teams') return say('claims.teamFoundMoreOrLess', { teams: labels, noun, verb, ...told });
   if (question.between === 'kinds')
-    return say('claims.than', {
-      labels: capital(labels.toLowerCase()),
-      verb: own.length > 1 ? many(verb) : verb,
-      at,
+    return say('claims.kindDiffers', {
+      kinds: capital(labels.toLowerCase()),
+      verb: own.length > 1 ? (shown.ofMany?.[direction] ?? verb) : verb,
       against: against.toLowerCase(),
-      value: band === 'early' ? '' : sizes(own, subject),
+      ...told,
     });
-  if (question.between === 'ages')
-    return say('claims.theOfThanThat', { noun, labels, verb, at, against, value: band === 'early' ? '' : sizes(own, subject) });
-  const the = noun.startsWith('the ') ? noun : say('claims.the', { noun });
-  const [by, than] = [joined(own.map(ofLabel), subject), joined([against], subject)];
-  if (band === 'early') return say('claims.than2', { the: capital(the), by, verb, the2: the, than });
-  if (band === 'primary')
-    return capital(say('claims.than3', { value: when ? `${when} ` : '', the, by, verb, than, sizes: sizes(own, subject) }));
-  return say('claims.than4', { by: capital(by), noun, verb, at, than, sizes: sizes(own, subject) });
+  if (question.between === 'ages') return say('claims.ageDiffers', { noun, ages: labels, verb, against, ...told });
+  const theNoun = theNounOf(subject);
+  const { asked } = own[0]!;
+  const rest = asked.kind === 'difference' && asked.rest;
+  const treated = {
+    treated: joined(own.map(ofLabel), subject),
+    verb,
+    against: rest ? against : joined([against], subject),
+    ...told,
+  };
+  if (band === 'early')
+    return say('claims.treatedDiffersEarly', { theNoun: capital(theNoun), theNounAgain: theNoun, ...treated });
+  if (band === 'primary') return capital(say('claims.treatedDiffersPrimary', { theNoun, ...treated }));
+  return capital(say('claims.treatedDiffers', { noun, ...treated }));
 }
-
-/** A verb for several subjects. */
-const many = (verb: string) => verb.replace(/^was /, say('claims.were'));
 
 const cannot = ({ band, container, classes }: ClaimSubject): string =>
   band === 'early'
@@ -132,34 +134,25 @@ function cannotTell(own: readonly Contrast[], clear: number, subject: ClaimSubje
       : say('claims.aboutCannotTell', { own: listInWords(own.map(ofLabel)) });
   const pairs = own.some((c) => againstOf(c) !== againstOf(own[0]!));
   if (pairs && own.length > MOST_PAIRS)
-    return say('claims.otherOtherPairs', { someClear: clear > 0, countOwn: own.length, cannot: cannot(subject) });
-  const labels = listInWords(
+    return say('claims.cannotTellOfPairs', { someClear: clear > 0, pairs: own.length, cannot: cannot(subject) });
+  const groups = listInWords(
     own.map((c) => (pairs ? say('claims.against', { ofLabel: ofLabel(c), againstOf: againstOf(c) }) : ofLabel(c))),
   );
-  return subject.band === 'early'
-    ? say('claims.about', { labels, cannot: cannot(subject) })
-    : say('claims.for', { labels, cannot: cannot(subject) });
+  return say(subject.band === 'early' ? 'claims.cannotTellOfEarly' : 'claims.cannotTellOf', { groups, cannot: cannot(subject) });
 }
 
 function slopeFinding({ contrasts }: Sureness, subject: ClaimSubject): string {
   const slope = contrasts.find((c) => c.asked.kind === 'slope');
   if (!slope || slope.asked.kind !== 'slope') return say('claims.seriesAmounts');
-  const { shown, band, when } = subject;
+  const { shown, band } = subject;
   const { factor, unit, step } = slope.asked;
-  if (!isClear(slope)) return say('claims.whetherChangesMore', { nounOf: nounOf(subject), factor, cannot: cannot(subject) });
+  const noun = nounOf(subject);
+  if (!isClear(slope)) return say('claims.cannotTellSlope', { noun, factor, cannot: cannot(subject) });
   const verb = slope.estimate < 0 ? shown.less : shown.more;
-  const at = when && ` ${when}`;
-  if (young(band)) return say('claims.withMore', { factor, nounOf: nounOf(subject), verb, at });
+  if (young(band)) return say('claims.slopeYoung', { factor, noun, verb, ...whenOf(subject) });
   const size = sizeWords(shown, slope.estimate * step, band);
-  return say('claims.moreAboutStraightLine', {
-    amountWords: amountWords(step, unit),
-    factor,
-    nounOf: nounOf(subject),
-    verb,
-    at,
-    size,
-    size2: Boolean(size),
-  });
+  const amount = amountWords(step, unit);
+  return say('claims.slope', { amount, factor, noun, verb, ...whenOf(subject), size, hasSize: size !== '' });
 }
 
 function crossedFinding({ contrasts }: Sureness, subject: ClaimSubject): string {
@@ -171,7 +164,7 @@ function crossedFinding({ contrasts }: Sureness, subject: ClaimSubject): string 
   if (both.some(isClear)) return told.join(' ');
   const clear = mains.filter(isClear).map((c) => mainSentence(c, subject));
   const unclear = mains.filter((c) => !isClear(c)).map(ofLabel);
-  const rest = unclear.length > 0 ? [say('claims.for2', { unclear: listInWords(unclear), cannot: cannot(subject) })] : [];
+  const rest = unclear.length > 0 ? [say('claims.cannotTellOf', { groups: listInWords(unclear), cannot: cannot(subject) })] : [];
   return [...clear, ...rest, ...told].join(' ');
 }
 
@@ -180,15 +173,14 @@ function mainSentence(c: Contrast, subject: ClaimSubject): string {
   if (asked.kind !== 'main') return '';
   const verb = c.estimate < 0 ? subject.shown.less : subject.shown.more;
   const size = sizeWords(subject.shown, c.estimate, subject.band);
-  const at = subject.when && ` ${subject.when}`;
-  return say('claims.aboutOver', {
+  return say('claims.mainEffect', {
     of: capital(joined([asked.of], subject)),
-    nounOf: nounOf(subject),
+    noun: nounOf(subject),
     verb,
-    at,
+    ...whenOf(subject),
     against: joined([asked.against], subject),
     size,
-    size2: Boolean(size),
+    hasSize: size !== '',
     over: asked.over,
   });
 }
@@ -208,13 +200,13 @@ function interactionSentence(c: Contrast, simple: readonly Contrast[], subject: 
   const [there, here] = [at(asked.at), at(asked.against)];
   const size = (d: number) => sizeWords(shown, d, band);
   if (!there || !here)
-    return say('claims.trueOther', {
+    return say('claims.didMoreOrLess', {
       of: capital(asked.of),
-      estimateUnder: c.estimate < 0,
+      less: c.estimate < 0,
       at: joined([asked.at], subject),
       against: joined([asked.against], subject),
       size: size(c.estimate),
-      size2: Boolean(size(c.estimate)),
+      hasSize: size(c.estimate) !== '',
     });
   // A change of sign is the more telling fact than its size.
   if (Math.sign(there.estimate) !== Math.sign(here.estimate) && isClear(there) && isClear(here))

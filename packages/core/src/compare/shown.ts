@@ -22,6 +22,8 @@ export interface Shown {
   /** After the kind: `was taller`, `came up later`. */
   more: string;
   less: string;
+  /** The same after several kinds, where it differs: `were taller`. */
+  ofMany?: { more: string; less: string };
   /** Figures begin at zero. */
   fromZero: boolean;
   /** Plants can be drawn at the value: it is a height as it stood. */
@@ -78,7 +80,8 @@ export function shownOf(
       return filled({
         ...PERCENT,
         name: seeds ? say('compare.shareSeeds') : say('compare.shareOfUp', { container: plural(container) }),
-        size: (d) => say('compare.of8', { math: Math.abs(d).toFixed(0), value: seeds ? 'seeds' : plural(container) }),
+        size: (d) =>
+          say('compare.ofEachHundred', { percent: Math.abs(d).toFixed(0), things: plural(seeds ? 'seed' : container) }),
         more: seeds ? say('compare.moreSeeds') : say('compare.cameMore', { container: plural(container) }),
         less: seeds ? say('compare.fewerSeeds') : say('compare.cameFewer', { container: plural(container) }),
       });
@@ -153,8 +156,12 @@ export function shownOf(
       return filled({
         ...plain(measure, resolution),
         name,
-        more: say('compare.wasOrHad', { verb: measure.verb, words: measure.more }),
-        less: say('compare.wasOrHad', { verb: measure.verb, words: measure.less }),
+        more: say('compare.wasOrHad', { verb: measure.verb, many: false, words: measure.more }),
+        less: say('compare.wasOrHad', { verb: measure.verb, many: false, words: measure.less }),
+        ofMany: {
+          more: say('compare.wasOrHad', { verb: measure.verb, many: true, words: measure.more }),
+          less: say('compare.wasOrHad', { verb: measure.verb, many: true, words: measure.less }),
+        },
         drawsPlants: measure.drawn === 'height',
       });
   }

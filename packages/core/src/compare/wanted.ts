@@ -7,8 +7,8 @@ import { type ComparedDesign } from './records';
 
 /** What a contrast is about, so that words can be made of it. */
 export type AskedContrast =
-  /** The first against the second; groups or levels by their labels. */
-  | { kind: 'difference'; of: string; against: string; code: string; where?: string }
+  /** The first against the second, or against the mean of all others (`rest`); groups or levels by their labels. */
+  | { kind: 'difference'; of: string; against: string; rest?: true; code: string; where?: string }
   /** Along the amounts of a factor, for each unit of it. */
   | { kind: 'slope'; factor: string; unit: string; step: number }
   /** A factor's level against its control, over the levels of the other factor. */
@@ -67,7 +67,7 @@ function againstTheRest(groups: readonly Group[]): WantedContrast[] {
   return groups.map((group) => ({
     key: group.key,
     weights: Object.fromEntries(groups.map((g) => [g.key, g === group ? 1 : -1 / (groups.length - 1)])),
-    asked: { kind: 'difference', of: group.label, against: say('compare.theOthers'), code: group.treatment.code },
+    asked: { kind: 'difference', of: group.label, against: say('compare.theOthers'), rest: true, code: group.treatment.code },
   }));
 }
 

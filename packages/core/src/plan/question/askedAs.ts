@@ -1,4 +1,5 @@
-import { say } from '@bright-sprout/words/say';
+import { type Filled } from '@bright-sprout/words/messages';
+import { type FilledKey, partsOf, say } from '@bright-sprout/words/say';
 import { weekdayNames } from '../../calendar/days';
 import { type Cadence } from '../../calendar/schoolCalendar';
 import { measureOf } from '../../measures/registry';
@@ -19,83 +20,52 @@ export interface QuestionPiece {
 
 /** The plan as the question it answers, in one sentence whose words can be changed. */
 export function askedAs(plan: PlanDocument): QuestionPiece[] {
-  const first = plan.factors[0];
   const measures = word('measures', measuresInWords(plan));
   const seed = word('seed', speciesById(plan.speciesId)?.name.toLowerCase() ?? say('askedAs.kindSeed'));
-  const where = [
-    plain(say('askedAs.in')),
-    word('containers', containersInWords(plan)),
-    plain(say('askedAs.lookedAt')),
-    word('checks', checksInWords(plan)),
-    plain('?'),
-  ];
-  if (!first) return [plain(say('askedAs.whatHappensTo')), measures, plain(say('askedAs.of')), seed, ...where];
-  if (plan.kind === 'viability')
-    return [
-      plain(say('askedAs.manySeeds')),
-      seed,
-      plain(say('askedAs.from')),
-      word('both-0', levelsInWords(first)),
-      plain(say('askedAs.comeUp')),
-      word('seeds', counted(plan.seedsEach, 'seed')),
-      plain(say('askedAs.inEachOf')),
-      ...where.slice(1),
-    ];
+  const where = { containers: word('containers', containersInWords(plan)), checks: word('checks', checksInWords(plan)) };
+  const first = plan.factors[0];
+  if (!first) return pieces('askedAs.nothingChanged', { measures, seed, ...where });
+  if (plan.kind === 'viability') {
+    const seedsEach = word('seeds', counted(plan.seedsEach, 'seed'));
+    return pieces('askedAs.howManyComeUp', { seed, lots: word('both-0', levelsInWords(first)), seedsEach, ...where });
+  }
   if (plan.kind === 'looking')
-    return [
-      plain(say('askedAs.whatIsToBe')),
-      seed,
-      plain(say('askedAs.asItGrows')),
-      word('both-0', levelsInWords(first)),
-      plain(say('askedAs.by')),
-      measures,
-      ...where,
-    ];
+    return pieces('askedAs.whatIsToBeSeen', { seed, levels: word('both-0', levelsInWords(first)), measures, ...where });
   if (first.subject === 'kind' && plan.factors.length === 1)
-    return [
-      plain(say('askedAs.howDo')),
-      word('both-0', levelsInWords(first, 'and')),
-      plain(say('askedAs.differIn')),
-      measures,
-      ...where,
-    ];
+    return pieces('askedAs.howDoKindsDiffer', { kinds: word('both-0', levelsInWords(first, 'and')), measures, ...where });
   if (plan.kind === 'age-ladder')
-    return [
-      plain(say('askedAs.whatDoes')),
-      seed,
-      plain(say('askedAs.lookLike')),
-      word('both-0', levelsInWords(first, 'and')),
-      plain(say('askedAs.by')),
-      measures,
-      ...where,
-    ];
+    return pieces('askedAs.whatAtEachAge', { seed, ages: word('both-0', levelsInWords(first, 'and')), measures, ...where });
   // Crossed with kinds, the kinds are what is asked about, and the rest is done to each.
   const kinds = plan.factors.findIndex((f) => f.subject === 'kind');
+  const of = kinds < 0 ? seed : word(`both-${kinds}`, levelsInWords(plan.factors[kinds]!, 'and'));
   const changed = plan.factors.flatMap((factor, i) => (i === kinds ? [] : [{ factor, i }]));
-  return [
-    plain(say('askedAs.whatHappensTo')),
+  const [one, other] = changed.map(({ factor, i }) => ({
+    factor: word(`factor-${i}`, nameOf(factor)),
+    levels: word(`levels-${i}`, levelsInWords(factor)),
+    both: word(`both-${i}`, say('askedAs.factorAndLevels', { factor: nameOf(factor), levels: levelsInWords(factor) })),
+  }));
+  if (!one) return pieces('askedAs.nothingChanged', { measures, seed: of, ...where });
+  if (other) return pieces('askedAs.twoThingsChanged', { measures, seed: of, first: one.both, second: other.both, ...where });
+  const { factor, levels } = one;
+  return pieces(isSeries(changed[0]!.factor) ? 'askedAs.oneSeriesChanged' : 'askedAs.oneThingChanged', {
     measures,
-    plain(say('askedAs.of')),
-    kinds < 0 ? seed : word(`both-${kinds}`, levelsInWords(plan.factors[kinds]!, 'and')),
-    plain(say('askedAs.when')),
-    ...(changed.length > 1
-      ? changed.flatMap(({ factor, i }, n) => [
-          ...(n > 0 ? [plain(say('askedAs.meets'))] : []),
-          word(`both-${i}`, `${nameOf(factor)}: ${levelsInWords(factor)}`),
-        ])
-      : changed.flatMap(({ factor, i }) => [
-          word(`factor-${i}`, nameOf(factor)),
-          plain(isSeries(factor) ? say('askedAs.goes') : say('askedAs.is')),
-          word(`levels-${i}`, levelsInWords(factor)),
-        ])),
+    seed: of,
+    factor,
+    levels,
     ...where,
-  ];
+  });
 }
 
-const plain = (text: string): QuestionPiece => ({ text, opens: null });
 const word = (opens: QuestionWord, text: string): QuestionPiece => ({ text, opens });
 
-const nameOf = ({ name }: Factor) => name.trim() || 'something';
+/** A sentence in the order of its language, plain words and words that open. */
+function pieces<K extends FilledKey>(key: K, words: { [P in keyof Filled[K]]: QuestionPiece }): QuestionPiece[] {
+  return (partsOf(key, words) as (string | QuestionPiece)[]).map((part) =>
+    typeof part === 'string' ? { text: part, opens: null } : part,
+  );
+}
+
+const nameOf = ({ name }: Factor) => name.trim() || say('askedAs.something');
 
 /** All levels have amounts, each more than the one before. */
 function isSeries({ levels }: Factor): boolean {
@@ -140,8 +110,8 @@ export function checksInWords({
   checksAdded,
   checksSkipped,
 }: Pick<PlanDocument, 'cadence' | 'checksAdded' | 'checksSkipped'>) {
-  const byHand = checksAdded.length + checksSkipped.length > 0 ? say('askedAs.someDaysHand') : '';
-  return `${cadenceInWords(cadence)}${byHand}`;
+  const words = cadenceInWords(cadence);
+  return checksAdded.length + checksSkipped.length > 0 ? say('askedAs.withDaysByHand', { cadence: words }) : words;
 }
 
 function cadenceInWords(cadence: Cadence): string {

@@ -1,4 +1,3 @@
-import { say } from '@bright-sprout/words/say';
 import { type Point } from '@bright-sprout/core/pictures/picture';
 import { type KeyboardEvent, type PointerEvent, type ReactNode, useRef } from 'react';
 
@@ -68,7 +67,7 @@ export function DragPoint({
   const grip = useRef<Point>([0, 0]);
   const onPointerMove = (event: PointerEvent) => {
     if (event.buttons === 0) return;
-    const box = button.current!.closest(say('pictures.picturePlane'))!.getBoundingClientRect();
+    const box = button.current!.closest('.picture-plane')!.getBoundingClientRect();
     onMove([
       within((event.clientX - box.left) / box.width - grip.current[0]),
       within((event.clientY - box.top) / box.height - grip.current[1]),
@@ -90,7 +89,7 @@ export function DragPoint({
       aria-label={name}
       onKeyDown={onKeyDown}
       onPointerDown={(event) => {
-        const box = button.current!.closest(say('pictures.picturePlane'))!.getBoundingClientRect();
+        const box = button.current!.closest('.picture-plane')!.getBoundingClientRect();
         grip.current = [(event.clientX - box.left) / box.width - x, (event.clientY - box.top) / box.height - y];
         event.currentTarget.setPointerCapture(event.pointerId);
       }}

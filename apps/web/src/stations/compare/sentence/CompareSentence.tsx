@@ -1,9 +1,11 @@
 import { say } from '@bright-sprout/words/say';
 import { spoken } from '@bright-sprout/words/spoken';
 import { Say } from '../../../words/Say';
+import { type ReactNode } from 'react';
 import { betweenNo, countsAsZero, markNo, reportNo } from '@bright-sprout/core/compare/askable';
 import { BETWEENS, isTime, MARKS, type MarkPer, type Question } from '@bright-sprout/core/compare/question';
 import { type Reported } from '@bright-sprout/core/measures/sumUp';
+import { nounOf } from '@bright-sprout/core/words/plural';
 import { betweenWords, kindOf } from '../../../compare/questionWords';
 import { RuledWord } from '../../../page/RuledWord';
 import { type SentenceProps } from './sentenceProps';
@@ -23,45 +25,46 @@ export function CompareSentence(props: SentenceProps) {
   const offered = BETWEENS.filter(
     (b) => b === question.between || betweenNo(b, question, askable) === null || ALWAYS_SHOWN.has(b),
   );
+  const asked = {
+    what: <WhatWord {...props} />,
+    when: <WhenWords {...props} />,
+    between: <BetweenWord {...props} offered={offered} />,
+    kind: kindOf(investigation),
+    b: (inside: ReactNode) => <b>{inside}</b>,
+  };
+  const counting = !isTime(question) && question.follow !== 'share-up';
   return (
     <div className="ruled-sentence">
-      {question.between === 'predicted'
-        ? say('compare.wellTeamsForesee')
-        : isTime(question)
-          ? say('compare.howDoThe')
-          : say('compare.howDoes')}
-      <WhatWord {...props} /> <WhenWords {...props} />{' '}
-      {question.between === 'predicted' ? say('compare.of7') : say('compare.differBy')}
       {question.between === 'predicted' ? (
-        <>
-          <b>{kindOf(investigation)}</b>: <BetweenWord {...props} offered={offered} />
-        </>
+        <Say it="compare.howWellForeseen" {...asked} />
       ) : (
-        <>
-          <Say
-            it="compare.markPer2"
-            betweenWord={<BetweenWord {...props} offered={offered} />}
-            kindOf={kindOf(investigation)}
-            b={(inside) => <b>{inside}</b>}
-            ruledWord={
-              <RuledWord
-                name={say('compare.markPer')}
-                value={question.mark}
-                choices={MARKS.map((value) => ({
-                  value,
-                  label: value === 'container' ? containerName : value,
-                  detail: MARK_DETAIL[value],
-                  no: markNo(value, question, askable),
-                }))}
-                onChoose={(mark) => onAsk({ mark })}
-              />
-            }
-            reportWord={<ReportWord {...props} />}
-            countingWords={<CountingWords {...props} />}
-          />
-        </>
+        <Say
+          it="compare.howItDiffers"
+          {...asked}
+          overTime={isTime(question)}
+          mark={
+            <RuledWord
+              name={say('compare.markPer')}
+              value={question.mark}
+              choices={MARKS.map((value) => ({
+                value,
+                label: value === 'container' ? containerName : nounOf(value),
+                detail: MARK_DETAIL[value],
+                no: markNo(value, question, askable),
+              }))}
+              onChoose={(mark) => onAsk({ mark })}
+            />
+          }
+          asksReport={question.mark === 'container' && askable.several && reportNo('tallest', question, askable) === null}
+          report={<ReportWord {...props} />}
+          asksNotUp={counting && props.measure.quantity !== 'count-of' && question.follow !== 'area'}
+          notUp={<NotUpWord {...props} />}
+          asksLost={counting}
+          lost={<LostWord {...props} />}
+          asksTakenOut={counting && askable.records.readings.some((r) => r.state === 'thinned' || r.state === 'moved')}
+          takenOut={<TakenOutWord {...props} />}
+        />
       )}
-      ?
     </div>
   );
 }
@@ -92,98 +95,77 @@ function BetweenWord({
 
 /** How several plants of a container become its number. */
 function ReportWord({ investigation, askable, question, onAsk }: SentenceProps) {
-  if (question.mark !== 'container' || !askable.several || reportNo('tallest', question, askable) !== null) return null;
   const label: Record<Reported, string> = {
     'container-mean': say('compare.meanPlants'),
     tallest: say('compare.greatestPlants'),
     total: say('compare.plantsTogether2'),
   };
   return (
-    <>
-      ,{' '}
-      <RuledWord
-        name={say('compare.severalPlants', { containerName: investigation.containerName })}
-        value={question.report}
-        choices={(['container-mean', 'tallest', 'total'] as const).map((value) => ({
-          value,
-          label: label[value],
-          detail: value === 'total' ? say('compare.perContainerCrowdedPlants') : undefined,
-          no: reportNo(value, question, askable),
-        }))}
-        onChoose={(report) => onAsk({ report })}
-      />
-    </>
+    <RuledWord
+      name={say('compare.severalPlants', { containerName: investigation.containerName })}
+      value={question.report}
+      choices={(['container-mean', 'tallest', 'total'] as const).map((value) => ({
+        value,
+        label: label[value],
+        detail: value === 'total' ? say('compare.perContainerCrowdedPlants') : undefined,
+        no: reportNo(value, question, askable),
+      }))}
+      onChoose={(report) => onAsk({ report })}
+    />
   );
 }
 
-/** What counts how that cannot be measured. Only what can change the answer is asked. */
-function CountingWords({ question, measure, onAsk, askable }: SentenceProps) {
-  if (isTime(question) || question.follow === 'share-up') return null;
-  const noZero = countsAsZero(question, measure);
-  const removed = askable.records.readings.some((r) => r.state === 'thinned' || r.state === 'moved');
+// What counts how that cannot be measured. Only what can change the answer is asked.
+
+function NotUpWord({ question, measure, onAsk }: SentenceProps) {
   return (
-    <>
-      {measure.quantity !== 'count-of' && question.follow !== 'area' && (
-        <>
-          <Say
-            it="compare.notUp2"
-            ruledWord={
-              <RuledWord
-                name={say('compare.notUpYet')}
-                value={question.beforeSprouting}
-                choices={[
-                  { value: 'exclude', label: say('common.leftOut'), detail: say('compare.meanNameStandsBelow') },
-                  {
-                    value: 'zero',
-                    label: say('compare.countedZero'),
-                    detail: say('compare.pullsMeanDownOnly'),
-                    no: noZero,
-                  },
-                ]}
-                onChoose={(beforeSprouting) => onAsk({ beforeSprouting })}
-              />
-            }
-          />
-        </>
-      )}
-      <Say
-        it="compare.lost2"
-        ruledWord={
-          <RuledWord
-            name={say('compare.lost')}
-            value={question.afterLoss}
-            choices={[
-              { value: 'exclude', label: say('common.leftOut'), detail: say('compare.leavesMeansNameStands') },
-              { value: 'carry', label: say('compare.keptLastSeen'), detail: say('compare.lastValueCarried') },
-              {
-                value: 'zero',
-                label: say('compare.countedZero'),
-                detail: say('compare.lossPullsMeanDown'),
-                no: question.follow === 'highest' ? say('compare.onceValue') : noZero,
-              },
-            ]}
-            onChoose={(afterLoss) => onAsk({ afterLoss })}
-          />
-        }
-      />
-      {removed && (
-        <>
-          <Say
-            it="compare.takenOut2"
-            ruledWord={
-              <RuledWord
-                name={say('compare.takenPurpose')}
-                value={question.afterRemoval}
-                choices={[
-                  { value: 'exclude', label: say('common.leftOut'), detail: say('compare.dieRecordJustEnds') },
-                  { value: 'carry', label: say('compare.keptLastSeen'), detail: say('compare.lastValueCarried') },
-                ]}
-                onChoose={(afterRemoval) => onAsk({ afterRemoval })}
-              />
-            }
-          />
-        </>
-      )}
-    </>
+    <RuledWord
+      name={say('compare.notUpYet')}
+      value={question.beforeSprouting}
+      choices={[
+        { value: 'exclude', label: say('common.leftOut'), detail: say('compare.meanNameStandsBelow') },
+        {
+          value: 'zero',
+          label: say('compare.countedZero'),
+          detail: say('compare.pullsMeanDownOnly'),
+          no: countsAsZero(question, measure),
+        },
+      ]}
+      onChoose={(beforeSprouting) => onAsk({ beforeSprouting })}
+    />
+  );
+}
+
+function LostWord({ question, measure, onAsk }: SentenceProps) {
+  return (
+    <RuledWord
+      name={say('compare.lost')}
+      value={question.afterLoss}
+      choices={[
+        { value: 'exclude', label: say('common.leftOut'), detail: say('compare.leavesMeansNameStands') },
+        { value: 'carry', label: say('compare.keptLastSeen'), detail: say('compare.lastValueCarried') },
+        {
+          value: 'zero',
+          label: say('compare.countedZero'),
+          detail: say('compare.lossPullsMeanDown'),
+          no: question.follow === 'highest' ? say('compare.onceValue') : countsAsZero(question, measure),
+        },
+      ]}
+      onChoose={(afterLoss) => onAsk({ afterLoss })}
+    />
+  );
+}
+
+function TakenOutWord({ question, onAsk }: SentenceProps) {
+  return (
+    <RuledWord
+      name={say('compare.takenPurpose')}
+      value={question.afterRemoval}
+      choices={[
+        { value: 'exclude', label: say('common.leftOut'), detail: say('compare.dieRecordJustEnds') },
+        { value: 'carry', label: say('compare.keptLastSeen'), detail: say('compare.lastValueCarried') },
+      ]}
+      onChoose={(afterRemoval) => onAsk({ afterRemoval })}
+    />
   );
 }
