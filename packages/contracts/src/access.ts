@@ -53,7 +53,7 @@ export class FirstTeacherRequest {
   @Length(1, 100, { message: fault('refusals.nameCharacters') })
   name: string;
 
-  @IsEmail({}, { message: fault('refusals.typeEMailAddress2') })
+  @IsEmail({}, { message: fault('refusals.typeEmailToSignIn') })
   @MaxLength(200, { message: fault('refusals.eMailAddressMost') })
   email: string;
 

@@ -164,7 +164,7 @@ export class ReadingRequest {
 
   @IsOptional()
   @IsString({ message: fault('refusals.noteText') })
-  @Length(1, 500, { message: fault('refusals.noteMostCharacters2') })
+  @Length(1, 500, { message: fault('refusals.noteTooLong') })
   note?: string;
 
   /** The reading that this one corrects. */

@@ -10,8 +10,8 @@ export { GRADE_BANDS, type GradeBand };
 
 export const GRADE_BAND_NAMES: Record<GradeBand, string> = spoken({
   early: 'refusals.agesTo',
-  primary: 'refusals.agesTo2',
-  middle: 'refusals.agesTo3',
+  primary: 'refusals.agesEightToTen',
+  middle: 'refusals.agesElevenToThirteen',
   upper: 'refusals.agesAndUp',
 });
 

@@ -37,13 +37,13 @@ export class SaveDeviationRequest {
   @IsUUID(undefined, { message: fault('refusals.sayContainer') })
   containerId: string;
 
-  @IsIn(DEVIATION_KINDS, { message: fault('refusals.chooseWentOtherwise') })
+  @IsIn(DEVIATION_KINDS, { message: fault('refusals.chooseWhatWentDifferently') })
   kind: DeviationKind;
 
   /** Seeds that were counted. */
   @IsOptional()
   @IsInt({ message: fault('refusals.seedsWholeNumbers') })
-  @Min(0, { message: fault('refusals.seedsCounted2') })
+  @Min(0, { message: fault('refusals.seedsCountedFromZero') })
   @Max(1000, { message: fault('refusals.mostSeedsContainer') })
   seeds?: number;
 

@@ -43,14 +43,14 @@ class AreCells implements ValidatorConstraintInterface {
 
 /** A film as it shall be; `version` is the one it was changed on, 0 for a new one. Its id is made on the device. */
 export class SaveFilmRequest {
-  @IsUUID(undefined, { message: fault('refusals.sayInvestigation2') })
+  @IsUUID(undefined, { message: fault('refusals.whichInvestigationIsItOf') })
   investigationId: string;
 
   @IsInt({ message: fault('refusals.sayVersionChanged') })
   version: number;
 
   @IsString({ message: fault('refusals.giveName') })
-  @Length(1, 60, { message: fault('refusals.nameCharacters2') })
+  @Length(1, 60, { message: fault('refusals.nameItInCharacters') })
   name: string;
 
   @IsIn(FILM_KINDS, { message: fault('refusals.panContainerTray') })

@@ -12,7 +12,7 @@ export class ImportRequest {
   classId: string;
 
   @IsString({ message: fault('refusals.writeQuestionRecordsAnswer') })
-  @Length(5, 200, { message: fault('refusals.writeQuestionRecordsAnswer2') })
+  @Length(5, 200, { message: fault('refusals.writeQuestionRecordsAnswerLong') })
   question: string;
 
   @IsString({ message: fault('refusals.nameChanged') })

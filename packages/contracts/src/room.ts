@@ -30,7 +30,7 @@ class IsPossible implements ValidatorConstraintInterface {
     const { kind } = object as { kind: RoomKind };
     const limits = ROOM_LIMITS[kind];
     return limits
-      ? say('refusals.valueLiesBetween', { kind, limits: limits[0], limits2: limits[1] })
+      ? say('refusals.valueLiesBetween', { kind, low: limits[0], high: limits[1] })
       : say('refusals.thisIsNotMeasured');
   }
 }

@@ -7,7 +7,7 @@ export type RunChangeKind = (typeof RUN_CHANGES)[number];
 
 /** Its id is made in the browser: sending it again changes nothing. */
 export class RunChangeRequest {
-  @IsUUID(undefined, { message: fault('refusals.sayInvestigation3') })
+  @IsUUID(undefined, { message: fault('refusals.whichInvestigation') })
   investigationId: string;
 
   @IsIn(RUN_CHANGES, { message: fault('refusals.chooseChanged') })
@@ -40,7 +40,7 @@ export class RunChangeRequest {
   @IsOptional()
   @IsInt({ message: fault('refusals.seedsWholeNumbers') })
   @Min(1, { message: fault('refusals.sowLeastSeed') })
-  @Max(500, { message: fault('refusals.mostSeedsContainer2') })
+  @Max(500, { message: fault('refusals.mostSeedsInContainer') })
   seeds?: number;
 
   @IsOptional()

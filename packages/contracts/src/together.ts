@@ -3,7 +3,7 @@ import { IsString, IsUUID, Length } from 'class-validator';
 
 /** Opens one plant for the whole class. */
 export class OpenTogetherRequest {
-  @IsUUID(undefined, { message: fault('refusals.sayInvestigation3') })
+  @IsUUID(undefined, { message: fault('refusals.whichInvestigation') })
   investigationId: string;
 
   @IsUUID(undefined, { message: fault('refusals.choosePlantEverybodyReads') })

@@ -21,7 +21,7 @@ const ADDRESS_LIMIT = 150;
 
 const WORDS: Record<AttemptKind, Told> = {
   teacher: told('refusals.matchTooManyTimes'),
-  team: told('refusals.matchTooManyTimes2'),
+  team: told('refusals.pinTooManyTimes'),
   code: told('refusals.classCodesWaitTen'),
 };
 

@@ -11,7 +11,7 @@ export function planTable(investigation: InvestigationView): ExportTable {
     ['question', investigation.question],
     [say('exports.whatWasChanged'), investigation.factor],
     ...treatments.map((t): [string, string] => [
-      say('exports.treatment', { code: t.code }),
+      say('exports.treatmentCode', { code: t.code }),
       say('exports.control', { label: t.label, control: t.control, speciesName: t.speciesName }),
     ]),
     [say('exports.kindPlant'), investigation.speciesName],

@@ -11,7 +11,7 @@ export function validationPipe(): ValidationPipe {
     transform: true,
     exceptionFactory: (errors) => {
       const fields = errors.flatMap((e) => flatten(e, ''));
-      return new Problem(400, fields[0]?.wrong ?? told('refusals.somethingMissingWrong2'), { fields });
+      return new Problem(400, fields[0]?.wrong ?? told('refusals.somethingIsMissing'), { fields });
     },
   });
 }

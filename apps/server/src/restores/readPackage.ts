@@ -58,7 +58,7 @@ function unpack(content: Buffer): Promise<Unpacked> {
 
 function wholeOf(read: unknown): WholeInvestigation {
   const { format, version, rows, teams } = (read ?? {}) as Record<string, unknown>;
-  if (format !== PACKAGE_FORMAT) throw wrong(told('refusals.packageCome2'));
+  if (format !== PACKAGE_FORMAT) throw wrong(told('refusals.packageNotFromHere'));
   if (version !== PACKAGE_VERSION)
     throw wrong(told('refusals.packageVersionVersionKnown', { version: String(version), packageVersion: PACKAGE_VERSION }));
   const isRow = (row: unknown): row is ObjectLiteral => typeof row === 'object' && row !== null && !Array.isArray(row);

@@ -45,7 +45,7 @@ export class SowingService {
     const plan = await this.scope.planOf(teacher, id);
     if (plan.sown) return this.investigations.viewOf(teacher, id);
     if (plan.version !== version)
-      throw new Problem(409, told('refusals.somebodyElseChangedPlan2'), {
+      throw new Problem(409, told('refusals.planChangedBeforeSowing'), {
         current: planView(plan),
       });
     const problems = planProblems(plan.document);
@@ -57,7 +57,7 @@ export class SowingService {
     try {
       await this.investigations.insert(id, plan.requestHash, async () => {
         const locked = await this.db.of(Plan).update({ id, version, sown: false }, { sown: true });
-        if (locked.affected === 0) throw new Problem(409, told('refusals.somebodyElseChangedPlan2'));
+        if (locked.affected === 0) throw new Problem(409, told('refusals.planChangedBeforeSowing'));
         await this.layOut(plan, lot);
         await this.changes.note({ kind: 'investigation-changed', classId: plan.classId, investigationId: id });
       });

@@ -62,7 +62,7 @@ export class TogetherService {
       .of(Container)
       .findOneBy({ id: containerId, investigationId, takenBackAt: IsNull(), inReserve: false });
     if (!container) throw notFound(told('refusals.thisPlant'));
-    if (investigation.phase !== 'growing') throw new Problem(422, told('refusals.investigationFinishedNothingMore2'));
+    if (investigation.phase !== 'growing') throw new Problem(422, told('refusals.investigationFinishedNothingRead'));
     const open = await this.db
       .of(Together)
       .findBy({ closedAt: IsNull(), container: { investigation: { classId: investigation.classId } } });

@@ -25,9 +25,9 @@ export function whenWords(when: When, sownOn: string): string {
         ? say('compare.onDay', { daysBetween: daysBetween(sownOn, when.day) })
         : say('compare.atTheEnd');
     case 'age':
-      return say('compare.daysOld2', { age: when.age });
+      return say('compare.atDaysOld', { age: when.age });
     case 'between':
-      return say('compare.dayDay', { daysBetween: daysBetween(sownOn, when.from), daysBetween2: daysBetween(sownOn, when.to) });
+      return say('compare.dayDay', { from: daysBetween(sownOn, when.from), to: daysBetween(sownOn, when.to) });
     case 'course':
       return say('compare.overWholeCourse');
     case 'end':
@@ -38,7 +38,7 @@ export function whenWords(when: When, sownOn: string): string {
 /** After a verb: a course that goes without saying is left away. */
 const afterVerb = (question: Question, sownOn: string) =>
   question.between === 'ages' && question.when.kind === 'day'
-    ? say('compare.on', { day: formatDay(question.when.day) })
+    ? say('compare.onDate', { day: formatDay(question.when.day) })
     : question.when.kind === 'course' && question.follow !== 'area' && question.follow !== 'highest'
       ? ''
       : whenWords(question.when, sownOn);
@@ -59,7 +59,7 @@ export function betweenWords(between: Between, { factor, design }: Pick<Investig
     case 'kinds':
       return say('compare.kindsSeed');
     case 'ages':
-      return say('compare.age2');
+      return say('compare.ageTitle');
     case 'classes':
       return say('compare.otherClasses', { factor });
     case 'earlier':
@@ -124,7 +124,7 @@ export function shortQuestion(
         : question.report === 'total'
           ? say('compare.plantsTogether', { containerName: investigation.containerName })
           : '';
-  return capital(say('compare.by', { name, when, betweenWords: betweenWords(question.between, investigation), mark }));
+  return capital(say('compare.nameByBetween', { name, when, betweenWords: betweenWords(question.between, investigation), mark }));
 }
 
 /** The sentence that says what a figure shows, for those who cannot see it. */
@@ -137,11 +137,11 @@ export function figureSummary(
   const value = (g: (typeof groups)[number]) =>
     g.summary.ok
       ? shown.ranks
-        ? say('compare.middle2', { median: shown.words(g.summary.median!) })
-        : say('compare.mean2', { mean: shown.words(g.summary.mean!) })
+        ? say('compare.middleValue', { median: shown.words(g.summary.median!) })
+        : say('compare.meanValue', { mean: shown.words(g.summary.mean!) })
       : say('compare.noneCounted');
   const when = afterVerb(question, investigation.sownOn);
-  return say('compare.ofBy', {
+  return say('compare.figureOfBy', {
     name: capital(shown.name),
     kindOf: kindOf(investigation),
     when: when && ` ${when}`,

@@ -27,13 +27,13 @@ export function Photos({ photos, code, path, ruler, onTakeBack }: Props) {
     <div className="photos" role="group" aria-label={say('entry.picturesOf', { code })}>
       {photos.map((p) => (
         <button key={p.id} type="button" className="photo" onClick={() => setOpen(p)}>
-          <Picture photo={p} path={path} small alt={say('entry.on', { code, day: formatDay(p.day) })} />
+          <Picture photo={p} path={path} small alt={say('entry.codeOnDay', { code, day: formatDay(p.day) })} />
         </button>
       ))}
       <Modal show={open !== null} onHide={() => setOpen(null)} centered size="lg" aria-label={say('entry.pictureOf', { code })}>
         {open && (
           <Modal.Body className="photo-whole">
-            <Picture photo={open} path={path} alt={say('entry.on', { code, day: formatDay(open.day) })} />
+            <Picture photo={open} path={path} alt={say('entry.codeOnDay', { code, day: formatDay(open.day) })} />
             <p>
               <Say
                 it="entry.waitsDevice"

@@ -35,7 +35,7 @@ export function Unsent({ waiting }: { waiting: readonly WaitingEntry[] }) {
       )}
       {refused.map((c) => (
         <div key={c.id} className="notice" role="alert">
-          <p className="notice-title">{say('entry.trueOtherTaken', { isWaitingCheck: isWaitingCheck(c) })}</p>
+          <p className="notice-title">{say('entry.oneWasNotTaken', { isCheck: isWaitingCheck(c) })}</p>
           <p>
             {c.refused}
             {isWaitingCheck(c) && say('entry.whatYouEntered', { readings: c.body.readings.map(sentWords).join(', ') })}

@@ -38,7 +38,7 @@ export function InvestigationStations({
         {
           to: `${base}${keep}`,
           name: say('page.check'),
-          state: day === null ? say('common.nothingYet') : say('page.of', { math: Math.round(share * total), total }),
+          state: day === null ? say('common.nothingYet') : say('page.shownOfTotal', { shown: Math.round(share * total), total }),
           done: share === 1,
         },
         {
@@ -62,7 +62,7 @@ export function InvestigationStations({
       ]}
       aside={
         investigation.phase === 'finished'
-          ? `finished${isDated(investigation.sownOn) ? say('page.sown', { sownOn: formatDay(investigation.sownOn) }) : ''}`
+          ? `finished${isDated(investigation.sownOn) ? say('page.andSownOn', { sownOn: formatDay(investigation.sownOn) }) : ''}`
           : sown < 0
             ? say('page.daysSowing', { sown: -sown })
             : say('page.todayDay', { sown })

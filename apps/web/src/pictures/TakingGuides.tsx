@@ -21,7 +21,7 @@ export function Plumb({ tilt, waits, found }: { tilt: number | null; waits: bool
         <b>{say('pictures.straightDown', { fine })}</b>
         <br />
         {tilt !== null
-          ? say('pictures.offFine', { math: Math.round(tilt), fineLean: FINE_LEAN })
+          ? say('pictures.offFine', { lean: Math.round(tilt), fineLean: FINE_LEAN })
           : waits && !found
             ? say('pictures.bringPicture')
             : say('pictures.holdDeviceFlatBack')}
@@ -36,17 +36,17 @@ export function LightRuler({ light, others }: { light: LightScale; others: numbe
   return (
     <div className="taking-light">
       <p>
-        <b>{say('pictures.light', { word: light.word })}</b>{' '}
+        <b>{say('pictures.light', { light: light.word })}</b>{' '}
         {others === 0
           ? say('pictures.asDaylightHasIt')
           : light.word === 'fine'
             ? say('pictures.likeOthers', { others })
-            : say('pictures.besideOthers', { word: light.word, others })}
+            : say('pictures.besideOthers', { light: light.word, others })}
       </p>
       <div
         className={`light-ruler ${light.word === 'fine' ? 'fine' : 'off'}`}
         role="img"
-        aria-label={say('pictures.theLightIs', { word: light.word })}
+        aria-label={say('pictures.theLightIs', { light: light.word })}
       >
         <span className="light-fine" style={{ left: x(light.fine[0]), width: x(light.fine[1] - light.fine[0]) }} />
         {light.others.map((o, i) => (

@@ -29,7 +29,7 @@ export function judgeFile(name: string, bytes: Uint8Array): JudgedFile {
   const { width, height, type = '' } = size;
   if (!TAKEN.has(type)) return no(say('pictures.fileKindJpegPng', { name, type: type || 'unknown' }));
   if (width * height > MOST_PIXELS)
-    return no(say('pictures.millionPixelsMostOpened', { name, math: Math.round((width * height) / 1e6) }));
+    return no(say('pictures.millionPixelsMostOpened', { name, millions: Math.round((width * height) / 1e6) }));
   if (Math.min(width, height) < LEAST_SIDE)
     return no(say('pictures.pixelsTooSmallSee', { name, width, height, leastSide: LEAST_SIDE }));
   return { ok: true, width, height, type };

@@ -36,7 +36,7 @@ export function SownOtherwise({
   const known = entering.deviations.filter((d) => codes.has(d.containerId));
   return (
     <section className="section sown-otherwise">
-      <h2>{say('sowing.wentOtherwise')}</h2>
+      <h2>{say('sowing.whatWentDifferently')}</h2>
       <div className="sown-pots" role="group" aria-label={say('common.containers')}>
         {investigation.containers.map((c) => (
           <button
@@ -53,9 +53,13 @@ export function SownOtherwise({
         ))}
       </div>
       {pot !== null && (
-        <div className="sown-kinds" role="group" aria-label={say('sowing.wentOtherwise2', { get: codes.get(pot) })}>
+        <div
+          className="sown-kinds"
+          role="group"
+          aria-label={say('sowing.whatWentDifferentlyWith', { container: codes.get(pot) })}
+        >
           <p>
-            <Say it="sowing.got" get={codes.get(pot)} b={(inside) => <b>{inside}</b>} />
+            <Say it="sowing.containerGot" container={codes.get(pot)} b={(inside) => <b>{inside}</b>} />
           </p>
           <SeedsCounted key={pot} code={codes.get(pot)!} onCount={(seeds) => record('counted', seeds)} />
           {DEVIATION_KINDS.filter((kind) => kind !== 'counted').map((kind) => (
@@ -78,7 +82,7 @@ export function SownOtherwise({
               <b>{codes.get(d.containerId)}</b> {deviationWords(d)}
               {d.note && `: ${d.note}`}{' '}
               <button type="button" className="btn btn-plain" onClick={() => entering.takeBackDeviation(d.id)}>
-                {say('common.takeBack2')}
+                {say('common.takeBackLower')}
               </button>
             </li>
           ))}

@@ -114,7 +114,7 @@ const Day = memo(function Day({ day: d, chosen, at, week }: { day: TapeDay; chos
       )}
       {chosen && (
         <span className={`flag${at < 0.3 ? ' left' : at > 0.7 ? ' right' : ''}`}>
-          <b>{isDated(day) ? say('common.day2', { number }) : formatDay(day)}</b>
+          <b>{isDated(day) ? say('common.dayNumber', { number }) : formatDay(day)}</b>
           {isDated(day) && ` · ${formatDay(day)}`}
         </span>
       )}

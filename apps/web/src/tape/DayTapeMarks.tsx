@@ -107,7 +107,7 @@ function Warmth({ warm, start, width }: { warm: (RoomDay & { i: number })[]; sta
   const [low, high] = [Math.min(...warm.map((w) => w.low)), Math.max(...warm.map((w) => w.high))];
   const y = (value: number) => LINE + 3 + ((high - value) * (WARMTH - 6)) / Math.max(1, high - low);
   const points = warm.map((w) => ({ x: (start(w.i) + start(w.i + 1)) / 2, top: y(w.high), bottom: y(w.low) }));
-  const words = say('tape.cRoom', { math: Math.round(low), math2: Math.round(high) });
+  const words = say('tape.cRoom', { lowest: Math.round(low), highest: Math.round(high) });
   const first = start(warm[0]!.i);
   const last = start(warm[warm.length - 1]!.i + 1);
   const edge = (side: 'top' | 'bottom') => [
@@ -120,7 +120,7 @@ function Warmth({ warm, start, width }: { warm: (RoomDay & { i: number })[]; sta
       <path d={`M${[...edge('top'), ...edge('bottom').reverse()].join('L')}Z`} />
       {warm.map((w) => (
         <rect key={w.day} x={start(w.i)} y={LINE} width={start(w.i + 1) - start(w.i)} height={WARMTH}>
-          <title>{say('tape.toC', { low: w.low, high: w.high })}</title>
+          <title>{say('tape.lowToHighDegrees', { low: w.low, high: w.high })}</title>
         </rect>
       ))}
       <text x={Math.min(last + 8, width - words.length * LETTER)} y={LINE + 13}>

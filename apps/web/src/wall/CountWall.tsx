@@ -68,7 +68,8 @@ function CountPlace({
   const columns = Math.max(1, Math.ceil(Math.sqrt(seedsSown)));
   const cell = Math.max(CELL.least, Math.min(CELL.most, room / columns));
   const [wide, high] = [columns * cell + 8, Math.ceil(seedsSown / columns) * cell + 8];
-  const words = up === null ? (standing.state === 'lost' ? 'lost' : say('wall.notCounted')) : say('wall.of', { up, seedsSown });
+  const words =
+    up === null ? (standing.state === 'lost' ? 'lost' : say('wall.notCounted')) : say('wall.upOfSown', { up, sown: seedsSown });
   return (
     <button
       type="button"

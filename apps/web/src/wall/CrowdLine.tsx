@@ -54,7 +54,7 @@ export function CrowdLine({ group, standings, measure, onWhole }: Props) {
         {say('wall.drawnThemEvenlySpread', {
           parts: parts.map((p) => `${p.n} ${p.words}`).join(' · '),
           countAll: all.length,
-          parts2: parts[0]!.words,
+          allParts: parts[0]!.words,
           countParts: parts.length,
           countContainers: group.containers.length,
           name: measure.name,

@@ -52,12 +52,12 @@ export function PlantStory({
       <Offcanvas.Body>
         <p className="second">
           <Say
-            it="wall.otherSown"
-            value={container.block === null ? say('wall.noTeam') : container.block}
+            it="wall.potAndSeeds"
+            label={container.block === null ? say('wall.noTeam') : container.block}
             childNumber={container.childNumber !== null && ` ${container.childNumber}`}
             seedsSown={container.seedsSown}
             sownOn={formatDay(container.sownOn)}
-            isDated={isDated(container.sownOn)}
+            hasDate={isDated(container.sownOn)}
           />
         </p>
         <Photos
@@ -73,7 +73,7 @@ export function PlantStory({
           <table className="table">
             <thead>
               <tr>
-                <th scope="col">{say('common.day3')}</th>
+                <th scope="col">{say('common.dayHead')}</th>
                 <th scope="col">{say('wall.date')}</th>
                 <th scope="col">{say('wall.seen')}</th>
               </tr>
@@ -120,7 +120,7 @@ function SeenIn({ seen, of }: { seen: SeenInPicture; of: { resolution: RulerReso
       {seen.low !== null &&
         seen.high !== null &&
         of &&
-        say('wall.to', { low: formatLength(seen.low, of.resolution), high: formatLength(seen.high, of.resolution) })}
+        say('wall.andRange', { low: formatLength(seen.low, of.resolution), high: formatLength(seen.high, of.resolution) })}
       {of && (
         <>
           {' · '}

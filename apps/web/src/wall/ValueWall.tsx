@@ -131,6 +131,6 @@ function wordsOf(
   if (standing.state === 'lost') return 'lost';
   if (standing.reading === null) return say('wall.notLookedAt');
   return standing.state === 'measured'
-    ? say('wall.no', { name: measure.name })
+    ? say('wall.withoutNamed', { name: measure.name })
     : readingWords(standing.reading, { resolution, own: bench.own });
 }

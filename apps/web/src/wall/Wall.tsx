@@ -107,13 +107,13 @@ export function Wall({
         />
         <div className="wall-facts">
           <p className="wall-count" role="status">
-            {say('wall.trueOtherYetLost', {
+            {say('wall.countsOfGroup', {
               count: count('measured'),
               counts,
-              count2: count('not-up'),
-              count3: count('lost'),
-              count4: count('not-checked'),
-              some: count('not-checked') > 0,
+              notUp: count('not-up'),
+              lost: count('lost'),
+              notLookedAt: count('not-checked'),
+              someNotLookedAt: count('not-checked') > 0,
             })}
           </p>
           {drawn && <WallKey groups={shown.groups} outlined={outline === 'last' ? before : null} />}

@@ -47,8 +47,8 @@ export function WallSentence({
       {measures.length > 1 ? (
         <>
           <Say
-            it="wall.of2"
-            ruledWord={
+            it="wall.whatOfSpecies"
+            what={
               <RuledWord
                 name={say('wall.whatIsShown')}
                 value={measure.code}
@@ -56,15 +56,15 @@ export function WallSentence({
                 onChoose={onMeasure}
               />
             }
-            speciesName={investigation.speciesName.toLowerCase()}
+            species={investigation.speciesName.toLowerCase()}
           />
         </>
       ) : (
         investigation.speciesName
       )}{' '}
       <Say
-        it="wall.linedUpBy2"
-        ruledWord={
+        it="wall.linedUpByWhat"
+        what={
           <RuledWord
             name={say('wall.linedUpBy')}
             value={by}
@@ -77,7 +77,7 @@ export function WallSentence({
             <>
               <Say
                 it="wall.withBehind"
-                ruledWord={
+                what={
                   <RuledWord
                     name={say('wall.outline')}
                     value={outline}

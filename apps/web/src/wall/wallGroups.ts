@@ -69,7 +69,7 @@ export function wallGroups(
     return [...teams, null].flatMap((team) => {
       const own = containers.filter((c) => c.teamId === (team?.id ?? null));
       const expected = investigation.expected.find((e) => e.teamId === team?.id && e.heightMm !== null);
-      return group(team?.id ?? 'class', team?.nickname ?? say('common.theClass2'), own, {
+      return group(team?.id ?? 'class', team?.nickname ?? say('common.theClassTitle'), own, {
         alike: false,
         emblem: team?.emblem ?? null,
         peg: expected
@@ -117,5 +117,10 @@ export function wallGroups(
 export function countDetail(group: LineUpGroup, standings: ReadonlyMap<string, Standing>, measure: Measure): string {
   const share = countedUp(group.all ?? group.containers, standings, measure.code);
   if (!share) return say('wall.countedYet');
-  return say('wall.of3', { up: share.up, of: share.of, noun: measure.noun![1], math: Math.round((100 * share.up) / share.of) });
+  return say('wall.upOfPercent', {
+    up: share.up,
+    of: share.of,
+    noun: measure.noun![1],
+    percent: Math.round((100 * share.up) / share.of),
+  });
 }

@@ -183,7 +183,7 @@ export function isDated(day: IsoDay): boolean {
 
 /** `day 9`, counted from a sowing; `the end` of records that have one look. */
 export function numberedDay(sownOn: IsoDay, day: IsoDay): string {
-  return isDated(day) ? say('common.day', { daysBetween: daysBetween(sownOn, day) }) : undatedWords(day);
+  return isDated(day) ? say('common.dayAfterSowing', { daysBetween: daysBetween(sownOn, day) }) : undatedWords(day);
 }
 
 /** `day 9 · Thu 19 March`, and the number alone of records without dates. */
@@ -194,7 +194,7 @@ export function dayAndDate(sownOn: IsoDay, day: IsoDay, between = ' · '): strin
 /** `day 7`, or `the end` of records that have one look. */
 export function undatedWords(day: IsoDay): string {
   return day < ONE_LOOK_SOWING
-    ? say('common.day', { daysBetween: daysBetween(UNDATED_SOWING, day) })
+    ? say('common.dayAfterSowing', { daysBetween: daysBetween(UNDATED_SOWING, day) })
     : day === ONE_LOOK_SOWING
       ? say('calendar.theStart')
       : say('calendar.theEnd');

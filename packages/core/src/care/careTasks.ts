@@ -66,10 +66,10 @@ function watering({ water, doseMl, paper, closed, openBag, gets }: CareRule): Ca
   if (gets && new Set(gets.map((g) => g.doseMl)).size > 1)
     return {
       ...task,
-      note: `${dry}${eachOf(gets, (g) => say('care.mlOf', { doseMl: g.doseMl, liquidOf: liquidOf(g) }))}`,
+      note: `${dry}${eachOf(gets, (g) => say('care.amountOfLiquid', { amountMl: g.doseMl, liquid: liquidOf(g) }))}`,
       amountMl: null,
     };
-  const alike = water === 'fixed-volume' ? say('care.mlSame', { doseMl }) : say('care.onlyWhereSoilFeels2');
+  const alike = water === 'fixed-volume' ? say('care.mlSame', { doseMl }) : say('care.onlyWhereSoilFeelsSame');
   return { ...task, note: `${alike}${ownLiquids(gets)}`, amountMl: doseMl };
 }
 

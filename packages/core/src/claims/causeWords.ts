@@ -45,7 +45,7 @@ export function causeWords(
       return said(say('claims.betterPlace'), say('claims.whereStoodRecordsLight'));
     case 'team':
       return said(
-        say('claims.teamReadsOtherwise'),
+        say('claims.teamReadsDifferently'),
         say('claims.againstOtherTeamsComparing', {
           team: cause.team,
           offset: shown.signed(cause.offset),
@@ -55,7 +55,7 @@ export function causeWords(
       );
     case 'teams-alike':
       return said(
-        say('claims.teamReadsOtherwise'),
+        say('claims.teamReadsDifferently'),
         say('claims.teamStandsApartFurthest', { shown: shown.size(cause.most) || say('claims.lessStep') }),
       );
     case 'no-teams':
@@ -71,7 +71,7 @@ export function causeWords(
       const lost = cause.by.filter((b) => b.lost > 0);
       if (lost.length === 0) return said(say('claims.onlyStrongOnesLeft'), say('claims.noneLost'));
       const counts = listInWords(
-        lost.map((b) => say('claims.of', { lost: b.lost, of: b.of, ofGroup: ofGroup(b.label, subject) })),
+        lost.map((b) => say('claims.lostOfGroup', { lost: b.lost, of: b.of, ofGroup: ofGroup(b.label, subject) })),
       );
       const press =
         cause.change?.afterLoss === undefined
@@ -92,21 +92,21 @@ export function causeWords(
           by: listInWords(
             cause.by
               .filter((b) => b.out > 0)
-              .map((b) => say('claims.of2', { out: b.out, of: b.of, ofGroup: ofGroup(b.label, subject) })),
+              .map((b) => say('claims.outOfGroup', { out: b.out, of: b.of, ofGroup: ofGroup(b.label, subject) })),
           ),
         }),
         cause.change ? say('claims.countZero') : null,
       );
     case 'looks':
       if (cause.missing.length > 0)
-        return said(say('claims.lookedLessOften'), say('claims.nobodyLooked', { some: some(cause.missing) }));
+        return said(say('claims.lookedLessOften'), say('claims.nobodyLooked', { groups: some(cause.missing) }));
       return cause.uneven
         ? said(say('claims.lookedLessOften'), say('claims.overCheckDayCheck', { days: cause.days }))
         : said(say('claims.lookedLessOften'), say('claims.lookedAlikeCheckDay', { days: cause.days }));
     case 'sowing':
-      if (cause.by.length === 0) return said(say('claims.sownOtherwise'), say('claims.nothingWentOtherwiseSowing'));
+      if (cause.by.length === 0) return said(say('claims.sownDifferently'), say('claims.nothingWentDifferentlySowing'));
       return said(
-        say('claims.sownOtherwise'),
+        say('claims.sownDifferently'),
         say('claims.treatmentsEveryTreatment', {
           by: listInWords(cause.by.map((b) => `${some(b.containers)} (${listInWords(b.words)})`)),
           uneven: cause.uneven,
@@ -134,7 +134,7 @@ export function causeWords(
     case 'doubts':
       return said(
         say('claims.slipBench'),
-        say('claims.questionAboutReadingStill', { some: some(cause.containers) }),
+        say('claims.questionAboutReadingStill', { reading: some(cause.containers) }),
         cause.change?.doubts === 'left-out' ? say('claims.seeWithoutThem') : say('claims.countThemAgain'),
       );
     case 'ages':

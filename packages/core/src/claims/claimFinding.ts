@@ -215,7 +215,7 @@ function interactionSentence(c: Contrast, simple: readonly Contrast[], subject: 
       against: joined([asked.against], subject),
       estimate: shown.signed(here.estimate),
       at: joined([asked.at], subject),
-      estimate2: shown.signed(there.estimate),
+      otherEstimate: shown.signed(there.estimate),
     });
   const more = Math.abs(there.estimate) > Math.abs(here.estimate);
   const [most, least] = more ? [there, here] : [here, there];
@@ -225,8 +225,8 @@ function interactionSentence(c: Contrast, simple: readonly Contrast[], subject: 
     of: capital(asked.of),
     place: joined([place(most)], subject),
     estimate: shown.signed(most.estimate),
-    place2: joined([place(least)], subject),
-    estimate2: shown.signed(least.estimate),
+    otherPlace: joined([place(least)], subject),
+    otherEstimate: shown.signed(least.estimate),
     size: size(c.estimate),
     luck,
   });

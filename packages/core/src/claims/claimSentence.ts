@@ -63,7 +63,7 @@ function evidence(groups: readonly Group[], { container, question, shown }: Clai
     );
   if (lost > 0)
     parts.push(
-      say('claims.lost', {
+      say('claims.lostCount', {
         lost,
         asCounted: asCounted(
           (g) => g.lost,

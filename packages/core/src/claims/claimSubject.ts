@@ -36,9 +36,9 @@ export function joinedBy(design: ComparedDesign | null): Joined {
 
 /** `with 25 and 50 mmol/L`, `under “behind a curtain”`, or `from “three years old” seed`. */
 export function joined(labels: readonly string[], { joined: how }: Pick<ClaimSubject, 'joined'>): string {
-  if (how === 'with') return say('claims.with', { labels: listInWords(labels) });
+  if (how === 'with') return say('claims.withTreatment', { labels: listInWords(labels) });
   const quoted = listInWords(labels.map((l) => `“${l}”`));
-  return how === 'under' ? say('claims.under', { quoted }) : say('claims.fromSeed', { quoted });
+  return how === 'under' ? say('claims.underTreatment', { quoted }) : say('claims.fromSeed', { quoted });
 }
 
 /** After a count of containers, of what they are: `with 50 mmol/L`, `(Kites)`, `(wheat)`. */

@@ -10,12 +10,12 @@ import { toldSize } from './contrastWords';
 export const showP = (p: number) => (p < 0.001 ? '< 0.001' : p.toFixed(p < 0.1 ? 3 : 2));
 
 /** `p = 0.043`, `p < 0.001`. */
-export const sayP = (p: number) => say('claims.pPunderSelectTrue', { pUnder: p < 0.001, showP: showP(p) });
+export const sayP = (p: number) => say('claims.pValue', { isBound: p < 0.001, p: showP(p) });
 
 /** How often luck does something: `less than once in 1,000`, `once in 100`, `7 times in 100`. */
 export function oftenInWords(p: number): string {
   if (p < 0.001) return say('claims.lessOnce');
-  if (p < 0.01) return say('claims.lessOnce2');
+  if (p < 0.01) return say('claims.lessThanOnceInHundred');
   const times = Math.max(1, Math.round(100 * p));
   return say('claims.oneTimesIn', { times });
 }
@@ -23,7 +23,9 @@ export function oftenInWords(p: number): string {
 /** A number of ways as it can be read; beyond a million millions nobody counts zeros. */
 export function waysWords(ways: number): string {
   if (ways < 1e12) return numberInWords(ways);
-  return Number.isFinite(ways) ? say('claims.about2', { math: Math.round(Math.log10(ways)) }) : say('claims.moreWrittenDown');
+  return Number.isFinite(ways)
+    ? say('claims.powerOfTen', { exponent: Math.round(Math.log10(ways)) })
+    : say('claims.moreWrittenDown');
 }
 
 /** What labels stay within when they are dealt again; null where all stand together. */
@@ -56,7 +58,7 @@ export function contrastNumbers(c: Contrast, shown: Shown, control: string, with
   const signed = (v: number) => shown.signed(v * size);
   const against =
     asked.kind === 'difference' && asked.where === undefined && asked.against !== control
-      ? say('claims.against2', { against: asked.against })
+      ? say('claims.gapAgainst', { against: asked.against })
       : '';
   const range = interval ? say('claims.intervalTo', { low: signed(interval.low), high: signed(interval.high) }) : '';
   const both =
@@ -73,8 +75,8 @@ export function luckWords(c: Contrast, { contrasts }: Pick<Sureness, 'contrasts'
   if (band === 'primary') return say('claims.luckMakesGapBig', { oftenInWords: oftenInWords(c.pAmong) });
   if (band === 'middle')
     return say('claims.dealtAgainLuckAlone', {
-      oftenInWords: oftenInWords(c.pAlone),
-      oftenInWords2: oftenInWords(c.pAmong),
+      often: oftenInWords(c.pAlone),
+      oftenAmongAll: oftenInWords(c.pAmong),
       several,
     });
   return say('claims.aloneAmongLooked', {

@@ -52,8 +52,8 @@ const DAYS: Pick<Words, 'unit' | 'inUnit' | 'number' | 'words' | 'size'> = {
   unit: 'days',
   inUnit: (v) => v,
   number: (v) => minus(v.toFixed(1)),
-  words: (v) => say('compare.days3', { v: minus(v.toFixed(1)) }),
-  size: (d) => say('compare.days4', { math: Math.abs(d).toFixed(1) }),
+  words: (v) => say('compare.daysWith', { days: minus(v.toFixed(1)) }),
+  size: (d) => say('compare.daysWith', { days: Math.abs(d).toFixed(1) }),
 };
 
 const PERCENT = {
@@ -89,7 +89,7 @@ export function shownOf(
       const goal = reachWords(measure, question.reach, resolution);
       return filled({
         ...DAYS,
-        name: say('compare.daysUntil2', { goal }),
+        name: say('compare.daysUntilGoal', { goal }),
         more: say('compare.reachedLater', { goal }),
         less: say('compare.reachedSooner', { goal }),
       });
@@ -104,7 +104,7 @@ export function shownOf(
       });
     case 'per-day': {
       const number = (v: number) => figures(inUnit(v), 2);
-      const perDay = say('compare.aDay', { unit: unit || (measure.noun?.[1] ?? '') }).trim();
+      const perDay = say('compare.unitADay', { unit: unit || (measure.noun?.[1] ?? '') }).trim();
       return filled({
         name: say('compare.growthDay', { name }),
         unit: perDay,
@@ -121,11 +121,11 @@ export function shownOf(
       const number = (v: number) => minus((100 * v).toFixed(1));
       return filled({
         name: say('compare.relativeGrowthRate', { name }),
-        unit: say('compare.aDay2'),
+        unit: say('compare.percentADay'),
         inUnit: (v) => 100 * v,
         number,
-        words: (v) => say('compare.aDay3', { number: number(v) }),
-        size: (d) => say('compare.aDay3', { number: number(Math.abs(d)) }),
+        words: (v) => say('compare.numberPercentADay', { number: number(v) }),
+        size: (d) => say('compare.numberPercentADay', { number: number(Math.abs(d)) }),
         more: say('compare.grewFasterSize'),
         less: say('compare.grewMoreSlowlySize'),
         fromZero: false,
@@ -133,7 +133,7 @@ export function shownOf(
     }
     case 'area': {
       const number = (v: number) => figures(inUnit(v));
-      const area = say('compare.days2', { unit: unit || (measure.noun?.[1] ?? '') }).trim();
+      const area = say('compare.unitTimesDays', { unit: unit || (measure.noun?.[1] ?? '') }).trim();
       return filled({
         name: say('compare.areaUnderLine', { name }),
         unit: area,
@@ -148,9 +148,9 @@ export function shownOf(
     case 'highest':
       return filled({
         ...plain(measure, resolution),
-        name: say('compare.greatest', { name }),
-        more: say('compare.got', { more: measure.more }),
-        less: say('compare.stayed', { less: measure.less }),
+        name: say('compare.greatestOf', { name }),
+        more: say('compare.gotMore', { more: measure.more }),
+        less: say('compare.stayedLess', { less: measure.less }),
       });
     default:
       return filled({

@@ -83,7 +83,7 @@ export function textbook(
       statistic: `F = ${shown(r.f)}`,
       p: r.p,
     })),
-    line(say('compare.trueOtherBlocks', { byTeam }), say('compare.allGroups'), blockAnova(rows), (r) =>
+    line(say('compare.treatmentsOrTeamsAsBlocks', { byTeam }), say('compare.allGroups'), blockAnova(rows), (r) =>
       f(r.treatment, `${r.treatment.df}, ${r.residual.df}`),
     ),
     line(say('compare.ranksKruskalWallis'), say('compare.allGroups'), kruskalWallis(all), (r) => ({

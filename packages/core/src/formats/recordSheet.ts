@@ -64,7 +64,7 @@ export function readRecordSheet(
       if (typed === '') return [];
       const entry = readQuickEntry(typed, measure, resolution);
       if (entry.ok) return [{ name, day, entry }];
-      problems.push({ line, sentence: say('formats.on', { name, day, reason: entry.reason }) });
+      problems.push({ line, sentence: say('formats.nameOnDayBecause', { name, day, reason: entry.reason }) });
       return [];
     });
   });

@@ -43,7 +43,8 @@ const GUESS = 1.15;
 export function fitCurve(name: CurveName, { t, y }: GrowthPoints, start?: readonly number[]): Result<CurveFit> {
   const curve = CURVES[name];
   const p = curve.parameters.length;
-  if (new Set(t).size <= p) return { ok: false, reason: say('growth.curveUnknownsNeedsHeights', { name, p, p2: p + 1 }) };
+  if (new Set(t).size <= p)
+    return { ok: false, reason: say('growth.curveUnknownsNeedsHeights', { name, unknowns: p, days: p + 1 }) };
   if (Math.max(...y) - Math.min(...y) === 0) return { ok: false, reason: say('growth.heightsEqualNothingGrown') };
   const starts = start ? [start] : curveStarts(curve, t, y);
   const found = starts.map((s) => fitLeastSquares(curve.value, t, y, s)).filter((fit) => fit.converged && fit.se !== null);

@@ -36,11 +36,11 @@ export function valueWords(measure: Measure, value: number, shown: Shown): strin
   if (measure.quantity === 'length' && measure.byRuler) return formatLength(value, shown.resolution);
   const number = valueNumber(measure, value, shown);
   if (measure.quantity === 'count-of') {
-    const of = shown.sown === undefined ? '' : say('measures.of', { sown: shown.sown });
+    const of = shown.sown === undefined ? '' : say('measures.ofSown', { sown: shown.sown });
     return `${number}${of}${measure.noun ? ` ${measure.noun[1]}` : ''}`;
   }
   if (measure.noun) return `${number} ${measure.noun[value === 1 ? 0 : 1]}`;
-  if (measure.unit === 'pH') return say('measures.ph', { number });
+  if (measure.unit === 'pH') return say('measures.phNumber', { number });
   return measure.unit === '' ? number : `${number} ${measure.unit}`;
 }
 

@@ -55,13 +55,13 @@ export const LABEL_GRIDS: Readonly<Record<string, { name: string; grid: LabelGri
   },
   spaced: {
     get name() {
-      return say('paper.labelsBy2');
+      return say('paper.labelsThreeBySeven');
     },
     grid: { columns: 3, rows: 7, side: 7, end: 15, gapAcross: 2.5, gapDown: 0, startAt: 1 },
   },
   small: {
     get name() {
-      return say('paper.labelsBy3');
+      return say('paper.labelsFourByTen');
     },
     grid: { columns: 4, rows: 10, side: 8, end: 13, gapAcross: 2.5, gapDown: 0, startAt: 1 },
   },
@@ -82,8 +82,8 @@ export function labelPlaces(paper: PaperName, grid: LabelGrid, count: number): R
     return {
       ok: false,
       reason: say('paper.labelMmNeedsMm', {
-        math: Math.max(0, width).toFixed(0),
-        math2: Math.max(0, height).toFixed(0),
+        wide: Math.max(0, width).toFixed(0),
+        high: Math.max(0, height).toFixed(0),
         width: SMALLEST_LABEL.width,
         height: SMALLEST_LABEL.height,
       }),

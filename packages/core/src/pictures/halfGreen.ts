@@ -33,7 +33,7 @@ export function halfGreenWords(when: Reached): string {
     case 'by':
       return say('pictures.halfGreenDayFirst', { by: when.by });
     case 'not-yet':
-      return say('pictures.halfGreenDay2', { last: when.last });
+      return say('pictures.notHalfGreenBy', { last: when.last });
     case 'unknown':
       return say('pictures.countedYet');
   }

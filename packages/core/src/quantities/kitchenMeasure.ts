@@ -18,13 +18,13 @@ const QUARTERS = ['', '¼', '½', '¾'];
 export function roundUpMetric(ml: number): KitchenMeasure {
   const step = ml > 1000 ? LITRE_STEP_ML : METRIC_STEP_ML;
   const up = Math.max(METRIC_STEP_ML, Math.ceil(ml / step - SLACK) * step);
-  return { ml: up, text: up < 1000 ? say('quantities.ml', { up }) : `${up / 1000} L` };
+  return { ml: up, text: up < 1000 ? say('quantities.millilitres', { amount: up }) : `${up / 1000} L` };
 }
 
 /** A range as it is measured: `35 mL to 55 mL`, or one volume where both ends round up to it. */
 export function metricRange([low, high]: readonly [number, number]): string {
   const [from, to] = [roundUpMetric(low).text, roundUpMetric(high).text];
-  return from === to ? from : say('quantities.to', { from, to });
+  return from === to ? from : say('quantities.fromTo', { from, to });
 }
 
 /** Rounds a volume in mL up to quarter teaspoons below a quarter cup, and to quarter cups from there on. */

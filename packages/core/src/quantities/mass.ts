@@ -29,14 +29,14 @@ const WORDS: Record<string, MassUnit> = {
 export function parseMass(text: string, assumed?: MassUnit): TypedResult<MassUnit> {
   return parseAmount(
     text,
-    { noun: say('quantities.mass'), per: GRAMS_PER, words: WORDS, example: say('quantities.gOz') },
+    { noun: say('quantities.mass'), per: GRAMS_PER, words: WORDS, example: say('quantities.sampleMass') },
     assumed,
   );
 }
 
 /** `420 mg`, `2.9 g`, `29 g`, `1.2 kg`. */
 export function formatMass(grams: number): string {
-  if (grams < 1) return say('quantities.mg', { math: Math.round(grams * 1000) });
+  if (grams < 1) return say('quantities.milligrams', { amount: Math.round(grams * 1000) });
   if (grams < 10) return `${Number(grams.toFixed(1))} g`;
-  return grams < 999.5 ? `${Math.round(grams)} g` : say('quantities.kg', { grams: Number((grams / 1000).toFixed(2)) });
+  return grams < 999.5 ? `${Math.round(grams)} g` : say('quantities.kilograms', { amount: Number((grams / 1000).toFixed(2)) });
 }

@@ -70,7 +70,7 @@ export function parseAmount<Unit extends string>(
   const typed = text.trim();
   if (typed === '') return refuse(say('common.nothingTypedYet'));
   if (/^[-−–]/.test(typed)) return refuse(say('quantities.cannotBelowZero', { noun }));
-  if (hasTwoDecimalMarks(typed)) return refuse(say('quantities.moreDecimalMark2', { typed }));
+  if (hasTwoDecimalMarks(typed)) return refuse(say('quantities.typedMoreDecimalMarks', { typed }));
   const spellings = Object.keys(words)
     .sort((a, b) => b.length - a.length)
     .map((w) => w.replace('.', String.raw`\.`));
@@ -81,7 +81,7 @@ export function parseAmount<Unit extends string>(
     const found = term.exec(part.trim());
     if (!found) return refuse(say('quantities.writeLike', { typed, noun, example }));
     const number = readNumber(found[1]!);
-    if (number === undefined) return refuse(say('quantities.dividesZero2', { typed }));
+    if (number === undefined) return refuse(say('quantities.typedDividesByZero', { typed }));
     unit = found[2] ? words[found[2].toLowerCase()]! : (assumed ?? unit);
     if (!unit) return refuse(say('quantities.unitWriteLike', { typed, example }));
     value += number * per[unit];

@@ -83,16 +83,16 @@ export function parseVolume(text: string, kitchen: Kitchen = 'metric', assumed?:
     noun: say('quantities.volume'),
     per: ML_PER[kitchen],
     words: WORDS,
-    example: say('quantities.mlCups'),
+    example: say('quantities.sampleVolume'),
   };
   return parseAmount(text, table, assumed);
 }
 
 /** Below 10 mL to a tenth, below 100 mL to 1, to 1 L to 5 mL, above in litres: `7.5 mL`, `85 mL`, `640 mL`, `2.4 L`. */
 export function formatVolume(ml: number): string {
-  if (ml < 9.95) return say('quantities.ml2', { trim: trim(ml, 1) });
-  if (ml < 99.5) return say('quantities.ml3', { math: Math.round(ml) });
-  if (ml < 997.5) return say('quantities.ml3', { math: Math.round(ml / 5) * 5 });
+  if (ml < 9.95) return say('quantities.millilitres', { amount: trim(ml, 1) });
+  if (ml < 99.5) return say('quantities.millilitres', { amount: Math.round(ml) });
+  if (ml < 997.5) return say('quantities.millilitres', { amount: Math.round(ml / 5) * 5 });
   return `${trim(ml / 1000, ml < 9950 ? 2 : 1)} L`;
 }
 

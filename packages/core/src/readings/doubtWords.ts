@@ -25,7 +25,7 @@ export function doubtQuestion(
     case 'too-early':
       return say('readings.soonHardlySeedNow', { value });
     case 'decimal-point':
-      return say('readings.aboutExpected', { value, length: length(expectedMm!), length2: length(insteadMm!) });
+      return say('readings.aboutExpected', { value, expected: length(expectedMm!), meant: length(insteadMm!) });
     case 'inches':
       return say('readings.inchesFit', { value, length: length(insteadMm!) });
     case 'centimetres':

@@ -48,7 +48,7 @@ export function doubtAboutFinding(measure: Measure, value: number, before: numbe
       'really-so',
     ]);
   if (measure.plausibility === 'rises' && value < before * (1 - FALL))
-    return doubt('shrank', say('readings.lastTimeShrink2', { last, words }), [
+    return doubt('shrank', say('readings.lastTimeItShrank', { last, value: words }), [
       'broken',
       'other-seedling',
       'measured-again',

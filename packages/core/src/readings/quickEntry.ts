@@ -14,7 +14,7 @@ export type QuickEntry =
 
 /** What the letters mean, for the legend and the printed sheet. */
 export function quickLetters({ code, name }: Measure): string {
-  const what = code === 'height' ? say('readings.aHeight') : say('readings.the', { name });
+  const what = code === 'height' ? say('readings.aHeight') : say('readings.theNamed', { name });
   return say('readings.nYetXLost', { what });
 }
 

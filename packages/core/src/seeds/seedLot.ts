@@ -68,7 +68,7 @@ export function lotStanding(lot: SeedLot, species: Species, today: IsoDay): LotS
   const old = test !== null && daysBetween(test.on, today) > TEST_LASTS_DAYS;
   const warning =
     test === null && age > early
-      ? say('seeds.pastBestAboutMay', { math: Math.round(100 * byAge) })
+      ? say('seeds.pastBestAboutMay', { count: Math.round(100 * byAge) })
       : old
         ? say('seeds.testMoreYearOld')
         : test !== null && test.up / test.of < 0.5

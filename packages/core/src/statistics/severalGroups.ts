@@ -44,7 +44,7 @@ export function welchOneWay(
 ): Result<{ f: number; dfNumerator: number; dfDenominator: number; p: number }> {
   if (groups.length < 2 || groups.some((g) => g.length < 2)) return { ok: false, reason: say('statistics.leastTwoGroupsTwo') };
   const weights = groups.map((g) => g.length / standardDeviation(g) ** 2);
-  if (weights.some((w) => !Number.isFinite(w))) return { ok: false, reason: say('statistics.valuesGroupEqualSpread2') };
+  if (weights.some((w) => !Number.isFinite(w))) return { ok: false, reason: say('statistics.valuesOfAGroupEqual') };
   const k = groups.length;
   const total = weights.reduce((sum, w) => sum + w, 0);
   const centre = groups.reduce((sum, g, i) => sum + weights[i]! * mean(g), 0) / total;

@@ -68,7 +68,7 @@ function pooledSd(a: readonly number[], b: readonly number[]): number {
 export function hedgesG(a: readonly number[], b: readonly number[]): Result<{ d: number; g: number }> {
   if (a.length < 2 || b.length < 2) return TOO_FEW;
   const sd = pooledSd(a, b);
-  if (sd === 0) return { ok: false, reason: say('statistics.valuesGroupEqualSpread3') };
+  if (sd === 0) return { ok: false, reason: say('statistics.valuesOfEachGroupEqual') };
   const d = (mean(b) - mean(a)) / sd;
   const df = a.length + b.length - 2;
   const correction = Math.exp(gammaln(df / 2) - gammaln((df - 1) / 2)) / Math.sqrt(df / 2);

@@ -112,7 +112,7 @@ function sproutingOf(
   const seen = cameUp(ids, readings);
   if (seen) {
     const [from, to] = [daysBetween(sownOn, seen.first), daysBetween(sownOn, seen.last)];
-    const when = from === to ? say('tape.day', { from }) : say('tape.daysTo', { from, to });
+    const when = from === to ? say('tape.dayFrom', { from }) : say('tape.daysTo', { from, to });
     return { from: seen.first, to: seen.last, words: say('tape.ofCameUp', { up: seen.up, of: seen.of, when }), seen: true };
   }
   return outlook?.sprouting ? { ...outlook.sprouting, words: say('tape.likelyCome'), seen: false } : null;
@@ -125,7 +125,7 @@ export const recordedOn = ({ days }: TapeOfDays): IsoDay[] => days.filter((d) =>
 export function dayWords({ day, number, share, due, holiday, off }: TapeDay): string {
   const what =
     share !== null
-      ? say('tape.answered', { math: Math.round(100 * share) })
+      ? say('tape.answered', { percent: Math.round(100 * share) })
       : due
         ? say('tape.checkPlanned')
         : holiday
@@ -133,5 +133,5 @@ export function dayWords({ day, number, share, due, holiday, off }: TapeDay): st
           : off
             ? say('tape.nobodyIsHere')
             : '';
-  return `${isDated(day) ? say('tape.day2', { number }) : ''}${formatDay(day)}${what ? `: ${what}` : ''}`;
+  return `${isDated(day) ? say('tape.dayNumberAnd', { number }) : ''}${formatDay(day)}${what ? `: ${what}` : ''}`;
 }

@@ -87,7 +87,7 @@ export function EarlyPlants({
             <Named group={g} x={24} y={tall + 32} room={room} />
             <text x="12" y={tall + 74} className="figure-early-number">
               {g.summary.ok
-                ? say('compare.about', { wholeWords: wholeWords(shown.words(g.summary.mean)) })
+                ? say('compare.aboutWhole', { wholeWords: wholeWords(shown.words(g.summary.mean)) })
                 : say('compare.noneYet')}
             </text>
           </g>
@@ -120,7 +120,7 @@ export function SeedStacks({ width, groups }: { width: number; groups: readonly 
           <rect x="0" y={tall} width={room - 16} height="6" fill={SOIL} />
           <Named group={group} x={14} y={tall + 28} room={room} />
           <text x="0" y={tall + 78} className="figure-early-number">
-            {say('compare.of', { up, all })}
+            {say('compare.upOfAll', { up, all })}
           </text>
         </g>
       ))}
@@ -166,7 +166,7 @@ export function SproutDays({ width, stairs }: { width: number; stairs: readonly 
               ))}
               <rect x="0" y={tall} width={column - 8} height="6" fill={SOIL} />
               <text x="0" y={tall + 25} className="figure-word">
-                {i < days.length ? say('compare.day', { days: days[i] }) : say('compare.notUp')}
+                {i < days.length ? say('compare.dayCount', { days: days[i] }) : say('compare.notUp')}
               </text>
             </g>
           ))}

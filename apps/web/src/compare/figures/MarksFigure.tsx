@@ -79,7 +79,7 @@ function MarksInColumns({ width, groups, shown, habitOf, amounts, along, behind,
         </g>
       ))}
       <text x={4} y={bottom + 28} className="figure-word second-ink">
-        {shown.ranks ? '' : say('compare.mean3')}
+        {shown.ranks ? '' : say('compare.meanAlone')}
       </text>
       {along && (
         <text x={width - right} y={bottom + 104} textAnchor="end" className="figure-word second-ink">

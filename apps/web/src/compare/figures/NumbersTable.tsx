@@ -6,7 +6,7 @@ import { Numbers } from './otherTables';
 
 /** The figure's numbers as a table, and everyone who is in no mean by name. */
 export function NumbersTable({ groups, shown }: { groups: readonly Group[]; shown: Shown }) {
-  const range = (low: number, high: number) => say('common.to', { low: shown.words(low), high: shown.words(high) });
+  const range = (low: number, high: number) => say('common.fromTo', { low: shown.words(low), high: shown.words(high) });
   const ranked = shown.ranks !== null;
   return (
     <Numbers

@@ -190,7 +190,7 @@ function Shelf({
         textAnchor={narrow ? 'end' : 'start'}
         className="figure-number"
       >
-        {say('compare.of2', { up, total: stair.total })}
+        {say('compare.upOfTotal', { up, total: stair.total })}
       </text>
       {half && <HalfWords half={half} x={x} y={y - 6} last={last} />}
       {stair.never > 0 && !narrow && (
@@ -218,7 +218,9 @@ function HalfWords({ half, x, y, last }: { half: [number, number]; x: (day: numb
       textAnchor={over ? 'middle' : right ? 'start' : 'end'}
       className="figure-word figure-halo"
     >
-      {say('compare.halfDay', { half: half[0] === half[1] ? half[0] : say('compare.to', { half: half[0], half2: half[1] }) })}
+      {say('compare.halfDay', {
+        half: half[0] === half[1] ? half[0] : say('compare.fromTo', { from: half[0], to: half[1] }),
+      })}
     </text>
   );
 }

@@ -110,14 +110,14 @@ export function leftOut(group: Group, name: string): string[] {
     ...out(group.notUp, say('compare.notUp')),
     ...out(group.lost, 'lost'),
     ...out(group.removed, say('compare.takenOut')),
-    ...out(group.notMeasured, say('compare.without', { name })),
+    ...out(group.notMeasured, say('compare.withoutGroup', { name })),
     ...out(group.notChecked, say('compare.notLookedAt')),
   ];
 }
 
 /** How many are in it, of all there are. */
 export const countOf = (group: Group): string =>
-  say('compare.of3', { countMarkedIn: markedIn(group).size, countAllOf: allOf(group).size });
+  say('compare.markedOfAll', { marked: markedIn(group).size, all: allOf(group).size });
 
 /** Text cut into lines of at most so many signs, at spaces where there are some. */
 export function linesOf(text: string, most: number, lines = 2): string[] {

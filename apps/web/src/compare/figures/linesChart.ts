@@ -85,7 +85,7 @@ export function linesChart(
       hovertext: g.mean.x.map((x, k) =>
         say('compare.dayCounted', {
           label: g.label,
-          value: pale ? `, ${pale}` : '',
+          mark: pale ? `, ${pale}` : '',
           x,
           y: shown.words(g.mean.y[k]!),
           counts: g.counts[k],

@@ -51,17 +51,17 @@ export function SproutTable({
         return (
           <tr key={s.key}>
             <th scope="row">{s.label}</th>
-            <td>{say('compare.of4', { total: s.total - s.never, total2: s.total })}</td>
-            <td>{s.half ? say('compare.dayTo', { half: s.half[0], half2: s.half[1] }) : say('compare.lastLook')}</td>
+            <td>{say('compare.totalOfTotal', { total: s.total - s.never, whole: s.total })}</td>
+            <td>{s.half ? say('compare.dayTo', { from: s.half[0], to: s.half[1] }) : say('compare.lastLook')}</td>
             <td>
-              {s.steps.map((step) => say('compare.dayTo2', { count: step.count, from: step.from, to: step.to })).join(', ') ||
+              {s.steps.map((step) => say('compare.countDayTo', { count: step.count, from: step.from, to: step.to })).join(', ') ||
                 '–'}
             </td>
-            {fit && <td>{fit.ok ? say('compare.days', { t50: fit.t50.toFixed(1) }) : fit.reason}</td>}
+            {fit && <td>{fit.ok ? say('compare.daysWith', { days: fit.t50.toFixed(1) }) : fit.reason}</td>}
             {fit && (
               <td>
                 {fit.ok && fit.t50Interval
-                  ? say('common.to', { low: fit.t50Interval.low.toFixed(1), high: fit.t50Interval.high.toFixed(1) })
+                  ? say('common.fromTo', { low: fit.t50Interval.low.toFixed(1), high: fit.t50Interval.high.toFixed(1) })
                   : '–'}
               </td>
             )}
@@ -79,7 +79,7 @@ export function StagesTable({ rows }: { rows: readonly StageShares[] }) {
         <tr key={group.key}>
           <th scope="row">{group.label}</th>
           {shares.map((s) => (
-            <td key={s.words}>{say('compare.of5', { count: s.count, total })}</td>
+            <td key={s.words}>{say('compare.countOfTotal', { count: s.count, total })}</td>
           ))}
         </tr>
       ))}

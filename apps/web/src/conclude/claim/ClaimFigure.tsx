@@ -78,7 +78,7 @@ export function ClaimFigure({
         ref: { kind: 'mark', containerId: m.d.container.id, plant: m.d.plant },
         x: m.x,
         y: m.y,
-        words: say('conclude.ours', { code: m.d.container.code, value: shown.words(m.d.value), isOwn: isOwn(m.d) }),
+        words: say('conclude.ours', { code: m.d.container.code, shown: shown.words(m.d.value), own: isOwn(m.d) }),
       });
     const mean = group.summary.ok ? (shown.ranks ? group.summary.median : group.summary.mean) : null;
     const bar = mean === null ? null : { from: middle - column * 0.42, to: at + column * 0.24, y: y(mean), value: mean };
@@ -87,7 +87,7 @@ export function ClaimFigure({
         ref: { kind: 'mean', key: group.key },
         x: bar.from + 8,
         y: bar.y,
-        words: say('conclude.meanOf', { label: group.label, value: shown.words(bar.value) }),
+        words: say('conclude.meanOf', { label: group.label, count: shown.words(bar.value) }),
       });
     return { group, middle, marks, plants, bar, size };
   });
@@ -109,7 +109,7 @@ export function ClaimFigure({
       className={`figure claim-figure${onPick ? ' pickable' : ''}`}
       onPointerUp={pickNearest}
       role="group"
-      aria-label={say('conclude.by', { name: shown.name, groups: groups.map((g) => g.label).join(', ') })}
+      aria-label={say('conclude.nameByGroups', { name: shown.name, groups: groups.map((g) => g.label).join(', ') })}
     >
       <rect x={left} y={TOP} width={width - left - 4} height={tall} fill="#fff" />
       <ValueAxis axis={axis} x={left} to={width - 4} unit={shown.unit} top={TOP} bottom={bottom} ranks={shown.ranks} />

@@ -65,12 +65,13 @@ export function EvidenceCard({
         <span>
           <span className="evidence-name">
             <TreatmentMark code={group.treatment.code} size={18} />{' '}
-            {piece.code ?? say('conclude.meanOf2', { containers: counted(piece.containers, investigation.containerName) })}
+            {piece.code ??
+              say('conclude.meanOfContainers', { containers: counted(piece.containers, investigation.containerName) })}
           </span>
           <b>{shown.words(value)}</b>
           <span className="second">
             {group.label}
-            {container && own.has(container.id) ? say('conclude.ours2') : ''}
+            {container && own.has(container.id) ? say('conclude.andOurs') : ''}
           </span>
         </span>
       </button>
@@ -104,7 +105,9 @@ function Days({ records, containerId, day }: { records: InvestigationRecords; co
       role="img"
       aria-label={say('conclude.sownDaysBefore', {
         code: container.code,
-        points: points.map((p) => say('conclude.dayCm', { dayNumber: p.dayNumber, value: (p.value / 10).toFixed(1) })).join(', '),
+        points: points
+          .map((p) => say('conclude.dayCm', { dayNumber: p.dayNumber, height: (p.value / 10).toFixed(1) }))
+          .join(', '),
         daysBetween: daysBetween(container.sownOn, day),
       })}
       className="evidence-days"

@@ -39,7 +39,7 @@ export function ReachAsk({
             </button>
           ) : (
             <span key={o.words} className="reach-hint">
-              {say('conclude.try', { o: o.words })}
+              {say('conclude.tryThis', { thing: o.words })}
             </span>
           ),
         )}

@@ -100,7 +100,7 @@ export function CountsPoint({ figure, width, height, small }: Of<'counts'>) {
             )}
             {!small && (
               <text x={width - 8} y={y + 6} textAnchor="end" className="figure-code">
-                {say('conclude.of', { out: r.out, of: r.of })}
+                {say('conclude.outOf', { out: r.out, of: r.of })}
               </text>
             )}
           </g>

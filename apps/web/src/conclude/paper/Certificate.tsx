@@ -230,10 +230,10 @@ function Tape({
       </text>
       <path d={`M${x} ${y + 36}l7 11h-14z`} fill={INK} />
       <text x={x + 12} y={y + 52} fontSize="16">
-        {say('conclude.sown', { writeDay: writeDay(container.sownOn) })}
+        {say('conclude.sownOn', { day: writeDay(container.sownOn) })}
       </text>
       <text x={to} y={y + 52} textAnchor="end" fontSize="16">
-        {say('conclude.reached', { writeDay: writeDay(day) })}
+        {say('conclude.reachedOn', { day: writeDay(day) })}
       </text>
     </g>
   );

@@ -124,7 +124,7 @@ export function Poster({
         {team?.nickname ?? investigation.class.name}
       </text>
       <text x={MARGIN + (team ? 320 : 220)} y={height - 46} fontSize="19" className="paper-second">
-        {team ? say('conclude.class', { name: investigation.class.name }) : ''}
+        {team ? say('conclude.className', { name: investigation.class.name }) : ''}
       </text>
       <path d={`M${x} ${height - 44}H${width - MARGIN}`} stroke={INK} strokeWidth="1.2" />
       <text x={x} y={height - 20} fontSize="17" className="paper-second">

@@ -84,7 +84,7 @@ export function Report({
   const about = {
     title: records.investigation.question,
     foot: say('conclude.madeBrightSproutClasss', {
-      nickname: of?.nickname ?? say('conclude.class2'),
+      nickname: of?.nickname ?? say('conclude.classHead'),
       name: records.investigation.class.name,
     }),
   };
@@ -136,7 +136,7 @@ export function Report({
               type="button"
               className="btn"
               disabled={making !== null}
-              onClick={() => void make(say('conclude.wordFile2'), `${name}.docx`, word)}
+              onClick={() => void make(say('conclude.wordFileTitle'), `${name}.docx`, word)}
             >
               {say('conclude.wordFile')}
             </button>
@@ -179,8 +179,8 @@ export function Report({
           </ol>
         </aside>
       </div>
-      <section className="section mt-4 no-print" aria-label={say('conclude.poster2')}>
-        <h2>{say('conclude.poster2')}</h2>
+      <section className="section mt-4 no-print" aria-label={say('conclude.posterTitle')}>
+        <h2>{say('conclude.posterTitle')}</h2>
         <div className="report-files d-flex flex-wrap gap-2 mb-3" role="group" aria-label={say('conclude.sheetPoster')}>
           {(Object.keys(POSTER_SHEETS) as PosterSheetName[]).map((s) => (
             <button key={s} type="button" className="btn" aria-pressed={sheet === s} onClick={() => setSheet(s)}>

@@ -37,7 +37,9 @@ export function claimInWords(records: InvestigationRecords, claim: TeamClaim): {
   const saw = claim.evidence.flatMap((e) => {
     const ref = readRef(e);
     const found = ref && evidenceOf(ref, groups, shown);
-    return found ? [`${found.code ?? say('conclude.meanOf3', { label: found.group.label })}: ${shown.words(found.value)}`] : [];
+    return found
+      ? [`${found.code ?? say('conclude.meanOfGroup', { label: found.group.label })}: ${shown.words(found.value)}`]
+      : [];
   });
   return { text: claim.typed.trim() || claimText(claim.parts, vocabulary), saw };
 }

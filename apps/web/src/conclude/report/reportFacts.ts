@@ -56,7 +56,7 @@ export function reportFacts(
   const lost = own.flatMap((c) => {
     const end = (looks.get(c.id) ?? []).find((l) => l.state === 'lost' && lookOn(looks.get(c.id)!, last).state === 'lost');
     const reason = end?.readings.find((r) => r.state === 'lost')?.lostReason;
-    return end ? [say('conclude.day2', { code: c.code, lostWords: LOST_WORDS[reason ?? 'other'], day: day(end.day) })] : [];
+    return end ? [say('conclude.lostOnDay', { code: c.code, lost: LOST_WORDS[reason ?? 'other'], day: day(end.day) })] : [];
   });
   const slips = currentReadings(readings).flatMap((r) => {
     if (!ids.has(r.containerId) || r.supersedes === null) return [];
@@ -66,8 +66,8 @@ export function reportFacts(
           say('conclude.dayBecame', {
             get: codeOf.get(r.containerId),
             day: day(r.day),
-            summaryWords: summaryWords(measure, was, resolution),
-            summaryWords2: summaryWords(measure, now, resolution),
+            was: summaryWords(measure, was, resolution),
+            became: summaryWords(measure, now, resolution),
           }),
         ]
       : [];
@@ -167,17 +167,17 @@ export function expectedWords(
       : say('conclude.tallestDayFarCame', {
           length: length(height.said),
           asked: height.asked,
-          length2: height.came && length(height.came.mm),
+          came: height.came && length(height.came.mm),
           noOff: height.off === null,
           dayNumber: height.came?.dayNumber,
-          came: Boolean(height.came),
+          hasCome: Boolean(height.came),
         }),
     winner.said === null
       ? ''
       : say('conclude.toBeTallest', {
           label: label(winner.said),
-          value: winner.came
-            ? ` (${winner.right ? say('conclude.itIs') : say('conclude.is', { label: label(winner.came) })})`
+          counts: winner.came
+            ? ` (${winner.right ? say('conclude.itIs') : say('conclude.groupIs', { label: label(winner.came) })})`
             : '',
         }),
   ].filter(Boolean);
@@ -226,13 +226,13 @@ function recordsTable(
   const what =
     measure.summedUp === 'share-of-seeds'
       ? say('conclude.ofSown', { name: measure.name })
-      : `${measure.name}${unit && say('conclude.in', { unit })}`;
-  const named = `${of === null ? say('conclude.mean', { what }) : capital(what)}.`;
-  const left = step > 1 ? say('conclude.everyTrueThCheck', { step, sameStep: step === 2 }) : '';
+      : `${measure.name}${unit && say('conclude.inUnit', { unit })}`;
+  const named = `${of === null ? say('conclude.meanOfWhat', { what }) : capital(what)}.`;
+  const left = step > 1 ? say('conclude.everyNthCheckShown', { step, sameStep: step === 2 }) : '';
   return {
     head: [
       of === null ? say('conclude.treatment') : say('common.container'),
-      ...days.map((d) => say('common.day', { daysBetween: daysBetween(sownOn, d) })),
+      ...days.map((d) => say('common.dayAfterSowing', { daysBetween: daysBetween(sownOn, d) })),
     ],
     rows,
     caption: say('conclude.dashNothingMeasureBrackets', { named, noOf: of === null, left }),

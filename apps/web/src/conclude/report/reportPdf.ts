@@ -24,7 +24,7 @@ export function reportPdf(
     footer: (page: number, pages: number) => ({
       columns: [
         { text: about.foot, fontSize: 9 },
-        { text: say('conclude.of2', { page, pages }), fontSize: 9, alignment: 'right' },
+        { text: say('conclude.pageOfPages', { page, pages }), fontSize: 9, alignment: 'right' },
       ],
       margin: [MARGIN, 20, MARGIN, 0],
     }),

@@ -60,7 +60,7 @@ export function Beaker({
         {doseMl}
       </text>
       <text x={RIGHT + 4} y={level + 20} className="drawn-word">
-        {say('drawing.ml')}
+        {say('drawing.millilitres')}
       </text>
     </g>
   );

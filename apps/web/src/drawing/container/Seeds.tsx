@@ -97,8 +97,8 @@ function DepthRuler({
 /** Millimetres below a centimetre and where there is a range, else centimetres. */
 function depthWords({ wayIn }: Recipe): string {
   const [from, to] = 'depthMm' in wayIn ? wayIn.depthMm.map(Math.round) : [0, 0];
-  if (from !== to) return say('drawing.mm', { from, to });
-  return to! < 10 ? say('drawing.mm2', { to }) : say('drawing.cm', { to: to! / 10 });
+  if (from !== to) return say('drawing.fromToMillimetres', { from, to });
+  return to! < 10 ? say('drawing.toMillimetres', { to }) : say('drawing.toCentimetres', { to: to! / 10 });
 }
 
 /** Seedlings that will stand on the soil: as many as stay. */

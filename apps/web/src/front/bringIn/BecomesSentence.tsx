@@ -30,7 +30,7 @@ export function BecomesSentence({ outlook, reading, onChange, speciesId, onSpeci
       <h2>{say('bringIn.itWillBecome')}</h2>
       <div className="becomes-sentence">
         <Say
-          it="bringIn.containerContainersTreatmentTreatments"
+          it="bringIn.whatTheTableHolds"
           containers={containers}
           b={(inside) => <b>{inside}</b>}
           plants={
@@ -41,7 +41,7 @@ export function BecomesSentence({ outlook, reading, onChange, speciesId, onSpeci
               </>
             )
           }
-          ruledWord={
+          kind={
             <RuledWord
               name={say('bringIn.kindPlant')}
               value={speciesId}
@@ -70,8 +70,8 @@ export function BecomesSentence({ outlook, reading, onChange, speciesId, onSpeci
             treatments.length > 1 && (
               <>
                 <Say
-                  it="bringIn.theControlIs2"
-                  ruledWord={
+                  it="bringIn.controlIs"
+                  control={
                     <RuledWord
                       name={say('bringIn.theControlIs')}
                       value={treatments.find((t) => t.control)?.label ?? ''}
@@ -100,7 +100,7 @@ export function BecomesSentence({ outlook, reading, onChange, speciesId, onSpeci
               <>
                 <Say
                   it="bringIn.heightBeforeCame"
-                  ruledWord={
+                  counts={
                     <RuledWord
                       name={say('bringIn.aHeightOf')}
                       value={reading.zeros}
@@ -137,8 +137,8 @@ function DaysWord({ outlook, reading, onChange }: WordProps) {
       : once
         ? dated
           ? formatDay(first)
-          : say('common.day2', { number: number(first) })
-        : say('bringIn.dayDaysDay', { countLookedOn: lookedOn.length, number: number(first), number2: number(last) });
+          : say('common.dayNumber', { number: number(first) })
+        : say('bringIn.daysLookedOn', { countLookedOn: lookedOn.length, number: number(first), lastNumber: number(last) });
   const texts: Record<TableOutlook['days'], string> = {
     dates: say('bringIn.sownOn', { sownOn: formatDay(sownOn) }),
     'from-first-look': say('bringIn.countedFirstLookSince'),
@@ -155,11 +155,11 @@ function DaysWord({ outlook, reading, onChange }: WordProps) {
               {first && last && dated
                 ? once
                   ? `${writeDay(first)}, `
-                  : say('bringIn.fromTo', { writeDay: writeDay(first), writeDay2: writeDay(last) })
+                  : say('bringIn.fromTo', { firstDay: writeDay(first), lastDay: writeDay(last) })
                 : ''}
               {once && days === 'from-first-look' ? say('bringIn.nobodyWroteWhenSown') : texts[days]}.
             </p>
-            <Field label={say('bringIn.sownOn2')} hint={say('bringIn.leaveEmptyWhereNobody')}>
+            <Field label={say('bringIn.sownOnHead')} hint={say('bringIn.leaveEmptyWhereNobody')}>
               {(props) => (
                 <DayInput
                   value={reading.sownOn ?? ''}

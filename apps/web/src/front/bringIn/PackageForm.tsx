@@ -54,7 +54,7 @@ export function PackageForm({ group, file, onBack }: { group: ClassView; file: F
                   countContainers: data.investigation.containers.length,
                   countTreatments: data.investigation.treatments.length,
                   name: data.investigation.class.name,
-                  idId: data.investigation.class.id !== group.id,
+                  named: data.investigation.class.id !== group.id,
                 })}
               </span>
             </p>

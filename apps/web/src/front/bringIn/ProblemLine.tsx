@@ -21,7 +21,7 @@ export function ProblemLine({
       <td colSpan={columns + 1}>
         <div className="head-table-problem-body">
           <span className="head-table-sentence">
-            <b>{say('bringIn.line2', { line: problem.line })}</b>: {problem.sentence}
+            <b>{say('bringIn.lineNumber', { line: problem.line })}</b>: {problem.sentence}
           </span>
           <span className="head-table-ways">
             {problem.ways.map(({ words, mend }, i) => (
@@ -36,7 +36,7 @@ export function ProblemLine({
                     aria-label={say('bringIn.inAllLikeIt', { words, alike })}
                     onClick={() => onForAll(problem.alike, i)}
                   >
-                    {say('bringIn.all', { alike })}
+                    {say('bringIn.allAlike', { alike })}
                   </button>
                 )}
               </span>

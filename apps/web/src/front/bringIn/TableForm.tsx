@@ -66,13 +66,13 @@ function Form({ group, opened, table, onSheet, onBack, remembered }: Props & { r
   const main = outlook?.measures[0] ? measureOf(outlook.measures[0], outlook.own) : null;
   const usual =
     factor.length >= 2 && main
-      ? say('bringIn.whatDoesDoTo', { value: factor === 'treatment' ? say('bringIn.theTreatment') : factor, name: main.name })
+      ? say('bringIn.whatDoesDoTo', { cause: factor === 'treatment' ? say('bringIn.theTreatment') : factor, name: main.name })
       : '';
   const question = about.question.trim() || usual;
   const missing = [
-    ...(question.length < 5 ? [say('bringIn.theQuestion2')] : []),
-    ...(factor.length < 2 ? [say('bringIn.whatWasChanged2')] : []),
-    ...(about.speciesId === '' ? [say('bringIn.kindPlant2')] : []),
+    ...(question.length < 5 ? [say('bringIn.theQuestionItself')] : []),
+    ...(factor.length < 2 ? [say('bringIn.theThingChanged')] : []),
+    ...(about.speciesId === '' ? [say('bringIn.theKindOfPlant')] : []),
   ];
   const waiting = outlook?.waiting ?? [];
   const ready = outlook !== null && outlook.problems.length === 0 && missing.length === 0 && table.busy === null;
@@ -102,7 +102,7 @@ function Form({ group, opened, table, onSheet, onBack, remembered }: Props & { r
                 {' '}
                 <Say
                   it="bringIn.sheet"
-                  ruledWord={
+                  sheet={
                     <RuledWord
                       name={say('bringIn.sheetWorkbook')}
                       value={opened.sheet ?? ''}
@@ -122,7 +122,7 @@ function Form({ group, opened, table, onSheet, onBack, remembered }: Props & { r
           <>
             {waiting.length > 0 && (
               <button type="button" className="btn" onClick={() => mend(waiting.map((line) => ({ kind: 'leave-out', line })))}>
-                {say('bringIn.leaveOther', { countWaiting: waiting.length })}
+                {say('bringIn.leaveRowsOut', { countWaiting: waiting.length })}
               </button>
             )}
             <button type="button" className="btn-next" disabled={!ready || save.isPending} onClick={submit}>

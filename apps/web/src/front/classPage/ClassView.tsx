@@ -81,7 +81,7 @@ function Teams({ group }: { group: Class }) {
                     type="button"
                     className="btn btn-plain"
                     onClick={() => renew.mutate(team.id)}
-                    aria-label={say('classPage.newPin2', { nickname: team.nickname })}
+                    aria-label={say('classPage.newPinFor', { nickname: team.nickname })}
                   >
                     {say('classPage.newPin')}
                   </button>
@@ -165,7 +165,7 @@ function Investigations({ group }: { group: Class }) {
               <Link to={`/investigations/${i.id}`}>{i.question}</Link>
               <span className="second">
                 {isDated(i.sownOn)
-                  ? say('classPage.sown', { sownOn: formatDay(i.sownOn), phase: i.phase })
+                  ? say('classPage.sownAndPhase', { sownOn: formatDay(i.sownOn), phase: i.phase })
                   : say('classPage.phase', { phase: i.phase })}
               </span>
             </li>

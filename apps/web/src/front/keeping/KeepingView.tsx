@@ -69,7 +69,7 @@ function HowLong({ keeping }: { keeping: Keeping }) {
       <div className="keeping-sentence">
         <Say
           it="keeping.plansLooksCorrectionsTeams"
-          ruledWord={
+          pictures={
             <RuledWord
               name={say('keeping.longPicturesKept')}
               value={keeping.pictureDays === null ? 'stay' : String(keeping.pictureDays)}
@@ -82,15 +82,15 @@ function HowLong({ keeping }: { keeping: Keeping }) {
               onChoose={(days) => save.mutate({ pictureDays: days === 'stay' ? null : Number(days) })}
             />
           }
-          ruledWord2={
+          undo={
             <RuledWord
               name={say('keeping.longDeletionUndone')}
               value={String(keeping.undoDays)}
               choices={[
                 { value: '1', label: say('common.oneDay') },
-                { value: '7', label: say('keeping.days') },
-                { value: '30', label: say('keeping.days2') },
-                { value: '90', label: say('keeping.days3') },
+                { value: '7', label: say('keeping.sevenDays') },
+                { value: '30', label: say('keeping.thirtyDays') },
+                { value: '90', label: say('keeping.ninetyDays') },
               ]}
               onChoose={(days) => save.mutate({ undoDays: Number(days) })}
             />

@@ -48,7 +48,8 @@ export function LotForm({ lot, onDone }: { lot: SeedLot | null; onDone: () => vo
       return found.length === 1 ? [found[0], found[0]] : found;
     },
   };
-  const shown = (range: [number, number] | null) => (range ? say('seedShelf.to', { range: range[0], range2: range[1] }) : '');
+  const shown = (range: [number, number] | null) =>
+    range ? say('seedShelf.rangeToRange', { from: range[0], to: range[1] }) : '';
   const send = handleSubmit(({ speciesId, name, year, count, depthMm, spacingMm, daysToSprout, tests: list }) =>
     save.mutate({ speciesId, name, year, count, depthMm, spacingMm, daysToSprout, tests: list }, { onSuccess: onDone }),
   );
@@ -76,7 +77,7 @@ export function LotForm({ lot, onDone }: { lot: SeedLot | null; onDone: () => vo
         <Field label={say('seedShelf.depthPacketMm')} error={errors.depthMm as { type: string; message?: string } | undefined}>
           {(props) => (
             <Form.Control
-              placeholder={say('seedShelf.to2')}
+              placeholder={say('seedShelf.tenToFifteen')}
               defaultValue={shown(lot?.depthMm ?? null)}
               {...register('depthMm', { ...pair, value: lot?.depthMm ?? null })}
               {...props}
@@ -89,7 +90,7 @@ export function LotForm({ lot, onDone }: { lot: SeedLot | null; onDone: () => vo
         <Field label={say('seedShelf.daysPacket')} error={errors.daysToSprout as { type: string; message?: string } | undefined}>
           {(props) => (
             <Form.Control
-              placeholder={say('seedShelf.to3')}
+              placeholder={say('seedShelf.fiveToEight')}
               defaultValue={shown(lot?.daysToSprout ?? null)}
               {...register('daysToSprout', { ...pair, value: lot?.daysToSprout ?? null })}
               {...props}

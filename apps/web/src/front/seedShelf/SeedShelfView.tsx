@@ -36,7 +36,7 @@ export function SeedShelfView() {
         {open && (
           <LotForm key={open === 'new' ? 'new' : open.id} lot={open === 'new' ? null : open} onDone={() => setOpen(null)} />
         )}
-        <Loaded query={query} what={say('seedShelf.seedShelf2')}>
+        <Loaded query={query} what={say('seedShelf.theSeedShelf')}>
           {(lots) =>
             lots.length === 0 ? (
               <Empty title={say('seedShelf.packetsStand')}>

@@ -19,10 +19,9 @@ export function ShelfLot({ lot, onEdit, onRemove }: { lot: SeedLot; onEdit: () =
       <p className="shelf-facts">
         {lot.year ?? say('seedShelf.yearUnknown')}
         {lot.count !== null && say('seedShelf.seeds', { count: lot.count })}
-        {lot.depthMm && say('seedShelf.mmDeep', { depthMm: lot.depthMm[0], depthMm2: lot.depthMm[1] })}
+        {lot.depthMm && say('seedShelf.mmDeep', { least: lot.depthMm[0], most: lot.depthMm[1] })}
         {lot.spacingMm !== null && say('seedShelf.mmApart', { spacingMm: lot.spacingMm })}
-        {lot.daysToSprout &&
-          say('seedShelf.upInToDays', { daysToSprout: lot.daysToSprout[0], daysToSprout2: lot.daysToSprout[1] })}
+        {lot.daysToSprout && say('seedShelf.upInToDays', { least: lot.daysToSprout[0], most: lot.daysToSprout[1] })}
       </p>
       <div
         className="shelf-share"
@@ -45,7 +44,7 @@ export function ShelfLot({ lot, onEdit, onRemove }: { lot: SeedLot; onEdit: () =
         />
         <span>
           {test
-            ? say('seedShelf.ofCameUpTo2', {
+            ? say('seedShelf.cameUpWithRange', {
                 up: test.up,
                 of: test.of,
                 low: percent(interval!.low),
@@ -57,7 +56,7 @@ export function ShelfLot({ lot, onEdit, onRemove }: { lot: SeedLot; onEdit: () =
       {floats.length > 0 && (
         <p className="second mb-1">
           {say('seedShelf.sinkingProofLife', {
-            floats: floats.map((t) => say('seedShelf.sankWater', { of: t.of - t.up, of2: t.of })).join('; '),
+            floats: floats.map((t) => say('seedShelf.sankWater', { sank: t.of - t.up, of: t.of })).join('; '),
           })}
         </p>
       )}
@@ -69,7 +68,7 @@ export function ShelfLot({ lot, onEdit, onRemove }: { lot: SeedLot; onEdit: () =
         <button
           type="button"
           className="btn btn-plain"
-          aria-label={say('seedShelf.takeOffShelf2', { name: lot.name })}
+          aria-label={say('seedShelf.takeNamedOffShelf', { name: lot.name })}
           onClick={onRemove}
         >
           {say('seedShelf.takeOffShelf')}

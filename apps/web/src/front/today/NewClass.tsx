@@ -49,7 +49,7 @@ export function NewClass({ first }: { first: boolean }) {
         )}
       </Field>
       <button type="submit" className="btn" disabled={save.isPending}>
-        {save.isPending ? say('common.saving') : say('today.addClass2')}
+        {save.isPending ? say('common.saving') : say('today.addTheClass')}
       </button>
       {save.error && <ProblemNotice error={save.error} />}
     </Form>

@@ -50,7 +50,7 @@ export function TodayView({ teacher }: { teacher: NonNullable<SessionView['teach
         next={
           first && (
             <Link className="btn-next" to={`/investigations/${first.id}`}>
-              {say('today.open', { name: first.class.name })}
+              {say('today.openNamed', { name: first.class.name })}
             </Link>
           )
         }
@@ -85,7 +85,7 @@ function Classes({ query }: { query: ReturnType<typeof useClasses> }) {
   return (
     <section className="section mt-4">
       <h2>{say('today.yourClasses')}</h2>
-      <Loaded query={query} what={say('today.yourClasses2')}>
+      <Loaded query={query} what={say('today.yourClassesLower')}>
         {(list) => (
           <>
             {list.map((c) => (

@@ -74,7 +74,7 @@ export function WhatLooksWrong({ all }: { all: InvestigationRecords[] }) {
           open.map(({ investigation, teams, missing }) => (
             <p key={investigation.id}>
               <Say
-                it="today.of"
+                it="today.missingOf"
                 name={investigation.class.name}
                 b={(inside) => <b>{inside}</b>}
                 missing={missing}
@@ -98,9 +98,9 @@ function whyOdd({ kind, value, measure, treatment, twins, records }: Oddity): st
   const { resolution, sownOn } = records.investigation;
   const day = recordedDays(records.readings).pop()!;
   if (kind === 'late') return say('today.daysOthers', { daysBetween: daysBetween(sownOn, day), treatment, up: twins.up });
-  const range = say('today.to', {
-    summaryNumber: summaryNumber(measure, twins.low, resolution),
-    summaryWords: summaryWords(measure, twins.high, resolution),
+  const range = say('today.fromToSummary', {
+    from: summaryNumber(measure, twins.low, resolution),
+    to: summaryWords(measure, twins.high, resolution),
   });
   return say('today.othersStood', {
     summaryWords: summaryWords(measure, value!, resolution),

@@ -112,7 +112,7 @@ function Compare({ records, day, onLook }: { records: InvestigationRecords; day:
         <div>
           {!claim || !answer ? (
             <Waiting>
-              {say('compare.workingDealingLabelsAgain', { value: share > 0 ? `${Math.round(100 * share)} %` : '' })}
+              {say('compare.workingDealingLabelsAgain', { progress: share > 0 ? `${Math.round(100 * share)} %` : '' })}
             </Waiting>
           ) : (
             <>

@@ -14,7 +14,7 @@ import { WorkingPanel } from './panels/WorkingPanel';
 
 type Panel = 'course' | 'teams' | 'tray' | 'seedlings' | 'extremes' | 'working';
 const NAMES: Record<Panel, string> = spoken({
-  course: 'compare.dayDay2',
+  course: 'compare.dayByDay',
   teams: 'compare.teamTeam',
   tray: 'compare.onTheTray',
   seedlings: 'compare.seedlingsPots',

@@ -42,8 +42,8 @@ export function WhatMoved({
                 it="compare.beforeNow"
                 contrastName={contrastName(c)}
                 b={(inside) => <b>{inside}</b>}
-                shownOf={shownOf(was)}
-                shownOf2={shownOf(c)}
+                before={shownOf(was)}
+                now={shownOf(c)}
               />
             </li>
           ))}

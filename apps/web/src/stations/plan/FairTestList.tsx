@@ -63,7 +63,7 @@ export function FairTestList({
                     className="btn btn-plain"
                     onClick={() => change((p) => ({ ...p, exceptions: p.exceptions.filter((e) => e.rule !== f.rule) }))}
                   >
-                    {say('common.takeBack2')}
+                    {say('common.takeBackLower')}
                   </button>
                 )}
               </li>

@@ -168,8 +168,8 @@ function stationOf(part: (typeof PARTS)[number], plan: PlanDocument, out: Worked
   const states = {
     ask: { name: say('planner.ask'), state: `${plan.factors.map((f) => f.name || '…').join(' × ')}`, done: true },
     seeds: {
-      name: say('planner.seeds2'),
-      state: out ? say('planner.seeds3', { seedsSown: out.seedsSown }) : '…',
+      name: say('planner.seedsTitle'),
+      state: out ? say('planner.seedsCount', { seedsSown: out.seedsSown }) : '…',
       done: out !== null,
     },
     'lay-out': {

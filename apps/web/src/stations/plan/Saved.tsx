@@ -35,7 +35,7 @@ export function TwoVersions({ draft }: { draft: PlanDraft }) {
     );
   return (
     <div className="notice" role="alert">
-      <p>{say('planner.somebodyElseChangedPlan', { value: draft.theirs ? `: “${draft.theirs.document.question}”` : '' })}</p>
+      <p>{say('planner.somebodyElseChangedPlan', { who: draft.theirs ? `: “${draft.theirs.document.question}”` : '' })}</p>
       <p className="d-flex gap-2 flex-wrap mb-0">
         <button type="button" className="btn" onClick={draft.takeTheirs}>
           {say('planner.goTheirs')}

@@ -18,7 +18,7 @@ function Window({ window: { earliest, likely, latest } }: { window: DateWindow }
     <>
       {day(likely)}
       {earliest !== latest && (
-        <span className="second"> {say('planner.betweenAnd', { day: day(earliest), day2: day(latest) })}</span>
+        <span className="second"> {say('planner.betweenAnd', { day: day(earliest), other: day(latest) })}</span>
       )}
     </>
   );
@@ -72,20 +72,20 @@ export function WorkedOutPanel({ plan, out, teams }: { plan: PlanDocument; out: 
             <span key={species.id} className="d-block">
               {toBuy.ok ? toBuy.seeds : '…'}
               {toBuy.ok && toBuy.packets !== null && ` = ${counted(toBuy.packets, 'packet')}`}
-              {out.kinds.length > 1 && say('planner.of', { name: species.name.toLowerCase() })}
+              {out.kinds.length > 1 && say('planner.ofNamed', { name: species.name.toLowerCase() })}
             </span>
           ))}
         </dd>
         <dt>{methodById(plan.methodId)!.paper ? say('planner.paperPads') : say('planner.pottingMix')}</dt>
         <dd>{roundUpMetric(mixToHave(plan, out)).text}</dd>
         <dt>{say('planner.firstWater')}</dt>
-        <dd>{say('planner.each', { metricRange: metricRange(out.firstWater.eachMl) })}</dd>
+        <dd>{say('planner.rangeEach', { range: metricRange(out.firstWater.eachMl) })}</dd>
         <dt>{say('planner.emptyExpect', { container: plural(container) })}</dt>
         <dd>
-          {say('planner.to', {
+          {say('planner.expectedAndRange', {
             expected: Number(blanks.expected.toFixed(1)),
-            range90: blanks.range90[0],
-            range902: blanks.range90[1],
+            low: blanks.range90[0],
+            high: blanks.range90[1],
           })}
         </dd>
         {forecast.ok ? (

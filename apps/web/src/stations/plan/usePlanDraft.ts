@@ -59,8 +59,7 @@ export function usePlanDraft(opened: PlanView) {
   );
   const [unsaved] = useState(() => unsavedOf(opened, draft.read()));
   const steps = useMemo(
-    () =>
-      deviceDraft<Steps>(`plan-steps ${opened.id}`, ({ now, past }) => (now && Array.isArray(past) ? { now, past } : null)),
+    () => deviceDraft<Steps>(`plan-steps ${opened.id}`, ({ now, past }) => (now && Array.isArray(past) ? { now, past } : null)),
     [opened.id],
   );
   const [history, dispatch] = useReducer(reduce, opened.document, (saved) => {

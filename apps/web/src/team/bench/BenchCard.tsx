@@ -156,7 +156,7 @@ export function BenchCard(props: Props) {
         closed={!changing}
         onNote={(note) => change({ ...entry, note })}
         onPicture={(file) => void takePicture(file)}
-        next={nextName ? say('bench.next', { nextName }) : say('bench.finish')}
+        next={nextName ? say('bench.nextContainer', { nextName }) : say('bench.finish')}
         onNext={save}
       />
     </>

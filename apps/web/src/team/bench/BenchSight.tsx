@@ -106,11 +106,11 @@ function BigValue({
     return (
       <>
         {valueNumber(main, found.value, { resolution })}
-        <small>{main.quantity === 'count-of' ? say('bench.of', { sown }) : main.unit}</small>
+        <small>{main.quantity === 'count-of' ? say('bench.ofSown', { sown }) : main.unit}</small>
       </>
     );
   if (found) return <span className="words">{findingWords(main, found, { resolution })}</span>;
-  const words = { 'not-up': say('common.notUpYet'), lost: say('bench.lost2'), 'not-checked': say('bench.couldNotCheck') };
+  const words = { 'not-up': say('common.notUpYet'), lost: say('bench.wasLost'), 'not-checked': say('bench.couldNotCheck') };
   return <span className="words">{words[entry.state as keyof typeof words] ?? question}</span>;
 }
 
@@ -126,18 +126,18 @@ function changeWords(
   const before = heightOf(last);
   if (before === null) {
     const found = findingOf(last, main.code);
-    if (found) return say('bench.on', { findingWords: findingWords(main, found, { resolution, sown }), day });
+    if (found) return say('bench.findingOnDay', { findingWords: findingWords(main, found, { resolution, sown }), day });
     return last.state === 'measured'
       ? ''
-      : say('bench.on2', { replace: readingWords(last, { resolution, own: bench.own }).replace(/ yet$/, ''), day });
+      : say('bench.typedOnDay', { typed: readingWords(last, { resolution, own: bench.own }).replace(/ yet$/, ''), day });
   }
-  if (mm === null) return say('bench.on3', { before: formatLength(before, resolution), day });
+  if (mm === null) return say('bench.beforeOnDay', { before: formatLength(before, resolution), day });
   const change = mm - before;
   if (Math.abs(change) < 1e-6) return say('bench.theSameAsOn', { day });
-  return say('bench.trueOtherTrueOther', {
-    math: formatLengthNumber(Math.abs(change), resolution),
-    isQuarterin: resolution === 'quarter-in',
-    someChange: change > 0,
+  return say('bench.moreOrLessThanOnDay', {
+    size: formatLengthNumber(Math.abs(change), resolution),
+    inches: resolution === 'quarter-in',
+    isMore: change > 0,
     day,
   });
 }

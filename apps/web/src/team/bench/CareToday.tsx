@@ -41,13 +41,13 @@ function Task({ task, entering, day, container }: { task: CareTask; entering: En
           {done.skipped
             ? say('bench.leftToday')
             : done.amountMl === null
-              ? say('bench.done2')
+              ? say('bench.doneAll')
               : say('bench.doneMl', { amountMl: done.amountMl })}{' '}
           {done.teamId === null ? (
             say('bench.yourTeacherDidIt')
           ) : (
             <button type="button" className="btn btn-plain" onClick={() => entering.takeBackCare(done.id)}>
-              {say('common.takeBack2')}
+              {say('common.takeBackLower')}
             </button>
           )}
         </p>
@@ -60,7 +60,7 @@ function Task({ task, entering, day, container }: { task: CareTask; entering: En
             </label>
           )}
           <button type="button" className="btn" disabled={wrong} onClick={() => save(false)}>
-            {say('bench.done3', { title: task.title })}
+            {say('bench.doneWith', { title: task.title })}
           </button>
           <button type="button" className="btn btn-plain" onClick={() => save(true)}>
             {say('bench.notToday')}

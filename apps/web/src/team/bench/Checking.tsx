@@ -85,7 +85,7 @@ export function Checking({ bench, own, onLeave }: { bench: Bench; own: BenchInve
             code={ownPot.code}
             b={(inside) => <b>{inside}</b>}
             childNumber={investigation.containers[0]?.childNumber}
-            childNumber2={Boolean(investigation.containers[0]?.childNumber)}
+            hasNumber={Boolean(investigation.containers[0]?.childNumber)}
           />{' '}
           <button type="button" className="btn btn-plain" onClick={() => ownPot.choose(null)}>
             {say('bench.showTeamsPots')}
@@ -104,7 +104,7 @@ export function Checking({ bench, own, onLeave }: { bench: Bench; own: BenchInve
             <>
               <p>{say('bench.saysClockDeviceWithout', { day: formatDay(day) })}</p>
               <button type="button" className="btn" onClick={() => setChoosingDay(true)}>
-                {say('bench.anotherDay2')}
+                {say('bench.itIsAnotherDay')}
               </button>
             </>
           )}

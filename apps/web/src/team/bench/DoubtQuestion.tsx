@@ -73,7 +73,7 @@ export function OtherDoubt({ doubt, entry, onChange }: { doubt: FindingDoubt; en
   return (
     <section className="bench-doubt" role="group" aria-label={say('bench.questionAboutValue')}>
       <p role="status">
-        <Say it="bench.valueStaysTyped2" question={doubt.question} b={(inside) => <b>{inside}</b>} />
+        <Say it="bench.questionValueStays" question={doubt.question} b={(inside) => <b>{inside}</b>} />
       </p>
       <div className="bench-intents">
         <Intents intents={doubt.intents} entry={entry} onChange={onChange} />

@@ -79,8 +79,8 @@ function StepsField(props: FieldProps) {
   return (
     <Stepper
       words={words}
-      less={ofSeeds ? say('bench.oneLess', { one }) : say('bench.oneLess2', { one })}
-      more={ofSeeds ? say('bench.oneMore', { one }) : say('bench.oneMore2', { one })}
+      less={ofSeeds ? say('bench.oneLess', { one }) : say('bench.oneThingLess', { one })}
+      more={ofSeeds ? say('bench.oneMore', { one }) : say('bench.oneThingMore', { one })}
       value={found?.value ?? (ofSeeds && none ? 0 : null)}
       most={ofSeeds ? container.seedsSown : (measure.most ?? 1000)}
       onChange={(n) => onFound(numberFound(measure.code, n))}

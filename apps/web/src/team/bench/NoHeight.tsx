@@ -26,7 +26,11 @@ export function NoHeight({
       <StateButton name={say('bench.lost')} on={entry.state === 'lost'} onPress={() => onToggle('lost')}>
         <path d="M4 18H38M7 17V6l19 3v8zM26 9q9 2 10 9" />
       </StateButton>
-      <StateButton name={say('bench.couldNotCheck2')} on={entry.state === 'not-checked'} onPress={() => onToggle('not-checked')}>
+      <StateButton
+        name={say('bench.couldNotCheckTitle')}
+        on={entry.state === 'not-checked'}
+        onPress={() => onToggle('not-checked')}
+      >
         <path d="M2 18H38M19 18V5q8 3 9 13" strokeDasharray="3 2.500" />
       </StateButton>
     </div>
@@ -45,7 +49,7 @@ export function WhyLost({ entry, onChange }: { entry: Entry; onChange: (entry: E
           className={entry.lostReason === reason ? 'on' : ''}
           onClick={() => onChange({ ...entry, lostReason: reason })}
         >
-          {say('bench.it', { lostWords: LOST_WORDS[reason] })}
+          {say('bench.itIsLost', { lost: LOST_WORDS[reason] })}
         </button>
       ))}
     </div>

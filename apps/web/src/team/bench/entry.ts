@@ -159,10 +159,10 @@ export function padKeys(resolution: RulerResolution): (string | null)[] {
 }
 
 const STEP_WORDS: Record<RulerResolution, string> = spoken({
-  cm: 'bench.cm',
-  'half-cm': 'bench.cm2',
-  mm: 'bench.mm',
-  'quarter-in': 'bench.in',
+  cm: 'bench.toTheCentimetre',
+  'half-cm': 'bench.toHalfCentimetre',
+  mm: 'bench.toTheMillimetre',
+  'quarter-in': 'bench.toQuarterInch',
 });
 
 export function keyWords(key: string, resolution: RulerResolution): string {

@@ -70,7 +70,7 @@ export function ClaimSentence({
         </span>{' '}
         <span className={mark('of')}>
           <RuledWord
-            name={say('teamClaim.whichPlants2')}
+            name={say('teamClaim.whichPlantsTitle')}
             value={parts.of}
             choices={chosen('of')}
             onChoose={(of) => change({ of })}

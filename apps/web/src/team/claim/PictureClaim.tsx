@@ -72,7 +72,7 @@ export function PictureClaim({
   const sentence = claimText(parts, vocabulary);
   return (
     <>
-      <p className="mb-1">{say('teamClaim.whichPlants3')}</p>
+      <p className="mb-1">{say('teamClaim.whichPlantsAsked')}</p>
       {group(parts.of, 'of')}
       {parts.of !== '' && (
         <>
@@ -113,7 +113,7 @@ export function PictureClaim({
               );
             })}
           </div>
-          <p className="mb-1">{say('teamClaim.besidePlants2')}</p>
+          <p className="mb-1">{say('teamClaim.besideWhichPlants')}</p>
           {group(parts.against, 'against')}
         </>
       )}

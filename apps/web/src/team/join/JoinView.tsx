@@ -31,7 +31,7 @@ export function JoinView() {
     <main className="join">
       <header className="join-head">
         <Logo />
-        <h1>{team ? team.nickname : (view.data?.className ?? say('joining.joinTeam2'))}</h1>
+        <h1>{team ? team.nickname : (view.data?.className ?? say('joining.joinYourTeam'))}</h1>
       </header>
       {!view.data && (
         <>

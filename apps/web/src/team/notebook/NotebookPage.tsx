@@ -50,9 +50,9 @@ export function NotebookPage({ container, investigation, readings, photos, topMm
               code: container.code,
               grown: grown
                 .map((r) =>
-                  say('notebook.day', {
+                  say('notebook.dayAndHeight', {
                     daysBetween: daysBetween(container.sownOn, r.day),
-                    heightOf: formatLengthNumber(heightOf(r)!, investigation.resolution),
+                    height: formatLengthNumber(heightOf(r)!, investigation.resolution),
                   }),
                 )
                 .join(', '),
@@ -69,7 +69,7 @@ export function NotebookPage({ container, investigation, readings, photos, topMm
                   scale={scale}
                 />
                 <text y="18" textAnchor="middle" className="notebook-day">
-                  {say('common.day', { daysBetween: daysBetween(container.sownOn, r.day) })}
+                  {say('common.dayAfterSowing', { daysBetween: daysBetween(container.sownOn, r.day) })}
                 </text>
               </g>
             ))}
@@ -81,7 +81,7 @@ export function NotebookPage({ container, investigation, readings, photos, topMm
         <table className="table">
           <thead>
             <tr>
-              <th scope="col">{say('common.day3')}</th>
+              <th scope="col">{say('common.dayHead')}</th>
               <th scope="col">{say('notebook.date')}</th>
               <th scope="col">{say('notebook.whatWeSaw')}</th>
               <th scope="col">{say('notebook.change')}</th>

@@ -99,7 +99,7 @@ function ExpectedAndCame({ expected, own }: { expected: BenchPrediction; own: Ow
         ? say('notebook.noneYet')
         : up.by - up.after > 1
           ? say('notebook.betweenDayDay', { after: up.after, by: up.by })
-          : say('notebook.onDay2', { by: up.by }),
+          : say('notebook.onDayBy', { by: up.by }),
     ]);
   if (heightMm !== null)
     rows.push([
@@ -107,7 +107,7 @@ function ExpectedAndCame({ expected, own }: { expected: BenchPrediction; own: Ow
       formatLength(heightMm, resolution),
       tall === null
         ? say('notebook.nothingMeasuredYet')
-        : say('notebook.onDay3', { mm: formatLength(tall.mm, resolution), dayNumber: tall.dayNumber }),
+        : say('notebook.heightOnDay', { height: formatLength(tall.mm, resolution), dayNumber: tall.dayNumber }),
     ]);
   if (winner !== null)
     rows.push([

@@ -84,9 +84,9 @@ function Lines({
   const container = (id: string) => investigation.containers.find((c) => c.id === id)!;
   const words = lines
     .map((l) =>
-      say('notebook.onDay4', {
+      say('notebook.summaryOnDay', {
         code: container(l.containerId).code,
-        summaryWords: summaryWords(measure, l.points[l.points.length - 1]!.value, resolution),
+        summary: summaryWords(measure, l.points[l.points.length - 1]!.value, resolution),
         dayNumber: l.points[l.points.length - 1]!.dayNumber,
       }),
     )
@@ -110,7 +110,7 @@ function Lines({
       ))}
       {Array.from({ length: Math.floor(last / every) + 1 }, (_, i) => i * every).map((n) => (
         <text key={n} x={x(n)} y={CHART.height - 10} textAnchor="middle">
-          {n === 0 ? say('notebook.day2') : n}
+          {n === 0 ? say('notebook.dayZero') : n}
         </text>
       ))}
       <path d={`M${CHART.left} ${y(0)}H${width - CHART.right}`} stroke="#2A1B2E" strokeWidth="2" />

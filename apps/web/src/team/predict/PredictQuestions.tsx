@@ -64,7 +64,7 @@ export function Winner({
   return (
     <>
       <h1>{say('predict.tallestEnd')}</h1>
-      <div className="predict-winners" role="radiogroup" aria-label={say('predict.tallestEnd2')}>
+      <div className="predict-winners" role="radiogroup" aria-label={say('predict.tallestInTheEnd')}>
         {asked.treatments.map((t) => (
           <button key={t.code} type="button" role="radio" aria-checked={value === t.code} onClick={() => onChoose(t.code)}>
             <TreatmentMark code={t.code} size={34} />

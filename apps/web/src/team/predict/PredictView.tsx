@@ -77,7 +77,7 @@ function Predict({ asked }: { asked: BenchPrediction }) {
     <>
       <p className="second">{asked.question}</p>
       <p className="predict-step" role="status">
-        {say('predict.of', { at: at + 1, countKinds: asked.kinds.length })}
+        {say('predict.questionOf', { at: at + 1, countKinds: asked.kinds.length })}
       </p>
       {kind === 'first-sprout-day' && (
         <FirstDay

@@ -51,8 +51,8 @@ export function TeamTakeView() {
                     <span className="taking-emblem">
                       <EmblemMark emblem={team.emblem} size={30} />
                     </span>
-                    <h1>{say('pictures.day5', { name: film.name, daysBetween: daysBetween(film.sownOn, today) })}</h1>
-                    <p>{say('pictures.for', { nickname: team.nickname, today: formatDay(today) })}</p>
+                    <h1>{say('pictures.nameOnDay', { name: film.name, daysBetween: daysBetween(film.sownOn, today) })}</h1>
+                    <p>{say('pictures.forTeamToday', { nickname: team.nickname, today: formatDay(today) })}</p>
                     <Link className="btn" to="/bench">
                       {say('common.close')}
                     </Link>

@@ -50,7 +50,7 @@ export interface ClaimVocabulary {
 export function groupWords(group: Pick<Group, 'label'>, subject: ClaimSubject): string {
   const { between } = subject.question;
   if (between === 'kinds') return group.label.toLowerCase();
-  if (between === 'ages') return say('conclude.of3', { kind: subject.kind, label: group.label });
+  if (between === 'ages') return say('conclude.kindOfGroup', { kind: subject.kind, label: group.label });
   return `${subject.kind} ${joined([group.label], subject)}`;
 }
 
@@ -75,7 +75,7 @@ export function claimWords(parts: ClaimParts, { groups, contrasts, subject }: Cl
   if (of) words.push({ part: 'of', text: groupWords(of, subject) });
   if (parts.verb !== '') words.push({ part: 'verb', text: verbWords(parts.verb, subject) });
   if (against) {
-    const than = parts.verb === 'less' || parts.verb === 'more' ? say('conclude.than') : '';
+    const than = parts.verb === 'less' || parts.verb === 'more' ? say('conclude.thanBefore') : '';
     words.push({ part: 'against', text: `${than}${groupWords(against, subject)}` });
   }
   if (parts.when && subject.when) words.push({ part: 'when', text: subject.when });

@@ -134,8 +134,8 @@ function namesOf(group: Group, all: readonly Group[], factor: string, amount: nu
   const subject = factor.toLowerCase();
   const control = group.treatment.control
     ? [
-        say('conclude.no', { subject }),
-        say('conclude.without', { subject }),
+        say('conclude.withoutSubject', { subject }),
+        say('conclude.withoutGroup', { subject }),
         'control',
         'controls',
         say('conclude.withNone'),
@@ -151,7 +151,7 @@ function namesOf(group: Group, all: readonly Group[], factor: string, amount: nu
       ...telling,
       ...control,
       ...dose,
-      say('conclude.treatment2', { code: group.treatment.code.toLowerCase() }),
+      say('conclude.treatmentCode', { code: group.treatment.code.toLowerCase() }),
     ]),
   ];
 }

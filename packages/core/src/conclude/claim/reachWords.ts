@@ -28,8 +28,8 @@ export function reachWords(question: ReachQuestion, facts: ReachFacts, subject: 
             ? say('conclude.wroteCannotTellYet', { quoted, of, pots })
             : say('conclude.wroteRangeDifferenceStill', { quoted, of }),
           offers: [
-            { words: say('conclude.cannotTellWhether2'), change: { lead: 'cannot' } },
-            { words: say('conclude.weThinkThat2'), change: { lead: 'think' } },
+            { words: say('conclude.cannotTellWhetherOpen'), change: { lead: 'cannot' } },
+            { words: say('conclude.weThinkThatOpen'), change: { lead: 'think' } },
           ],
         };
       return {
@@ -41,8 +41,8 @@ export function reachWords(question: ReachQuestion, facts: ReachFacts, subject: 
               : say('conclude.wroteMakeSomethingLikely', { quoted, containers: facts.containers, pots }),
         offers: [
           { words: `… ${shown.less}`, change: { verb: 'less' } },
-          { words: say('conclude.weSawThat2'), change: { lead: 'saw' } },
-          { words: say('conclude.weThinkThat2'), change: { lead: 'think' } },
+          { words: say('conclude.weSawThatOpen'), change: { lead: 'saw' } },
+          { words: say('conclude.weThinkThatOpen'), change: { lead: 'think' } },
         ],
       };
     case 'wrong-direction': {
@@ -50,7 +50,7 @@ export function reachWords(question: ReachQuestion, facts: ReachFacts, subject: 
       return {
         asks: of
           ? say('conclude.lookPictureAgainSay', { groupWords: groupWords({ label: of }, subject), seen, quoted })
-          : say('conclude.lookPictureAgainSay2', { quoted }),
+          : say('conclude.lookPictureAgainMarks', { quoted }),
         offers: [{ words: `… ${seen}`, change: { verb: (question.facts.sign ?? 0) < 0 ? 'less' : 'more' } }],
       };
     }
@@ -65,7 +65,7 @@ export function reachWords(question: ReachQuestion, facts: ReachFacts, subject: 
     case 'cause':
       return {
         asks: facts.unfair
-          ? say('conclude.wroteTestQuiteFair', { quoted, replace: facts.unfair.replace(/\.$/, '') })
+          ? say('conclude.wroteTestQuiteFair', { quoted, cause: facts.unfair.replace(/\.$/, '') })
           : young
             ? say('conclude.wroteElseDifferentBetween', { quoted })
             : say('conclude.wroteMoreThingDiffers', { quoted }),
@@ -74,7 +74,7 @@ export function reachWords(question: ReachQuestion, facts: ReachFacts, subject: 
     case 'one-plant':
       return {
         // What was picked was not written.
-        asks: say('conclude.trueOtherTrueOther', {
+        asks: say('conclude.askedAboutPart', {
           sameSpan: question.span[1] === 0,
           quoted,
           test: / and /.test(word),
@@ -87,7 +87,7 @@ export function reachWords(question: ReachQuestion, facts: ReachFacts, subject: 
         asks: young
           ? say('conclude.wroteSameSeeFew', { quoted, pots })
           : say('conclude.wroteRangeDifferenceWide', { quoted, containers: facts.containers, pots }),
-        offers: [{ words: say('conclude.cannotTellWhether2'), change: { lead: 'cannot', verb: 'more' } }],
+        offers: [{ words: say('conclude.cannotTellWhetherOpen'), change: { lead: 'cannot', verb: 'more' } }],
       };
   }
 }

@@ -89,5 +89,5 @@ export function classExpected(rows: readonly ExpectedAndCame[], records: Grouped
 
 /** A span of days as it is said: `day 6`, `between day 3 and day 6`. */
 export function spanWords({ after, by }: { after: number; by: number }): string {
-  return by - after > 1 ? say('conclude.betweenDayDay', { after, by }) : say('conclude.onDay2', { by });
+  return by - after > 1 ? say('conclude.betweenDayDay', { after, by }) : say('conclude.onDayBy', { by });
 }

@@ -88,7 +88,7 @@ function moreContainers({ plan, sureness, size }: NextFacts): NextStep[] {
 }
 
 const aboutOf = ({ asked }: Contrast) =>
-  asked.kind === 'difference' ? say('conclude.and', { of: asked.of, against: asked.against }) : '';
+  asked.kind === 'difference' ? say('conclude.pairOfGroups', { of: asked.of, against: asked.against }) : '';
 
 /** Rules of the fair test that were broken, knowingly or not, and that a press mends. */
 function fairer({ plan, teams }: NextFacts): NextStep[] {

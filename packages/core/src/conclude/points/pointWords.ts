@@ -43,8 +43,8 @@ export function pointWords(point: Point, subject: PointSubject): PointWords {
 export function classesWords(chance: number): string {
   if (chance < 0.001) return say('conclude.fewerClasses');
   if (chance > 0.95) return say('conclude.nearlyEveryClass');
-  if (chance > 0.4) return say('conclude.inOfClasses', { math: Math.round(10 * chance) });
-  return say('conclude.inOfClasses2', { math: Math.round(1 / chance) });
+  if (chance > 0.4) return say('conclude.inOfTenClasses', { classes: Math.round(10 * chance) });
+  return say('conclude.inOneOfClasses', { classes: Math.round(1 / chance) });
 }
 
 /** So many grains of which one is inked draw the same; null where they cannot be counted at a glance. */
@@ -70,23 +70,23 @@ function said(point: Point, subject: PointSubject): Said {
   const shown = shownOf({ follow: 'value', reach: '' }, measure, resolution, { container, seeds: false });
   const rate = shownOf({ follow: 'per-day', reach: '' }, measure, resolution, { container, seeds: false });
   const pots = plural(container);
-  const onDay = (day: IsoDay) => say('common.day', { daysBetween: daysBetween(sownOn, day) });
+  const onDay = (day: IsoDay) => say('common.dayAfterSowing', { daysBetween: daysBetween(sownOn, day) });
   const words = (v: number) => shown.words(v);
   const young = band === 'early' || band === 'primary';
   switch (point.code) {
     case 'first-and-last-up': {
       const when = (after: number, by: number) =>
-        by - after > 1 ? say('conclude.betweenDayDay', { after, by }) : say('conclude.onDay2', { by });
+        by - after > 1 ? say('conclude.betweenDayDay', { after, by }) : say('conclude.onDayBy', { by });
       const lead =
         point.ahead === null || point.ahead.of < point.first.length
           ? ''
           : say('conclude.allWere', { of: counted(point.ahead.of, container), label: point.ahead.label });
       return {
         title: say('conclude.cameFirstLast', {
-          some: some(point.first, container),
+          first: some(point.first, container),
           when: when(point.firstAfter, point.firstBy),
-          some2: some(point.last, container),
-          when2: when(point.lastAfter, point.lastBy),
+          last: some(point.last, container),
+          whenLast: when(point.lastAfter, point.lastBy),
           lead,
         }),
         asks: say('conclude.firstLastWait'),
@@ -99,8 +99,8 @@ function said(point: Point, subject: PointSubject): Said {
           container: point.container,
           behind: point.behind,
           twins: point.twins,
-          value: words(point.value),
-          number: shown.number(point.low),
+          reached: words(point.value),
+          low: shown.number(point.low),
           high: words(point.high),
         }),
         asks: point.behind ? say('conclude.whatCouldHaveHappened') : say('conclude.mayMore'),
@@ -110,18 +110,18 @@ function said(point: Point, subject: PointSubject): Said {
       return {
         title: say('conclude.ledSinceLeads', {
           ledBefore: point.ledBefore,
-          onDay: onDay(point.early),
-          onDay2: onDay(point.crossed),
+          before: onDay(point.early),
+          since: onDay(point.crossed),
           leadsNow: point.leadsNow,
         }),
         asks: say('conclude.mayChangedWay'),
-        luck: say('conclude.dealsLabelsWithinTeams2'),
+        luck: say('conclude.dealsBothLeadsAnyDay'),
       };
     case 'fastest-stretch':
       return {
         title: say('conclude.grewFastestOtherStretch', {
-          onDay: onDay(point.from),
-          onDay2: onDay(point.to),
+          fromDay: onDay(point.from),
+          toDay: onDay(point.to),
           perDay: rate.words(point.perDay),
           next: rate.words(point.next),
         }),
@@ -129,7 +129,7 @@ function said(point: Point, subject: PointSubject): Said {
         luck: say('conclude.classesStretchFasterNext', { container }),
       };
     case 'dip-over-days-off': {
-      const days = say('conclude.to', { from: weekdayName(point.from), to: weekdayName(point.to) });
+      const days = say('conclude.fromTo', { from: weekdayName(point.from), to: weekdayName(point.to) });
       const who = point.label ?? say('conclude.wholeClass');
       const how = point.stoodStill ? say('conclude.stoodStill') : say('conclude.grewLess');
       return {
@@ -158,7 +158,7 @@ function said(point: Point, subject: PointSubject): Said {
           dayNumber: point.dayNumber,
         }),
         asks: say('conclude.needKnowExpect'),
-        luck: say('conclude.dealsNumbersAmongTeams2'),
+        luck: say('conclude.dealsOneTeamAsFarOff'),
       };
     case 'slip-mended':
       return {
@@ -174,7 +174,7 @@ function said(point: Point, subject: PointSubject): Said {
       };
     case 'more-losses':
       return {
-        title: say('conclude.trueOtherLostOthers', {
+        title: say('conclude.moreLostThanOthers', {
           lost: point.lost,
           of: point.of,
           pots,
@@ -203,7 +203,7 @@ function said(point: Point, subject: PointSubject): Said {
             ? say('conclude.smallestPlantsShowMuch')
             : say('conclude.smallPlantsShow');
       return {
-        title: say('conclude.teamsNumbersLieTrue', { size, someOffset: point.offset > 0, onDay: onDay(point.day), small }),
+        title: say('conclude.teamsNumbersLieApart', { size, someOffset: point.offset > 0, onDay: onDay(point.day), small }),
         asks: point.alsoSmall ? say('conclude.whereRulerBeginLay') : say('conclude.rulerLightPlaceCare'),
         luck: say('conclude.classesWhoseTeamsRead'),
       };
@@ -213,21 +213,21 @@ function said(point: Point, subject: PointSubject): Said {
         title: say('conclude.differTwoUsReading', {
           label: point.label,
           against: point.against,
-          shown: shown.size(point.difference) || say('conclude.lessStep'),
-          shown2: shown.size(point.error),
+          gap: shown.size(point.difference) || say('conclude.lessStep'),
+          readingError: shown.size(point.error),
         }),
         asks: say('conclude.differencesBigger'),
         luck: null,
       };
     case 'never-came': {
-      const expected = point.expected < 0.5 ? 'none' : say('conclude.about', { math: Math.round(point.expected) });
+      const expected = point.expected < 0.5 ? 'none' : say('conclude.aboutCount', { count: Math.round(point.expected) });
       const who = point.seeds
-        ? say('conclude.seedsTrueOther', { never: point.never, of: point.of, young, label: point.label })
+        ? say('conclude.seedsNeverUp', { never: point.never, of: point.of, young, label: point.label })
         : point.containers.length <= NAMED
           ? `${listInWords(point.containers)} (${point.label})`
-          : say('conclude.trueOther', { never: point.never, of: point.of, pots, young, label: point.label });
+          : say('conclude.potsNeverUp', { never: point.never, of: point.of, pots, young, label: point.label });
       return {
-        title: say('conclude.comeTrueOtherExpected', {
+        title: say('conclude.notUpAsExpected', {
           who,
           onDay: onDay(point.day),
           of: point.of,
@@ -241,8 +241,8 @@ function said(point: Point, subject: PointSubject): Said {
       return {
         title: say('conclude.slowingDownFastest', {
           perDay: rate.words(point.perDay),
-          onDay: onDay(point.from),
-          onDay2: onDay(point.to),
+          fromDay: onDay(point.from),
+          toDay: onDay(point.to),
           fastest: rate.words(point.fastest),
         }),
         asks: say('conclude.mightRunningLightRoom'),
@@ -253,7 +253,7 @@ function said(point: Point, subject: PointSubject): Said {
         title:
           point.expected === point.came
             ? say('conclude.teamsSaidAhead', { said: point.said, teams: point.teams, expected: point.expected })
-            : say('conclude.teamsSaidAheadTrue', {
+            : say('conclude.teamsSaidOtherAhead', {
                 said: point.said,
                 teams: point.teams,
                 expected: point.expected,
@@ -271,8 +271,8 @@ function said(point: Point, subject: PointSubject): Said {
           countAges: point.ages.length,
           mean: words(youngest.mean),
           age: youngest.age,
-          mean2: words(oldest.mean),
-          age2: oldest.age,
+          lastMean: words(oldest.mean),
+          lastAge: oldest.age,
         }),
         asks: say('conclude.stepBiggestMustPlant'),
         luck: null,

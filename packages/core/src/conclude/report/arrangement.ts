@@ -19,13 +19,13 @@ export const PART_NAMES: Record<ReportPart, string> = spoken({
   question: 'conclude.ourQuestion',
   expected: 'conclude.whatWeExpected',
   plan: 'conclude.thePlan',
-  tray: 'conclude.whereStood2',
+  tray: 'conclude.whereItStoodTitle',
   method: 'conclude.whatWasDone',
   records: 'conclude.whatWasRecorded',
   figure: 'conclude.theFigures',
   claim: 'common.whatWeFoundOut',
   other: 'conclude.elseExplain',
-  wrong: 'conclude.wentOtherwise',
+  wrong: 'conclude.wentDifferently',
   next: 'common.whatNext',
 });
 

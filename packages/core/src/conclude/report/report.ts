@@ -82,12 +82,12 @@ const BLOCKS: Record<ReportPart, (facts: ReportFacts) => ReportBlock[]> = {
   question: ({ question, team, className, sownOn, days }) => [
     ...paragraph(question, true),
     ...paragraph(
-      say('conclude.classSownNobodyWrote', {
+      say('conclude.whoAndWhenSown', {
         team,
         noTeam: team === null,
         className,
         sownOn: formatDay(sownOn),
-        isDated: isDated(sownOn),
+        hasDate: isDated(sownOn),
         dayAndDate: dayAndDate(sownOn, days[days.length - 1]!),
         someDays: days.length > 0,
       }),
@@ -125,7 +125,7 @@ const BLOCKS: Record<ReportPart, (facts: ReportFacts) => ReportBlock[]> = {
 function planBlocks({ factor, treatments, kind, container, methodName, planned }: ReportFacts): ReportBlock[] {
   const pots = plural(container);
   const total = treatments.reduce((sum, t) => sum + t.containers, 0);
-  const how = say('conclude.in2', {
+  const how = say('conclude.kindInMethod', {
     kind: capital(kind),
     total: counted(total, container),
     methodName: methodName.toLowerCase(),
@@ -150,7 +150,11 @@ function planBlocks({ factor, treatments, kind, container, methodName, planned }
         t.label,
         String(t.containers),
         ...(planned
-          ? [t.seeds[0] === t.seeds[1] ? String(t.seeds[0]) : say('conclude.to2', { seeds: t.seeds[0], seeds2: t.seeds[1] })]
+          ? [
+              t.seeds[0] === t.seeds[1]
+                ? String(t.seeds[0])
+                : say('conclude.seedsFromTo', { seeds: t.seeds[0], most: t.seeds[1] }),
+            ]
           : []),
       ]),
       caption: '',
@@ -162,8 +166,8 @@ function claimBlocks({ claims, found, team }: ReportFacts): ReportBlock[] {
   const written = claims.filter((c) => c.text !== '' || c.because !== '' || c.saw.length > 0);
   const blocks = written.flatMap((c): ReportBlock[] => [
     ...paragraph(team === null ? `${c.team}: ${c.text || say('conclude.claimWrittenYet')}` : c.text, true),
-    ...paragraph(c.saw.length > 0 ? say('conclude.seen', { saw: listInWords(c.saw) }) : ''),
-    ...paragraph(c.because === '' ? '' : say('conclude.because2', { because: c.because })),
+    ...paragraph(c.saw.length > 0 ? say('conclude.seenTitle', { saw: listInWords(c.saw) }) : ''),
+    ...paragraph(c.because === '' ? '' : say('conclude.becauseOf', { because: c.because })),
     ...paragraph(c.asked.length > 0 ? say('conclude.askedAbout', { asked: c.asked.join('; ') }) : ''),
   ]);
   const page = found
@@ -178,10 +182,10 @@ function claimBlocks({ claims, found, team }: ReportFacts): ReportBlock[] {
 function wrongBlocks({ deviations, lost, slips, blanks, exceptions }: ReportFacts): ReportBlock[] {
   const items = [
     ...(deviations.length > 0 ? [say('conclude.atSowing', { deviations: deviations.join('; ') })] : []),
-    ...(lost.length > 0 ? [say('conclude.lost', { lost: lost.join('; ') })] : []),
+    ...(lost.length > 0 ? [say('conclude.lostTitle', { lost: lost.join('; ') })] : []),
     ...(slips.length > 0 ? [say('conclude.foundCorrected', { slips: slips.join('; ') })] : []),
     ...(blanks.length > 0 ? [say('conclude.notLookedAt', { blanks: blanks.join('; ') })] : []),
     ...exceptions.map((e) => say('conclude.quiteFair', { e })),
   ];
-  return items.length > 0 ? list(items) : paragraph(say('conclude.nothingWentOtherwiseFar'));
+  return items.length > 0 ? list(items) : paragraph(say('conclude.nothingWentDifferently'));
 }

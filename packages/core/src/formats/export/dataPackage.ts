@@ -73,7 +73,7 @@ export function dataPackage(facts: PackageFacts, tables: readonly ExportTable[])
 function fieldOf({ name, type, description, unit }: ExportColumn): object {
   const told = {
     name,
-    description: unit === '' ? description : say('exports.unit', { description, unit }),
+    description: unit === '' ? description : say('exports.describedWithUnit', { description, unit }),
     ...(unit === '' ? {} : { unit }),
   };
   if (type === 'yes-no') return { ...told, type: 'boolean', trueValues: ['yes'], falseValues: ['no'] };

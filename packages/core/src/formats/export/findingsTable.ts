@@ -140,7 +140,7 @@ function measureColumn(measure: Measure, typed: boolean): ExportColumn {
   return column(
     headingOf(measure),
     quantity === 'count' || quantity === 'count-of' ? 'integer' : 'number',
-    say('exports.ofThe2', { name, of }),
+    say('exports.nameOfThe', { name, of }),
     unit,
   );
 }

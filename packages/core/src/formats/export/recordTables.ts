@@ -74,7 +74,7 @@ export function recordTables(records: RecordsToExport): ExportTable[] {
         column('treatment', 'string', say('exports.letterTreatment')),
         column('treatment_label', 'string', say('exports.treatmentGetsWords')),
         column('control', 'yes-no', say('exports.whetherTreatmentControl')),
-        column('kind', 'string', say('exports.kindPlant2')),
+        column('kind', 'string', say('exports.kindOfPlantNote')),
         column('team', 'string', say('exports.teamLooksAfterBlock')),
         column('place', 'integer', say('exports.placeTrayCountedFirst')),
         column('seeds', 'integer', say('exports.seedsSownReally')),
@@ -145,7 +145,7 @@ export function recordTables(records: RecordsToExport): ExportTable[] {
       title: say('exports.deviations'),
       columns: [
         containerWords(),
-        column('kind', 'string', say('exports.wentOtherwisePlannedWhen')),
+        column('kind', 'string', say('exports.wentDifferentlyWhenSown')),
         column('seeds', 'integer', say('exports.seedsReallySownWhere')),
         noteWords(),
       ],

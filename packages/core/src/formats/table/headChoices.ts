@@ -150,11 +150,11 @@ function measureWords(measure: Measure, { unit, counting, on, at }: MeasureColum
   const shown = unit || (measure.quantity === 'number' || measure.quantity === 'share' ? measure.unit : '');
   const name = counting === 'new' ? say('tablesIn.newSinceLastLook', { name: measure.name }) : measure.name;
   const where = on
-    ? `, ${'number' in on ? say('common.day2', { number: on.number }) : on.date}`
+    ? `, ${'number' in on ? say('common.dayNumber', { number: on.number }) : on.date}`
     : at
       ? `, ${at.container || at.treatment}`
       : '';
-  return `${name}${shown && shown !== measure.name ? say('tablesIn.in', { shown }) : ''}${where}`;
+  return `${name}${shown && shown !== measure.name ? say('tablesIn.inUnit', { unit: shown }) : ''}${where}`;
 }
 
 /** Everything that a column can be said to mean, the likeliest first. */
@@ -287,22 +287,22 @@ function consequence(measure: Measure, unit: string, { least, most, filled }: Co
     const odd = high.mm > TALLEST_PLANT_MM || high.mm < SHORTEST_MM ? say('tablesIn.unlikely') : '';
     const shown = (mm: number) => plain(lengthIn(mm, 'cm'));
     return measure.code === 'height'
-      ? say('tablesIn.plantsDrawnCmTall', { shown: shown(low.mm), someLeast: least > 0, shown2: shown(high.mm), odd })
-      : say('tablesIn.toCm', { shown: shown(low.mm), shown2: shown(high.mm), odd });
+      ? say('tablesIn.plantsDrawnCmTall', { least: shown(low.mm), hasLeast: least > 0, most: shown(high.mm), odd })
+      : say('tablesIn.toCm', { least: shown(low.mm), most: shown(high.mm), odd });
   }
   if (measure.quantity === 'mass') {
     const grams = (n: number) => n * GRAMS_PER[unit as MassUnit];
     if (grams(most) < LIGHTEST_G || grams(most) > HEAVIEST_G)
       return say('tablesIn.weighsGUnlikely', { of, plain: plain(grams(most)) });
-    return say('tablesIn.gMark', { plain: plain(grams(least)), plain2: plain(grams(most)), of });
+    return say('tablesIn.gMark', { least: plain(grams(least)), most: plain(grams(most)), of });
   }
   if (unit === partsOfOne())
-    return say('tablesIn.toMoreThanCan', { plain: plain(100 * least), plain2: plain(100 * most), of, severalMost: most > 1 });
+    return say('tablesIn.percentMoreThanCan', { least: plain(100 * least), most: plain(100 * most), of, severalMost: most > 1 });
   const beyond = (measure.most !== null && most > measure.most) || (measure.least !== null && least < measure.least);
-  return say('tablesIn.toMoreThanCan2', {
-    plain: plain(least),
-    plain2: plain(most),
-    value: measure.unit && measure.unit !== 'pH' ? ` ${measure.unit}` : '',
+  return say('tablesIn.valuesMoreThanCan', {
+    least: plain(least),
+    most: plain(most),
+    unit: measure.unit && measure.unit !== 'pH' ? ` ${measure.unit}` : '',
     of,
     beyond,
   });
@@ -318,15 +318,15 @@ function ofRole(role: Role, cells: ColumnCells, reading: TableReading, unit: str
     const days = distinct.flatMap((d) => readDate(d, reading.dateOrder, reading.year) ?? []).sort();
     return days.length === 0
       ? say('tablesIn.cellDate')
-      : say('tablesIn.to', { days: formatDay(days[0]!), days2: formatDay(days[days.length - 1]!) });
+      : say('tablesIn.daysFromTo', { from: formatDay(days[0]!), to: formatDay(days[days.length - 1]!) });
   };
   const detail: Partial<Record<Role, string>> = {
     day: Number.isFinite(least) ? say('tablesIn.dayDay', { least, most }) : say('tablesIn.numberDays'),
     date: role === 'date' || role === 'sown-on' ? dates() : '',
     'sown-on': role === 'sown-on' ? dates() : '',
     'of-how-many': Number.isFinite(least)
-      ? say('tablesIn.countsAreOutOf', { least: least === most ? least : say('tablesIn.to2', { least, most }) })
-      : say('tablesIn.countsAreOutOf2'),
+      ? say('tablesIn.countsAreOutOf', { least: least === most ? least : say('tablesIn.leastToMost', { least, most }) })
+      : say('tablesIn.countsAreOutOfIt'),
     note: say('tablesIn.notesKept', { countFilled: filled.length }),
     dose: Number.isFinite(least)
       ? say('tablesIn.amountsTo', { countDistinct: distinct.length, least, most, unit: unit && ` ${unit}` })
@@ -353,7 +353,7 @@ const hoursOf = ({ least, most }: ColumnCells): HeadChoice => ({
   sign: 'h',
   words: say('tablesIn.hourSinceSowing'),
   detail: Number.isFinite(least)
-    ? say('tablesIn.dayDay2', { math: Math.floor(least / 24), math2: Math.floor(most / 24) })
+    ? say('tablesIn.dayToDay', { from: Math.floor(least / 24), to: Math.floor(most / 24) })
     : say('tablesIn.hoursDay'),
 });
 

@@ -50,7 +50,7 @@ export function readCell(
     if (Number.isFinite(part) && whole > 0 && part >= 0 && part <= whole)
       return {
         kind: 'finding',
-        finding: numberFound(measure.code, (100 * part) / whole, say('tablesIn.of', { part, whole })),
+        finding: numberFound(measure.code, (100 * part) / whole, say('tablesIn.partOfWhole', { part, whole })),
         seeds: null,
       };
   }
@@ -104,7 +104,7 @@ function problemOf(
       line,
       column,
       sentence: `${heading}: ${reason}`,
-      ways: [...(near ? [cell(say('tablesIn.itIs', { near: near.words }), near.words)] : []), ...leave],
+      ways: [...(near ? [cell(say('tablesIn.itIsNear', { near: near.words }), near.words)] : []), ...leave],
       alike: `choice ${text.toLowerCase()}`,
     };
   }
@@ -120,6 +120,6 @@ function problemOf(
       ? `number ${readable.why}`
       : isSeedCount(measure.code)
         ? ''
-        : say('tablesIn.value', { text: text.toLowerCase() }),
+        : say('tablesIn.valueText', { text: text.toLowerCase() }),
   };
 }

@@ -144,8 +144,8 @@ class TableReader {
             wholeTableProblem(
               column,
               say('tablesIn.tellSameLookLeave', {
-                headName: headName(this.sheet, before),
-                headName2: headName(this.sheet, column),
+                first: headName(this.sheet, before),
+                second: headName(this.sheet, column),
               }),
             ),
           );
@@ -374,7 +374,10 @@ function hasOpenCommas(rows: readonly SheetRow[], column: number): boolean {
 }
 
 function commaProblem(text: string, line: number, column: number): TableProblem {
-  const way = (as: string) => ({ words: say('tablesIn.itIs2', { as }), mend: { kind: 'cell' as const, line, column, text: as } });
+  const way = (as: string) => ({
+    words: say('tablesIn.itIsMeantAs', { meaning: as }),
+    mend: { kind: 'cell' as const, line, column, text: as },
+  });
   const decimal = text.split(',').length === 2 ? [way(text.replace(',', '.'))] : [];
   return lineProblem(line, column, say('tablesIn.moreThousandNumberDecimals', { text }), {
     ways: [way(text.replaceAll(',', '')), ...decimal],

@@ -154,10 +154,12 @@ export class SettledLooks {
         this.wrong(
           look.line,
           this.rows.at.container >= 0 ? this.rows.at.container : null,
-          say('tablesIn.alreadyLookDayLine', { unit: look.unit, isOnelook: this.days === 'one-look', line: first!.line }),
+          say('tablesIn.alreadyLookDayLine', { unit: look.unit, oneLook: this.days === 'one-look', line: first!.line }),
           {
             alike: 'twice',
-            ways: [{ words: say('tablesIn.leaveLine2', { line: first!.line }), mend: { kind: 'leave-out', line: first!.line } }],
+            ways: [
+              { words: say('tablesIn.leaveLineOut', { line: first!.line }), mend: { kind: 'leave-out', line: first!.line } },
+            ],
           },
         );
       }
@@ -185,7 +187,7 @@ export class SettledLooks {
         if (value === null || !isSeedCount(measure)) continue;
         const seeds = this.units.seedsOf(look.unit);
         if (seeds !== null && value > seeds)
-          this.wrong(look.line, look.column, say('tablesIn.wouldHaveUpOf', { unit: look.unit, value, seeds }), {
+          this.wrong(look.line, look.column, say('tablesIn.wouldHaveUpOf', { unit: look.unit, up: value, seeds }), {
             alike: 'more than were sown',
           });
       }

@@ -55,7 +55,7 @@ export function sheetOf(
   if (tooLong)
     return {
       ok: false,
-      reason: say('tablesIn.lineCellsWhereHeading2', { line: tooLong.line, lastFilled: lastFilled(tooLong.cells) + 1, width }),
+      reason: say('tablesIn.moreCellsThanHeading', { line: tooLong.line, lastFilled: lastFilled(tooLong.cells) + 1, width }),
     };
   return {
     ok: true,

@@ -156,11 +156,14 @@ export class Treatments {
     this.problem(
       row,
       factor.column,
-      say('tablesIn.standsOtherTimes', { text, times: level.times, meant, get: times.get(meant) }),
+      say('tablesIn.standsHereTimes', { text, times: level.times, meant, meantTimes: times.get(meant) }),
       {
         alike: `slip ${key(text)}`,
         ways: [
-          { words: say('tablesIn.itIs3', { meant }), mend: { kind: 'cell', line: row.line, column: factor.column, text: meant } },
+          {
+            words: say('tablesIn.itIsMeant', { meant }),
+            mend: { kind: 'cell', line: row.line, column: factor.column, text: meant },
+          },
           ...(known < MOST_TREATMENTS
             ? [
                 {

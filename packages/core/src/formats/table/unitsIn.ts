@@ -100,9 +100,9 @@ export class Units {
         this.table.at.treatment,
         say('tablesIn.treatmentLineContainerTreatment', {
           code,
-          labelOf: this.treatments.labelOf(known.id),
+          there: this.treatments.labelOf(known.id),
           line: known.line,
-          labelOf2: this.treatments.labelOf(id),
+          here: this.treatments.labelOf(id),
         }),
         [this.cellWay(row, this.table.at.treatment, known.line)],
       );
@@ -110,7 +110,7 @@ export class Units {
       return this.wrong(
         row,
         this.table.at.team,
-        say('tablesIn.isInOnLine', { code, block: known.block ?? '', line: known.line, block2: block ?? '' }),
+        say('tablesIn.isInOnLine', { code, there: known.block ?? '', line: known.line, here: block ?? '' }),
         [this.cellWay(row, this.table.at.team, known.line)],
       );
     this.seedsInRow(known, row);
@@ -126,7 +126,7 @@ export class Units {
   /** Takes the text that stands on another line. */
   private cellWay(row: SheetRow, column: number, line: number): TableProblem['ways'][number] {
     const text = this.table.rows.find((r) => r.line === line)?.cells[column] ?? '';
-    return { words: say('tablesIn.itIs4', { text: text.trim() }), mend: { kind: 'cell', line: row.line, column, text } };
+    return { words: say('tablesIn.itIsText', { text: text.trim() }), mend: { kind: 'cell', line: row.line, column, text } };
   }
 
   private wrong(row: SheetRow, column: number, sentence: string, ways: TableProblem['ways'] = []): null {
@@ -212,7 +212,7 @@ export class Units {
       this.problems.push({
         line,
         column,
-        sentence: say('tablesIn.seedsLine', { code: found.code, seeds: found.seeds, seedsLine: found.seedsLine, seeds2: seeds }),
+        sentence: say('tablesIn.seedsLine', { code: found.code, there: found.seeds, seedsLine: found.seedsLine, here: seeds }),
         alike: 'seeds',
         ways: [{ words: say('tablesIn.leaveLine'), mend: { kind: 'leave-out', line } }],
       });

@@ -83,7 +83,7 @@ export const AMOUNTS: Measure[] = [
     least: 0,
     most: 100,
     get beyond() {
-      return say('measures.soilMoisture2');
+      return say('measures.soilMoistureRange');
     },
     summedUp: 'mean',
     get more() {

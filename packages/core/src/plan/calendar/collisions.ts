@@ -42,7 +42,7 @@ export function collisions(
     }
     const when =
       from >= to
-        ? say('planDays.by', { to: formatDay(to) })
+        ? say('planDays.byDay', { to: formatDay(to) })
         : say('planDays.betweenAnd', { from: formatDay(from), to: formatDay(to) });
     return [
       {
@@ -67,7 +67,7 @@ function obstacle(plan: PlanDocument, from: IsoDay, to: IsoDay, today: IsoDay | 
   return say('planDays.fromToNobodyIs', {
     from: formatDay(whole.from),
     to: formatDay(whole.to),
-    value: whole.holiday ? ` (${whole.holiday})` : '',
+    reason: whole.holiday ? ` (${whole.holiday})` : '',
   });
 }
 
@@ -113,11 +113,13 @@ export function pastSowing(plan: PlanDocument, today: IsoDay | null): CalendarCo
       day: plan.sowOn,
       what: say('planDays.sowingPlannedToday', { sowOn: formatDay(plan.sowOn), today: formatDay(today) }),
       wayOut:
-        next && next < plan.endOn ? say('planDays.sowOn2', { next: formatDay(next) }) : say('planDays.chooseAnotherDaySowing'),
+        next && next < plan.endOn
+          ? say('planDays.sowOnNextSentence', { next: formatDay(next) })
+          : say('planDays.chooseAnotherDaySowing'),
       ...(next && next < plan.endOn
         ? {
             fix: {
-              label: say('planDays.sowOn3', { next: formatDay(next, 'short') }),
+              label: say('planDays.sowOnNext', { next: formatDay(next, 'short') }),
               apply: (p: PlanDocument) => ({ ...p, sowOn: next }),
             },
           }

@@ -72,29 +72,29 @@ const WORDS: Words = {
     }),
   ],
   sow: ({ treatments }) => [
-    say('planDays.sowTreatments', { some: treatments.length > 0, treatments: listInWords(treatments) }),
+    say('planDays.sowTreatments', { several: treatments.length > 0, treatments: listInWords(treatments) }),
     say('planDays.runSheetSaysTeam'),
   ],
   'first-look': () => [say('planDays.firstLook'), say('planDays.firstMayToday')],
   'into-light': ({ kept, species }) => [
-    say('planDays.moveLight', { value: species ? `${species} ` : '' }),
+    say('planDays.moveLight', { what: species ? `${species} ` : '' }),
     say('planDays.aboutHalfShouldBright', { unless: unless(kept) }),
   ],
   'lift-covers': ({ kept, species }) => [
-    species ? say('planDays.liftCoversMoveLight', { species }) : say('planDays.liftCoversMoveLight2'),
+    species ? say('planDays.liftCoversMoveLight', { species }) : say('planDays.liftCoversAndMove'),
     say('planDays.aboutHalfShouldLeave', { unless: unless(kept) }),
   ],
   'covers-off': ({ kept, species }) => [
-    say('planDays.takeCoversOff', { value: species ? ` ${species}` : '' }),
+    say('planDays.takeCoversOff', { what: species ? ` ${species}` : '' }),
     say('planDays.usedAirRoomNow', { unless: unless(kept) }),
   ],
   check: () => [say('planDays.check'), say('planDays.everyContainerGetsAnswer')],
   thin: ({ keep, species }) => [
-    say('planDays.thinTo', { value: species ? `${species} ` : '', keep: keep ?? say('planDays.numberLabel') }),
+    say('planDays.thinTo', { what: species ? `${species} ` : '', keep: keep ?? say('planDays.numberLabel') }),
     say('planDays.stayDecidedLotWritten'),
   ],
   'into-soil': ({ species }) => [
-    say('planDays.moveSoil', { value: species ? `${species} ` : '' }),
+    say('planDays.moveSoil', { what: species ? `${species} ` : '' }),
     say('planDays.foodPaperSpongeHold'),
   ],
   'harden-off': ({ species }) => [say('planDays.beginHardenOff', { species }), say('planDays.hourOutsideShadeToday')],

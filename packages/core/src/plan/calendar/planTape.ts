@@ -86,7 +86,7 @@ export function planTape(plan: PlanDocument, out: WorkedOut, calendar: PlanCalen
       off: !isSchoolDay(plan.calendar, day),
       holiday:
         holiday && (i === 0 || holidayOn(plan.calendar, addDays(day, -1)) !== holiday)
-          ? holiday.name || say('planDays.daysOff2')
+          ? holiday.name || say('planDays.daysOffLower')
           : null,
       check: checked.has(day),
       left: watered && day <= plan.endOn ? leftOn(plan, waterings, day) : null,
@@ -142,6 +142,6 @@ function sprouting(plan: PlanDocument, { sproutings }: WorkedOut): TapeSpan[] {
     const to = forecast.ninety.latest ?? forecast.ninety.likely ?? forecast.half.latest;
     const several = sproutings.filter((s) => s.species === species).length > 1;
     const name = `${species.name.toLowerCase()}${several ? ` ${treatments.join(' ')}` : ''}`;
-    return from && to && from <= plan.endOn ? [{ what: 'up', from, to, words: say('planDays.likelyUp2', { name }) }] : [];
+    return from && to && from <= plan.endOn ? [{ what: 'up', from, to, words: say('planDays.nameLikelyUp', { name }) }] : [];
   });
 }

@@ -30,7 +30,7 @@ function mindedIn(plan: PlanDocument, recipe: Recipe): [from: string, ids: reado
     [species.name.toLowerCase(), species.hazards],
     ...added.map((s): [string, readonly string[]] => [s.factor, ADDED[s.subject] ?? []]),
     [chalk?.factor ?? '', chalk ? ['crush_tablets'] : []],
-    [say('cautions.on', { factor: acid?.factor, factor2: chalk?.factor }), acid && chalk ? ['gas_pressure'] : []],
+    [say('cautions.factorOnFactor', { factor: acid?.factor, second: chalk?.factor }), acid && chalk ? ['gas_pressure'] : []],
     ...stands.map((s): [string, readonly string[]] => [s.factor, standsWith(s)]),
     [say('cautions.seedNicked', { name: species.name.toLowerCase() }), species.before.scarify ? ['scarify_tools'] : []],
     ['thinning', keep !== null ? ['scissors_skewers'] : []],

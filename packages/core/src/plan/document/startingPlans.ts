@@ -70,9 +70,9 @@ export const READY_PLANS: readonly ReadyPlan[] = [
       return [
         factor(say('planning.saltWater'), 'salt', 'mmol/L', [
           [say('planning.noSalt'), 0],
-          [say('planning.mmolL'), 25],
-          [say('planning.mmolL2'), 50],
-          [say('planning.mmolL3'), 100],
+          [say('planning.saltUnit'), 25],
+          [say('planning.saltFifty'), 50],
+          [say('planning.saltHundred'), 100],
         ]),
       ];
     },
@@ -94,9 +94,9 @@ export const READY_PLANS: readonly ReadyPlan[] = [
     days: 28,
     get factors() {
       return [
-        factor(say('planning.plantFood'), 'feed', say('planning.mgNL'), [
+        factor(say('planning.plantFood'), 'feed', say('planning.nitrogenUnit'), [
           [say('common.plainWater'), 0],
-          [say('planning.mgNL2'), 50],
+          [say('planning.nitrogenFifty'), 50],
         ]),
         factor('light', 'light', '', [say('planning.brightSill'), say('planning.behindCurtain')]),
       ];
@@ -150,7 +150,7 @@ export const READY_PLANS: readonly ReadyPlan[] = [
         factor(say('planning.plantsCup'), 'crowding', 'plants', [
           [say('planning.plant'), 1],
           [say('planning.plants'), 4],
-          [say('planning.plants2'), 10],
+          [say('planning.tenPlants'), 10],
         ]),
       ];
     },
@@ -228,10 +228,10 @@ export const READY_PLANS: readonly ReadyPlan[] = [
     get factors() {
       return [
         factor('depth', 'depth', 'mm', [
-          [say('planning.mm'), 10],
-          [say('planning.mm2'), 20],
-          [say('planning.mm3'), 40],
-          [say('planning.mm4'), 65],
+          [say('planning.tenMillimetres'), 10],
+          [say('planning.twentyMillimetres'), 20],
+          [say('planning.fortyMillimetres'), 40],
+          [say('planning.sixtyFiveMillimetres'), 65],
         ]),
       ];
     },
@@ -362,11 +362,11 @@ export const READY_PLANS: readonly ReadyPlan[] = [
           'age',
           'days',
           [
-            [say('planning.days'), 3],
-            [say('planning.days2'), 7],
-            [say('planning.days3'), 11],
-            [say('planning.days4'), 15],
-            [say('planning.days5'), 21],
+            [say('planning.threeDays'), 3],
+            [say('planning.sevenDays'), 7],
+            [say('planning.elevenDays'), 11],
+            [say('planning.fifteenDays'), 15],
+            [say('planning.twentyOneDays'), 21],
           ],
           null,
           say('planning.ageLadderShowsAges'),

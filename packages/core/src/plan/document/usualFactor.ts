@@ -102,10 +102,10 @@ const USUAL: Record<FactorSubject, { unit: string; levels: Level[] }> = {
   },
   feed: {
     get unit() {
-      return say('planning.mgNL');
+      return say('planning.nitrogenUnit');
     },
     get levels() {
-      return amounts(say('planning.mgNL'), say('common.plainWater'), 50, 100);
+      return amounts(say('planning.nitrogenUnit'), say('common.plainWater'), 50, 100);
     },
   },
   water: { unit: 'mL', levels: steps('mL', 30, 15, 60) },
@@ -241,7 +241,7 @@ const EARLY: Partial<Record<FactorSubject, string[]>> = {
     return [say('planning.justCovered'), say('planning.fingerDeep')];
   },
   get temperature() {
-    return [say('planning.warmRoom'), say('planning.coolRoom2')];
+    return [say('planning.warmRoom'), say('planning.inTheCoolRoom')];
   },
   get soaking() {
     return [say('planning.dry'), say('planning.soaked')];

@@ -91,5 +91,5 @@ export function keptCautions(findings: readonly ToFix[]): KeptCaution[] {
 /** A kept caution as a sentence that comes back with the claim. */
 export function cautionSentence(caution: KeptCaution): string {
   const what = FAIR_RULES.find((r) => r.code === caution.code)?.words(caution.params).what ?? '';
-  return caution.declared === null ? what : say('fairTest.doneKnowingly', { what, replace: caution.declared.replace(/\.$/, '') });
+  return caution.declared === null ? what : say('fairTest.doneKnowingly', { what, reason: caution.declared.replace(/\.$/, '') });
 }

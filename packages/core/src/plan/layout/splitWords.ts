@@ -18,7 +18,7 @@ const atHomeWords = () => say('layOut.everyStudentPotHome');
 /** How the places came about, as the end of a sentence about them. */
 export function placesWords(split: SplitFact, container: string): string {
   const moved = split.moved ?? 0;
-  return say('layOut.drawnLotMovedHand2', { moved: counted(moved, container), sameMoved: moved === 0 });
+  return say('layOut.drawnByLotWithMoved', { moved: counted(moved, container), noneMoved: moved === 0 });
 }
 
 /** A sentence that says who gets what, and what is not even. */
@@ -37,7 +37,7 @@ function sentence(split: SplitFact): string {
     case 'imported':
       return say('layOut.recordsCameFilePlaces');
     case 'complete':
-      return say('layOut.everyTeamTreatmentHeavy', { value: split.each === 1 ? say('layOut.one') : split.each });
+      return say('layOut.everyTeamTreatmentHeavy', { count: split.each === 1 ? say('layOut.one') : split.each });
     case 'uneven': {
       const { low, high, missing, teams } = split;
       const counts = low === high ? say('layOut.containersEach', { low }) : say('layOut.orContainersEach', { low, high });

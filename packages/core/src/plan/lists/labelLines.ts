@@ -14,7 +14,7 @@ export function labelLines({ protocol }: Pick<PlanDocument, 'protocol'>, recipe:
     ...(severalKinds && !treatment.label.toLowerCase().includes(kind) ? [kind] : []),
     // The days say: thin to the number on the label.
     ...(crowded && keep !== null && !treatment.label.includes(String(keep)) ? [say('lists.thinTo', { keep })] : []),
-    ...(new Set(all.map((r) => r.sowOn)).size > 1 ? [say('lists.sown', { sowOn: formatDay(sowOn, 'short') })] : []),
+    ...(new Set(all.map((r) => r.sowOn)).size > 1 ? [say('lists.sownOn', { sowOn: formatDay(sowOn, 'short') })] : []),
     ...(protocol.water === 'by-weight' ? [say('lists.waterG')] : []),
   ];
 }

@@ -137,9 +137,9 @@ function inSteps(levels: readonly Added['level'][], ml: number): string[] {
   const chain = series.steps.map((s, i) =>
     say('lists.fromOfAndOf', {
       label: falling[i + 1]!.label,
-      formatVolume: formatVolume(s.carryMl),
-      label2: falling[i]!.label,
-      formatVolume2: formatVolume(s.waterMl),
+      volume: formatVolume(s.carryMl),
+      from: falling[i]!.label,
+      water: formatVolume(s.waterMl),
     }),
   );
   return [
@@ -155,17 +155,20 @@ function inSteps(levels: readonly Added['level'][], ml: number): string[] {
 function mixCard(plan: PlanDocument, factor: Factor, additive: Additive, levels: readonly Added[]): MixingCard {
   const litres = (ml: number) => `${(ml / 1000).toFixed(1)} L`;
   return {
-    title: say('lists.ofEach2', { name: capital(factor.name), litres: litres(Math.max(...levels.map((l) => l.ml)) * SETTLING) }),
+    title: say('lists.litresOfEach', {
+      name: capital(factor.name),
+      litres: litres(Math.max(...levels.map((l) => l.ml)) * SETTLING),
+    }),
     steps: [
       ...levels.map(({ level, ml, containers }) => {
         const grams = (additive.measured(level.amount, plan.fillMl) * ml) / 1000;
         return say('lists.dryLooseMixSettles', {
           label: level.label,
-          formatMass: formatMass(grams),
+          mass: formatMass(grams),
           what: additive.what,
           litres: litres(ml * SETTLING),
-          litres2: litres(ml),
-          formatMass2: formatMass(grams / containers),
+          settled: litres(ml),
+          massEach: formatMass(grams / containers),
           containerOf: containerOf(plan),
         });
       }),
@@ -210,7 +213,7 @@ function measuredOut(plan: PlanDocument, { subject, unit }: Factor, additive: Ad
       amountOf: amountOf(additive, one),
       formatVolume: formatVolume(Math.max(0, plan.fillMl - one)),
     });
-  return say('lists.of', { amountOf: amountOf(additive, one), what: additive.what });
+  return say('lists.amountOfWhat', { amount: amountOf(additive, one), what: additive.what });
 }
 
 function stirredIn({ subject }: Factor, { unit }: Additive): string {
@@ -238,11 +241,11 @@ function leftOverInPot(plan: PlanDocument, chalk: Factor): string[] {
       : left.what === 'chalk'
         ? say('lists.chalkLeftEnoughSuch', {
             formatMass: formatMass(left.mg / 1000),
-            math: Math.floor(chalkMg / Math.max(1e-9, chalkMg - left.mg)),
+            waterings: Math.floor(chalkMg / Math.max(1e-9, chalkMg - left.mg)),
             once,
           })
         : say('lists.nothingLeftEither');
-  return [say('lists.trueAfterWateringMeets', { once, label: most.label, label2: whitest.label, words })];
+  return [say('lists.whereAcidMeetsChalk', { once, acid: most.label, chalk: whitest.label, words })];
 }
 
 /** Chalk is sold in tablets too. */

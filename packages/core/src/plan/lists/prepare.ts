@@ -41,7 +41,10 @@ export function shoppingList(plan: PlanDocument, out: WorkedOut, teams: number, 
     {
       what: capital(plural(method.container)),
       perTeam: perTeam(String),
-      total: wholes === null ? `${inAll}` : say('lists.in', { standing, wholes: counted(wholes, out.layout.form.carrier) }),
+      total:
+        wholes === null
+          ? `${inAll}`
+          : say('lists.standingInWholes', { standing, wholes: counted(wholes, out.layout.form.carrier) }),
     },
     {
       what: method.paper ? say('lists.paperPadsSpongeVolume') : say('lists.pottingMix'),
@@ -156,7 +159,7 @@ const rangeOf = (amounts: readonly number[], words: (amount: number) => string) 
 /** What the fewest and the most take, in words; once where it is the same. */
 function range([low, high]: readonly [number, number], words: (amount: number) => string): string {
   if (low === high || words(low) === words(high)) return words(high);
-  return say('lists.to', { value: low === 0 ? 'none' : words(low), high: words(high) });
+  return say('lists.lowToHigh', { low: low === 0 ? 'none' : words(low), high: words(high) });
 }
 
 /** What goes home with a student who grows a pot there. */
@@ -166,8 +169,8 @@ export function homeKit(plan: PlanDocument, out: WorkedOut): string[] {
     say('lists.mixBag', { container: method.container, formatVolume: formatVolume(plan.fillMl * 1.15), paper: method.paper }),
     ...byTreatment(out.recipes, (r) => r.seeds).map(({ treatments, value }) =>
       say('lists.seedsFoldedPaperSpare', {
-        value: treatments.length > 0 ? `${listInWords(treatments)}: ` : '',
-        value2: value,
+        count: treatments.length > 0 ? `${listInWords(treatments)}: ` : '',
+        kind: value,
         spareSeedsInKit: spareSeedsInKit(value),
       }),
     ),

@@ -42,7 +42,7 @@ function allSay(step: RunStep): string {
     case 'count-each':
       return say('lists.countSeedsGoAbout', { container: step.container, seeds: step.seeds });
     case 'wet-paper':
-      return say('lists.wetTrueOtherLet', {
+      return say('lists.wetAndLetDrip', {
         sponge: Boolean(step.sponge),
         metricRange: metricRange(step.waterMl),
         liquid: step.liquid ?? 'water',
@@ -51,7 +51,7 @@ function allSay(step: RunStep): string {
       return say('lists.fillMixDampAlready', {
         container: step.container,
         formatVolume: formatVolume(step.fillMl),
-        value: step.mix ? ` (${step.mix})` : '',
+        stones: step.mix ? ` (${step.mix})` : '',
         damp: step.damp,
       });
     case 'lay-sets':
@@ -90,7 +90,7 @@ function allSay(step: RunStep): string {
     case 'place':
       return say('lists.putPlace', { carrier: step.carrier });
     case 'otherwise':
-      return say('lists.writeDownWentOtherwise');
+      return say('lists.writeDownWhatWentDifferently');
   }
 }
 

@@ -23,7 +23,7 @@ export function seedLessonSteps(plan: PlanDocument): string[] {
     sort: [
       several ? say('lists.mixFewKindSort') : say('lists.sortHandfulSmallMiddle'),
       say('lists.layThemRowSmallest', {
-        of: of((k) => say('lists.mmLong', { k: named(k), short: short(k.seedMm.length[0]), short2: short(k.seedMm.length[1]) })),
+        of: of((k) => say('lists.mmLong', { k: named(k), least: short(k.seedMm.length[0]), most: short(k.seedMm.length[1]) })),
       }),
     ],
     measure: [
@@ -32,8 +32,8 @@ export function seedLessonSteps(plan: PlanDocument): string[] {
         of: of((k) =>
           say('lists.makesMm', {
             k: named(k),
-            math: Math.round(LAID * k.seedMm.length[0]),
-            math2: Math.round(LAID * k.seedMm.length[1]),
+            least: Math.round(LAID * k.seedMm.length[0]),
+            most: Math.round(LAID * k.seedMm.length[1]),
           }),
         ),
       }),

@@ -42,7 +42,7 @@ export function askedAs(plan: PlanDocument): QuestionPiece[] {
   const [one, other] = changed.map(({ factor, i }) => ({
     factor: word(`factor-${i}`, nameOf(factor)),
     levels: word(`levels-${i}`, levelsInWords(factor)),
-    both: word(`both-${i}`, say('askedAs.factorAndLevels', { factor: nameOf(factor), levels: levelsInWords(factor) })),
+    both: word(`both-${i}`, `${nameOf(factor)}: ${levelsInWords(factor)}`),
   }));
   if (!one) return pieces('askedAs.nothingChanged', { measures, seed: of, ...where });
   if (other) return pieces('askedAs.twoThingsChanged', { measures, seed: of, first: one.both, second: other.both, ...where });
@@ -80,9 +80,9 @@ export function levelsInWords(factor: Factor, join: 'or' | 'and' = 'or'): string
     return say('askedAs.inSteps', {
       from,
       to,
-      value: unit ? ` ${unit}` : '',
+      unit: unit ? ` ${unit}` : '',
       countLevels: levels.length,
-      countLevelsOver: levels.length > 2,
+      manyLevels: levels.length > 2,
     });
   }
   const names = levels.map((l) => l.label.trim() || '…');

@@ -33,7 +33,7 @@ const metered = (mmol: number): string => {
   return ec.ok
     ? say('recipes.meterShowsAboutMs', {
         mSPerCm: ec.mSPerCm.toFixed(1),
-        replace: osmoticPotential(mmol).toFixed(2).replace('-', '−'),
+        pull: osmoticPotential(mmol).toFixed(2).replace('-', '−'),
       })
     : '';
 };
@@ -52,7 +52,7 @@ const ACID = {
     return say('recipes.vinegarOf', { vinegar: VINEGAR });
   },
   get bought() {
-    return say('recipes.vinegarOf2', { vinegar: VINEGAR });
+    return say('recipes.vinegarOfPercent', { vinegar: VINEGAR });
   },
   unit: 'mL',
 } as const;
@@ -80,7 +80,7 @@ const SAND = {
     return say('recipes.washedSand');
   },
   get bought() {
-    return say('recipes.washedSand2');
+    return say('recipes.washedSandTitle');
   },
   unit: 'mL',
   into: 'each' as const,

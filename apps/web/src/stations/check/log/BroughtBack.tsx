@@ -14,11 +14,11 @@ export function BroughtBack({
 }) {
   return (
     <div role="status" className="log-sheet">
-      <p>{say('log.newOtherCorrectStands', { fresh, changed })}</p>
+      <p>{say('log.newAndCorrecting', { fresh, changed })}</p>
       {problems.length > 0 && (
         <ul>
           {problems.slice(0, 8).map((p) => (
-            <li key={`${p.line}${p.sentence}`}>{say('log.line', { line: p.line, sentence: p.sentence })}</li>
+            <li key={`${p.line}${p.sentence}`}>{say('log.lineSays', { line: p.line, sentence: p.sentence })}</li>
           ))}
           {problems.length > 8 && <li>{say('log.andMore', { countProblems: problems.length - 8 })}</li>}
         </ul>

@@ -52,7 +52,7 @@ export const LedgerCell = memo(function LedgerCell({ name, day, at, state, doubt
       {typing !== null ? (
         <input
           autoFocus
-          aria-label={say('log.on', { name, day: formatDay(day) })}
+          aria-label={say('log.nameOnDay', { name, day: formatDay(day) })}
           aria-invalid={refused}
           value={typing}
           maxLength={40}

@@ -91,8 +91,8 @@ function Log({ records }: { records: InvestigationRecords }) {
           {measures.length > 1 && !sheet && (
             <div className="ruled-sentence no-print">
               <Say
-                it="log.cellsShow2"
-                ruledWord={
+                it="log.cellsShowWhat"
+                what={
                   <RuledWord
                     name={say('log.cellsShow')}
                     value={measure.code}

@@ -61,7 +61,7 @@ export function SheetExchange({ records, measure, rows, days, cell, entry }: Pro
         if (cellText(stood, measure, resolution) === written(e)) return 'same';
         return stood === null ? 'nothing' : 'other';
       }}
-      save={(e) => entry.save(byName.get(e.name)!, e.day, e.entry, cell(byName.get(e.name)!, e.day), say('log.filledSheet2'))}
+      save={(e) => entry.save(byName.get(e.name)!, e.day, e.entry, cell(byName.get(e.name)!, e.day), say('log.fromFilledSheet'))}
     >
       <button type="button" className="btn" onClick={save}>
         {say('log.takeSheetAlongCsv')}

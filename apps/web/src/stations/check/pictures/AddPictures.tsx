@@ -91,7 +91,7 @@ export function AddPictures({
         <span>
           {gap
             ? say('pictures.dayPictureDatedFit', { number: gap.number, day: formatDay(gap.day) })
-            : say('pictures.picturesTakenOtherwiseMany')}
+            : say('pictures.picturesTakenDifferently')}
           <br />
           <span className="second">{say('pictures.datedThemselvesWhereCamera')}</span>
         </span>
@@ -130,7 +130,7 @@ export function AddPictures({
                   <span className="second">
                     {wrongDay(w.day) ??
                       w.note ??
-                      say('common.day2', { number: days.find((d) => d.day === w.day)?.number ?? '?' })}
+                      say('common.dayNumber', { number: days.find((d) => d.day === w.day)?.number ?? '?' })}
                   </span>
                 </div>
                 <button
@@ -150,7 +150,9 @@ export function AddPictures({
               disabled={ready.length === 0 || put.isPending}
               onClick={() => put.mutate(ready)}
             >
-              {put.isPending ? say('pictures.sent', { sent }) : say('pictures.addPicturePictures', { countReady: ready.length })}
+              {put.isPending
+                ? say('pictures.sentSoFar', { sent })
+                : say('pictures.addPicturePictures', { countReady: ready.length })}
             </button>
           </p>
           {put.error && <ProblemNotice error={put.error} />}

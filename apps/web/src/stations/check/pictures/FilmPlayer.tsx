@@ -75,18 +75,18 @@ export function FilmPlayer({ film, codes, days, beside, chosen, onChoose, side, 
             step={1}
             value={SPEEDS.indexOf(speed)}
             aria-label={say('pictures.daysSecond')}
-            aria-valuetext={say('pictures.daysSecond2', { speed })}
+            aria-valuetext={say('pictures.speedDaysASecond', { speed })}
             onChange={(e) => setSpeed(SPEEDS[Number(e.target.value)]!)}
           />
           <span>
-            <Say it="pictures.daysSecond3" br={<br />} />
+            <Say it="pictures.daysASecondStacked" br={<br />} />
           </span>
         </label>
         {pairs.length > 0 && (
           <span className="film-side">
             <Say
-              it="pictures.sideSide2"
-              ruledWord={
+              it="pictures.sideBySideWith"
+              what={
                 <RuledWord
                   name={say('pictures.sideSide')}
                   value={side}
@@ -94,7 +94,7 @@ export function FilmPlayer({ film, codes, days, beside, chosen, onChoose, side, 
                     { value: '', label: say('pictures.nothing') },
                     ...pairs.map(([a, b]) => ({
                       value: `${a} ${b}`,
-                      label: say('pictures.and', { codes: codes[a], codes2: codes[b] }),
+                      label: say('pictures.codesAndCodes', { codes: codes[a], others: codes[b] }),
                     })),
                   ]}
                   onChoose={onSide}
@@ -128,7 +128,10 @@ function TakeFilm({
   const ending = useRef<AbortController | null>(null);
   useEffect(() => () => ending.current?.abort(), []);
   const cut = (width: number): FilmCut => ({
-    frames: days.map((d) => ({ id: d.frame!.id, label: say('pictures.day', { number: d.number, day: formatDay(d.day) }) })),
+    frames: days.map((d) => ({
+      id: d.frame!.id,
+      label: say('pictures.dayNumberAndDate', { number: d.number, day: formatDay(d.day) }),
+    })),
     sections: side === '' ? [] : side.split(' ').map(Number),
     counted: false,
     width,
@@ -156,7 +159,7 @@ function TakeFilm({
     if (content === null) return;
     const blob = content instanceof Blob ? content : new Blob([content], { type });
     handOver(blob, file);
-    setDone(say('pictures.mb', { file, countBlob: (blob.size / 1e6).toFixed(1) }));
+    setDone(say('pictures.fileAndSize', { file, megabytes: (blob.size / 1e6).toFixed(1) }));
   };
   const stop = () => {
     ending.current?.abort();

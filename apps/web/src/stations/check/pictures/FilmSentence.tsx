@@ -48,7 +48,7 @@ export function FilmSentence({
       <div className="ruled-sentence">
         <Say
           it="pictures.greenCounted"
-          ruledWord={
+          what={
             <RuledWord
               name={say('pictures.film')}
               value={film.id}
@@ -66,14 +66,14 @@ export function FilmSentence({
               <>
                 {' '}
                 <Say
-                  it="pictures.on"
-                  ruledWord={
+                  it="pictures.onWhat"
+                  what={
                     <RuledWord
-                      name={say('common.day3')}
+                      name={say('common.dayHead')}
                       value={String(chosen)}
                       choices={days.map((d) => ({
                         value: String(d.number),
-                        label: say('common.day2', { number: d.number }),
+                        label: say('common.dayNumber', { number: d.number }),
                         detail: formatDay(d.day),
                       }))}
                       onChoose={(day) => onChoose(Number(day))}
@@ -83,7 +83,7 @@ export function FilmSentence({
               </>
             )
           }
-          ruledWord2={
+          how={
             <RuledWord<GreenIndex>
               name={say('pictures.wayCounting')}
               value={film.index}

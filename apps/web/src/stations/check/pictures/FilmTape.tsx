@@ -40,7 +40,9 @@ export function FilmTape({ days, thumbs, counted, chosen, today, onChoose }: Pro
       aria-valuemin={0}
       aria-valuemax={Math.max(0, known.length - 1)}
       aria-valuenow={Math.max(0, at)}
-      aria-valuetext={here ? say('pictures.day2', { number: here.number, day: formatDay(here.day) }) : say('pictures.pictureYet')}
+      aria-valuetext={
+        here ? say('pictures.dayNumberCommaDate', { number: here.number, day: formatDay(here.day) }) : say('pictures.pictureYet')
+      }
       onKeyDown={onKeyDown}
       ref={tape}
     >
@@ -70,7 +72,7 @@ export function FilmTape({ days, thumbs, counted, chosen, today, onChoose }: Pro
               <div className="film-number">{d.number}</div>
               {d.number === chosen && (
                 <span className="film-flag">
-                  <b>{say('common.day2', { number: d.number })}</b> · {formatDay(d.day)}
+                  <b>{say('common.dayNumber', { number: d.number })}</b> · {formatDay(d.day)}
                 </span>
               )}
             </div>

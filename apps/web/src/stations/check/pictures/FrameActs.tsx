@@ -58,7 +58,9 @@ export function FrameActs({
       <span className="second frame-facts">
         {strokes > 0 && say('pictures.mendedHand', { countedWords: countedWords(strokes, 'stroke') })}
         {found?.lined === 'found' && say('pictures.linedItselfLookWhether')}
-        {found?.tilt !== null && found?.tilt !== undefined && say('pictures.cameraLeantAbout', { math: Math.round(found.tilt) })}
+        {found?.tilt !== null &&
+          found?.tilt !== undefined &&
+          say('pictures.cameraLeantAbout', { degrees: Math.round(found.tilt) })}
       </span>
       {takeBack.error && <ProblemNotice error={takeBack.error} />}
     </div>

@@ -74,7 +74,7 @@ export function GreenCurve({
             </text>
           ))}
         <text x={width - RIGHT + 12} y={HEIGHT - 9}>
-          {say('pictures.day3')}
+          {say('pictures.dayWord')}
         </text>
         {chosen !== null && <path d={`M${x(chosen)} ${TOP}V${HEIGHT - BOTTOM}`} className="chosen" />}
         {lines.map((l) => (
@@ -149,7 +149,7 @@ const curveWords = (lines: readonly TreatmentGreen[]): string =>
     lines: lines
       .map(
         (l) =>
-          `${l.code}: ${l.days.map((d) => say('pictures.day4', { day: d.day, math: Math.round(d.share) })).join(', ') || say('pictures.countedYet')}`,
+          `${l.code}: ${l.days.map((d) => say('pictures.dayPercent', { day: d.day, percent: Math.round(d.share) })).join(', ') || say('pictures.countedYet')}`,
       )
       .join('. '),
   });

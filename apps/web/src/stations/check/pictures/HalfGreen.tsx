@@ -17,7 +17,7 @@ export function HalfGreen({
   usual: boolean;
 }) {
   const told = lines.map((l) =>
-    say('pictures.is', { code: l.code, label: l.label, halfGreenWords: halfGreenWords(reached(l.days, 50)) }),
+    say('pictures.containerIsHalfGreen', { code: l.code, label: l.label, halfGreenWords: halfGreenWords(reached(l.days, 50)) }),
   );
   const first = days.findIndex((d) => d.frame !== null);
   const missing = days
@@ -32,9 +32,9 @@ export function HalfGreen({
       <h2>{told.length === 0 ? say('pictures.nothingCountedYet') : `${told.join('; ')}.`}</h2>
       <p className="second">
         {missing.length > 0 &&
-          say('pictures.dayOtherPicture', { missing: missing.map((d) => d.number).join(', '), countMissing: missing.length })}
+          say('pictures.daysWithoutPicture', { missing: missing.map((d) => d.number).join(', '), countMissing: missing.length })}
         {refused.length > 0 &&
-          say('pictures.dayOtherCounted', { refused: refused.map((d) => d.number).join(', '), countRefused: refused.length })}
+          say('pictures.daysNotCounted', { refused: refused.map((d) => d.number).join(', '), countRefused: refused.length })}
         {lines.some((l) => l.days.length > 0) && usual && say('pictures.picturesPartGreenGreen')}
       </p>
     </div>

@@ -28,7 +28,9 @@ export function OnRecord({
       ) : (
         <>
           <button type="button" className="btn" disabled={keep.isPending || recounts} onClick={() => keep.mutate(undefined)}>
-            {keep.isPending ? say('pictures.keeping') : say('pictures.keep', { countedWords: countedWords(numbers, 'number') })}
+            {keep.isPending
+              ? say('pictures.keeping')
+              : say('pictures.keepCounted', { countedWords: countedWords(numbers, 'number') })}
           </button>
           <span className="second">{say('pictures.greenCoverWallLog')}</span>
         </>

@@ -60,7 +60,7 @@ export function PanView({ shown, size, label, wideMm, deepMm, children, allCount
               aria-valuemin={0}
               aria-valuemax={100}
               aria-valuenow={Math.round(100 * wipe)}
-              aria-valuetext={say('pictures.asTaken', { math: Math.round(100 * wipe) })}
+              aria-valuetext={say('pictures.asTaken', { percent: Math.round(100 * wipe) })}
               onKeyDown={onKeyDown}
               onPointerDown={(event) => event.currentTarget.setPointerCapture(event.pointerId)}
               onPointerMove={(event) => event.buttons > 0 && slide(event)}
@@ -68,7 +68,7 @@ export function PanView({ shown, size, label, wideMm, deepMm, children, allCount
               <Peg />
             </div>
             <span className="pan-side taken" aria-hidden="true">
-              {say('pictures.asTaken2')}
+              {say('pictures.asItWasTaken')}
             </span>
             <span className="pan-side counted" aria-hidden="true">
               {say('pictures.asCounted')}
@@ -113,7 +113,7 @@ function PanRuler({ mm, along }: { mm: number; along: 'top' | 'left' }) {
           {along === 'top' && cm > 0 && cm % 10 === 0 && (
             <b>
               {cm}
-              {cm + 10 > mm / CM ? say('pictures.cm') : ''}
+              {cm + 10 > mm / CM ? say('pictures.centimetres') : ''}
             </b>
           )}
         </span>

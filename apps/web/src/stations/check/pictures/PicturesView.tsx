@@ -103,7 +103,7 @@ function OneFilm({ records, films }: { records: InvestigationRecords; films: Fil
           </button>
           {away.map((f) => (
             <button key={f.id} type="button" className="btn btn-plain" onClick={() => setSettingUp({ of: f })}>
-              {say('pictures.bringBack2', { name: f.name })}
+              {say('pictures.bringBackNamed', { name: f.name })}
             </button>
           ))}
         </p>

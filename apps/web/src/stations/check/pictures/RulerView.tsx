@@ -140,7 +140,7 @@ function Ruler({ records, picture }: { records: InvestigationRecords; picture: M
           <li>
             <Say it="pictures.dragTwoSquareEnds" b={(inside) => <b className="word-ruler">{inside}</b>} />
             <label>
-              {say('pictures.apartTrueOther', { inches })}
+              {say('pictures.apartInUnit', { inches })}
               <input className="form-control" inputMode="decimal" value={known} onChange={(e) => setKnown(e.target.value)} />
             </label>
           </li>

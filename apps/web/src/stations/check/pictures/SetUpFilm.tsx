@@ -125,7 +125,7 @@ export function SetUpFilm({ investigation, film, onDone }: Props) {
         </label>
         {kind !== 'container' && (
           <p className="set-up-grid">
-            <Count name={say('pictures.sideSide3')} value={columns} onChange={(c) => reshape(c, rows)} />
+            <Count name={say('pictures.sideBySide')} value={columns} onChange={(c) => reshape(c, rows)} />
             <Count name={say('pictures.behindOther')} value={rows} onChange={(r) => reshape(columns, r)} />
           </p>
         )}
@@ -143,7 +143,7 @@ export function SetUpFilm({ investigation, film, onDone }: Props) {
         {save.error && <ProblemNotice error={save.error} />}
         <p className="d-flex gap-2 flex-wrap">
           <button type="submit" className="btn-next" disabled={save.isPending}>
-            {film ? say('pictures.keepItSo') : say('pictures.beginFilm2')}
+            {film ? say('pictures.keepItSo') : say('pictures.beginTheFilm')}
           </button>
           <button type="button" className="btn btn-plain" onClick={() => onDone(null)}>
             {say('common.leaveIt')}

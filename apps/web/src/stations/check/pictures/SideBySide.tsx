@@ -33,13 +33,13 @@ export function SideBySide({ film, investigation, shown, sections, green }: Prop
                   film={film}
                   at={at}
                   bitmap={shown.taken}
-                  label={say('pictures.asTaken3', { code: container?.code ?? say('pictures.section2') })}
+                  label={say('pictures.codeAsTaken', { code: container?.code ?? say('pictures.sectionTitle') })}
                 />
                 <Section
                   film={film}
                   at={at}
                   bitmap={shown.counted}
-                  label={say('pictures.asCounted2', { code: container?.code ?? say('pictures.section2') })}
+                  label={say('pictures.codeAsCounted', { code: container?.code ?? say('pictures.sectionTitle') })}
                 />
               </>
             )}

@@ -48,7 +48,7 @@ export function TakeView() {
                 onKeep={async (picture) => void (await put.mutateAsync({ picture, day: today }))}
                 head={
                   <header className="taking-head">
-                    <h1>{say('pictures.day5', { name: film.name, daysBetween: daysBetween(of.sownOn, today) })}</h1>
+                    <h1>{say('pictures.nameOnDay', { name: film.name, daysBetween: daysBetween(of.sownOn, today) })}</h1>
                     <p>
                       {of.class.name} · {formatDay(today)}
                     </p>

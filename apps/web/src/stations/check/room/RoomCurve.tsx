@@ -90,10 +90,10 @@ export function RoomCurve({
       height={320}
       summary={say('room.fromToReadings', {
         name,
-        math: Math.min(...values),
-        math2: Math.max(...values),
+        lowest: Math.min(...values),
+        highest: Math.max(...values),
         unit,
-        countReadings: readings.length,
+        readings: readings.length,
       })}
     />
   );

@@ -20,7 +20,7 @@ export function RoomFromLogger({ classId, timeZone }: { classId: string; timeZon
   const [skipped, setSkipped] = useState<string[]>([]);
   const send = useWrite(async (file: File) => {
     const read = readLoggerCsv(await file.text(), timeZone, degrees || null);
-    setSkipped(read.ok ? read.skipped.map((s) => say('room.line', { line: s.line, sentence: s.sentence })) : []);
+    setSkipped(read.ok ? read.skipped.map((s) => say('room.lineSays', { line: s.line, sentence: s.sentence })) : []);
     if (!read.ok) return setWords(read.reason);
     for (let i = 0; i < read.readings.length; i += BATCH) {
       setWords(say('room.bringingInOf', { i, countReadings: read.readings.length }));

@@ -51,7 +51,7 @@ function RoomRecord({ room, investigation }: { room: Room; investigation: Invest
             <table className="table">
               <thead>
                 <tr>
-                  <th scope="col">{say('common.day3')}</th>
+                  <th scope="col">{say('common.dayHead')}</th>
                   <th scope="col">{say('room.lowest')}</th>
                   <th scope="col">{say('room.highest')}</th>
                 </tr>

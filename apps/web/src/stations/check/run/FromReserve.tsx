@@ -52,7 +52,7 @@ export function FromReserve({ records: { investigation, readings } }: { records:
               ['', 'choose'],
               ...ways.map(({ gone, spare }): [string, string] => [
                 gone.id,
-                say('run.by', { code: gone.code, code2: spare.code }),
+                say('run.codeAndCode', { code: gone.code, other: spare.code }),
               ]),
             ]}
             {...register('lostId', { required: say('run.choosePotLost') })}

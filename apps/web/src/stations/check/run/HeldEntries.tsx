@@ -62,9 +62,12 @@ export function HeldEntries({ classId }: { classId: string }) {
 function inWords(entry: HeldView): string {
   switch (entry.kind) {
     case 'check':
-      return say('run.on', { readings: entry.body.readings.map(sentWords).join('; '), day: formatDay(entry.body.day) });
+      return say('run.readingsOnDay', {
+        readings: entry.body.readings.map(sentWords).join('; '),
+        day: formatDay(entry.body.day),
+      });
     case 'care':
-      return say('run.on2', { careWords: CARE_WORDS[entry.body.kind], day: formatDay(entry.body.day) });
+      return say('run.careOnDay', { care: CARE_WORDS[entry.body.kind], day: formatDay(entry.body.day) });
     case 'deviation':
       return `${deviationWords(entry.body)}${entry.body.note ? `: ${entry.body.note}` : ''}.`;
   }

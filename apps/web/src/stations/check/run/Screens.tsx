@@ -27,9 +27,9 @@ export function Screens({ investigationId }: { investigationId: string }) {
           <li key={l.id}>
             {say('run.screenMadeLastSeen', {
               i: i + 1,
-              time: time(l.madeAt),
-              time2: l.lastSeenAt && time(l.lastSeenAt),
-              lastSeenAt: Boolean(l.lastSeenAt),
+              made: time(l.madeAt),
+              lastSeen: l.lastSeenAt && time(l.lastSeenAt),
+              wasSeen: Boolean(l.lastSeenAt),
             })}{' '}
             <button type="button" className="btn btn-plain" onClick={() => takeBack.mutate(l.id)}>
               {say('run.takeBack')}

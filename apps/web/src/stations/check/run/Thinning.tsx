@@ -44,7 +44,7 @@ export function Thinning({ records: { investigation, readings } }: { records: In
   const words = (d: Drawn) =>
     d.up <= wanted
       ? say('run.nothingThin')
-      : say('run.ofOneOther', { stay: d.stay.map(ordinal).join(', '), up: d.up, countStay: d.stay.length });
+      : say('run.ofUpStay', { stay: d.stay.map(ordinal).join(', '), up: d.up, countStay: d.stay.length });
   return (
     <section className="section run-wide">
       <h2>{say('run.thin')}</h2>
@@ -103,7 +103,7 @@ export function Thinning({ records: { investigation, readings } }: { records: In
                 entering.saveCare({
                   kind: 'thin',
                   task: `thin ${d.container.code}`,
-                  note: `${words(d)}${rule === 'lot' ? say('run.lot', { lot }) : ''}`,
+                  note: `${words(d)}${rule === 'lot' ? say('run.fromLot', { lot }) : ''}`,
                 }),
               )
             }

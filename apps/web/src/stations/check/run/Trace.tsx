@@ -18,7 +18,7 @@ export function Trace({ investigation }: { investigation: InvestigationView }) {
   const names = new Map(group.data?.teams.map((t) => [t.id, t.nickname]));
   const team = (id: string | null) => (id ? (names.get(id) ?? say('run.aTeam')) : say('common.theClass'));
   const said = ({ kind, code, fromTeam, toTeam, replaces }: RunChangeView) => {
-    if (kind === 'move-team') return say('run.wentFromTo', { code, team: team(fromTeam), team2: team(toTeam) });
+    if (kind === 'move-team') return say('run.wentFromTo', { code, from: team(fromTeam), to: team(toTeam) });
     if (kind === 'from-reserve') return say('run.tookPlace', { code, replaces, team: team(toTeam) });
     return say('run.sownLate', { code, team: team(toTeam) });
   };
@@ -53,7 +53,7 @@ export function Trace({ investigation }: { investigation: InvestigationView }) {
             />
             {c.note && `: ${c.note}`}{' '}
             <button type="button" className="btn btn-plain" onClick={() => entering.takeBackCare(c.id)}>
-              {say('common.takeBack2')}
+              {say('common.takeBackLower')}
             </button>
           </li>
         ))}

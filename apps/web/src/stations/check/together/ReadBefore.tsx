@@ -34,7 +34,7 @@ export function ReadBefore({ all, records: { investigation } }: { all: Gathered[
             <thead>
               <tr>
                 <th scope="col">{say('common.plant')}</th>
-                <th scope="col">{say('common.day3')}</th>
+                <th scope="col">{say('common.dayHead')}</th>
                 <th scope="col">{say('together.settled')}</th>
                 <th scope="col">{say('together.read')}</th>
               </tr>

@@ -80,8 +80,8 @@ export function AcrossClasses({ runs, question, measure, shown, investigation }:
           name="beside-the-other-run"
           summary={say('compare.overDaysSinceSowing', {
             name: shown.name,
-            name2: investigation.class.name,
-            name3: runs[1]!.name,
+            group: investigation.class.name,
+            other: runs[1]!.name,
           })}
           caption={say('compare.boldClassDottedBoth', { name: runs[1]!.name })}
           table={<Ends courses={courses} shown={shown} />}
@@ -186,7 +186,7 @@ function OwnAnswers({
           {keys.map(([key]) => {
             const c = contrasts.find((o) => o.key === key);
             const range = c?.interval
-              ? say('compare.to2', { low: shown.signed(c.interval.low), high: shown.signed(c.interval.high) })
+              ? say('compare.rangeInBrackets', { low: shown.signed(c.interval.low), high: shown.signed(c.interval.high) })
               : '';
             return <td key={key}>{c ? `${shown.signed(c.estimate)}${range}` : '–'}</td>;
           })}
@@ -205,7 +205,9 @@ function Ends({ courses, shown }: { courses: readonly { name: string; courses: r
           <th scope="row">{name}</th>
           {groups.map(({ key, mean }) => {
             const last = mean.x.length - 1;
-            return <td key={key}>{last < 0 ? '–' : say('compare.day2', { x: mean.x[last], y: shown.words(mean.y[last]!) })}</td>;
+            return (
+              <td key={key}>{last < 0 ? '–' : say('compare.dayAndValue', { x: mean.x[last], y: shown.words(mean.y[last]!) })}</td>
+            );
           })}
         </tr>
       ))}

@@ -84,9 +84,9 @@ function DealAgain({ records, day, onLook }: { records: InvestigationRecords; da
     <section aria-label={say('compare.dealAgain')} className="deal">
       <div className="ruled-sentence">
         <Say
-          it="compare.in"
+          it="compare.askedOfClasses"
           asks={ASKS[asked.kind]}
-          ruledWord={
+          question={
             <RuledWord
               name={say('compare.whichGap')}
               value={String(prepared.at)}
@@ -98,13 +98,13 @@ function DealAgain({ records, day, onLook }: { records: InvestigationRecords; da
             against && (
               <>
                 {' '}
-                <Say it="compare.and" against={against} b={(inside) => <b>{inside}</b>} />
+                <Say it="compare.andAgainst" against={against} b={(inside) => <b>{inside}</b>} />
               </>
             )
           }
           name={shown.name}
           b={(inside) => <b>{inside}</b>}
-          value={question.when.kind === 'course' ? '' : whenWords(question.when, investigation.sownOn)}
+          rest={question.when.kind === 'course' ? '' : whenWords(question.when, investigation.sownOn)}
         />
       </div>
       <p className="second mb-1">
@@ -146,7 +146,7 @@ function DealAgain({ records, day, onLook }: { records: InvestigationRecords; da
               beyond={numberInWords(pile.beyond)}
               b={(inside) => <b>{inside}</b>}
               dealt={numberInWords(pile.dealt)}
-              dealt2={pile.dealt}
+              countDealt={pile.dealt}
             />
           </p>
           <p>{luckSentence(pile.beyond, pile.dealt)}</p>
@@ -158,17 +158,17 @@ function DealAgain({ records, day, onLook }: { records: InvestigationRecords; da
               {say('compare.ten')}
             </button>
             <button type="button" className="btn" disabled={all !== null || state.running} onClick={() => deal(dealing.total)}>
-              {say('compare.all', { total: numberInWords(dealing.total) })}
+              {say('compare.allOfTotal', { total: numberInWords(dealing.total) })}
             </button>
           </div>
           {all && !young && (
             <p className="mt-3 mb-0" role="status">
               {say('compare.realDealCountsMore', {
                 dealtWords: dealtWords(all, question),
-                sayP: sayP(all.contrasts[prepared.at]!.pAlone),
+                share: sayP(all.contrasts[prepared.at]!.pAlone),
                 hasDraws: all.draws !== null,
                 countContrasts: all.contrasts.length,
-                sayP2: sayP(all.contrasts[prepared.at]!.pAmong),
+                shareAmongAll: sayP(all.contrasts[prepared.at]!.pAmong),
                 severalContrasts: all.contrasts.length > 1,
               })}
             </p>
@@ -192,7 +192,7 @@ const ASKS: Record<AskedContrast['kind'], string> = spoken({
   difference: 'compare.luckMakeGapBig',
   main: 'compare.luckMakeGapBig',
   slope: 'compare.luckMakeMuchDifference',
-  interaction: 'compare.luckMakeMuchDifference2',
+  interaction: 'compare.couldLuckWhere',
 });
 
 /** What the pile says, in words for a child of ten. */
@@ -205,7 +205,7 @@ function luckSentence(beyond: number, dealt: number): string {
       ? say('compare.onceDeals', { dealt: numberInWords(dealt) })
       : share >= 0.5
         ? say('compare.moreHalfDeals')
-        : say('compare.aboutOnceDeals', { math: Math.round(1 / share) });
+        : say('compare.aboutOnceDeals', { deals: Math.round(1 / share) });
   return share >= 0.05 ? say('compare.luckAloneLuckMade', { often }) : say('compare.luckAloneLuckAlone', { often });
 }
 

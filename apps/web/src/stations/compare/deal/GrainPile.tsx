@@ -70,7 +70,7 @@ export function GrainPile({
         <g transform={`translate(${real} ${TOP - 22})`}>
           <path d={flag ? 'M0 0H-124l8 12l-8 12H0Z' : 'M0 0H124l-8 12l8 12H0Z'} fill={INK} />
           <text x={flag ? -10 : 10} y="18" textAnchor={flag ? 'end' : 'start'} className="figure-number" fill="#fff">
-            {say('compare.real', { gap: shown.signed(gap) })}
+            {say('compare.realGap', { gap: shown.signed(gap) })}
           </text>
         </g>
         {axis.major.map((v) => (

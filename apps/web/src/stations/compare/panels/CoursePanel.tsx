@@ -32,7 +32,7 @@ export function CoursePanel({ records, compared, question, measure }: CloserProp
       <ChartFigure
         chart={chart}
         name={`${measure.code}-day-by-day`}
-        summary={say('compare.overDaysSinceSowing2', {
+        summary={say('compare.coursesOverDays', {
           name: shown.name,
           courses: courses
             .map((c) =>
@@ -45,7 +45,7 @@ export function CoursePanel({ records, compared, question, measure }: CloserProp
         })}
         caption={say('compare.thinBoldMeanValue', { containerName, along })}
         table={
-          <Numbers heads={[say('common.day3'), ...courses.map((c) => c.label)]}>
+          <Numbers heads={[say('common.dayHead'), ...courses.map((c) => c.label)]}>
             {[...new Set(courses.flatMap((c) => c.mean.x))]
               .sort((a, b) => a - b)
               .map((day) => (

@@ -41,7 +41,7 @@ export function CurvesPanel({ records, compared, question, measure }: CloserProp
   );
   const fits = useCurves(curve, series);
   const range = (i: Interval | null, digits = 1, inWords: (v: number) => string = (v) => v.toFixed(digits)) =>
-    i ? say('common.to', { low: inWords(i.low), high: inWords(i.high) }) : say('compare.notEnough');
+    i ? say('common.fromTo', { low: inWords(i.low), high: inWords(i.high) }) : say('compare.notEnough');
   return (
     <>
       <h3>{say('compare.growthRatesCurves')}</h3>
@@ -130,7 +130,8 @@ function rateWords(course: CourseGroup, container: string): string {
     to - from,
   );
   if (!found.ok) return found.reason;
-  const se = found.seSamePlants === null ? '' : say('compare.se', { seSamePlants: (100 * found.seSamePlants).toFixed(1) });
+  const se =
+    found.seSamePlants === null ? '' : say('compare.plusMinusSe', { seSamePlants: (100 * found.seSamePlants).toFixed(1) });
   const doubling =
     found.doublingTime === null ? '' : say('compare.doublingDays', { doublingTime: found.doublingTime.toFixed(0) });
   return say('compare.relativeGrowthRateDay', {

@@ -38,7 +38,7 @@ export function ExtremesPanel({ groups, records, measure }: CloserProps) {
       </div>
       <ul className="extremes">
         {row(say('compare.ofAll', { greatest }), most)}
-        {row(say('compare.ofAll2', { smallest }), least)}
+        {row(say('compare.smallestOfAll', { smallest }), least)}
         <li>
           <Say
             it="compare.betweenThemLie"

@@ -35,14 +35,14 @@ export function SeedlingsPanel({ records, groups, shown, sureness }: CloserProps
             .map((b) =>
               say('compare.againstHonestSeedlings', {
                 label: b.group.label,
-                label2: b.control.label,
-                rangeOf: rangeOf(b.honest, shown),
+                against: b.control.label,
+                honest: rangeOf(b.honest, shown),
                 container: plural(container),
-                rangeOf2: rangeOf(b.naive, shown),
+                asIfSeedlings: rangeOf(b.naive, shown),
               }),
             )
             .join('; ')}
-          caption={say('compare.shortSpansTakeEvery', { container, container2: plural(container) })}
+          caption={say('compare.shortSpansTakeEvery', { container, containers: plural(container) })}
           table={null}
         >
           {(width) => <TwoSpans width={width} both={both} shown={shown} container={container} />}
@@ -55,7 +55,7 @@ export function SeedlingsPanel({ records, groups, shown, sureness }: CloserProps
 type Both = (Omit<HonestAndNaive, 'honest' | 'naive'> & { honest: Interval; naive: Interval })[];
 
 const rangeOf = ({ low, high }: Interval, shown: CloserProps['shown']) =>
-  say('common.to', { low: shown.signed(low), high: shown.signed(high) });
+  say('common.fromTo', { low: shown.signed(low), high: shown.signed(high) });
 
 function TwoSpans({
   width,
@@ -93,9 +93,9 @@ function TwoSpans({
                 />
                 <text x={12} y={y - 15} className="figure-word figure-halo">
                   {k === 0
-                    ? say('compare.against', {
+                    ? say('compare.pairAgainst', {
                         label: b.group.label,
-                        label2: b.control.label,
+                        against: b.control.label,
                         containers: b.containers,
                         container: plural(container),
                       })
@@ -121,7 +121,7 @@ function TwoSpans({
 
 function HonestTable({ both, shown, container }: { both: Both; shown: CloserProps['shown']; container: string }) {
   const heads = [
-    say('compare.against2', { label: both[0]?.control.label ?? '' }),
+    say('compare.againstLabel', { label: both[0]?.control.label ?? '' }),
     say('compare.honestBy', { container }),
     say('compare.asIfSeedlingsWere', { container: plural(container) }),
     say('compare.evidenceOverstated'),

@@ -15,8 +15,8 @@ export function TeamsPanel({ records, groups, shown }: CloserProps) {
     .map((s) =>
       say('compare.teamsFoundLess', {
         label: s.group.label,
-        countTeams: s.teams.filter((t) => t.difference < 0).length,
-        countTeams2: s.teams.length,
+        found: s.teams.filter((t) => t.difference < 0).length,
+        teams: s.teams.length,
         control,
       }),
     )

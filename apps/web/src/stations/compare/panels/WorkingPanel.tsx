@@ -45,8 +45,8 @@ export function WorkingPanel(props: CloserProps) {
           <h3>{say('compare.modelSetDeals')}</h3>
           {sureness ? (
             <p>
-              {say('compare.valueTeamsOtherOver', {
-                value: within === null ? '' : `${within.slice(0, -1)} + `,
+              {say('compare.howItIsWorkedOut', {
+                model: within === null ? '' : `${within.slice(0, -1)} + `,
                 between: question.between,
                 containers: sureness.containers,
                 container: plural(container),
@@ -83,8 +83,8 @@ export function WorkingPanel(props: CloserProps) {
               name="residuals"
               summary={say('compare.residualsOverExpectedValues', { countLeft: left.length, container: plural(container) })}
               caption={say('compare.evenCloudAboutZero', {
-                value: spread > 10 ? say('compare.moreThan') : spread.toFixed(1),
-                spreadRatio: spread > 0,
+                ratio: spread > 10 ? say('compare.moreThan') : spread.toFixed(1),
+                hasRatio: spread > 0,
               })}
               table={
                 <Numbers heads={[say('common.container'), say('compare.expected'), say('compare.left')]}>
@@ -108,7 +108,7 @@ export function WorkingPanel(props: CloserProps) {
           <thead>
             <tr>
               <th scope="col">{say('compare.test')}</th>
-              <th scope="col">{say('compare.of6')}</th>
+              <th scope="col">{say('compare.ofTitle')}</th>
               <th scope="col">{say('compare.statistic')}</th>
               <th scope="col">p</th>
             </tr>

@@ -98,7 +98,7 @@ function ReportWord({ investigation, askable, question, onAsk }: SentenceProps) 
   const label: Record<Reported, string> = {
     'container-mean': say('compare.meanPlants'),
     tallest: say('compare.greatestPlants'),
-    total: say('compare.plantsTogether2'),
+    total: say('compare.allItsPlantsTogether'),
   };
   return (
     <RuledWord

@@ -10,7 +10,7 @@ const KINDS: { value: When['kind']; label: string; detail: string }[] = [
   {
     value: 'day',
     get label() {
-      return say('compare.on2');
+      return say('compare.onChoice');
     },
     get detail() {
       return say('compare.dayTape');
@@ -84,7 +84,7 @@ export function WhenWords({ investigation, askable, question, onAsk, onLook }: S
         <>
           {' '}
           <RuledWord
-            name={say('common.day3')}
+            name={say('common.dayHead')}
             value={when.day}
             choices={dayChoices(() => null)}
             onChoose={(day) => (onLook ? onLook(day) : onAsk({ when: { kind: 'day', day } }))}
@@ -99,7 +99,7 @@ export function WhenWords({ investigation, askable, question, onAsk, onLook }: S
             value={String(when.age)}
             choices={[...new Set([...ages, when.age])]
               .sort((a, b) => a - b)
-              .map((a) => ({ value: String(a), label: say('compare.daysOld3', { a }) }))}
+              .map((a) => ({ value: String(a), label: say('compare.daysOldChoice', { age: a }) }))}
             onChoose={(age) => onAsk({ when: { kind: 'age', age: Number(age) } })}
           />
         </>
@@ -108,20 +108,20 @@ export function WhenWords({ investigation, askable, question, onAsk, onLook }: S
         <>
           {' '}
           <Say
-            it="compare.to3"
-            ruledWord={
+            it="compare.fromTo"
+            from={
               <RuledWord
                 name={say('compare.firstDay')}
                 value={when.from}
-                choices={dayChoices((d) => (d < when.to ? null : say('compare.beforeOtherDay')))}
+                choices={dayChoices((d) => (d < when.to ? null : say('compare.notBeforeOtherDay')))}
                 onChoose={(from) => onAsk({ when: { ...when, from } })}
               />
             }
-            ruledWord2={
+            to={
               <RuledWord
                 name={say('compare.lastDay')}
                 value={when.to}
-                choices={dayChoices((d) => (d > when.from ? null : say('compare.afterOtherDay')))}
+                choices={dayChoices((d) => (d > when.from ? null : say('compare.notAfterOtherDay')))}
                 onChoose={(to) => onAsk({ when: { ...when, to } })}
               />
             }

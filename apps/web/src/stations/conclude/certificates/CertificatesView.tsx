@@ -193,7 +193,9 @@ function GoalForm({
             {...props}
             value={height}
             maxLength={40}
-            placeholder={RESOLUTION_UNIT[resolution] === 'in' ? say('certificates.in') : say('certificates.cm')}
+            placeholder={
+              RESOLUTION_UNIT[resolution] === 'in' ? say('certificates.sampleHeightInches') : say('certificates.sampleHeight')
+            }
             onChange={(e) => setHeight(e.target.value)}
           />
         )}

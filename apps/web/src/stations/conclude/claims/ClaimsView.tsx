@@ -70,8 +70,8 @@ function Claims({ records }: { records: InvestigationRecords }) {
             <>
               <p className="second">
                 {say('claimsOfTeams.claimsQuestionPageAsk', {
-                  countAll: all.filter((c) => teamClaimOf(c.entries).ready).length,
-                  countAll2: all.length,
+                  claims: all.filter((c) => teamClaimOf(c.entries).ready).length,
+                  teams: all.length,
                 })}
               </p>
               <div className="team-claims">
@@ -114,7 +114,7 @@ function TeacherCard({ view, records }: { view: TeamClaimView; records: Investig
 
 const ASKED_WORDS: Record<AskedQuestion['code'], string> = spoken({
   'too-sure': 'claimsOfTeams.surerRecords',
-  'wrong-direction': 'claimsOfTeams.marksSayOtherwise',
+  'wrong-direction': 'claimsOfTeams.marksSayDifferently',
   beyond: 'claimsOfTeams.beyondGrown',
   cause: 'claimsOfTeams.causeWithoutFairTest',
   'one-plant': 'claimsOfTeams.onePlantForAll',

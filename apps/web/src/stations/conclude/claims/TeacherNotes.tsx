@@ -37,7 +37,7 @@ export function TeacherNotes({ investigationId, view }: { investigationId: strin
           <li key={n.id}>
             {n.text}{' '}
             <button type="button" className="btn btn-plain" onClick={() => back.mutate(n.id)}>
-              {say('common.takeBack2')}
+              {say('common.takeBackLower')}
             </button>
             {answers[n.id] && (
               <p className="mb-0">

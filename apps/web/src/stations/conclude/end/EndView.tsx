@@ -53,7 +53,7 @@ function End({ records: { investigation, readings, photos } }: { records: Invest
             it="end.readingReadingsCorrectionsIncluded"
             countReadings={readings.length}
             countContainers={counted(investigation.containers.length, investigation.containerName)}
-            value={photos.length > 0 ? ` ${counted(photos.length, 'picture')},` : ''}
+            pictures={photos.length > 0 ? ` ${counted(photos.length, 'picture')},` : ''}
             link={(inside) => <Link to="/keeping">{inside}</Link>}
           />
         </p>

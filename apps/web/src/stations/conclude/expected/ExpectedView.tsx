@@ -65,7 +65,7 @@ function Expected({ records }: { records: InvestigationRecords }) {
     all.winners.said > 0 &&
       say('expected.mostExpectedTallestSaid', {
         label: label(all.winners.most),
-        label2: label(all.came),
+        tallest: label(all.came),
         right: all.winners.right,
         said: all.winners.said,
       }),
@@ -82,7 +82,7 @@ function Expected({ records }: { records: InvestigationRecords }) {
           ref={holder}
           role="img"
           aria-label={pegs
-            .map((p) => say('expected.saidCame', { label: p.label, length: length(p.said), length2: length(p.came) }))
+            .map((p) => say('expected.saidCame', { label: p.label, said: length(p.said), came: length(p.came) }))
             .join('; ')}
         >
           <PointFigureView
@@ -105,7 +105,7 @@ function Expected({ records }: { records: InvestigationRecords }) {
               <th scope="col">{say('expected.came')}</th>
               <th scope="col">{say('expected.tallestSaid')}</th>
               <th scope="col">{say('expected.came')}</th>
-              <th scope="col">{say('expected.tallestSaid2')}</th>
+              <th scope="col">{say('expected.tallestOfAllSaid')}</th>
               <th scope="col">{say('expected.is')}</th>
             </tr>
           </thead>
@@ -117,7 +117,7 @@ function Expected({ records }: { records: InvestigationRecords }) {
                   <th scope="row">
                     {team && <EmblemMark emblem={team.emblem} size={20} />} {r.team}
                   </th>
-                  <td>{r.first.said === null ? '–' : say('expected.day', { said: r.first.said })}</td>
+                  <td>{r.first.said === null ? '–' : say('expected.dayGuessed', { said: r.first.said })}</td>
                   <td>{r.first.came === null ? say('expected.noneIsUp') : spanWords(r.first.came)}</td>
                   <td>{r.height.said === null ? '–' : length(r.height.said)}</td>
                   <td>
@@ -125,7 +125,7 @@ function Expected({ records }: { records: InvestigationRecords }) {
                       ? say('expected.nothingMeasured')
                       : say('expected.readWithinDay', {
                           length: length(r.height.came.mm),
-                          length2: length((r.height.came.high - r.height.came.low) / 2),
+                          within: length((r.height.came.high - r.height.came.low) / 2),
                           dayNumber: r.height.came.dayNumber,
                         })}
                   </td>

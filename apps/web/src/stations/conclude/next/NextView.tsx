@@ -48,7 +48,7 @@ function Next({ records }: { records: InvestigationRecords }) {
   return (
     <section aria-label={say('common.whatNext')}>
       <p className="ruled-sentence">
-        {steps.length === 0 ? say('next.askedAgainNothingRecords') : say('next.askedAgainDoneOtherwise')}
+        {steps.length === 0 ? say('next.askedAgainNothingRecords') : say('next.askedAgainDoneDifferently')}
       </p>
       <ol className="next-steps">
         {steps.map(({ learned, apply }, i) => {

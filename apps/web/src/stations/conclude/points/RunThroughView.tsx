@@ -121,7 +121,7 @@ function RunThrough({ records }: { records: InvestigationRecords }) {
         >
           ←
         </button>
-        <span className="numeral">{say('points.of', { math: Math.floor(step / 2) + 1, countShown: shown.length })}</span>
+        <span className="numeral">{say('points.pointOfShown', { number: Math.floor(step / 2) + 1, shown: shown.length })}</span>
         <button type="button" className="btn-next" disabled={step === last} onClick={() => setStep(step + 1)}>
           {asked ? say('points.next') : say('points.askIt')}
         </button>

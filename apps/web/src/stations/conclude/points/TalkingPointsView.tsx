@@ -93,7 +93,7 @@ function TalkingPoints({ records, hang }: Pick<Looked, 'records' | 'hang'>) {
           <OwnPointForm records={records} onAdd={(own) => edit((d) => ({ ...d, own: [...d.own, own] }))} />
           {hidden.length > 0 && (
             <button type="button" className="btn btn-plain" aria-expanded={showHidden} onClick={() => setShowHidden(!showHidden)}>
-              {say('points.hiddenTrueOther', { countHidden: hidden.length, showHidden })}
+              {say('points.hiddenPoints', { countHidden: hidden.length, showHidden })}
             </button>
           )}
         </div>
@@ -196,7 +196,7 @@ function OpenPoint({
         <span>
           <Grains chance={point.found?.chance ?? null} />{' '}
           {point.luck
-            ? say('points.luckAlone2', { often: point.luck.often })
+            ? say('points.luckAloneDoes', { often: point.luck.often })
             : point.own
               ? say('points.ownPoint')
               : say('points.happenedLuckQuestion')}

@@ -32,7 +32,7 @@ function ReportOfChosen({ records }: { records: InvestigationRecords }) {
     <section aria-label={say('report.report')}>
       <div className="d-flex flex-wrap gap-2 mb-3 no-print" role="group" aria-label={say('report.whoseReport')}>
         <button type="button" className="btn" aria-pressed={team === null} onClick={() => setSearch({})}>
-          {say('common.theClass2')}
+          {say('common.theClassTitle')}
         </button>
         {investigation.teams.map((t) => (
           <button

@@ -65,7 +65,7 @@ export function FactorLevel({
             type="number"
             inputMode="decimal"
             className="planner-amount"
-            aria-label={say('plannerAsk.amountLevel', { number, unit: factor.unit, unit2: Boolean(factor.unit) })}
+            aria-label={say('plannerAsk.amountLevel', { number, unit: factor.unit, hasUnit: Boolean(factor.unit) })}
             placeholder={factor.unit || 'amount'}
             value={level.amount ?? ''}
             onChange={(e) => onChange({ amount: e.target.value === '' ? null : Number(e.target.value) })}

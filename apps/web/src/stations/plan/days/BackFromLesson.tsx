@@ -29,7 +29,7 @@ export function BackFromLesson({ plan, change, problems }: Pick<PartProps, 'plan
             it="planner.sowChanceBeingLate"
             sowOn={formatDay(planned.sowOn)}
             b={(inside) => <b>{inside}</b>}
-            math={Math.max(1, Math.round(100 * planned.chanceLate))}
+            chance={Math.max(1, Math.round(100 * planned.chanceLate))}
           />{' '}
           <button
             type="button"

@@ -11,7 +11,7 @@ export function Cadence({ plan, change, problems }: Pick<PartProps, 'plan' | 'ch
   const chosen = cadence.kind === 'weekdays' ? cadence.weekdays : [];
   return (
     <fieldset className="planner-cadence">
-      <legend>{say('planner.checks2')}</legend>
+      <legend>{say('planner.checksTitle')}</legend>
       <Form.Check
         type="radio"
         id="cadence-all"

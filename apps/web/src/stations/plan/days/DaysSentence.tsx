@@ -45,19 +45,19 @@ export function DaysSentence(props: PartProps) {
     <div className="asked-as">
       <Say
         it="planner.sownStepsLessonSown"
-        isAgeladder={plan.kind === 'age-ladder'}
-        word={
+        inSteps={plan.kind === 'age-ladder'}
+        sowing={
           plan.kind === 'age-ladder'
             ? word(say('planner.lesson'), dayWords(plan.lessonOn), ['lessonOn'], <Sowing {...props} />)
             : word(say('planner.sowing'), dayWords(plan.sowOn), ['sowOn', 'lessonOn'], <Sowing {...props} />)
         }
-        word2={word(
+        looking={word(
           say('planner.daysLooking'),
           checksInWords(plan),
           ['cadence'],
           <Cadence plan={plan} change={change} problems={problems} />,
         )}
-        word3={word(
+        where={word(
           say('planner.lessonTime'),
           plan.period.trim() || say('planner.anyLesson'),
           ['period'],
@@ -70,7 +70,7 @@ export function DaysSentence(props: PartProps) {
             onChange={(period) => change(setting({ period }))}
           />,
         )}
-        word4={word(
+        last={word(
           say('common.theEnd'),
           dayWords(plan.endOn),
           ['endOn'],
@@ -82,7 +82,7 @@ export function DaysSentence(props: PartProps) {
             onChange={(endOn) => change(setting({ endOn }))}
           />,
         )}
-        word5={word(
+        absence={word(
           say('planner.whileNobodySchool'),
           AWAY[plan.whileAway].name,
           ['whileAway'],
@@ -93,28 +93,28 @@ export function DaysSentence(props: PartProps) {
             onChoose={(whileAway) => change(setting({ whileAway }))}
           />,
         )}
-        word6={word(
+        days={word(
           say('planner.schoolDays'),
           holidays === 0 ? say('planner.withoutDaysOff') : say('planner.breakBreaks', { holidays }),
           ['calendar'],
           <SchoolDays group={group} plan={plan} change={change} problems={problems} />,
           true,
         )}
-        word7={word(
+        time={word(
           say('planner.warmth'),
           `${plan.room.day} °C`,
           ['room.day', 'room.night'],
           <RoomTemperature group={group} plan={plan} change={change} problems={problems} />,
           true,
         )}
-        some={
+        reminder={
           (props.out?.recipes.some((r) => r.keep !== null) || plan.thinOn !== '') && (
             <>
               <Say
                 it="planner.thinned"
-                word={word(
+                when={word(
                   say('planner.thinning'),
-                  plan.thinOn ? say('planner.on', { dayWords: dayWords(plan.thinOn) }) : say('planner.whenFirstTrueLeaves2'),
+                  plan.thinOn ? say('planner.onDay', { day: dayWords(plan.thinOn) }) : say('planner.whenFirstTrueLeavesLower'),
                   ['thinOn'],
                   <Thinning plan={plan} change={change} problems={problems} />,
                 )}
@@ -122,7 +122,7 @@ export function DaysSentence(props: PartProps) {
             </>
           )
         }
-        word8={word(
+        end={word(
           say('planner.inTheEnd'),
           plan.goesOutside ? say('planner.goOutside') : plan.harvested ? say('planner.areHarvested') : say('planner.stayInside'),
           ['lastFrost'],

@@ -54,7 +54,7 @@ export function RoomTemperature({ group, plan, change, problems }: Pick<PartProp
           {say('planner.readRoomCDay', {
             day: measured.room.day,
             night: measured.room.night,
-            day2: measured.room.weekend?.day,
+            dayWithoutSchool: measured.room.weekend?.day,
             weekend: Boolean(measured.room.weekend),
           })}{' '}
           <button type="button" className="btn" onClick={() => change(setting({ room: measured.room }))}>

@@ -41,7 +41,7 @@ export function SchoolDays({ group, plan, change, problems }: Pick<PartProps, 'g
       <ul className="planner-holidays">
         {calendar.holidays.map((h, i) => (
           <li key={`${h.from}${h.name}`}>
-            {say('planner.to2', { name: h.name || say('planner.daysOff'), from: formatDay(h.from), to: formatDay(h.to) })}{' '}
+            {say('planner.namedFromTo', { name: h.name || say('planner.daysOff'), from: formatDay(h.from), to: formatDay(h.to) })}{' '}
             <button
               type="button"
               className="btn btn-plain"
@@ -126,7 +126,7 @@ function HalfDays({ days, onChange }: { days: readonly string[]; onChange: (days
         ))}
       </ul>
       <div className="planner-holiday">
-        <DayInput aria-label={say('planner.halfDay2')} value={day} onChange={setDay} />
+        <DayInput aria-label={say('planner.halfDayChoice')} value={day} onChange={setDay} />
         <button
           type="button"
           className="btn"

@@ -52,8 +52,8 @@ function Stands({
             {say('layOut.dashedOnesStandReserve', {
               someReserve: layout.reserve.length > 0,
               severalTrays: layout.trays.length > 1,
-              ceil: Math.ceil(layout.trays[0]!.wideMm / 10),
-              ceil2: Math.ceil(layout.trays[0]!.deepMm / 10),
+              wide: Math.ceil(layout.trays[0]!.wideMm / 10),
+              long: Math.ceil(layout.trays[0]!.deepMm / 10),
             })}
           </p>
         </section>

@@ -35,10 +35,10 @@ export function LayOutSentence(props: PartProps) {
       )}{' '}
       <Say
         it="layOut.sharedPlaces"
-        word={word(
+        plants={word(
           say('layOut.inReserve'),
           plan.reserveEach > 0
-            ? say('layOut.inReserve2', { reserveEach: plan.reserveEach * treatments })
+            ? say('layOut.countInReserve', { reserveEach: plan.reserveEach * treatments })
             : say('layOut.noneReserve'),
           ['reserveEach'],
           <NumberField
@@ -51,17 +51,17 @@ export function LayOutSentence(props: PartProps) {
           />,
         )}
         atHome={atHome}
-        atHome2={
+        room={
           !atHome && word(say('layOut.carriesThem'), carrierWords(props), ['trays', 'ownCarrier'], <CarrierPanel {...props} />)
         }
-        word2={word(
+        where={word(
           say('layOut.whoGetsWhat'),
           ASSIGNMENT_WORDS[plan.assignment].name,
           ['assignment'],
           <AssignmentChoices {...props} />,
           true,
         )}
-        word3={word(
+        how={word(
           say('layOut.places'),
           moved === 0
             ? atHome
@@ -101,6 +101,8 @@ export function LayOutSentence(props: PartProps) {
 function carrierWords({ plan, out }: PartProps): string {
   const { carrier } = layoutForm(plan.methodId, plan.ownCarrier);
   const trays = out?.layout.trays.length ?? Math.max(1, plan.trays);
-  const own = plan.ownCarrier ? say('layOut.of', { columns: plan.ownCarrier.columns, rows: plan.ownCarrier.rows }) : '';
+  const own = plan.ownCarrier
+    ? say('layOut.ofColumnsAndRows', { columns: plan.ownCarrier.columns, rows: plan.ownCarrier.rows })
+    : '';
   return `${counted(trays, carrier)}${own}`;
 }

@@ -13,7 +13,7 @@ export function OwnPots({ layout, teams }: { layout: Layout; teams: ClassView['t
         <li key={team ?? 'class'}>
           <span className="own-pots-team">
             {team !== null && teams[team] && <EmblemMark emblem={teams[team].emblem} size={26} />}
-            <b>{(team !== null && teams[team]?.nickname) || say('common.theClass2')}</b>
+            <b>{(team !== null && teams[team]?.nickname) || say('common.theClassTitle')}</b>
           </span>
           {layout.containers
             .filter((c) => c.team === team)

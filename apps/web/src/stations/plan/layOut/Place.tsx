@@ -49,11 +49,11 @@ export function Standing({
       {...listeners}
       className={`lay-pot${isDragging ? ' lifted' : ''}${moved ? ' moved' : ''}${inReserve ? ' in-reserve' : ''}`}
       style={transform ? { transform: `translate(${transform.x}px, ${transform.y}px)` } : undefined}
-      aria-label={say('layOut.numberReserveColumnRow', {
+      aria-label={say('layOut.placeInWords', {
         code: container.code,
-        value: team ? `, ${team.nickname}` : '',
+        label: team ? `, ${team.nickname}` : '',
         child: container.child,
-        child2: Boolean(container.child),
+        hasChild: Boolean(container.child),
         inReserve,
         column: container.column + 1,
         row: container.row + 1,

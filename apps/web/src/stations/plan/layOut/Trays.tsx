@@ -124,8 +124,8 @@ const byCells: KeyboardCoordinateGetter = (event, { currentCoordinates, context 
 const ANNOUNCEMENTS: Announcements = {
   onDragStart: ({ active }) => say('layOut.isLifted', { id: active.id }),
   onDragOver: ({ active, over }) =>
-    over ? say('layOut.overPlace', { id: active.id, id2: Number(over.id) + 1 }) : say('layOut.overPlace2', { id: active.id }),
+    over ? say('layOut.overPlace', { id: active.id, place: Number(over.id) + 1 }) : say('layOut.overNoPlace', { id: active.id }),
   onDragEnd: ({ active, over }) =>
-    over ? say('layOut.standsPlace', { id: active.id, id2: Number(over.id) + 1 }) : say('layOut.staysWhere', { id: active.id }),
+    over ? say('layOut.standsPlace', { id: active.id, place: Number(over.id) + 1 }) : say('layOut.staysWhere', { id: active.id }),
   onDragCancel: ({ active }) => say('layOut.staysWhere', { id: active.id }),
 };

@@ -20,7 +20,7 @@ export function PrepareSentence({ kitchen, onKitchen, ...props }: Props) {
     <div className="asked-as no-print">
       <Say
         it="prepare.wateringSpoonsCups"
-        sentenceWord={
+        labels={
           <SentenceWord
             name={say('prepare.toSpare')}
             says={spareWords(plan)}
@@ -31,10 +31,10 @@ export function PrepareSentence({ kitchen, onKitchen, ...props }: Props) {
             <SparePanel {...props} />
           </SentenceWord>
         }
-        sentenceWord2={
+        watering={
           <SentenceWord
             name={say('prepare.oneWatering')}
-            says={say('prepare.ml', { doseMl: plan.doseMl })}
+            says={say('prepare.dose', { ml: plan.doseMl })}
             fields={['doseMl']}
             problems={problems}
             readOnly={readOnly}
@@ -42,7 +42,7 @@ export function PrepareSentence({ kitchen, onKitchen, ...props }: Props) {
             <DoseField plan={plan} change={change} problems={problems} />
           </SentenceWord>
         }
-        sentenceWord3={
+        spoons={
           <SentenceWord
             name={say('prepare.spoonsCups')}
             says={KITCHENS[kitchen].name}

@@ -9,10 +9,10 @@ export const KITCHENS: Record<Kitchen, { name: string; does: string }> = {
   }),
   us: spoken({
     name: 'prepare.us',
-    does: 'prepare.besideThemSpoonsMl',
+    does: 'prepare.spoonsOfAmerica',
   }),
   australian: spoken({
     name: 'prepare.australian',
-    does: 'prepare.besideThemSpoonsMl2',
+    does: 'prepare.spoonsOfFive',
   }),
 };

@@ -151,7 +151,7 @@ function Key({ containers }: { containers: readonly LabelledContainer[] }) {
   return (
     <>
       <text x={mm(12)} y={mm(20)} fontSize="30" className="paper-heading">
-        {say('printRoom.keyBlindLabelsTeacher2')}
+        {say('printRoom.keyBlindLabels')}
       </text>
       {containers.map((c, i) => (
         <g key={c.code} transform={`translate(${mm(12 + 62 * Math.floor(i / half))} ${mm(32 + 8 * (i % half))})`}>

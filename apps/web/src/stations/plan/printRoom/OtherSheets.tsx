@@ -20,7 +20,7 @@ import { type Planned, type Printable } from './printable';
 
 const listed = (blocks: TextBlock[], paper: Paper, name: string): Printable['pages'] =>
   textPages(blocks, paper).map((p, i, all) => ({
-    label: `${name}${all.length > 1 ? say('printRoom.page', { i: i + 1 }) : ''}`,
+    label: `${name}${all.length > 1 ? say('printRoom.andPage', { page: i + 1 }) : ''}`,
     content: p.nodes,
   }));
 
@@ -51,7 +51,7 @@ function sownWords(investigation: InvestigationView): string {
   if (days.length < 2) return formatDay(days[0] ?? sownOn);
   // A step of the sheet says it, with the marks.
   if (investigation.runSheet.some((s) => typeof s !== 'string' && s.code === 'turns'))
-    return say('printRoom.to', { days: formatDay(days[0]!), days2: formatDay(days[days.length - 1]!) });
+    return say('printRoom.daysFromTo', { from: formatDay(days[0]!), to: formatDay(days[days.length - 1]!) });
   const labels = (day: string) =>
     treatments.filter((t) => containers.some((c) => c.treatment === t.code && c.sownOn === day)).map((t) => t.label);
   return `${days.map((day) => `${formatDay(day)}: ${labels(day).join(', ')}`).join('. ')}.`;
@@ -83,7 +83,7 @@ function careChart(investigation: InvestigationView): TextBlock[] {
     {
       kind: 'row',
       cells: [
-        say('common.day3'),
+        say('common.dayHead'),
         ...usual.map((t) => (t.amountMl === null ? t.title : say('printRoom.mlEach', { title: t.title }))),
         say('printRoom.also'),
         say('printRoom.doneBy'),
@@ -112,7 +112,7 @@ function dueList(investigation: InvestigationView, due: InvestigationView['sched
   const shares = [2.1, 4.6, 2.2];
   return [
     { kind: 'title', text: say('printRoom.dueWhen'), under: investigation.question },
-    { kind: 'row', cells: [say('common.day3'), say('common.what'), say('printRoom.doneBy')], shares, head: true },
+    { kind: 'row', cells: [say('common.dayHead'), say('common.what'), say('printRoom.doneBy')], shares, head: true },
     ...due.map((e): TextBlock => {
       const { title, note } = eventWords(e);
       return { kind: 'row', cells: [dayWords(e.day, investigation), note ? `${title}. ${note}` : title, ''], shares };
@@ -283,7 +283,7 @@ export function notebookPages(investigation: InvestigationView, days: readonly s
             {c.code}
           </text>
           <text x={right} y={left + 30} textAnchor="end" fontSize="18" className="paper-second">
-            {say('printRoom.sown', { block: c.block ?? investigation.class.name, sownOn: formatDay(c.sownOn) })}
+            {say('printRoom.blockAndSown', { block: c.block ?? investigation.class.name, sownOn: formatDay(c.sownOn) })}
           </text>
           <rect x={left} y={left + 60} width={right - left} height={boxHeight} fill="none" stroke="#2A1B2E" strokeWidth="1.6" />
           <path

@@ -171,7 +171,7 @@ function Seeds(props: Answer) {
         <g transform={`translate(${NONE + 34} ${ROW / 2})`}>
           <SeedPlace investigation={investigation} row={row} up />
         </g>
-        <NumberBox x={NONE + 76} width={width * 0.25} unit={say('printRoom.of', { sown })} />
+        <NumberBox x={NONE + 76} width={width * 0.25} unit={say('printRoom.ofSown', { sown })} />
       </>
     );
   const across = sown > 6 ? Math.ceil(sown / 2) : sown;

@@ -50,8 +50,8 @@ export function PrintOptions({
     return (
       <>
         <Say
-          it="printRoom.on"
-          ruledWord={
+          it="printRoom.onPaperAndHow"
+          paper={
             <RuledWord
               name={say('printRoom.sheetLabels')}
               value={choices.gridName}
@@ -62,7 +62,7 @@ export function PrintOptions({
               onChoose={(name) => LABEL_GRIDS[name] && onChange({ gridName: name, grid: { ...LABEL_GRIDS[name].grid } })}
             />
           }
-          ruledWord2={
+          how={
             <RuledWord
               name={say('printRoom.labelsShow')}
               value={choices.blind ? 'blind' : 'open'}
@@ -80,8 +80,8 @@ export function PrintOptions({
     return (
       <>
         <Say
-          it="printRoom.spoonsCups2"
-          ruledWord={
+          it="printRoom.andSpoonsAndCups"
+          system={
             <RuledWord
               name={say('printRoom.spoonsCups')}
               value={choices.kitchen}
@@ -110,7 +110,7 @@ export function PrintOptions({
     <>
       <Say
         it="printRoom.forAnd"
-        ruledWord={
+        days={
           <RuledWord
             name={say('printRoom.period')}
             value={choices.period}
@@ -141,7 +141,7 @@ export function PrintOptions({
             </>
           )
         }
-        ruledWord2={
+        teams={
           <RuledWord
             name={say('common.team')}
             value={choices.team}
@@ -152,7 +152,7 @@ export function PrintOptions({
             onChoose={(team) => onChange({ team })}
           />
         }
-        ruledWord3={
+        how={
           <RuledWord
             name={say('printRoom.sizeSheet')}
             value={choices.size}

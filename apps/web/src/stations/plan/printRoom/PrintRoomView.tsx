@@ -166,8 +166,8 @@ function PrintRoom({ records, group, planned, back }: RoomProps) {
         <section className="print-room-sheet" aria-label={printable.name}>
           <div className="print-room-sentence">
             <Say
-              it="printRoom.on2"
-              ruledWord={
+              it="printRoom.onPaperTitle"
+              paper={
                 <RuledWord
                   name={say('common.paper')}
                   value={choices.paper}

@@ -47,7 +47,7 @@ export function PrintedPages({
           <>
             <progress max={making.of} value={making.done} aria-label={say('printRoom.pagesMade')} />
             <span role="status">
-              {say('printRoom.pageOf', { math: Math.min(making.done + 1, pages.length), countPages: pages.length })}
+              {say('printRoom.pageOf', { page: Math.min(making.done + 1, pages.length), pages: pages.length })}
             </span>
             <button type="button" className="btn" onClick={() => ending.current?.abort()}>
               {say('common.stop')}

@@ -82,7 +82,7 @@ export function recordSheetPages({ records, sheets, measures, size }: Facts, pap
             team={team}
             question={investigation.question}
             paper={paper}
-            part={of > 1 ? say('printRoom.of2', { i: i + 1, of }) : ''}
+            part={of > 1 ? say('printRoom.partOf', { part: i + 1, parts: of }) : ''}
           />
           {part.map((block, k) => {
             const at = y;
@@ -124,7 +124,7 @@ function SheetHead({
         <path d={EMBLEM_PATHS[team.emblem]} fillRule="evenodd" fill="#2A1B2E" transform={`translate(${left} ${left}) scale(2)`} />
       )}
       <text x={left + (team ? 60 : 0)} y={left + 26} fontSize="30" className="paper-heading">
-        {team?.nickname ?? say('common.theClass2')}, {periodWords(sheet)}
+        {team?.nickname ?? say('common.theClassTitle')}, {periodWords(sheet)}
       </text>
       {title.map((line, i) => (
         <text key={i} x={left + (team ? 60 : 0)} y={left + 50 + 20 * i} fontSize="17">
@@ -136,7 +136,7 @@ function SheetHead({
         {sheet.code}
       </text>
       <text x={right} y={left + 82} textAnchor="end" fontSize="13" className="paper-second">
-        {say('printRoom.codeSheetPage', { part, part2: Boolean(part) })}
+        {say('printRoom.codeSheetPage', { part, severalParts: Boolean(part) })}
       </text>
       <path d={`M${left} ${mm(MARGIN + 23)}H${right}`} stroke="#2A1B2E" strokeWidth="3" />
     </>
@@ -194,7 +194,7 @@ function dayBlocks(
         <>
           <text y="22" fontSize="21" className="paper-heading">
             {heading}
-            {t > 0 && say('printRoom.more')}
+            {t > 0 && say('printRoom.andMore')}
           </text>
           {statesWords().map((s, i) => (
             <g key={s}>

@@ -12,7 +12,7 @@ export function trayPages(investigation: InvestigationView, paper: Paper): Print
       nickname: t.nickname,
       pots: investigation.containers.filter((c) => c.teamId === t.id),
     })),
-    { emblem: null, nickname: say('common.theClass2'), pots: investigation.containers.filter((c) => c.teamId === null) },
+    { emblem: null, nickname: say('common.theClassTitle'), pots: investigation.containers.filter((c) => c.teamId === null) },
   ].filter((t) => t.pots.length > 0);
   if (teams.length === 0) return say('printRoom.containersYet');
   return [

@@ -56,7 +56,7 @@ export const NAMES: Record<PrintableId, { name: string; detail: string }> = {
     detail: 'printRoom.containerDraw',
   }),
   ruler: spoken({
-    name: 'printRoom.rulerStrips2',
+    name: 'printRoom.rulerStripsTitle',
     detail: 'printRoom.trueSizeClasssUnit',
   }),
 };

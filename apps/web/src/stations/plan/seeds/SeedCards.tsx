@@ -35,7 +35,7 @@ export function SeedCards({
           <b>{s.name}</b>
           <span>
             {Number.isFinite(days(s))
-              ? say('plannerSeeds.upInDays', { math: Math.round(days(s)) })
+              ? say('plannerSeeds.upInDays', { days: Math.round(days(s)) })
               : say('plannerSeeds.doesNotComeUp')}{' '}
             · {seedWeight(s)}
           </span>

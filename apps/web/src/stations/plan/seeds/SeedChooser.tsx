@@ -85,7 +85,7 @@ export function SeedChooser({
         ))}
       <p className="second mb-0">
         {say('plannerSeeds.drawnScaleRoomC', {
-          math: Math.round(warmth),
+          degrees: Math.round(warmth),
           sowOn: formatDay(plan.sowOn),
           name: chosen?.name.toLowerCase(),
           addDays: chosen && Number.isFinite(days(chosen)) ? formatDay(addDays(plan.sowOn, Math.round(days(chosen)))) : 'never',

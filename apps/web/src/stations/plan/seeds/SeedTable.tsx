@@ -14,7 +14,7 @@ interface Props {
 
 type SortKey = 'name' | 'length' | 'weight' | 'days' | 'germination';
 
-const span = ([low, high]: readonly [number, number]) => (low === high ? `${low}` : say('common.to', { low, high }));
+const span = ([low, high]: readonly [number, number]) => (low === high ? `${low}` : say('common.fromTo', { low, high }));
 
 /** Kinds side by side in numbers, in the order of any of them. */
 export function SeedTable({ kinds, isChosen, days, largestMm, onChoose }: Props) {
@@ -48,7 +48,7 @@ export function SeedTable({ kinds, isChosen, days, largestMm, onChoose }: Props)
             {head('name', say('plannerSeeds.kind'))}
             {head('length', say('plannerSeeds.lengthMm'))}
             {head('weight', say('plannerSeeds.weighsMg'))}
-            {head('days', say('plannerSeeds.upInDays2'))}
+            {head('days', say('plannerSeeds.upInDaysTitle'))}
             {head('germination', say('plannerSeeds.comeUpOf'))}
             <th scope="col">{say('plannerSeeds.tallAfterWeeksCm')}</th>
             <th scope="col">{say('plannerSeeds.depthMm')}</th>

@@ -55,16 +55,17 @@ export function SeedWishes({
   const here = say('plannerSeeds.doesWellIn', { methodName: methodName?.toLowerCase() ?? 'it' });
   const wanted = [
     ...(wishes.here ? [say('plannerSeeds.doesWellThere')] : []),
-    ...ticks().flatMap(([wish, words]) => (wishes[wish] ? [say('plannerSeeds.is', { split: words.split(/[:,]/)[0] })] : [])),
+    ...ticks().flatMap(([wish, words]) => (wishes[wish] ? [say('plannerSeeds.isWished', { wish: words.split(/[:,]/)[0] })] : [])),
   ];
   const weeks = Number(wishes.weeks) > 0 ? counted(Number(wishes.weeks), 'week') : say('plannerSeeds.weeks');
-  const mustBe = wanted.length > 0 ? say('plannerSeeds.what', { wanted: listInWords(wanted) }) : say('plannerSeeds.anyKind');
+  const mustBe =
+    wanted.length > 0 ? say('plannerSeeds.whatWanted', { wanted: listInWords(wanted) }) : say('plannerSeeds.anyKind');
   return (
     <div className="asked-as">
       <Say
         it="plannerSeeds.wantSeeTake"
-        wordPanel={
-          <WordPanel name={say('plannerSeeds.time', { weeks })} word={weeks}>
+        have={
+          <WordPanel name={say('plannerSeeds.timeInWeeks', { weeks })} word={weeks}>
             <label htmlFor="weeks">{say('plannerSeeds.weeksWeHave')}</label>
             <Form.Control
               id="weeks"
@@ -76,7 +77,7 @@ export function SeedWishes({
             />
           </WordPanel>
         }
-        wordPanel2={
+        see={
           <WordPanel
             name={say('plannerSeeds.whatIsToBe', { sightWords: SIGHT_WORDS[wishes.see] })}
             word={SIGHT_WORDS[wishes.see]}
@@ -89,7 +90,7 @@ export function SeedWishes({
             />
           </WordPanel>
         }
-        wordPanel3={
+        kind={
           <WordPanel name={say('plannerSeeds.whatItShouldBe', { mustBe })} word={mustBe}>
             <Form.Check
               id="wish-here"

@@ -29,7 +29,7 @@ export function SeedsPart(props: PartProps) {
                 {out.kinds.length > 1 && `${kind.name}: `}
                 {depth.mm[1] === 0
                   ? say('plannerSeeds.surfacePressed')
-                  : say('plannerSeeds.mmCoverOverSeed', { math: Math.round(depth.mm[0]), math2: Math.round(depth.mm[1]) })}
+                  : say('plannerSeeds.mmCoverOverSeed', { least: Math.round(depth.mm[0]), most: Math.round(depth.mm[1]) })}
                 {depth.because && ` ${depth.because}`}
               </span>
             ))}

@@ -30,36 +30,36 @@ export function SeedsSentence(props: PartProps) {
     <div className="asked-as">
       <Say
         it="plannerSeeds.grownFilledLeftAlone"
-        word={word(
+        grownIn={word(
           say('plannerSeeds.wayGrowing'),
           method?.grownIn ?? say('common.nothingYet'),
           ['methodId'],
           <MethodChoices plan={plan} change={change} />,
           true,
         )}
-        word2={word(
+        how={word(
           say('common.containers'),
           say('plannerSeeds.ofEachTreatment', { containersEach: plan.containersEach }),
           ['containersEach'],
           <ContainersEach {...props} />,
         )}
-        word3={word(
+        filling={word(
           say('plannerSeeds.filling'),
-          say('plannerSeeds.ml', { fillMl: plan.fillMl }),
+          say('plannerSeeds.fill', { ml: plan.fillMl }),
           ['fillMl'],
           <FillField plan={plan} change={change} problems={problems} />,
         )}
         unattendedDays={method?.unattendedDays ?? 0}
         method={Boolean(method)}
         container={container}
-        word4={word(
+        seeds={word(
           say('plannerSeeds.seeds'),
           seedsWords(plan, out?.recipes ?? []),
           ['seedsEach', 'keep'],
           <SeedNumbers {...props} />,
         )}
-        word5={word(say('plannerSeeds.toSpare'), spareWords(plan), ['sparePercent', 'packetSeeds'], <SparePanel {...props} />)}
-        word6={word(
+        spare={word(say('plannerSeeds.toSpare'), spareWords(plan), ['sparePercent', 'packetSeeds'], <SparePanel {...props} />)}
+        before={word(
           say('plannerSeeds.lessonAboutSeeds'),
           lessonWords(plan),
           ['seedLesson'],
@@ -74,7 +74,7 @@ export function SeedsSentence(props: PartProps) {
 function seedsWords({ seedsEach, keep, seedsCounted, kind }: PlanDocument, recipes: readonly Recipe[]): string {
   const range = (values: number[]) => {
     const [low, high] = [Math.min(...values), Math.max(...values)];
-    return low === high ? `${low}` : say('common.to', { low, high });
+    return low === high ? `${low}` : say('common.fromTo', { low, high });
   };
   const seeds = recipes.length > 0 ? range(recipes.map((r) => r.seeds)) : `${seedsEach}`;
   const kept = recipes.flatMap((r) => (r.keep === null ? [] : [r.keep]));
@@ -82,13 +82,13 @@ function seedsWords({ seedsEach, keep, seedsCounted, kind }: PlanDocument, recip
     kept.length === 0
       ? recipes.length > 0 || kind === 'patch'
         ? say('plannerSeeds.allStay')
-        : say('plannerSeeds.stay', { keep })
-      : `${range(kept)} ${range(kept) === '1' ? say('plannerSeeds.stays') : say('plannerSeeds.stay2')}`;
-  return say('plannerSeeds.aboutOther', { seedsCounted, seeds, stay });
+        : say('plannerSeeds.keepStay', { keep })
+      : `${range(kept)} ${range(kept) === '1' ? say('plannerSeeds.stays') : say('plannerSeeds.stayLower')}`;
+  return say('plannerSeeds.seedsAndStay', { seedsCounted, seeds, stay });
 }
 
 function lessonWords({ seedLesson }: PlanDocument): string {
   if (!seedLesson) return say('plannerSeeds.nobodyLooksSeeds');
   const looks = listInWords(seedLesson.looks.map((l) => SEED_LOOK_WORDS[l].name));
-  return say('plannerSeeds.teamsOn', { looks, on: formatDay(seedLesson.on), isIsoDay: isIsoDay(seedLesson.on) });
+  return say('plannerSeeds.teamsOn', { looks, on: formatDay(seedLesson.on), dated: isIsoDay(seedLesson.on) });
 }

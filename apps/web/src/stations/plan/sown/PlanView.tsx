@@ -129,7 +129,7 @@ function Plan({ records }: { records: InvestigationRecords }) {
 function seedsInWords(containers: readonly { seedsSown: number }[]): string {
   const seeds = containers.map((c) => c.seedsSown);
   const [low, high] = [Math.min(...seeds), Math.max(...seeds)];
-  return low === high ? `${low}` : say('common.to', { low, high });
+  return low === high ? `${low}` : say('common.fromTo', { low, high });
 }
 
 /** What teams expected before sowing; nothing where nobody was asked. */

@@ -56,7 +56,7 @@ function TakeAlong({ records: { investigation, readings, photos } }: { records: 
           </Link>
         }
         title={say('takeAlong.takeRecordsAlong')}
-        aside={say('takeAlong.oneOther', {
+        aside={say('takeAlong.checksAndPictures', {
           countReadings: readings.length,
           pictures: photos.length,
         })}
@@ -73,7 +73,7 @@ function TakeAlong({ records: { investigation, readings, photos } }: { records: 
           <div className="mb-1">
             <Say
               it="takeAlong.mayUsed"
-              ruledWord={
+              who={
                 <RuledWord
                   name={say('takeAlong.mayUse')}
                   value={licence}

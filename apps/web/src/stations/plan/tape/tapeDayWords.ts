@@ -10,5 +10,5 @@ export function tapeDayWords({ day, number, off, holiday, check, dry }: TapeDay,
     ...(off ? [holiday ?? say('planDays.noSchool')] : []),
     ...(dry ? [say('planDays.likelyDry')] : []),
   ];
-  return say('planDays.day', { day: formatDay(day), number, value: what.length > 0 ? `: ${what.join(', ')}` : '' });
+  return say('planDays.dayAndNumber', { day: formatDay(day), number, note: what.length > 0 ? `: ${what.join(', ')}` : '' });
 }

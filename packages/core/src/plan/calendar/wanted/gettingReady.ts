@@ -38,7 +38,7 @@ export function gettingReady(plan: PlanDocument, recipes: readonly Recipe[]): Wa
       from: addDays(sowOn, -Math.floor(7 * weeks[1])),
       to: addDays(sowOn, -Math.ceil(7 * weeks[0])),
       waits: false,
-      bound: say('planDays.weeksBeforeSeedsGo', { weeks: weeks[0], weeks2: weeks[1] }),
+      bound: say('planDays.weeksBeforeSeedsGo', { least: weeks[0], most: weeks[1] }),
     })),
   ];
 }

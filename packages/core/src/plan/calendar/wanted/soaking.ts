@@ -44,8 +44,8 @@ export function soaking(
         day: sowOn,
         what: say('planDays.hoursBeforeNight', {
           title,
-          hours: hours[0],
-          hours2: hours[1],
+          least: hours[0],
+          most: hours[1],
           period: plan.period || 'sowing',
           sowOn: formatDay(sowOn),
         }),
@@ -68,7 +68,7 @@ function waysOut(plan: PlanDocument, day: IsoDay): Pick<CalendarConflict, 'wayOu
   if (plan.kind === 'age-ladder') return { wayOut: say('planDays.letSomebodySoakThem') };
   const { wayOut, fix } = sowingAfter(plan, addDays(day, 2));
   return fix
-    ? { wayOut: say('planDays.letSomebodySoakThem2', { replace: wayOut.replace(/\.$/, '') }), fix }
+    ? { wayOut: say('planDays.orSoakAtHome', { plan: wayOut.replace(/\.$/, '') }), fix }
     : { wayOut: say('planDays.letSomebodySoakThem') };
 }
 
@@ -79,6 +79,6 @@ function sowingAfter(plan: PlanDocument, from: IsoDay): Pick<CalendarConflict, '
   if (!sowing || sowing >= plan.endOn || plan.kind === 'age-ladder') return { wayOut: say('planDays.chooseLaterDaySowing') };
   return {
     wayOut: say('planDays.sowInstead', { sowing: formatDay(sowing) }),
-    fix: { label: say('planDays.sowOn4', { sowing: formatDay(sowing, 'short') }), apply: (p) => ({ ...p, sowOn: sowing }) },
+    fix: { label: say('planDays.sowOnDay', { sowing: formatDay(sowing, 'short') }), apply: (p) => ({ ...p, sowOn: sowing }) },
   };
 }

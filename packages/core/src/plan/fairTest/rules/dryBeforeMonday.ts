@@ -31,7 +31,7 @@ export const dryBeforeMonday: FairRule = {
   },
   words: (p) => ({
     what: say('fairTest.leavesPlantsAloneDays', {
-      value: p.gap === null ? say('fairTest.theWeekend') : p.gap || say('fairTest.theBreak'),
+      break: p.gap === null ? say('fairTest.theWeekend') : p.gap || say('fairTest.theBreak'),
       from: formatDay(String(p.from), 'short'),
       days: Number(p.days),
       method: lower(String(p.method)),

@@ -15,7 +15,7 @@ export const fewSeedsToCount: FairRule = {
       severity: 'mend',
       params: { seeds },
       fix: {
-        label: say('fairTest.sowInEach', { ceil: Math.ceil(SEEDS_TO_COMPARE / plan.containersEach) }),
+        label: say('fairTest.sowInEach', { seeds: Math.ceil(SEEDS_TO_COMPARE / plan.containersEach) }),
         apply: (p) => ({ ...p, seedsEach: Math.ceil(SEEDS_TO_COMPARE / p.containersEach) }),
       },
     };

@@ -13,7 +13,7 @@ export const fewerSeedsThanPlants: FairRule = {
       severity: 'stop',
       params: { code: short.treatment.code, plants: short.plants, seeds: short.seeds, container: methodOf(plan).container },
       fix: {
-        label: say('fairTest.sowInEach2', { seeds }),
+        label: say('fairTest.sowInEach', { seeds }),
         apply: (p) => ({ ...p, seedsEach: seeds, keep: Math.max(p.keep, short.plants) }),
       },
     };

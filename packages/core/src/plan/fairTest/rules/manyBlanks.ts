@@ -15,7 +15,7 @@ export const manyBlanks: FairRule = {
         seedsAdvised === null
           ? null
           : {
-              label: say('fairTest.sowInEach3', { seedsAdvised }),
+              label: say('fairTest.sowInEach', { seeds: seedsAdvised }),
               apply: (p) => ({ ...p, seedsEach: Math.max(p.seedsEach, seedsAdvised) }),
             },
     };

@@ -31,7 +31,7 @@ export const nothingDiffers: FairRule = {
         ? say('fairTest.getExactlySameDiffer', { twins: p.twins })
         : p.amount === null || p.amount === undefined
           ? say('fairTest.nothingDiffersDoneSame', { factor: p.factor, twins: p.twins })
-          : say('fairTest.everyPotGetsNothing', { value: `${p.amount} ${p.unit}`.trim(), factor: p.factor }),
+          : say('fairTest.everyPotGetsNothing', { dose: `${p.amount} ${p.unit}`.trim(), factor: p.factor }),
     why: say('fairTest.otherNamesSameAmount'),
   }),
 };

@@ -40,7 +40,7 @@ export const placeIsTreatment: FairRule = {
           code: p.code,
           label: p.label,
           stands: STANDS[p.how as Lopsided],
-          value: p.inHundred === 0 ? say('fairTest.notOne') : p.inHundred,
+          deals: p.inHundred === 0 ? say('fairTest.notOne') : p.inHundred,
         })
       : p.row
         ? say('fairTest.standRowWindow', { code: p.code, label: p.label })

@@ -10,7 +10,8 @@ type RoomTrouble = 'too-cold' | 'too-hot' | 'off';
 const ROOM_TROUBLE: Record<RoomTrouble, (p: FactParams) => string> = {
   'too-cold': (p) => say('fairTest.needsMoreCSprout', { kind: p.kind, base: p.base, mean: p.mean }),
   'too-hot': (p) => say('fairTest.stopsCRoomReaches', { kind: p.kind, ceiling: p.ceiling, warmest: p.warmest }),
-  off: (p) => say('fairTest.sproutsWellBetweenC', { kind: p.kind, p: p.min, p2: p.max, coldest: p.coldest, warmest: p.warmest }),
+  off: (p) =>
+    say('fairTest.sproutsWellBetweenC', { kind: p.kind, lowest: p.min, highest: p.max, coldest: p.coldest, warmest: p.warmest }),
 };
 
 export const roomStopsSeeds: FairRule = {

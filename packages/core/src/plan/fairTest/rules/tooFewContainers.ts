@@ -11,7 +11,7 @@ export const tooFewContainers: FairRule = {
       severity: containersEach === 1 ? 'stop' : 'mend',
       params: { containers: containersEach },
       fix: {
-        label: say('fairTest.haveOfEach2', { fewestContainers: FEWEST_CONTAINERS }),
+        label: say('fairTest.haveFewestOfEach', { fewestContainers: FEWEST_CONTAINERS }),
         apply: (plan) => ({ ...plan, containersEach: FEWEST_CONTAINERS }),
       },
     };

@@ -18,7 +18,7 @@ export const tooManyInOne: FairRule = {
       severity: 'mind',
       params: { seeds: plan.seedsEach, container: methodOf(plan).container, most },
       fix: {
-        label: say('fairTest.sowInEach4', { most }),
+        label: say('fairTest.sowInEach', { seeds: most }),
         apply: (p) => ({ ...p, seedsEach: most, keep: Math.min(p.keep, most) }),
       },
     };

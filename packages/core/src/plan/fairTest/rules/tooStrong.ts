@@ -24,7 +24,9 @@ export const tooStrong: FairRule = {
               ? {
                   ...f,
                   levels: f.levels.map((l) =>
-                    (l.amount ?? 0) > TOP_SALT ? { label: say('fairTest.mmolL2', { topSalt: TOP_SALT }), amount: TOP_SALT } : l,
+                    (l.amount ?? 0) > TOP_SALT
+                      ? { label: say('fairTest.topSaltStrength', { topSalt: TOP_SALT }), amount: TOP_SALT }
+                      : l,
                   ),
                 }
               : f,

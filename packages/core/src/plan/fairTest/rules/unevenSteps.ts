@@ -25,7 +25,7 @@ export const unevenSteps: FairRule = {
       severity: 'mind',
       params: { factor: series.name, close: ratios.some((r) => r < RATIO.least) },
       fix: {
-        label: say('fairTest.use', { halved: halved.join(', '), unit: series.unit }),
+        label: say('fairTest.useHalf', { halved: halved.join(', '), unit: series.unit }),
         apply: (p) => ({
           ...p,
           factors: p.factors.map((f) => (f.name === series.name ? { ...f, levels: doubled(f.levels, halved, f.unit) } : f)),

@@ -15,7 +15,7 @@ const WORDS: Record<Aspect, string> = spoken({
   soak: 'fairTest.timeWater',
   filling: 'fairTest.amountSoil',
   mix: 'fairTest.whatIsInThe',
-  liquid: 'fairTest.whatIsInThe2',
+  liquid: 'fairTest.whatIsInTheWater',
   water: 'fairTest.amountWater',
   standing: 'fairTest.howTheyStand',
   warmth: 'fairTest.theWarmth',

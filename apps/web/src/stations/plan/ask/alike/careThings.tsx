@@ -61,7 +61,7 @@ function wateringWords(plan: PlanDocument, { cover, paper }: GrowingMethod, dose
       more: cover === 'stays' ? say('plannerAsk.keptClosed') : say('plannerAsk.wettedOnce'),
     };
   if (own) return { says: say('plannerAsk.watered'), more: say('plannerAsk.sameDays') };
-  if (dose) return { says: say('plannerAsk.ml', { doseMl: plan.doseMl }), more: say('plannerAsk.timeWatered') };
+  if (dose) return { says: say('plannerAsk.dose', { ml: plan.doseMl }), more: say('plannerAsk.timeWatered') };
   const damp = plan.protocol.water === 'damp-before' && paper;
   return { says: say('plannerAsk.watered'), more: damp ? say('plannerAsk.wetStart') : WATER_WORDS[plan.protocol.water] };
 }

@@ -51,7 +51,7 @@ function goalItem({ plan, change, problems }: PartProps): AlikeThing {
       </Glyph>
     ),
     says: plan.goal ? say('plannerAsk.asTallAs', { name: plan.goal.name }) : say('plannerAsk.goalLine'),
-    more: plan.goal ? say('plannerAsk.cmWall', { mm: plan.goal.mm / 10 }) : say('plannerAsk.asTallAs2'),
+    more: plan.goal ? say('plannerAsk.cmWall', { mm: plan.goal.mm / 10 }) : say('plannerAsk.asTallAsOpen'),
     fields: ['goal'],
     panel: <GoalPanel plan={plan} change={change} problems={problems} />,
   };

@@ -21,7 +21,7 @@ export function soilThings(props: PartProps, method: GrowingMethod): AlikeThing[
     says: say('plannerAsk.mlPaperPadMix', { fillMl: plan.fillMl, paper }),
     more: say('plannerAsk.inEach', {
       container,
-      value: paper ? '' : `, ${plan.protocol.firm === 'press' ? say('plannerAsk.pressedGently') : say('plannerAsk.leftLoose')}`,
+      reserve: paper ? '' : `, ${plan.protocol.firm === 'press' ? say('plannerAsk.pressedGently') : say('plannerAsk.leftLoose')}`,
     }),
     fields: ['fillMl'],
     panel: (
@@ -34,7 +34,7 @@ export function soilThings(props: PartProps, method: GrowingMethod): AlikeThing[
   const seeds: AlikeThing = {
     key: 'seeds',
     glyph: <SubjectGlyph subject="depth" size={36} />,
-    says: say('plannerAsk.inEach2', { seedsInWords: seedsInWords(plan, out?.recipes ?? []) }),
+    says: say('plannerAsk.seedsInEachWords', { seedsInWords: seedsInWords(plan, out?.recipes ?? []) }),
     more: wayInOfAll(plan, out?.recipes ?? []),
     fields: ['seedsEach', 'keep'],
     panel: (
@@ -52,7 +52,7 @@ export function soilThings(props: PartProps, method: GrowingMethod): AlikeThing[
           key: 'soak',
           glyph: <SubjectGlyph subject="soaking" size={36} />,
           says: say('plannerAsk.soaked'),
-          more: say('plannerAsk.hoursBefore', { soaked: soaked[0], soaked2: soaked[1] }),
+          more: say('plannerAsk.hoursBefore', { least: soaked[0], most: soaked[1] }),
           fields: [],
           panel: <p className="mb-0">{say('plannerAsk.kindComesMoreEvenly')}</p>,
         },
@@ -80,6 +80,6 @@ function wayInWords({ wayIn }: Recipe): string {
   if (wayIn.way === 'pressed') return say('plannerAsk.pressedCovered');
   if (wayIn.way === 'named') return wayIn.label;
   const [from, to] = wayIn.depthMm.map(Math.round);
-  const deep = from === to ? say('plannerAsk.mmDeep', { from }) : say('plannerAsk.mmDeep2', { from, to });
+  const deep = from === to ? say('plannerAsk.mmDeep', { from }) : say('plannerAsk.depthFromTo', { from, to });
   return wayIn.way === 'scattered' ? say('plannerAsk.scattered', { deep }) : deep;
 }

@@ -33,19 +33,19 @@ export function GoalPanel({ plan, change, problems }: Pick<PartProps, 'plan' | '
       <div className="d-flex flex-wrap gap-2 mb-3">
         {EVERYDAY.map((thing) => (
           <button key={thing.name} type="button" className="btn" onClick={() => change(setting({ goal: thing }))}>
-            {say('plannerAsk.cm', { name: thing.name, mm: thing.mm / 10 })}
+            {say('plannerAsk.namedHeight', { name: thing.name, mm: thing.mm / 10 })}
           </button>
         ))}
         {goal && (
           <button type="button" className="btn btn-plain" onClick={() => change(setting({ goal: null }))}>
-            {say('plannerAsk.goalLine2')}
+            {say('plannerAsk.noGoalLine')}
           </button>
         )}
       </div>
       {goal && (
         <div className="planner-columns">
           <TextField
-            label={say('plannerAsk.asTallAs3')}
+            label={say('plannerAsk.asTallAsTitle')}
             field="goal"
             problems={problems}
             value={goal.name}

@@ -31,7 +31,7 @@ export function SeedsEach({ plan, change, problems, out }: PartProps) {
   return (
     <>
       <NumberField
-        label={say('plannerAsk.seedsInEach2', { container: methodById(plan.methodId)?.container ?? nounOf('container') })}
+        label={say('plannerAsk.seedsInEachContainer', { container: methodById(plan.methodId)?.container ?? nounOf('container') })}
         field="seedsEach"
         problems={problems}
         hint={out ? seedsHint(plan, out) : undefined}
@@ -56,7 +56,7 @@ export function seedsHint(
 ): string {
   const enough = plan.kind === 'crowding' ? say('plannerAsk.enoughPlants') : say('plannerAsk.aPlant');
   if (recipes.some((r) => r.seeds !== plan.seedsEach))
-    return say('plannerAsk.numbersDifferBetweenTreatments', { math: Math.round(100 * chanceOfEnough), enough });
+    return say('plannerAsk.numbersDifferBetweenTreatments', { count: Math.round(100 * chanceOfEnough), enough });
   const more = seedsAdvised !== null && seedsAdvised > plan.seedsEach ? say('plannerAsk.wouldMakeIt', { seedsAdvised }) : '';
-  return say('plannerAsk.withAboutOfHave', { seedsEach: plan.seedsEach, math: Math.round(100 * chanceOfEnough), enough, more });
+  return say('plannerAsk.withAboutOfHave', { seedsEach: plan.seedsEach, count: Math.round(100 * chanceOfEnough), enough, more });
 }

@@ -32,7 +32,7 @@ export function SeedPanel({ planId, plan, change }: PartProps) {
           picture: <SeedDrawing species={s} largestMm={largestMm} />,
           name: s.name,
           does: Number.isFinite(days(s))
-            ? say('plannerAsk.aboutDays', { math: Math.round(days(s)) })
+            ? say('plannerAsk.aboutDays', { days: Math.round(days(s)) })
             : say('plannerAsk.comeWarmth'),
         }))}
         onChoose={(speciesId) => change(setting({ speciesId }))}

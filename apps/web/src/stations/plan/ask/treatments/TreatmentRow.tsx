@@ -79,7 +79,7 @@ export function TreatmentRow(props: PartProps) {
             <span className="treatment-name">
               <b>{say('plannerAsk.oneMore')}</b>
               <span className="second">
-                {say('plannerAsk.then', {
+                {say('plannerAsk.thenEach', {
                   containersEach: counted(plan.containersEach * (recipes.length + 1), method.container),
                 })}
               </span>
