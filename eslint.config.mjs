@@ -95,6 +95,24 @@ export default tseslint.config(
   ),
   forbid(['apps/server/src/**/*.ts'], FROM_THE_WEB, NOT_THE_WEB),
   {
+    // The schemas of answers are checked where they are sent: pages, and a team's phone, know their types only.
+    files: ['apps/web/src/**/*.{ts,tsx}'],
+    rules: {
+      '@typescript-eslint/no-restricted-imports': [
+        'error',
+        {
+          patterns: [
+            {
+              group: ['@bright-sprout/contracts/answers/*'],
+              allowTypeImports: true,
+              message: 'Of answers the web application takes types only.',
+            },
+          ],
+        },
+      ],
+    },
+  },
+  {
     // One way to the database: what begins a unit of work, and what reads and writes in it, is in one place.
     files: ['apps/server/src/**/*.{service,controller}.ts'],
     rules: {

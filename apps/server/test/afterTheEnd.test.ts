@@ -114,7 +114,8 @@ describe('what a team did before counts, whenever it arrives', () => {
     const send = async () => [
       (await world.kites.put(`/bench/checks/${check}`, sent)).status,
       (await world.kites.put(`/bench/care/${care}`, careOf(world, now))).status,
-      (await world.kites.put(`/bench/deviations/${deviation}`, { containerId: world.pot.id, kind: 'other' })).status,
+      (await world.kites.put(`/bench/deviations/${deviation}`, { containerId: world.pot.id, kind: 'other', recordedAt: now }))
+        .status,
     ];
     const sent = checkOf(world.pot.id);
     expect(await send()).toEqual([200, 200, 200]);
@@ -219,8 +220,9 @@ test('a team takes back only what it wrote itself', async () => {
   const world = await newClass();
   const own = v7();
   const theirs = v7();
-  await world.kites.put(`/bench/deviations/${own}`, { containerId: world.pot.id, kind: 'extra-seed' }).expect(200);
-  await teacher.put(`/deviations/${theirs}`, { containerId: world.pot.id, kind: 'other-soil' }).expect(200);
+  const recordedAt = new Date(msNow()).toISOString();
+  await world.kites.put(`/bench/deviations/${own}`, { containerId: world.pot.id, kind: 'extra-seed', recordedAt }).expect(200);
+  await teacher.put(`/deviations/${theirs}`, { containerId: world.pot.id, kind: 'other-soil', recordedAt }).expect(200);
   await world.kites.delete(`/bench/deviations/${own}`).expect(204);
   await world.kites.delete(`/bench/deviations/${theirs}`).expect(403);
 });

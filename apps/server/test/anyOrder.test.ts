@@ -106,7 +106,7 @@ test('however requests are lost, repeated and mixed between devices and restarts
       const expected = [...model.values()].map(({ body: b }) => [
         b.readings[0]!.id,
         b.containerId,
-        b.readings[0]!.typed,
+        b.readings[0]!.findings?.[0]?.typed,
         b.readings[0]!.supersedes ?? null,
       ]);
       const byId = (a: unknown[], b: unknown[]) => (a[0]! < b[0]! ? -1 : 1);

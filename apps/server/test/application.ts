@@ -181,13 +181,22 @@ export async function ownContainers(tablet: Device): Promise<BenchContainer[]> {
   );
 }
 
-export function checkOf(containerId: string, reading: object = {}, change: object = {}) {
+/** A check of one plant, whose height and leaves are told as a device sends them: as findings. */
+export function checkOf(
+  containerId: string,
+  { typed = '4.5 cm', leaves, ...reading }: { typed?: string | null; leaves?: number; [field: string]: unknown } = {},
+  change: object = {},
+) {
+  const findings = [
+    ...(typed === null ? [] : [{ measure: 'height', typed }]),
+    ...(leaves === undefined ? [] : [{ measure: 'leaves', value: leaves }]),
+  ];
   const day = timeNow().toISOString().slice(0, 10);
   return {
     containerId,
     day,
     recordedAt: timeNow().toISOString(),
-    readings: [{ id: v7(), plant: '1', state: 'measured', typed: '4.5 cm', ...reading }],
+    readings: [{ id: v7(), plant: '1', state: 'measured', findings, ...reading }],
     ...change,
   };
 }

@@ -96,8 +96,10 @@ beforeAll(async () => {
   await kites
     .put(`/bench/checks/${v7()}`, checkOf(pots[0]!, { typed: '15.5 cm', supersedes: check.readings[0]!.id }))
     .expect(200);
-  await kites.put(`/bench/checks/${v7()}`, checkOf(pots[1]!, { state: 'lost', typed: undefined, lostReason: 'eaten' }));
-  await kites.put(`/bench/deviations/${v7()}`, { containerId: pots[0], kind: 'extra-seed', note: 'x' }).expect(200);
+  await kites.put(`/bench/checks/${v7()}`, checkOf(pots[1]!, { state: 'lost', typed: null, lostReason: 'eaten' }));
+  await kites
+    .put(`/bench/deviations/${v7()}`, { containerId: pots[0], kind: 'extra-seed', note: 'x', recordedAt: check.recordedAt })
+    .expect(200);
   const picture = await sharp({ create: { width: 300, height: 200, channels: 3, background: '#5F9640' } })
     .jpeg()
     .toBuffer();

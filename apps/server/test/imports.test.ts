@@ -41,7 +41,7 @@ test('what goes out comes back: export, import, export again, and only the ids d
     .put(`/bench/checks/${v7()}`, checkOf(first!.id, { typed: '6 1/4 in', supersedes: check.readings[0]!.id }))
     .expect(200);
   await kites
-    .put(`/bench/checks/${v7()}`, checkOf(second!.id, { state: 'lost', typed: undefined, lostReason: 'knocked-over' }))
+    .put(`/bench/checks/${v7()}`, checkOf(second!.id, { state: 'lost', typed: null, lostReason: 'knocked-over' }))
     .expect(200);
   const out = await world.teacher.get(`/investigations/${world.investigationId}/export.csv`).expect(200);
   expect(out.headers['content-type']).toContain('text/csv');

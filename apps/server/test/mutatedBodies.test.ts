@@ -47,7 +47,7 @@ const routes: Record<string, { send: (body: Json) => PromiseLike<{ status: numbe
     send: (b) => kites.put(`/bench/checks/${v7()}`, b as object),
     body: () =>
       checkOf(pot, {
-        typed: undefined,
+        typed: null,
         findings: [
           { measure: 'height', typed: '4.5 cm' },
           { measure: 'leaves', value: 2 },
@@ -69,7 +69,7 @@ const routes: Record<string, { send: (body: Json) => PromiseLike<{ status: numbe
   },
   'a deviation': {
     send: (b) => kites.put(`/bench/deviations/${v7()}`, b as object),
-    body: () => ({ containerId: pot, kind: 'other', note: 'x' }),
+    body: () => ({ containerId: pot, kind: 'other', note: 'x', recordedAt: timeNow().toISOString() }),
   },
   'what is held': {
     send: (b) => kites.put(`/bench/held/${v7()}`, b as object),

@@ -53,9 +53,7 @@ async function grow(): Promise<void> {
   await kites
     .put(`/bench/checks/${v7()}`, checkOf(first!.id, { typed: '6 1/4 in', supersedes: check.readings[0]!.id }))
     .expect(200);
-  await kites
-    .put(`/bench/checks/${v7()}`, checkOf(second!.id, { state: 'lost', typed: undefined, lostReason: 'eaten' }))
-    .expect(200);
+  await kites.put(`/bench/checks/${v7()}`, checkOf(second!.id, { state: 'lost', typed: null, lostReason: 'eaten' })).expect(200);
   const [third] = await ownContainers(bells);
   await bells.put(`/bench/checks/${v7()}`, checkOf(third!.id, { typed: '12 cm' })).expect(200);
   const picture = await sharp({ create: { width: 300, height: 200, channels: 3, background: '#5F9640' } })

@@ -1,3 +1,4 @@
+import { timeNow } from '@bright-sprout/core/clock/clock';
 import { type BenchView } from '@bright-sprout/contracts/answers/checks';
 import { type InvestigationRecords, type InvestigationView } from '@bright-sprout/contracts/answers/investigations';
 import { type PlanView } from '@bright-sprout/contracts/answers/plans';
@@ -45,10 +46,10 @@ test('the run sheet goes with the investigation, to the teams too', async () => 
 
 test('a team writes down what went differently, twice the same is once, and it can be taken back', async () => {
   const id = v7();
-  const body = { containerId: ownOf('kite').id, kind: 'broken-seed' };
+  const body = { containerId: ownOf('kite').id, kind: 'broken-seed', recordedAt: timeNow().toISOString() };
   await kites.put(`/bench/deviations/${id}`, body).expect(200);
   await kites.put(`/bench/deviations/${id}`, body).expect(200);
-  expect(await deviations()).toEqual([{ id, ...body, seeds: null, note: null }]);
+  expect(await deviations()).toEqual([{ id, containerId: body.containerId, kind: body.kind, seeds: null, note: null }]);
   await kites.put(`/bench/deviations/${id}`, { ...body, kind: 'other' }).expect(409);
   await kites.delete(`/bench/deviations/${id}`).expect(204);
   await kites.delete(`/bench/deviations/${id}`).expect(204);
@@ -58,7 +59,12 @@ test('a team writes down what went differently, twice the same is once, and it c
 });
 
 test('a team writes for its own containers only, the teacher for all, strangers for none', async () => {
-  const foreign = { containerId: ownOf('bell').id, kind: 'other-soil', note: 'the bag was empty' };
+  const foreign = {
+    containerId: ownOf('bell').id,
+    kind: 'other-soil',
+    note: 'the bag was empty',
+    recordedAt: timeNow().toISOString(),
+  };
   await kites.put(`/bench/deviations/${v7()}`, foreign).expect(403);
   const id = v7();
   await world.teacher.put(`/deviations/${id}`, foreign).expect(200);
@@ -99,7 +105,9 @@ describe('a sowing that is taken back', () => {
   test('stays sown once anything was written down of it, by whomever', async () => {
     const { id, containers } = await sowOne();
     const own = containers.find((c) => c.teamId === world.group.teams.find((t) => t.emblem === 'kite')!.id)!;
-    await kites.put(`/bench/deviations/${v7()}`, { containerId: own.id, kind: 'broken-seed' }).expect(200);
+    await kites
+      .put(`/bench/deviations/${v7()}`, { containerId: own.id, kind: 'broken-seed', recordedAt: timeNow().toISOString() })
+      .expect(200);
     const { body } = await world.teacher.delete(`/plans/${id}/sowing`).expect(422);
     expect(JSON.stringify(body)).toContain('so it stays sown');
     await world.teacher.get(`/investigations/${id}`).expect(200);
@@ -170,14 +178,22 @@ describe('pots in reserve, pots of children, seeds that are counted', () => {
     const seeds = async () => (await viewOf(plan)).containers.find((c) => c.id === pot.id)!.seedsSown;
     expect(await seeds()).toBe(50);
     const id = v7();
-    await world.teacher.put(`/deviations/${id}`, { containerId: pot.id, kind: 'counted', seeds: 47 }).expect(200);
+    await world.teacher
+      .put(`/deviations/${id}`, { containerId: pot.id, kind: 'counted', seeds: 47, recordedAt: timeNow().toISOString() })
+      .expect(200);
     expect(await seeds()).toBe(47);
-    await world.teacher.put(`/deviations/${v7()}`, { containerId: pot.id, kind: 'extra-seed' }).expect(200);
+    await world.teacher
+      .put(`/deviations/${v7()}`, { containerId: pot.id, kind: 'extra-seed', recordedAt: timeNow().toISOString() })
+      .expect(200);
     expect(await seeds()).toBe(48);
     await world.teacher.delete(`/deviations/${id}`).expect(204);
     expect(await seeds()).toBe(51);
-    await world.teacher.put(`/deviations/${v7()}`, { containerId: pot.id, kind: 'counted' }).expect(422);
-    await world.teacher.put(`/deviations/${v7()}`, { containerId: pot.id, kind: 'counted', seeds: 1.5 }).expect(400);
+    await world.teacher
+      .put(`/deviations/${v7()}`, { containerId: pot.id, kind: 'counted', recordedAt: timeNow().toISOString() })
+      .expect(422);
+    await world.teacher
+      .put(`/deviations/${v7()}`, { containerId: pot.id, kind: 'counted', seeds: 1.5, recordedAt: timeNow().toISOString() })
+      .expect(400);
   });
 
   test('eight treatments are sown: two things crossed over two kinds', async () => {

@@ -1,4 +1,4 @@
-import { say, fault } from '@bright-sprout/words/say';
+import { fault } from '@bright-sprout/words/say';
 import 'reflect-metadata';
 import { TALLEST_MM } from '@bright-sprout/core/measures/builtIn/lengths';
 import { type SeenInPicture } from '@bright-sprout/core/measures/finding';
@@ -17,7 +17,6 @@ import {
   ArrayUnique,
   IsArray,
   IsIn,
-  IsInt,
   IsNumber,
   IsObject,
   IsOptional,
@@ -27,28 +26,10 @@ import {
   Matches,
   Max,
   Min,
-  Validate,
-  ValidatorConstraint,
-  type ValidatorConstraintInterface,
 } from 'class-validator';
 import { DAY_CODES, type DayCode } from './dayCodes';
 import { PartOf, PartsOf } from './parts';
 import { IsMoment } from './moment';
-
-/** Answers to the teacher's own measures: at most four, numbers or short words. */
-@ValidatorConstraint({ name: 'own' })
-class IsOwn implements ValidatorConstraintInterface {
-  validate(value: unknown): boolean {
-    if (typeof value !== 'object' || value === null || Array.isArray(value)) return false;
-    const entries = Object.entries(value);
-    const fits = (v: unknown) => (typeof v === 'number' ? Number.isFinite(v) : typeof v === 'string' && v.length <= 40);
-    return entries.length <= 4 && entries.every(([id, v]) => id.length <= 40 && fits(v));
-  }
-
-  defaultMessage(): string {
-    return say('refusals.answerOwnMeasuresNumber');
-  }
-}
 
 /** How something was measured in a picture. */
 class SeenRequest implements SeenInPicture {
@@ -94,15 +75,6 @@ class FindingRequest implements SentFinding {
   seen?: SeenRequest | null;
 }
 
-/** Findings as devices sent them before every measure was alike. */
-class EarlierMoreRequest {
-  @IsOptional() @IsInt({ message: fault('refusals.seedlingsCountedWholeNumbers') }) countUp?: number;
-  @IsOptional() @IsString({ message: fault('refusals.stageKnown') }) stage?: string;
-  @IsOptional() @IsString({ message: fault('refusals.colourKnown') }) vigour?: string;
-  @IsOptional() @IsNumber({}, { message: fault('refusals.rootLengthNumber') }) rootMm?: number;
-  @IsOptional() @Validate(IsOwn) own?: Record<string, number | string>;
-}
-
 class DoubtRequest implements ReadingDoubt {
   @IsIn(DOUBT_KINDS, { message: fault('refusals.questionKnown') })
   kind: DoubtKind;
@@ -141,17 +113,6 @@ export class ReadingRequest {
   @ArrayUnique((f: FindingRequest) => f?.measure, { message: fault('refusals.measureFoundOncePlant') })
   @PartsOf(() => FindingRequest)
   findings?: FindingRequest[];
-
-  /** A height, leaves and the rest in the form of earlier devices. */
-  @IsOptional()
-  @IsString({ message: fault('refusals.typeHeight') })
-  @Length(1, 40, { message: fault('refusals.heightMostCharacters') })
-  typed?: string;
-  @IsOptional() @IsInt({ message: fault('refusals.leavesCountedWholeNumbers') }) leaves?: number;
-  @IsOptional()
-  @IsObject({ message: fault('refusals.elseFoundListAnswers') })
-  @PartOf(() => EarlierMoreRequest)
-  more?: EarlierMoreRequest;
 
   @IsOptional()
   @IsObject({ message: fault('refusals.questionKindAnswer') })

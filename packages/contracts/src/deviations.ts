@@ -52,8 +52,7 @@ export class SaveDeviationRequest {
   @Length(1, 200, { message: fault('refusals.noteMostCharacters') })
   note?: string;
 
-  /** When it was written down on the device; left out by devices of earlier versions. */
-  @IsOptional()
+  /** When it was written down on the device. */
   @IsMoment({ message: fault('refusals.sayWhen') })
-  recordedAt?: string;
+  recordedAt: string;
 }

@@ -44,7 +44,7 @@ test('a check with a good body passes; ids, days and states are looked at inside
     containerId: ID,
     day: '2026-03-19',
     recordedAt: '2026-03-19T10:00:00Z',
-    readings: [{ id: ID, plant: '1', state: 'measured', typed: '4 cm' }],
+    readings: [{ id: ID, plant: '1', state: 'measured', findings: [{ measure: 'height', typed: '4 cm' }] }],
   };
   expect(wrongWith(SaveCheckRequest, body)).toEqual([]);
   expect(wrongWith(SaveCheckRequest, { ...body, readings: [{ ...body.readings[0], state: 'asleep' }] })).toEqual([

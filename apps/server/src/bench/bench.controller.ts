@@ -1,5 +1,4 @@
-import { BenchView } from '@bright-sprout/contracts/answers/checks';
-import { InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
+import { BenchView, SharedRecords } from '@bright-sprout/contracts/answers/checks';
 import { Controller, Get, Param, UseGuards } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { TeamGuard } from '../access/guards';
@@ -26,8 +25,8 @@ export class BenchController {
 
   /** The whole class's records, once the teacher has shared them. */
   @Get('investigations/:id')
-  @Answers({ InvestigationRecords })
-  shared(@Asking() team: TeamRequester, @Param('id', IdPipe) id: string): Promise<InvestigationRecords> {
-    return this.investigations.records(team, id);
+  @Answers({ SharedRecords })
+  shared(@Asking() team: TeamRequester, @Param('id', IdPipe) id: string): Promise<SharedRecords> {
+    return this.investigations.shared(team, id);
   }
 }

@@ -7,7 +7,7 @@ import { type ReadingDoubt } from '@bright-sprout/core/readings/reading';
 import { USUAL_BENCH } from '@bright-sprout/core/bench/benchProtocol';
 import { type Finding } from '@bright-sprout/core/measures/finding';
 import { type OwnMeasure } from '@bright-sprout/core/measures/ownMeasure';
-import { findingsSent, readSent, type SentFinding } from '@bright-sprout/core/measures/sentFinding';
+import { readSent, type SentFinding } from '@bright-sprout/core/measures/sentFinding';
 import { type RulerResolution } from '@bright-sprout/core/quantities/length';
 import { Injectable } from '@nestjs/common';
 import { type Requester } from '../access/requester';
@@ -111,9 +111,9 @@ export class ChecksService {
     reading: ReadingRequest,
     { bench, resolution }: Pick<Investigation, 'bench' | 'resolution'>,
   ): NewReading {
-    const { own, sprouted } = bench ?? USUAL_BENCH;
+    const { own } = bench ?? USUAL_BENCH;
     const measured = reading.state === 'measured';
-    const findings = measured ? findingsSent(reading, sprouted).map((sent) => this.found(sent, own, resolution)) : [];
+    const findings = measured ? (reading.findings ?? []).map((sent) => this.found(sent, own, resolution)) : [];
     if (measured && findings.length === 0) throw new Problem(422, told('common.nothingTypedYet'));
     if (reading.state === 'lost' && !reading.lostReason) throw new Problem(422, told('refusals.sayWhyPlantLost'));
     return {

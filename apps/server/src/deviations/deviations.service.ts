@@ -29,7 +29,7 @@ export class DeviationsService {
     const there = await this.db.of(Deviation).findOneBy({ id });
     if (there) return this.repeat(there, request, teamId);
     if (request.kind === 'counted' && request.seeds === undefined) throw new Problem(422, told('refusals.sayManySeedsCounted'));
-    const recordedAt = doneAt(request.recordedAt ? rightMoment(asking, request.recordedAt) : null, timeNow());
+    const recordedAt = doneAt(rightMoment(asking, request.recordedAt), timeNow());
     const container = await this.scope.containerToWriteFor(asking, request.containerId, recordedAt);
     if ((await this.db.of(Deviation).countBy({ containerId: container.id })) >= MOST_FOR_ONE)
       throw new Problem(422, told('refusals.muchWrittenDownContainer'));

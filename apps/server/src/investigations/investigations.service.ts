@@ -1,3 +1,4 @@
+import { type SharedRecords } from '@bright-sprout/contracts/answers/checks';
 import { told } from '@bright-sprout/words/say';
 import { timeNow } from '@bright-sprout/core/clock/clock';
 import {
@@ -10,7 +11,7 @@ import { ChangeInvestigationRequest, type NewsQuery } from '@bright-sprout/contr
 import { type Phase } from '@bright-sprout/contracts/classes';
 import { Injectable } from '@nestjs/common';
 import { In, IsNull } from 'typeorm';
-import { type Requester, type TeacherRequester } from '../access/requester';
+import { type Requester, type TeacherRequester, type TeamRequester } from '../access/requester';
 import { Scope } from '../access/scope.service';
 import { Database, isDuplicate } from '../database/database';
 import { ChangesService } from '../live/changes.service';
@@ -33,6 +34,12 @@ export class InvestigationsService {
   async records(asking: Requester, id: string): Promise<InvestigationRecords> {
     const records = await this.all.records(await this.scope.investigationOf(asking, id));
     return { ...records, photos: records.photos.filter((p) => isShownTo(asking, p)) };
+  }
+
+  /** The same for a team: how many checks came late, and from which file it was brought, is for the teacher. */
+  async shared(team: TeamRequester, id: string): Promise<SharedRecords> {
+    const { investigation, ...records } = await this.records(team, id);
+    return { ...records, investigation: { ...investigation, cameLate: 0, brought: null } };
   }
 
   async news(asking: Requester, id: string, { checks = [], photos = [], about }: NewsQuery): Promise<InvestigationNews> {

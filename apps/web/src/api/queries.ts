@@ -2,7 +2,7 @@ import { spelledBy } from '../words/spelledBy';
 import { msNow } from '@bright-sprout/core/clock/clock';
 import { type HeldView } from '@bright-sprout/contracts/answers/held';
 import { type JoinView, type SessionView } from '@bright-sprout/contracts/answers/access';
-import { type BenchView } from '@bright-sprout/contracts/answers/checks';
+import { type BenchView, type SharedRecords } from '@bright-sprout/contracts/answers/checks';
 import { type ClassView } from '@bright-sprout/contracts/answers/classes';
 import {
   type AlikeView,
@@ -136,7 +136,7 @@ export const useSharedInvestigation = (id: string) =>
   spelledBy(
     useQuery({
       queryKey: ['bench', 'investigations', id],
-      queryFn: () => request<InvestigationRecords>('GET', `/bench/investigations/${id}`),
+      queryFn: () => request<SharedRecords>('GET', `/bench/investigations/${id}`),
     }),
     (r) => r.investigation.resolution,
   );

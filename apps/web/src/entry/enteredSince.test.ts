@@ -25,7 +25,10 @@ test('care and what went differently are shown before the server has them, and v
   expect(careSince([], [care], 'i1')).toMatchObject([{ id: 'c1', teamId: 't1', amountMl: 30, skipped: false }]);
   expect(careSince([], [care], 'other')).toEqual([]);
   expect(careSince([], [care, waiting('b', { kind: 'care-back', body: { of: 'c1' } })], 'i1')).toEqual([]);
-  const seed = waiting('d1', { kind: 'deviation', body: { containerId: 'A1', kind: 'extra-seed' } });
+  const seed = waiting('d1', {
+    kind: 'deviation',
+    body: { containerId: 'A1', kind: 'extra-seed', recordedAt: '2026-03-19T10:00:00Z' },
+  });
   expect(deviationsSince([], [seed], ids)).toEqual([
     { id: 'd1', containerId: 'A1', kind: 'extra-seed', seeds: null, note: null },
   ]);

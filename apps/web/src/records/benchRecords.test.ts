@@ -3,7 +3,7 @@ import { waitingCheck } from '../../test/waiting';
 import { withWaiting } from './benchRecords';
 
 const waiting = (change: Parameters<typeof waitingCheck>[1] = {}) =>
-  waitingCheck({ id: 'r1', state: 'measured', typed: '16.5 cm' }, change);
+  waitingCheck({ id: 'r1', state: 'measured', findings: [{ measure: 'height', typed: '16.5 cm' }] }, change);
 
 const { containers, bench, resolution } = investigationView();
 const own = { containers: containers.filter((c) => c.id === 'A1'), bench, resolution };

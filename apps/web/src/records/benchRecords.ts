@@ -3,7 +3,7 @@ import { type ReadingRequest } from '@bright-sprout/contracts/checks';
 import { type ReadingView } from '@bright-sprout/contracts/answers/investigations';
 import { type InvestigationView } from '@bright-sprout/contracts/answers/investigations';
 import { type Finding } from '@bright-sprout/core/measures/finding';
-import { findingsSent, readSent } from '@bright-sprout/core/measures/sentFinding';
+import { readSent } from '@bright-sprout/core/measures/sentFinding';
 import { isWaitingCheck, type WaitingEntry } from '../api/outbox';
 
 /** What the server has told and what this device entered since, as one list of readings. */
@@ -44,10 +44,10 @@ export function withWaiting(
 /** What the server will find in a reading, as far as it can be read. */
 function foundBy(
   reading: ReadingRequest,
-  { own, sprouted }: InvestigationView['bench'],
+  { own }: InvestigationView['bench'],
   resolution: InvestigationView['resolution'],
 ): Finding[] {
-  return findingsSent(reading, sprouted).flatMap((sent) => {
+  return (reading.findings ?? []).flatMap((sent) => {
     const read = readSent(sent, { own, resolution });
     return read.ok ? [read.finding] : [];
   });

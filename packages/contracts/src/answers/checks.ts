@@ -17,6 +17,13 @@ export const BenchRecords = shape({
 });
 export type BenchRecords = Static<typeof BenchRecords>;
 
+/** The records of the whole class, as teams see them once they are shared: without what only the teacher settles. */
+export const SharedRecords = shape({
+  ...InvestigationRecords.properties,
+  investigation: shape({ ...InvestigationView.properties, cameLate: Type.Literal(0), brought: Type.Null() }),
+});
+export type SharedRecords = Static<typeof SharedRecords>;
+
 /** What a team's device shows: its own containers and their records. */
 export const BenchView = shape({
   team: TeamView,

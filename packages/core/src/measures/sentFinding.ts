@@ -2,10 +2,9 @@ import { say } from '@bright-sprout/words/say';
 import { type RulerResolution } from '../quantities/length';
 import { noAnswer, type Result } from '../result/result';
 import { choiceFound, type Finding, numberFound, type SeenInPicture } from './finding';
-import { type SproutedRule } from './measure';
 import { type OwnMeasure } from './ownMeasure';
 import { parseFinding, valueProblem } from './parseFinding';
-import { measureOf, seedCountOf } from './registry';
+import { measureOf } from './registry';
 
 /** A finding as a device sends it: typed with its unit, tapped as a number in the stored unit, or chosen. */
 export interface SentFinding {
@@ -53,37 +52,4 @@ export function sentOf(findings: readonly Finding[]): SentFinding[] {
     ...(value === null ? { choice: choice! } : typed !== null && /[^\d\s.,]/.test(typed) ? { typed } : { value }),
     ...(seen ? { seen } : {}),
   }));
-}
-
-/** A look in the form in which devices sent it before findings were rows; one that waited long may still come so. */
-export interface EarlierLook {
-  typed?: string;
-  leaves?: number;
-  more?: {
-    countUp?: number;
-    stage?: string;
-    vigour?: string;
-    rootMm?: number;
-    own?: Record<string, number | string>;
-  };
-}
-
-/** The findings of such a look. */
-function sentBefore({ typed, leaves, more = {} }: EarlierLook, sprouted: SproutedRule): SentFinding[] {
-  return [
-    ...(typed === undefined ? [] : [{ measure: 'height', typed }]),
-    ...(more.countUp === undefined ? [] : [{ measure: seedCountOf(sprouted), value: more.countUp }]),
-    ...(leaves === undefined ? [] : [{ measure: 'leaves', value: leaves }]),
-    ...(more.stage === undefined ? [] : [{ measure: 'stage', choice: more.stage }]),
-    ...(more.vigour === undefined ? [] : [{ measure: 'vigour', choice: more.vigour }]),
-    ...(more.rootMm === undefined ? [] : [{ measure: 'root-length', value: more.rootMm }]),
-    ...Object.entries(more.own ?? {}).map(([measure, v]) =>
-      typeof v === 'number' ? { measure, value: v } : { measure, choice: v },
-    ),
-  ];
-}
-
-/** What a reading found, in whichever form it was sent. */
-export function findingsSent(reading: EarlierLook & { findings?: SentFinding[] }, sprouted: SproutedRule): SentFinding[] {
-  return reading.findings ?? sentBefore(reading, sprouted);
 }

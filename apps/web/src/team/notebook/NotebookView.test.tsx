@@ -48,7 +48,7 @@ jest.mock('../../api/outbox', () => ({
 }));
 
 test('what waits on the device counts too', async () => {
-  waiting = [waitingCheck({ state: 'measured', typed: '10.5 cm' })];
+  waiting = [waitingCheck({ state: 'measured', findings: [{ measure: 'height', typed: '10.5 cm' }] })];
   open();
   expect((await page('A1')).getByText(/10\.5 cm/)).toBeInTheDocument();
   waiting = [];

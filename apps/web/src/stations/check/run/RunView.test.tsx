@@ -99,7 +99,7 @@ describe('what could not be taken', () => {
       containerId: 'A1',
       day: YESTERDAY,
       recordedAt: `${YESTERDAY}T10:00:00Z`,
-      readings: [{ id: 'r', plant: '1', state: 'measured', typed: '12.5 cm' } as never],
+      readings: [{ id: 'r', plant: '1', state: 'measured', findings: [{ measure: 'height', typed: '12.5 cm' }] } as never],
     },
     team: { id: 't1', emblem: 'kite', nickname: 'Kites' },
     code: 'A1',
