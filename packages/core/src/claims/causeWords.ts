@@ -1,3 +1,4 @@
+import { decimal } from '@bright-sprout/words/numbers';
 import { say } from '@bright-sprout/words/say';
 import { formatDay } from '../calendar/days';
 import { type Cause } from '../compare/causes/cause';
@@ -119,7 +120,7 @@ export function causeWords(
         ? said(
             say('claims.colderDays'),
             say('claims.downCWeekendCold', {
-              coldest: cause.coldest.toFixed(0),
+              coldest: decimal(cause.coldest, 0),
               day: formatDay(cause.day),
               weekend: cause.weekend,
               kind,
@@ -127,7 +128,7 @@ export function causeWords(
           )
         : said(
             say('claims.colderDays'),
-            say('claims.neverBelowCRoom', { coldest: cause.coldest.toFixed(0), day: formatDay(cause.day) }),
+            say('claims.neverBelowCRoom', { coldest: decimal(cause.coldest, 0), day: formatDay(cause.day) }),
           );
     case 'room-unknown':
       return said(say('claims.colderDays'), say('claims.nobodyReadRoomsTemperature'));

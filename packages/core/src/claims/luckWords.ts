@@ -1,3 +1,4 @@
+import { decimal } from '@bright-sprout/words/numbers';
 import { say } from '@bright-sprout/words/say';
 import { numberInWords } from '../words/numberInWords';
 import { type Question } from '../compare/question';
@@ -7,7 +8,7 @@ import { type GradeBand } from '../words/gradeBand';
 import { toldSize } from './contrastWords';
 
 /** A p as it stands in a table. */
-export const showP = (p: number) => (p < 0.001 ? '< 0.001' : p.toFixed(p < 0.1 ? 3 : 2));
+export const showP = (p: number) => (p < 0.001 ? `< ${decimal(0.001, 3)}` : decimal(p, p < 0.1 ? 3 : 2));
 
 /** `p = 0.043`, `p < 0.001`. */
 export const sayP = (p: number) => say('claims.pValue', { isBound: p < 0.001, p: showP(p) });

@@ -1,3 +1,4 @@
+import { decimal, figures } from '@bright-sprout/words/numbers';
 import { say } from '@bright-sprout/words/say';
 import { type Measure } from '../measures/measure';
 import { differenceWords, summaryNumber, summaryUnit, summaryValue, summaryWords } from '../measures/summaryWords';
@@ -45,22 +46,19 @@ const filled = (words: Words): Shown => ({
   ...words,
 });
 
-const minus = (text: string) => text.replace(/^-(?=0(\.0*)?$)/, '').replace('-', '−');
-const figures = (value: number, digits = 3) => minus(String(Number(value.toPrecision(digits))));
-
 const DAYS: Pick<Words, 'unit' | 'inUnit' | 'number' | 'words' | 'size'> = {
   unit: 'days',
   inUnit: (v) => v,
-  number: (v) => minus(v.toFixed(1)),
-  words: (v) => say('compare.daysWith', { days: minus(v.toFixed(1)) }),
-  size: (d) => say('compare.daysWith', { days: Math.abs(d).toFixed(1) }),
+  number: (v) => decimal(v, 1),
+  words: (v) => say('compare.daysWith', { days: decimal(v, 1) }),
+  size: (d) => say('compare.daysWith', { days: decimal(Math.abs(d), 1) }),
 };
 
 const PERCENT = {
   unit: '%',
   inUnit: (v: number) => v,
-  number: (v: number) => minus(v.toFixed(0)),
-  words: (v: number) => `${minus(v.toFixed(0))} %`,
+  number: (v: number) => decimal(v, 0),
+  words: (v: number) => `${decimal(v, 0)} %`,
 };
 
 /** @param container what a container is called */
@@ -81,7 +79,7 @@ export function shownOf(
         ...PERCENT,
         name: seeds ? say('compare.shareSeeds') : say('compare.shareOfUp', { container: plural(container) }),
         size: (d) =>
-          say('compare.ofEachHundred', { percent: Math.abs(d).toFixed(0), things: plural(seeds ? 'seed' : container) }),
+          say('compare.ofEachHundred', { percent: decimal(Math.abs(d), 0), things: plural(seeds ? 'seed' : container) }),
         more: seeds ? say('compare.moreSeeds') : say('compare.cameMore', { container: plural(container) }),
         less: seeds ? say('compare.fewerSeeds') : say('compare.cameFewer', { container: plural(container) }),
       });
@@ -118,7 +116,7 @@ export function shownOf(
       });
     }
     case 'relative-rate': {
-      const number = (v: number) => minus((100 * v).toFixed(1));
+      const number = (v: number) => decimal(100 * v, 1);
       return filled({
         name: say('compare.relativeGrowthRate', { name }),
         unit: say('compare.percentADay'),
@@ -132,7 +130,7 @@ export function shownOf(
       });
     }
     case 'area': {
-      const number = (v: number) => figures(inUnit(v));
+      const number = (v: number) => figures(inUnit(v), 3);
       const area = say('compare.unitTimesDays', { unit: unit || (measure.noun?.[1] ?? '') }).trim();
       return filled({
         name: say('compare.areaUnderLine', { name }),

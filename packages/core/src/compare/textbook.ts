@@ -1,3 +1,4 @@
+import { decimal } from '@bright-sprout/words/numbers';
 import { say } from '@bright-sprout/words/say';
 import { smallestDifference } from '../power/tPower';
 import { type Result } from '../result/result';
@@ -28,7 +29,7 @@ export interface TextbookLine {
   reason: string | null;
 }
 
-const shown = (value: number, digits = 2) => value.toFixed(digits).replace('-', '−');
+const shown = (value: number, digits = 2) => decimal(value, digits);
 
 function line<T>(
   name: string,

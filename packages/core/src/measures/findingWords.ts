@@ -1,3 +1,4 @@
+import { decimal, figures } from '@bright-sprout/words/numbers';
 import { say } from '@bright-sprout/words/say';
 import { formatLength, formatLengthNumber, RESOLUTION_UNIT, type RulerResolution } from '../quantities/length';
 import { type Finding } from './finding';
@@ -22,8 +23,7 @@ function digitsOf({ quantity, step }: Measure): number {
 export function valueNumber(measure: Measure, value: number, { resolution }: Shown): string {
   if (measure.quantity === 'length' && measure.byRuler) return formatLengthNumber(value, resolution);
   const digits = digitsOf(measure);
-  const text = digits === 6 ? String(Number(value.toPrecision(6))) : value.toFixed(digits);
-  return text.replace('-', '−');
+  return digits === 6 ? figures(value, 6) : decimal(value, digits);
 }
 
 /** The unit beside it: `cm`, `g`, `%`; empty for counts. */

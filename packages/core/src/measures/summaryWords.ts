@@ -1,3 +1,4 @@
+import { decimal, figures } from '@bright-sprout/words/numbers';
 import { say } from '@bright-sprout/words/say';
 import { formatLength, formatLengthNumber, RESOLUTION_UNIT, type RulerResolution } from '../quantities/length';
 import { type Measure } from './measure';
@@ -22,14 +23,13 @@ export function summaryValue(measure: Measure, value: number, resolution: RulerR
 /** The number of a summary: `13.9`, `62`, `3.4`, `1.24`. */
 export function summaryNumber(measure: Measure, value: number, resolution: RulerResolution): string {
   if (onRuler(measure)) return formatLengthNumber(value, fine(resolution));
-  const text = measure.summedUp === 'share-of-seeds' || measure.quantity === 'share' ? value.toFixed(0) : byStep(measure, value);
-  return text.replace(/^-(?=0(\.0*)?$)/, '').replace('-', '−');
+  return measure.summedUp === 'share-of-seeds' || measure.quantity === 'share' ? decimal(value, 0) : byStep(measure, value);
 }
 
 /** One digit more than single values of the measure have; where it has no step, three that count. */
 function byStep({ step }: Measure, value: number): string {
-  if (step === null) return String(Number(value.toPrecision(3)));
-  return value.toFixed(Math.max(0, Math.ceil(-Math.log10(step) - 1e-9)) + 1);
+  if (step === null) return figures(value, 3);
+  return decimal(value, Math.max(0, Math.ceil(-Math.log10(step) - 1e-9)) + 1);
 }
 
 /** A summary with its unit: `13.9 cm`, `62 % of its seeds`, `3.4 leaves`; an ordered choice by the words nearest to it. */

@@ -1,3 +1,4 @@
+import { decimal } from '@bright-sprout/words/numbers';
 import { say } from '@bright-sprout/words/say';
 import { type Result } from '../result/result';
 
@@ -82,8 +83,8 @@ export function labelPlaces(paper: PaperName, grid: LabelGrid, count: number): R
     return {
       ok: false,
       reason: say('paper.labelMmNeedsMm', {
-        wide: Math.max(0, width).toFixed(0),
-        high: Math.max(0, height).toFixed(0),
+        wide: decimal(Math.max(0, width), 0),
+        high: decimal(Math.max(0, height), 0),
         width: SMALLEST_LABEL.width,
         height: SMALLEST_LABEL.height,
       }),

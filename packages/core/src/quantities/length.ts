@@ -1,3 +1,4 @@
+import { decimal } from '@bright-sprout/words/numbers';
 import { say } from '@bright-sprout/words/say';
 import { hasTwoDecimalMarks, NUMBER, readNumber, spellFractions } from './typedNumber';
 
@@ -122,7 +123,7 @@ export function formatLengthNumber(mm: number, resolution: RulerResolution): str
     return `${sign}${whole === 0 && quarters % 4 ? '' : whole}${QUARTERS[quarters % 4]}`;
   }
   const digits = resolution === 'cm' ? 0 : 1;
-  return (rounded / 10).toFixed(digits).replace('-', '−');
+  return decimal(rounded / 10, digits);
 }
 
 /** Number and unit: `16.0 cm`, `6¼ in`. */

@@ -1,3 +1,4 @@
+import { rounded } from '@bright-sprout/words/numbers';
 import { say } from '@bright-sprout/words/say';
 import { parseAmount, type TypedResult } from './typedNumber';
 
@@ -37,6 +38,6 @@ export function parseMass(text: string, assumed?: MassUnit): TypedResult<MassUni
 /** `420 mg`, `2.9 g`, `29 g`, `1.2 kg`. */
 export function formatMass(grams: number): string {
   if (grams < 1) return say('quantities.milligrams', { amount: Math.round(grams * 1000) });
-  if (grams < 10) return `${Number(grams.toFixed(1))} g`;
-  return grams < 999.5 ? `${Math.round(grams)} g` : say('quantities.kilograms', { amount: Number((grams / 1000).toFixed(2)) });
+  if (grams < 10) return `${rounded(grams, 1)} g`;
+  return grams < 999.5 ? `${Math.round(grams)} g` : say('quantities.kilograms', { amount: rounded(grams / 1000, 2) });
 }

@@ -1,3 +1,4 @@
+import { rounded } from '@bright-sprout/words/numbers';
 import { say } from '@bright-sprout/words/say';
 import { parseAmount, type TypedResult, type UnitTable } from './typedNumber';
 
@@ -90,12 +91,8 @@ export function parseVolume(text: string, kitchen: Kitchen = 'metric', assumed?:
 
 /** Below 10 mL to a tenth, below 100 mL to 1, to 1 L to 5 mL, above in litres: `7.5 mL`, `85 mL`, `640 mL`, `2.4 L`. */
 export function formatVolume(ml: number): string {
-  if (ml < 9.95) return say('quantities.millilitres', { amount: trim(ml, 1) });
+  if (ml < 9.95) return say('quantities.millilitres', { amount: rounded(ml, 1) });
   if (ml < 99.5) return say('quantities.millilitres', { amount: Math.round(ml) });
   if (ml < 997.5) return say('quantities.millilitres', { amount: Math.round(ml / 5) * 5 });
-  return `${trim(ml / 1000, ml < 9950 ? 2 : 1)} L`;
-}
-
-function trim(value: number, digits: number): string {
-  return String(Number(value.toFixed(digits)));
+  return `${rounded(ml / 1000, ml < 9950 ? 2 : 1)} L`;
 }

@@ -1,3 +1,4 @@
+import { decimal } from '@bright-sprout/words/numbers';
 import { say } from '@bright-sprout/words/say';
 import { allOf, type Dot, type Group, markedIn } from '@bright-sprout/core/compare/groups';
 import { type Shown } from '@bright-sprout/core/compare/shown';
@@ -49,11 +50,7 @@ export function axisOver(low: number, high: number, from: number, to: number, mo
     at: (v) => from + ((v - low) / (high - low || 1)) * (to - from),
     major,
     minor,
-    label: (v) =>
-      v
-        .toFixed(digits)
-        .replace('-', '−')
-        .replace(/^−(0(\.0*)?)$/, '$1'),
+    label: (v) => decimal(v, digits),
   };
 }
 

@@ -1,3 +1,4 @@
+import { decimal } from '@bright-sprout/words/numbers';
 import { say } from '@bright-sprout/words/say';
 import { type PredictedHeight } from '@bright-sprout/core/compare/figures/predicted';
 import { type fitOfStair, type SproutStair } from '@bright-sprout/core/compare/figures/sproutSteps';
@@ -57,11 +58,11 @@ export function SproutTable({
               {s.steps.map((step) => say('compare.countDayTo', { count: step.count, from: step.from, to: step.to })).join(', ') ||
                 '–'}
             </td>
-            {fit && <td>{fit.ok ? say('compare.daysWith', { days: fit.t50.toFixed(1) }) : fit.reason}</td>}
+            {fit && <td>{fit.ok ? say('compare.daysWith', { days: decimal(fit.t50, 1) }) : fit.reason}</td>}
             {fit && (
               <td>
                 {fit.ok && fit.t50Interval
-                  ? say('common.fromTo', { low: fit.t50Interval.low.toFixed(1), high: fit.t50Interval.high.toFixed(1) })
+                  ? say('common.fromTo', { low: decimal(fit.t50Interval.low, 1), high: decimal(fit.t50Interval.high, 1) })
                   : '–'}
               </td>
             )}

@@ -1,3 +1,4 @@
+import { decimal } from '@bright-sprout/words/numbers';
 import { say } from '@bright-sprout/words/say';
 import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { daysBetween } from '@bright-sprout/core/calendar/days';
@@ -105,9 +106,7 @@ function Days({ records, containerId, day }: { records: InvestigationRecords; co
       role="img"
       aria-label={say('conclude.sownDaysBefore', {
         code: container.code,
-        points: points
-          .map((p) => say('conclude.dayCm', { dayNumber: p.dayNumber, height: (p.value / 10).toFixed(1) }))
-          .join(', '),
+        points: points.map((p) => say('conclude.dayCm', { dayNumber: p.dayNumber, height: decimal(p.value / 10, 1) })).join(', '),
         daysBetween: daysBetween(container.sownOn, day),
       })}
       className="evidence-days"

@@ -1,3 +1,4 @@
+import { rounded } from '@bright-sprout/words/numbers';
 import { say } from '@bright-sprout/words/say';
 import { formatDay, type IsoDay } from '@bright-sprout/core/calendar/days';
 import { mixToHave } from '@bright-sprout/core/plan/lists/prepare';
@@ -83,7 +84,7 @@ export function WorkedOutPanel({ plan, out, teams }: { plan: PlanDocument; out: 
         <dt>{say('planner.emptyExpect', { container: plural(container) })}</dt>
         <dd>
           {say('planner.expectedAndRange', {
-            expected: Number(blanks.expected.toFixed(1)),
+            expected: rounded(blanks.expected, 1),
             low: blanks.range90[0],
             high: blanks.range90[1],
           })}

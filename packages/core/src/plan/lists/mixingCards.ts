@@ -1,3 +1,4 @@
+import { decimal } from '@bright-sprout/words/numbers';
 import { say } from '@bright-sprout/words/say';
 import { spoken } from '@bright-sprout/words/spoken';
 import { leftOver } from '../../mixing/acidAndChalk';
@@ -103,7 +104,7 @@ const SOLUTIONS: Partial<Record<Factor['subject'], string>> = spoken({
 function solutionCard({ subject }: Factor, additive: Additive, levels: readonly Added[]): MixingCard {
   const ml = batchMl(levels);
   const of = (amount: number) => (additive.measured(amount, 0) * ml) / 1000;
-  const dissolved = (amount: number) => (additive.unit === 'g' ? `${of(amount).toFixed(2)} g` : formatVolume(of(amount)));
+  const dissolved = (amount: number) => (additive.unit === 'g' ? `${decimal(of(amount), 2)} g` : formatVolume(of(amount)));
   return {
     title: say('lists.ofEach', { solutions: SOLUTIONS[subject], formatVolume: formatVolume(ml) }),
     steps: [
@@ -153,7 +154,7 @@ function inSteps(levels: readonly Added['level'][], ml: number): string[] {
 
 /** Stirred into the dry mix of all pots of a level; mix is measured loose, and an amount for a litre is for what settles. */
 function mixCard(plan: PlanDocument, factor: Factor, additive: Additive, levels: readonly Added[]): MixingCard {
-  const litres = (ml: number) => `${(ml / 1000).toFixed(1)} L`;
+  const litres = (ml: number) => `${decimal(ml / 1000, 1)} L`;
   return {
     title: say('lists.litresOfEach', {
       name: capital(factor.name),
@@ -237,7 +238,7 @@ function leftOverInPot(plan: PlanDocument, chalk: Factor): string[] {
   const left = leftOver(vinegarMl, chalkMg, VINEGAR);
   const words =
     left.what === 'acid'
-      ? say('lists.acidLeftMmol', { mmol: left.mmol.toFixed(1) })
+      ? say('lists.acidLeftMmol', { mmol: decimal(left.mmol, 1) })
       : left.what === 'chalk'
         ? say('lists.chalkLeftEnoughSuch', {
             formatMass: formatMass(left.mg / 1000),

@@ -1,3 +1,4 @@
+import { decimal } from '@bright-sprout/words/numbers';
 import { merged } from '@bright-sprout/words/merged';
 import { say } from '@bright-sprout/words/say';
 import { aceticAcidIn, aceticPh } from '../../mixing/acidAndChalk';
@@ -32,8 +33,8 @@ const metered = (mmol: number): string => {
   const ec = saltConductivity(mmol);
   return ec.ok
     ? say('recipes.meterShowsAboutMs', {
-        mSPerCm: ec.mSPerCm.toFixed(1),
-        pull: osmoticPotential(mmol).toFixed(2).replace('-', '−'),
+        mSPerCm: decimal(ec.mSPerCm, 1),
+        pull: decimal(osmoticPotential(mmol), 2),
       })
     : '';
 };
@@ -98,7 +99,7 @@ const sour = (millilitresOf: (amount: number) => number): Additive =>
     into: 'water' as const,
     measured: millilitresOf,
     check: (amount: number) =>
-      say('recipes.pureWaterAboutPh', { aceticPh: aceticPh(aceticAcidIn(millilitresOf(amount), VINEGAR) / 1000).toFixed(1) }),
+      say('recipes.pureWaterAboutPh', { aceticPh: decimal(aceticPh(aceticAcidIn(millilitresOf(amount), VINEGAR) / 1000), 1) }),
   });
 
 /** What is known of subjects and their units, the usual unit first; of others nothing is worked out. */

@@ -1,3 +1,4 @@
+import { decimal } from '@bright-sprout/words/numbers';
 import { say } from '@bright-sprout/words/say';
 import { Say } from '../../../words/Say';
 import { type FilmView } from '@bright-sprout/contracts/answers/films';
@@ -159,7 +160,7 @@ function TakeFilm({
     if (content === null) return;
     const blob = content instanceof Blob ? content : new Blob([content], { type });
     handOver(blob, file);
-    setDone(say('pictures.fileAndSize', { file, megabytes: (blob.size / 1e6).toFixed(1) }));
+    setDone(say('pictures.fileAndSize', { file, megabytes: decimal(blob.size / 1e6, 1) }));
   };
   const stop = () => {
     ending.current?.abort();

@@ -1,3 +1,4 @@
+import { rounded } from '@bright-sprout/words/numbers';
 import { say } from '@bright-sprout/words/say';
 import { type TeamView } from '@bright-sprout/contracts/answers/classes';
 import { type TogetherView } from '@bright-sprout/contracts/answers/together';
@@ -120,7 +121,7 @@ export function GatheredRuler({ readings, shown, resolution, habit, code, height
                     textAnchor="end"
                     className={isWhole(mm / unit) ? 'gathered-whole' : 'gathered-part'}
                   >
-                    {inches ? formatLengthNumber(mm, resolution) : Number((mm / unit).toFixed(1))}
+                    {inches ? formatLengthNumber(mm, resolution) : rounded(mm / unit, 1)}
                   </text>
                 )}
               </g>

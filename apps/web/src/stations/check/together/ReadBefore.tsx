@@ -1,3 +1,4 @@
+import { decimal } from '@bright-sprout/words/numbers';
 import { say } from '@bright-sprout/words/say';
 import { Say } from '../../../words/Say';
 import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
@@ -18,7 +19,7 @@ export function ReadBefore({ all, records: { investigation } }: { all: Gathered[
         <p>
           <Say
             it="together.farOtherReadingsSame"
-            sdMm={(error.sdMm / (resolution === 'quarter-in' ? 25.4 : 10)).toFixed(2)}
+            sdMm={decimal(error.sdMm / (resolution === 'quarter-in' ? 25.4 : 10), 2)}
             b={(inside) => <b className="together-error">{inside}</b>}
             resolutionUnit={RESOLUTION_UNIT[resolution]}
             readings={error.readings}

@@ -1,3 +1,4 @@
+import { decimal } from '@bright-sprout/words/numbers';
 import { say } from '@bright-sprout/words/say';
 import { type CourseGroup, courseLines } from '@bright-sprout/core/compare/figures/courseLines';
 import { type Question } from '@bright-sprout/core/compare/question';
@@ -40,7 +41,7 @@ export function CurvesPanel({ records, compared, question, measure }: CloserProp
     [courses],
   );
   const fits = useCurves(curve, series);
-  const range = (i: Interval | null, digits = 1, inWords: (v: number) => string = (v) => v.toFixed(digits)) =>
+  const range = (i: Interval | null, digits = 1, inWords: (v: number) => string = (v) => decimal(v, digits)) =>
     i ? say('common.fromTo', { low: inWords(i.low), high: inWords(i.high) }) : say('compare.notEnough');
   return (
     <>
@@ -101,9 +102,9 @@ export function CurvesPanel({ records, compared, question, measure }: CloserProp
                       )
                     </td>
                     <td>
-                      {fit.inflection ? fit.inflection.t.toFixed(1) : '–'} ({range(found.inflectionTime)})
+                      {fit.inflection ? decimal(fit.inflection.t, 1) : '–'} ({range(found.inflectionTime)})
                     </td>
-                    <td>{fit.aicc === null ? '–' : fit.aicc.toFixed(1)}</td>
+                    <td>{fit.aicc === null ? '–' : decimal(fit.aicc, 1)}</td>
                   </tr>
                 );
               })}
@@ -131,11 +132,11 @@ function rateWords(course: CourseGroup, container: string): string {
   );
   if (!found.ok) return found.reason;
   const se =
-    found.seSamePlants === null ? '' : say('compare.plusMinusSe', { seSamePlants: (100 * found.seSamePlants).toFixed(1) });
+    found.seSamePlants === null ? '' : say('compare.plusMinusSe', { seSamePlants: decimal(100 * found.seSamePlants, 1) });
   const doubling =
-    found.doublingTime === null ? '' : say('compare.doublingDays', { doublingTime: found.doublingTime.toFixed(0) });
+    found.doublingTime === null ? '' : say('compare.doublingDays', { doublingTime: decimal(found.doublingTime, 0) });
   return say('compare.relativeGrowthRateDay', {
-    rate: (100 * found.rate).toFixed(1),
+    rate: decimal(100 * found.rate, 1),
     se,
     from,
     to,

@@ -1,3 +1,4 @@
+import { decimal } from '@bright-sprout/words/numbers';
 import { say } from '@bright-sprout/words/say';
 import { type HonestAndNaive, honestAndNaive } from '@bright-sprout/core/compare/seedlings';
 import { type Interval } from '@bright-sprout/core/statistics/descriptives';
@@ -136,7 +137,7 @@ function HonestTable({ both, shown, container }: { both: Both; shown: CloserProp
           <td>
             {b.designEffect === null
               ? say('compare.cannotTold')
-              : say('compare.times', { designEffect: b.designEffect.toFixed(1) })}
+              : say('compare.times', { designEffect: decimal(b.designEffect, 1) })}
           </td>
         </tr>
       ))}

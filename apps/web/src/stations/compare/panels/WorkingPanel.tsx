@@ -1,3 +1,4 @@
+import { decimal } from '@bright-sprout/words/numbers';
 import { say } from '@bright-sprout/words/say';
 import { leftOver } from '@bright-sprout/core/compare/causes/placeCause';
 import { couldHaveShown, textbook } from '@bright-sprout/core/compare/textbook';
@@ -57,7 +58,7 @@ export function WorkingPanel(props: CloserProps) {
                 spread: shown.words(sureness.spread),
                 dealtWords: dealtWords(sureness, question),
                 sayP: sayP(sureness.overall.p),
-                f: sureness.overall.f.toFixed(2),
+                f: decimal(sureness.overall.f, 2),
               })}
             </p>
           ) : (
@@ -83,7 +84,7 @@ export function WorkingPanel(props: CloserProps) {
               name="residuals"
               summary={say('compare.residualsOverExpectedValues', { countLeft: left.length, container: plural(container) })}
               caption={say('compare.evenCloudAboutZero', {
-                ratio: spread > 10 ? say('compare.moreThan') : spread.toFixed(1),
+                ratio: spread > 10 ? say('compare.moreThan') : decimal(spread, 1),
                 hasRatio: spread > 0,
               })}
               table={

@@ -1,3 +1,4 @@
+import { decimal } from '@bright-sprout/words/numbers';
 import { say } from '@bright-sprout/words/say';
 import { type FairRule } from '../fairRule';
 import { saltConductivity } from '../../../mixing/solutions';
@@ -42,7 +43,7 @@ export const beyondBearing: FairRule = {
   },
   words: (p) => ({
     what: say('fairTest.evenWeakestSaltWater', {
-      conductivity: Number(p.conductivity).toFixed(1),
+      conductivity: decimal(Number(p.conductivity), 1),
       kind: lower(String(p.kind)),
       bears: p.bears,
     }),
