@@ -7,6 +7,7 @@ import { createRequire } from 'node:module';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { benchCore } from './benchCore.mjs';
+import { hearing } from './benchNews.mjs';
 import { benchPictures } from './benchPictures.mjs';
 import { freePort, installPackages, startMariadb, which } from './mariadb.mjs';
 import { build, exitWith, installModules, ROOT } from './project.mjs';
@@ -66,10 +67,16 @@ async function checkingDevice(url, joinCode, emblem, pin) {
     await new Promise((next) => setTimeout(next, Math.random() * pace));
     for (let i = 0; i < CHECKS_EACH; i++) {
       const { id: containerId } = investigation.containers[i % investigation.containers.length];
-      const reading = { id: randomUUID(), plant: '1', state: 'measured', typed: `${10 + i}.5 cm`, leaves: 3 };
+      const findings = [
+        { measure: 'height', typed: `${10 + i}.5 cm` },
+        { measure: 'leaves', value: 3 },
+      ];
+      const reading = { id: randomUUID(), plant: '1', state: 'measured', findings };
+      const checkId = randomUUID();
       const body = { containerId, day: bench.today, recordedAt: new Date().toISOString(), readings: [reading] };
       const begun = performance.now();
-      const answer = await fetch(`${url}/api/v1/bench/checks/${randomUUID()}`, {
+      found.begun.set(checkId, begun);
+      const answer = await fetch(`${url}/api/v1/bench/checks/${checkId}`, {
         method: 'PUT',
         headers: { ...headers, cookie },
         body: JSON.stringify(body),
@@ -91,7 +98,7 @@ async function checkingDevice(url, joinCode, emblem, pin) {
 }
 
 /** A class of ten minutes compressed to one, then the same without any pause; every reading is looked for afterwards. */
-async function saving(url, { joinCode, pins }) {
+async function saving(url, { joinCode, pins }, teacher) {
   const teams = Object.entries(pins);
   const devices = await Promise.all(
     Array.from({ length: DEVICES }, (_, i) => checkingDevice(url, joinCode, ...teams[i % teams.length])),
@@ -114,8 +121,11 @@ async function saving(url, { joinCode, pins }) {
     [MINUTE / CHECKS_EACH, SHORT ? 'in a second' : 'in one minute'],
     [0, 'without a pause'],
   ]) {
-    const found = { times: [], errors: [] };
+    const found = { times: [], errors: [], begun: new Map() };
+    const page = await hearing(url, teacher);
     await Promise.all(devices.map(({ check }) => check(found, pace)));
+    await new Promise((rest) => setTimeout(rest, 2000));
+    await page.close();
     found.times.sort((a, b) => a - b);
     const name = `${DEVICES} devices × ${CHECKS_EACH} checks ${words}`;
     row(`${name}, p50`, ms(quantile(found.times, 0.5)), `${found.errors.length} errors`);
@@ -125,6 +135,21 @@ async function saving(url, { joinCode, pins }) {
       `${(quantile(found.times, 0.95) / base).toFixed(1)} × p95 of a health request without a pause (${ms(base)})`,
     );
     if (found.errors.length > 0) console.log(found.errors[0]);
+    const delays = [...found.begun].flatMap(([id, begun]) => (page.told.has(id) ? [page.told.get(id) - begun] : []));
+    const late = quantile(
+      delays.sort((a, b) => a - b),
+      0.95,
+    );
+    row(
+      `${name}: until an open page hears of it, p95`,
+      ms(late),
+      `${(late / base).toFixed(1)} × the same; ${delays.length} of ${found.begun.size} told`,
+    );
+    const news = quantile(
+      page.asked.sort((a, b) => a - b),
+      0.95,
+    );
+    row(`${name}: what it brought, p95`, ms(news), `${(news / base).toFixed(1)} × the same`);
   }
   const sent = devices.reduce((n, d) => n + d.sent.length, 0);
   const lost = (await Promise.all(devices.map((d) => d.unaccounted()))).flat();
@@ -365,7 +390,7 @@ async function main() {
   const server = await startServer(dataDir);
   try {
     await inBrowser(server.url, demoTeams[0], { email: demoTeacher.email, password: demoTeacher.password });
-    await saving(server.url, demoTeams[0]);
+    await saving(server.url, demoTeams[0], { email: demoTeacher.email, password: demoTeacher.password });
   } finally {
     await server.stop();
     rmSync(dataDir, { recursive: true, force: true });
