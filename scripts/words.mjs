@@ -189,14 +189,17 @@ function keysIn(files, keys) {
   return new Set(keys.filter((key) => whole.has(key) || begun.some((start) => key.startsWith(start))));
 }
 
+const STARTS = [join(WEB, 'main.tsx'), join(WEB, 'App.tsx')];
+
+/** The files of which a team’s device loads all before its first tap. */
+export const filesOfBench = () => filesFrom(STARTS, (_file, name) => name.startsWith('./team/bench/'));
+
 /** What a team's device loads before its first tap, what it loads with its other pages, and what only a teacher does. */
 function partsOf(keys) {
-  const starts = [join(WEB, 'main.tsx'), join(WEB, 'App.tsx')];
   // What a teacher opens comes when it is opened.
   const ofTeams = (file, name) => !(file.endsWith('App.tsx') && /^\.\/(front|stations)\//.test(name));
-  const ofBench = (_file, name) => name.startsWith('./team/bench/');
-  const bench = keysIn(filesFrom(starts, ofBench), keys);
-  const team = keysIn(filesFrom(starts, ofTeams), keys);
+  const bench = keysIn(filesOfBench(), keys);
+  const team = keysIn(filesFrom(STARTS, ofTeams), keys);
   return {
     bench: keys.filter((k) => bench.has(k)),
     team: keys.filter((k) => team.has(k) && !bench.has(k)),

@@ -1,7 +1,7 @@
 import { say } from '@bright-sprout/words/say';
 import { isIsoDay, parseDay, writeDay } from '@bright-sprout/core/calendar/days';
 import { type ComponentProps, lazy, Suspense, useId, useRef, useState } from 'react';
-import { Form, Overlay, Popover } from 'react-bootstrap';
+import Form from 'react-bootstrap/Form';
 import { localDay } from './localDay';
 import './dayInput.scss';
 
@@ -65,13 +65,18 @@ export function DayInput({ value, onChange, last, isInvalid, ...props }: Props) 
           <path d="M2 4.500H18V18H2zM2 8.500H18M6 2v4M14 2v4" />
         </svg>
       </button>
-      <Overlay target={field} show={open} placement="bottom-start" rootClose onHide={() => setOpen(false)}>
-        <Popover className="day-popover">
-          <Suspense fallback={<p className="second m-3">{say('common.opening')}</p>}>
-            <DayCalendar day={isIsoDay(value) ? value : null} today={localDay()} last={last} onChoose={choose} />
-          </Suspense>
-        </Popover>
-      </Overlay>
+      {open && (
+        <Suspense fallback={<span className="second">{say('common.opening')}</span>}>
+          <DayCalendar
+            below={field}
+            day={isIsoDay(value) ? value : null}
+            today={localDay()}
+            last={last}
+            onChoose={choose}
+            onClose={() => setOpen(false)}
+          />
+        </Suspense>
+      )}
       {unread && left && (
         <p className="day-input-unread" id={id}>
           {say('entry.dayWriteLikeMarch', { typing })}
