@@ -40,6 +40,27 @@ test('two devices that disagree: the newest counts, and it is said', () => {
   expect(on([first], 19).disputed).toBe(false);
 });
 
+test('two devices that saw the same, and two plants that differ, disagree about nothing', () => {
+  const first = reading({ containerId: 'A1', id: 'x', plant: '1', heightMm: 60 });
+  const same = reading({ containerId: 'A1', id: 'y', plant: '1', heightMm: 60, recordedAt: '2026-03-19T10:05:00.000Z' });
+  const other = reading({ containerId: 'A1', id: 'z', plant: '2', heightMm: 90 });
+  expect(on([first, same, other], 19).disputed).toBe(false);
+});
+
+test('where plants ended in different ways, a loss counts before a removal, whichever came last', () => {
+  const ended = (plant: string, state: 'lost' | 'thinned', d: number) =>
+    reading({
+      containerId: 'A1',
+      id: `${plant} ${d}`,
+      plant,
+      state,
+      day: day(d),
+      ...(state === 'lost' && { lostReason: 'eaten' }),
+    });
+  expect(on([ended('1', 'lost', 9), ended('2', 'thinned', 12)], 15)).toMatchObject({ state: 'lost', lostReason: 'eaten' });
+  expect(on([ended('1', 'thinned', 9), ended('2', 'lost', 12)], 15)).toMatchObject({ state: 'lost', lostReason: 'eaten' });
+});
+
 test('several plants in one container are one mean, and one lost plant does not lose the container', () => {
   const readings = [
     reading({ containerId: 'A1', id: '1', plant: '1', heightMm: 60 }),
