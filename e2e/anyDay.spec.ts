@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type ChildProcess } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -54,7 +55,7 @@ for (const [i, words] of IN_THE_BROWSER.entries())
       await kites.getByRole('button', { name: /^Next/ }).click();
       await expect(kites.getByRole('button', { name: 'A1, done' })).toBeVisible();
       await openWall(page);
-      await expect(page.getByRole('slider', { name: 'Day looked at' })).toHaveAttribute(
+      await expect(page.getByRole('slider', { name: say('tape.dayLooked') })).toHaveAttribute(
         'aria-valuetext',
         new RegExp(formatDay(day)),
       );
@@ -64,6 +65,6 @@ for (const [i, words] of IN_THE_BROWSER.entries())
       const { schedule, bench } = investigations[0]!.investigation;
       const due = careTasksOn(day, schedule, bench.care).length > 0;
       if ([0, 6].includes(weekday(day))) expect(due).toBe(false);
-      await expect(kites.getByRole('region', { name: 'What your plants need today' })).toHaveCount(due ? 1 : 0);
+      await expect(kites.getByRole('region', { name: say('bench.plantsNeedToday') })).toHaveCount(due ? 1 : 0);
     });
   });

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type BenchView } from '@bright-sprout/contracts/answers/checks';
 import { type IsoDay } from '@bright-sprout/core/calendar/days';
 import { type Browser, expect, type Page } from '@playwright/test';
@@ -8,7 +9,7 @@ import { test } from './test';
 test('two teams check at once, and the teacher sees both without reloading', async ({ page, browser }) => {
   await signIn(page);
   await openWall(page);
-  await expect(page.getByText('Live: checks appear by themselves')).toBeVisible();
+  await expect(page.getByText(say('page.liveChecksAppearThemselves'))).toBeVisible();
   const [kites, bells] = await Promise.all([joinOn(browser, 'Kites'), joinOn(browser, 'Bells', { width: 820, height: 1180 })]);
   await Promise.all([
     kites.getByRole('button', { name: 'A1', exact: true }).click(),
@@ -31,15 +32,15 @@ test('a reload in mid-entry loses nothing, and a correction keeps the old value'
   const boats = await joinOn(browser, 'Boats');
   await boats.getByRole('button', { name: 'A3', exact: true }).click();
   await tap(boats, '6.2');
-  await boats.getByPlaceholder('Add a note').fill('tip a little yellow');
+  await boats.getByPlaceholder(say('bench.addNote')).fill('tip a little yellow');
   await boats.reload();
   await expect(boats.locator('.bench-number')).toHaveText('6.2cm');
-  await expect(boats.getByPlaceholder('Add a note')).toHaveValue('tip a little yellow');
+  await expect(boats.getByPlaceholder(say('bench.addNote'))).toHaveValue('tip a little yellow');
   await boats.getByRole('button', { name: /^Next/ }).click();
   await boats.getByRole('button', { name: 'A3, done' }).click();
   await expect(boats.getByText('A3 is done for today.')).toBeVisible();
-  await boats.getByRole('button', { name: 'Change it' }).click();
-  for (let i = 0; i < 3; i++) await boats.getByRole('button', { name: 'erase' }).click();
+  await boats.getByRole('button', { name: say('bench.changeIt') }).click();
+  for (let i = 0; i < 3; i++) await boats.getByRole('button', { name: say('bench.erase') }).click();
   await tap(boats, '16.2');
   await boats.getByRole('button', { name: /^(Next|Finish)/ }).click();
   await boats.getByRole('button', { name: 'A3, done' }).click();
@@ -78,7 +79,7 @@ test('without a network the team’s page opens again, with what was entered, an
   await tap(brollies, '15.5');
   await brollies.getByRole('button', { name: /^Next/ }).click();
   await brollies.reload();
-  await expect(brollies.getByRole('heading', { name: 'Brollies' })).toBeVisible();
+  await expect(brollies.getByRole('heading', { name: say('refusals.brollies') })).toBeVisible();
   await expect(brollies.getByRole('button', { name: 'B5, done' })).toBeVisible();
   await expect(brollies.getByText('1 check waits on this device')).toBeVisible();
   await brollies.getByRole('button', { name: 'A5', exact: true }).click();
@@ -102,32 +103,32 @@ test('how to measure is drawn the first time, an odd height is asked about, and 
   browser,
 }) => {
   const drums = await joinOn(browser, 'Drums', { width: 820, height: 1180 }, { guide: 'open' });
-  await expect(drums.getByRole('heading', { name: 'How to measure' })).toBeVisible();
+  await expect(drums.getByRole('heading', { name: say('bench.howToMeasure') })).toBeVisible();
   await expect(drums.getByText(/Lift the longest blade along the ruler/)).toBeVisible();
   await expectAccessible(drums);
-  await drums.getByRole('button', { name: 'We know how' }).click();
+  await drums.getByRole('button', { name: say('bench.weKnowHow') }).click();
   await drums.getByRole('button', { name: 'B6', exact: true }).click();
   await tap(drums, '1.2');
-  const question = drums.getByRole('group', { name: 'A question about this height' });
+  const question = drums.getByRole('group', { name: say('bench.questionAboutHeight') });
   await expect(question).toContainText('The value stays as you typed it.');
-  await question.getByRole('button', { name: 'Somebody else measures' }).click();
+  await question.getByRole('button', { name: say('bench.somebodyElseMeasures') }).click();
   await question.getByLabel(/The second student reads/).fill('12.4');
   await expect(question).toContainText('You are 11.2 cm apart. Both are kept.');
   await expectAccessible(drums);
   await question.getByRole('button').first().click();
   await drums.getByRole('button', { name: /^Next/ }).click();
   await drums.getByRole('button', { name: 'C6', exact: true }).click();
-  await drums.getByRole('button', { name: 'How to measure' }).click();
-  await drums.getByRole('button', { name: 'We know how' }).click();
-  await drums.getByRole('button', { name: 'Another day?' }).click();
+  await drums.getByRole('button', { name: say('bench.howToMeasure') }).click();
+  await drums.getByRole('button', { name: say('bench.weKnowHow') }).click();
+  await drums.getByRole('button', { name: say('bench.anotherDay') }).click();
   await drums.getByLabel('Which day did you look?').fill(inDays(1));
-  await expect(drums.getByText('That day has not come yet.')).toBeVisible();
+  await expect(drums.getByText(say('bench.dayComeYet'))).toBeVisible();
   await drums.getByLabel('Which day did you look?').fill(await dayWithoutCheck(drums, 'C6'));
-  await drums.getByRole('button', { name: 'copied from paper' }).click();
+  await drums.getByRole('button', { name: say('bench.copiedPaper') }).click();
   await expect(drums.getByText('(copied from paper)')).toBeVisible();
-  await drums.getByRole('button', { name: 'Not up yet' }).click();
+  await drums.getByRole('button', { name: say('bench.notUpYet') }).click();
   await drums.getByRole('button', { name: /^(Next|Finish)/ }).click();
-  await drums.getByRole('button', { name: 'Back to today' }).click();
+  await drums.getByRole('button', { name: say('bench.backToday') }).click();
   await expect(drums.getByRole('button', { name: 'C6', exact: true })).toBeVisible();
   await expectAccessible(drums);
 });
@@ -139,22 +140,22 @@ test('not up, lost with its reason, and could not check; then everything is done
     await act();
     await keys.getByRole('button', { name: /^(Next|Finish)/ }).click();
   };
-  await answer('D7', () => keys.getByRole('button', { name: 'Not up yet' }).click());
+  await answer('D7', () => keys.getByRole('button', { name: say('bench.notUpYet') }).click());
   await answer('A7', async () => {
-    await keys.getByRole('button', { name: 'Lost' }).click();
+    await keys.getByRole('button', { name: say('bench.lost') }).click();
     await expectAccessible(keys);
     await keys.getByRole('button', { name: 'It was eaten' }).click();
   });
-  await answer('B7', () => keys.getByRole('button', { name: 'Could not check' }).click());
+  await answer('B7', () => keys.getByRole('button', { name: say('bench.couldNotCheckTitle') }).click());
   await answer('C7', () => tap(keys, '9.9'));
   await expect(keys.getByRole('heading', { name: 'All your pots are checked.' })).toBeVisible();
-  await keys.getByRole('link', { name: 'Our notebook' }).click();
+  await keys.getByRole('link', { name: say('bench.ourNotebook') }).click();
   await expect(keys.getByRole('heading', { name: /^A7 · no salt/ })).toBeVisible();
-  await expect(keys.getByRole('region', { name: 'A7' })).toContainText('was eaten');
+  await expect(keys.getByRole('region', { name: 'A7' })).toContainText(say('readings.wasEaten'));
   await expectAccessible(keys);
   await expectNoSidewaysScroll(keys);
-  await keys.getByRole('link', { name: 'Our containers' }).click();
-  await keys.getByRole('link', { name: 'See the whole class' }).click();
+  await keys.getByRole('link', { name: say('common.ourContainers') }).click();
+  await keys.getByRole('link', { name: say('bench.seeWholeClass') }).click();
   await expect(keys.getByRole('button', { name: /^A7, no salt: was eaten/ })).toBeVisible();
   await expectNoSidewaysScroll(keys);
   await signIn(page);
@@ -176,8 +177,8 @@ test('the hardware keyboard types on the pad, and millimetres become centimetres
 test('a wrong PIN is said so and can be typed again; the right one opens the team’s pots', async ({ page }) => {
   const { demoTeams } = await import('../scripts/demoSignIns.mjs');
   await page.goto('/join');
-  await page.getByLabel('Class code from the board').fill('coppr7');
-  await page.getByRole('button', { name: 'Brollies' }).click();
+  await page.getByLabel(say('joining.classCodeBoard')).fill('coppr7');
+  await page.getByRole('button', { name: say('refusals.brollies') }).click();
   const type = async (pin: string) => {
     for (const digit of pin) await page.getByRole('button', { name: digit, exact: true }).click();
   };
@@ -185,7 +186,7 @@ test('a wrong PIN is said so and can be typed again; the right one opens the tea
   await expect(page.getByRole('alert')).toContainText('do not belong together');
   await expectAccessible(page);
   await type(demoTeams[0]!.pins.brolly!);
-  await expect(page.getByRole('heading', { name: 'Brollies' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: say('refusals.brollies') })).toBeVisible();
 });
 
 test('a picture taken without a network waits, arrives, and is seen in the notebook and by the teacher', async ({
@@ -196,17 +197,20 @@ test('a picture taken without a network waits, arrives, and is seen in the noteb
   await bells.getByRole('button', { name: 'D2', exact: true }).click();
   const plant = await bells.screenshot();
   await bells.context().setOffline(true);
-  await bells.getByLabel('Take a picture').setInputFiles({ name: 'd2.png', mimeType: 'image/png', buffer: plant });
+  await bells.getByLabel(say('bench.takePicture')).setInputFiles({ name: 'd2.png', mimeType: 'image/png', buffer: plant });
   const pictures = bells.getByRole('group', { name: 'Pictures of D2' });
   await pictures.getByRole('button').click();
   await expect(bells.getByText(/waits on this device/).last()).toBeVisible();
-  await bells.getByRole('dialog').getByRole('button', { name: 'Close' }).click();
+  await bells
+    .getByRole('dialog')
+    .getByRole('button', { name: say('common.close') })
+    .click();
   await expect(bells.getByRole('dialog')).toHaveCount(0);
-  await bells.getByLabel('Note').click();
+  await bells.getByLabel(say('bench.note')).click();
   await bells.getByRole('button', { name: 'The soil is …' }).click();
   await bells.keyboard.type('dry');
-  await expect(bells.getByLabel('Note')).toHaveValue('The soil is dry');
-  await bells.getByRole('button', { name: 'Not up yet' }).click();
+  await expect(bells.getByLabel(say('bench.note'))).toHaveValue('The soil is dry');
+  await bells.getByRole('button', { name: say('bench.notUpYet') }).click();
   await bells.getByRole('button', { name: /^(Next|Finish)/ }).click();
   await expect(bells.getByText('2 entries wait on this device')).toBeVisible();
   await bells.context().setOffline(false);
@@ -220,7 +224,7 @@ test('a picture taken without a network waits, arrives, and is seen in the noteb
   await page.getByRole('button', { name: /^D2, 100 mmol\/L/ }).click();
   await page.getByRole('group', { name: 'Pictures of D2' }).getByRole('button').click();
   await expectAccessible(page);
-  await page.getByRole('button', { name: 'Take it back' }).click();
+  await page.getByRole('button', { name: say('common.takeBack') }).click();
   await expect(page.getByRole('group', { name: 'Pictures of D2' })).toHaveCount(0);
 });
 
@@ -248,20 +252,23 @@ test('one plant is read together: covered, then as marks on the ruler, settled o
 }) => {
   await signIn(page);
   await openWall(page);
-  await page.getByRole('link', { name: 'Read together' }).click();
-  await page.getByRole('group', { name: 'Plant to read' }).getByRole('button', { name: 'B3' }).click();
+  await page.getByRole('link', { name: say('page.readTogether') }).click();
+  await page
+    .getByRole('group', { name: say('together.plantRead') })
+    .getByRole('button', { name: 'B3' })
+    .click();
   await expect(page.getByText('0 of 7 teams have read')).toBeVisible();
   const read = async (nickname: string, digits: string) => {
     const device = await joinOn(browser, nickname);
     await device.getByRole('link', { name: 'Everybody reads B3 now' }).click();
     // Until its page is there, the pad on the screen is that of the team's own pots.
-    await expect(device.getByRole('button', { name: 'Send what we read' })).toBeVisible();
+    await expect(device.getByRole('button', { name: say('bench.sendRead') })).toBeVisible();
     await tap(device, digits);
     if (nickname === 'Kites') {
       await expectAccessible(device);
       await expectNoSidewaysScroll(device);
     }
-    await device.getByRole('button', { name: 'Send what we read' }).click();
+    await device.getByRole('button', { name: say('bench.sendRead') }).click();
     await expect(device.getByText(`You read ${digits} cm.`)).toBeVisible();
     return device;
   };
@@ -269,23 +276,23 @@ test('one plant is read together: covered, then as marks on the ruler, settled o
   await expect(page.getByText('1 of 7 teams have read')).toBeVisible();
   await expect(page.getByRole('img', { name: /still covered/ })).toBeVisible();
   const drums = await read('Drums', '17.9');
-  await drums.getByRole('button', { name: 'Look again' }).click();
+  await drums.getByRole('button', { name: say('bench.lookAgain') }).click();
   await tap(drums, '18.4');
-  await drums.getByRole('button', { name: 'Send what we read' }).click();
+  await drums.getByRole('button', { name: say('bench.sendRead') }).click();
   for (const [emblem, typed] of [
     ['key', '18.6 cm'],
     ['moon', '18.4 cm'],
   ] as const)
     await readFromAfar(browser, emblem, typed);
   await expect(page.getByText('4 of 7 teams have read')).toBeVisible();
-  await page.getByRole('button', { name: 'Show what was read so far' }).click();
+  await page.getByRole('button', { name: say('together.showReadFar') }).click();
   await expect(page.getByRole('img', { name: /Kites 18\.2 cm, .*the middle is 18\.4 cm/ })).toBeVisible();
   await expect(page.getByText('Readings lie 0.4 cm apart, from 18.2 to 18.6 cm. Why?')).toBeVisible();
   await expectAccessible(page);
-  await page.getByRole('button', { name: 'Settle on it' }).click();
+  await page.getByRole('button', { name: say('together.settleOnIt') }).click();
   await expect(page.getByRole('heading', { name: 'B3 is settled: 18.4 cm' })).toBeVisible();
   await expect(page.getByText(/from 4 readings of 1 plant/)).toBeVisible();
-  await drums.getByRole('link', { name: 'To our containers' }).click();
-  await page.getByRole('link', { name: 'Wall', exact: true }).click();
+  await drums.getByRole('link', { name: say('common.toOurContainers') }).click();
+  await page.getByRole('link', { name: say('page.wall'), exact: true }).click();
   await expect(page.getByRole('button', { name: /^B3, 25 mmol\/L: 18\.4 cm/ })).toBeVisible();
 });

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { expect, type Page } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import { inDays } from './days';
@@ -65,14 +66,14 @@ test('the question is the control: it stands in the address, goes back and forwa
   await expect(page.getByRole('button', { name: /^First day: day/ })).toBeVisible();
   await expect(finding(page)).toContainText(/barley grew more slowly from day \d+ to day \d+ than with no salt/);
   await page.getByRole('button', { name: /^When/ }).click();
-  await expect(page.locator('.ruled-menu.show')).toContainText('it takes two days');
+  await expect(page.locator('.ruled-menu.show')).toContainText(say('compare.takesTwoDays'));
   await page.keyboard.press('Escape');
   const there = page.url();
   await page.goBack();
   await expect(page.getByRole('button', { name: 'What is compared: height' })).toBeVisible();
   await page.goForward();
   await expect(page.getByRole('button', { name: /growth in height a day/ })).toBeVisible();
-  await page.getByRole('button', { name: 'Keep this question' }).click();
+  await page.getByRole('button', { name: say('compare.keepQuestion') }).click();
   await expect(page.getByRole('button', { name: /^Take away: Growth in height a day/ })).toBeVisible();
   await page.goto('/');
   await page.goto(there);
@@ -89,15 +90,15 @@ test('a question goes on the projector’s link and comes off again', async ({ p
   const { token } = (await made.json()) as { token: string };
   await page.goto(`${base}/compare`);
   // Everything above the button has found its place.
-  await expect(page.getByRole('link', { name: 'Could luck do this? Deal again' })).toBeVisible();
-  await page.getByRole('button', { name: 'Show this question' }).click();
+  await expect(page.getByRole('link', { name: say('compare.luckDealAgain') })).toBeVisible();
+  await page.getByRole('button', { name: say('compare.showQuestion') }).click();
   await expect(page.getByText('shows this question')).toBeVisible();
   const hall = await (await browser.newContext({ viewport: { width: 1920, height: 1080 }, baseURL })).newPage();
   await hall.goto(`/screen/${token}`);
   await expect(hall.locator('.screen-question .claim-finding')).toContainText('did more under');
   await expect(hall.getByRole('img', { name: /^Height of white mustard/ })).toBeVisible();
-  await page.getByRole('button', { name: 'Show the wall' }).click();
-  await expect(hall.getByRole('slider', { name: 'Day looked at' })).toBeVisible();
+  await page.getByRole('button', { name: say('compare.showWall') }).click();
+  await expect(hall.getByRole('slider', { name: say('tape.dayLooked') })).toBeVisible();
 });
 
 test('deal again: labels move within teams, grains fall, and all of them give the p of the page', async ({ page }) => {
@@ -106,9 +107,9 @@ test('deal again: labels move within teams, grains fall, and all of them give th
   const line = page.locator('.how-sure-list li').first();
   const alone = /(p (?:< 0\.001|= 0\.\d+)) alone/.exec((await line.textContent())!)![1]!;
   await page.getByRole('link', { name: /Deal again/ }).click();
-  await page.getByRole('button', { name: 'One', exact: true }).click();
+  await page.getByRole('button', { name: say('compare.one'), exact: true }).click();
   await expect(page.getByText(/of 1 deal gave a gap this big/)).toBeVisible();
-  await page.getByRole('button', { name: 'Ten' }).click();
+  await page.getByRole('button', { name: say('compare.ten') }).click();
   await expect(page.getByText(/of 11 deals gave a gap this big/)).toBeVisible();
   await page.getByRole('button', { name: /^All/ }).click();
   await expect(page.getByText(alone, { exact: false }).first()).toBeVisible();
@@ -149,14 +150,16 @@ test('how a careless tool misleads: dead and survivors, zeros, and one press tha
   await ask(page, SALT, '?by=treatments');
   // Who is missing is named in the table and counted beside the claim.
   await expect(page.getByText(/\d+ pots measured, \d+ not up yet, \d+ lost/)).toBeVisible();
-  await page.getByText('Show the numbers').first().click();
-  await expect(page.getByRole('row', { name: /D 100 mmol\/L/ })).toContainText('not up');
+  await page.getByText(say('compare.showNumbers')).first().click();
+  await expect(page.getByRole('row', { name: /D 100 mmol\/L/ })).toContainText(say('compare.notUp'));
   await expect(cause(page, 'Only the early ones measured?')).toContainText(/In no mean, since not up: \d of 7 with 100 mmol\/L/);
-  await cause(page, 'Only the early ones measured?').getByRole('button', { name: 'Count what is not up as zero' }).click();
-  await expect(page.getByRole('heading', { name: 'What that moved' })).toBeVisible();
+  await cause(page, 'Only the early ones measured?')
+    .getByRole('button', { name: say('claims.countZero') })
+    .click();
+  await expect(page.getByRole('heading', { name: say('compare.whatThatMoved') })).toBeVisible();
   await expect(page.locator('.what-moved li', { hasText: '100 mmol/L' })).toContainText(/cm before, −\d+\.\d cm now/);
   await expect(page.getByText(/not up yet, counted as zero/)).toBeVisible();
-  await page.getByRole('button', { name: 'As it was' }).click();
+  await page.getByRole('button', { name: say('compare.asItWas') }).click();
   await expect(page.getByRole('button', { name: 'Not up yet: left out' })).toBeVisible();
   await expect(cause(page, 'Only the strong ones left?')).toContainText('Lost: 1 of 7 with 50 mmol/L.');
 });
@@ -195,15 +198,15 @@ test('how a careless tool misleads: a team that cannot be told from its treatmen
   for (let i = 1; i <= 6; i++)
     rows.push(`P${i};shade;Bench 1;21.09.2026;${8 + (i % 3)}`, `Q${i};water;Bench 2;21.09.2026;${5 + (i % 3)}`);
   await page.locator('.class-row').getByRole('link', { name: '9 Slate' }).click();
-  await page.getByRole('link', { name: 'Bring in records from a file' }).click();
+  await page.getByRole('link', { name: say('classPage.bringRecordsFile') }).click();
   await page
     .locator('input[type=file]')
     .setInputFiles({ name: 'benches.csv', mimeType: 'text/csv', buffer: Buffer.from(rows.join('\n')) });
   await page.getByRole('button', { name: /^Kind of plant/ }).click();
   await page.getByRole('button', { name: 'radish', exact: true }).click();
-  await page.getByLabel('The question').fill('Does shade or the bench do it?');
-  await page.getByLabel('What was changed').fill('light');
-  await page.getByRole('button', { name: 'Bring them in' }).click();
+  await page.getByLabel(say('bringIn.theQuestion')).fill('Does shade or the bench do it?');
+  await page.getByLabel(say('bringIn.whatWasChanged')).fill('light');
+  await page.getByRole('button', { name: say('bringIn.bringThem') }).click();
   await expect(finding(page)).toContainText('nothing tells it apart from the teams');
 });
 

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { expect, type Download, type Page } from '@playwright/test';
 import { DEMO_QUESTION, expectAccessible, expectNoSidewaysScroll, joinOn, openWall, signIn } from './people';
 import { readPdf } from './readPdf';
@@ -43,25 +44,37 @@ test('talking points are pinned, ordered, hidden and added, and are run through 
   await page.locator('.point-row').first().click();
   await expect(page.locator('.point-open h2')).toHaveText(second);
   const saved = () => page.waitForResponse((r) => r.url().endsWith('/lesson') && r.request().method() === 'PUT');
-  await Promise.all([saved(), page.locator('.point-open').getByRole('button', { name: 'pin' }).click()]);
-  await page.getByRole('button', { name: 'Add one of your own' }).click();
-  await page.getByRole('button', { name: 'Hang it up' }).click();
-  await expect(page.getByText('Write what there is to see.')).toBeVisible();
-  await page.getByLabel('What did you see?').fill('The pots by the door smelled of mould.');
-  await page.getByLabel('What do you ask the class?').fill('Who lives there?');
-  await Promise.all([saved(), page.getByRole('button', { name: 'Hang it up' }).click()]);
-  await expect(rows.filter({ hasText: 'smelled of mould' })).toContainText('yours');
+  await Promise.all([
+    saved(),
+    page
+      .locator('.point-open')
+      .getByRole('button', { name: say('points.pin') })
+      .click(),
+  ]);
+  await page.getByRole('button', { name: say('points.addOwn') }).click();
+  await page.getByRole('button', { name: say('points.hangItUp') }).click();
+  await expect(page.getByText(say('points.writeSee'))).toBeVisible();
+  await page.getByLabel(say('points.whatDidYouSee')).fill('The pots by the door smelled of mould.');
+  await page.getByLabel(say('points.askClass')).fill('Who lives there?');
+  await Promise.all([saved(), page.getByRole('button', { name: say('points.hangItUp') }).click()]);
+  await expect(rows.filter({ hasText: 'smelled of mould' })).toContainText(say('points.yours'));
   // The pinned one is first, also after a reload.
   await page.reload();
   await expect(page.locator('.point-open h2')).toHaveText(second);
-  await expect(page.locator('.point-open').getByRole('button', { name: 'pinned' })).toBeVisible();
-  await Promise.all([saved(), rows.filter({ hasText: first }).getByRole('button', { name: 'hide', exact: true }).click()]);
+  await expect(page.locator('.point-open').getByRole('button', { name: say('points.pinned') })).toBeVisible();
+  await Promise.all([
+    saved(),
+    rows
+      .filter({ hasText: first })
+      .getByRole('button', { name: say('points.hide'), exact: true })
+      .click(),
+  ]);
   await expect(rows.filter({ hasText: first })).toHaveCount(0);
   await page.getByRole('button', { name: /^1 hidden/ }).click();
-  await Promise.all([saved(), page.getByRole('button', { name: 'show it again' }).click()]);
+  await Promise.all([saved(), page.getByRole('button', { name: say('points.showAgain') }).click()]);
   await expect(rows.filter({ hasText: first })).toHaveCount(1);
   // The pinned points alone are run through: first what there is to see, then the question; keys move it.
-  await page.getByRole('link', { name: 'Run through them' }).click();
+  await page.getByRole('link', { name: say('conclude.runThroughThem') }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(second);
   await expect(page.getByText('1 of 1')).toBeVisible();
   await expectAccessible(page);
@@ -69,8 +82,20 @@ test('talking points are pinned, ordered, hidden and added, and are run through 
   await expect(page.locator('.run-asks')).toContainText(/\?$/);
   await page.keyboard.press('Escape');
   await expect(page).toHaveURL(`${base}/conclude`);
-  await Promise.all([saved(), page.locator('.point-open').getByRole('button', { name: 'pinned' }).click()]);
-  await Promise.all([saved(), rows.filter({ hasText: 'smelled' }).getByRole('button', { name: 'take away' }).click()]);
+  await Promise.all([
+    saved(),
+    page
+      .locator('.point-open')
+      .getByRole('button', { name: say('points.pinned') })
+      .click(),
+  ]);
+  await Promise.all([
+    saved(),
+    rows
+      .filter({ hasText: 'smelled' })
+      .getByRole('button', { name: say('common.takeAway') })
+      .click(),
+  ]);
   await expect(rows.filter({ hasText: 'smelled' })).toHaveCount(0);
   expect(errors).toEqual([]);
 });
@@ -86,7 +111,7 @@ test('a team claims too much and is asked, picks evidence, goes on without a net
   const tablet = await joinOn(browser, 'Bells', { width: 820, height: 1180 }, { baseURL: baseURL!, offline: true });
   await tablet.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
   await tablet.goto(`/bench/conclude/${id}`);
-  await expect(tablet.getByRole('heading', { name: 'We claim' })).toBeVisible();
+  await expect(tablet.getByRole('heading', { name: say('teamClaim.weClaim') })).toBeVisible();
   await choose(tablet, /^Which plants/, /100 mmol/);
   await choose(tablet, /^What they did/, /stopped growing/);
   await choose(tablet, /^Compared with/, /no salt/);
@@ -107,30 +132,33 @@ test('a team claims too much and is asked, picks evidence, goes on without a net
   // Evidence stays linked: it shows what is behind it.
   await tablet.locator('.evidence-face').first().click();
   await expect(tablet.locator('.evidence-card').first()).toContainText(/D\d \d/);
-  await tablet.getByRole('button', { name: 'control', exact: true }).click();
+  await tablet.getByRole('button', { name: say('plannerAsk.control'), exact: true }).click();
   await expect(tablet.getByText(/What everything else is compared with/)).toBeVisible();
-  await expect(tablet.getByText('All saved')).toBeVisible();
+  await expect(tablet.getByText(say('common.allSaved'))).toBeVisible();
   await tablet.context().setOffline(true);
-  await tablet.getByLabel('Why we think so').fill('Roots get less water, this proves it.');
+  await tablet.getByLabel(say('teamClaim.whyThink')).fill('Roots get less water, this proves it.');
   await expect(tablet.locator('.reach-ask')).toContainText('You wrote “proves”');
-  await expect(tablet.getByText('Kept on this device')).toBeVisible();
+  await expect(tablet.getByText(say('teamClaim.keptDevice'))).toBeVisible();
   await tablet.reload();
-  await expect(tablet.getByLabel('Why we think so')).toHaveValue('Roots get less water, this proves it.');
+  await expect(tablet.getByLabel(say('teamClaim.whyThink'))).toHaveValue('Roots get less water, this proves it.');
   await tablet.context().setOffline(false);
-  await expect(tablet.getByText('All saved')).toBeVisible();
-  await tablet.locator('.reach-ask').getByRole('button', { name: 'Keep it: we can say why' }).click();
+  await expect(tablet.getByText(say('common.allSaved'))).toBeVisible();
+  await tablet
+    .locator('.reach-ask')
+    .getByRole('button', { name: say('conclude.keepSayWhy') })
+    .click();
   await expect(tablet.locator('.reach-ask')).toHaveCount(0);
-  await tablet.getByRole('button', { name: 'Show it' }).click();
-  await expect(tablet.getByText('All saved')).toBeVisible();
+  await tablet.getByRole('button', { name: say('teamClaim.showIt') }).click();
+  await expect(tablet.getByText(say('common.allSaved'))).toBeVisible();
   // The team's phone shows the same.
   const phone = await joinOn(browser, 'Bells', { width: 390, height: 844 }, { baseURL: baseURL! });
   await phone.goto(`/bench/conclude/${id}`);
-  await expect(phone.getByLabel('Why we think so')).toHaveValue('Roots get less water, this proves it.');
+  await expect(phone.getByLabel(say('teamClaim.whyThink'))).toHaveValue('Roots get less water, this proves it.');
   await expect(phone.locator('.evidence-card')).toHaveCount(2);
   await expectNoSidewaysScroll(phone);
   await expectAccessible(phone);
-  await phone.getByRole('button', { name: 'Write it in our own words' }).click();
-  await expect(phone.getByLabel('Our claim in our own words')).toHaveValue(
+  await phone.getByRole('button', { name: say('teamClaim.writeOwnWords') }).click();
+  await expect(phone.getByLabel(say('teamClaim.claimOwnWords'))).toHaveValue(
     /^We saw that barley with 100 mmol\/L was shorter than barley with no salt by about \d\.\d cm\.$/,
   );
 
@@ -142,36 +170,36 @@ test('a team claims too much and is asked, picks evidence, goes on without a net
   await expect(card).toContainText('Surer than the records: “proves” · kept, they can say why');
   await card.getByRole('button', { name: 'Say something to Bells' }).click();
   await card.getByLabel('Say something to Bells').fill('Which of your pots show that?');
-  await card.getByRole('button', { name: 'Ask back' }).click();
-  await expect(card.locator('.claim-notes')).toContainText('Which of your pots show that?');
-  await page.getByRole('button', { name: 'Open the claims for the class to read' }).click();
-  await expect(page.getByRole('button', { name: 'All teams can read all claims: close them' })).toBeVisible();
+  await card.getByRole('button', { name: say('claimsOfTeams.askBack') }).click();
+  await expect(card.locator('.claim-notes')).toContainText(say('claimsOfTeams.potsShow'));
+  await page.getByRole('button', { name: say('claimsOfTeams.openClaimsClassRead') }).click();
+  await expect(page.getByRole('button', { name: say('claimsOfTeams.teamsReadClaimsClose') })).toBeVisible();
   await tablet.reload();
   await tablet.getByLabel('Our answer to: Which of your pots show that?').fill('D2 and D4.');
-  await expect(tablet.getByText('All saved')).toBeVisible();
+  await expect(tablet.getByText(say('common.allSaved'))).toBeVisible();
   await tablet
     .getByRole('button', { name: /^Read/ })
     .filter({ hasText: /Read (one|all)/ })
     .click();
   await expect(tablet.getByRole('article', { name: 'Claim of Kites' })).toContainText('Salt in the soil holds on to the water');
   await expect(card).toContainText('They answer: D2 and D4.');
-  await page.getByRole('button', { name: 'All teams can read all claims: close them' }).click();
+  await page.getByRole('button', { name: say('claimsOfTeams.teamsReadClaimsClose') }).click();
 });
 
 test('a report is a page, a PDF on A4 and Letter, a Word file and a poster; other programs read them', async ({ page }) => {
   await signIn(page);
   await conclude(page, '/report');
-  const paper = page.getByRole('article', { name: 'Report' });
-  await expect(paper.getByRole('heading', { name: 'What we found out' })).toBeVisible();
+  const paper = page.getByRole('article', { name: say('conclude.report') });
+  await expect(paper.getByRole('heading', { name: say('common.whatWeFoundOut') })).toBeVisible();
   await expect(paper).toContainText('What the records of the whole class say');
   await expectAccessible(page);
   // A part is left out, another moved: the page and the files follow, also later.
   const saved = () => page.waitForResponse((r) => r.url().endsWith('/lesson') && r.request().method() === 'PUT');
-  await Promise.all([saved(), page.getByRole('checkbox', { name: 'Where it stood' }).click()]);
+  await Promise.all([saved(), page.getByRole('checkbox', { name: say('conclude.whereItStoodTitle') }).click()]);
   await Promise.all([saved(), page.getByRole('button', { name: 'Earlier: What next' }).click()]);
   await page.reload();
-  await expect(paper.getByRole('heading', { name: 'What next' })).toBeVisible();
-  await expect(paper.getByRole('heading', { name: 'Where it stood' })).toHaveCount(0);
+  await expect(paper.getByRole('heading', { name: say('common.whatNext') })).toBeVisible();
+  await expect(paper.getByRole('heading', { name: say('conclude.whereItStoodTitle') })).toHaveCount(0);
   for (const [name, width, height] of [
     ['A4', 595, 842],
     ['Letter', 612, 792],
@@ -194,7 +222,7 @@ test('a report is a page, a PDF on A4 and Letter, a Word file and a poster; othe
       expect(p.fonts.filter((f) => !f.embedded || !/Archivo|Atkinson/.test(f.name))).toEqual([]);
     }
   }
-  const word = await fileOf(page, () => page.getByRole('button', { name: 'As a Word file' }).click());
+  const word = await fileOf(page, () => page.getByRole('button', { name: say('conclude.wordFile') }).click());
   const { default: mammoth } = await import('mammoth');
   const { value: html } = await mammoth.convertToHtml({ path: word.path });
   expect(html).toContain('<h1>Our question</h1>');
@@ -207,15 +235,15 @@ test('a report is a page, a PDF on A4 and Letter, a Word file and a poster; othe
     ['one slide (16 : 9)', 960, 540],
   ] as const) {
     await page.getByRole('button', { name: sheet, exact: true }).click();
-    const poster = await fileOf(page, () => page.getByRole('button', { name: 'Poster as a PDF' }).click());
+    const poster = await fileOf(page, () => page.getByRole('button', { name: say('conclude.posterPdf') }).click());
     const pages = await readPdf(poster.path);
     expect(pages.map((p) => [Math.round(p.width), Math.round(p.height)])).toEqual([[width, height]]);
     expect(pages[0]!.text).toContain('We found out');
     expect([pages[0]!.outside, pages[0]!.fonts.every((f) => f.embedded)]).toEqual([[], true]);
   }
-  await Promise.all([saved(), page.getByRole('checkbox', { name: 'Where it stood' }).click()]);
+  await Promise.all([saved(), page.getByRole('checkbox', { name: say('conclude.whereItStoodTitle') }).click()]);
   // A team's report is its own.
-  await page.getByRole('button', { name: 'Kites' }).click();
+  await page.getByRole('button', { name: say('refusals.kites') }).click();
   await expect(paper).toContainText('Kites, class 7 Copper');
   await expect(paper).toContainText('Because: Salt in the soil holds on to the water');
   await expect(paper).not.toContainText('Drums expected');
@@ -224,27 +252,27 @@ test('a report is a page, a PDF on A4 and Letter, a Word file and a poster; othe
 test('a goal is set with its height, and each plant whose record shows it has a certificate', async ({ page }) => {
   await signIn(page);
   await conclude(page, '/certificates');
-  await page.getByLabel('As tall as …').fill('our new pencil');
-  await page.getByLabel('How high is that?').fill('very');
-  await page.getByRole('button', { name: 'Set this goal' }).click();
+  await page.getByLabel(say('certificates.asTallAs')).fill('our new pencil');
+  await page.getByLabel(say('certificates.howHighIsThat')).fill('very');
+  await page.getByRole('button', { name: say('certificates.setGoal') }).click();
   await expect(page.locator('.invalid-feedback')).toBeVisible();
-  await page.getByLabel('How high is that?').fill('0.5 cm');
-  await page.getByRole('button', { name: 'Set this goal' }).click();
+  await page.getByLabel(say('certificates.howHighIsThat')).fill('0.5 cm');
+  await page.getByRole('button', { name: say('certificates.setGoal') }).click();
   const goal = page.locator('.goal-list li', { hasText: 'our new pencil' });
   const reached = Number(/reached by (\d+)/.exec((await goal.textContent()) ?? '')?.[1]);
   expect(reached).toBeGreaterThan(10);
-  await goal.getByRole('button', { name: 'take away' }).click();
+  await goal.getByRole('button', { name: say('common.takeAway') }).click();
   await expect(goal).toHaveCount(0);
-  await page.getByLabel('As tall as …').fill('the gate of the school garden');
-  await page.getByLabel('How high is that?').fill('1.4 m');
-  await page.getByRole('button', { name: 'Set this goal' }).click();
+  await page.getByLabel(say('certificates.asTallAs')).fill('the gate of the school garden');
+  await page.getByLabel(say('certificates.howHighIsThat')).fill('1.4 m');
+  await page.getByRole('button', { name: say('certificates.setGoal') }).click();
   const gate = page.locator('.goal-list li', { hasText: 'the gate' });
   await expect(gate).toContainText('not yet; the tallest so far is');
-  await gate.getByRole('button', { name: 'take away' }).click();
+  await gate.getByRole('button', { name: say('common.takeAway') }).click();
   await expect(gate).toHaveCount(0);
-  await page.getByLabel('As tall as …').fill('the eraser');
-  await page.getByLabel('How high is that?').fill('2 cm');
-  await page.getByRole('button', { name: 'Set this goal' }).click();
+  await page.getByLabel(say('certificates.asTallAs')).fill('the eraser');
+  await page.getByLabel(say('certificates.howHighIsThat')).fill('2 cm');
+  await page.getByRole('button', { name: say('certificates.setGoal') }).click();
   await expect(page.locator('.goal-list li', { hasText: 'the eraser' })).toContainText('reached by');
   const sheets = await page.locator('.paper-page').count();
   await expectAccessible(page);
@@ -257,7 +285,7 @@ test('a goal is set with its height, and each plant whose record shows it has a 
     expect(p.outside).toEqual([]);
     expect(p.fonts.every((f) => f.embedded)).toBe(true);
   }
-  await page.getByRole('button', { name: 'Letter' }).click();
+  await page.getByRole('button', { name: say('conclude.letter') }).click();
   const one = await fileOf(page, () =>
     page
       .getByRole('button', { name: /alone as a PDF$/ })
@@ -265,7 +293,10 @@ test('a goal is set with its height, and each plant whose record shows it has a 
       .click(),
   );
   expect((await readPdf(one.path)).map((p) => [p.width, p.height])).toEqual([[792, 612]]);
-  await page.locator('.goal-list li', { hasText: 'the eraser' }).getByRole('button', { name: 'take away' }).click();
+  await page
+    .locator('.goal-list li', { hasText: 'the eraser' })
+    .getByRole('button', { name: say('common.takeAway') })
+    .click();
   await expect(page.locator('.goal-list li', { hasText: 'the eraser' })).toHaveCount(0);
 });
 
@@ -281,9 +312,9 @@ test('what was expected stands beside what came; what next opens a new plan that
   const first = await steps.first().locator('b').innerText();
   await page.getByRole('button', { name: 'Open a new plan with these changes' }).click();
   await expect(page).toHaveURL(/\/plans\/[0-9a-f-]+\/ask/);
-  await expect(page.getByRole('region', { name: 'What the last time taught' })).toContainText(first);
+  await expect(page.getByRole('region', { name: say('planner.lastTimeTaught') })).toContainText(first);
   await page.reload();
-  await expect(page.getByRole('region', { name: 'What the last time taught' })).toContainText(first);
+  await expect(page.getByRole('region', { name: say('planner.lastTimeTaught') })).toContainText(first);
   // Other tests find the class's plans as they were.
   expect((await page.request.delete(`/api/v1/plans/${page.url().split('/').at(-2)!}`)).ok()).toBe(true);
 });
@@ -291,13 +322,13 @@ test('what was expected stands beside what came; what next opens a new plan that
 test('ending an investigation leads to its end: what is kept, taken home, and may go', async ({ page }) => {
   await signIn(page);
   const base = await conclude(page, '/end', OTHER);
-  await expect(page.getByRole('heading', { name: 'The investigation has ended' })).toBeVisible();
-  await page.getByRole('button', { name: 'Open it for checks again' }).click();
-  await expect(page.getByRole('heading', { name: 'End the investigation' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: say('end.investigationEnded') })).toBeVisible();
+  await page.getByRole('button', { name: say('end.openChecksAgain') }).click();
+  await expect(page.getByRole('heading', { name: say('common.endInvestigation') })).toBeVisible();
   await page.goto(`${base}/plan`);
-  await page.getByRole('button', { name: 'End the investigation' }).click();
+  await page.getByRole('button', { name: say('common.endInvestigation') }).click();
   await expect(page).toHaveURL(`${base}/conclude/end`);
-  await expect(page.getByRole('heading', { name: 'The investigation has ended' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: say('end.investigationEnded') })).toBeVisible();
   await expect(page.getByRole('link', { name: /^All records: as a package/ })).toBeVisible();
   await expectAccessible(page);
 });

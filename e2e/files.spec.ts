@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { readFileSync } from 'node:fs';
 import { expect, type Page } from '@playwright/test';
 import JsZip from 'jszip';
@@ -16,7 +17,7 @@ const HEADING = 'Pot;Treatment;Team;Date;Height (cm)';
 async function bringIn(page: Page, className: string): Promise<void> {
   await page.goto('/');
   await page.locator('.class-row').getByRole('link', { name: className }).click();
-  await page.getByRole('link', { name: 'Bring in records from a file' }).click();
+  await page.getByRole('link', { name: say('classPage.bringRecordsFile') }).click();
 }
 
 const choose = (page: Page, name: string, content: string | Buffer) =>
@@ -27,7 +28,7 @@ async function grownOf(page: Page, kind: string): Promise<void> {
   await page.getByRole('button', { name: kind, exact: true }).click();
 }
 
-const bring = (page: Page) => page.getByRole('button', { name: 'Bring them in' });
+const bring = (page: Page) => page.getByRole('button', { name: say('bringIn.bringThem') });
 
 test('a foreign CSV is dropped, corrected where it stands, and compared', async ({ page }) => {
   await signIn(page);
@@ -45,14 +46,14 @@ test('a foreign CSV is dropped, corrected where it stands, and compared', async 
   await page.getByRole('button', { name: /^Leave out \d rows?$/ }).click();
   await expect(page.getByText(/Line 15 is left out/)).toBeVisible();
   await grownOf(page, 'radish');
-  await page.getByRole('button', { name: 'Days of the checks' }).click();
-  await page.getByLabel('Sown on', { exact: true }).fill('2026-09-07');
+  await page.getByRole('button', { name: say('bringIn.daysLooks') }).click();
+  await page.getByLabel(say('bringIn.sownOnHead'), { exact: true }).fill('2026-09-07');
   await page.keyboard.press('Escape');
   await expect(page.getByText('13 containers')).toBeVisible();
   await page.getByRole('button', { name: /^The control is/ }).click();
   await page.getByRole('button', { name: /^water/ }).click();
-  await page.getByLabel('The question').fill('Do seedlings stretch in the shade?');
-  await page.getByLabel('What was changed').fill('light');
+  await page.getByLabel(say('bringIn.theQuestion')).fill('Do seedlings stretch in the shade?');
+  await page.getByLabel(say('bringIn.whatWasChanged')).fill('light');
   await bring(page).click();
   await expect(page.getByText(/With shade, radish was taller on day 14 than with water: by about 3\.\d cm\./)).toBeVisible();
   await page.reload();
@@ -60,8 +61,8 @@ test('a foreign CSV is dropped, corrected where it stands, and compared', async 
   // The next table with these heads is read as this one was.
   await bringIn(page, '7 Copper');
   await choose(page, 'again.csv', [HEADING, ...ROWS].join('\n'));
-  await expect(page.getByText('as last time').first()).toBeVisible();
-  await expect(page.getByLabel('What was changed')).toHaveValue('light');
+  await expect(page.getByText(say('bringIn.asLastTime')).first()).toBeVisible();
+  await expect(page.getByLabel(say('bringIn.whatWasChanged'))).toHaveValue('light');
 });
 
 test('a sheet with a column a day and no sowing day comes in as days alone, and no date is said of it', async ({ page }) => {
@@ -75,8 +76,11 @@ test('a sheet with a column a day and no sowing day comes in as days alone, and 
   await expect(page.getByText('8 containers measured.')).toBeVisible();
   await expect(page.getByText('8 of 8 came up, day 6')).toBeVisible();
   await expect(page.getByText(/1000|January/)).toHaveCount(0);
-  await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: /Check/ }).click();
-  await expect(page.getByRole('slider', { name: 'Day looked at' })).toBeVisible();
+  await page
+    .getByRole('navigation', { name: say('page.stations') })
+    .getByRole('link', { name: /Check/ })
+    .click();
+  await expect(page.getByRole('slider', { name: say('tape.dayLooked') })).toBeVisible();
   await expect(page.getByText(/1000|January/)).toHaveCount(0);
 });
 
@@ -92,9 +96,9 @@ test('a workbook of weights without a pot or a day is one look at the end, and w
   await signIn(page);
   await bringIn(page, '7 Copper');
   await choose(page, 'weights.xlsx', Buffer.from(await book.xlsx.writeBuffer()));
-  await expect(page.getByText('one look at the end')).toBeVisible();
+  await expect(page.getByText(say('bringIn.lookEnd'))).toBeVisible();
   await page.getByRole('button', { name: /^stiffness: stiffness/ }).click();
-  await page.getByLabel('What it is called').fill('how stiff');
+  await page.getByLabel(say('bringIn.whatItIsCalled')).fill('how stiff');
   await page.keyboard.press('Escape');
   await grownOf(page, 'barley');
   await bring(page).click();
@@ -108,14 +112,17 @@ test('records go out as a table, come back, and say the same', async ({ page }) 
   await page.getByRole('link', { name: /Compare them/ }).click();
   // A file knows no amounts: both are asked about their treatments.
   await page.getByRole('button', { name: /^Between what/ }).click();
-  await page.getByRole('button', { name: 'salt in the water', exact: true }).click();
+  await page.getByRole('button', { name: say('plannerAsk.saltWater'), exact: true }).click();
   await expect(page.locator('.claim-finding')).toContainText('than with no salt');
   const claim = await page.locator('.claim-finding').textContent();
-  await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: /Plan/ }).click();
-  await page.getByRole('link', { name: 'Download the records' }).click();
+  await page
+    .getByRole('navigation', { name: say('page.stations') })
+    .getByRole('link', { name: /Plan/ })
+    .click();
+  await page.getByRole('link', { name: say('sownPlan.takeRecordsAlong') }).click();
   const [download] = await Promise.all([
     page.waitForEvent('download'),
-    page.getByRole('link', { name: 'Download the table' }).click(),
+    page.getByRole('link', { name: say('takeAlong.takeTableAlong') }).click(),
   ]);
   expect(download.suggestedFilename()).toBe('how-much-road-salt-can-garden-cress-stand.csv');
   const text = readFileSync((await download.path())!, 'utf8');
@@ -124,8 +131,8 @@ test('records go out as a table, come back, and say the same', async ({ page }) 
   await choose(page, 'copy.csv', text);
   await expect(page.getByText('28 containers')).toBeVisible();
   await expect(page.getByRole('button', { name: 'The control is: no salt' })).toBeVisible();
-  await page.getByLabel('The question').fill('Does the copy say the same?');
-  await page.getByLabel('What was changed').fill('salt in the water');
+  await page.getByLabel(say('bringIn.theQuestion')).fill('Does the copy say the same?');
+  await page.getByLabel(say('bringIn.whatWasChanged')).fill('salt in the water');
   await grownOf(page, 'garden cress');
   await bring(page).click();
   await expect(page.getByText(/containers? measured/)).toBeVisible();
@@ -138,15 +145,18 @@ test('records go out as a table, come back, and say the same', async ({ page }) 
 test('a package leaves, comes into another class whole, and a second time adds nothing', async ({ page }) => {
   await signIn(page);
   await openWall(page, 'How much road salt can garden cress stand?');
-  await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: /Plan/ }).click();
-  await page.getByRole('link', { name: 'Download the records' }).click();
-  await expect(page.getByRole('heading', { name: 'Download the records' })).toBeVisible();
+  await page
+    .getByRole('navigation', { name: say('page.stations') })
+    .getByRole('link', { name: /Plan/ })
+    .click();
+  await page.getByRole('link', { name: say('sownPlan.takeRecordsAlong') }).click();
+  await expect(page.getByRole('heading', { name: say('sownPlan.takeRecordsAlong') })).toBeVisible();
   await expectAccessible(page);
   await page.getByRole('button', { name: /^Who may use it/ }).click();
   await page.getByRole('button', { name: /^everybody who names the class/ }).click();
   const [download] = await Promise.all([
     page.waitForEvent('download'),
-    page.getByRole('link', { name: 'Download the package' }).click(),
+    page.getByRole('link', { name: say('takeAlong.takePackageAlong') }).click(),
   ]);
   expect(download.suggestedFilename()).toBe('how-much-road-salt-can-garden-cress-stand.zip');
   const file = (await download.path())!;
@@ -156,8 +166,8 @@ test('a package leaves, comes into another class whole, and a second time adds n
   // Where the investigation itself is, its package adds nothing.
   await bringIn(page, '5 Heron');
   await choose(page, 'cress.zip', content);
-  await expect(page.getByRole('heading', { name: 'It was here already: nothing was added' })).toBeVisible();
-  await page.getByRole('button', { name: 'Another file' }).click();
+  await expect(page.getByRole('heading', { name: say('bringIn.alreadyNothingAdded') })).toBeVisible();
+  await page.getByRole('button', { name: say('bringIn.anotherFile') }).click();
   await choose(page, 'half.zip', content.subarray(0, 2000));
   await expect(page.getByRole('alert')).toContainText('Nothing was brought in.');
 });
@@ -167,29 +177,32 @@ test('what is deleted is told first, hidden at once, and taken back', async ({ p
   await bringIn(page, '5 Heron');
   const rows = [1, 2, 3].flatMap((k) => [`A${k},wet,5,${k}`, `B${k},dry,5,${k + 1}`]);
   await choose(page, 'radish.csv', ['pot,soil,day,height', ...rows].join('\n'));
-  await page.getByLabel('The question').fill('Does this one go?');
+  await page.getByLabel(say('bringIn.theQuestion')).fill('Does this one go?');
   await bring(page).click();
   await expect(page.getByText('6 containers measured.')).toBeVisible();
-  await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: /Plan/ }).click();
-  await page.getByRole('button', { name: 'Delete this investigation' }).click();
-  const sheet = page.getByRole('region', { name: 'Delete this investigation' });
+  await page
+    .getByRole('navigation', { name: say('page.stations') })
+    .getByRole('link', { name: /Plan/ })
+    .click();
+  await page.getByRole('button', { name: say('sownPlan.deleteInvestigation') }).click();
+  const sheet = page.getByRole('region', { name: say('sownPlan.deleteInvestigation') });
   await expect(sheet).toContainText('This goes: 6 checks and 6 containers.');
-  await expect(sheet).toContainText('30 days');
+  await expect(sheet).toContainText(say('keeping.thirtyDays'));
   await expectAccessible(page);
-  await sheet.getByRole('button', { name: 'Delete this investigation' }).click();
-  await expect(page.getByRole('heading', { name: 'What is kept' })).toBeVisible();
+  await sheet.getByRole('button', { name: say('sownPlan.deleteInvestigation') }).click();
+  await expect(page.getByRole('heading', { name: say('common.whatIsKept') })).toBeVisible();
   const gone = page.getByRole('listitem').filter({ hasText: 'Does this one go?' });
   await expect(gone).toContainText('gone on');
   await expectAccessible(page);
   await page.goto('/');
   await page.locator('.class-row').getByRole('link', { name: '5 Heron' }).click();
-  await expect(page.getByRole('heading', { name: 'Investigations' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: say('classPage.investigations') })).toBeVisible();
   await expect(page.getByText('Does this one go?')).toHaveCount(0);
   await page.goto('/');
-  await page.getByRole('link', { name: 'What is kept' }).click();
-  await gone.getByRole('button', { name: 'Take it back' }).click();
+  await page.getByRole('link', { name: say('common.whatIsKept') }).click();
+  await gone.getByRole('button', { name: say('common.takeBack') }).click();
   await expect(gone).toHaveCount(0);
-  await page.getByRole('link', { name: 'Today', exact: true }).click();
+  await page.getByRole('link', { name: say('common.today'), exact: true }).click();
   await page.locator('.class-row').getByRole('link', { name: '5 Heron' }).click();
   await expect(page.getByRole('link', { name: 'Does this one go?' })).toBeVisible();
 });

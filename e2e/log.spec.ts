@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { expect, type Page } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import { inDays } from './days';
@@ -10,19 +11,19 @@ const daysAgo = (days: number) => inDays(-days);
 /** An investigation sown some days ago with a check on every school day, and its log. */
 async function openLog(page: Page, question: string): Promise<string> {
   await beginPlan(page, /^Salt in steps/);
-  await page.getByLabel('What do you want to find out?').fill(question);
+  await page.getByLabel(say('planner.wantFind')).fill(question);
   await part(page, 'Days');
   await openWord(page, /^Sowing/);
-  await page.getByLabel('Sown on', { exact: true }).fill(daysAgo(12));
+  await page.getByLabel(say('bringIn.sownOnHead'), { exact: true }).fill(daysAgo(12));
   await openWord(page, /^Days of looking/);
-  await page.getByRole('radio', { name: 'on every school day' }).check();
+  await page.getByRole('radio', { name: say('planner.everySchoolDay') }).check();
   await saved(page);
-  await page.getByRole('button', { name: 'Sow it' }).click();
-  await page.getByRole('button', { name: 'Yes, lay it out' }).click();
-  await expect(page.getByRole('heading', { name: 'What went differently?' })).toBeVisible();
+  await page.getByRole('button', { name: say('planner.sowIt') }).click();
+  await page.getByRole('button', { name: say('planner.yesLay') }).click();
+  await expect(page.getByRole('heading', { name: say('sowing.whatWentDifferently') })).toBeVisible();
   const id = /investigations\/([^/]+)/.exec(page.url())![1]!;
   await page.goto(`/investigations/${id}/log`);
-  await expect(page.getByRole('grid', { name: 'Log of the class' })).toBeVisible();
+  await expect(page.getByRole('grid', { name: say('log.logClass') })).toBeVisible();
   return id;
 }
 
@@ -37,7 +38,7 @@ test('a paper sheet is typed in with the keyboard, a slip is refused, a correcti
   await page.keyboard.press('Enter');
   await page.keyboard.type('0');
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('alert')).toContainText('Zero is not a height: write n if nothing is up yet.');
+  await expect(page.getByRole('alert')).toContainText(say('readings.zeroHeightWriteN'));
   await expect(page.locator('.ledger input')).toHaveValue('0');
   await page.keyboard.press('Escape');
   await page.keyboard.type('xk');
@@ -73,18 +74,18 @@ test('a filled-in sheet comes back: new looks are taken in, what differs only wh
 }) => {
   await openLog(page, 'On paper: how much salt?');
   const download = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Download the sheet (CSV)' }).click();
+  await page.getByRole('button', { name: say('log.takeSheetAlongCsv') }).click();
   const [head, first, second, ...rest] = readFileSync(await (await download).path(), 'utf8')
     .trim()
     .split(/\r?\n/);
   expect(head).toMatch(/^plant,treatment,\d{4}-\d\d-\d\d/);
   const filled = [head, `${first!.replace(/,+$/, '')},,,14.5`, `${second!.replace(/,+$/, '')},,,twelve`, ...rest].join('\n');
   await page
-    .getByLabel('Bring the filled-in sheet back')
+    .getByLabel(say('log.bringFilledSheetBack'))
     .setInputFiles({ name: 'sheet.csv', mimeType: 'text/csv', buffer: Buffer.from(filled) });
   await expect(page.getByText('1 new look, 0 that would correct what stands there.')).toBeVisible();
   await expect(page.getByText(/Line 3: .*“twelve” is not one of the letters/)).toBeVisible();
-  await page.getByRole('button', { name: 'Take in the new ones' }).click();
+  await page.getByRole('button', { name: say('log.takeNewOnes') }).click();
   await expect(page.getByText('1 of 1 checks were taken in.')).toBeVisible();
   await expect(cell(page, 0, 2)).toHaveText('14.5');
 });
@@ -101,20 +102,20 @@ test('a height in doubt is found in the log, settled with a reason, and what was
   const pot = kites.getByRole('button', { name: first!.trim(), exact: true });
   const own = (await pot.count()) > 0;
   await (own ? pot : kites.getByRole('button', { name: 'A1', exact: true })).click();
-  await kites.getByRole('button', { name: 'Another day?' }).click();
+  await kites.getByRole('button', { name: say('bench.anotherDay') }).click();
   await kites.getByLabel('Which day did you look?').fill(daysAgo(1));
-  await kites.getByRole('button', { name: 'copied from paper' }).click();
+  await kites.getByRole('button', { name: say('bench.copiedPaper') }).click();
   await tap(kites, '99.5');
   await kites.getByRole('button', { name: /^(Next|Finish)/ }).click();
   await page.getByRole('button', { name: 'Only what is doubtful (1)' }).click();
   await expect(page.locator('.ledger tbody tr')).toHaveCount(1);
   await page.locator('.ledger td.doubtful').click();
-  await expect(page.getByText('Nobody has answered.')).toBeVisible();
+  await expect(page.getByText(say('log.nobodyAnswered'))).toBeVisible();
   await expect(page.getByText('For another day than the device’s: copied from paper.')).toBeVisible();
-  await page.getByLabel('It stands as it is, because').fill('we looked again together');
-  await page.getByRole('button', { name: 'Settle it' }).click();
-  await expect(page.getByText('Nothing is doubtful.')).toBeVisible();
-  await page.getByRole('button', { name: 'All' }).click();
+  await page.getByLabel(say('log.standsBecause')).fill('we looked again together');
+  await page.getByRole('button', { name: say('log.settleIt') }).click();
+  await expect(page.getByText(say('log.nothingDoubtful'))).toBeVisible();
+  await page.getByRole('button', { name: say('log.all') }).click();
   await page.locator('.ledger td', { hasText: '99.5' }).first().click();
   await expect(page.getByText('“we looked again together”')).toBeVisible();
   await expect(page.getByText(/Answered: it really is so/)).toBeVisible();

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type Download, expect, type Page } from '@playwright/test';
 import { expectAccessible, openWall, signIn } from './people';
 import { today } from './days';
@@ -10,9 +11,12 @@ const MM = 72 / 25.4;
 async function openPrintRoom(page: Page): Promise<void> {
   await signIn(page);
   await openWall(page);
-  await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: /Plan/ }).click();
+  await page
+    .getByRole('navigation', { name: say('page.stations') })
+    .getByRole('link', { name: /Plan/ })
+    .click();
   await page.getByRole('link', { name: /^Print room/ }).click();
-  await expect(page.getByRole('heading', { name: 'Print room' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: say('printRoom.printRoom') })).toBeVisible();
 }
 
 async function made(page: Page): Promise<Download> {
@@ -26,7 +30,10 @@ const choose = async (page: Page, word: RegExp, choice: RegExp) => {
 };
 
 const print = (page: Page, name: RegExp) =>
-  page.getByRole('navigation', { name: 'What is printed' }).getByRole('button', { name }).click();
+  page
+    .getByRole('navigation', { name: say('printRoom.whatIsPrinted') })
+    .getByRole('button', { name })
+    .click();
 
 test('labels: on a sheet of one’s own, from the label that is left, blind with a key; true pages with fonts in them', async ({
   page,
@@ -41,11 +48,11 @@ test('labels: on a sheet of one’s own, from the label that is left, blind with
   expect(open[0]!.fonts.every((f) => f.embedded)).toBe(true);
   expect(open[0]!.outside).toEqual([]);
   expect([open[0]!.width / MM, open[0]!.height / MM].map(Math.round)).toEqual([210, 297]);
-  await page.getByLabel('first label').fill('25');
+  await page.getByLabel(say('printRoom.firstLabel')).fill('25');
   await expect(page.getByRole('button', { name: 'All 2 pages as a PDF' })).toBeVisible();
-  await page.getByLabel('first label').fill('99');
+  await page.getByLabel(say('printRoom.firstLabel')).fill('99');
   await expect(page.getByText('The first label is one of the 30 on a sheet.')).toBeVisible();
-  await page.getByLabel('first label').fill('1');
+  await page.getByLabel(say('printRoom.firstLabel')).fill('1');
   await choose(page, /^What labels show/, /^blind/);
   await choose(page, /^Paper/, /^Letter/);
   const blind = await readPdf(await (await made(page)).path());
@@ -84,7 +91,7 @@ test('many pages are told one by one and can be stopped', async ({ page }) => {
   await print(page, /^Notebook pages/);
   await page.getByRole('button', { name: 'All 28 pages as a PDF' }).click();
   await expect(page.getByRole('status')).toContainText(/Page \d+ of 28/);
-  await page.getByRole('button', { name: 'Stop', exact: true }).click();
+  await page.getByRole('button', { name: say('common.stop'), exact: true }).click();
   await expect(page.getByRole('button', { name: 'All 28 pages as a PDF' })).toBeVisible();
 });
 
@@ -104,14 +111,20 @@ test('a record sheet is printed with its columns and code, and typed in by it in
   const early = await readPdf(await (await made(page)).path());
   expect(early[0]!.text).toContain('cm');
   expect(early.flatMap((p) => p.outside)).toEqual([]);
-  await page.getByRole('link', { name: 'Plan', exact: true }).first().click();
-  await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: /Check/ }).click();
-  await page.getByRole('link', { name: 'Log', exact: true }).click();
-  await page.getByLabel('Type in from paper: code of the sheet').fill('zzzz');
-  await page.getByRole('button', { name: 'Open the sheet' }).click();
+  await page
+    .getByRole('link', { name: say('common.plan'), exact: true })
+    .first()
+    .click();
+  await page
+    .getByRole('navigation', { name: say('page.stations') })
+    .getByRole('link', { name: /Check/ })
+    .click();
+  await page.getByRole('link', { name: say('page.log'), exact: true }).click();
+  await page.getByLabel(say('log.typePaperCodeSheet')).fill('zzzz');
+  await page.getByRole('button', { name: say('log.openSheet') }).click();
   await expect(page.getByRole('alert')).toContainText('No sheet of this investigation has the code “zzzz”');
-  await page.getByLabel('Type in from paper: code of the sheet').fill(code.toLowerCase());
-  await page.getByRole('button', { name: 'Open the sheet' }).click();
+  await page.getByLabel(say('log.typePaperCodeSheet')).fill(code.toLowerCase());
+  await page.getByRole('button', { name: say('log.openSheet') }).click();
   await expect(page.getByText(`Sheet ${code}: Kites`)).toBeVisible();
   const lines = page.locator('.paper-entry').first().getByRole('rowheader');
   await expect(lines).toHaveCount(4);
@@ -130,7 +143,7 @@ test('a record sheet is printed with its columns and code, and typed in by it in
   // The same sheet as a file: out as a workbook, one cell filled in by another program, and back.
   const [download] = await Promise.all([
     page.waitForEvent('download'),
-    page.getByRole('button', { name: 'Download (XLSX)' }).click(),
+    page.getByRole('button', { name: say('log.takeAlongXlsx') }).click(),
   ]);
   const { default: ExcelJs } = await import('exceljs');
   const book = new ExcelJs.Workbook();
@@ -141,7 +154,7 @@ test('a record sheet is printed with its columns and code, and typed in by it in
   const row = table.getRow(2);
   row.getCell(3).value = null;
   row.getCell(heads.indexOf('height (cm)') + 1).value = '31,5';
-  await page.getByLabel('Bring the filled-in file back').setInputFiles({
+  await page.getByLabel(say('log.bringFilledFileBack')).setInputFiles({
     name: `sheet-${code}.xlsx`,
     mimeType: 'application/octet-stream',
     buffer: Buffer.from(await book.xlsx.writeBuffer()),
@@ -171,10 +184,10 @@ test('before anything is sown the plan’s labels and sheets can be printed alre
   page,
 }) => {
   await beginPlan(page, /^Salt in steps/);
-  await page.getByLabel('What do you want to find out?').fill('Printed first: how much salt?');
+  await page.getByLabel(say('planner.wantFind')).fill('Printed first: how much salt?');
   await part(page, 'Days');
   await openWord(page, /^Sowing/);
-  await page.getByLabel('Sown on', { exact: true }).fill(today());
+  await page.getByLabel(say('bringIn.sownOnHead'), { exact: true }).fill(today());
   await part(page, 'Prepare');
   await saved(page);
   await page.getByRole('link', { name: /^Print room/ }).click();
@@ -185,7 +198,7 @@ test('before anything is sown the plan’s labels and sheets can be printed alre
     .first()
     .getAttribute('aria-label');
   expect(before).toMatch(/^Record sheet \w{4}: Kites/);
-  await page.getByRole('link', { name: 'Plan', exact: true }).click();
+  await page.getByRole('link', { name: say('common.plan'), exact: true }).click();
   await sow(page);
   await page.getByRole('link', { name: /^Print room/ }).click();
   await print(page, /^Record sheets/);

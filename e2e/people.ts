@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import AxeBuilder from '@axe-core/playwright';
 import { type BenchView } from '@bright-sprout/contracts/answers/checks';
 import { type Browser, expect, type Page } from '@playwright/test';
@@ -18,7 +19,7 @@ export async function openWall(page: Page, question = DEMO_QUESTION): Promise<vo
   }[];
   const found = classes.flatMap((c) => c.investigations).find((i) => i.question === question)!;
   await page.goto(`/investigations/${found.id}`);
-  await expect(page.getByRole('slider', { name: 'Day looked at' })).toBeVisible();
+  await expect(page.getByRole('slider', { name: say('tape.dayLooked') })).toBeVisible();
 }
 
 const EMBLEMS: Record<string, string> = {
@@ -56,7 +57,7 @@ export async function joinOn(
   const demo = investigations.find((i) => i.investigation.question === DEMO_QUESTION)!.investigation.id;
   await page.goto(`/bench?investigation=${demo}`);
   await expect(page.getByRole('heading', { name: nickname })).toBeVisible();
-  const understood = page.getByRole('button', { name: 'We know how' });
+  const understood = page.getByRole('button', { name: say('bench.weKnowHow') });
   // A team that has answered for all of its pots is shown no guide.
   await expect(understood.or(page.getByRole('heading', { name: /are checked\.$/ }))).toBeVisible();
   if (guide === 'read' && (await understood.isVisible())) await understood.click();

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { execFileSync } from 'node:child_process';
 import { mkdtempSync, readFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -69,25 +70,25 @@ test('a film from files: lined up once, counted as it is, mended, kept, and comp
   const good = camera('--days', '2-10');
   const { investigation } = await ownPatch(page);
   await page.goto(`/investigations/${investigation.id}/pictures`);
-  await page.getByRole('button', { name: 'Begin a film' }).click();
-  await page.getByLabel('Its name').fill('Patch on the sill');
+  await page.getByRole('button', { name: say('pictures.beginFilm') }).click();
+  await page.getByLabel(say('pictures.itsName')).fill('Patch on the sill');
   for (const [i, code] of ['A1', 'B1', 'A2', 'B2', 'A3', 'B3'].entries())
     await page.getByLabel(`Section ${i + 1}`).selectOption(code);
-  await page.getByLabel('Width, cm').fill('42');
-  await page.getByLabel('Depth, cm').fill('28');
-  await page.getByRole('button', { name: 'Begin the film' }).click();
+  await page.getByLabel(say('pictures.widthCm')).fill('42');
+  await page.getByLabel(say('pictures.depthCm')).fill('28');
+  await page.getByRole('button', { name: say('pictures.beginTheFilm') }).click();
   await expect(page.getByText('No picture is in this film yet.')).toBeVisible();
   // Files are dated by what the camera wrote, and added together.
-  await page.getByLabel('Picture files').setInputFiles(good.truth.map((t) => join(good.folder, t.file)));
+  await page.getByLabel(say('pictures.pictureFiles')).setInputFiles(good.truth.map((t) => join(good.folder, t.file)));
   await page.getByRole('button', { name: 'Add 9 pictures' }).click();
-  await expect(page.getByRole('heading', { name: 'Where does it lie?' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: say('pictures.whereLie') })).toBeVisible();
   await expect(page.locator('.add-list')).toHaveCount(0);
   const shares = good.truth[0]!.corners.map(([x, y]): [number, number] => [x / 800, y / 600]);
   for (const [i, name] of ['top left', 'top right', 'bottom right', 'bottom left'].entries())
     await dragTo(page, `Corner ${name}`, shares[i]!);
   await page.getByRole('button', { name: 'Corner top left' }).press('ArrowRight');
   await page.getByRole('button', { name: 'Corner top left' }).press('ArrowLeft');
-  await page.getByRole('button', { name: 'These are the corners' }).click();
+  await page.getByRole('button', { name: say('pictures.theseAreTheCorners') }).click();
   // All others are lined up by themselves and counted; the lamp’s is refused, the rest as they really are.
   const keep = page.getByRole('button', { name: 'Keep 48 numbers' });
   await expect(keep).toBeVisible();
@@ -107,16 +108,16 @@ test('a film from files: lined up once, counted as it is, mended, kept, and comp
   expect(errors[45]).toBeLessThanOrEqual(5);
   expect(readings[0]!.findings[0]!.seen!.method).toBe('excess-green/1');
   // The lamp is taken out of the last picture by something white, and it is counted too.
-  await page.getByRole('button', { name: 'Mend its light' }).click();
+  await page.getByRole('button', { name: say('pictures.mendLight') }).click();
   await dragTo(page, 'White from here', [0.02, 0.02]);
   await dragTo(page, 'White to here', [0.2, 0.06]);
-  await page.getByRole('button', { name: 'This is white' }).click();
+  await page.getByRole('button', { name: say('pictures.thisIsWhite') }).click();
   await expect(page.getByRole('button', { name: /^Keep \d+ numbers$/ })).toBeVisible();
   await expect(page.getByText(/A lamp was on/)).toBeHidden();
   // A stroke of the brush takes green away; undone it is there again.
   const share = page.locator('.pan-tag').first().locator('.pan-share');
   const before = Number.parseInt(await share.innerText(), 10);
-  await page.getByRole('button', { name: 'Mend by hand' }).click();
+  await page.getByRole('button', { name: say('pictures.mendHand') }).click();
   await page.getByRole('button', { name: 'broad' }).click();
   const pan = (await page.locator('.brush-layer').boundingBox())!;
   for (let row = 0; row < 8; row++) {
@@ -126,8 +127,8 @@ test('a film from files: lined up once, counted as it is, mended, kept, and comp
     await page.mouse.up();
   }
   await expect.poll(async () => Number.parseInt(await share.innerText(), 10)).toBeLessThan(before / 3);
-  await page.getByRole('button', { name: 'Undo a stroke' }).click();
-  await page.getByRole('button', { name: 'Done' }).click();
+  await page.getByRole('button', { name: say('pictures.undoStroke') }).click();
+  await page.getByRole('button', { name: say('pictures.done') }).click();
   await expect(page.getByText(/Corrected by hand: 7 strokes\./)).toBeVisible();
   await page.getByRole('button', { name: /^Keep \d+ numbers?$/ }).click();
   await expect(page.getByText('All numbers are on record')).toBeVisible();
@@ -151,8 +152,8 @@ test('files that cannot be are told so in a sentence, and nothing is lost', asyn
   const { investigation } = await ownPatch(page);
   const { folder, truth } = camera('--days', '5');
   await page.goto(`/investigations/${investigation.id}/pictures`);
-  await page.getByRole('button', { name: 'Begin a film' }).click();
-  await page.getByRole('button', { name: 'Begin the film' }).click();
+  await page.getByRole('button', { name: say('pictures.beginFilm') }).click();
+  await page.getByRole('button', { name: say('pictures.beginTheFilm') }).click();
   const png = (width: number, height: number) => {
     const head = Buffer.alloc(33);
     Buffer.from('89504e470d0a1a0a0000000d49484452', 'hex').copy(head);
@@ -162,7 +163,7 @@ test('files that cannot be are told so in a sentence, and nothing is lost', asyn
   };
   const heic = Buffer.concat([Buffer.from([0, 0, 0, 24]), Buffer.from('ftypheic'), Buffer.alloc(40)]);
   const screenshot = await page.screenshot();
-  await page.getByLabel('Picture files').setInputFiles([
+  await page.getByLabel(say('pictures.pictureFiles')).setInputFiles([
     { name: 'garden.heic', mimeType: 'image/heic', buffer: heic },
     { name: 'dot.png', mimeType: 'image/png', buffer: png(1, 1) },
     { name: 'wall.png', mimeType: 'image/png', buffer: png(10_000, 10_000) },
@@ -177,13 +178,13 @@ test('files that cannot be are told so in a sentence, and nothing is lost', asyn
   await expect(refused).toContainText('“list.jpg” is a PDF, whatever its name says');
   // What has no date of its own waits for one; the other one goes.
   await expect(page.getByRole('button', { name: 'Add 1 picture' })).toBeEnabled();
-  await expect(page.getByText('Say the day.')).toBeVisible();
+  await expect(page.getByText(say('pictures.sayDay'))).toBeVisible();
   await page.getByLabel('Day of screen.png').fill(inDays(-2));
   await expect(page.getByText('No camera has left a word in it')).toBeVisible();
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Add 2 pictures' }).click();
   // The first in which the corners are said is the one that the rest are compared with: a screenshot is none of them.
-  await page.getByRole('button', { name: 'These are the corners' }).click();
+  await page.getByRole('button', { name: say('pictures.theseAreTheCorners') }).click();
   await expect(page.locator('.film-day.refused')).toHaveCount(1);
   await expect(page.getByText(/its corners were not found/)).toBeVisible();
 });
@@ -197,12 +198,12 @@ test('the demo’s film runs, shows two sections beside each other, and is taken
   await page.goto(`/investigations/${patch.id}/pictures?at=3`);
   await expect(page.getByRole('heading', { name: /clear cover for the first week, is half green/ })).toBeVisible();
   await expect(page.getByRole('heading', { name: '1 new picture: look first' })).toBeVisible();
-  const tape = page.getByRole('slider', { name: 'Picture looked at' });
+  const tape = page.getByRole('slider', { name: say('pictures.pictureLooked') });
   await expect(tape).toHaveAttribute('aria-valuetext', /^day 3/);
   await tape.press('ArrowRight');
   await expect(tape).toHaveAttribute('aria-valuetext', /^day 4/);
-  await page.getByRole('slider', { name: 'Days a second' }).fill('4');
-  await page.getByRole('button', { name: 'Let it grow' }).click();
+  await page.getByRole('slider', { name: say('pictures.daysSecond') }).fill('4');
+  await page.getByRole('button', { name: say('pictures.letGrow') }).click();
   await expect(tape).toHaveAttribute('aria-valuetext', /^day 14/);
   await page.getByRole('slider', { name: /As taken to the left/ }).press('End');
   await page.getByRole('button', { name: 'Side by side: nothing' }).click();
@@ -225,7 +226,7 @@ test('the demo’s film runs, shows two sections beside each other, and is taken
   // A GIF that is stopped is not there, and the film still runs.
   await page.getByRole('button', { name: 'GIF' }).click();
   await page
-    .getByRole('button', { name: 'Stop' })
+    .getByRole('button', { name: say('common.stop') })
     .dispatchEvent('click', {}, { timeout: 5000 })
     .catch(() => undefined);
   await expect(page.getByRole('button', { name: 'GIF' })).toBeVisible();
@@ -249,12 +250,12 @@ test('a ruler on a picture: the truth lies in its interval, and it stands in the
   });
   expect(sent.status()).toBe(200);
   await page.goto(`/investigations/${investigation.id}/pictures/ruler/${photo}`);
-  await expect(page.getByText('Say first how far the square ends are apart.')).toBeVisible();
+  await expect(page.getByText(say('pictures.sayFirstFarSquare'))).toBeVisible();
   await page.getByLabel('They are apart, cm').fill('20');
   await dragTo(page, 'Ruler from here', known.ruler[0]!);
   await dragTo(page, 'Ruler to here', known.ruler[1]!);
-  await page.getByRole('button', { name: 'One bend more' }).click();
-  await page.getByRole('button', { name: 'One bend more' }).click();
+  await page.getByRole('button', { name: say('pictures.bendMore') }).click();
+  await page.getByRole('button', { name: say('pictures.bendMore') }).click();
   for (const [i, name] of ['Foot', 'Bend 1', 'Bend 2', 'Tip'].entries()) await dragTo(page, name, known.axis[i]!);
   const read = page.locator('.ruler-read');
   const cm = (text: string) => [...text.matchAll(/(\d+(?:\.\d+)?) cm/g)].map((m) => Number(m[1]));

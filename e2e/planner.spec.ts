@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { expect } from '@playwright/test';
 import ICAL from 'ical.js';
 import { readFileSync } from 'node:fs';
@@ -9,7 +10,7 @@ import { test } from './test';
 
 test('a dose series from question to printed layout, lists and sown pots', async ({ page }) => {
   await beginPlan(page, /^Salt in steps/);
-  await page.getByLabel('What do you want to find out?').fill('How much salt can our barley stand?');
+  await page.getByLabel(say('planner.wantFind')).fill('How much salt can our barley stand?');
   await page.getByRole('button', { name: /^One more/ }).click();
   await openWord(page, /^E: 150 mmol/);
   await expect(page.getByLabel('Level 5 of salt in the water')).toHaveValue('150 mmol/L');
@@ -36,14 +37,14 @@ test('a dose series from question to printed layout, lists and sown pots', async
   await expectAccessible(page);
   await part(page, 'Prepare');
   await openWord(page, /^To spare/);
-  await page.getByLabel('Seeds in a packet').fill('50');
+  await page.getByLabel(say('plannerSeeds.seedsPacket')).fill('50');
   await page.keyboard.press('Escape');
   await expect(page.getByRole('row', { name: /Seeds of barley, untreated/ })).toContainText('2 packets of 50');
   await expect(page.getByText(/25 mmol\/L: \d+\.\d\d g of table salt/)).toBeVisible();
   await expect(
     page.getByText(/school’s own rules, local codes and the advice of licensed professionals come first/),
   ).toBeVisible();
-  await expect(page.getByText('Ask families before you start about:')).toContainText('wheat and gluten');
+  await expect(page.getByText('Ask families before you start about:')).toContainText(say('cautions.wheatGluten'));
   await expectAccessible(page);
   await expectNoSidewaysScroll(page);
   await saved(page);
@@ -54,7 +55,7 @@ test('a dose series from question to printed layout, lists and sown pots', async
   await expect(page.getByRole('row', { name: /E 150 mmol\/L/ })).toBeVisible();
   await page.goBack();
   await page.goBack();
-  await expect(page.getByText('Sown: the plan can be read')).toBeVisible();
+  await expect(page.getByText(say('planner.sownPlanRead'))).toBeVisible();
 });
 
 test('two factors crossed: four combinations, the control first, and the second taken away again with undo', async ({ page }) => {
@@ -65,11 +66,11 @@ test('two factors crossed: four combinations, the control first, and the second 
   await expectPrintable(page);
   await part(page, 'Ask');
   await openWord(page, /^What is changed.*light:/);
-  await page.getByRole('button', { name: 'Do not cross' }).click();
+  await page.getByRole('button', { name: say('plannerAsk.doNotCross') }).click();
   await expect(page.getByRole('heading', { name: '14 cups, 28 seeds' })).toBeVisible();
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: say('planner.undo') }).click();
   await expect(page.getByRole('heading', { name: '28 cups, 56 seeds' })).toBeVisible();
-  await page.getByRole('button', { name: 'Redo' }).click();
+  await page.getByRole('button', { name: say('planner.redo') }).click();
   await expect(page.getByRole('heading', { name: '14 cups, 28 seeds' })).toBeVisible();
   await page.locator('body').press('Control+z');
   await expect(page.getByRole('heading', { name: '28 cups, 56 seeds' })).toBeVisible();
@@ -90,10 +91,10 @@ test('an age ladder is sown in steps, and its days go into a calendar that anoth
   await beginPlan(page, /^Every age on one day/);
   await part(page, 'Days');
   await openWord(page, /^Lesson time/);
-  await page.getByLabel('Period').fill('10:15–11:00');
+  await page.getByLabel(say('planner.period')).fill('10:15–11:00');
   await expect(page.locator('.agenda-sow')).toHaveCount(5);
   const download = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Take it into a calendar (.ics)' }).click();
+  await page.getByRole('button', { name: say('planner.takeCalendarIcs') }).click();
   const text = readFileSync(await (await download).path(), 'utf8');
   const events = new ICAL.Component(ICAL.parse(text) as [string, unknown[], unknown[]])
     .getAllSubcomponents('vevent')
@@ -114,16 +115,19 @@ test('a pot at home: dealt within the teams, the kit is listed, and a phone at h
   await expect(page.getByText(/Every student has one pot at home; within a team, lots say who gets which/).first()).toBeVisible();
   await expectPrintable(page, 'Whose is which', '.own-pot');
   await part(page, 'Prepare');
-  await expect(page.getByRole('heading', { name: 'What goes home' })).toBeVisible();
-  await expect(page.getByText('A paper ruler that begins at its end')).toBeVisible();
+  await expect(page.getByRole('heading', { name: say('prepare.goesHome') })).toBeVisible();
+  await expect(page.getByText(say('lists.paperRulerBeginsEnd'))).toBeVisible();
   await part(page, 'Days');
   await openWord(page, /^Sowing/);
-  const sownOn = page.getByLabel('Sown on', { exact: true });
+  const sownOn = page.getByLabel(say('bringIn.sownOnHead'), { exact: true });
   await sownOn.fill('3/4');
   await sownOn.press('Tab');
   await expect(page.getByText('“3/4” is not a day: write it like 26 March.')).toBeVisible();
   await sownOn.fill(inDays(-3));
-  await page.getByRole('button', { name: 'Open the calendar' }).first().click();
+  await page
+    .getByRole('button', { name: say('entry.openCalendar') })
+    .first()
+    .click();
   await expect(page.getByRole('grid')).toBeVisible();
   await expectAccessible(page);
   // From the chosen day, three days back.
@@ -136,29 +140,31 @@ test('a pot at home: dealt within the teams, the kit is listed, and a phone at h
   const id = /investigations\/([^/]+)/.exec(page.url())![1]!;
   const boats = await joinOn(browser, 'Boats');
   await boats.goto(`/bench?investigation=${id}`);
-  await expect(boats.getByRole('heading', { name: 'Which pot is yours?' })).toBeVisible();
+  await expect(boats.getByRole('heading', { name: say('bench.potYours') })).toBeVisible();
   await expectAccessible(boats);
-  const pots = boats.getByRole('group', { name: 'Pots of the team' }).getByRole('button');
+  const pots = boats.getByRole('group', { name: say('bench.potsTeam') }).getByRole('button');
   await expect(pots).toHaveCount(4);
   // Its code, and whose of the team's it is.
   const code = /^([AB]\d+), number \d+$/.exec((await pots.nth(1).textContent())!.trim())![1]!;
   await boats.goto(`/bench?investigation=${id}&pot=${code}`);
   await expect(boats.getByText(`Your pot at home: ${code}`)).toBeVisible();
-  await expect(boats.getByRole('navigation', { name: 'Your containers' }).getByRole('button')).toHaveCount(1);
+  await expect(boats.getByRole('navigation', { name: say('bench.yourContainers') }).getByRole('button')).toHaveCount(1);
   await boats.goto(`/bench?investigation=${id}`);
   await expect(boats.getByText(`Your pot at home: ${code}`)).toBeVisible();
-  await boats.getByRole('button', { name: 'Show our team’s pots' }).click();
-  await expect(boats.getByRole('navigation', { name: 'Your containers' }).getByRole('button')).toHaveCount(4);
+  await boats.getByRole('button', { name: say('bench.showTeamsPots') }).click();
+  await expect(boats.getByRole('navigation', { name: say('bench.yourContainers') }).getByRole('button')).toHaveCount(4);
 });
 
 test('seeds in paper pockets: root tips are forecast, height is refused with a fix', async ({ page }) => {
   await beginPlan(page, /^Soaked or dry/);
   await openWord(page, /^What is measured/);
-  await page.getByRole('checkbox', { name: 'height', exact: true }).check();
+  await page.getByRole('checkbox', { name: say('measures.height'), exact: true }).check();
   await page.keyboard.press('Escape');
   await expect(fair(page)).toContainText('Height cannot be measured in a damp-paper pocket');
-  await expect(page.getByRole('button', { name: 'Sow it' })).toBeDisabled();
-  await fair(page).getByRole('button', { name: 'Leave that measure out' }).click();
+  await expect(page.getByRole('button', { name: say('planner.sowIt') })).toBeDisabled();
+  await fair(page)
+    .getByRole('button', { name: say('fairTest.leaveMeasure') })
+    .click();
   await expect(fair(page)).not.toContainText('Height cannot be measured');
   await part(page, 'Prepare');
   await expect(page.getByText(/Wet the paper with/)).toBeVisible();
@@ -175,32 +181,32 @@ test('kinds side by side: chosen by what suits, compared in a table, each with i
   await expect(page.getByLabel('Level 3 of kind of seed')).toHaveValue('radish');
   await part(page, 'Seeds');
   await openWord(page, /^What is to be seen/);
-  await page.getByRole('radio', { name: 'something to harvest' }).check();
+  await page.getByRole('radio', { name: say('plannerSeeds.somethingHarvest') }).check();
   await page.keyboard.press('Escape');
   // Kinds that are compared are pressed to be taken in or left out.
   await expect(page.getByRole('checkbox', { name: /Radish/ })).toBeChecked();
   await expect(page.getByRole('checkbox', { name: /Phacelia/ })).toHaveCount(0);
   await expect(page.getByText('Wheat is chosen, although: that cannot be seen.')).toBeVisible();
   await openWord(page, /^What is to be seen/);
-  await page.getByRole('radio', { name: 'whatever grows' }).check();
+  await page.getByRole('radio', { name: say('plannerSeeds.whateverGrows') }).check();
   await page.keyboard.press('Escape');
   await openWord(page, /^What it should be/);
-  await page.getByRole('checkbox', { name: 'soon up, to be sown again if it fails' }).check();
+  await page.getByRole('checkbox', { name: say('plannerSeeds.soonSownAgainFails') }).check();
   await page.keyboard.press('Escape');
   await openWord(page, /^Time: 6 weeks/);
-  await page.getByLabel('Weeks we have').fill('3');
+  await page.getByLabel(say('plannerSeeds.weeksWeHave')).fill('3');
   await page.keyboard.press('Escape');
   await expect(page.getByRole('checkbox', { name: /Parsley/ })).toHaveCount(0);
-  await page.getByRole('button', { name: 'Compared in a table' }).click();
-  await page.getByRole('button', { name: 'Length, mm' }).click();
-  await expect(page.getByRole('columnheader', { name: 'Length, mm' })).toHaveAttribute('aria-sort', 'ascending');
+  await page.getByRole('button', { name: say('plannerSeeds.comparedTable') }).click();
+  await page.getByRole('button', { name: say('plannerSeeds.lengthMm') }).click();
+  await expect(page.getByRole('columnheader', { name: say('plannerSeeds.lengthMm') })).toHaveAttribute('aria-sort', 'ascending');
   const lengths = (await page.locator('.planner-seed-table tbody tr td:nth-child(3)').allTextContents()).map((t) =>
     Number(t.split(' ').pop()),
   );
   expect(lengths).toEqual([...lengths].sort((a, b) => a - b));
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Choose garden cress' }).click();
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: say('planner.undo') }).click();
   await expect(page.getByText(/^Radish: \d+ to \d+ mm of cover/)).toBeVisible();
   await part(page, 'Lay out');
   await expectPrintable(page);
@@ -215,20 +221,20 @@ test('kinds side by side: chosen by what suits, compared in a table, each with i
 test('a question that was asked before is asked again as a new plan', async ({ page }) => {
   await signIn(page);
   await page.locator('.class-row').getByRole('link', { name: '7 Copper' }).click();
-  await page.getByRole('link', { name: 'Plan an investigation' }).click();
+  await page.getByRole('link', { name: say('classPage.planInvestigation') }).click();
   await page
     .locator('li', { hasText: 'How much road salt can garden cress stand?' })
-    .getByRole('button', { name: 'ask it again' })
+    .getByRole('button', { name: say('starts.askAgain') })
     .click();
-  await expect(page.getByLabel('What do you want to find out?')).toHaveValue('How much road salt can garden cress stand?');
+  await expect(page.getByLabel(say('planner.wantFind'))).toHaveValue('How much road salt can garden cress stand?');
   await expect(page.getByRole('button', { name: 'D: 100 mmol/L' })).toBeVisible();
   await expect(page.getByRole('heading', { name: '28 cups, 140 seeds' })).toBeVisible();
   await saved(page);
   await page.getByRole('link', { name: '7 Copper' }).click();
-  await page.getByRole('link', { name: 'Plan an investigation' }).click();
+  await page.getByRole('link', { name: say('classPage.planInvestigation') }).click();
   await page
     .locator('li', { hasText: 'Does road salt on the pavement' })
-    .getByRole('button', { name: 'begin a new one like it' })
+    .getByRole('button', { name: say('starts.beginNewLike') })
     .click();
   await expect(page.getByRole('button', { name: 'B: 25 mmol/L' })).toBeVisible();
 });

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { expect, type Page } from '@playwright/test';
 import { addDays, type IsoDay, parseDay, weekday, writeDay } from '@bright-sprout/core/calendar/days';
 import { inDays, today } from './days';
@@ -31,7 +32,7 @@ test('sealed bags for 24 children: kits, no watering, codes on the bags', async 
   await expect(sheet).not.toContainText('stick');
   await expect(sheet).not.toContainText('Fill');
   await part(page, 'Days');
-  await expect(page.getByRole('region', { name: 'Days of the plan' }).locator('.tape-left')).toHaveCount(0);
+  await expect(page.getByRole('region', { name: say('planDays.daysPlan') }).locator('.tape-left')).toHaveCount(0);
   await saved(page);
   await sow(page);
   await expect(page.getByRole('row', { name: /B soaked overnight/ })).toBeVisible();
@@ -47,15 +48,15 @@ test('a covered box of tiny seeds that need light: pressed on, opened, harvested
   await page.getByRole('radio', { name: /^Lettuce/ }).click();
   await openWord(page, /^Seeds: /);
   await page.getByLabel('Seeds in each box').fill('20');
-  await page.getByLabel('Plants left after thinning').fill('20');
+  await page.getByLabel(say('plannerAsk.plantsLeftAfterThinning')).fill('20');
   await page.keyboard.press('Escape');
   // 4 treatments of 3 boxes with 20 seeds each.
   await expect(page.getByRole('heading', { name: '12 boxes, 240 seeds' })).toBeVisible();
   await part(page, 'Days');
   await openWord(page, /^The end/);
-  await page.getByRole('textbox', { name: 'Last look' }).fill(inDays(90));
+  await page.getByRole('textbox', { name: say('planner.lastLook') }).fill(inDays(90));
   await openWord(page, /^In the end/);
-  await page.getByRole('checkbox', { name: 'in the end they are harvested and weighed' }).check();
+  await page.getByRole('checkbox', { name: say('planner.endHarvestedWeighed') }).check();
   for (const title of ['Lift the covers and move into the light', 'Take the covers off', 'Harvest the lettuce'])
     await expect(page.locator('.agenda').getByText(title, { exact: true })).toBeVisible();
   await part(page, 'Prepare');
@@ -95,10 +96,10 @@ test('paper pots that go outside: a goal line, hardening off day by day, pegs ca
   await page.getByRole('radio', { name: /^Compostable paper/ }).check();
   await part(page, 'Days');
   await openWord(page, /^The end/);
-  await page.getByRole('textbox', { name: 'Last look' }).fill(inDays(80));
+  await page.getByRole('textbox', { name: say('planner.lastLook') }).fill(inDays(80));
   await openWord(page, /^In the end/);
-  await page.getByRole('checkbox', { name: 'in the end the plants go outside' }).check();
-  await page.getByLabel('Last frost, as a rule').fill(inDays(30));
+  await page.getByRole('checkbox', { name: say('planner.endPlantsGoOutside') }).check();
+  await page.getByLabel(say('planner.lastFrostRule')).fill(inDays(30));
   await page.keyboard.press('Escape');
   const agenda = page.locator('.agenda');
   await expect(agenda.getByText('Begin to harden off the barley')).toBeVisible();
@@ -111,8 +112,8 @@ test('paper pots that go outside: a goal line, hardening off day by day, pegs ca
   await page.keyboard.press('ArrowLeft');
   await page.keyboard.press('ArrowLeft');
   await expect(peg).not.toHaveAttribute('aria-valuetext', before!);
-  await page.getByRole('button', { name: 'Undo' }).click();
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: say('planner.undo') }).click();
+  await page.getByRole('button', { name: say('planner.undo') }).click();
   await expect(peg).toHaveAttribute('aria-valuetext', before!);
   await saved(page);
 });
@@ -122,7 +123,7 @@ test('three kinds crossed with light, one with seeds of its own: 42 cups, 140 se
   await openWord(page, /^C: nasturtium/);
   await page.getByLabel('Seeds in each of level 3').fill('2');
   await openWord(page, /^What is changed/);
-  await page.getByRole('button', { name: 'Cross it with a second thing' }).click();
+  await page.getByRole('button', { name: say('plannerAsk.crossSecondThing') }).click();
   // 14 cups of each kind: wheat and mustard with 4 seeds, nasturtium with 2.
   await expect(page.getByRole('heading', { name: '42 cups, 140 seeds' })).toBeVisible();
   await part(page, 'Prepare');
@@ -149,7 +150,7 @@ test('crowding in halves of a flat, thinned after two weeks', async ({ page }) =
   await page.keyboard.press('Escape');
   await part(page, 'Lay out');
   await openWord(page, /^What carries them/);
-  await page.getByRole('checkbox', { name: 'They have a shape of their own' }).check();
+  await page.getByRole('checkbox', { name: say('layOut.shapeOwn') }).check();
   for (const [label, value] of [
     ['Places side by side', '2'],
     ['Places one behind the other', '1'],
@@ -167,7 +168,7 @@ test('crowding in halves of a flat, thinned after two weeks', async ({ page }) =
   await expect(page.getByRole('group', { name: 'Pan 6' }).locator('.lay-pot')).toHaveCount(2);
   await part(page, 'Days');
   await openWord(page, /^Thinning: when the first true leaves open/);
-  await page.getByRole('textbox', { name: 'Thinned on' }).fill(writeDay(await thirdMonday(page)));
+  await page.getByRole('textbox', { name: say('planner.thinnedOn') }).fill(writeDay(await thirdMonday(page)));
   await page.keyboard.press('Escape');
   await expect(page.locator('.agenda').getByText('Thin to the number on the label')).toBeVisible();
   await expect(page.getByRole('slider', { name: 'Day of: thin' })).toBeVisible();
@@ -191,13 +192,13 @@ test('two additives crossed over two kinds in a cell carton, with a reaction wai
   await page.getByRole('radio', { name: /^Egg-carton or plug-tray cells/ }).check();
   await page.keyboard.press('Escape');
   await openWord(page, /^What is changed, and its steps: vinegar/);
-  await page.getByLabel('Unit, if it has amounts').fill('mL');
+  await page.getByLabel(say('plannerAsk.unitAmounts')).fill('mL');
   await page.getByLabel('Amount of level 2 in mL').fill('1');
   await page.keyboard.press('Escape');
   await openWord(page, /^What is changed, and its steps: chalk/);
-  await page.getByLabel('Unit, if it has amounts').fill('tablets');
+  await page.getByLabel(say('plannerAsk.unitAmounts')).fill('tablets');
   await page.getByLabel('Amount of level 2 in tablets').fill('0.5');
-  await page.getByRole('button', { name: 'And over kinds of seed' }).click();
+  await page.getByRole('button', { name: say('plannerAsk.overKindsSeed') }).click();
   await page.mouse.click(640, 40);
   await openWord(page, /^What is changed, and its steps: cabbage/);
   await page.getByLabel('Kind of level 2').selectOption({ label: 'Radish' });
@@ -216,7 +217,7 @@ test('two additives crossed over two kinds in a cell carton, with a reaction wai
   await expect(sheet).toContainText('A, B: fill each cell with');
   await expect(sheet).toContainText('of mix (sour water, chalk)');
   await part(page, 'Days');
-  await expect(page.locator('.agenda').getByText('Mix the soil and let it stand')).toBeVisible();
+  await expect(page.locator('.agenda').getByText(say('planDays.mixSoilLetStand'))).toBeVisible();
   await saved(page);
   await sow(page);
   await expect(page.getByRole('row', { name: /H sour water · chalk · radish/ })).toBeVisible();
@@ -234,21 +235,24 @@ test('a pot in reserve takes the place of one that was knocked over', async ({ p
   await expect(page.getByRole('row', { name: /^Cups/ })).toContainText('36');
   await part(page, 'Days');
   await openWord(page, /^Sowing/);
-  await page.getByLabel('Sown on', { exact: true }).fill(inDays(-3));
+  await page.getByLabel(say('bringIn.sownOnHead'), { exact: true }).fill(inDays(-3));
   await page.keyboard.press('Escape');
   await saved(page);
   await sow(page);
   await expect(page).toHaveURL(/\/investigations\//);
   await expect(page.getByText('and 4 in reserve')).toBeVisible();
   await part(page, 'Check');
-  await page.getByRole('link', { name: 'Run the class' }).click();
-  const take = page.locator('section', { has: page.getByRole('heading', { name: 'Take a pot from the reserve' }) });
+  await page.getByRole('link', { name: say('page.runClass') }).click();
+  const take = page.locator('section', { has: page.getByRole('heading', { name: say('run.takePotReserve') }) });
   await expect(take).toContainText('In reserve: A8, B8, C8, D8');
-  await expect(take.getByRole('button', { name: 'Take it' })).toBeDisabled();
-  await page.getByRole('group', { name: 'Containers that are lost' }).getByRole('button', { name: /^A1/ }).click();
+  await expect(take.getByRole('button', { name: say('run.takeIt') })).toBeDisabled();
+  await page
+    .getByRole('group', { name: say('run.containersLost') })
+    .getByRole('button', { name: /^A1/ })
+    .click();
   await page.getByRole('button', { name: 'Record for 1' }).click();
-  await take.getByLabel('In the place of').selectOption({ label: 'A1, by A8' });
-  await take.getByRole('button', { name: 'Take it' }).click();
+  await take.getByLabel(say('run.inThePlaceOf')).selectOption({ label: 'A1, by A8' });
+  await take.getByRole('button', { name: say('run.takeIt') }).click();
   await expect(take).toContainText('In reserve: B8, C8, D8');
   await expect(page.getByText(/^A8 took the place of A1, for /)).toBeVisible();
   await page.reload();
@@ -257,23 +261,23 @@ test('a pot in reserve takes the place of one that was knocked over', async ({ p
 
 test('a sowing is taken back while nothing is written down; the plan is changed, thrown away and had back', async ({ page }) => {
   await beginPlan(page, /^How deep/);
-  await page.getByLabel('What do you want to find out?').fill('How deep for a second thought?');
+  await page.getByLabel(say('planner.wantFind')).fill('How deep for a second thought?');
   await saved(page);
   await sow(page);
-  await expect(page.getByRole('link', { name: 'Run sheet, lists and what to mind' })).toBeVisible();
-  await page.getByRole('button', { name: 'Take the sowing back, and change the plan' }).click();
+  await expect(page.getByRole('link', { name: say('sownPlan.runSheetListsMind') })).toBeVisible();
+  await page.getByRole('button', { name: say('sownPlan.takeSowingBackChange') }).click();
   await openWord(page, /^Containers/);
   await page.getByLabel('Cups of each').fill('3');
   await expect(page.getByRole('heading', { name: /^12 cups/ })).toBeVisible();
   await page.keyboard.press('Escape');
   await saved(page);
   await page.getByRole('link', { name: '7 Copper' }).click();
-  await page.getByRole('link', { name: 'Plan an investigation' }).click();
+  await page.getByRole('link', { name: say('classPage.planInvestigation') }).click();
   const own = page.locator('li', { hasText: 'How deep for a second thought?' });
-  await own.getByRole('button', { name: 'throw it away' }).click();
+  await own.getByRole('button', { name: say('starts.throwAway') }).click();
   await expect(page.getByText('“How deep for a second thought?” is thrown away.')).toBeVisible();
   await expect(own).toHaveCount(0);
-  await page.getByRole('button', { name: 'Have it back' }).click();
+  await page.getByRole('button', { name: say('starts.haveItBack') }).click();
   await expect(own).toHaveCount(1);
 });
 
@@ -282,9 +286,9 @@ test('on a phone the question, its pictures and the bar of what follows are in r
   await beginPlan(page, /^Salt in steps/);
   await expectNoSidewaysScroll(page);
   await page.getByRole('button', { name: /^28 cups, 56 seeds/ }).click();
-  await expect(page.getByRole('heading', { name: 'What follows from the plan' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: say('planner.followsPlan') })).toBeVisible();
   await expectAccessible(page);
-  await page.getByRole('button', { name: 'Close' }).click();
+  await page.getByRole('button', { name: say('common.close') }).click();
   await expect(page.getByRole('dialog')).toHaveCount(0);
   await openWord(page, /^Containers/);
   // A field that is emptied or wrong stays where it is.

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { expect } from '@playwright/test';
 import { inDays } from './days';
 import { expectAccessible } from './people';
@@ -45,7 +46,9 @@ test('by keyboard alone a treatment is put at one end; the check sees it, and it
   }
   await expect(fair(page)).toContainText(/A \(light\) stand at one end/);
   await expect(page.getByRole('button', { name: /^Places: drawn by lot, \d sponges moved by hand/ })).toBeVisible();
-  await fair(page).getByRole('button', { name: 'Deal the places again' }).click();
+  await fair(page)
+    .getByRole('button', { name: say('fairTest.dealPlacesAgain') })
+    .click();
   await expect(fair(page)).not.toContainText('stand at one end');
   await saved(page);
 });
@@ -56,14 +59,14 @@ test('what is done knowingly is kept with its reason, and comes back beside the 
   await openWord(page, /^Who gets what/);
   await page.getByRole('radio', { name: /^each team has one treatment/ }).check();
   await page.keyboard.press('Escape');
-  await expect(fair(page)).toContainText('Each team has one treatment only.');
+  await expect(fair(page)).toContainText(say('fairTest.teamTreatmentOnly'));
   await fair(page)
     .locator('.finding', { hasText: 'Each team has one treatment only.' })
-    .getByRole('button', { name: 'We do it on purpose' })
+    .getByRole('button', { name: say('planner.weDoItKnowingly') })
     .click();
-  await page.getByLabel('Why do you do it on purpose?').fill('Each table has its own tap');
-  await page.getByRole('button', { name: 'Keep on record' }).click();
-  await expect(fair(page).getByRole('heading', { name: 'Done on purpose' })).toBeVisible();
+  await page.getByLabel(say('planner.whyDoneKnowingly')).fill('Each table has its own tap');
+  await page.getByRole('button', { name: say('planner.keepRecord') }).click();
+  await expect(fair(page).getByRole('heading', { name: say('planner.doneKnowingly') })).toBeVisible();
   await saved(page);
   await sow(page);
   await expect(page.getByRole('row', { name: /A no salt/ })).toBeVisible();
@@ -75,20 +78,22 @@ test('a break longer than the pots last is mended with one press, stands in the 
   await beginPlan(page, /^Sour water, and chalk in the soil/);
   await part(page, 'Days');
   await openWord(page, /^School days/);
-  await page.getByLabel('Name of the holiday').fill('Project week');
-  await page.getByLabel('First day off').fill(inDays(14));
-  await page.getByLabel('Last day off').fill(inDays(20));
-  await page.getByRole('button', { name: 'Add days off' }).click();
+  await page.getByLabel(say('planner.nameHoliday')).fill('Project week');
+  await page.getByLabel(say('planner.firstDayOff')).fill(inDays(14));
+  await page.getByLabel(say('planner.lastDayOff')).fill(inDays(20));
+  await page.getByRole('button', { name: say('planner.addDaysOff') }).click();
   await expect(fair(page)).toContainText(/Project week from .*: nobody waters for \d+ days/);
-  await fair(page).getByRole('button', { name: 'Somebody comes in to water' }).click();
+  await fair(page)
+    .getByRole('button', { name: say('fairTest.somebodyComesWater') })
+    .click();
   await expect(fair(page)).not.toContainText('nobody waters for');
-  await expect(page.locator('.agenda').getByText('Somebody comes in to water').first()).toBeVisible();
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.locator('.agenda').getByText(say('fairTest.somebodyComesWater')).first()).toBeVisible();
+  await page.getByRole('button', { name: say('planner.undo') }).click();
   await expect(fair(page)).toContainText('nobody waters for');
   await openWord(page, /^Lesson time/);
-  await page.getByLabel('Period').fill('11:00–10:15');
-  await expect(page.getByText('Write the period like 10:15–11:00, its end after its start.').first()).toBeVisible();
-  await page.getByLabel('Period').fill('');
+  await page.getByLabel(say('planner.period')).fill('11:00–10:15');
+  await expect(page.getByText(say('planning.writePeriodLikeEnd')).first()).toBeVisible();
+  await page.getByLabel(say('planner.period')).fill('');
   await part(page, 'Prepare');
   await expect(page.getByText(/sour water: .* of vinegar of 5 %, water up to/)).toBeVisible();
   await expect(page.getByText(/After one watering with sour water on chalk, chalk is left/)).toBeVisible();
@@ -99,7 +104,7 @@ test('bad input gets a sentence at its field and loses nothing', async ({ page }
   await beginPlan(page, /^Salt in steps/);
   await openWord(page, /^B: 25 mmol/);
   await page.getByLabel('Amount of level 2 in mmol/L').fill('-25');
-  await expect(page.getByText('An amount cannot be below zero.').first()).toBeVisible();
+  await expect(page.getByText(say('planning.amountCannotBelowZero')).first()).toBeVisible();
   await page.getByLabel('Amount of level 2 in mmol/L').fill('25');
   await part(page, 'Seeds');
   await openWord(page, /^Containers/);
@@ -109,16 +114,16 @@ test('bad input gets a sentence at its field and loses nothing', async ({ page }
   await page.getByLabel('Cups of each').fill('7');
   await part(page, 'Days');
   await openWord(page, /^The end/);
-  await page.getByRole('textbox', { name: 'Last look' }).fill('2020-01-01');
+  await page.getByRole('textbox', { name: say('planner.lastLook') }).fill('2020-01-01');
   await expect(page.getByText(/The end has to come after sowing/).first()).toBeVisible();
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: say('planner.undo') }).click();
   await openWord(page, /^School days/);
   for (const day of ['Mon', 'Tue', 'Wed', 'Thu', 'Fri']) await page.getByRole('checkbox', { name: day }).uncheck();
-  await expect(page.getByText('No weekday is a school day.').first()).toBeVisible();
-  await expect(page.getByRole('button', { name: 'Sow it' })).toBeDisabled();
+  await expect(page.getByText(say('calendar.weekdaySchoolDay')).first()).toBeVisible();
+  await expect(page.getByRole('button', { name: say('planner.sowIt') })).toBeDisabled();
   await saved(page);
   await page.reload();
-  await expect(page.getByText('No weekday is a school day.').first()).toBeVisible();
+  await expect(page.getByText(say('calendar.weekdaySchoolDay')).first()).toBeVisible();
 });
 
 test('two people at one plan: the slower one is told, and chooses', async ({ page, context }) => {
@@ -126,31 +131,31 @@ test('two people at one plan: the slower one is told, and chooses', async ({ pag
   await saved(page);
   const other = await context.newPage();
   await other.goto(page.url());
-  await other.getByLabel('What do you want to find out?').fill('Theirs: how deep is too deep?');
+  await other.getByLabel(say('planner.wantFind')).fill('Theirs: how deep is too deep?');
   await saved(other);
-  await page.getByLabel('What do you want to find out?').fill('Mine: how deep is deep enough?');
+  await page.getByLabel(say('planner.wantFind')).fill('Mine: how deep is deep enough?');
   await expect(page.getByRole('alert')).toContainText('Theirs: how deep is too deep?');
   await page.getByRole('button', { name: 'Keep mine' }).click();
   await saved(page);
   await page.reload();
-  await expect(page.getByLabel('What do you want to find out?')).toHaveValue('Mine: how deep is deep enough?');
+  await expect(page.getByLabel(say('planner.wantFind'))).toHaveValue('Mine: how deep is deep enough?');
 });
 
 test('what was typed just before the window closed, with no network, is there again and saved', async ({ page, context }) => {
   await beginPlan(page, /^How deep/);
   await saved(page);
   await context.route('**/api/v1/plans/**', (route) => (route.request().method() === 'PUT' ? route.abort() : route.continue()));
-  await page.getByLabel('What do you want to find out?').fill('How deep is too deep for a window that closes?');
+  await page.getByLabel(say('planner.wantFind')).fill('How deep is too deep for a window that closes?');
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('How deep is too deep for a window that closes?');
   const address = page.url();
   await page.close();
   await context.unroute('**/api/v1/plans/**');
   const again = await context.newPage();
   await again.goto(address);
-  await expect(again.getByLabel('What do you want to find out?')).toHaveValue('How deep is too deep for a window that closes?');
+  await expect(again.getByLabel(say('planner.wantFind'))).toHaveValue('How deep is too deep for a window that closes?');
   await saved(again);
-  await again.getByRole('button', { name: 'Undo' }).click();
-  await expect(again.getByLabel('What do you want to find out?')).not.toHaveValue(/window that closes/);
+  await again.getByRole('button', { name: say('planner.undo') }).click();
+  await expect(again.getByLabel(say('planner.wantFind'))).not.toHaveValue(/window that closes/);
   await saved(again);
 });
 
@@ -158,27 +163,30 @@ test('what goes outside waits for the last frost, and a half day has no afternoo
   await beginPlan(page, /^Salt in steps/);
   await part(page, 'Days');
   await openWord(page, /^The end/);
-  await page.getByRole('textbox', { name: 'Last look' }).fill(inDays(90));
+  await page.getByRole('textbox', { name: say('planner.lastLook') }).fill(inDays(90));
   await openWord(page, /^In the end/);
-  await page.getByRole('checkbox', { name: 'in the end the plants go outside' }).check();
-  await page.getByLabel('Last frost, as a rule').fill(inDays(30));
+  await page.getByRole('checkbox', { name: say('planner.endPlantsGoOutside') }).check();
+  await page.getByLabel(say('planner.lastFrostRule')).fill(inDays(30));
   await expect(page.getByText('Plant out the barley')).toBeVisible();
   await expect(page.getByText('Begin to harden off the barley')).toBeVisible();
-  await page.getByLabel('Last frost, as a rule').fill(inDays(200));
+  await page.getByLabel(say('planner.lastFrostRule')).fill(inDays(200));
   await expect(page.getByText(/Barley could go outside from .* after the plan ends/).first()).toBeVisible();
   await expect(page.getByText('Plant out the barley')).toHaveCount(0);
   for (const title of ['Lift the covers and move into the light', 'Take the covers off'])
     await expect(page.getByText(title, { exact: true })).toBeVisible();
   await openWord(page, /^Lesson time/);
-  await page.getByLabel('Period').fill('13:15–14:00');
+  await page.getByLabel(say('planner.period')).fill('13:15–14:00');
   await openWord(page, /^Sowing/);
-  const sowOn = await page.getByLabel('Sown on', { exact: true }).inputValue();
+  const sowOn = await page.getByLabel(say('bringIn.sownOnHead'), { exact: true }).inputValue();
   await openWord(page, /^School days/);
-  await page.getByLabel('Half day', { exact: true }).fill(sowOn);
-  await page.getByRole('button', { name: 'Add a half day' }).click();
+  await page.getByLabel(say('calendar.halfDay'), { exact: true }).fill(sowOn);
+  await page.getByRole('button', { name: say('planner.addHalfDay') }).click();
   await expect(page.getByText(/Sow would fall on .* a half day without our period\./)).toBeVisible();
   await expectAccessible(page);
-  await page.locator('li', { hasText: 'Half day:' }).getByRole('button', { name: 'remove' }).click();
+  await page
+    .locator('li', { hasText: 'Half day:' })
+    .getByRole('button', { name: say('common.remove') })
+    .click();
   await expect(page.getByText(/a half day without our period/)).toHaveCount(0);
   await saved(page);
 });
@@ -200,7 +208,7 @@ test('places that are compared have a tray each, and a container that strays is 
   await page.mouse.up();
   const said = page.getByRole('listitem').filter({ hasText: /meant for another place/ });
   await expect(said).toBeVisible();
-  await said.getByRole('button', { name: 'Put them back as drawn' }).click();
+  await said.getByRole('button', { name: say('fairTest.putThemBackDrawn') }).click();
   await expect(said).toHaveCount(0);
 });
 
@@ -218,7 +226,7 @@ test('containers are laid out as their method stands: bags on a pane, sections o
   await openWord(page, /^Who gets what/);
   await page.getByRole('radio', { name: /^every team has one of each/ }).check();
   await page.keyboard.press('Escape');
-  await expect(page.getByRole('heading', { name: 'Who meets whom' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: say('layOut.meetsWhom') })).toBeVisible();
   await part(page, 'Seeds');
   for (const [method, carrier] of [
     ['Damp-paper pocket in a clear bag on a window', 'Window pane'],

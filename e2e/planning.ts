@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { expect, type Page } from '@playwright/test';
 import { signIn } from './people';
 
@@ -9,16 +10,16 @@ export async function beginPlan(page: Page, start: RegExp): Promise<void> {
   // The shelves push the classes down when they come: who presses before that presses beside.
   await expect(page.getByText('all shelves at one scale')).toBeVisible();
   await page.locator('.class-row').getByRole('link', { name: '7 Copper' }).click();
-  await page.getByRole('link', { name: 'Plan an investigation' }).click();
+  await page.getByRole('link', { name: say('classPage.planInvestigation') }).click();
   await page.getByRole('button', { name: start }).click();
   // A plan is worked out, kept and opened: on a busy machine that takes a while.
   await page.waitForURL(/\/plans\/[0-9a-f-]+\/ask/);
-  await expect(page.getByLabel('What do you want to find out?')).toBeVisible();
+  await expect(page.getByLabel(say('planner.wantFind'))).toBeVisible();
 }
 
 export const part = (page: Page, name: string) =>
   page
-    .getByRole('navigation', { name: 'Stations' })
+    .getByRole('navigation', { name: say('page.stations') })
     .getByRole('link', { name: new RegExp(`^${name}`) })
     .click();
 /** Opens a word of a sentence, a treatment on its picture, or a thing that is alike for all; what hangs over it is closed first. */
@@ -26,14 +27,14 @@ export async function openWord(page: Page, name: RegExp): Promise<void> {
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name }).first().click();
 }
-export const fair = (page: Page) => page.getByRole('region', { name: 'Fair-test check' });
+export const fair = (page: Page) => page.getByRole('region', { name: say('planner.fairTestCheck') });
 export const saved = (page: Page) => expect(page.getByRole('status').filter({ hasText: 'All saved' })).toBeVisible();
 
 /** Sows the plan and goes to what was laid out. */
 export async function sow(page: Page): Promise<void> {
-  await page.getByRole('button', { name: 'Sow it' }).click();
-  await page.getByRole('button', { name: 'Yes, lay it out' }).click();
-  await expect(page.getByRole('heading', { name: 'What went differently?' })).toBeVisible();
+  await page.getByRole('button', { name: say('planner.sowIt') }).click();
+  await page.getByRole('button', { name: say('planner.yesLay') }).click();
+  await expect(page.getByRole('heading', { name: say('sowing.whatWentDifferently') })).toBeVisible();
   await part(page, 'Plan');
 }
 

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { spawn } from 'node:child_process';
 import { mkdirSync, mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
@@ -178,7 +179,7 @@ test('a server that dies in the middle of a send loses nothing and keeps nothing
   });
   const bench = async () => (await (await page.request.get(`${url}/api/v1/bench`)).json()) as BenchView;
   await page.goto(`${url}/bench`);
-  await page.getByRole('button', { name: 'We know how' }).click();
+  await page.getByRole('button', { name: say('bench.weKnowHow') }).click();
   const enter = async (pot: string, digits: string) => {
     await page.getByRole('button', { name: pot, exact: true }).click();
     for (const digit of digits) await page.getByRole('button', { name: digit, exact: true }).click();

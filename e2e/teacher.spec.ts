@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { expect } from '@playwright/test';
 import { expectAccessible, expectNoSidewaysScroll, openWall, signIn } from './people';
@@ -7,39 +8,39 @@ import { test } from './test';
 
 test('a wrong password says so and keeps what was typed; the right one opens today', async ({ page }) => {
   await page.goto('/');
-  await page.getByLabel('E-mail address').fill('teacher@millrace.example');
-  await page.getByLabel('Password').fill('not this one');
-  await page.getByRole('button', { name: 'Sign in' }).click();
+  await page.getByLabel(say('signIn.eMailAddress')).fill('teacher@millrace.example');
+  await page.getByLabel(say('signIn.password')).fill('not this one');
+  await page.getByRole('button', { name: say('signIn.signIn') }).click();
   await expect(page.getByRole('alert')).toContainText('do not belong together');
-  await expect(page.getByLabel('E-mail address')).toHaveValue('teacher@millrace.example');
+  await expect(page.getByLabel(say('signIn.eMailAddress'))).toHaveValue('teacher@millrace.example');
   await expectAccessible(page);
-  await page.getByLabel('Password').fill('grow-a-hedge-2');
-  await page.getByRole('button', { name: 'Sign in' }).click();
-  await expect(page.getByRole('heading', { name: 'What looks wrong' })).toBeVisible();
+  await page.getByLabel(say('signIn.password')).fill('grow-a-hedge-2');
+  await page.getByRole('button', { name: say('signIn.signIn') }).click();
+  await expect(page.getByRole('heading', { name: say('today.looksWrong') })).toBeVisible();
 });
 
 test('on an empty database the first teacher makes an account, a class and its teams', async ({ page }, info) => {
   await page.goto(`http://127.0.0.1:${emptyPort(info.parallelIndex)}`);
-  await expect(page.getByRole('heading', { name: 'Make the first teacher’s account' })).toBeVisible();
-  await page.getByRole('button', { name: 'Make the account' }).click();
-  await expect(page.getByText('Choose a password with at least 10 characters.')).toBeVisible();
-  await page.getByLabel('School').fill('Weir School');
-  await page.getByLabel('Your name, as the class knows it').fill('Room 3');
-  await page.getByLabel('E-mail address').fill('first@weir.example');
-  await page.getByLabel('Password').fill('tall enough words');
-  await page.getByRole('button', { name: 'Make the account' }).click();
-  await expect(page.getByRole('heading', { name: 'Your pots will stand here' })).toBeVisible();
-  await page.getByLabel('Name of the class').fill('6 Amber');
-  await page.getByRole('button', { name: 'Add the class' }).click();
+  await expect(page.getByRole('heading', { name: say('signIn.makeFirstTeachersAccount') })).toBeVisible();
+  await page.getByRole('button', { name: say('signIn.makeAccount') }).click();
+  await expect(page.getByText(say('refusals.choosePasswordLeastCharacters'))).toBeVisible();
+  await page.getByLabel(say('signIn.school')).fill('Weir School');
+  await page.getByLabel(say('signIn.nameClassKnows')).fill('Room 3');
+  await page.getByLabel(say('signIn.eMailAddress')).fill('first@weir.example');
+  await page.getByLabel(say('signIn.password')).fill('tall enough words');
+  await page.getByRole('button', { name: say('signIn.makeAccount') }).click();
+  await expect(page.getByRole('heading', { name: say('today.potsStand') })).toBeVisible();
+  await page.getByLabel(say('today.nameClass')).fill('6 Amber');
+  await page.getByRole('button', { name: say('today.addTheClass') }).click();
   await expect(page.getByRole('heading', { name: '6 Amber' })).toBeVisible();
-  await page.getByRole('button', { name: 'Kites' }).click();
+  await page.getByRole('button', { name: say('refusals.kites') }).click();
   await expect(page.getByRole('row', { name: /Kites/ })).toBeVisible();
-  await page.getByRole('button', { name: 'Fish', exact: true }).click();
+  await page.getByRole('button', { name: say('refusals.fish'), exact: true }).click();
   await expect(page.getByRole('row', { name: /Fish/ })).toBeVisible();
   await page.reload();
   await expect(page.getByRole('row', { name: /Fish \d{4}/ })).toBeVisible();
   // This server listens to its own machine: nothing is shown that a tablet could not open.
-  await expect(page.getByText('No other device can open it yet')).toBeVisible();
+  await expect(page.getByText(say('wayIn.otherDeviceOpenYet'))).toBeVisible();
   await expect(page.getByText('npm start -- --room')).toBeVisible();
   await expect(page.getByRole('img', { name: /scanned/ })).toHaveCount(0);
 });
@@ -51,25 +52,25 @@ test('the way in is shown for the projector, at the address that the room reache
 }) => {
   await signIn(page);
   await page.locator('.class-row').getByRole('link', { name: '7 Copper' }).click();
-  await page.getByRole('link', { name: 'Show it on the projector' }).click();
+  await page.getByRole('link', { name: say('classPage.showProjector') }).click();
   await expect(page.getByRole('heading', { name: '7 Copper: join your team' })).toBeVisible();
   await expect(page.getByText(`${baseURL!.replace('http://', '')}/join`)).toBeVisible();
-  await expect(page.getByRole('img', { name: 'Joins the class when it is scanned' })).toBeVisible();
+  await expect(page.getByRole('img', { name: say('classPage.joinsClassWhenScanned') })).toBeVisible();
   await expectAccessible(page);
   await page.setViewportSize({ width: 1920, height: 1080 });
   await expectNoSidewaysScroll(page);
   const code = (await page.locator('.join-screen-code').textContent())!;
   const phone = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage();
   await phone.goto(`/C/${code}`);
-  await expect(phone.getByRole('heading', { name: 'Which one are you?' })).toBeVisible();
+  await expect(phone.getByRole('heading', { name: say('joining.whichOneAreYou') })).toBeVisible();
 });
 
 test('today shows the shelf, what looks wrong and who has not answered', async ({ page }) => {
   await signIn(page);
   await expect(page.getByRole('link', { name: '7 Copper: Does road salt on the pavement reach the hedge?' })).toBeVisible();
-  await expect(page.getByRole('heading', { name: 'What looks wrong' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: say('today.looksWrong') })).toBeVisible();
   // Who has not answered is asked on the plan's days only.
-  const answers = page.locator('section', { has: page.getByRole('heading', { name: 'Not answered today' }) });
+  const answers = page.locator('section', { has: page.getByRole('heading', { name: say('today.answeredToday') }) });
   await expect(answers.getByText(/\d+ of \d+ |Every pot has its answer/).first()).toBeVisible();
   await expectAccessible(page);
   await expectNoSidewaysScroll(page);
@@ -78,7 +79,7 @@ test('today shows the shelf, what looks wrong and who has not answered', async (
 test('the wall: moving along the days by keyboard makes the plants grow, and a plant tells its story', async ({ page }) => {
   await signIn(page);
   await openWall(page);
-  const tape = page.getByRole('slider', { name: 'Day looked at' });
+  const tape = page.getByRole('slider', { name: say('tape.dayLooked') });
   const tallest = () => page.getByRole('button', { name: /^A\d, no salt: \d/ }).count();
   await expect(page.getByText(/measured · \d+ not up yet · \d+ lost/)).toBeVisible();
   const late = await tallest();
@@ -90,8 +91,8 @@ test('the wall: moving along the days by keyboard makes the plants grow, and a p
   await page.keyboard.press('End');
   const knocked = page.getByRole('button', { name: /was knocked over/ });
   await knocked.click();
-  await expect(page.getByRole('dialog')).toContainText('was knocked over');
-  await page.getByRole('button', { name: 'Close' }).click();
+  await expect(page.getByRole('dialog')).toContainText(say('readings.knockedOver'));
+  await page.getByRole('button', { name: say('common.close') }).click();
   await expectAccessible(page);
   await page.reload();
   await expect(page.getByRole('button', { name: /was knocked over/ })).toBeVisible();
@@ -110,15 +111,15 @@ test('what the demo’s team corrected stands struck through', async ({ page }) 
 
 test('an investigation is put away, leaves every list, and the class goes on', async ({ page }) => {
   await beginPlan(page, /^How deep/);
-  await page.getByLabel('What do you want to find out?').fill('How deep is too deep for wheat?');
+  await page.getByLabel(say('planner.wantFind')).fill('How deep is too deep for wheat?');
   await saved(page);
   await sow(page);
   await expect(page.getByRole('row', { name: /A 10 mm \(the control\)/ })).toBeVisible();
   await expect(page.getByRole('img', { name: /The tray from above/ })).toBeVisible();
   await expectAccessible(page);
-  await page.getByRole('button', { name: 'Put it away' }).click();
+  await page.getByRole('button', { name: say('end.putAway') }).click();
   await expect(page.getByText('It is put away')).toBeVisible();
-  await page.getByRole('button', { name: 'Back to the class' }).click();
+  await page.getByRole('button', { name: say('joining.backClass') }).click();
   await expect(page.getByRole('link', { name: 'How deep is too deep for wheat?' })).toHaveCount(0);
 });
 
@@ -136,23 +137,23 @@ test('compare: a sentence whose words can be changed, a figure, the claim, how s
   page.on('console', (m) => m.type() === 'error' && errors.push(m.text()));
   await signIn(page);
   await openWall(page);
-  await page.getByRole('slider', { name: 'Day looked at' }).focus();
+  await page.getByRole('slider', { name: say('tape.dayLooked') }).focus();
   await page.keyboard.press('Home');
   for (let i = 0; i < 5; i++) await page.keyboard.press('ArrowRight');
   await expect(page.getByRole('slider')).toHaveAttribute('aria-valuetext', /^day 13,/);
   await expect(page).toHaveURL(/day=/);
-  await page.getByRole('link', { name: 'Compare them' }).click();
+  await page.getByRole('link', { name: say('log.compareThem') }).click();
   await expect(page.getByRole('button', { name: 'Between what: salt in the water, step by step' })).toBeVisible();
   await page.getByRole('button', { name: /^Between what/ }).click();
-  await page.getByRole('button', { name: 'salt in the water', exact: true }).click();
+  await page.getByRole('button', { name: say('plannerAsk.saltWater'), exact: true }).click();
   await expect(page.getByText(/barley was shorter on day \d+ than with no salt: by about/)).toBeVisible();
   await expect(page.getByText(/\d+ pots measured, \d+ not up yet, \d+ lost/)).toBeVisible();
   await expect(page.locator('svg.figure').first()).toBeVisible();
   await expect(page.getByText(/95 % interval −/).first()).toBeVisible();
   await expect(page.getByText(/luck alone makes a gap this big/).first()).toBeVisible();
-  await page.getByRole('button', { name: 'Day by day' }).click();
+  await page.getByRole('button', { name: say('compare.dayByDay') }).click();
   await expect(page.locator('.chart .main-svg').first()).toBeVisible();
-  await page.getByText('Show the numbers').first().click();
+  await page.getByText(say('compare.showNumbers')).first().click();
   await expect(page.getByRole('row', { name: /A no salt 7/ })).toBeVisible();
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Not up yet: left out' }).click();

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useState } from 'react';
@@ -20,7 +21,7 @@ function Held({ first, told }: { first: string; told: (day: string) => void }) {
 function show(first: string) {
   const told = jest.fn();
   render(<Held first={first} told={told} />);
-  return { told, field: screen.getByLabelText('Sown on') };
+  return { told, field: screen.getByLabelText(say('bringIn.sownOnHead')) };
 }
 
 test('a day stands written out, and is typed as it is spoken', async () => {
@@ -51,7 +52,7 @@ test('what is not a day stays as it was typed, with a sentence, and no day stand
 
 test('a day is tapped in the calendar, which opens at its month', async () => {
   const { told, field } = show('2026-02-12');
-  await userEvent.click(screen.getByRole('button', { name: 'Open the calendar' }));
+  await userEvent.click(screen.getByRole('button', { name: say('entry.openCalendar') }));
   expect(await screen.findByRole('grid', { name: 'February 2026' })).toBeInTheDocument();
   await userEvent.click(screen.getByRole('button', { name: /February 17/ }));
   expect(told).toHaveBeenLastCalledWith('2026-02-17');

@@ -5,7 +5,9 @@ import Form from 'react-bootstrap/Form';
 import { localDay } from './localDay';
 import './dayInput.scss';
 
-const DayCalendar = lazy(() => import('./DayCalendar'));
+/** Without a network it may not come: then a day is typed. */
+const DayCalendar = lazy(() => import('./DayCalendar').catch(() => ({ default: NoCalendar })));
+const NoCalendar = () => <span className="second">{say('entry.calendarNeedsNetwork')}</span>;
 
 type Props = Omit<ComponentProps<typeof Form.Control>, 'type' | 'value' | 'onChange'> & {
   value: string;

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { render, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { type ShownPhoto } from './enteredSince';
@@ -25,7 +26,7 @@ test('small ones in a row; a tap shows one whole, and it can be taken back', asy
   await userEvent.click(screen.getAllByRole('button')[1]!);
   const dialog = await screen.findByRole('dialog');
   expect(within(dialog).getByRole('img')).toHaveAttribute('src', '/api/v1/bench/photos/p2');
-  await userEvent.click(within(dialog).getByRole('button', { name: 'Take it back' }));
+  await userEvent.click(within(dialog).getByRole('button', { name: say('common.takeBack') }));
   expect(onTakeBack).toHaveBeenCalledWith('p2');
   await waitFor(() => expect(screen.queryByRole('dialog')).not.toBeInTheDocument());
 });

@@ -1,6 +1,6 @@
 import { say } from '@bright-sprout/words/say';
 import { formatDay } from '@bright-sprout/core/calendar/days';
-import { lazy, Suspense, useState } from 'react';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import { type ShownPhoto } from './enteredSince';
 import { Picture } from './Picture';
 import { type WholePhotoProps } from './WholePhoto';
@@ -10,11 +10,14 @@ interface PhotosProps extends Omit<WholePhotoProps, 'photo' | 'onClose'> {
   photos: readonly ShownPhoto[];
 }
 
-const WholePhoto = lazy(() => import('./WholePhoto'));
+const whole = () => import('./WholePhoto');
+const WholePhoto = lazy(whole);
 
 /** Pictures of a container in a row; a tap shows one whole. */
 export function Photos({ photos, code, path, ruler, onTakeBack }: PhotosProps) {
   const [open, setOpen] = useState<ShownPhoto | null>(null);
+  // Fetched while there is a network: pictures are taken, and looked at, also without one.
+  useEffect(() => void whole().catch(() => undefined), []);
   if (photos.length === 0) return null;
   return (
     <div className="photos" role="group" aria-label={say('entry.picturesOf', { code })}>

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { render, screen } from '@testing-library/react';
 import { type WaitingEntry } from '../api/outbox';
 import { waitingCheck } from '../../test/waiting';
@@ -34,7 +35,7 @@ test('where the page opens without a network nobody has to keep it open', () => 
 
 test('a device that cannot keep an entry says so before it says that it waits', () => {
   render(<Unsent waiting={[entry({ kept: false })]} />);
-  expect(screen.getByRole('alert')).toHaveTextContent('This device cannot keep what you enter');
+  expect(screen.getByRole('alert')).toHaveTextContent(say('entry.deviceCannotKeepEnter'));
   expect(screen.queryByRole('status')).not.toBeInTheDocument();
   expect(asksBeforeLeaving()).toBe(true);
 });
@@ -44,6 +45,6 @@ test('what was refused says why and who decides, and can be sent again', () => {
   expect(screen.getByRole('alert')).toHaveTextContent(
     'It is another team’s. What you entered: not up yet. Your teacher has it now',
   );
-  screen.getByRole('button', { name: 'Send it again' }).click();
+  screen.getByRole('button', { name: say('entry.sendAgain') }).click();
   expect(again).toHaveBeenCalledWith('check');
 });

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type CareView } from '@bright-sprout/contracts/answers/care';
 import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
@@ -27,18 +28,18 @@ function show(care: CareView[], teamId: string | null) {
 test('a team ticks and takes back its own steps; another team’s are not its own', async () => {
   const entering = show([ticked('t1', 1), ticked('t2', 2)], 't1');
   expect(screen.getByRole('heading')).toHaveTextContent('1 of 3 done');
-  await userEvent.click(screen.getByLabelText('Take dry seeds.'));
+  await userEvent.click(screen.getByLabelText(say('lists.takeDrySeeds')));
   expect(entering.saveCare).toHaveBeenCalledWith({ kind: 'sowing-step', task: '0' });
-  await userEvent.click(screen.getByLabelText('Leave the paper dry.'));
+  await userEvent.click(screen.getByLabelText(say('lists.leavePaperDry')));
   expect(entering.takeBackCare).toHaveBeenCalledWith('t1 1');
   expect(screen.getByLabelText(/Write down/)).not.toBeChecked();
 });
 
 test('what the teacher ticks counts for every team and stays', () => {
   show([ticked(null, 0)], 't2');
-  expect(screen.getByLabelText('Take dry seeds.')).toBeChecked();
-  expect(screen.getByLabelText('Take dry seeds.')).toBeDisabled();
-  expect(screen.getByText('Your teacher has ticked it for all.')).toBeInTheDocument();
+  expect(screen.getByLabelText(say('lists.takeDrySeeds'))).toBeChecked();
+  expect(screen.getByLabelText(say('lists.takeDrySeeds'))).toBeDisabled();
+  expect(screen.getByText(say('sowing.teacherTicked'))).toBeInTheDocument();
 });
 
 test('the teacher sees how many teams have done a step', () => {

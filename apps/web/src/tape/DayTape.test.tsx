@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { MONDAY_TO_FRIDAY } from '@bright-sprout/core/calendar/schoolCalendar';
 import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
@@ -51,5 +52,5 @@ test('without a record it says so and nothing moves', async () => {
 test('planned checks wait as empty boxes, and the end is on the tape', () => {
   const { container } = show('2026-03-09');
   expect(container.querySelectorAll('.due .fill')).toHaveLength(1);
-  expect(screen.getByText('last', { selector: 'text' })).toBeInTheDocument();
+  expect(screen.getByText(say('tape.last'), { selector: 'text' })).toBeInTheDocument();
 });

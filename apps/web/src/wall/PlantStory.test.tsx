@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
@@ -44,8 +45,8 @@ test('a corrected value stands struck through beside the one that counts', () =>
 
 test('other containers’ readings are not in it, and it can be closed', async () => {
   const { dialog, onClose } = show([readingView('B1', DAY, { heightMm: 77 })]);
-  expect(within(dialog).getByText('Nobody has looked at it yet.')).toBeInTheDocument();
-  await userEvent.click(within(dialog).getByRole('button', { name: 'Close' }));
+  expect(within(dialog).getByText(say('wall.nobodyLookedYet'))).toBeInTheDocument();
+  await userEvent.click(within(dialog).getByRole('button', { name: say('common.close') }));
   expect(onClose).toHaveBeenCalled();
 });
 
@@ -53,7 +54,7 @@ test('what was seen in a picture says by what, between what it lies, and leads t
   const seen = { picture: 'p1', method: 'ruler on a picture, version 1', low: 136, high: 148 };
   const { dialog } = show([readingView('A1', DAY, { findings: [{ ...numberFound('height', 142), seen }] })]);
   expect(within(dialog).getByText(/ruler on a picture, version 1: 13\.6 cm to 14\.8 cm/)).toBeInTheDocument();
-  expect(within(dialog).getByRole('link', { name: 'its picture' })).toHaveAttribute(
+  expect(within(dialog).getByRole('link', { name: say('wall.itsPicture') })).toHaveAttribute(
     'href',
     '/investigations/i1/pictures/ruler/p1',
   );

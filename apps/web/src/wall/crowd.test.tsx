@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { measureOf } from '@bright-sprout/core/measures/registry';
 import { type ReadingState } from '@bright-sprout/core/readings/reading';
 import { standingsOn } from '@bright-sprout/core/readings/standing';
@@ -64,7 +65,9 @@ test('a crowded wall says how all stand, draws some, and shows all on demand', (
   expect(drawn()).toBeLessThan(50);
   fireEvent.click(screen.getByRole('button', { name: 'See all 100 of no salt' }));
   expect(drawn()).toBe(100);
-  expect(within(screen.getByRole('region', { name: 'Line-up wall' })).getByText(/^All 100 of no salt\./)).toBeInTheDocument();
-  fireEvent.click(screen.getByRole('button', { name: 'Back to all groups' }));
+  expect(
+    within(screen.getByRole('region', { name: say('wall.lineWall') })).getByText(/^All 100 of no salt\./),
+  ).toBeInTheDocument();
+  fireEvent.click(screen.getByRole('button', { name: say('wall.backGroups') }));
   expect(drawn()).toBeLessThan(50);
 });

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { headsKey } from '@bright-sprout/core/formats/table/sheet';
 import { act, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
@@ -30,12 +31,12 @@ async function choose(content: string | Uint8Array<ArrayBuffer>, name = 'sill.cs
   const file = new File([content], name);
   const bytes = typeof content === 'string' ? new TextEncoder().encode(content) : content;
   file.arrayBuffer = () => Promise.resolve(bytes.slice().buffer);
-  await userEvent.upload(await screen.findByLabelText('Choose a table'), file);
+  await userEvent.upload(await screen.findByLabelText(say('bringIn.chooseTable')), file);
 }
 
 const head = (name: RegExp) => screen.findByRole('button', { name });
 
-async function say(column: RegExp, meaning: RegExp) {
+async function giveMeaning(column: RegExp, meaning: RegExp) {
   await userEvent.click(await head(column));
   await userEvent.click(await screen.findByRole('button', { name: meaning }));
 }
@@ -45,18 +46,18 @@ async function grownOf(kind: string) {
   await userEvent.click(screen.getByRole('button', { name: kind }));
 }
 
-const bring = () => screen.getByRole('button', { name: 'Bring them in' });
+const bring = () => screen.getByRole('button', { name: say('bringIn.bringThem') });
 
 test('a table is guessed, one thing is said, and it is brought in with a question of its own', async () => {
   const writes = open();
   await choose(TABLE);
   expect(await screen.findByText(/sill\.csv · 4 rows/)).toBeInTheDocument();
-  expect(await head(/^salt: treatment/)).toHaveTextContent('guessed');
+  expect(await head(/^salt: treatment/)).toHaveTextContent(say('bringIn.guessed'));
   await waitFor(() => expect(screen.getByText('4 containers')).toBeInTheDocument());
   expect(screen.getByText('Still to be said: the kind of plant.')).toBeInTheDocument();
   expect(bring()).toBeDisabled();
   await grownOf('radish');
-  await userEvent.type(screen.getByLabelText('The question'), 'Does salt keep radish short?');
+  await userEvent.type(screen.getByLabelText(say('bringIn.theQuestion')), 'Does salt keep radish short?');
   await userEvent.click(bring());
   expect(await screen.findByTestId('elsewhere')).toHaveTextContent('/investigations/i9/compare');
   expect(writes).toHaveLength(1);
@@ -76,11 +77,11 @@ test('a table is guessed, one thing is said, and it is brought in with a questio
 test('a head is said to mean something else, and what it becomes follows', async () => {
   open();
   await choose(TABLE);
-  await say(/^height: height in cm/, /^dry mass in g/);
-  expect(await head(/^height: dry mass in g/)).toHaveTextContent('chosen');
-  await waitFor(() => expect(screen.getByText('dry mass', { selector: 'b' })).toBeInTheDocument());
-  await say(/^height: dry mass/, /^another measure/);
-  const name = await screen.findByLabelText('What it is called');
+  await giveMeaning(/^height: height in cm/, /^dry mass in g/);
+  expect(await head(/^height: dry mass in g/)).toHaveTextContent(say('bringIn.chosen'));
+  await waitFor(() => expect(screen.getByText(say('measures.dryMass'), { selector: 'b' })).toBeInTheDocument());
+  await giveMeaning(/^height: dry mass/, /^another measure/);
+  const name = await screen.findByLabelText(say('bringIn.whatItIsCalled'));
   await userEvent.clear(name);
   await userEvent.type(name, 'stiffness');
   await waitFor(() => expect(screen.getAllByText('stiffness')).toHaveLength(2));
@@ -99,7 +100,7 @@ test('what cannot be read hangs under its line, and is corrected there or left o
   expect(await screen.findByText(/Line 5 is left out/)).toBeInTheDocument();
   await grownOf('radish');
   await waitFor(() => expect(bring()).toBeEnabled());
-  await userEvent.click(screen.getByRole('button', { name: 'Take it in again' }));
+  await userEvent.click(screen.getByRole('button', { name: say('bringIn.takeAgain') }));
   await waitFor(() => expect(bring()).toBeDisabled());
   await userEvent.click(screen.getByRole('button', { name: 'Leave out 1 row' }));
   await waitFor(() => expect(bring()).toBeEnabled());
@@ -140,12 +141,12 @@ test.each([
 test('what the server refuses keeps what was said', async () => {
   open({ 'PUT /imports/:id': new Refusal(422, 'One container has two treatments.') });
   await choose(TABLE);
-  await userEvent.type(await screen.findByLabelText('The question'), 'Does salt matter?');
+  await userEvent.type(await screen.findByLabelText(say('bringIn.theQuestion')), 'Does salt matter?');
   await grownOf('radish');
   await waitFor(() => expect(bring()).toBeEnabled());
   await userEvent.click(bring());
   expect(await screen.findByText('One container has two treatments.')).toBeInTheDocument();
-  expect(screen.getByLabelText('The question')).toHaveValue('Does salt matter?');
+  expect(screen.getByLabelText(say('bringIn.theQuestion'))).toHaveValue('Does salt matter?');
   expect(await head(/^salt: treatment/)).toBeInTheDocument();
 });
 
@@ -169,9 +170,9 @@ test('what was chosen for the last table with these heads is taken', async () =>
     },
   });
   await choose(TABLE);
-  expect(await head(/^height: dry mass in mg/)).toHaveTextContent('as last time');
+  expect(await head(/^height: dry mass in mg/)).toHaveTextContent(say('bringIn.asLastTime'));
   await waitFor(() => expect(bring()).toBeEnabled());
-  expect(screen.getByLabelText('What was changed')).toHaveValue('road salt');
-  await act(() => userEvent.click(screen.getByRole('button', { name: 'Another file' })));
-  expect(await screen.findByLabelText('Choose a table')).toBeInTheDocument();
+  expect(screen.getByLabelText(say('bringIn.whatWasChanged'))).toHaveValue('road salt');
+  await act(() => userEvent.click(screen.getByRole('button', { name: say('bringIn.anotherFile') })));
+  expect(await screen.findByLabelText(say('bringIn.chooseTable'))).toBeInTheDocument();
 });

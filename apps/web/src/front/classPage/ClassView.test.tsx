@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type ClassView as Class } from '@bright-sprout/contracts/answers/classes';
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
@@ -12,7 +13,9 @@ function open(group: Class | (() => Class) = classView(), answers: Answers = {})
 }
 
 const emblem = async (name: string) =>
-  within(await screen.findByRole('group', { name: 'Emblems' })).getByRole('button', { name: new RegExp(name, 'i') });
+  within(await screen.findByRole('group', { name: say('classPage.emblems') })).getByRole('button', {
+    name: new RegExp(name, 'i'),
+  });
 
 test('the class code and every team’s PIN are there to go on the board', async () => {
   open();
@@ -69,7 +72,7 @@ test('what would go with a team is said before it goes, and keeping it changes n
   expect(screen.getByRole('alert')).toHaveTextContent(
     'With the kite would go: 1 device that has joined, 2 predictions, 1 entry waiting for you.',
   );
-  await userEvent.click(screen.getByRole('button', { name: 'Keep them' }));
+  await userEvent.click(screen.getByRole('button', { name: say('classPage.keepThem') }));
   expect(screen.queryByRole('alert')).not.toBeInTheDocument();
   expect(writes).toEqual([]);
   await userEvent.click(await emblem('kite'));
@@ -91,7 +94,7 @@ test('a new PIN is asked for one team', async () => {
 
 test('investigations are listed; without any the first step is shown', async () => {
   open(classView({ teams: [] }));
-  expect(await screen.findByText('The first one starts with a question')).toBeInTheDocument();
-  expect(screen.getByRole('heading', { name: 'Tap an emblem for each team' })).toBeInTheDocument();
-  expect(screen.getByRole('link', { name: 'Plan an investigation' })).toHaveAttribute('href', '/classes/c1/plans');
+  expect(await screen.findByText(say('classPage.firstStartsQuestion'))).toBeInTheDocument();
+  expect(screen.getByRole('heading', { name: say('classPage.tapEmblemTeam') })).toBeInTheDocument();
+  expect(screen.getByRole('link', { name: say('classPage.planInvestigation') })).toHaveAttribute('href', '/classes/c1/plans');
 });

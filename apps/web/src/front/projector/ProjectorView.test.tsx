@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { numberFound } from '@bright-sprout/core/measures/finding';
 import { act, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
@@ -19,13 +20,13 @@ test('a screen shows the wall of its investigation, dark until somebody wants it
   open(recordsOf(READINGS));
   expect(await screen.findByRole('heading', { name: 'Does salt keep barley short?' })).toBeInTheDocument();
   expect(document.body).toHaveClass('screen-dark');
-  await userEvent.click(screen.getByRole('button', { name: 'Light or dark' }));
+  await userEvent.click(screen.getByRole('button', { name: say('projector.lightDark') }));
   expect(document.body).not.toHaveClass('screen-dark');
 });
 
 test('it opens at the newest day and goes back along the tape', async () => {
   open(recordsOf(READINGS));
-  const tape = await screen.findByRole('slider', { name: 'Day looked at' });
+  const tape = await screen.findByRole('slider', { name: say('tape.dayLooked') });
   expect(tape).toHaveAttribute('aria-valuetext', expect.stringMatching(/^day 16,/));
   act(() => tape.focus());
   await userEvent.keyboard('{Home}');
@@ -74,7 +75,7 @@ test('a question that the teacher put on the screen stands in the place of the w
   open({ ...recordsOf(more), question: 'day=2026-03-19&by=teams' });
   expect(await screen.findByRole('heading', { name: 'Height on day 16 by teams' })).toBeInTheDocument();
   expect(screen.getByRole('img', { name: /^Height of barley on day 16 by teams: Kites mean/ })).toBeInTheDocument();
-  expect(screen.queryByRole('slider', { name: 'Day looked at' })).not.toBeInTheDocument();
+  expect(screen.queryByRole('slider', { name: say('tape.dayLooked') })).not.toBeInTheDocument();
 });
 
 test('before the first check it waits in words', async () => {
@@ -85,6 +86,6 @@ test('before the first check it waits in words', async () => {
 test('a team sees the class’s wall while it is shared', async () => {
   fakeServer({ 'GET /bench/investigations/i1': recordsOf(READINGS) });
   renderPage(<TeamWallView />, { path: '/bench/wall/i1', route: '/bench/wall/:id' });
-  expect(await screen.findByRole('slider', { name: 'Day looked at' })).toBeInTheDocument();
-  expect(screen.getByRole('link', { name: 'Our pots' })).toHaveAttribute('href', '/bench');
+  expect(await screen.findByRole('slider', { name: say('tape.dayLooked') })).toBeInTheDocument();
+  expect(screen.getByRole('link', { name: say('wall.ourPots') })).toHaveAttribute('href', '/bench');
 });

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { todayIn } from '@bright-sprout/core/clock/clock';
 import { type SeedLot } from '@bright-sprout/core/seeds/seedLot';
 import { screen, waitFor, within } from '@testing-library/react';
@@ -34,7 +35,7 @@ const fill = async (name: string | RegExp, words: string) => {
 
 test('an empty shelf says what packets are good for', async () => {
   open([]);
-  expect(await screen.findByText('Your packets will stand here')).toBeInTheDocument();
+  expect(await screen.findByText(say('seedShelf.packetsStand'))).toBeInTheDocument();
 });
 
 test('a lot shows its packet’s directions and, without a test, what its age suggests', async () => {
@@ -70,13 +71,13 @@ test('a lot past its best is said so', async () => {
 
 test('a new lot is put on the shelf with a test', async () => {
   const writes = open([]);
-  await userEvent.click(await screen.findByRole('button', { name: 'Put a lot on the shelf' }));
+  await userEvent.click(await screen.findByRole('button', { name: say('seedShelf.putLotShelf') }));
   await fill('What we call it', 'from the market');
   await fill('Year on the packet', String(YEAR));
   await fill('Depth on the packet, mm', '10 to 15');
-  await userEvent.click(screen.getByRole('button', { name: 'Add a test' }));
+  await userEvent.click(screen.getByRole('button', { name: say('seedShelf.addTest') }));
   await fill('Test 1: came up or floated', '7');
-  await userEvent.click(screen.getByRole('button', { name: 'Keep it' }));
+  await userEvent.click(screen.getByRole('button', { name: say('seedShelf.keepIt') }));
   await waitFor(() => expect(writes).toHaveLength(1));
   expect(writes[0]!.body).toMatchObject({
     name: 'from the market',
@@ -84,14 +85,14 @@ test('a new lot is put on the shelf with a test', async () => {
     depthMm: [10, 15],
     tests: [{ kind: 'paper', up: 7, of: 10, on: TODAY }],
   });
-  await waitFor(() => expect(screen.queryByRole('button', { name: 'Keep it' })).not.toBeInTheDocument());
+  await waitFor(() => expect(screen.queryByRole('button', { name: say('seedShelf.keepIt') })).not.toBeInTheDocument());
 });
 
 test('a depth that is no pair is said at the field, and nothing is lost', async () => {
   const writes = open([LOT]);
-  await userEvent.click(await screen.findByRole('button', { name: 'Change, or add a test' }));
+  await userEvent.click(await screen.findByRole('button', { name: say('seedShelf.changeAddTest') }));
   await fill('Depth on the packet, mm', 'deep');
-  await userEvent.click(screen.getByRole('button', { name: 'Keep it' }));
+  await userEvent.click(screen.getByRole('button', { name: say('seedShelf.keepIt') }));
   await waitFor(() => expect(field('Depth on the packet, mm')).toBeInvalid());
   expect(field('Depth on the packet, mm')).toHaveValue('deep');
   expect(field('What we call it')).toHaveValue('the big bag');
@@ -100,17 +101,17 @@ test('a depth that is no pair is said at the field, and nothing is lost', async 
 
 test('what the server says against a lot stays beside the form', async () => {
   open([LOT], { 'PUT /seed-lots/l1': new Refusal(409, 'A colleague has changed this lot.') });
-  await userEvent.click(await screen.findByRole('button', { name: 'Change, or add a test' }));
-  await userEvent.click(screen.getByRole('button', { name: 'Keep it' }));
+  await userEvent.click(await screen.findByRole('button', { name: say('seedShelf.changeAddTest') }));
+  await userEvent.click(screen.getByRole('button', { name: say('seedShelf.keepIt') }));
   expect(await screen.findByText('A colleague has changed this lot.')).toBeInTheDocument();
-  await userEvent.click(screen.getByRole('button', { name: 'Leave it' }));
-  expect(screen.queryByRole('button', { name: 'Keep it' })).not.toBeInTheDocument();
+  await userEvent.click(screen.getByRole('button', { name: say('common.leaveIt') }));
+  expect(screen.queryByRole('button', { name: say('seedShelf.keepIt') })).not.toBeInTheDocument();
 });
 
 test('a lot is taken off the shelf', async () => {
   let lots = [LOT];
   const writes = open(lots, { 'GET /seed-lots': () => lots, 'DELETE /seed-lots/l1': () => void (lots = []) });
   await userEvent.click(await screen.findByRole('button', { name: 'Take the big bag off the shelf' }));
-  expect(await screen.findByText('Your packets will stand here')).toBeInTheDocument();
+  expect(await screen.findByText(say('seedShelf.packetsStand'))).toBeInTheDocument();
   expect(writes).toHaveLength(1);
 });

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { todayIn } from '@bright-sprout/core/clock/clock';
 import { addDays, formatDay } from '@bright-sprout/core/calendar/days';
 import { type PlanEvent } from '@bright-sprout/core/plan/calendar/planEvents';
@@ -107,13 +108,13 @@ test('with nothing growing the first class is set up, and what the server says o
     'GET /classes': [],
     'PUT /classes/:id': () => (++tries === 1 ? new Refusal(400, 'Give the class another name.') : classView()),
   });
-  expect(await screen.findByRole('heading', { name: 'Nothing is growing yet' })).toBeInTheDocument();
-  await userEvent.type(await screen.findByLabelText('Name of the class'), ' 5 Willow ');
-  await userEvent.selectOptions(screen.getByLabelText('Age'), 'primary');
-  await userEvent.click(screen.getByRole('button', { name: 'Add the class' }));
+  expect(await screen.findByRole('heading', { name: say('today.nothingGrowingYet') })).toBeInTheDocument();
+  await userEvent.type(await screen.findByLabelText(say('today.nameClass')), ' 5 Willow ');
+  await userEvent.selectOptions(screen.getByLabelText(say('today.age')), 'primary');
+  await userEvent.click(screen.getByRole('button', { name: say('today.addTheClass') }));
   expect(await screen.findByText('Give the class another name.')).toBeInTheDocument();
-  expect(screen.getByLabelText('Name of the class')).toHaveValue(' 5 Willow ');
-  await userEvent.click(screen.getByRole('button', { name: 'Add the class' }));
+  expect(screen.getByLabelText(say('today.nameClass'))).toHaveValue(' 5 Willow ');
+  await userEvent.click(screen.getByRole('button', { name: say('today.addTheClass') }));
   await waitFor(() => expect(writes).toHaveLength(2));
   expect(writes[1]!.body).toMatchObject({ name: '5 Willow', gradeBand: 'primary' });
   expect(writes[1]!.path).toBe(writes[0]!.path);
@@ -141,10 +142,10 @@ test('what teams entered and could not be taken waits here for the teacher, with
   open([growing([])], { 'GET /classes': [classView(), busy] });
   const waits = await part('Waiting for you to decide');
   expect(waits.getByText(/2 entries that could not be taken/)).toHaveTextContent(busy.name);
-  expect(waits.getByRole('link', { name: 'Decide' })).toHaveAttribute('href', '/investigations/i1/run');
+  expect(waits.getByRole('link', { name: say('today.decide') })).toHaveAttribute('href', '/investigations/i1/run');
 });
 
 test('a pot is not missing on a day on which the plan has no look, nor before its first', async () => {
   open([growing([], { schedule: [event(day(1), 'first-look'), event(day(3), 'check')] })]);
-  expect((await part('Not answered today')).getByText('Every pot has its answer for today.')).toBeInTheDocument();
+  expect((await part('Not answered today')).getByText(say('today.everyPotAnswerToday'))).toBeInTheDocument();
 });

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { numberFound } from '@bright-sprout/core/measures/finding';
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
@@ -38,7 +39,7 @@ function open(readings = READINGS, { together = [], change = {}, search = '', an
 }
 
 const numbers = async () => {
-  await userEvent.click(await screen.findByText('Show the numbers'));
+  await userEvent.click(await screen.findByText(say('compare.showNumbers')));
   return screen
     .getAllByRole('row')
     .slice(1)
@@ -67,7 +68,7 @@ test('counted as zero, what is not up pulls its mean down', async () => {
 
 test('two of each are too few to tell anything', async () => {
   open();
-  expect(await screen.findByText('There are too few containers to judge the spread by.')).toHaveClass('claim-finding');
+  expect(await screen.findByText(say('statistics.tooFewContainersJudge'))).toHaveClass('claim-finding');
 });
 
 test('a claim from six of each says what was found, and that this class reads too unevenly for it', async () => {
@@ -95,7 +96,7 @@ test('a claim from six of each says what was found, and that this class reads to
     readings: [read(0, 100), read(1, 180)],
   };
   open(readings, { together: [settled, { ...settled, id: 'h' }], change: { containers: many } });
-  await screen.findByText('Show the numbers');
+  await screen.findByText(say('compare.showNumbers'));
   expect(document.querySelector('.claim-finding')!.textContent).toMatch(
     /barley was shorter on day 14 than with no salt: by about 6\.0 cm/,
   );
@@ -104,8 +105,8 @@ test('a claim from six of each says what was found, and that this class reads to
 
 test('before the first check there is nothing to compare, and the plan is one step away', async () => {
   open([]);
-  expect(await screen.findByText('Nothing to compare yet')).toBeInTheDocument();
-  expect(screen.getByRole('link', { name: 'See the plan' })).toHaveAttribute('href', '/investigations/i1/plan');
+  expect(await screen.findByText(say('compare.nothingCompareYet'))).toBeInTheDocument();
+  expect(screen.getByRole('link', { name: say('compare.seePlan') })).toHaveAttribute('href', '/investigations/i1/plan');
 });
 
 /** Six of each, in teams of their own, so that something can be told. */
@@ -144,11 +145,11 @@ test('what makes no sense cannot be chosen, and says why in half a sentence', as
   open(CLEAR.readings, { change: CLEAR.change });
   await userEvent.click(await screen.findByRole('button', { name: /^Between what/ }));
   const others = screen.getByRole('button', { name: /with other classes/ });
-  expect(others).toHaveTextContent('no other class sowed the same');
+  expect(others).toHaveTextContent(say('compare.otherClassSowedSame'));
   expect(others).toHaveAttribute('aria-disabled', 'true');
   await userEvent.keyboard('{Escape}');
   await userEvent.click(screen.getByRole('button', { name: /^What is compared/ }));
-  expect(screen.getByRole('button', { name: /^change in height/ })).toHaveTextContent('it takes looks on two days');
+  expect(screen.getByRole('button', { name: /^change in height/ })).toHaveTextContent(say('compare.takesLooksTwoDays'));
 });
 
 test('days are no lengths: tallest and shortest are offered of heights alone', async () => {
@@ -156,12 +157,12 @@ test('days are no lengths: tallest and shortest are offered of heights alone', a
     CLEAR.readings.map((r, i) => ({ ...r, ...readingView(r.containerId, day, { heightMm: d === 0 && i % 2 ? null : 20 + i }) })),
   );
   open(looks, { change: CLEAR.change, search: '?day=2026-03-17' });
-  await userEvent.click(await screen.findByRole('button', { name: 'The greatest and the smallest' }));
-  expect(screen.getByText('Tallest of all')).toBeInTheDocument();
+  await userEvent.click(await screen.findByRole('button', { name: say('compare.greatestSmallest') }));
+  expect(screen.getByText(say('notebook.tallestOfAll'))).toBeInTheDocument();
   await userEvent.click(screen.getByRole('button', { name: /^What is compared/ }));
   await userEvent.click(screen.getByRole('button', { name: /^days until it was up/ }));
   expect(await screen.findByRole('button', { name: 'What is compared: days until it was up' })).toBeInTheDocument();
-  expect(screen.queryByRole('button', { name: 'The greatest and the smallest' })).toBeNull();
+  expect(screen.queryByRole('button', { name: say('compare.greatestSmallest') })).toBeNull();
 });
 
 test('the youngest see seeds under the days on which they came up, and read no axis', async () => {
@@ -172,13 +173,13 @@ test('the youngest see seeds under the days on which they came up, and read no a
   const search = '?day=2026-03-17&what=sprouted&when=course';
   open(looks, { change: { ...CLEAR.change, class: { ...group, gradeBand: 'early' } }, search });
   expect(await screen.findByText(/^One picture a \w+, under the day on which somebody first saw it up\.$/)).toBeInTheDocument();
-  expect(screen.getAllByText('not up')).toHaveLength(2);
+  expect(screen.getAllByText(say('compare.notUp'))).toHaveLength(2);
   expect(screen.queryByText(/day since sowing/)).toBeNull();
 });
 
 test('how sure: estimate, interval and the odds of luck, and the deals one press away', async () => {
   open(CLEAR.readings, { change: CLEAR.change });
-  const sure = within((await screen.findByRole('heading', { name: 'How sure?' })).closest('section')!);
+  const sure = within((await screen.findByRole('heading', { name: say('compare.howSure') })).closest('section')!);
   const line = sure.getByRole('listitem');
   expect(line).toHaveTextContent(/salt: −6\.0 cm/);
   expect(line).toHaveTextContent(/luck alone makes a gap this big/);
@@ -194,12 +195,12 @@ test('the dead are not left out silently: losses are counted by treatment, and o
   );
   const gone = ['B5', 'B6'].map((id) => readingView(id, '2026-03-17', { state: 'lost', lostReason: 'eaten', heightMm: null }));
   open([...lost, ...gone], { change: CLEAR.change, search: '?day=2026-03-17' });
-  const cause = (await screen.findByRole('heading', { name: 'Only the strong ones left?' })).closest('li')!;
+  const cause = (await screen.findByRole('heading', { name: say('claims.onlyStrongOnesLeft') })).closest('li')!;
   expect(cause).toHaveTextContent('Lost: 2 of 6 with salt.');
-  await userEvent.click(within(cause).getByRole('button', { name: 'Count the lost as last seen' }));
-  const moved = (await screen.findByRole('heading', { name: 'What that moved' })).closest('section')!;
+  await userEvent.click(within(cause).getByRole('button', { name: say('claims.countLostLastSeen') }));
+  const moved = (await screen.findByRole('heading', { name: say('compare.whatThatMoved') })).closest('section')!;
   expect(screen.getByRole('button', { name: 'Lost: kept as last seen' })).toBeInTheDocument();
-  await userEvent.click(within(moved).getByRole('button', { name: 'As it was' }));
+  await userEvent.click(within(moved).getByRole('button', { name: say('compare.asItWas') }));
   expect(await screen.findByRole('button', { name: 'Lost: left out' })).toBeInTheDocument();
 });
 
@@ -251,11 +252,11 @@ test('a question is kept with its words, taken away, and had back', async () => 
       'DELETE /investigations/i1/questions/:id': () => void kept.pop(),
     },
   });
-  await userEvent.click(await screen.findByRole('button', { name: 'Keep this question' }));
+  await userEvent.click(await screen.findByRole('button', { name: say('compare.keepQuestion') }));
   await waitFor(() =>
     expect(writes[0]?.body).toMatchObject({ name: 'Height on day 14 by salt', address: 'day=2026-03-17&notup=zero' }),
   );
   await userEvent.click(await screen.findByRole('button', { name: 'Take away: Height on day 14 by salt' }));
-  await userEvent.click(await screen.findByRole('button', { name: 'Put it back' }));
+  await userEvent.click(await screen.findByRole('button', { name: say('common.putBack') }));
   expect(await screen.findByRole('button', { name: /^Take away/ })).toBeInTheDocument();
 });

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type ToFix } from '@bright-sprout/core/plan/fairTest/fairRule';
 import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
 import { planFrom } from '@bright-sprout/core/plan/document/startingPoints';
@@ -33,18 +34,18 @@ test('the fix is one press', async () => {
 
 test('an exception needs its reason, and is kept under its rule once', async () => {
   const now = shown([finding({})]);
-  await userEvent.click(screen.getByRole('button', { name: 'We do it on purpose' }));
-  expect(screen.getByRole('button', { name: 'Keep on record' })).toBeDisabled();
-  await userEvent.type(screen.getByLabelText('Why do you do it on purpose?'), '  The sill is short ');
-  await userEvent.click(screen.getByRole('button', { name: 'Keep on record' }));
+  await userEvent.click(screen.getByRole('button', { name: say('planner.weDoItKnowingly') }));
+  expect(screen.getByRole('button', { name: say('planner.keepRecord') })).toBeDisabled();
+  await userEvent.type(screen.getByLabelText(say('planner.whyDoneKnowingly')), '  The sill is short ');
+  await userEvent.click(screen.getByRole('button', { name: say('planner.keepRecord') }));
   expect(now().exceptions).toEqual([{ rule: 'too-few-containers', reason: 'The sill is short' }]);
 });
 
 test('a declared exception stands apart and can be taken back', async () => {
   shown([finding({ declared: 'The sill is short' })]);
-  expect(screen.getByText('Nothing else speaks against it.')).toBeVisible();
+  expect(screen.getByText(say('planner.nothingElseSpeaksAgainst'))).toBeVisible();
   expect(screen.getByText('The sill is short')).toBeVisible();
-  expect(screen.getByRole('button', { name: 'take back' })).toBeVisible();
+  expect(screen.getByRole('button', { name: say('common.takeBackLower') })).toBeVisible();
 });
 
 test('once sown nothing can be pressed', () => {
@@ -54,5 +55,5 @@ test('once sown nothing can be pressed', () => {
 
 test('what is only worth knowing asks for no exception', () => {
   shown([finding({ severity: 'mind', fix: null })]);
-  expect(screen.queryByRole('button', { name: 'We do it on purpose' })).toBeNull();
+  expect(screen.queryByRole('button', { name: say('planner.weDoItKnowingly') })).toBeNull();
 });

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useState } from 'react';
@@ -39,7 +40,7 @@ test('an emptied field stays empty, and what is typed next is the whole number',
 test('a change from elsewhere, such as undo, is shown', async () => {
   const { field } = show();
   await userEvent.type(field, '0');
-  await userEvent.click(screen.getByRole('button', { name: 'undo' }));
+  await userEvent.click(screen.getByRole('button', { name: say('run.undo') }));
   expect(field).toHaveDisplayValue('12');
 });
 

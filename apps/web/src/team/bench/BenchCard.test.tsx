@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { newOwnMeasure } from '@bright-sprout/core/measures/ownMeasure';
 import { seedCountOf } from '@bright-sprout/core/measures/registry';
 import { speciesById } from '@bright-sprout/core/seeds/catalogue';
@@ -143,7 +144,7 @@ test('what was half typed is there again after leaving', async () => {
 test('an odd height is asked about in place; the value stays, and what was answered and measured again goes with it', async () => {
   show();
   await tap('1', '.', '6', '5');
-  const question = await screen.findByRole('group', { name: 'A question about this height' }, { timeout: 3000 });
+  const question = await screen.findByRole('group', { name: say('bench.questionAboutHeight') }, { timeout: 3000 });
   expect(question).toHaveTextContent(/1\.7 cm\?|1\.6 cm\?/);
   await tap('Somebody else measures');
   await userEvent.type(screen.getByLabelText(/The second student reads/), '16.4');

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useState } from 'react';
@@ -10,12 +11,12 @@ function show(closed = false) {
     return <BenchFoot note={note} closed={closed} onNote={setNote} onPicture={onPicture} next="Next: B1" onNext={onNext} />;
   }
   render(<Card />);
-  return { onPicture, onNext, note: screen.getByLabelText('Note') };
+  return { onPicture, onNext, note: screen.getByLabelText(say('bench.note')) };
 }
 
 test('beginnings of sentences are offered while a note is written, and are joined to what stands there', async () => {
   const { note } = show();
-  expect(screen.queryByRole('group', { name: 'Begin a sentence' })).not.toBeInTheDocument();
+  expect(screen.queryByRole('group', { name: say('bench.beginSentence') })).not.toBeInTheDocument();
   await userEvent.type(note, 'One leaf is bent.');
   await userEvent.click(screen.getByRole('button', { name: /^We wonder why/ }));
   expect(note).toHaveValue('One leaf is bent. We wonder why ');
@@ -25,7 +26,7 @@ test('beginnings of sentences are offered while a note is written, and are joine
 test('the same picture can be chosen twice', async () => {
   const { onPicture } = show();
   const file = new File(['x'], 'a1.jpg', { type: 'image/jpeg' });
-  for (let i = 0; i < 2; i++) await userEvent.upload(screen.getByLabelText('Take a picture'), file);
+  for (let i = 0; i < 2; i++) await userEvent.upload(screen.getByLabelText(say('bench.takePicture')), file);
   expect(onPicture.mock.calls).toEqual([[file], [file]]);
 });
 

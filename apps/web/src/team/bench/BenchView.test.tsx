@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { todayIn } from '@bright-sprout/core/clock/clock';
 import { USUAL_BENCH } from '@bright-sprout/core/bench/benchProtocol';
 import { addDays } from '@bright-sprout/core/calendar/days';
@@ -47,8 +48,8 @@ function open(
   renderPage(<BenchView />, { path, route: '/bench' });
 }
 
-const known = () => userEvent.click(screen.getByRole('button', { name: 'We know how' }));
-const tabs = async () => within(await screen.findByRole('navigation', { name: 'Your containers' }));
+const known = () => userEvent.click(screen.getByRole('button', { name: say('bench.weKnowHow') }));
+const tabs = async () => within(await screen.findByRole('navigation', { name: say('bench.yourContainers') }));
 
 beforeEach(() => {
   localStorage.clear();
@@ -67,7 +68,7 @@ test('the first time the guide is shown, then never by itself; it opens at the f
   expect((await tabs()).getByRole('button', { name: 'A1, done' })).not.toHaveAttribute('aria-current');
   expect((await tabs()).getByRole('button', { name: 'B1' })).toHaveAttribute('aria-current', 'true');
   await known();
-  expect(screen.getByRole('button', { name: 'Not up yet' })).toBeInTheDocument();
+  expect(screen.getByRole('button', { name: say('bench.notUpYet') })).toBeInTheDocument();
   expect(JSON.stringify(localStorage)).toMatch(/guide/i);
 });
 
@@ -82,11 +83,11 @@ test('when everything is checked the team sees what it has done and can hand the
 
 test('several tagged plants come one after another', async () => {
   open({ bench: { ...USUAL_BENCH, plants: 3 } });
-  await screen.findByRole('heading', { name: 'Kites' });
+  await screen.findByRole('heading', { name: say('refusals.kites') });
   await known();
   const plants = within(screen.getByRole('group', { name: 'Tagged plants of A1' }));
   expect(plants.getAllByRole('button').map((b) => b.textContent)).toEqual(['Plant 1', 'Plant 2', 'Plant 3']);
-  await userEvent.click(screen.getByRole('button', { name: 'Not up yet' }));
+  await userEvent.click(screen.getByRole('button', { name: say('bench.notUpYet') }));
   await userEvent.click(screen.getByRole('button', { name: /^Next: A1 · 2/ }));
   expect(plants.getByRole('button', { name: 'Plant 2' })).toHaveAttribute('aria-current', 'true');
   expect((add.mock.calls[0] as [string, string, { body: object }])[2].body).toMatchObject({
@@ -98,10 +99,10 @@ test('several tagged plants come one after another', async () => {
 test('the youngest have whole numbers, and everything can be read aloud', async () => {
   const own = recordsOf([]).investigation;
   open({ class: { ...own.class, gradeBand: 'early' }, resolution: 'cm' });
-  await screen.findByRole('heading', { name: 'Kites' });
+  await screen.findByRole('heading', { name: say('refusals.kites') });
   await known();
   expect(screen.queryByRole('button', { name: '.' })).not.toBeInTheDocument();
-  await userEvent.click(screen.getByRole('button', { name: 'Read aloud' }));
+  await userEvent.click(screen.getByRole('button', { name: say('page.readAloud') }));
   expect(speak.mock.calls).toHaveLength(1);
   expect((speak.mock.calls[0] as [{ text: string }])[0].text).toMatch(/A1/);
 });
@@ -135,7 +136,7 @@ test('before sowing day there is nothing to check', async () => {
 test('a team with nothing sown can hand the device on', async () => {
   open({}, [], { 'GET /bench': { team: recordsOf([]).investigation.teams[0], today: TODAY, investigations: [], species: [] } });
   expect(await screen.findByText('Kites, your pots are not sown yet')).toBeInTheDocument();
-  expect(screen.getByRole('button', { name: 'Hand the device to another team' })).toBeInTheDocument();
+  expect(screen.getByRole('button', { name: say('bench.handDeviceAnotherTeam') })).toBeInTheDocument();
 });
 
 test('when the server is away and nothing is kept, the page says so and tries again', async () => {
@@ -157,10 +158,10 @@ test('without a network a clock that shows an earlier day is told, and what is e
       species: [speciesById('barley')],
     },
   });
-  await screen.findByRole('heading', { name: 'Kites' });
+  await screen.findByRole('heading', { name: say('refusals.kites') });
   await known();
   expect(screen.getByText(/This device’s clock says .* Without a network we cannot ask what day it is/)).toBeInTheDocument();
-  await userEvent.click(screen.getByRole('button', { name: 'Not up yet' }));
+  await userEvent.click(screen.getByRole('button', { name: say('bench.notUpYet') }));
   await userEvent.click(screen.getByRole('button', { name: /^Next/ }));
   expect((add.mock.calls[0] as [string, string, { body: object }])[2].body).toMatchObject({ day: seen, dayCode: 'wrong-clock' });
 });
@@ -169,11 +170,11 @@ test('before sowing by a clock that nobody could compare, another day can be sai
   const sownOn = addDays(TODAY, 20);
   const containers = recordsOf([]).investigation.containers.map((c) => ({ ...c, sownOn }));
   open({ sownOn, containers });
-  await screen.findByRole('heading', { name: 'Kites' });
+  await screen.findByRole('heading', { name: say('refusals.kites') });
   expect(screen.queryByText(/Come back when/)).not.toBeInTheDocument();
-  await userEvent.click(screen.getByRole('button', { name: 'It is another day' }));
+  await userEvent.click(screen.getByRole('button', { name: say('bench.itIsAnotherDay') }));
   await userEvent.type(screen.getByLabelText(/Which day did you look/), addDays(TODAY, 25));
-  await userEvent.click(screen.getByRole('button', { name: 'the device has the wrong date' }));
+  await userEvent.click(screen.getByRole('button', { name: say('bench.deviceWrongDate') }));
   await known();
-  expect(screen.getByRole('button', { name: 'Not up yet' })).toBeInTheDocument();
+  expect(screen.getByRole('button', { name: say('bench.notUpYet') })).toBeInTheDocument();
 });

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { USUAL_BENCH } from '@bright-sprout/core/bench/benchProtocol';
 import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
@@ -55,7 +56,7 @@ test('water is ticked with its amount, the planned one to begin with', async () 
 
 test('what is left out is told, without an amount', async () => {
   show();
-  await userEvent.click(screen.getAllByRole('button', { name: 'not today' })[0]!);
+  await userEvent.click(screen.getAllByRole('button', { name: say('bench.notToday') })[0]!);
   expect(sent()[0]!.body).toMatchObject({ kind: 'water', skipped: true });
   expect(sent()[0]!.body).not.toHaveProperty('amountMl');
 });
@@ -63,12 +64,12 @@ test('what is left out is told, without an amount', async () => {
 test('what is done is said, and can be taken back by the team itself', async () => {
   show({ care: [care({})] });
   expect(screen.getByText(/Done: 25 mL each\./)).toBeInTheDocument();
-  await userEvent.click(screen.getByRole('button', { name: 'take back' }));
+  await userEvent.click(screen.getByRole('button', { name: say('common.takeBackLower') }));
   expect(sent()).toMatchObject([{ kind: 'care-back', body: { of: 'c' } }]);
 });
 
 test('what the teacher did for all is not the team’s to take back', () => {
   show({ care: [care({ teamId: null })] });
   expect(screen.getByText(/Your teacher did it for all\./)).toBeInTheDocument();
-  expect(screen.queryByRole('button', { name: 'take back' })).not.toBeInTheDocument();
+  expect(screen.queryByRole('button', { name: say('common.takeBackLower') })).not.toBeInTheDocument();
 });

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { fireEvent, render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { investigationView } from '../../../test/records';
@@ -33,7 +34,7 @@ test.each([
   const { type } = show();
   type(day);
   expect(screen.getByRole('alert')).toHaveTextContent(sentence);
-  for (const reason of within(screen.getByRole('group', { name: 'Why another day?' }))
+  for (const reason of within(screen.getByRole('group', { name: say('bench.whyAnotherDay') }))
     .getAllByRole('button')
     .slice(0, 3))
     expect(reason).toBeDisabled();
@@ -42,32 +43,32 @@ test.each([
 test('another day takes a reason, and stays in sight until it is today again', async () => {
   const { type, onChoose, onClose } = show();
   type('2026-03-17');
-  await userEvent.click(screen.getByRole('button', { name: 'we looked on that day' }));
+  await userEvent.click(screen.getByRole('button', { name: say('bench.lookedDay') }));
   expect(onChoose).toHaveBeenCalledWith({ day: '2026-03-17', reason: 'we looked on that day' });
   expect(onClose).toHaveBeenCalled();
 });
 
 test('the last weekdays are there to tap, none of them before the seeds were in', async () => {
   const { onChoose } = show();
-  const days = within(screen.getByRole('group', { name: 'One of the last days' })).getAllByRole('button');
+  const days = within(screen.getByRole('group', { name: say('bench.lastDays') })).getAllByRole('button');
   expect(days.map((d) => d.textContent)).toEqual(['Wed 18 Mar', 'Tue 17 Mar', 'Mon 16 Mar', 'Fri 13 Mar']);
   await userEvent.click(days[3]!);
   expect(days[3]).toHaveAttribute('aria-pressed', 'true');
   expect(screen.getByText('Why Fri 13 March, and not today?')).toBeInTheDocument();
-  await userEvent.click(screen.getByRole('button', { name: 'copied from paper' }));
+  await userEvent.click(screen.getByRole('button', { name: say('bench.copiedPaper') }));
   expect(onChoose).toHaveBeenCalledWith({ day: '2026-03-13', reason: 'copied from paper' });
 });
 
 test('today with a reason is simply today', async () => {
   const { type, onChoose } = show();
   type(TODAY);
-  await userEvent.click(screen.getByRole('button', { name: 'copied from paper' }));
+  await userEvent.click(screen.getByRole('button', { name: say('bench.copiedPaper') }));
   expect(onChoose).toHaveBeenCalledWith(null);
 });
 
 test('the chosen day is shown, and given back with one tap', async () => {
   const { onChoose } = show({ day: '2026-03-17', reason: 'copied from paper' }, false);
   expect(screen.getByRole('status')).toHaveTextContent('You are writing for Tue 17 March (copied from paper).');
-  await userEvent.click(screen.getByRole('button', { name: 'Back to today' }));
+  await userEvent.click(screen.getByRole('button', { name: say('bench.backToday') }));
   expect(onChoose).toHaveBeenCalledWith(null);
 });

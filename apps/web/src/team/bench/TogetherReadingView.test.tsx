@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type BenchTogether } from '@bright-sprout/contracts/answers/together';
 import { screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
@@ -36,7 +37,7 @@ beforeEach(() => add.mockClear());
 test('a team sends what it reads, once there is a height', async () => {
   open([ASKED]);
   expect(await screen.findByText('How tall is A2? Everybody reads it.')).toBeInTheDocument();
-  expect(screen.getByRole('button', { name: 'Send what we read' })).toBeDisabled();
+  expect(screen.getByRole('button', { name: say('bench.sendRead') })).toBeDisabled();
   await tap('9', '.', '4', 'Send what we read');
   expect(add.mock.calls.map(([, team, entry]: [string, string, unknown]) => [team, entry])).toEqual([
     ['t1', { kind: 'together', body: { of: 'g1', typed: '9.4 cm' } }],
@@ -53,8 +54,8 @@ test('what was sent can be looked at again and sent anew', async () => {
 
 test('when no plant is read the team goes back to its own', async () => {
   open([]);
-  expect(await screen.findByText('No plant is read together at the moment')).toBeInTheDocument();
-  expect(screen.getByRole('link', { name: 'To our containers' })).toHaveAttribute('href', '/bench');
+  expect(await screen.findByText(say('bench.plantReadTogetherMoment'))).toBeInTheDocument();
+  expect(screen.getByRole('link', { name: say('common.toOurContainers') })).toHaveAttribute('href', '/bench');
 });
 
 test('a device that has not joined is led to joining', async () => {

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { render, screen } from '@testing-library/react';
 import { MemoryRouter, Route, Routes } from 'react-router';
@@ -29,7 +30,7 @@ function open(address: string, session: 'living' | 'ended') {
 
 test('a device that was sent here because its session ended stays and asks for the class code', () => {
   open('/join', 'ended');
-  expect(screen.getByLabelText('Class code from the board')).toBeVisible();
+  expect(screen.getByLabelText(say('joining.classCodeBoard'))).toBeVisible();
 });
 
 test('a scanned label goes straight on where the team has joined', async () => {

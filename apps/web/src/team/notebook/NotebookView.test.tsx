@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type BenchPrediction } from '@bright-sprout/contracts/answers/predictions';
 import { type WaitingEntry } from '../../api/outbox';
 import { screen, within } from '@testing-library/react';
@@ -79,13 +80,13 @@ test('a page has every look with its change, what was corrected struck through, 
 
 test('a plant that nobody has looked at says so', async () => {
   open([]);
-  expect(await (await page('B1')).findByText('Nobody has looked at it yet.')).toBeInTheDocument();
+  expect(await (await page('B1')).findByText(say('notebook.nobodyLookedYet'))).toBeInTheDocument();
   expect(screen.queryByRole('heading', { name: /^Our plants on/ })).not.toBeInTheDocument();
 });
 
 test('what was expected stands beside what came, with the days between which it came up', async () => {
   open();
-  const table = within((await screen.findByRole('heading', { name: 'What we expected, and what came' })).closest('section')!);
+  const table = within((await screen.findByRole('heading', { name: say('notebook.expectedCame') })).closest('section')!);
   const cells = table
     .getAllByRole('row')
     .slice(1)
@@ -114,7 +115,7 @@ test('pictures are on the page of their plant', async () => {
 test('an investigation that is not the team’s has no notebook', async () => {
   fakeServer({ 'GET /bench': { team: {}, investigations: [], species: [] }, 'GET /bench/predictions': [] });
   renderPage(<NotebookView />, { path: '/bench/notebook/other', route: '/bench/notebook/:id' });
-  expect(await screen.findByText('This investigation is over, or it is not yours')).toBeInTheDocument();
+  expect(await screen.findByText(say('notebook.investigationOverYours'))).toBeInTheDocument();
 });
 
 test('a device that has not joined is led to joining', async () => {

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type BenchPrediction } from '@bright-sprout/contracts/answers/predictions';
 import { cleanup, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
@@ -33,7 +34,7 @@ const press = async (name: string) => userEvent.click(screen.getByRole('button',
 test('three questions, one after the other, are kept at once', async () => {
   const writes = open([ASKED]);
   expect(await screen.findByRole('heading', { name: 'After how many days will the first barley be up?' })).toBeInTheDocument();
-  expect(screen.getByRole('button', { name: 'Next' })).toBeDisabled();
+  expect(screen.getByRole('button', { name: say('predict.next') })).toBeDisabled();
   await userEvent.click(screen.getByRole('radio', { name: '6' }));
   await press('Next');
   await userEvent.type(screen.getByLabelText('How tall will the tallest be on day 14?'), '18,5');
@@ -41,7 +42,7 @@ test('three questions, one after the other, are kept at once', async () => {
   await userEvent.click(screen.getByRole('radio', { name: 'A no salt' }));
   expect(writes).toEqual([]);
   await press('Keep it');
-  expect(await screen.findByRole('heading', { name: 'That is what you expect' })).toBeInTheDocument();
+  expect(await screen.findByRole('heading', { name: say('predict.thatIsWhatYou') })).toBeInTheDocument();
   expect(writes.map((w) => w.body)).toEqual([{ firstSproutDay: 6, height: '18,5', winner: 'A' }]);
 });
 
@@ -55,7 +56,7 @@ test('a reload in the middle keeps what was said on this device, for this team a
   open([{ ...ASKED, kinds: ['first-sprout-day'] }]);
   expect(await screen.findByRole('radio', { name: '6' })).toBeChecked();
   await press('Keep it');
-  await screen.findByRole('heading', { name: 'That is what you expect' });
+  await screen.findByRole('heading', { name: say('predict.thatIsWhatYou') });
   cleanup();
   open([ASKED]);
   expect(await screen.findByRole('radio', { name: '6' })).not.toBeChecked();
@@ -86,12 +87,12 @@ test('an answer given before is there to be changed', async () => {
   await userEvent.click(screen.getByRole('radio', { name: 'A no salt' }));
   await press('Keep it');
   await waitFor(() => expect(writes.map((w) => w.body)).toEqual([{ firstSproutDay: 5, height: '12.0', winner: 'A' }]));
-  await screen.findByText('That is what you expect');
+  await screen.findByText(say('predict.thatIsWhatYou'));
   await press('Change it');
   expect(screen.getByRole('radio', { name: '5' })).toBeChecked();
 });
 
 test('after sowing nothing can be predicted any more', async () => {
   open([{ ...ASKED, sown: true }]);
-  expect(await screen.findByText('Nothing is asked at the moment')).toBeInTheDocument();
+  expect(await screen.findByText(say('predict.nothingAskedMoment'))).toBeInTheDocument();
 });

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { numberFound } from '@bright-sprout/core/measures/finding';
 import { todayIn } from '@bright-sprout/core/clock/clock';
 import { type SaveCheckRequest } from '@bright-sprout/contracts/checks';
@@ -87,9 +88,9 @@ test('an open question is settled with a reason; without one it cannot be', asyn
   ]);
   await userEvent.click(await cell('A1, .*doubtful'));
   expect(screen.getByText(/It shrank\. Nobody has answered\./)).toBeInTheDocument();
-  const settle = screen.getByRole('button', { name: 'Settle it' });
+  const settle = screen.getByRole('button', { name: say('log.settleIt') });
   expect(settle).toBeDisabled();
-  await userEvent.type(screen.getByLabelText('It stands as it is, because'), 'a slug');
+  await userEvent.type(screen.getByLabelText(say('log.standsBecause')), 'a slug');
   await userEvent.click(settle);
   await waitFor(() => expect(writes).toHaveLength(1));
   expect(bodyOf(writes[0]).readings).toMatchObject([

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type RoomReadingView } from '@bright-sprout/contracts/answers/room';
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
@@ -44,7 +45,7 @@ function open(readings: RoomReadingView[], sensor = { there: false, on: false },
 test('an empty record says the three ways to fill it', async () => {
   open([]);
   expect(await screen.findByText(/Type in what the thermometer says, bring in a logger’s file, or listen/)).toBeInTheDocument();
-  expect(screen.getByText('No sensor box is set up on this server.')).toBeInTheDocument();
+  expect(screen.getByText(say('room.sensorBoxSetServer'))).toBeInTheDocument();
 });
 
 test('readings are a curve, and a table of each day’s lowest and highest, newest first', async () => {
@@ -59,7 +60,7 @@ test('readings are a curve, and a table of each day’s lowest and highest, newe
     .slice(1)
     .map((r) => r.textContent);
   expect(rows).toEqual([expect.stringMatching(/5 Mar.*14 °C14 °C/), expect.stringMatching(/4 Mar.*15.5 °C23 °C/)]);
-  await userEvent.click(screen.getByRole('button', { name: 'Soil moisture' }));
+  await userEvent.click(screen.getByRole('button', { name: say('room.soilMoisture') }));
   expect(screen.queryByTestId('curve')).not.toBeInTheDocument();
 });
 
@@ -80,15 +81,15 @@ test('a value is typed with a comma, refused where it cannot be, and taken back'
   const writes = open([warmth('old', '2026-03-04T06:00:00Z', 18)], undefined, {
     'DELETE /classes/c1/room/readings/old': undefined,
   });
-  const hand = within((await screen.findByRole('heading', { name: 'By hand' })).closest('section')!);
-  await userEvent.type(hand.getByLabelText('Value'), '210');
+  const hand = within((await screen.findByRole('heading', { name: say('room.byHand') })).closest('section')!);
+  await userEvent.type(hand.getByLabelText(say('room.value')), '210');
   expect(hand.getByText(/A value of temperature is between/)).toBeInTheDocument();
-  await userEvent.click(hand.getByRole('button', { name: 'Write it down' }));
+  await userEvent.click(hand.getByRole('button', { name: say('room.writeDown') }));
   expect(writes).toEqual([]);
-  await userEvent.clear(hand.getByLabelText('Value'));
-  await userEvent.type(hand.getByLabelText('Value'), '21,5{Enter}');
-  await waitFor(() => expect(hand.getByLabelText('Value')).toHaveValue(''));
-  await userEvent.click(hand.getByRole('button', { name: 'remove' }));
+  await userEvent.clear(hand.getByLabelText(say('room.value')));
+  await userEvent.type(hand.getByLabelText(say('room.value')), '21,5{Enter}');
+  await waitFor(() => expect(hand.getByLabelText(say('room.value'))).toHaveValue(''));
+  await userEvent.click(hand.getByRole('button', { name: say('common.remove') }));
   await waitFor(() => expect(writes).toHaveLength(2));
   expect(writes[0]!.body).toMatchObject({ source: 'hand', readings: [{ kind: 'temperature', value: 21.5 }] });
   expect(writes[1]).toMatchObject({ method: 'DELETE' });
@@ -129,8 +130,8 @@ test('the class listens to the sensor box and stops', async () => {
     'GET /classes/c1/room': () => ({ readings: [], sensor: { there: true, on } }),
     'PUT /classes/c1/room/sensor': (sent: { body: unknown }) => void (on = (sent.body as { on: boolean }).on),
   });
-  await userEvent.click(await screen.findByRole('button', { name: 'Listen to it' }));
-  await userEvent.click(await screen.findByRole('button', { name: 'Listen no longer' }));
-  await screen.findByRole('button', { name: 'Listen to it' });
+  await userEvent.click(await screen.findByRole('button', { name: say('room.listenToIt') }));
+  await userEvent.click(await screen.findByRole('button', { name: say('room.listenLonger') }));
+  await screen.findByRole('button', { name: say('room.listenToIt') });
   expect(writes.map((w) => w.body)).toEqual([{ on: true }, { on: false }]);
 });

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { numberFound } from '@bright-sprout/core/measures/finding';
 import { todayIn } from '@bright-sprout/core/clock/clock';
 import { type CareView } from '@bright-sprout/contracts/answers/care';
@@ -70,7 +71,7 @@ describe('checking', () => {
   test('is closed after a period, with what that means for the teams', async () => {
     const writes = open({}, { 'PATCH /investigations/i1': recordsOf([]).investigation });
     const opening = await part('Checking is open');
-    await userEvent.click(opening.getByRole('button', { name: 'Close checking' }));
+    await userEvent.click(opening.getByRole('button', { name: say('run.closeChecking') }));
     await waitFor(() => expect(writes).toHaveLength(1));
     expect(writes[0]!.body).toEqual({ checkingOpen: false, version: 1 });
   });
@@ -79,14 +80,14 @@ describe('checking', () => {
     const writes = open({ phase: 'finished' }, { 'PATCH /investigations/i1': recordsOf([]).investigation });
     const opening = await part('The investigation is finished');
     expect(opening.queryByRole('button', { name: /checking/ })).not.toBeInTheDocument();
-    await userEvent.click(opening.getByRole('button', { name: 'Open it again' }));
+    await userEvent.click(opening.getByRole('button', { name: say('run.openAgain') }));
     await waitFor(() => expect(writes[0]!.body).toEqual({ phase: 'growing', version: 1 }));
   });
 
   test('what another teacher changed meanwhile is said', async () => {
     open({}, { 'PATCH /investigations/i1': new Refusal(409, 'Somebody else has changed it.') });
     const opening = await part('Checking is open');
-    await userEvent.click(opening.getByRole('button', { name: 'End the investigation' }));
+    await userEvent.click(opening.getByRole('button', { name: say('common.endInvestigation') }));
     expect(await opening.findByText('Somebody else has changed it.')).toBeInTheDocument();
   });
 });
@@ -117,16 +118,16 @@ describe('what could not be taken', () => {
     expect(first).toHaveTextContent(
       /Kites, A1: 12.5 cm on .* They were told: “This container belongs to another team\. Nothing was saved for it\.”/,
     );
-    await userEvent.click(within(first!).getByRole('button', { name: 'Take it in' }));
-    await waitFor(() => expect(within(second!).getByRole('button', { name: 'Leave it out' })).toBeEnabled());
-    await userEvent.click(within(second!).getByRole('button', { name: 'Leave it out' }));
+    await userEvent.click(within(first!).getByRole('button', { name: say('run.takeItIn') }));
+    await waitFor(() => expect(within(second!).getByRole('button', { name: say('run.leaveItOut') })).toBeEnabled());
+    await userEvent.click(within(second!).getByRole('button', { name: say('run.leaveItOut') }));
     await waitFor(() => expect(writes.map((w) => `${w.method} ${w.path}`)).toEqual(['PUT /held/h1/taken', 'DELETE /held/h2']));
   });
 
   test('the page has one main part that a screen reader can jump to', async () => {
     open();
     await part('Checking is open');
-    expect(screen.getByRole('main')).toContainElement(screen.getByRole('heading', { name: 'Checking is open' }));
+    expect(screen.getByRole('main')).toContainElement(screen.getByRole('heading', { name: say('run.checkingOpen') }));
   });
 
   test('checks that came in after the end are told', async () => {
@@ -143,16 +144,16 @@ describe('an accident', () => {
     const accident = await part('Record an accident');
     for (const name of [/A1/, /A2/, /B2/]) await userEvent.click(accident.getByRole('button', { name }));
     await userEvent.click(accident.getByRole('button', { name: /B2/ }));
-    await userEvent.selectOptions(accident.getByLabelText('Each of them'), 'dried-out');
-    await userEvent.type(accident.getByLabelText('What happened'), 'a hot weekend');
+    await userEvent.selectOptions(accident.getByLabelText(say('run.eachOfThem')), 'dried-out');
+    await userEvent.type(accident.getByLabelText(say('run.whatHappened')), 'a hot weekend');
     await userEvent.click(accident.getByRole('button', { name: 'Record for 2' }));
-    await waitFor(() => expect(accident.getByRole('button', { name: 'Record it' })).toBeDisabled());
+    await waitFor(() => expect(accident.getByRole('button', { name: say('run.recordIt') })).toBeDisabled());
     const lost = { state: 'lost', lostReason: 'dried-out', note: 'a hot weekend', plant: '1' };
     expect(writes.map((w) => w.body)).toEqual([
       expect.objectContaining({ containerId: 'A1', day: TODAY, readings: [expect.objectContaining(lost)] }),
       expect.objectContaining({ containerId: 'A2', readings: [expect.objectContaining({ ...lost, supersedes: 'seen' })] }),
     ]);
-    expect(accident.getByLabelText('What happened')).toHaveValue('');
+    expect(accident.getByLabelText(say('run.whatHappened'))).toHaveValue('');
   });
 
   test('that stops halfway keeps the rest chosen, so that pressing again writes nothing twice', async () => {
@@ -178,12 +179,12 @@ describe('a container goes to another team', () => {
   test('with its reason, and to the class where no team is chosen', async () => {
     const writes = open({}, { 'PUT /run-changes/:id': MOVED });
     const move = await part('Give a container to another team');
-    await userEvent.click(move.getByRole('button', { name: 'Move it' }));
-    expect(await move.findByText('Choose the container that moves.')).toBeInTheDocument();
-    await userEvent.selectOptions(move.getByLabelText('Container'), 'A1');
-    await userEvent.selectOptions(await move.findByLabelText('goes to'), 't2');
-    await userEvent.type(move.getByLabelText('because'), 'somebody is ill');
-    await userEvent.click(move.getByRole('button', { name: 'Move it' }));
+    await userEvent.click(move.getByRole('button', { name: say('run.moveIt') }));
+    expect(await move.findByText(say('run.chooseContainerMoves'))).toBeInTheDocument();
+    await userEvent.selectOptions(move.getByLabelText(say('common.container')), 'A1');
+    await userEvent.selectOptions(await move.findByLabelText(say('run.goesTo')), 't2');
+    await userEvent.type(move.getByLabelText(say('run.because')), 'somebody is ill');
+    await userEvent.click(move.getByRole('button', { name: say('run.moveIt') }));
     await waitFor(() => expect(writes).toHaveLength(1));
     expect(writes[0]!.body).toEqual({
       investigationId: 'i1',
@@ -192,7 +193,7 @@ describe('a container goes to another team', () => {
       teamId: 't2',
       note: 'somebody is ill',
     });
-    await waitFor(() => expect(move.getByLabelText('Container')).toHaveValue(''));
+    await waitFor(() => expect(move.getByLabelText(say('common.container'))).toHaveValue(''));
   });
 });
 
@@ -200,11 +201,11 @@ describe('a late sowing', () => {
   test('has its own day and seeds, and says its label', async () => {
     const writes = open({}, { 'PUT /run-changes/:id': { ...MOVED, kind: 'late-sowing', code: 'B3' } });
     const late = await part('Add a late sowing');
-    await userEvent.selectOptions(late.getByLabelText('Treatment'), 'B');
-    await userEvent.clear(late.getByLabelText('seeds'));
+    await userEvent.selectOptions(late.getByLabelText(say('run.treatment')), 'B');
+    await userEvent.clear(late.getByLabelText(say('run.seeds')));
     expect(await late.findByText('Seeds are a whole number from 1 to 500.')).toBeInTheDocument();
-    await userEvent.type(late.getByLabelText('seeds'), '5');
-    await userEvent.click(late.getByRole('button', { name: 'Add it' }));
+    await userEvent.type(late.getByLabelText(say('run.seeds')), '5');
+    await userEvent.click(late.getByRole('button', { name: say('run.addIt') }));
     expect(await late.findByRole('status')).toHaveTextContent('B3 is added.');
     expect(writes[0]!.body).toEqual({ investigationId: 'i1', kind: 'late-sowing', treatment: 'B', sownOn: TODAY, seeds: 5 });
   });
@@ -213,7 +214,7 @@ describe('a late sowing', () => {
     let asked = 0;
     const writes = open({}, { 'PUT /run-changes/:id': () => (++asked === 1 ? new Refusal(503, 'No answer came.') : MOVED) });
     const late = await part('Add a late sowing');
-    const add = late.getByRole('button', { name: 'Add it' });
+    const add = late.getByRole('button', { name: say('run.addIt') });
     await userEvent.click(add);
     await late.findByText('No answer came.');
     await userEvent.click(add);
@@ -234,13 +235,13 @@ describe('thinning', () => {
     expect(thin.getAllByRole('row')).toHaveLength(4);
     await userEvent.clear(thin.getByLabelText('Seedlings up in B1'));
     await userEvent.type(thin.getByLabelText('Seedlings up in B1'), '1');
-    expect(within(thin.getByRole('row', { name: /B1/ })).getByText('nothing to thin')).toBeInTheDocument();
-    await userEvent.click(thin.getByRole('button', { name: 'They are thinned: write it down' }));
+    expect(within(thin.getByRole('row', { name: /B1/ })).getByText(say('run.nothingThin'))).toBeInTheDocument();
+    await userEvent.click(thin.getByRole('button', { name: say('run.thinnedWriteDown') }));
     await waitFor(() => expect(writes).toHaveLength(3));
     const bodies = writes.map((w) => w.body as { task: string; note: string });
     expect(bodies.map((b) => b.task)).toEqual(['thin A1', 'thin A2', 'thin B2']);
     for (const b of bodies) expect(b.note).toMatch(new RegExp(`^(1st|2nd|3rd) of 3 stays, lot ${lot}$`));
-    expect(thin.getByRole('button', { name: 'They are thinned: write it down' })).toBeDisabled();
+    expect(thin.getByRole('button', { name: say('run.thinnedWriteDown') })).toBeDisabled();
   });
 
   test('counts what teams saw come up, draws again, and keeps the middle by rule', async () => {
@@ -250,9 +251,9 @@ describe('thinning', () => {
     expect(thin.getByLabelText('Seedlings up in A1')).toHaveValue(2);
     expect(thin.getByLabelText('Seedlings up in B1')).toHaveValue(3);
     const lot = thin.getByText(/Lot number/).textContent;
-    await userEvent.click(thin.getByRole('button', { name: 'Draw again' }));
+    await userEvent.click(thin.getByRole('button', { name: say('run.drawAgain') }));
     expect(thin.getByText(/Lot number/).textContent).not.toBe(lot);
-    await userEvent.selectOptions(thin.getByLabelText('Which'), 'middle');
+    await userEvent.selectOptions(thin.getByLabelText(say('run.which')), 'middle');
     expect(within(thin.getByRole('row', { name: /B1/ })).getByText('2nd of 3 stays')).toBeInTheDocument();
   });
 });
@@ -261,15 +262,15 @@ describe('done for all', () => {
   test('water goes with its amount; an amount that cannot be is not written down', async () => {
     const writes = open();
     const all = await part('Done for all');
-    const amount = all.getByLabelText('mL for each');
+    const amount = all.getByLabelText(say('run.mlForEach'));
     await userEvent.type(amount, '-3');
     expect(await all.findByText('A volume cannot be below zero.')).toBeInTheDocument();
-    await userEvent.click(all.getByRole('button', { name: 'Write it down' }));
+    await userEvent.click(all.getByRole('button', { name: say('run.writeDown') }));
     expect(writes).toEqual([]);
     await userEvent.clear(amount);
     await userEvent.type(amount, '12,5');
-    await userEvent.type(all.getByLabelText('More about it'), 'before the weekend');
-    await userEvent.click(all.getByRole('button', { name: 'Write it down' }));
+    await userEvent.type(all.getByLabelText(say('run.moreAbout')), 'before the weekend');
+    await userEvent.click(all.getByRole('button', { name: say('run.writeDown') }));
     await waitFor(() => expect(writes).toHaveLength(1));
     expect(writes[0]!.body).toMatchObject({ kind: 'water', amountMl: 12.5, day: TODAY, note: 'before the weekend' });
   });
@@ -277,8 +278,8 @@ describe('done for all', () => {
   test('what the server refuses is taken out of sight again and said', async () => {
     open({}, { 'PUT /care/:id': new Refusal(403, 'This investigation is finished.') });
     const all = await part('Done for all');
-    await userEvent.selectOptions(all.getByLabelText('What'), 'transplant');
-    await userEvent.click(all.getByRole('button', { name: 'Write it down' }));
+    await userEvent.selectOptions(all.getByLabelText(say('common.what')), 'transplant');
+    await userEvent.click(all.getByRole('button', { name: say('run.writeDown') }));
     expect(await all.findByText('This investigation is finished.')).toBeInTheDocument();
     expect((await part('What was done')).queryByText(/transplanted/)).not.toBeInTheDocument();
   });
@@ -297,7 +298,7 @@ describe('the trace', () => {
     expect(await trace.findByText('A1 went from kite to bell: a team was split')).toBeInTheDocument();
     expect(trace.getByText(/watered, 20 mL each, by kite: dry on top/)).toBeInTheDocument();
     expect(trace.getByText(/not turned, by you/)).toBeInTheDocument();
-    const undo = trace.getAllByRole('button', { name: 'undo' });
+    const undo = trace.getAllByRole('button', { name: say('run.undo') });
     expect(undo).toHaveLength(1);
     await userEvent.click(undo[0]!);
     await waitFor(() => expect(writes.map((w) => `${w.method} ${w.path}`)).toEqual(['DELETE /run-changes/r1']));
@@ -306,7 +307,7 @@ describe('the trace', () => {
   test('care is taken back', async () => {
     const writes = open({ care: [WATERED] }, { 'DELETE /care/w1': undefined });
     const trace = await part('What was done');
-    await userEvent.click(trace.getByRole('button', { name: 'take back' }));
+    await userEvent.click(trace.getByRole('button', { name: say('common.takeBackLower') }));
     await waitFor(() => expect(writes[0]).toMatchObject({ method: 'DELETE', path: '/care/w1' }));
     await waitFor(() => expect(trace.queryByText(/watered/)).not.toBeInTheDocument());
   });
@@ -325,10 +326,10 @@ describe('screens', () => {
       },
     );
     const screens = await part('Screens that show the wall');
-    await userEvent.click(screens.getByRole('button', { name: 'Make a link for a screen' }));
+    await userEvent.click(screens.getByRole('button', { name: say('run.makeLinkScreen') }));
     expect(await screens.findByRole('link')).toHaveAttribute('href', 'http://localhost/screen/leaf-on-a-sill');
     expect(screens.getByText(/not opened yet/)).toBeInTheDocument();
-    await userEvent.click(screens.getByRole('button', { name: 'take it back' }));
+    await userEvent.click(screens.getByRole('button', { name: say('run.takeBack') }));
     await waitFor(() => expect(screens.queryByRole('link')).not.toBeInTheDocument());
     expect(writes.map((w) => w.method)).toEqual(['POST', 'DELETE']);
   });

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type TogetherView as Gathered } from '@bright-sprout/contracts/answers/together';
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
@@ -42,7 +43,7 @@ test('a plant that lives is tapped, and every team is asked for it', async () =>
   const writes = open([], { 'PUT /together/:id': undefined }, {}, [
     readingView('B1', '2026-03-10', { state: 'lost', lostReason: 'eaten' }),
   ]);
-  const plants = within(await screen.findByRole('group', { name: 'Plant to read' }));
+  const plants = within(await screen.findByRole('group', { name: say('together.plantRead') }));
   expect(plants.queryByRole('button', { name: /B1/ })).not.toBeInTheDocument();
   await userEvent.click(plants.getByRole('button', { name: /A2/ }));
   await waitFor(() => expect(writes[0]!.body).toEqual({ investigationId: 'i1', containerId: 'A2' }));
@@ -52,12 +53,12 @@ test('values stay covered until all have read or the teacher shows them', async 
   open([gathered([92])]);
   const covered = await screen.findByRole('img', { name: '1 teams have read; the values are still covered' });
   expect(
-    within(screen.getByRole('list', { name: 'Teams' }))
+    within(screen.getByRole('list', { name: say('together.teams') }))
       .getAllByText(/has read|is reading/)
       .map((e) => e.textContent),
   ).toEqual(['has read', 'is reading']);
   expect(screen.queryByText(/The middle is/)).not.toBeInTheDocument();
-  await userEvent.click(screen.getByRole('button', { name: 'Show what was read so far' }));
+  await userEvent.click(screen.getByRole('button', { name: say('together.showReadFar') }));
   expect(covered).toHaveAccessibleName('Kites 9.2 cm; the middle is 9.2 cm');
   expect(screen.getByText(/Everybody read the same\./)).toBeInTheDocument();
 });
@@ -69,7 +70,7 @@ test('when everybody has read, the middle is offered and the class settles on wh
   expect(screen.getByText(/Readings lie 0\.4 cm apart, from 9\.2 to 9\.6 cm\. Why\?/)).toBeInTheDocument();
   await userEvent.clear(settles);
   await userEvent.type(settles, 'nine');
-  expect(screen.getByRole('button', { name: 'Settle on it' })).toBeDisabled();
+  expect(screen.getByRole('button', { name: say('together.settleOnIt') })).toBeDisabled();
   await userEvent.clear(settles);
   await userEvent.type(settles, '9,5{Enter}');
   await waitFor(() => expect(writes.map((w) => w.body)).toEqual([{ typed: '9,5 cm' }]));
@@ -78,7 +79,7 @@ test('when everybody has read, the middle is offered and the class settles on wh
 test('a plant is left without a value; what the server says against it is shown', async () => {
   open([gathered([])], { 'DELETE /together/g1': new Refusal(409, 'It is settled already.') });
   expect(await screen.findByText(/Nobody has sent anything yet/)).toBeInTheDocument();
-  await userEvent.click(screen.getByRole('button', { name: 'Leave it without a value' }));
+  await userEvent.click(screen.getByRole('button', { name: say('together.leaveWithoutValue') }));
   expect(await screen.findByText('It is settled already.')).toBeInTheDocument();
 });
 
@@ -88,7 +89,7 @@ test('settled plants are listed, and give the class’s own reading error', asyn
     gathered([50, 54], { id: 'g3', code: 'B1', settledMm: 52, closed: true }),
     gathered([10], { id: 'g4', code: 'B2', settledMm: null, closed: true }),
   ]);
-  const side = within((await screen.findByRole('heading', { name: 'How well this class reads' })).closest('aside')!);
+  const side = within((await screen.findByRole('heading', { name: say('together.wellClassReads') })).closest('aside')!);
   expect(
     side
       .getAllByRole('row')
@@ -105,8 +106,8 @@ test('settled plants are listed, and give the class’s own reading error', asyn
 
 test('a finished investigation is only looked at', async () => {
   open([], {}, { phase: 'finished' });
-  expect(await screen.findByText('This investigation is finished: nothing more is read.')).toBeInTheDocument();
-  expect(screen.queryByRole('group', { name: 'Plant to read' })).not.toBeInTheDocument();
+  expect(await screen.findByText(say('together.investigationFinishedNothingMore'))).toBeInTheDocument();
+  expect(screen.queryByRole('group', { name: say('together.plantRead') })).not.toBeInTheDocument();
 });
 
 test('a ruler in quarter inches is read in its own steps', async () => {

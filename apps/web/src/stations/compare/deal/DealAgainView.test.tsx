@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { seriesOf } from '../../../../../../packages/core/test/records';
@@ -38,9 +39,9 @@ function open(search: string) {
 
 test('one, ten, all: the pots keep their values, labels move within teams, and all give the p of the page', async () => {
   open('?by=treatments');
-  await userEvent.click(await screen.findByRole('button', { name: 'One' }));
+  await userEvent.click(await screen.findByRole('button', { name: say('compare.one') }));
   expect(screen.getByText(/of 1 deal gave a gap this big/)).toBeInTheDocument();
-  await userEvent.click(screen.getByRole('button', { name: 'Ten' }));
+  await userEvent.click(screen.getByRole('button', { name: say('compare.ten') }));
   expect(screen.getByText(/of 11 deals gave a gap this big/)).toBeInTheDocument();
   await userEvent.click(screen.getByRole('button', { name: /^All/ }));
   expect(await screen.findByText(/ways to deal the labels within teams, p /)).toHaveTextContent(/among all 2 gaps looked at, p /);

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { newOwnMeasure } from '@bright-sprout/core/measures/ownMeasure';
 import { fireEvent, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
@@ -24,7 +25,7 @@ function show(plan = planOf('salt-steps')) {
 test('a second factor is crossed with the first, whole, and the checklist of what stays the same follows', async () => {
   const now = show();
   await openWord(/^What is changed/);
-  await userEvent.click(screen.getByRole('button', { name: 'Cross it with a second thing' }));
+  await userEvent.click(screen.getByRole('button', { name: say('plannerAsk.crossSecondThing') }));
   expect(now().kind).toBe('two-factors');
   expect(now().factors.map((f) => f.subject)).toEqual(['salt', 'light']);
   expect(now().keptSame.map((k) => k.id)).not.toContain('light');
@@ -43,7 +44,7 @@ test('crossed treatments stand as the rows and columns of what is crossed, and o
     'D: 50 mg N/L · behind a curtain',
   ]);
   await openWord(/^What is changed.*light:/);
-  await userEvent.click(screen.getByRole('button', { name: 'Do not cross' }));
+  await userEvent.click(screen.getByRole('button', { name: say('plannerAsk.doNotCross') }));
   expect(now()).toMatchObject({ kind: 'one-factor', factors: [{ subject: 'feed' }] });
 });
 
@@ -65,7 +66,7 @@ test('a unit of the teacher’s own is left alone, with its steps', async () => 
   const plan = planOf('salt-steps');
   const now = show({ ...plan, factors: [{ ...plan.factors[0]!, unit: 'spoons' }] });
   await openWord(/^What is changed/);
-  await userEvent.click(screen.getByRole('button', { name: 'Show all that can be changed' }));
+  await userEvent.click(screen.getByRole('button', { name: say('plannerAsk.showChanged') }));
   await userEvent.click(screen.getByRole('radio', { name: /^acid in the water/ }));
   expect(now().factors[0]).toMatchObject({ subject: 'acid', unit: 'spoons', levels: plan.factors[0]!.levels });
 });
@@ -77,7 +78,7 @@ test('the control follows its level when another is taken away, and without one 
   await userEvent.click(screen.getByRole('button', { name: 'Take away level 1' }));
   expect(now().factors[0]!.levels.map((l) => l.amount)).toEqual([25, 50, 100]);
   expect(now().factors[0]!.control).toBe(1);
-  await userEvent.click(screen.getByRole('button', { name: 'There is no control' }));
+  await userEvent.click(screen.getByRole('button', { name: say('plannerAsk.thereIsNoControl') }));
   expect(now().factors[0]!.control).toBeNull();
 });
 
@@ -104,7 +105,7 @@ test('on the line of amounts a mark is moved with the arrows', async () => {
 test('without a control its reason has a field of its own', async () => {
   show(planOf('kinds-side-by-side'));
   await openWord(/^What is changed/);
-  expect(screen.getByLabelText('Why is there no control?')).toHaveValue('Kinds differ in everything; none is the control.');
+  expect(screen.getByLabelText(say('plannerAsk.whyControl'))).toHaveValue('Kinds differ in everything; none is the control.');
 });
 
 test('a level that is another kind of seed takes its name, unless somebody gave it one', async () => {
@@ -117,15 +118,15 @@ test('a level that is another kind of seed takes its name, unless somebody gave 
 test('only what the plan raises is asked: the school of height with heights, none of depth on paper', async () => {
   show(planOf('soaked-or-dry'));
   await openWord(/^What is measured/);
-  expect(screen.queryByRole('group', { name: 'Height is' })).not.toBeInTheDocument();
+  expect(screen.queryByRole('group', { name: say('plannerAsk.heightIs') })).not.toBeInTheDocument();
   await openWord(/seeds in each/);
-  expect(screen.queryByRole('group', { name: 'Sown' })).not.toBeInTheDocument();
-  expect(screen.queryByRole('group', { name: 'A plant that died' })).not.toBeInTheDocument();
+  expect(screen.queryByRole('group', { name: say('plannerAsk.sown') })).not.toBeInTheDocument();
+  expect(screen.queryByRole('group', { name: say('plannerAsk.plantDied') })).not.toBeInTheDocument();
 });
 
 test('every choice of the protocol says what it does to the records', async () => {
   const now = show();
-  expect(screen.getByText('The mean speaks of survivors, and says so.')).toBeInTheDocument();
+  expect(screen.getByText(say('planning.meanSpeaksSurvivorsSays'))).toBeInTheDocument();
   await userEvent.click(screen.getByRole('radio', { name: /^counts as zero/, hidden: true }));
   expect(now().protocol.afterLoss).toBe('zero');
   await openWord(/^What is measured/);
@@ -144,10 +145,10 @@ test('a measure of the class’s own has a range or words, and can be taken away
   const now = show(planOf('salt-steps', { ownMeasures: [{ ...newOwnMeasure('m'), name: 'mass', unit: 'g' }] }));
   await openWord(/^What is measured/);
   const own = screen.getByRole('group', { name: 'Measure of our own 1' });
-  await userEvent.type(within(own).getByLabelText('At most'), '9');
+  await userEvent.type(within(own).getByLabelText(say('plannerAsk.atMost')), '9');
   expect(now().ownMeasures[0]).toMatchObject({ most: 9 });
-  await userEvent.click(screen.getByRole('button', { name: 'Choose between words of our own' }));
+  await userEvent.click(screen.getByRole('button', { name: say('plannerAsk.chooseBetweenWordsOwn') }));
   expect(now().ownMeasures[1]).toMatchObject({ quantity: 'choice', choices: ['yes', 'no'] });
-  await userEvent.click(within(own).getByRole('button', { name: 'remove' }));
+  await userEvent.click(within(own).getByRole('button', { name: say('common.remove') }));
   expect(now().ownMeasures).toEqual([]);
 });

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { type SchoolCalendar } from '@bright-sprout/core/calendar/schoolCalendar';
 import { fireEvent, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
@@ -24,7 +25,7 @@ test('a lesson for which half should be up says by when to sow, and does it with
   const now = show(planOf('salt-steps', { lessonOn: '2026-03-27' }));
   await openWord(/^Sowing/);
   expect(screen.getByText(/the chance of being late is \d+ in 100/)).toBeInTheDocument();
-  await userEvent.click(screen.getByRole('button', { name: 'Sow on that day' }));
+  await userEvent.click(screen.getByRole('button', { name: say('planner.sowDay') }));
   expect(now().sowOn < '2026-03-27').toBe(true);
   expect(new Date(now().sowOn).getUTCDay()).toBeGreaterThan(0);
 });
@@ -32,13 +33,13 @@ test('a lesson for which half should be up says by when to sow, and does it with
 test('holidays are added with their name and taken away; the calendar then avoids them', async () => {
   const now = show();
   await openWord(/^School days/);
-  expect(screen.getByRole('button', { name: 'Add days off' })).toBeDisabled();
-  await userEvent.type(screen.getByLabelText('Name of the holiday'), 'Harvest days');
-  fireEvent.change(screen.getByLabelText('First day off'), { target: { value: '2026-03-16' } });
-  fireEvent.change(screen.getByLabelText('Last day off'), { target: { value: '2026-03-18' } });
-  await userEvent.click(screen.getByRole('button', { name: 'Add days off' }));
+  expect(screen.getByRole('button', { name: say('planner.addDaysOff') })).toBeDisabled();
+  await userEvent.type(screen.getByLabelText(say('planner.nameHoliday')), 'Harvest days');
+  fireEvent.change(screen.getByLabelText(say('planner.firstDayOff')), { target: { value: '2026-03-16' } });
+  fireEvent.change(screen.getByLabelText(say('planner.lastDayOff')), { target: { value: '2026-03-18' } });
+  await userEvent.click(screen.getByRole('button', { name: say('planner.addDaysOff') }));
   expect(now().calendar.holidays).toEqual([{ name: 'Harvest days', from: '2026-03-16', to: '2026-03-18' }]);
-  expect(screen.getByLabelText('Name of the holiday')).toHaveValue('');
+  expect(screen.getByLabelText(say('planner.nameHoliday'))).toHaveValue('');
 });
 
 test('a holiday that is planned can be removed', async () => {
@@ -48,16 +49,16 @@ test('a holiday that is planned can be removed', async () => {
     calendar: { ...plan.calendar, holidays: [{ name: 'Trip', from: '2026-03-16', to: '2026-03-16' }] },
   });
   await openWord(/^School days/);
-  await userEvent.click(within(screen.getByText(/^Trip: Mon 16 March/)).getByRole('button', { name: 'remove' }));
+  await userEvent.click(within(screen.getByText(/^Trip: Mon 16 March/)).getByRole('button', { name: say('common.remove') }));
   expect(now().calendar.holidays).toEqual([]);
 });
 
 test('checks follow the chosen weekdays, or come every few days', async () => {
   const now = show();
   await openWord(/^Days of looking/);
-  await userEvent.click(screen.getByRole('checkbox', { name: 'Wed' }));
+  await userEvent.click(screen.getByRole('checkbox', { name: say('calendar.wed') }));
   expect(now().cadence).toEqual({ kind: 'weekdays', weekdays: [1, 5] });
-  await userEvent.click(screen.getByRole('radio', { name: 'every few days' }));
+  await userEvent.click(screen.getByRole('radio', { name: say('planner.everyFewDays') }));
   expect(now().cadence).toEqual({ kind: 'every', days: 3 });
 });
 
@@ -80,7 +81,7 @@ test('a room that was measured offers its own temperatures', async () => {
     [3, 4, 5].flatMap((d) => [at(d, 12, 22), at(d, 13, 22), at(d, 2, 14), at(d, 3, 14)]),
   );
   await openWord(/^Warmth/);
-  await userEvent.click(await screen.findByRole('button', { name: 'Plan with that' }));
+  await userEvent.click(await screen.findByRole('button', { name: say('planner.planWithThat') }));
   expect(now().room).toMatchObject({ day: 22, night: 14 });
 });
 

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { splitWords } from '@bright-sprout/core/plan/layout/splitWords';
 import { act, fireEvent, render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
@@ -31,23 +32,23 @@ test('every container stands at its own place, with its team, and the letters ar
   const { props } = show();
   expect(pots()).toHaveLength(props.out!.containers);
   expect(new Set(pots().map((p) => p.closest<HTMLElement>('.lay-place')!.dataset.place)).size).toBe(pots().length);
-  const meanings = within(screen.getByRole('heading', { name: 'What the letters mean' }).closest('section')!);
+  const meanings = within(screen.getByRole('heading', { name: say('layOut.lettersMean') }).closest('section')!);
   expect(meanings.getAllByRole('row')).toHaveLength(props.out!.treatments.length);
-  expect(meanings.getByText('(the control)')).toBeInTheDocument();
+  expect(meanings.getByText(say('layOut.theControl'))).toBeInTheDocument();
 });
 
 test('drawing again takes the next lot and gives up what was moved', async () => {
   const plan = { ...planOf('dose'), moved: { A1: 3 } };
   const { now } = show(plan);
   await openWord(/^Places: drawn by lot/);
-  await userEvent.click(screen.getByRole('button', { name: 'Draw lots again' }));
+  await userEvent.click(screen.getByRole('button', { name: say('layOut.drawLotsAgain') }));
   expect(now()).toMatchObject({ drawSeed: plan.drawSeed + 1, moved: {} });
 });
 
 test('moved containers can be put back as drawn', async () => {
   const { now } = show({ ...planOf('dose'), moved: { A1: 3 } });
   await openWord(/^Places: drawn by lot, 1 cup moved by hand/);
-  await userEvent.click(screen.getByRole('button', { name: 'Put them back as drawn' }));
+  await userEvent.click(screen.getByRole('button', { name: say('layOut.putThemBackDrawn') }));
   expect(now().moved).toEqual({});
 });
 
@@ -92,7 +93,7 @@ test('several trays are named, and all stand on a ruler', () => {
 
 test('a plan that does not work out yet has no places', () => {
   show({ ...planOf('dose'), speciesId: 'no such seed' });
-  expect(screen.queryByRole('heading', { name: 'Where they stand' })).not.toBeInTheDocument();
+  expect(screen.queryByRole('heading', { name: say('layOut.whereStand') })).not.toBeInTheDocument();
 });
 
 test('pots in reserve stand beside the others, dashed, and can be moved like them', async () => {
@@ -111,9 +112,9 @@ test('a tray of one’s own has as many places as it has, however many stand the
   // Sixteen cups on trays of ten.
   await openWord(/^What carries them: 2 trays of 5 × 2$/);
   expect(screen.getAllByText(/Each takes about 40 × 16 cm\./)).toHaveLength(1);
-  fireEvent.change(screen.getByLabelText('Places side by side'), { target: { value: '8' } });
+  fireEvent.change(screen.getByLabelText(say('layOut.placesSideSide')), { target: { value: '8' } });
   expect(now().ownCarrier).toMatchObject({ columns: 8, rows: 2 });
-  await userEvent.click(screen.getByRole('checkbox', { name: 'They have a shape of their own' }));
+  await userEvent.click(screen.getByRole('checkbox', { name: say('layOut.shapeOwn') }));
   expect(now().ownCarrier).toBeNull();
 });
 
@@ -122,5 +123,5 @@ test('with a pot for everybody at home each has a number beside the emblem', () 
   // Each team's first child is its number 1.
   const teams = partOf(planOf('own-pot-at-home')).props.group.teams.length;
   expect(screen.getAllByText('1', { selector: '.own-pot b' })).toHaveLength(teams);
-  expect(screen.queryByRole('heading', { name: 'Where they stand' })).not.toBeInTheDocument();
+  expect(screen.queryByRole('heading', { name: say('layOut.whereStand') })).not.toBeInTheDocument();
 });

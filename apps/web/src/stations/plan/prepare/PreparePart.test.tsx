@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { MemoryRouter } from 'react-router';
@@ -51,13 +52,13 @@ test('cautions follow from what is used, with what to ask families and whose rul
 
 test('a plan with pots at home has a kit to pack; others have none', () => {
   show();
-  expect(screen.queryByRole('heading', { name: 'What goes home' })).not.toBeInTheDocument();
+  expect(screen.queryByRole('heading', { name: say('prepare.goesHome') })).not.toBeInTheDocument();
 });
 
 test('the kit for home names what opens the pot on a phone', () => {
   show(planOf('own-pot-at-home'));
-  expect(screen.getByRole('heading', { name: 'What goes home' })).toBeInTheDocument();
-  expect(screen.getByText('Class code, emblem and PIN of the team on a card')).toBeInTheDocument();
+  expect(screen.getByRole('heading', { name: say('prepare.goesHome') })).toBeInTheDocument();
+  expect(screen.getByText(say('lists.classCodeEmblemPin'))).toBeInTheDocument();
 });
 
 test('a plan that does not work out yet says where to go on', () => {

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { fakeServer, renderPage } from '../../../../test/fakeServer';
@@ -24,12 +25,12 @@ function show(plan = planOf('salt-steps'), lots: object[] = []) {
   return now;
 }
 const kinds = () =>
-  within(screen.getByRole('radiogroup', { name: 'Kind of seed' }))
+  within(screen.getByRole('radiogroup', { name: say('plannerSeeds.kindSeed') }))
     .getAllByRole('radio')
     .map((r) => within(r).getByText(/./, { selector: 'b' }).textContent);
 async function seeFlowers(): Promise<void> {
   await openWord(/^What is to be seen/);
-  await userEvent.click(screen.getByRole('radio', { name: 'flowers' }));
+  await userEvent.click(screen.getByRole('radio', { name: say('plannerSeeds.flowers') }));
   await userEvent.keyboard('{Escape}');
 }
 
@@ -49,7 +50,7 @@ test('only kinds that suit are shown, and every wish narrows them', async () => 
 test('a wish that nothing grants says so', async () => {
   show();
   await openWord(/^Time: 6 weeks/);
-  const weeks = screen.getByLabelText('Weeks we have');
+  const weeks = screen.getByLabelText(say('plannerSeeds.weeksWeHave'));
   await userEvent.clear(weeks);
   await userEvent.type(weeks, '1');
   await userEvent.keyboard('{Escape}');
@@ -61,8 +62,8 @@ test('another kind is chosen from its drawing or from the table', async () => {
   const now = show();
   await userEvent.click(screen.getByRole('radio', { name: /Garden cress/ }));
   expect(now().speciesId).toBe('garden_cress');
-  await userEvent.click(screen.getByRole('button', { name: 'Compared in a table' }));
-  await userEvent.click(screen.getByRole('button', { name: 'One weighs, mg' }));
+  await userEvent.click(screen.getByRole('button', { name: say('plannerSeeds.comparedTable') }));
+  await userEvent.click(screen.getByRole('button', { name: say('plannerSeeds.weighsMg') }));
   const rows = screen.getAllByRole('row').slice(1);
   const weights = rows.map((r) => Number(within(r).getAllByRole('cell')[2]!.textContent)).filter((w) => !Number.isNaN(w));
   expect(weights).toEqual([...weights].sort((a, b) => a - b));
@@ -73,7 +74,7 @@ test('a lot of the shelf is offered for its own kind, with what its test says', 
     { ...LOT, tests: [TEST] },
     { ...LOT, id: 'l2', speciesId: 'radish', name: 'tin', tests: [] },
   ]);
-  const lots = await screen.findByLabelText('Seed lot');
+  const lots = await screen.findByLabelText(say('plannerSeeds.seedLot'));
   expect(
     within(lots)
       .getAllByRole('option')

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { todayIn } from '@bright-sprout/core/clock/clock';
 import { addDays } from '@bright-sprout/core/calendar/days';
 import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
@@ -42,7 +43,7 @@ test('a plan like an earlier one is moved to the coming days and drawn anew', as
     'GET /classes/c1/plans': [{ id: 'p0', question: 'How much salt?', sown: true, sowOn: '2026-03-09' }],
     'GET /plans/p0': { id: 'p0', classId: 'c1', version: 4, sown: true, document: earlier },
   });
-  await userEvent.click(await screen.findByRole('button', { name: 'begin a new one like it' }));
+  await userEvent.click(await screen.findByRole('button', { name: say('starts.beginNewLike') }));
   await waitFor(() => expect(writes).toHaveLength(1));
   const plan = documentOf(writes[0]);
   expect(plan).toMatchObject({
@@ -60,7 +61,7 @@ test('what another class asked can be asked again', async () => {
     'GET /classes': [classView({ id: 'c9', name: '5 Willow', investigations: [asked] as never })],
     'GET /investigations/i1': recordsOf([readingView('A1', '2026-03-24', { heightMm: 90 })]),
   });
-  await userEvent.click(await screen.findByRole('button', { name: 'ask it again' }));
+  await userEvent.click(await screen.findByRole('button', { name: say('starts.askAgain') }));
   await waitFor(() => expect(writes).toHaveLength(1));
   expect(documentOf(writes[0])).toMatchObject({ question: 'Does salt keep barley short?', speciesId: 'barley' });
 });
@@ -82,8 +83,8 @@ test('a plan that is not sown is thrown away, and had back as it was', async () 
     'GET /plans/p0': { id: 'p0', classId: 'c1', version: 4, sown: false, document },
     'DELETE /plans/p0': null,
   });
-  await userEvent.click(await screen.findByRole('button', { name: 'throw it away' }));
-  await userEvent.click(await screen.findByRole('button', { name: 'Have it back' }));
+  await userEvent.click(await screen.findByRole('button', { name: say('starts.throwAway') }));
+  await userEvent.click(await screen.findByRole('button', { name: say('starts.haveItBack') }));
   await waitFor(() => expect(writes.map((w) => w.method)).toEqual(['DELETE', 'PUT']));
   expect(documentOf(writes[1])).toEqual(document);
 });

@@ -1,3 +1,4 @@
+import { say } from '@bright-sprout/words/say';
 import { planCalendar } from '@bright-sprout/core/plan/calendar/planCalendar';
 import { fairTest } from '@bright-sprout/core/plan/fairTest/fairTest';
 import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
@@ -31,7 +32,7 @@ function Tape({ begun, making = true }: { begun: PlanDocument; making?: boolean 
 
 const show = (change: Partial<PlanDocument> = {}, start = 'salt-steps') => {
   render(<Tape begun={planOf(start, change)} />);
-  return screen.getByRole('toolbar', { name: 'Days' });
+  return screen.getByRole('toolbar', { name: say('planDays.days') });
 };
 const day = (words: RegExp) => screen.getByRole('button', { name: words });
 
@@ -68,7 +69,7 @@ test('a peg is carried with the arrows to the next school day', async () => {
 
 test('days off are painted over, day by day or in one stroke, and school is painted back', async () => {
   show();
-  await userEvent.click(screen.getByRole('button', { name: 'Paint days off' }));
+  await userEvent.click(screen.getByRole('button', { name: say('planDays.paintDaysOff') }));
   const [from, to] = [day(/^Mon 16 March/), day(/^Wed 18 March/)];
   from.releasePointerCapture = () => undefined;
   fireEvent.pointerDown(from);
@@ -87,12 +88,12 @@ test('a break that is too long stands under the tape with its way out at one pre
   show({
     calendar: { ...planOf('salt-steps').calendar, holidays: [{ from: '2026-03-16', to: '2026-03-20', name: 'Trip' }] },
   });
-  const collides = screen.getByRole('list', { name: 'What collides on these days' });
+  const collides = screen.getByRole('list', { name: say('planDays.collidesDays') });
   expect(collides).toHaveTextContent(/Trip from Sat 14 Mar: nobody waters for 9 days/);
   expect(day(/^Tue 17 March.*likely dry/)).toBeInTheDocument();
-  await userEvent.click(within(collides).getByRole('button', { name: 'Somebody comes in to water' }));
+  await userEvent.click(within(collides).getByRole('button', { name: say('fairTest.somebodyComesWater') }));
   expect(plan.whileAway).toBe('somebody');
-  expect(screen.queryByRole('list', { name: 'What collides on these days' })).not.toBeInTheDocument();
+  expect(screen.queryByRole('list', { name: say('planDays.collidesDays') })).not.toBeInTheDocument();
 });
 
 test('soaking before a Monday is sown on another day with one press', async () => {
@@ -103,6 +104,6 @@ test('soaking before a Monday is sown on another day with one press', async () =
 
 test('away from Days the tape is without its tools, and what is only moved is not called a collision', () => {
   render(<Tape begun={planOf('salt-steps')} making={false} />);
-  expect(screen.queryByRole('button', { name: 'Paint days off' })).not.toBeInTheDocument();
-  expect(screen.queryByRole('list', { name: 'What collides on these days' })).not.toBeInTheDocument();
+  expect(screen.queryByRole('button', { name: say('planDays.paintDaysOff') })).not.toBeInTheDocument();
+  expect(screen.queryByRole('list', { name: say('planDays.collidesDays') })).not.toBeInTheDocument();
 });
