@@ -20,7 +20,7 @@ export interface WholePhotoProps {
 }
 
 /** A picture whole, with what can be done with it. */
-export default function WholePhoto({ photo, code, path, ruler, onTakeBack, onClose }: WholePhotoProps) {
+export function WholePhoto({ photo, code, path, ruler, onTakeBack, onClose }: WholePhotoProps) {
   const day = formatDay(photo.day);
   return (
     <Modal show onHide={onClose} centered size="lg" aria-label={say('entry.pictureOf', { code })}>

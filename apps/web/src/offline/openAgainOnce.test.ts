@@ -9,3 +9,13 @@ test('a part that could not be fetched opens the page again once, and then no mo
   expect([failed(), failed()]).toEqual([false, true]);
   expect(reload).toHaveBeenCalledTimes(1);
 });
+
+test('without a network the page stays: nothing would come back', () => {
+  const reload = jest.fn();
+  sessionStorage.clear();
+  const online = jest.spyOn(navigator, 'onLine', 'get').mockReturnValue(false);
+  openAgainOnce(sessionStorage, reload);
+  window.dispatchEvent(new Event('vite:preloadError', { cancelable: true }));
+  expect(reload).not.toHaveBeenCalled();
+  online.mockRestore();
+});

@@ -6,7 +6,8 @@ const KEY = 'opened again';
  */
 export function openAgainOnce(storage: Storage = sessionStorage, reload = () => location.reload()): void {
   window.addEventListener('vite:preloadError', (event) => {
-    if (storage.getItem(KEY)) return;
+    // Without a network nothing would come back.
+    if (storage.getItem(KEY) || !navigator.onLine) return;
     storage.setItem(KEY, 'yes');
     event.preventDefault();
     reload();
