@@ -110,9 +110,9 @@ function differenceSentence(own: readonly Contrast[], direction: 'less' | 'more'
     against: rest ? against : joined([against], subject),
     ...told,
   };
-  if (band === 'early')
+  if (band === 'early' && !rest)
     return say('claims.treatedDiffersEarly', { theNoun: capital(theNoun), theNounAgain: theNoun, ...treated });
-  if (band === 'primary') return capital(say('claims.treatedDiffersPrimary', { theNoun, ...treated }));
+  if (young(band)) return capital(say('claims.treatedDiffersPrimary', { theNoun, ...treated }));
   return capital(say('claims.treatedDiffers', { noun, ...treated }));
 }
 

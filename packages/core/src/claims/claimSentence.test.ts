@@ -56,6 +56,20 @@ test('each band hears as much as it can use', () => {
   expect(words('middle').finding).toMatch(/by about 8\.0 cm\. For salt B, these pots cannot tell yet\.$/);
 });
 
+test('more kinds of treatment than are held against each other in pairs are held against the others, in every band', () => {
+  const heights = Object.fromEntries(
+    ['A', 'B', 'C', 'D', 'E', 'F'].map((code, i) => [code, [0, 1, 2, 3, 4, 5, 6].map((n) => (i === 0 ? 60 : 140) + 3 * n)]),
+  );
+  const records = recordsOf(heights);
+  const none = { ...records, treatments: records.treatments.map((t) => ({ ...t, control: false })) };
+  for (const band of GRADE_BANDS) {
+    const { finding } = claim(none, {}, { band });
+    expect(finding).toMatch(/barley/);
+    expect(finding).toContain('than the others');
+    expect(finding).not.toMatch(/(with|under|barley) “?the others/);
+  }
+});
+
 test('the class’s own reading error stands beside differences that are hardly larger', () => {
   const limits = (readingError: number) => claim(recordsOf(CLASS), {}, { readingError }).limits.join(' ');
   expect(limits(8)).toMatch(/values about 0\.8 cm apart: salt B differs by less than twice that/);
