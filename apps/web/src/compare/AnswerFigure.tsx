@@ -83,10 +83,10 @@ export function AnswerFigure(props: AnswerProps) {
       </FigureFrame>
     );
   }
-  const plants = shown.drawsPlants ? say('compare.besideGroupMiddlePlant') : '';
+  const { drawsPlants } = shown;
   if (question.between === 'factors' && investigation.design)
     return (
-      <FigureFrame {...frame} caption={say('compare.thickThinMeansDashed', { plants })}>
+      <FigureFrame {...frame} caption={say('compare.thickThinMeansDashed', { drawsPlants })}>
         {(width) => (
           <CrossedFigure
             width={width}
@@ -101,19 +101,20 @@ export function AnswerFigure(props: AnswerProps) {
       </FigureFrame>
     );
   const dose = question.between === 'doses' ? doseLine(groups, investigation.design) : null;
-  const bracket = say('compare.bracketIntervalMeanUnder', { container: plural(container) });
+  const bracket = (drawsPlants: boolean) =>
+    say('compare.bracketIntervalMeanUnder', { drawsPlants, container: plural(container) });
   if (dose)
     return (
       <FigureFrame
         {...frame}
         caption={say('compare.lineStraightThroughBand', {
-          plants,
+          drawsPlants,
           container: plural(container),
           below: dose.step?.below,
           from: dose.step?.from,
           unit: dose.unit,
           step: Boolean(dose.step),
-          bracket,
+          bracket: bracket(false),
         })}
       >
         {(width) => <DoseFigure width={width} groups={groups} shown={shown} container={container} dose={dose} habitOf={habit} />}
@@ -121,7 +122,7 @@ export function AnswerFigure(props: AnswerProps) {
     );
   const ages = question.between === 'ages' ? agesOf(groups, question, recordedDays(records.readings)) : undefined;
   return (
-    <FigureFrame {...frame} caption={`${plants}${bracket}`}>
+    <FigureFrame {...frame} caption={bracket(drawsPlants)}>
       {(width) => (
         <MarksFigure
           width={width}

@@ -116,15 +116,15 @@ export function shortQuestion(
 ): string {
   const { name } = shownFor(question, measure, investigation, records);
   const when = question.when.kind === 'course' ? '' : ` ${whenWords(question.when, investigation.sownOn)}`;
-  const mark =
-    question.mark === 'plant'
-      ? say('compare.eachPlant')
-      : question.mark === 'team'
-        ? say('compare.byTeam')
-        : question.report === 'total'
-          ? say('compare.plantsTogether', { containerName: investigation.containerName })
-          : '';
-  return capital(say('compare.nameByBetween', { name, when, betweenWords: betweenWords(question.between, investigation), mark }));
+  return capital(
+    say('compare.nameByBetween', {
+      name,
+      when,
+      betweenWords: betweenWords(question.between, investigation),
+      mark: question.mark === 'container' && question.report === 'total' ? 'total' : question.mark,
+      containerName: investigation.containerName,
+    }),
+  );
 }
 
 /** The sentence that says what a figure shows, for those who cannot see it. */

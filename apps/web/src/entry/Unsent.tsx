@@ -13,16 +13,13 @@ export function Unsent({ waiting }: { waiting: readonly WaitingEntry[] }) {
   // Over plain HTTP a browser allows no worker that opens the page without a network.
   const opensAgain = 'serviceWorker' in navigator;
   useAskBeforeLeaving(notKept > 0 || (!opensAgain && onTheWay.length > 0));
-  const [one, several] = unsent.every(isWaitingCheck)
-    ? [say('entry.checkWaits'), say('entry.checksWait')]
-    : [say('entry.entryWaits'), say('entry.entriesWait')];
   return (
     <>
       {unsent.length > 0 && (
         <p className="unsent-waiting" role="status">
           {say('entry.deviceSentItselfKeep', {
             countUnsent: unsent.length,
-            one: unsent.length === 1 ? one : several,
+            isCheck: unsent.every(isWaitingCheck),
             opensAgain,
           })}
         </p>
@@ -38,8 +35,8 @@ export function Unsent({ waiting }: { waiting: readonly WaitingEntry[] }) {
           <p className="notice-title">{say('entry.oneWasNotTaken', { isCheck: isWaitingCheck(c) })}</p>
           <p>
             {c.refused}
-            {isWaitingCheck(c) && say('entry.whatYouEntered', { readings: c.body.readings.map(sentWords).join(', ') })}
-            {c.told && say('entry.teacherNowDecides')}
+            {isWaitingCheck(c) && ` ${say('entry.whatYouEntered', { readings: c.body.readings.map(sentWords).join(', ') })}`}
+            {c.told && ` ${say('entry.teacherNowDecides')}`}
           </p>
           <p className="d-flex gap-2 flex-wrap mb-0">
             <button type="button" className="btn" onClick={() => void theOutbox().again(c.id)}>

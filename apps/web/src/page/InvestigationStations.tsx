@@ -54,7 +54,7 @@ export function InvestigationStations({
             readings.length === 0
               ? say('page.afterCheck')
               : investigation.phase === 'finished'
-                ? 'finished'
+                ? say('page.finished')
                 : say('page.theLesson'),
           done: investigation.phase === 'finished',
           within: true,
@@ -62,7 +62,9 @@ export function InvestigationStations({
       ]}
       aside={
         investigation.phase === 'finished'
-          ? `finished${isDated(investigation.sownOn) ? say('page.andSownOn', { sownOn: formatDay(investigation.sownOn) }) : ''}`
+          ? isDated(investigation.sownOn)
+            ? say('page.finishedSownOn', { sownOn: formatDay(investigation.sownOn) })
+            : say('page.finished')
           : sown < 0
             ? say('page.daysSowing', { sown: -sown })
             : say('page.todayDay', { sown })

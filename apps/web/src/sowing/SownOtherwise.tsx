@@ -48,7 +48,7 @@ export function SownOtherwise({
           >
             <TreatmentMark code={c.treatment} size={20} />
             <b>{c.code}</b>
-            {known.some((d) => d.containerId === c.id) && <span className="visually-hidden">{say('sowing.noted')}</span>}
+            {known.some((d) => d.containerId === c.id) && <span className="visually-hidden">, {say('sowing.noted')}</span>}
           </button>
         ))}
       </div>

@@ -106,10 +106,6 @@ function Place({
   const height = standing.heightMm;
   const change =
     height !== null && earlier?.heightMm !== null && earlier?.heightMm !== undefined ? height - earlier.heightMm : null;
-  const since =
-    beforeDay !== null && change !== null
-      ? say('wall.since', { change: formatLengthNumber(change, resolution), beforeDay: formatDay(beforeDay) })
-      : '';
   const choose = () => onChoose(container.id);
   return (
     <g
@@ -122,7 +118,9 @@ function Place({
         treatment,
         standingInWords: standingInWords(standing, resolution, container, day),
         doubtful: standing.doubtful,
-        since,
+        hasChange: beforeDay !== null && change !== null,
+        change: change !== null && formatLengthNumber(change, resolution),
+        beforeDay: beforeDay !== null && formatDay(beforeDay),
       })}
       onClick={choose}
       onKeyDown={(e) => (e.key === 'Enter' || e.key === ' ') && (e.preventDefault(), choose())}

@@ -116,11 +116,13 @@ export function PlantStory({
 function SeenIn({ seen, of }: { seen: SeenInPicture; of: { resolution: RulerResolution; to: string } | null }) {
   return (
     <div className="second">
-      {methodWords(seen.method)}
-      {seen.low !== null &&
-        seen.high !== null &&
-        of &&
-        say('wall.andRange', { low: formatLength(seen.low, of.resolution), high: formatLength(seen.high, of.resolution) })}
+      {seen.low !== null && seen.high !== null && of
+        ? say('wall.methodAndRange', {
+            method: methodWords(seen.method),
+            low: formatLength(seen.low, of.resolution),
+            high: formatLength(seen.high, of.resolution),
+          })
+        : methodWords(seen.method)}
       {of && (
         <>
           {' · '}

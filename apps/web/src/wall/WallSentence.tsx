@@ -72,24 +72,18 @@ export function WallSentence({
             onChoose={onGrouping}
           />
         }
-        before={
+        hasBefore={before !== null}
+        outline={
           before && (
-            <>
-              <Say
-                it="wall.withBehind"
-                what={
-                  <RuledWord
-                    name={say('wall.outline')}
-                    value={outline}
-                    choices={[
-                      { value: 'last', label: say('wall.sOutline', { before: weekdayName(before) }) },
-                      { value: 'none', label: say('wall.noOutline') },
-                    ]}
-                    onChoose={onOutline}
-                  />
-                }
-              />
-            </>
+            <RuledWord
+              name={say('wall.outline')}
+              value={outline}
+              choices={[
+                { value: 'last', label: say('wall.sOutline', { before: weekdayName(before) }) },
+                { value: 'none', label: say('wall.noOutline') },
+              ]}
+              onChoose={onOutline}
+            />
           )
         }
       />

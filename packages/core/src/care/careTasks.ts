@@ -1,4 +1,5 @@
 import { say } from '@bright-sprout/words/say';
+import { inOneLine } from '../words/inOneLine';
 import { type IsoDay } from '../calendar/days';
 import { eventWords } from '../plan/calendar/eventWords';
 import { type PlanEvent, type PlanEventKind } from '../plan/calendar/planEvents';
@@ -57,20 +58,23 @@ function watering({ water, doseMl, paper, closed, openBag, gets }: CareRule): Ca
     return {
       ...task,
       title: say('care.lookPaper'),
-      note: say('care.onlyWhereLooksPale', { ownLiquids: ownLiquids(gets) }),
+      note: inOneLine(say('care.onlyWhereLooksPale'), ownLiquids(gets)),
       amountMl: null,
     };
-  if (water === 'by-weight') return { ...task, note: say('care.weightLabel', { ownLiquids: ownLiquids(gets) }), amountMl: null };
+  if (water === 'by-weight') return { ...task, note: inOneLine(say('care.weightLabel'), ownLiquids(gets)), amountMl: null };
   const dry = water === 'fixed-volume' ? '' : say('care.onlyWhereSoilFeels');
   // Amounts that differ cannot be written down as one.
   if (gets && new Set(gets.map((g) => g.doseMl)).size > 1)
     return {
       ...task,
-      note: `${dry}${eachOf(gets, (g) => say('care.amountOfLiquid', { amountMl: g.doseMl, liquid: liquidOf(g) }))}`,
+      note: inOneLine(
+        dry,
+        eachOf(gets, (g) => say('care.amountOfLiquid', { amountMl: g.doseMl, liquid: liquidOf(g) })),
+      ),
       amountMl: null,
     };
   const alike = water === 'fixed-volume' ? say('care.mlSame', { doseMl }) : say('care.onlyWhereSoilFeelsSame');
-  return { ...task, note: `${alike}${ownLiquids(gets)}`, amountMl: doseMl };
+  return { ...task, note: inOneLine(alike, ownLiquids(gets)), amountMl: doseMl };
 }
 
 type Gets = NonNullable<CareRule['gets']>;
@@ -79,9 +83,9 @@ const liquidOf = ({ liquid }: Gets[number]) => liquid || say('common.plainWater'
 const eachOf = (gets: Gets, words: (g: Gets[number]) => string) =>
   `${gets.map((g) => `${g.treatments.join(', ')}: ${words(g)}`).join('; ')}.`;
 
-/** Which treatment gets which water, where it differs; a sentence with a space before it. */
+/** Which treatment gets which water, where it differs; empty where it does not. */
 function ownLiquids(gets: CareRule['gets']): string {
-  return gets && new Set(gets.map(liquidOf)).size > 1 ? ` ${eachOf(gets, liquidOf)}` : '';
+  return gets && new Set(gets.map(liquidOf)).size > 1 ? eachOf(gets, liquidOf) : '';
 }
 
 /** What is to be done for the plants on a day: on check days the usual, and what the plan has for this very day. */

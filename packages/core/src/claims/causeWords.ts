@@ -17,8 +17,11 @@ export interface CauseWords {
   press: string | null;
 }
 
+const SOME = 6;
 const some = (codes: readonly string[]) =>
-  `${listInWords(codes.slice(0, 6))}${codes.length > 6 ? say('claims.andMore', { countCodes: codes.length - 6 }) : ''}`;
+  codes.length > SOME
+    ? say('claims.codesAndMore', { codes: codes.slice(0, SOME).join(', '), countCodes: codes.length - SOME })
+    : listInWords(codes);
 
 type CauseSubject = Pick<ClaimSubject, 'container' | 'shown' | 'kind' | 'joined' | 'question'>;
 

@@ -220,7 +220,6 @@ function interactionSentence(c: Contrast, simple: readonly Contrast[], subject: 
   const more = Math.abs(there.estimate) > Math.abs(here.estimate);
   const [most, least] = more ? [there, here] : [here, there];
   const place = (s: Contrast) => (s.asked.kind === 'difference' ? s.asked.where! : '');
-  const luck = isClear(least) ? '' : say('claims.aloneLuck', { estimate: shown.signed(least.estimate) });
   return say('claims.moreBetweenTwo', {
     of: capital(asked.of),
     place: joined([place(most)], subject),
@@ -228,7 +227,7 @@ function interactionSentence(c: Contrast, simple: readonly Contrast[], subject: 
     otherPlace: joined([place(least)], subject),
     otherEstimate: shown.signed(least.estimate),
     size: size(c.estimate),
-    luck,
+    byLuck: !isClear(least),
   });
 }
 

@@ -79,8 +79,9 @@ function evidence(groups: readonly Group[], { container, question, shown }: Clai
     );
   if (blank > 0) parts.push(say('claims.notLookedAt', { blank }));
   const plants = dots.reduce((sum, d) => sum + d.plants, 0);
-  const seedlings = plants > measured && question.follow === 'value' ? say('claims.plantsCountsOnce', { plants, container }) : '';
-  return `${parts.join(', ')}${seedlings}.`;
+  const words = parts.join(', ');
+  const severalOfOne = plants > measured && question.follow === 'value';
+  return severalOfOne ? say('claims.plantsCountsOnce', { words, plants, container }) : `${words}.`;
 }
 
 /** What a container did that counts; measured, where it is not one of these. */

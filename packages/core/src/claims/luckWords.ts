@@ -57,16 +57,18 @@ export function contrastNumbers(c: Contrast, shown: Shown, control: string, with
   const { asked, interval, estimate, plain } = c;
   const size = toldSize(c);
   const signed = (v: number) => shown.signed(v * size);
-  const against =
-    asked.kind === 'difference' && asked.where === undefined && asked.against !== control
-      ? say('claims.gapAgainst', { against: asked.against })
-      : '';
-  const range = interval ? say('claims.intervalTo', { low: signed(interval.low), high: signed(interval.high) }) : '';
-  const both =
-    plain !== null && signed(plain) !== signed(estimate) && within !== null
-      ? say('claims.plainDifferenceMeansWithin', { plain: signed(plain), within })
-      : '';
-  return `${signed(estimate)}${against}${range}.${both}`;
+  const against = asked.kind === 'difference' && asked.where === undefined && asked.against !== control ? asked.against : null;
+  return say('claims.difference', {
+    estimate: signed(estimate),
+    hasAgainst: against !== null,
+    against,
+    hasInterval: Boolean(interval),
+    low: interval && signed(interval.low),
+    high: interval && signed(interval.high),
+    plainDiffers: plain !== null && signed(plain) !== signed(estimate) && within !== null,
+    plain: plain !== null && signed(plain),
+    within,
+  });
 }
 
 /** In how many deals luck does as much: for the youngest whether at all, then in a hundred, from 14 on as p, alone and among all looked at. */

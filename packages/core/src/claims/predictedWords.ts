@@ -10,7 +10,7 @@ export interface PredictedAndCame {
   day: number;
 }
 
-/** How well teams foresaw their tallest plant; nobody is ranked, and a day that is still to come is said. */
+/** How well teams predicted their tallest plant; nobody is ranked, and a day that is still to come is said. */
 export function predictedClaim({ rows, askedDay, day }: PredictedAndCame, shown: Shown): Claim {
   return { finding: predictedFinding({ rows, askedDay, day }, shown), tooFew: null, evidence: '', limits: [] };
 }
@@ -21,6 +21,13 @@ function predictedFinding({ rows, askedDay, day }: PredictedAndCame, shown: Show
   const nearest = came.reduce((best, r) => (Math.abs(r.off) < Math.abs(best.off) ? r : best));
   const more = came.filter((r) => r.off < 0).length;
   const off = shown.size(nearest.off);
-  const when = askedDay === null || askedDay === day ? '' : say('claims.saidDayDay', { askedDay, day });
-  return say('claims.cameNearestOffTeams', { team: nearest.team, off, more, countCame: came.length, when });
+  return say('claims.cameNearestOffTeams', {
+    team: nearest.team,
+    off,
+    more,
+    countCame: came.length,
+    otherDay: askedDay !== null && askedDay !== day,
+    askedDay,
+    day,
+  });
 }

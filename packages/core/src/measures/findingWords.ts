@@ -36,8 +36,8 @@ export function valueWords(measure: Measure, value: number, shown: Shown): strin
   if (measure.quantity === 'length' && measure.byRuler) return formatLength(value, shown.resolution);
   const number = valueNumber(measure, value, shown);
   if (measure.quantity === 'count-of') {
-    const of = shown.sown === undefined ? '' : say('measures.ofSown', { sown: shown.sown });
-    return `${number}${of}${measure.noun ? ` ${measure.noun[1]}` : ''}`;
+    const count = shown.sown === undefined ? number : say('measures.countOfSown', { number, sown: shown.sown });
+    return measure.noun ? `${count} ${measure.noun[1]}` : count;
   }
   if (measure.noun) return `${number} ${measure.noun[value === 1 ? 0 : 1]}`;
   if (measure.unit === 'pH') return say('measures.phNumber', { number });

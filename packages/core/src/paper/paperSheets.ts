@@ -80,7 +80,8 @@ export function paperSheets(
 
 /** `Monday 9 March`, `week of Monday 9 March`, `all days`. */
 export function periodWords({ period, from }: Pick<PaperSheet, 'period' | 'from'>): string {
-  return period === 'whole' ? say('paper.allDays') : `${period === 'week' ? say('paper.weekOf') : ''}${formatDay(from)}`;
+  if (period === 'whole') return say('paper.allDays');
+  return period === 'week' ? say('paper.weekOf', { day: formatDay(from) }) : formatDay(from);
 }
 
 /** What was typed, as a code: small letters and signs that look alike are forgiven. */

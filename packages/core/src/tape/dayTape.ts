@@ -133,5 +133,6 @@ export function dayWords({ day, number, share, due, holiday, off }: TapeDay): st
           : off
             ? say('tape.nobodyIsHere')
             : '';
-  return `${isDated(day) ? say('tape.dayNumberAnd', { number }) : ''}${formatDay(day)}${what ? `: ${what}` : ''}`;
+  const named = isDated(day) ? say('tape.dayNumberAnd', { number, day: formatDay(day) }) : formatDay(day);
+  return what ? `${named}: ${what}` : named;
 }

@@ -9,6 +9,7 @@ import { axisOver, beeswarm, countOf, type FigureProps, INK, LINE, linesOf, midd
 import { MANY, ManyMarks } from './ManyMarks';
 import { MarksInRows } from './MarksInRows';
 import { ValueAxis } from './ValueAxis';
+import { codeOfDot } from '../codeOfDot';
 
 const TOP = 34;
 const MARK = 15;
@@ -188,7 +189,7 @@ function Column({
       {many && <ManyMarks points={group.dots.map((d, i) => [marksAt + places[i]! * step, y(d.value)])} colour={look.colour} />}
       {(many ? [] : group.dots).map((d, i) => (
         <g key={`${d.container.id} ${d.plant ?? ''}`} transform={`translate(${marksAt + places[i]! * step} ${y(d.value)})`}>
-          <title>{`${d.container.code}${d.plant === null ? '' : say('compare.plant', { plant: d.plant })}${d.container.block ? `, ${d.container.block}` : ''}`}</title>
+          <title>{`${codeOfDot(d)}${d.container.block ? `, ${d.container.block}` : ''}`}</title>
           {d.span && room > 100 && (
             <path d={`M0 ${y(d.span.low) - y(d.value)}V${y(d.span.high) - y(d.value)}`} stroke={look.colour} strokeWidth="1.2" />
           )}

@@ -71,8 +71,7 @@ export function EvidenceCard({
           </span>
           <b>{shown.words(value)}</b>
           <span className="second">
-            {group.label}
-            {container && own.has(container.id) ? say('conclude.andOurs') : ''}
+            {container && own.has(container.id) ? say('conclude.oursToo', { label: group.label }) : group.label}
           </span>
         </span>
       </button>

@@ -226,15 +226,22 @@ function recordsTable(
   const what =
     measure.summedUp === 'share-of-seeds'
       ? say('conclude.ofSown', { name: measure.name })
-      : `${measure.name}${unit && say('conclude.inUnit', { unit })}`;
+      : unit
+        ? say('conclude.nameInUnit', { name: measure.name, unit })
+        : measure.name;
   const named = `${of === null ? say('conclude.meanOfWhat', { what }) : capital(what)}.`;
-  const left = step > 1 ? say('conclude.everyNthCheckShown', { step, sameStep: step === 2 }) : '';
   return {
     head: [
       of === null ? say('conclude.treatment') : say('common.container'),
       ...days.map((d) => say('common.dayAfterSowing', { daysBetween: daysBetween(sownOn, d) })),
     ],
     rows,
-    caption: say('conclude.dashNothingMeasureBrackets', { named, noOf: of === null, left }),
+    caption: say('conclude.dashNothingMeasureBrackets', {
+      named,
+      noOf: of === null,
+      someLeft: step > 1,
+      step,
+      sameStep: step === 2,
+    }),
   };
 }

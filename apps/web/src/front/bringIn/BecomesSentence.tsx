@@ -21,6 +21,9 @@ interface Props {
   onSpecies: (id: string) => void;
 }
 
+/** So many measures are named. */
+const NAMES = 4;
+
 /** What the table will become, as a sentence; what the heads cannot say is said here. */
 export function BecomesSentence({ outlook, reading, onChange, speciesId, onSpecies }: Props) {
   const { treatments, containers, plants, measures } = outlook;
@@ -33,14 +36,8 @@ export function BecomesSentence({ outlook, reading, onChange, speciesId, onSpeci
           it="bringIn.whatTheTableHolds"
           containers={containers}
           b={(inside) => <b>{inside}</b>}
-          plants={
-            plants > containers && (
-              <>
-                {' '}
-                <Say it="bringIn.plantPlants" plants={plants} b={(inside) => <b>{inside}</b>} />
-              </>
-            )
-          }
+          severalPlants={plants > containers}
+          plants={plants}
           kind={
             <RuledWord
               name={say('bringIn.kindPlant')}
@@ -53,67 +50,40 @@ export function BecomesSentence({ outlook, reading, onChange, speciesId, onSpeci
             />
           }
           countTreatments={treatments.length}
-          b2={(inside) => <b>{inside}</b>}
           treatments={treatments.map((t) => (
             <TreatmentMark key={t.code} code={t.code} />
           ))}
           daysWord={<DaysWord outlook={outlook} reading={reading} onChange={onChange} />}
-          countNames={
-            names.length > 0 && (
-              <>
-                : <b>{names.slice(0, 4).join(', ')}</b>
-                {names.length > 4 && say('bringIn.andMore', { countNames: names.length - 4 })}
-              </>
-            )
+          hasNames={names.length > 0}
+          names={names.slice(0, NAMES).join(', ')}
+          moreNames={names.length > NAMES}
+          countNames={names.length - NAMES}
+          hasControl={treatments.length > 1}
+          control={
+            <RuledWord
+              name={say('bringIn.theControlIs')}
+              value={treatments.find((t) => t.control)?.label ?? ''}
+              choices={treatments.map((t) => ({
+                value: t.label,
+                label: t.label,
+                detail: say('bringIn.containers', { containers: t.containers }),
+              }))}
+              onChoose={(control) => onChange({ ...reading, control })}
+            />
           }
-          countTreatments2={
-            treatments.length > 1 && (
-              <>
-                <Say
-                  it="bringIn.controlIs"
-                  control={
-                    <RuledWord
-                      name={say('bringIn.theControlIs')}
-                      value={treatments.find((t) => t.control)?.label ?? ''}
-                      choices={treatments.map((t) => ({
-                        value: t.label,
-                        label: t.label,
-                        detail: say('bringIn.containers', { containers: t.containers }),
-                      }))}
-                      onChoose={(control) => onChange({ ...reading, control })}
-                    />
-                  }
-                />
-              </>
-            )
-          }
-          needsSeeds={
-            outlook.needsSeeds && (
-              <>
-                ; <SeedsWord reading={reading} onChange={onChange} />
-              </>
-            )
-          }
+          needsSeeds={outlook.needsSeeds}
+          seedsWord={<SeedsWord reading={reading} onChange={onChange} />}
+          hasZeros={(outlook.zeros > 0 || reading.zeros === 'left-out') && measures.includes('height')}
           zeros={
-            (outlook.zeros > 0 || reading.zeros === 'left-out') &&
-            measures.includes('height') && (
-              <>
-                <Say
-                  it="bringIn.heightBeforeCame"
-                  counts={
-                    <RuledWord
-                      name={say('bringIn.aHeightOf')}
-                      value={reading.zeros}
-                      choices={[
-                        { value: 'not-up', label: say('common.notUpYet'), detail: say('bringIn.somebodyLookedNothingSeen') },
-                        { value: 'left-out', label: say('common.leftOut'), detail: say('bringIn.nobodyLooked') },
-                      ]}
-                      onChoose={(zeros) => onChange({ ...reading, zeros })}
-                    />
-                  }
-                />
-              </>
-            )
+            <RuledWord
+              name={say('bringIn.aHeightOf')}
+              value={reading.zeros}
+              choices={[
+                { value: 'not-up', label: say('common.notUpYet'), detail: say('bringIn.somebodyLookedNothingSeen') },
+                { value: 'left-out', label: say('common.leftOut'), detail: say('bringIn.nobodyLooked') },
+              ]}
+              onChoose={(zeros) => onChange({ ...reading, zeros })}
+            />
           }
         />
       </div>
@@ -152,12 +122,12 @@ function DaysWord({ outlook, reading, onChange }: WordProps) {
         wordPanel={
           <WordPanel name={say('bringIn.daysLooks')} word={span}>
             <p>
-              {first && last && dated
-                ? once
-                  ? `${writeDay(first)}, `
-                  : say('bringIn.fromTo', { firstDay: writeDay(first), lastDay: writeDay(last) })
-                : ''}
-              {once && days === 'from-first-look' ? say('bringIn.nobodyWroteWhenSown') : texts[days]}.
+              {say('bringIn.fromTo', {
+                span: first && last && dated ? (once ? 'one' : 'several') : 'none',
+                firstDay: first && writeDay(first),
+                lastDay: last && writeDay(last),
+                known: once && days === 'from-first-look' ? say('bringIn.nobodyWroteWhenSown') : texts[days],
+              })}
             </p>
             <Field label={say('bringIn.sownOnHead')} hint={say('bringIn.leaveEmptyWhereNobody')}>
               {(props) => (

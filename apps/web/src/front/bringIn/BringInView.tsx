@@ -71,10 +71,7 @@ function BringIn({ group }: { group: ClassView }) {
         {wrong && (
           <div className="notice mt-3" role="alert">
             <p className="notice-title">{say('bringIn.fileCannotReadTable')}</p>
-            <p>
-              {file?.name}
-              {say('bringIn.nothingImported', { wrong })}
-            </p>
+            <p>{say('bringIn.nothingImported', { file: file?.name, wrong })}</p>
           </div>
         )}
       </main>

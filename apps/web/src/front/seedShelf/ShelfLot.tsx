@@ -17,11 +17,15 @@ export function ShelfLot({ lot, onEdit, onRemove }: { lot: SeedLot; onEdit: () =
         {species.name} <span className="second">{lot.name}</span>
       </h2>
       <p className="shelf-facts">
-        {lot.year ?? say('seedShelf.yearUnknown')}
-        {lot.count !== null && say('seedShelf.seeds', { count: lot.count })}
-        {lot.depthMm && say('seedShelf.mmDeep', { least: lot.depthMm[0], most: lot.depthMm[1] })}
-        {lot.spacingMm !== null && say('seedShelf.mmApart', { spacingMm: lot.spacingMm })}
-        {lot.daysToSprout && say('seedShelf.upInToDays', { least: lot.daysToSprout[0], most: lot.daysToSprout[1] })}
+        {[
+          lot.year ?? say('seedShelf.yearUnknown'),
+          lot.count !== null && say('seedShelf.seeds', { count: lot.count }),
+          lot.depthMm && say('seedShelf.mmDeep', { least: lot.depthMm[0], most: lot.depthMm[1] }),
+          lot.spacingMm !== null && say('seedShelf.mmApart', { spacingMm: lot.spacingMm }),
+          lot.daysToSprout && say('seedShelf.upInToDays', { least: lot.daysToSprout[0], most: lot.daysToSprout[1] }),
+        ]
+          .filter(Boolean)
+          .join(' · ')}
       </p>
       <div
         className="shelf-share"

@@ -53,7 +53,7 @@ export function Shelf({ records, width, scale }: { records: InvestigationRecords
           <span className="second">{investigation.question}</span>
           <span className="shelf-pots">
             <b>{counted(containers.length, investigation.containerName)}</b>
-            {day === null ? say('today.checkYet') : ''}
+            {day === null && `: ${say('today.checkYet')}`}
           </span>
         </span>
       </div>

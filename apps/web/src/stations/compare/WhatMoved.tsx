@@ -27,7 +27,10 @@ export function WhatMoved({
     const was = before.contrasts.find((b) => b.key === c.key);
     return was ? [{ c, was }] : [];
   });
-  const shownOf = (c: Contrast) => `${shown.signed(c.estimate * toldSize(c))}${isClear(c) ? '' : say('compare.cannotTell')}`;
+  const shownOf = (c: Contrast) => {
+    const estimate = shown.signed(c.estimate * toldSize(c));
+    return isClear(c) ? estimate : say('compare.cannotTell', { estimate });
+  };
   const moved = rows.filter(({ c, was }) => shownOf(c) !== shownOf(was));
   return (
     <section className="what-moved" role="status">

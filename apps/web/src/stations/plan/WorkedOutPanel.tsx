@@ -71,9 +71,9 @@ export function WorkedOutPanel({ plan, out, teams }: { plan: PlanDocument; out: 
         <dd>
           {out.kinds.map(({ species, toBuy }) => (
             <span key={species.id} className="d-block">
-              {toBuy.ok ? toBuy.seeds : '…'}
-              {toBuy.ok && toBuy.packets !== null && ` = ${counted(toBuy.packets, 'packet')}`}
-              {out.kinds.length > 1 && say('planner.ofNamed', { name: species.name.toLowerCase() })}
+              {out.kinds.length > 1
+                ? say('planner.numberOfNamed', { number: toHave(toBuy), name: species.name.toLowerCase() })
+                : toHave(toBuy)}
             </span>
           ))}
         </dd>
@@ -122,3 +122,7 @@ export function WorkedOutPanel({ plan, out, teams }: { plan: PlanDocument; out: 
     </section>
   );
 }
+
+/** `80 = 2 packets`. */
+const toHave = (toBuy: WorkedOut['kinds'][number]['toBuy']): string =>
+  !toBuy.ok ? '…' : toBuy.packets === null ? `${toBuy.seeds}` : `${toBuy.seeds} = ${counted(toBuy.packets, 'packet')}`;

@@ -31,7 +31,7 @@ export function ContainerTabs({
             type="button"
             className={`bench-tab${isOpen ? ' open' : ''}${isDone ? ' done' : ''}`}
             aria-current={isOpen ? 'true' : undefined}
-            aria-label={`${c.code}${isDone ? say('bench.isDone') : ''}`}
+            aria-label={isDone ? say('bench.codeIsDone', { code: c.code }) : c.code}
             disabled={c.sownOn > day}
             onClick={() => onOpen(c.code)}
           >
@@ -69,7 +69,7 @@ export function PlantTabs({
             onClick={() => onOpen(s.name)}
           >
             {say('bench.plant', { plant: s.plant })}
-            {done(s) && <span className="visually-hidden">{say('bench.isDone')}</span>}
+            {done(s) && <span className="visually-hidden">, {say('bench.isDone')}</span>}
           </button>
         ))}
     </div>

@@ -1,3 +1,4 @@
+import { Say } from '../../words/Say';
 import { say } from '@bright-sprout/words/say';
 import { type EntryPart, partsText, type TeamClaim } from '@bright-sprout/core/conclude/claim/claimEntries';
 import {
@@ -56,6 +57,16 @@ export function ClaimSentence({
       ...c,
       no: c.value !== '' && c.value === (role === 'of' ? parts.against : parts.of) ? say('teamClaim.namedAlready') : null,
     }));
+  const against = (
+    <span className={mark('against')}>
+      <RuledWord
+        name={say('teamClaim.heldAgainst')}
+        value={parts.against}
+        choices={chosen('against')}
+        onChoose={(group) => change({ against: group })}
+      />
+    </span>
+  );
   const size = sizeBetween(parts.of, parts.against, contrasts, groups, subject);
   return (
     <>
@@ -87,15 +98,7 @@ export function ClaimSentence({
             onChoose={(verb) => change({ verb })}
           />
         </span>{' '}
-        {(parts.verb === 'less' || parts.verb === 'more') && say('teamClaim.than')}
-        <span className={mark('against')}>
-          <RuledWord
-            name={say('teamClaim.heldAgainst')}
-            value={parts.against}
-            choices={chosen('against')}
-            onChoose={(against) => change({ against })}
-          />
-        </span>{' '}
+        {parts.verb === 'less' || parts.verb === 'more' ? <Say it="teamClaim.thanGroup" group={against} /> : against}{' '}
         {subject.when && (
           <span className={mark('when')}>
             <RuledWord

@@ -75,8 +75,9 @@ export function claimWords(parts: ClaimParts, { groups, contrasts, subject }: Cl
   if (of) words.push({ part: 'of', text: groupWords(of, subject) });
   if (parts.verb !== '') words.push({ part: 'verb', text: verbWords(parts.verb, subject) });
   if (against) {
-    const than = parts.verb === 'less' || parts.verb === 'more' ? say('conclude.thanBefore') : '';
-    words.push({ part: 'against', text: `${than}${groupWords(against, subject)}` });
+    const group = groupWords(against, subject);
+    const compares = parts.verb === 'less' || parts.verb === 'more';
+    words.push({ part: 'against', text: compares ? say('conclude.thanGroup', { group }) : group });
   }
   if (parts.when && subject.when) words.push({ part: 'when', text: subject.when });
   const size = parts.size ? sizeBetween(parts.of, parts.against, contrasts, groups, subject) : '';

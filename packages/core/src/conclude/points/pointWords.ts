@@ -99,17 +99,16 @@ const SENTENCES: { [C in Point['code']]: (point: Extract<Point, { code: C }>, sp
   'first-and-last-up': (point, { container }) => {
     const when = (after: number, by: number) =>
       by - after > 1 ? say('conclude.betweenDayDay', { after, by }) : say('conclude.onDayBy', { by });
-    const lead =
-      point.ahead === null || point.ahead.of < point.first.length
-        ? ''
-        : say('conclude.allWere', { of: counted(point.ahead.of, container), label: point.ahead.label });
+    const ahead = point.ahead === null || point.ahead.of < point.first.length ? null : point.ahead;
     return {
       title: say('conclude.cameFirstLast', {
         first: some(point.first, container),
         when: when(point.firstAfter, point.firstBy),
         last: some(point.last, container),
         whenLast: when(point.lastAfter, point.lastBy),
-        lead,
+        oneAhead: ahead !== null,
+        ahead: ahead && counted(ahead.of, container),
+        label: ahead && ahead.label,
       }),
       asks: say('conclude.firstLastWait'),
       luck: say('conclude.dealsLabelsWithinTeams'),
@@ -211,8 +210,7 @@ const SENTENCES: { [C in Point['code']]: (point: Extract<Point, { code: C }>, sp
   },
   'team-reads-high': (point, { shown, onDay }) => {
     const size = shown.size(point.offset) || say('common.aStep');
-    const small =
-      point.alsoSmall === null ? '' : point.alsoSmall ? say('conclude.smallestPlantsShowMuch') : say('conclude.smallPlantsShow');
+    const small = point.alsoSmall === null ? 'unknown' : point.alsoSmall ? 'too' : 'not';
     return {
       title: say('conclude.teamsNumbersLieApart', { size, someOffset: point.offset > 0, onDay: onDay(point.day), small }),
       asks: point.alsoSmall ? say('conclude.whereRulerBeginLay') : say('conclude.rulerLightPlaceCare'),

@@ -154,7 +154,7 @@ function measureWords(measure: Measure, { unit, counting, on, at }: MeasureColum
     : at
       ? `, ${at.container || at.treatment}`
       : '';
-  return `${name}${shown && shown !== measure.name ? say('tablesIn.inUnit', { unit: shown }) : ''}${where}`;
+  return `${shown && shown !== measure.name ? say('tablesIn.nameInUnit', { name, unit: shown }) : name}${where}`;
 }
 
 /** Everything that a column can be said to mean, the likeliest first. */
@@ -284,7 +284,7 @@ function consequence(measure: Measure, unit: string, { least, most, filled }: Co
     const low = parseLength(String(Math.max(0, least)), unit as LengthUnit);
     const high = parseLength(String(Math.max(0, most)), unit as LengthUnit);
     if (!low.ok || !high.ok) return 'lengths';
-    const odd = high.mm > TALLEST_PLANT_MM || high.mm < SHORTEST_MM ? say('tablesIn.unlikely') : '';
+    const odd = high.mm > TALLEST_PLANT_MM || high.mm < SHORTEST_MM;
     const shown = (mm: number) => plain(lengthIn(mm, 'cm'));
     return measure.code === 'height'
       ? say('tablesIn.plantsDrawnCmTall', { least: shown(low.mm), hasLeast: least > 0, most: shown(high.mm), odd })

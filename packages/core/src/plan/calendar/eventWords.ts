@@ -20,7 +20,6 @@ export function eventWords(event: PlanEvent): EventWords {
 
 type Words = { [Code in EventFact['code']]: (fact: Extract<EventFact, { code: Code }>) => [title: string, note: string] };
 
-const unless = (kept: boolean | undefined) => (kept ? say('planDays.labelWantsDarkCovered') : '');
 const gapName = ({ gap, weekend }: { gap: string | null; weekend: boolean }) =>
   gap ?? (weekend ? say('planDays.theWeekend') : say('planDays.daysOff'));
 
@@ -77,24 +76,24 @@ const WORDS: Words = {
   ],
   'first-look': () => [say('planDays.firstLook'), say('planDays.firstMayToday')],
   'into-light': ({ kept, species }) => [
-    say('planDays.moveLight', { what: species ? `${species} ` : '' }),
-    say('planDays.aboutHalfShouldBright', { unless: unless(kept) }),
+    say('planDays.moveLight', { ofKind: Boolean(species), species }),
+    say('planDays.aboutHalfShouldBright', { keepsCovered: Boolean(kept) }),
   ],
   'lift-covers': ({ kept, species }) => [
     species ? say('planDays.liftCoversMoveLight', { species }) : say('planDays.liftCoversAndMove'),
-    say('planDays.aboutHalfShouldLeave', { unless: unless(kept) }),
+    say('planDays.aboutHalfShouldLeave', { keepsCovered: Boolean(kept) }),
   ],
   'covers-off': ({ kept, species }) => [
-    say('planDays.takeCoversOff', { what: species ? ` ${species}` : '' }),
-    say('planDays.usedAirRoomNow', { unless: unless(kept) }),
+    say('planDays.takeCoversOff', { ofKind: Boolean(species), species }),
+    say('planDays.usedAirRoomNow', { keepsCovered: Boolean(kept) }),
   ],
   check: () => [say('planDays.check'), say('planDays.everyContainerGetsAnswer')],
   thin: ({ keep, species }) => [
-    say('planDays.thinTo', { what: species ? `${species} ` : '', keep: keep ?? say('planDays.numberLabel') }),
+    say('planDays.thinTo', { ofKind: Boolean(species), species, keep: keep ?? say('planDays.numberLabel') }),
     say('planDays.stayDecidedLotWritten'),
   ],
   'into-soil': ({ species }) => [
-    say('planDays.moveSoil', { what: species ? `${species} ` : '' }),
+    say('planDays.moveSoil', { ofKind: Boolean(species), species }),
     say('planDays.foodPaperSpongeHold'),
   ],
   'harden-off': ({ species }) => [say('planDays.beginHardenOff', { species }), say('planDays.hourOutsideShadeToday')],

@@ -13,8 +13,6 @@ export type SplitFact = { atHome?: boolean; moved?: number } & (
   | { code: 'uneven'; low: number; high: number; missing: number; teams: number }
 );
 
-const atHomeWords = () => say('layOut.everyStudentPotHome');
-
 /** How the places came about, as the end of a sentence about them. */
 export function placesWords(split: SplitFact, container: string): string {
   const moved = split.moved ?? 0;
@@ -23,7 +21,7 @@ export function placesWords(split: SplitFact, container: string): string {
 
 /** A sentence that says who gets what, and what is not even. */
 export function splitWords(split: SplitFact): string {
-  return `${split.atHome ? atHomeWords() : ''}${sentence(split)}`;
+  return split.atHome ? `${say('layOut.everyStudentPotHome')} ${sentence(split)}` : sentence(split);
 }
 
 function sentence(split: SplitFact): string {

@@ -15,6 +15,7 @@ import { allOf } from '../layout/layOut';
 import { type Recipe } from '../recipes/recipe';
 import { type WorkedOut } from '../workedOut/workOut';
 import { capital } from '../../words/capital';
+import { inOneLine } from '../../words/inOneLine';
 
 export interface MixingCard {
   title: string;
@@ -28,6 +29,8 @@ export interface Bought {
   what: string;
   amount: number;
   unit: 'g' | 'mL';
+  /** It is sold in tablets too. */
+  inTablets: boolean;
 }
 
 /** Waterings that a batch of a solution should last for. */
@@ -66,7 +69,9 @@ export function additives(plan: PlanDocument, out: WorkedOut): Bought[] {
       const one = additive.measured(level.amount, plan.fillMl);
       return sum + one * (additive.into === 'each' ? containers : (additive.into === 'water' ? batch : ml) / 1000);
     }, 0);
-    return [{ what: additive.bought, amount, unit: additive.unit }];
+    return [
+      { what: additive.bought, amount, unit: additive.unit, inTablets: factor.subject === 'chalk' && additive.unit === 'g' },
+    ];
   });
 }
 
@@ -109,13 +114,15 @@ function solutionCard({ subject }: Factor, additive: Additive, levels: readonly 
     title: say('lists.ofEach', { solutions: SOLUTIONS[subject], formatVolume: formatVolume(ml) }),
     steps: [
       ...levels.map(({ level }) =>
-        say('lists.ofWaterUpTo', {
-          label: level.label,
-          dissolved: dissolved(level.amount),
-          what: additive.what,
-          formatVolume: formatVolume(ml),
-          check: additive.check(level.amount),
-        }),
+        inOneLine(
+          say('lists.ofWaterUpTo', {
+            label: level.label,
+            dissolved: dissolved(level.amount),
+            what: additive.what,
+            formatVolume: formatVolume(ml),
+          }),
+          additive.check(level.amount),
+        ),
       ),
       ...inSteps(
         levels.map((l) => l.level),
@@ -249,8 +256,8 @@ function leftOverInPot(plan: PlanDocument, chalk: Factor): string[] {
   return [say('lists.whereAcidMeetsChalk', { once, acid: most.label, chalk: whitest.label, words })];
 }
 
-/** Chalk is sold in tablets too. */
-export function asTablets({ what, amount }: Bought): string {
-  const tablets = Math.ceil(amount / TABLET_GRAMS - RATIO_TOLERANCE);
-  return what.startsWith('Calcium carbonate') ? say('lists.tabletTabletsMgCrushed', { tablets }) : '';
+/** The mass to buy; chalk is sold in tablets too. */
+export function asMass({ inTablets, amount }: Bought): string {
+  const mass = formatMass(amount);
+  return inTablets ? say('lists.massInTablets', { mass, tablets: Math.ceil(amount / TABLET_GRAMS - RATIO_TOLERANCE) }) : mass;
 }

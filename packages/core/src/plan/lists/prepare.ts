@@ -9,7 +9,7 @@ import { roundUpKitchen, roundUpMetric } from '../../quantities/kitchenMeasure';
 import { counted, plural } from '../../words/plural';
 import { holdsStick, methodById } from '../../seeds/catalogue';
 import { measuresOf } from '../../measures/registry';
-import { additives, asTablets } from './mixingCards';
+import { additives, asMass } from './mixingCards';
 import { seedLessonThings } from './seedLesson';
 import { type PlanDocument } from '../document/planDocument';
 import { type KindWorkedOut, spareSeedsInKit, type WorkedOut } from '../workedOut/workOut';
@@ -87,7 +87,7 @@ export function shoppingList(plan: PlanDocument, out: WorkedOut, teams: number, 
       what: bought.what,
       // Mixed once for everybody: what one team needs of it is too little to be measured.
       perTeam: shared(),
-      total: bought.unit === 'g' ? `${formatMass(bought.amount)}${asTablets(bought)}` : volume(bought.amount),
+      total: bought.unit === 'g' ? asMass(bought) : volume(bought.amount),
     })),
   ];
 }
@@ -127,21 +127,22 @@ function seedLine(
   groups: number,
 ): ListLine {
   const seeds = toBuy.ok ? toBuy.seeds : sown;
-  const packets =
-    toBuy.ok && toBuy.packets !== null
-      ? say('lists.packetPackets', { packets: toBuy.packets, packetSeeds: plan.packetSeeds })
-      : '';
-  const grams =
-    species.thousandSeedGrams === null
-      ? ''
-      : say('lists.about', { formatMass: formatMass((seeds * species.thousandSeedGrams) / 1000) });
+  const packets = toBuy.ok ? toBuy.packets : null;
+  const grams = species.thousandSeedGrams === null ? null : (seeds * species.thousandSeedGrams) / 1000;
   // What goes home has its spare seeds in the kit.
   const kit = (n: number) => n + (plan.assignment === 'own-pot' ? spareSeedsInKit(n) : 0);
   const each = (r: Recipe) => (treatments.includes(r.treatment.code) ? kit(r.seeds) : 0);
   return {
     what: say('lists.seedsUntreated', { name: species.name.toLowerCase() }),
     perTeam: dealt(out, groups) === null ? shared() : rangeOf(ofTeams(out, groups, each), String),
-    total: `${seeds}${packets}${grams}`,
+    total: say('lists.seedsInAll', {
+      seeds,
+      byPacket: packets !== null,
+      packets: packets ?? 0,
+      packetSeeds: plan.packetSeeds,
+      hasMass: grams !== null,
+      mass: grams !== null && formatMass(grams),
+    }),
   };
 }
 
@@ -159,7 +160,7 @@ const rangeOf = (amounts: readonly number[], words: (amount: number) => string) 
 /** What the fewest and the most take, in words; once where it is the same. */
 function range([low, high]: readonly [number, number], words: (amount: number) => string): string {
   if (low === high || words(low) === words(high)) return words(high);
-  return say('lists.lowToHigh', { low: low === 0 ? 'none' : words(low), high: words(high) });
+  return say('lists.lowToHigh', { low: low === 0 ? say('lists.none') : words(low), high: words(high) });
 }
 
 /** What goes home with a student who grows a pot there. */

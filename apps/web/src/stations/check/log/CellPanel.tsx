@@ -96,7 +96,7 @@ export function CellPanel({ records, row, day, cell, entry }: Props) {
                 ? say('log.answered', { intentWords: INTENT_WORDS[doubt.answer].toLowerCase() })
                 : say('log.nobodyAnswered')}
               {doubt.secondMm !== null &&
-                say('log.secondStudentRead', { secondMm: formatLength(doubt.secondMm, investigation.resolution) })}
+                ` ${say('log.secondStudentRead', { secondMm: formatLength(doubt.secondMm, investigation.resolution) })}`}
             </p>
           )}
           {cell.doubtful && (

@@ -1,3 +1,4 @@
+import { inOneLine } from '@bright-sprout/core/words/inOneLine';
 import { say } from '@bright-sprout/words/say';
 import { type FrameView } from '@bright-sprout/contracts/answers/films';
 import { counted as countedWords } from '@bright-sprout/core/words/plural';
@@ -56,11 +57,13 @@ export function FrameActs({
         </button>
       )}
       <span className="second frame-facts">
-        {strokes > 0 && say('pictures.mendedHand', { countedWords: countedWords(strokes, 'stroke') })}
-        {found?.lined === 'found' && say('pictures.linedItselfLookWhether')}
-        {found?.tilt !== null &&
-          found?.tilt !== undefined &&
-          say('pictures.cameraLeantAbout', { degrees: Math.round(found.tilt) })}
+        {inOneLine(
+          strokes > 0 ? say('pictures.mendedHand', { countedWords: countedWords(strokes, 'stroke') }) : '',
+          found?.lined === 'found' ? say('pictures.linedItselfLookWhether') : '',
+          found?.tilt === null || found?.tilt === undefined
+            ? ''
+            : say('pictures.cameraLeantAbout', { degrees: Math.round(found.tilt) }),
+        )}
       </span>
       {takeBack.error && <ProblemNotice error={takeBack.error} />}
     </div>

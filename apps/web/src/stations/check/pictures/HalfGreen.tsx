@@ -1,3 +1,4 @@
+import { inOneLine } from '@bright-sprout/core/words/inOneLine';
 import { say } from '@bright-sprout/words/say';
 import { halfGreenWords, reached } from '@bright-sprout/core/pictures/halfGreen';
 import { type FrameCounted } from '../../../workers/filmQuestion';
@@ -31,11 +32,18 @@ export function HalfGreen({
     <div className="section half-green">
       <h2>{told.length === 0 ? say('pictures.nothingCountedYet') : `${told.join('; ')}.`}</h2>
       <p className="second">
-        {missing.length > 0 &&
-          say('pictures.daysWithoutPicture', { missing: missing.map((d) => d.number).join(', '), countMissing: missing.length })}
-        {refused.length > 0 &&
-          say('pictures.daysNotCounted', { refused: refused.map((d) => d.number).join(', '), countRefused: refused.length })}
-        {lines.some((l) => l.days.length > 0) && usual && say('pictures.picturesPartGreenGreen')}
+        {inOneLine(
+          missing.length === 0
+            ? ''
+            : say('pictures.daysWithoutPicture', {
+                missing: missing.map((d) => d.number).join(', '),
+                countMissing: missing.length,
+              }),
+          refused.length === 0
+            ? ''
+            : say('pictures.daysNotCounted', { refused: refused.map((d) => d.number).join(', '), countRefused: refused.length }),
+          lines.some((l) => l.days.length > 0) && usual ? say('pictures.picturesPartGreenGreen') : '',
+        )}
       </p>
     </div>
   );

@@ -41,8 +41,7 @@ export function NewPictures({ classId, fresh }: { classId: string; fresh: readon
                 <p>
                   <b>{f.of}</b>
                   <br />
-                  {formatDay(f.day)}
-                  {team ? say('pictures.by', { nickname: team.nickname }) : ''}
+                  {team ? say('pictures.dayBy', { day: formatDay(f.day), nickname: team.nickname }) : formatDay(f.day)}
                 </p>
                 <p className="d-flex gap-2 flex-wrap mb-0">
                   <button type="button" className="btn" disabled={busy} onClick={() => see.mutate([f])}>

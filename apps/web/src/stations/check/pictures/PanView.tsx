@@ -113,7 +113,7 @@ function PanRuler({ mm, along }: { mm: number; along: 'top' | 'left' }) {
           {along === 'top' && cm > 0 && cm % 10 === 0 && (
             <b>
               {cm}
-              {cm + 10 > mm / CM ? say('pictures.centimetres') : ''}
+              {cm + 10 > mm / CM && ` ${say('pictures.centimetres')}`}
             </b>
           )}
         </span>

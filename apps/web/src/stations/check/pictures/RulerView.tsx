@@ -223,7 +223,7 @@ function Ruler({ records, picture }: { records: InvestigationRecords; picture: M
         <p role="status">
           {entry.words ||
             (saved && row && say('pictures.standsLogPictureEvidence', { name: row.name, day: formatDay(picture.day) }))}
-          {saved && !entry.words && resolution !== 'mm' && say('pictures.keptMillimetre')}
+          {saved && !entry.words && resolution !== 'mm' && ` ${say('pictures.keptMillimetre')}`}
         </p>
       </div>
     </div>

@@ -30,8 +30,8 @@ export function RoomFromLogger({ classId, timeZone }: { classId: string; timeZon
       }));
       await request('PUT', `/classes/${classId}/room/readings`, { source: 'file', readings });
     }
-    const thinned = read.thinnedBy === 1 ? '' : say('room.lookTakenShowsRoom', { thinnedBy: read.thinnedBy });
-    setWords(say('room.readingsCame', { countReadings: read.readings.length, thinned }));
+    const { thinnedBy } = read;
+    setWords(say('room.readingsCame', { countReadings: read.readings.length, isThinned: thinnedBy > 1, thinnedBy }));
   }, 'room');
   return (
     <section className="section">

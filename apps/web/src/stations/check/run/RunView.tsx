@@ -47,7 +47,7 @@ function Opening({ records: { investigation } }: { records: InvestigationRecords
       <h2>{!growing ? say('run.investigationFinished') : open ? say('run.checkingOpen') : say('run.checkingClosed')}</h2>
       <p>
         {growing && open ? say('run.teamsEnterSee') : say('run.teamsEnteredBeforeStill')}
-        {investigation.cameLate > 0 && say('run.checkChecksCameSince', { cameLate: investigation.cameLate })}
+        {investigation.cameLate > 0 && ` ${say('run.checkChecksCameSince', { cameLate: investigation.cameLate })}`}
       </p>
       <div className="d-flex flex-wrap gap-2">
         {growing && (

@@ -103,7 +103,7 @@ export function Thinning({ records: { investigation, readings } }: { records: In
                 entering.saveCare({
                   kind: 'thin',
                   task: `thin ${d.container.code}`,
-                  note: `${words(d)}${rule === 'lot' ? say('run.fromLot', { lot }) : ''}`,
+                  note: rule === 'lot' ? say('run.fromLot', { words: words(d), lot }) : words(d),
                 }),
               )
             }

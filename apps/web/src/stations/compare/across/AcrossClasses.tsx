@@ -185,10 +185,19 @@ function OwnAnswers({
           <th scope="row">{run.name}</th>
           {keys.map(([key]) => {
             const c = contrasts.find((o) => o.key === key);
-            const range = c?.interval
-              ? say('compare.rangeInBrackets', { low: shown.signed(c.interval.low), high: shown.signed(c.interval.high) })
-              : '';
-            return <td key={key}>{c ? `${shown.signed(c.estimate)}${range}` : '–'}</td>;
+            if (!c) return <td key={key}>–</td>;
+            const estimate = shown.signed(c.estimate);
+            return (
+              <td key={key}>
+                {c.interval
+                  ? say('compare.estimateAndRange', {
+                      estimate,
+                      low: shown.signed(c.interval.low),
+                      high: shown.signed(c.interval.high),
+                    })
+                  : estimate}
+              </td>
+            );
           })}
         </tr>
       ))}

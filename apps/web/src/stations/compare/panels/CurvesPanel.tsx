@@ -95,7 +95,7 @@ export function CurvesPanel({ records, compared, question, measure }: CloserProp
                     <th scope="row">{c.label}</th>
                     <td>
                       {fit.asymptote === null ? '–' : shown.words(fit.asymptote)} ({range(found.asymptote, 1, shown.number)})
-                      {fit.beyondTheData && say('compare.beyondData')}
+                      {fit.beyondTheData && ` – ${say('compare.beyondData')}`}
                     </td>
                     <td>
                       {fit.inflection ? `${shown.words(fit.inflection.rate)}` : '–'} ({range(found.greatestRate, 1, shown.number)}
@@ -131,16 +131,15 @@ function rateWords(course: CourseGroup, container: string): string {
     to - from,
   );
   if (!found.ok) return found.reason;
-  const se =
-    found.seSamePlants === null ? '' : say('compare.plusMinusSe', { seSamePlants: decimal(100 * found.seSamePlants, 1) });
-  const doubling =
-    found.doublingTime === null ? '' : say('compare.doublingDays', { doublingTime: decimal(found.doublingTime, 0) });
+  const { seSamePlants, doublingTime } = found;
   return say('compare.relativeGrowthRateDay', {
     rate: decimal(100 * found.rate, 1),
-    se,
+    hasSe: seSamePlants !== null,
+    se: seSamePlants !== null && decimal(100 * seSamePlants, 1),
     from,
     to,
     countPairs: counted(pairs.length, container),
-    doubling,
+    doubles: doublingTime !== null,
+    doublingTime: doublingTime !== null && decimal(doublingTime, 0),
   });
 }

@@ -4,6 +4,7 @@ import { type LengthUnit, lengthIn } from '@bright-sprout/core/quantities/length
 import { capital } from '@bright-sprout/core/words/capital';
 import { useState } from 'react';
 import { type CloserProps } from './closerProps';
+import { codeOfDot } from '../../../compare/codeOfDot';
 
 const UNITS: LengthUnit[] = ['mm', 'cm', 'm', 'in', 'ft'];
 
@@ -21,8 +22,7 @@ export function ExtremesPanel({ groups, records, measure }: CloserProps) {
   const [greatest, smallest] = [measure.more, measure.less].map((word) => capital(word.replace(/er$/, 'est')));
   const row = (name: string, d: (typeof all)[number]) => (
     <li key={name}>
-      <b>{name}</b>: {d.container.code}
-      {d.plant !== null && say('compare.plant', { plant: d.plant })}, {d.label}
+      <b>{name}</b>: {codeOfDot(d)}, {d.label}
       {d.container.block && `, ${d.container.block}`}: <b className="numeral">{length(d.value)}</b>
     </li>
   );

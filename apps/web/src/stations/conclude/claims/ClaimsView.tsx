@@ -98,7 +98,7 @@ function TeacherCard({ view, records }: { view: TeamClaimView; records: Investig
               <ul className="quiet">
                 {asked.map((q, i) => (
                   <li key={i}>
-                    {ASKED_WORDS[q.code]}: “{q.facts.word.trim()}”
+                    {ASKED_WORDS[q.code]}: “{q.facts.word.trim()}” ·{' '}
                     {q.kept ? say('claimsOfTeams.keptSayWhy') : say('claimsOfTeams.asked')}
                   </li>
                 ))}

@@ -65,7 +65,7 @@ function Next({ records }: { records: InvestigationRecords }) {
                   <b>{what}</b>
                   <span className="second">
                     {why}
-                    {apply === null && say('next.keptPlanReminder')}
+                    {apply === null && ` ${say('next.keptPlanReminder')}`}
                   </span>
                 </span>
               </label>

@@ -100,9 +100,8 @@ export function LayOutSentence(props: PartProps) {
 /** `2 trays of 6 × 4`, `a tray as long as it takes`. */
 function carrierWords({ plan, out }: PartProps): string {
   const { carrier } = layoutForm(plan.methodId, plan.ownCarrier);
-  const trays = out?.layout.trays.length ?? Math.max(1, plan.trays);
-  const own = plan.ownCarrier
-    ? say('layOut.ofColumnsAndRows', { columns: plan.ownCarrier.columns, rows: plan.ownCarrier.rows })
-    : '';
-  return `${counted(trays, carrier)}${own}`;
+  const trays = counted(out?.layout.trays.length ?? Math.max(1, plan.trays), carrier);
+  if (!plan.ownCarrier) return trays;
+  const { columns, rows } = plan.ownCarrier;
+  return say('layOut.traysOfColumnsAndRows', { trays, columns, rows });
 }

@@ -19,7 +19,7 @@ export function TrayRuler({ wideMm }: { wideMm: number }) {
       {Array.from({ length: Math.floor(wideMm / step) + 1 }, (_, i) => i * step).map((mm) => (
         <span key={mm} style={{ left: `${(100 * mm) / wideMm}%` }}>
           {mm / 10}
-          {mm > 0 && mm + step > wideMm && say('layOut.centimetres')}
+          {mm > 0 && mm + step > wideMm && ` ${say('layOut.centimetres')}`}
         </span>
       ))}
     </div>

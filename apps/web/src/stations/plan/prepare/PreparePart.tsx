@@ -145,7 +145,7 @@ export function ToMind({ plan }: Pick<PartProps, 'plan'>) {
         {cautions.map((c) => (
           <li key={c.id} className={`caution-${c.gravity}`}>
             {c.say}
-            {c.adult && say('prepare.adultsJob')} <span className="second">({c.from})</span>
+            {c.adult && ` ${say('prepare.adultsJob')}`} <span className="second">({c.from})</span>
           </li>
         ))}
       </ul>

@@ -131,8 +131,7 @@ function Label({
         </text>
       ))}
       <text x={pad} y={height - pad} fontSize={small} className="paper-second">
-        {joinCode}
-        {address === null ? say('printRoom.onYourDevice') : ''}
+        {address === null ? `${joinCode} ${say('printRoom.onYourDevice')}` : joinCode}
       </text>
       {square && (
         <path

@@ -20,7 +20,7 @@ import { type Planned, type Printable } from './printable';
 
 const listed = (blocks: TextBlock[], paper: Paper, name: string): Printable['pages'] =>
   textPages(blocks, paper).map((p, i, all) => ({
-    label: `${name}${all.length > 1 ? say('printRoom.andPage', { page: i + 1 }) : ''}`,
+    label: all.length > 1 ? say('printRoom.nameAndPage', { name, page: i + 1 }) : name,
     content: p.nodes,
   }));
 

@@ -5,6 +5,7 @@ import { type InvestigationRecords } from '@bright-sprout/contracts/answers/inve
 import { LABEL_GRIDS, type LabelGrid } from '@bright-sprout/core/paper/labelGrid';
 import { type PaperSheet, periodWords, SHEET_PERIODS, type SheetPeriod } from '@bright-sprout/core/paper/paperSheets';
 import { type Kitchen } from '@bright-sprout/core/quantities/volume';
+import { type ReactNode } from 'react';
 import { Form } from 'react-bootstrap';
 import { Field } from '../../../entry/Field';
 import { RuledWord } from '../../../page/RuledWord';
@@ -32,15 +33,18 @@ const PERIODS: Record<SheetPeriod, string> = spoken({
   whole: 'printRoom.allDays',
 });
 
-/** The words that say how it is printed, behind the paper. */
-export function PrintOptions({
+/** The sentence that says on what and how it is printed. */
+export function PrintSentence({
   what,
+  paper,
   choices,
   sheets,
   teams,
   onChange,
 }: {
   what: PrintableId;
+  /** The word by which the paper is chosen. */
+  paper: ReactNode;
   choices: Choices;
   sheets: readonly PaperSheet[];
   teams: InvestigationRecords['investigation']['teams'];
@@ -48,55 +52,53 @@ export function PrintOptions({
 }) {
   if (what === 'stick-labels' || what === 'pot-labels')
     return (
-      <>
-        <Say
-          it="printRoom.onPaperAndHow"
-          paper={
-            <RuledWord
-              name={say('printRoom.sheetLabels')}
-              value={choices.gridName}
-              choices={[
-                ...Object.entries(LABEL_GRIDS).map(([value, { name }]) => ({ value, label: name })),
-                ...(choices.gridName === 'own' ? [{ value: 'own', label: say('printRoom.sheetOwn') }] : []),
-              ]}
-              onChoose={(name) => LABEL_GRIDS[name] && onChange({ gridName: name, grid: { ...LABEL_GRIDS[name].grid } })}
-            />
-          }
-          how={
-            <RuledWord
-              name={say('printRoom.labelsShow')}
-              value={choices.blind ? 'blind' : 'open'}
-              choices={[
-                { value: 'open', label: say('printRoom.withTheTreatment'), detail: say('printRoom.codeMarkSquareScan') },
-                { value: 'blind', label: say('printRoom.blind'), detail: say('printRoom.numberKeyPageTeacher') },
-              ]}
-              onChoose={(v) => onChange({ blind: v === 'blind' })}
-            />
-          }
-        />
-      </>
+      <Say
+        it="printRoom.labelsOnPaper"
+        paper={paper}
+        sheet={
+          <RuledWord
+            name={say('printRoom.sheetLabels')}
+            value={choices.gridName}
+            choices={[
+              ...Object.entries(LABEL_GRIDS).map(([value, { name }]) => ({ value, label: name })),
+              ...(choices.gridName === 'own' ? [{ value: 'own', label: say('printRoom.sheetOwn') }] : []),
+            ]}
+            onChoose={(name) => LABEL_GRIDS[name] && onChange({ gridName: name, grid: { ...LABEL_GRIDS[name].grid } })}
+          />
+        }
+        how={
+          <RuledWord
+            name={say('printRoom.labelsShow')}
+            value={choices.blind ? 'blind' : 'open'}
+            choices={[
+              { value: 'open', label: say('printRoom.withTheTreatment'), detail: say('printRoom.codeMarkSquareScan') },
+              { value: 'blind', label: say('printRoom.blind'), detail: say('printRoom.numberKeyPageTeacher') },
+            ]}
+            onChoose={(v) => onChange({ blind: v === 'blind' })}
+          />
+        }
+      />
     );
   if (what === 'shopping')
     return (
-      <>
-        <Say
-          it="printRoom.andSpoonsAndCups"
-          system={
-            <RuledWord
-              name={say('printRoom.spoonsCups')}
-              value={choices.kitchen}
-              choices={(Object.keys(KITCHENS) as Kitchen[]).map((value) => ({
-                value,
-                label: KITCHENS[value].name,
-                detail: KITCHENS[value].does,
-              }))}
-              onChoose={(kitchen) => onChange({ kitchen })}
-            />
-          }
-        />
-      </>
+      <Say
+        it="printRoom.shoppingOnPaper"
+        paper={paper}
+        system={
+          <RuledWord
+            name={say('printRoom.spoonsCups')}
+            value={choices.kitchen}
+            choices={(Object.keys(KITCHENS) as Kitchen[]).map((value) => ({
+              value,
+              label: KITCHENS[value].name,
+              detail: KITCHENS[value].does,
+            }))}
+            onChoose={(kitchen) => onChange({ kitchen })}
+          />
+        }
+      />
     );
-  if (what !== 'record-sheets' || sheets.length === 0) return null;
+  if (what !== 'record-sheets' || sheets.length === 0) return <Say it="printRoom.onPaperTitle" paper={paper} />;
   const startsOf = (period: SheetPeriod) => [...new Set(sheets.flatMap((s) => (s.period === period ? [s.from] : [])))];
   // The one that holds what was chosen before, or the next after it.
   const near = (period: SheetPeriod) => {
@@ -107,61 +109,52 @@ export function PrintOptions({
     );
   };
   return (
-    <>
-      <Say
-        it="printRoom.forAnd"
-        days={
-          <RuledWord
-            name={say('printRoom.period')}
-            value={choices.period}
-            choices={SHEET_PERIODS.map((value) => ({ value, label: PERIODS[value] }))}
-            onChoose={(period) => onChange({ period, from: near(period) })}
-          />
-        }
-        period={
-          choices.period !== 'whole' && (
-            <>
-              ,{' '}
-              <RuledWord
-                name={say('printRoom.whichOne')}
-                value={choices.from}
-                choices={[
-                  ...startsOf(choices.period).map((from) => ({
-                    value: from,
-                    label: periodWords({ period: choices.period, from }),
-                  })),
-                  {
-                    value: 'all',
-                    label: choices.period === 'day' ? say('printRoom.everyDayItself') : say('printRoom.everyWeek'),
-                  },
-                ]}
-                onChoose={(from) => onChange({ from })}
-              />
-              ,
-            </>
-          )
-        }
-        teams={
-          <RuledWord
-            name={say('common.team')}
-            value={choices.team}
-            choices={[
-              { value: '', label: say('printRoom.everyTeam') },
-              ...teams.map((t) => ({ value: t.id, label: t.nickname })),
-            ]}
-            onChoose={(team) => onChange({ team })}
-          />
-        }
-        how={
-          <RuledWord
-            name={say('printRoom.sizeSheet')}
-            value={choices.size}
-            choices={(Object.keys(SIZES) as SheetSize[]).map((value) => ({ value, ...SIZES[value] }))}
-            onChoose={(size) => onChange({ size })}
-          />
-        }
-      />
-    </>
+    <Say
+      it="printRoom.recordsOnPaper"
+      paper={paper}
+      days={
+        <RuledWord
+          name={say('printRoom.period')}
+          value={choices.period}
+          choices={SHEET_PERIODS.map((value) => ({ value, label: PERIODS[value] }))}
+          onChoose={(period) => onChange({ period, from: near(period) })}
+        />
+      }
+      hasPeriod={choices.period !== 'whole'}
+      period={
+        <RuledWord
+          name={say('printRoom.whichOne')}
+          value={choices.from}
+          choices={[
+            ...startsOf(choices.period).map((from) => ({
+              value: from,
+              label: periodWords({ period: choices.period, from }),
+            })),
+            {
+              value: 'all',
+              label: choices.period === 'day' ? say('printRoom.everyDayItself') : say('printRoom.everyWeek'),
+            },
+          ]}
+          onChoose={(from) => onChange({ from })}
+        />
+      }
+      teams={
+        <RuledWord
+          name={say('common.team')}
+          value={choices.team}
+          choices={[{ value: '', label: say('printRoom.everyTeam') }, ...teams.map((t) => ({ value: t.id, label: t.nickname }))]}
+          onChoose={(team) => onChange({ team })}
+        />
+      }
+      how={
+        <RuledWord
+          name={say('printRoom.sizeSheet')}
+          value={choices.size}
+          choices={(Object.keys(SIZES) as SheetSize[]).map((value) => ({ value, ...SIZES[value] }))}
+          onChoose={(size) => onChange({ size })}
+        />
+      }
+    />
   );
 }
 

@@ -1,5 +1,4 @@
 import { say } from '@bright-sprout/words/say';
-import { Say } from '../../../words/Say';
 import { type ClassView } from '@bright-sprout/contracts/answers/classes';
 import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { type PlanView } from '@bright-sprout/contracts/answers/plans';
@@ -26,7 +25,7 @@ import { recordsOfPlan } from './recordsOfPlan';
 import { type Choices, type Planned, PRINTABLES } from './printable';
 import { NAMES, printableOf } from './printablePages';
 import { PrintedPages } from './PrintedPages';
-import { GridFields, PrintOptions } from './PrintOptions';
+import { GridFields, PrintSentence } from './PrintOptions';
 import './printRoom.scss';
 
 /** Everything of an investigation that can be printed, seen as it will lie on the paper. */
@@ -165,8 +164,12 @@ function PrintRoom({ records, group, planned, back }: RoomProps) {
         </nav>
         <section className="print-room-sheet" aria-label={printable.name}>
           <div className="print-room-sentence">
-            <Say
-              it="printRoom.onPaperTitle"
+            <PrintSentence
+              what={what}
+              choices={choices}
+              sheets={sheets}
+              teams={investigation.teams}
+              onChange={change}
               paper={
                 <RuledWord
                   name={say('common.paper')}
@@ -174,9 +177,6 @@ function PrintRoom({ records, group, planned, back }: RoomProps) {
                   choices={(Object.keys(PAPERS) as PaperName[]).map((value) => ({ value, label: PAPERS[value].name }))}
                   onChoose={(name) => change({ paper: name })}
                 />
-              }
-              printOptions={
-                <PrintOptions what={what} choices={choices} sheets={sheets} teams={investigation.teams} onChange={change} />
               }
             />
           </div>

@@ -193,8 +193,7 @@ function dayBlocks(
       node: (
         <>
           <text y="22" fontSize="21" className="paper-heading">
-            {heading}
-            {t > 0 && say('printRoom.andMore')}
+            {t > 0 ? say('printRoom.headingGoesOn', { heading }) : heading}
           </text>
           {statesWords().map((s, i) => (
             <g key={s}>

@@ -1,3 +1,4 @@
+import { Say } from '../../../words/Say';
 import { say } from '@bright-sprout/words/say';
 import { placesWords, splitWords } from '@bright-sprout/core/plan/layout/splitWords';
 import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
@@ -43,14 +44,16 @@ function Plan({ records }: { records: InvestigationRecords }) {
   return (
     <>
       <p className="ruled-sentence">
-        <b>{counted(containers.length, containerName)}</b>
-        {investigation.reserve.length > 0 && say('sownPlan.andInReserve', { countReserve: investigation.reserve.length })}
-        {investigation.origin === 'planned'
-          ? say('sownPlan.teamsTogetherPlacesNumber', {
-              placesWords: placesWords(investigation.split, containerName),
-              drawSeed: investigation.drawSeed,
-            })
-          : say('sownPlan.fromAFile')}
+        <Say
+          it="sownPlan.whatStands"
+          b={(inside) => <b>{inside}</b>}
+          containers={counted(containers.length, containerName)}
+          hasReserve={investigation.reserve.length > 0}
+          countReserve={investigation.reserve.length}
+          planned={investigation.origin === 'planned'}
+          placesWords={placesWords(investigation.split, containerName)}
+          drawSeed={investigation.drawSeed}
+        />
       </p>
       <TrayPlan teams={tray} />
       <div className="columns mt-3">
@@ -92,9 +95,13 @@ function Plan({ records }: { records: InvestigationRecords }) {
           <dl className="plan-facts">
             <dt>{say('sownPlan.seed')}</dt>
             <dd>
-              {investigation.speciesName}
-              {investigation.origin === 'planned' &&
-                say('sownPlan.inEach', { seedsInWords: seedsInWords(containers), containerName })}
+              {investigation.origin === 'planned'
+                ? say('sownPlan.seedsInEach', {
+                    species: investigation.speciesName,
+                    seedsInWords: seedsInWords(containers),
+                    containerName,
+                  })
+                : investigation.speciesName}
             </dd>
             <dt>{say('sownPlan.grownIn')}</dt>
             <dd>{investigation.methodName}</dd>
@@ -102,9 +109,12 @@ function Plan({ records }: { records: InvestigationRecords }) {
               <>
                 <dt>{say('sownPlan.cameTable')}</dt>
                 <dd>
-                  {investigation.brought.fileName || say('sownPlan.withoutName')}
-                  {investigation.brought.leftOut > 0 && say('sownPlan.otherLeft', { leftOut: investigation.brought.leftOut })}
-                  {investigation.brought.days === 'from-first-look' && say('sownPlan.daysCountedFirstLook')}
+                  {say('sownPlan.cameAs', {
+                    file: investigation.brought.fileName || say('sownPlan.withoutName'),
+                    someLeft: investigation.brought.leftOut > 0,
+                    leftOut: investigation.brought.leftOut,
+                    fromFirstCheck: investigation.brought.days === 'from-first-look',
+                  })}
                 </dd>
               </>
             )}

@@ -57,6 +57,11 @@ export function seedsHint(
   const enough = plan.kind === 'crowding' ? say('plannerAsk.enoughPlants') : say('plannerAsk.aPlant');
   if (recipes.some((r) => r.seeds !== plan.seedsEach))
     return say('plannerAsk.numbersDifferBetweenTreatments', { count: Math.round(100 * chanceOfEnough), enough });
-  const more = seedsAdvised !== null && seedsAdvised > plan.seedsEach ? say('plannerAsk.wouldMakeIt', { seedsAdvised }) : '';
-  return say('plannerAsk.withAboutOfHave', { seedsEach: plan.seedsEach, count: Math.round(100 * chanceOfEnough), enough, more });
+  return say('plannerAsk.withAboutOfHave', {
+    seedsEach: plan.seedsEach,
+    count: Math.round(100 * chanceOfEnough),
+    enough,
+    moreHelp: seedsAdvised !== null && seedsAdvised > plan.seedsEach,
+    seedsAdvised,
+  });
 }
