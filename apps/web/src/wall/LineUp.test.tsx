@@ -49,7 +49,7 @@ test('each place says in words what stands there', () => {
   show();
   expect(screen.getAllByRole('button').map((b) => b.getAttribute('aria-label'))).toEqual([
     'A1, no salt: 14.0 cm, in doubt, 2.0 since Mon 16 March',
-    'A2, no salt: nobody looked on this day',
+    'A2, no salt: nobody checked on this day',
     'B1, salt: not up after 16 days',
     'B2, salt: was knocked over, seen on Mon 16 March',
   ]);

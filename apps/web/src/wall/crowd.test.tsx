@@ -61,7 +61,7 @@ test('a group that fits stays as it is, and rows of a whole group are as even as
 test('a crowded wall says how all stand, draws some, and shows all on demand', () => {
   renderPage(<Wall records={records} day={DAY} before={null} />);
   const drawn = () => screen.getAllByRole('button', { name: /^P\d+, no salt/ }).length;
-  expect(screen.getByText(/60 measured · 20 not up yet · 10 gone · 10 not looked at of 100\./)).toBeInTheDocument();
+  expect(screen.getByText(/60 measured · 20 not up yet · 10 gone · 10 not checked of 100\./)).toBeInTheDocument();
   expect(drawn()).toBeLessThan(50);
   fireEvent.click(screen.getByRole('button', { name: 'See all 100 of no salt' }));
   expect(drawn()).toBe(100);

@@ -31,7 +31,7 @@ test('what the plan has for its day is a task, and an ordinary day has none', ()
 test('a closed bag that is never opened is looked through, not watered', () => {
   const check = [{ day: '2026-03-16', kind: 'check' as const, code: 'check' as const }];
   const [look] = careTasksOn('2026-03-16', check, { ...SOIL, paper: true, closed: true });
-  expect(look).toMatchObject({ title: 'Look through the wall', amountMl: null });
+  expect(look).toMatchObject({ title: 'Look through the side', amountMl: null });
   expect(look!.note).toMatch(/leave it shut/);
   const [opened] = careTasksOn('2026-03-16', check, { ...SOIL, paper: true, closed: true, openBag: 'mist' });
   expect(opened!.title).toBe('Look at the paper');

@@ -72,7 +72,7 @@ test('more kinds of treatment than are held against each other in pairs are held
 
 test('the class’s own reading error stands beside differences that are hardly larger', () => {
   const limits = (readingError: number) => claim(recordsOf(CLASS), {}, { readingError }).limits.join(' ');
-  expect(limits(8)).toMatch(/values about 0\.8 cm apart: salt B differs by less than twice that/);
+  expect(limits(8)).toMatch(/values lie about 0\.8 cm apart: salt B differs by less than twice that/);
   expect(limits(2)).not.toMatch(/twice that/);
 });
 
@@ -85,8 +85,8 @@ test('counts are said: measured, not up, lost, not looked at, and what a policy 
     ...records,
     readings: [...records.readings.slice(1, 5), reading({ containerId: 'B3', state: 'lost', lostReason: 'eaten' })],
   };
-  expect(claim(lost).evidence).toBe('4 pots measured, 1 lost, 1 not looked at.');
-  expect(claim(lost, { afterLoss: 'zero' }).evidence).toBe('4 pots measured, 1 lost, counted as zero, 1 not looked at.');
+  expect(claim(lost).evidence).toBe('4 pots measured, 1 lost, 1 not checked.');
+  expect(claim(lost, { afterLoss: 'zero' }).evidence).toBe('4 pots measured, 1 lost, counted as zero, 1 not checked.');
 });
 
 test('a mark a team counts all of its containers; what was waited for is said as such; seeds are counted where they were', () => {

@@ -87,8 +87,8 @@ test('what makes no sense together cannot be chosen, and says why', () => {
   expect(whenNo('day', { ...on, follow: 'change' }, salt)).toBe('it takes two days');
   const together = { ...salt, others: [{ id: 'x', earlier: false }] };
   expect(betweenNo('classes', on, together)).toBeNull();
-  expect(betweenNo('classes', { ...on, follow: 'per-day' }, together)).toBe('other classes were looked at on other days');
-  expect(whenNo('end', { ...on, between: 'classes' }, together)).toBe('other classes were looked at on other days');
+  expect(betweenNo('classes', { ...on, follow: 'per-day' }, together)).toBe('other classes were checked on other days');
+  expect(whenNo('end', { ...on, between: 'classes' }, together)).toBe('other classes were checked on other days');
   expect(whenNo('between', on, salt)).toBe('a value stands on one day');
   expect(whenNo('age', { ...on, between: 'ages' }, salt)).toBe('at one age all would be equally old');
   expect(markNo('plant', on, salt)).toBe('each container has one plant');

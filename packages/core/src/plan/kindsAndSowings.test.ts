@@ -133,7 +133,7 @@ describe('the days', () => {
 
   test('paper runs out, covers come off in two steps', () => {
     const paper = startedPlan('soaked-or-dry', { endOn: addDays(BEGUN_ON, 40) });
-    expect(titles(paper)).toContain('Move on into soil');
+    expect(titles(paper)).toContain('Move them on into soil');
     const all = titles(startedPlan('salt-steps'));
     expect(all.indexOf('Lift the covers and move into the light')).toBeLessThan(all.indexOf('Take the covers off'));
     expect(all.indexOf('Lift the covers and move into the light')).toBeGreaterThan(-1);

@@ -54,7 +54,7 @@ test('a table is guessed, one thing is said, and it is brought in with a questio
   expect(await screen.findByText(/sill\.csv · 4 rows/)).toBeInTheDocument();
   expect(await head(/^salt: treatment/)).toHaveTextContent(say('bringIn.guessed'));
   await waitFor(() => expect(screen.getByText('4 containers')).toBeInTheDocument());
-  expect(screen.getByText('Still to be said: the kind of plant.')).toBeInTheDocument();
+  expect(screen.getByText('Still missing: the kind of plant.')).toBeInTheDocument();
   expect(bring()).toBeDisabled();
   await grownOf('radish');
   await userEvent.type(screen.getByLabelText(say('bringIn.theQuestion')), 'Does salt keep radish short?');

@@ -34,7 +34,7 @@ const part = async (name: string) => within((await screen.findByRole('heading', 
 
 test('the head says what there is to look at today', async () => {
   open([growing([], { schedule: [event(TODAY, 'check')] })]);
-  expect(await screen.findByText('Today one investigation has 4 cups to look at')).toBeInTheDocument();
+  expect(await screen.findByText('Today one investigation has 4 cups to check')).toBeInTheDocument();
   expect(screen.getByRole('link', { name: 'Open 7 Copper' })).toHaveAttribute('href', '/investigations/i1');
 });
 

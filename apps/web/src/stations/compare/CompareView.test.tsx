@@ -100,7 +100,7 @@ test('a claim from six of each says what was found, and that this class reads to
   expect(document.querySelector('.claim-finding')!.textContent).toMatch(
     /barley was shorter on day 14 than with no salt: by about 6\.0 cm/,
   );
-  expect(await screen.findByText(/^Read by several/)).toHaveTextContent(/5\.7 cm/);
+  expect(await screen.findByText(/^When several teams read/)).toHaveTextContent(/5\.7 cm/);
 });
 
 test('before the first check there is nothing to compare, and the plan is one step away', async () => {

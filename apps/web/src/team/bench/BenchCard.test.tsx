@@ -176,7 +176,7 @@ test('without height in the protocol the card counts, and asks for stage, colour
   expect(screen.queryByRole('button', { name: '7' })).not.toBeInTheDocument();
   await tap('One more up', 'One more up', 'one blade', 'pale or limp', 'some');
   await userEvent.type(screen.getByLabelText('How long is the longest root? (mm)'), '12');
-  await userEvent.type(screen.getByLabelText(/^How many per cent of it are green/), '62');
+  await userEvent.type(screen.getByLabelText(/^How much of it is green from above/), '62');
   await tap('Next: A2');
   expect(sent()[0]).toEqual(
     expect.objectContaining({

@@ -173,7 +173,7 @@ test('before sowing by a clock that nobody could compare, another day can be sai
   await screen.findByRole('heading', { name: say('refusals.kites') });
   expect(screen.queryByText(/Come back when/)).not.toBeInTheDocument();
   await userEvent.click(screen.getByRole('button', { name: say('bench.itIsAnotherDay') }));
-  await userEvent.type(screen.getByLabelText(/Which day did you look/), addDays(TODAY, 25));
+  await userEvent.type(screen.getByLabelText(/Which day did you check/), addDays(TODAY, 25));
   await userEvent.click(screen.getByRole('button', { name: say('bench.deviceWrongDate') }));
   await known();
   expect(screen.getByRole('button', { name: say('bench.notUpYet') })).toBeInTheDocument();

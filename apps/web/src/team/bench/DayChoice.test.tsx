@@ -22,14 +22,14 @@ function show(chosen: ChosenDay | null = null, open = true) {
   return {
     onChoose,
     onClose,
-    type: (day: string) => fireEvent.change(screen.getByLabelText('Which day did you look?'), { target: { value: day } }),
+    type: (day: string) => fireEvent.change(screen.getByLabelText('Which day did you check?'), { target: { value: day } }),
   };
 }
 
 test.each([
   ['2026-03-20', 'That day has not come yet.'],
   ['2026-03-01', 'That day is before the seeds were sown.'],
-  ['2026-03-03', 'That is the day of sowing. Which day did you look?'],
+  ['2026-03-03', 'That is the day of sowing. Which day did you check?'],
 ])('%s is refused: %s', (day, sentence) => {
   const { type } = show();
   type(day);

@@ -111,7 +111,7 @@ test('unequal losses have their counts and a switch, survivors theirs', () => {
 
 test('who was not looked at is named; treatments looked at unequally often are said', () => {
   const missing = { ...QUIET, readings: QUIET.readings.filter((r) => r.containerId !== 'B2') };
-  expect(words(find(causes(missing), 'looks')!).says).toBe('Nobody looked at B2 here.');
+  expect(words(find(causes(missing), 'looks')!).says).toBe('Nobody checked B2 here.');
   const earlier = QUIET.readings
     .filter((r) => r.containerId.startsWith('A'))
     .flatMap((r): Reading[] => ['2026-03-12', '2026-03-14'].map((day) => ({ ...r, id: `${r.id} ${day}`, day })));

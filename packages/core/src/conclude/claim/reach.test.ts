@@ -184,7 +184,7 @@ test('a dose and a day that nobody grew are each told as what they are; what is 
   // The largest dose is smaller than the number of days.
   const weak = { ...FACTS.salt, groups: FACTS.salt.groups.map((g) => ({ ...g, amount: g.amount! / 25 })) };
   expect(asks('With 9 mmol/L it would be less.', weak)).toContain('The most we gave was 4 mmol/L');
-  expect(asks('After 60 days it is shorter.', weak)).toContain('We looked for 24 days');
+  expect(asks('After 60 days it is shorter.', weak)).toContain('for 24 days');
   expect(asks('Salt kills barley.', FACTS.salt)).toContain('reached 8.8 cm');
   expect(asks('Salt kills barley.', { ...FACTS.salt, sizes: false, later: true })).not.toContain('reached');
   expect(asks('Barley with 100 mmol/L was taller than with no salt.', FACTS.salt)).toContain(

@@ -47,7 +47,7 @@ test('a report has its parts in order, and says what the records say', () => {
     '7 Copper',
     '“no salt” is the control',
     '3 to 4',
-    'Looked at on 2 days: 6, 9 days after sowing',
+    'Checked on 2 days: 6, 9 days after sowing',
     'B3: one seed more',
   ])
     expect(text).toContain(said);

@@ -282,7 +282,7 @@ describe('what numbers mean', () => {
     expect(table.own.map((m) => m.name)).toEqual(['Height', 'Height 2']);
     const columns = reading.columns.map((c, i) => (i === 3 ? reading.columns[2]! : c));
     expect(readTable(sheet, { ...reading, columns }).problems.map((p) => p.sentence)).toEqual([
-      expect.stringContaining('tell the same of one look'),
+      expect.stringContaining('tell the same of one check'),
     ]);
   });
 

@@ -57,9 +57,9 @@ describe('what is in a bag stays in it, what is kept dark stays dark', () => {
     expect(titles('salt-steps')).toEqual(
       expect.arrayContaining(['Lift the covers and move into the light', 'Take the covers off']),
     );
-    expect(titles('soaked-or-dry')).toContain('Move into the light');
+    expect(titles('soaked-or-dry')).toContain('Move them into the light');
     for (const id of ['soaked-or-dry', 'is-it-alive']) expect(titles(id).join()).not.toMatch(/cover/i);
-    expect(titles('is-it-alive')).not.toContain('Move into the light');
+    expect(titles('is-it-alive')).not.toContain('Move them into the light');
     expect(note(startedPlan('is-it-alive'), 'Before the weekend')).toMatch(/^See that the paper is damp, and that all is shut:/);
     expect(benchOf('soaked-or-dry').care).toMatchObject({ closed: true, paper: true });
     expect(benchOf('light-and-dark').care).toMatchObject({ closed: false, paper: true });

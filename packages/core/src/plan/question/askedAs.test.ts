@@ -23,7 +23,7 @@ test('words that were left empty stand as gaps, never as nothing', () => {
   const empty = { ...plan.factors[0]!, name: ' ', levels: [{ label: '', amount: null }] };
   expect(sentence('salt-steps', { containersEach: -5 })).toContain(', in … cups,');
   expect(sentence('salt-steps', { factors: [empty], measures: [], speciesId: 'nobody-knows' })).toBe(
-    'What happens to nothing yet of a kind of seed when something is …, in 7 cups, looked at Mon Wed Fri?',
+    'What happens to nothing yet of a kind of seed when something is …, in 7 cups, checked Mon Wed Fri?',
   );
 });
 

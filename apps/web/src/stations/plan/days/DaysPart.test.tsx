@@ -55,7 +55,7 @@ test('a holiday that is planned can be removed', async () => {
 
 test('checks follow the chosen weekdays, or come every few days', async () => {
   const now = show();
-  await openWord(/^Days of looking/);
+  await openWord(/^Days of checks/);
   await userEvent.click(screen.getByRole('checkbox', { name: say('calendar.wed') }));
   expect(now().cadence).toEqual({ kind: 'weekdays', weekdays: [1, 5] });
   await userEvent.click(screen.getByRole('radio', { name: say('planner.everyFewDays') }));
