@@ -46,7 +46,7 @@ for (const [i, words] of IN_THE_BROWSER.entries())
     test('the demo is open, a team checks and cares, and its teacher sees it', async ({ page, browser, baseURL }) => {
       await signIn(page);
       await expect(page.getByRole('heading', { level: 1 })).toContainText(
-        /^Today (one investigation has (28 pots|14 bags|6 sections)|two investigations have (42|34|20) \w+|three investigations have 48 pots) to look at|^Three investigations are growing; the next check is/,
+        /^Today (one investigation has (28 pots|14 bags|6 sections)|two investigations have (42|34|20) \w+|three investigations have 48 pots) to check|^Three investigations are growing; the next check is/,
       );
       const kites = await joinOn(browser, 'Kites', { width: 820, height: 1180 }, { baseURL });
       await expect(kites.getByText(formatDay(day))).toBeVisible();

@@ -121,9 +121,9 @@ test('how to measure is drawn the first time, an odd height is asked about, and 
   await drums.getByRole('button', { name: say('bench.howToMeasure') }).click();
   await drums.getByRole('button', { name: say('bench.weKnowHow') }).click();
   await drums.getByRole('button', { name: say('bench.anotherDay') }).click();
-  await drums.getByLabel('Which day did you look?').fill(inDays(1));
+  await drums.getByLabel('Which day did you check?').fill(inDays(1));
   await expect(drums.getByText(say('bench.dayComeYet'))).toBeVisible();
-  await drums.getByLabel('Which day did you look?').fill(await dayWithoutCheck(drums, 'C6'));
+  await drums.getByLabel('Which day did you check?').fill(await dayWithoutCheck(drums, 'C6'));
   await drums.getByRole('button', { name: say('bench.copiedPaper') }).click();
   await expect(drums.getByText('(copied from paper)')).toBeVisible();
   await drums.getByRole('button', { name: say('bench.notUpYet') }).click();
@@ -161,7 +161,7 @@ test('not up, lost with its reason, and could not check; then everything is done
   await signIn(page);
   await openWall(page);
   await expect(page.getByRole('button', { name: /^D7, 100 mmol\/L: not up after \d+ days/ })).toBeVisible();
-  await expect(page.getByRole('button', { name: /^B7, 25 mmol\/L: nobody looked/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^B7, 25 mmol\/L: nobody checked/ })).toBeVisible();
 });
 
 test('the hardware keyboard types on the pad, and millimetres become centimetres', async ({ browser }) => {

@@ -15,7 +15,7 @@ async function openLog(page: Page, question: string): Promise<string> {
   await part(page, 'Days');
   await openWord(page, /^Sowing/);
   await page.getByLabel(say('bringIn.sownOnHead'), { exact: true }).fill(daysAgo(12));
-  await openWord(page, /^Days of looking/);
+  await openWord(page, /^Days of checks/);
   await page.getByRole('radio', { name: say('planner.everySchoolDay') }).check();
   await saved(page);
   await page.getByRole('button', { name: say('planner.sowIt') }).click();
@@ -83,7 +83,7 @@ test('a filled-in sheet comes back: new looks are taken in, what differs only wh
   await page
     .getByLabel(say('log.bringFilledSheetBack'))
     .setInputFiles({ name: 'sheet.csv', mimeType: 'text/csv', buffer: Buffer.from(filled) });
-  await expect(page.getByText('1 new look, 0 that would correct what stands there.')).toBeVisible();
+  await expect(page.getByText('1 new check, 0 that would correct what stands there.')).toBeVisible();
   await expect(page.getByText(/Line 3: .*“twelve” is not one of the letters/)).toBeVisible();
   await page.getByRole('button', { name: say('log.takeNewOnes') }).click();
   await expect(page.getByText('1 of 1 checks were taken in.')).toBeVisible();
@@ -103,7 +103,7 @@ test('a height in doubt is found in the log, settled with a reason, and what was
   const own = (await pot.count()) > 0;
   await (own ? pot : kites.getByRole('button', { name: 'A1', exact: true })).click();
   await kites.getByRole('button', { name: say('bench.anotherDay') }).click();
-  await kites.getByLabel('Which day did you look?').fill(daysAgo(1));
+  await kites.getByLabel('Which day did you check?').fill(daysAgo(1));
   await kites.getByRole('button', { name: say('bench.copiedPaper') }).click();
   await tap(kites, '99.5');
   await kites.getByRole('button', { name: /^(Next|Finish)/ }).click();

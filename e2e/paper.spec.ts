@@ -104,7 +104,7 @@ test('a record sheet is printed with its columns and code, and typed in by it in
   const code = /Record sheet (\w{4}): Kites/.exec((await sheet.getAttribute('aria-label'))!)![1]!;
   const pages = await readPdf(await (await made(page)).path());
   expect(pages[0]!.text).toContain(code);
-  for (const words of ['height', 'number of leaves', 'not up', 'lost', 'could not look', 'A1', 'D1'])
+  for (const words of ['height', 'number of leaves', 'not up', 'lost', 'could not check', 'A1', 'D1'])
     expect(pages[0]!.text).toContain(words);
   expect(pages.flatMap((p) => p.outside)).toEqual([]);
   await choose(page, /^Size of the sheet/, /^with pictures/);

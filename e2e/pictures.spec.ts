@@ -251,7 +251,7 @@ test('a ruler on a picture: the truth lies in its interval, and it stands in the
   expect(sent.status()).toBe(200);
   await page.goto(`/investigations/${investigation.id}/pictures/ruler/${photo}`);
   await expect(page.getByText(say('pictures.sayFirstFarSquare'))).toBeVisible();
-  await page.getByLabel('They are apart, cm').fill('20');
+  await page.getByLabel('Distance between them, cm').fill('20');
   await dragTo(page, 'Ruler from here', known.ruler[0]!);
   await dragTo(page, 'Ruler to here', known.ruler[1]!);
   await page.getByRole('button', { name: say('pictures.bendMore') }).click();

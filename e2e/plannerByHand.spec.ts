@@ -75,7 +75,7 @@ test('sections watched from above get a picture on a Saturday: the day is presse
   const saturday = page.getByRole('button', { name: /^Sat \d+ \w+, day [1-9]/ }).first();
   await saturday.click();
   await expect(saturday).toHaveAttribute('aria-pressed', 'true');
-  await expect(page.getByRole('button', { name: /^Days of looking: Mon Wed Fri, some days by hand/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Days of checks: Mon Wed Fri, some days by hand/ })).toBeVisible();
   await expect(page.locator('.agenda-day', { hasText: 'Sat' })).toHaveCount(1);
   await expectAccessible(page);
   await saved(page);

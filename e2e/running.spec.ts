@@ -12,7 +12,7 @@ async function openRunning(page: Page, question: string): Promise<string> {
   await part(page, 'Days');
   await openWord(page, /^Sowing/);
   await page.getByLabel(say('bringIn.sownOnHead'), { exact: true }).fill(inDays(-7));
-  await openWord(page, /^Days of looking/);
+  await openWord(page, /^Days of checks/);
   await page.getByRole('radio', { name: say('planner.everySchoolDay') }).check();
   await saved(page);
   await page.getByRole('button', { name: say('planner.sowIt') }).click();

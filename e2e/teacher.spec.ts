@@ -162,7 +162,7 @@ test('compare: a sentence whose words can be changed, a figure, the claim, how s
   await page.getByRole('button', { name: /^Day: day/ }).click();
   await page.getByRole('button', { name: /^day 10/ }).click();
   await expect(page.getByRole('slider')).toHaveAttribute('aria-valuetext', /^day 10,/);
-  await expect(page.getByText(/Nobody looked at/).first()).toBeVisible();
+  await expect(page.getByText(/Nobody checked/).first()).toBeVisible();
   expect(outside).toEqual([]);
   expect(errors).toEqual([]);
 });

@@ -41,7 +41,7 @@ test('of many passwords at once only as many are judged as the limit allows', as
   const stopped = await from('10.1.0.2', '/session', { email: 'one@weir.example', password: PASSWORD });
   expect([stopped.status, (stopped.body as { detail: string }).detail]).toEqual([
     429,
-    'That did not match too many times. Wait ten minutes and try again.',
+    'That was wrong too many times. Wait ten minutes and try again.',
   ]);
 });
 

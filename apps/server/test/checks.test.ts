@@ -198,7 +198,7 @@ describe('more than a height', () => {
     await refuse({ measure: 'percent-green', value: 101 }, 'A share is from 0 to 100 %.');
     await refuse({ measure: 'leaves', value: 1.5 }, 'The number of leaves is a whole number.');
     await refuse({ measure: 'vigour', choice: 'splendid' }, '“splendid” is not known.');
-    await refuse({ measure: 'beauty', value: 3 }, 'Nobody knows the measure “beauty” here.');
+    await refuse({ measure: 'beauty', value: 3 }, 'The measure “beauty” is not known here.');
     await refuse({ measure: 'fresh-mass', typed: '3' }, 'In which unit is “3”?');
     await refuse({ measure: 'leaves' }, 'Nothing is typed yet.');
     await refuse({ measure: '', value: 3 }, 'A measure has at most 40 characters.', 400);

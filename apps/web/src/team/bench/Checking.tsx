@@ -121,7 +121,7 @@ export function Checking({ bench, own, onLeave }: { bench: Bench; own: BenchInve
             container={stop.container}
             plant={stop.plant}
             day={day}
-            otherDay={chosen ? { dayReason: chosen.reason } : behind ? { dayCode: 'wrong-clock' } : {}}
+            otherDay={chosen ? { dayCode: chosen.reason } : behind ? { dayCode: 'wrong-clock' } : {}}
             saved={states.get(stop.name)!.standing.reading as BenchInvestigation['readings'][number] | null}
             lost={states.get(stop.name)!.standing.state === 'lost' ? states.get(stop.name)!.standing : null}
             readings={readings}

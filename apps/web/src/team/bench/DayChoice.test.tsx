@@ -44,7 +44,7 @@ test('another day takes a reason, and stays in sight until it is today again', a
   const { type, onChoose, onClose } = show();
   type('2026-03-17');
   await userEvent.click(screen.getByRole('button', { name: say('bench.lookedDay') }));
-  expect(onChoose).toHaveBeenCalledWith({ day: '2026-03-17', reason: 'we looked on that day' });
+  expect(onChoose).toHaveBeenCalledWith({ day: '2026-03-17', reason: 'checked-then' });
   expect(onClose).toHaveBeenCalled();
 });
 
@@ -56,7 +56,7 @@ test('the last weekdays are there to tap, none of them before the seeds were in'
   expect(days[3]).toHaveAttribute('aria-pressed', 'true');
   expect(screen.getByText('Why Fri 13 March, and not today?')).toBeInTheDocument();
   await userEvent.click(screen.getByRole('button', { name: say('bench.copiedPaper') }));
-  expect(onChoose).toHaveBeenCalledWith({ day: '2026-03-13', reason: 'copied from paper' });
+  expect(onChoose).toHaveBeenCalledWith({ day: '2026-03-13', reason: 'from-paper' });
 });
 
 test('today with a reason is simply today', async () => {
@@ -67,7 +67,7 @@ test('today with a reason is simply today', async () => {
 });
 
 test('the chosen day is shown, and given back with one tap', async () => {
-  const { onChoose } = show({ day: '2026-03-17', reason: 'copied from paper' }, false);
+  const { onChoose } = show({ day: '2026-03-17', reason: 'from-paper' }, false);
   expect(screen.getByRole('status')).toHaveTextContent('You are writing for Tue 17 March (copied from paper).');
   await userEvent.click(screen.getByRole('button', { name: say('bench.backToday') }));
   expect(onChoose).toHaveBeenCalledWith(null);

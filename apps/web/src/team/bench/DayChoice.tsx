@@ -1,4 +1,6 @@
+import { CHOSEN_DAY_CODES, type ChosenDayCode } from '@bright-sprout/contracts/dayCodes';
 import { say } from '@bright-sprout/words/say';
+import { spoken } from '@bright-sprout/words/spoken';
 import { Say } from '../../words/Say';
 import { type InvestigationView } from '@bright-sprout/contracts/answers/investigations';
 import { addDays, daysBetween, formatDay, type IsoDay, isWeekend } from '@bright-sprout/core/calendar/days';
@@ -8,10 +10,14 @@ import { DayInput } from '../../entry/DayInput';
 /** Another day than the device's, and why. */
 export interface ChosenDay {
   day: IsoDay;
-  reason: string;
+  reason: ChosenDayCode;
 }
 
-const reasons = () => [say('bench.copiedPaper'), say('bench.lookedDay'), say('bench.deviceWrongDate')];
+const REASONS: Record<ChosenDayCode, string> = spoken({
+  'from-paper': 'bench.copiedPaper',
+  'checked-then': 'bench.lookedDay',
+  'wrong-date': 'bench.deviceWrongDate',
+});
 
 /** Days offered to tap; an earlier one is typed. */
 const OFFERED = 4;
@@ -49,7 +55,7 @@ export function DayChoice({ investigation, today, sure, chosen, onChoose, open, 
   if (chosen)
     return (
       <p className="bench-otherday" role="status">
-        <Say it="bench.youAreWritingFor" day={formatDay(chosen.day)} b={(inside) => <b>{inside}</b>} reason={chosen.reason} />{' '}
+        <Say it="bench.youAreWritingFor" day={formatDay(chosen.day)} b={(inside) => <b>{inside}</b>} reason={REASONS[chosen.reason]} />{' '}
         <button type="button" className="btn btn-plain" onClick={() => onChoose(null)}>
           {say('bench.backToday')}
         </button>
@@ -71,7 +77,7 @@ export function DayChoice({ investigation, today, sure, chosen, onChoose, open, 
       {wrong && <p role="alert">{wrong}</p>}
       {day !== '' && !wrong && <p className="mt-2 mb-0">{say('bench.whyToday', { day: formatDay(day) })}</p>}
       <p className="bench-reasons" role="group" aria-label={say('bench.whyAnotherDay')}>
-        {reasons().map((reason) => (
+        {CHOSEN_DAY_CODES.map((reason) => (
           <button
             key={reason}
             type="button"
@@ -82,7 +88,7 @@ export function DayChoice({ investigation, today, sure, chosen, onChoose, open, 
               onClose();
             }}
           >
-            {reason}
+            {REASONS[reason]}
           </button>
         ))}
         <button type="button" className="btn btn-plain" onClick={onClose}>

@@ -28,6 +28,9 @@ const DOUBT_WORDS: Record<DoubtKind, string> = spoken({
 });
 
 const DAY_CODE_WORDS: Record<NonNullable<ReadingView['dayCode']>, string> = spoken({
+  'from-paper': 'bench.copiedPaper',
+  'checked-then': 'bench.lookedDay',
+  'wrong-date': 'bench.deviceWrongDate',
   'wrong-clock': 'log.clockDeviceWrong',
   'in-the-log': 'log.enteredLog',
 });
