@@ -1,7 +1,7 @@
 import { say } from '@bright-sprout/words/say';
 import { Say } from '../words/Say';
 import { type FilmView } from '@bright-sprout/contracts/answers/films';
-import { type ReactNode, useEffect, useMemo, useState } from 'react';
+import { type ReactNode, type RefObject, useEffect, useMemo, useState } from 'react';
 import { type LiveSeen } from '../workers/filmQuestion';
 import { useFilm } from '../workers/useFilm';
 import { askedOf } from './askedOf';
@@ -30,22 +30,132 @@ interface Props {
 
 /** Takes today's picture: yesterday's outline to line up with, straight down, in the same light, and nobody in it. */
 export function Taking({ film, path, head, onKeep, done }: Props) {
-  const [picture, setPicture] = useState<{ blob: Blob; url: string } | null>(null);
-  const [problem, setProblem] = useState<string | null>(null);
   const [kept, setKept] = useState(false);
-  const [keeping, setKeeping] = useState(false);
+  const taken = useTaken();
+  const { picture, problem } = taken;
   const last = film.frames[film.frames.length - 1] ?? null;
   const asked = useMemo(() => (last ? askedOf(film, withCorners(film), path) : null), [film, last, path]);
   const beside = useFilm(asked);
   const { video, state } = useCamera(!kept);
-  const [seen, setSeen] = useState<LiveSeen | null>(null);
-  const [luma, setLuma] = useState<number | null>(null);
+  const ready = beside.counted !== null;
+  const { seen, luma } = useSeen({ video, on: state === 'on', picture, ready, live: beside.live });
   const others = useOthersLight(film, path);
   const known = beside.counted?.frames.find((f) => f.id === last?.id)?.corners ?? null;
-  const { live } = beside;
-  const ready = beside.counted !== null;
+  useEffect(readyToRead, []);
+  const light = luma === null ? null : lightScale(luma, others);
+  if (kept)
+    return (
+      <main className="taking">
+        {head}
+        <div className="taking-done">{done}</div>
+      </main>
+    );
+  return (
+    <main className="taking">
+      {head}
+      <div className="taking-sight">
+        {/* It stays on behind the picture, so that another one can be taken at once. */}
+        <video
+          ref={video}
+          playsInline
+          muted
+          hidden={state !== 'on' || picture !== null}
+          aria-label={say('pictures.cameraSees')}
+        />
+        {picture && <img src={picture.url} alt={say('pictures.pictureTaken')} />}
+        {!picture && state === 'on' && (
+          <LastOutline
+            beside={beside}
+            lastId={ready ? (last?.id ?? null) : null}
+            known={known}
+            inPlace={cornersInPlace(seen?.corners ?? null, known)}
+            looks={seen !== null}
+          />
+        )}
+        {!picture && state !== 'on' && <NoCamera state={state} last={last ? `${path}/${last.id}` : null} />}
+        {picture && known && (
+          <svg viewBox="0 0 1 1" preserveAspectRatio="none" aria-hidden="true">
+            <polygon points={known.map((p) => p.join(',')).join(' ')} />
+          </svg>
+        )}
+      </div>
+      <div className="taking-guides">
+        {(picture !== null || state === 'on') && (
+          <>
+            <Plumb tilt={seen?.tilt ?? null} waits={last !== null} found={seen?.corners !== null && seen !== null} />
+            {light && <LightRuler light={light} others={others.length} />}
+          </>
+        )}
+        {problem && (
+          <p className="notice" role="alert">
+            {problem}
+          </p>
+        )}
+        <p className="no-faces">{picture ? say('pictures.nobodysFaceHand') : say('pictures.facesPleaseOnlyPlants')}</p>
+        <div className="taking-acts">
+          {picture ? (
+            <KeepOrAgain taken={taken} onKeep={() => onKeep(picture.blob).then(() => setKept(true))} />
+          ) : (
+            <TakeOrFile camera={state === 'on'} onTake={() => taken.fromCamera(video.current!)} onFile={taken.fromFile} />
+          )}
+        </div>
+      </div>
+    </main>
+  );
+}
+
+interface Picture {
+  blob: Blob;
+  url: string;
+}
+
+/** The picture that was taken or chosen, until it is kept or taken again, and what was wrong with it. */
+function useTaken() {
+  const [picture, setPicture] = useState<Picture | null>(null);
+  const [problem, setProblem] = useState<string | null>(null);
+  const show = (blob: Blob) => {
+    setProblem(null);
+    setPicture({ blob, url: URL.createObjectURL(blob) });
+  };
+  const again = () => {
+    if (picture) URL.revokeObjectURL(picture.url);
+    setPicture(null);
+  };
+  const fromCamera = (from: HTMLVideoElement) => {
+    if (from.videoWidth === 0) return;
+    const canvas = document.createElement('canvas');
+    const scale = Math.min(1, 1600 / Math.max(from.videoWidth, from.videoHeight));
+    canvas.width = Math.round(from.videoWidth * scale);
+    canvas.height = Math.round(from.videoHeight * scale);
+    canvas.getContext('2d')!.drawImage(from, 0, 0, canvas.width, canvas.height);
+    canvas.toBlob((blob) => blob && show(blob), 'image/jpeg', BEST);
+  };
+  const fromFile = (file: File | undefined) => {
+    if (!file) return;
+    setProblem(null);
+    void readFiles([file], (read) => (read.ok ? show(read.picture) : setProblem(read.why)));
+  };
+  return { picture, problem, setProblem, again, fromCamera, fromFile };
+}
+
+/** What is seen by the camera twice a second, or in the picture that was taken, so that a file is judged as well. */
+function useSeen({
+  video,
+  on,
+  picture,
+  ready,
+  live,
+}: {
+  video: RefObject<HTMLVideoElement | null>;
+  on: boolean;
+  picture: Picture | null;
+  ready: boolean;
+  live: (bitmap: ImageBitmap) => Promise<LiveSeen | null>;
+}) {
+  const [seen, setSeen] = useState<LiveSeen | null>(null);
+  const [luma, setLuma] = useState<number | null>(null);
   useEffect(() => {
-    if (state !== 'on' || picture) return;
+    if (!on || picture) return;
     let going = true;
     const look = async () => {
       while (going) {
@@ -61,13 +171,7 @@ export function Taking({ film, path, head, onKeep, done }: Props) {
     return () => {
       going = false;
     };
-  }, [state, picture, ready, live, video]);
-  useEffect(readyToRead, []);
-  const show = (blob: Blob) => {
-    setProblem(null);
-    setPicture({ blob, url: URL.createObjectURL(blob) });
-  };
-  // What was taken is looked at like what the camera sees, so that a file is judged as well.
+  }, [on, picture, ready, live, video]);
   useEffect(() => {
     if (!picture) return;
     let left = false;
@@ -83,120 +187,67 @@ export function Taking({ film, path, head, onKeep, done }: Props) {
       left = true;
     };
   }, [picture, ready, live]);
-  const again = () => {
-    if (picture) URL.revokeObjectURL(picture.url);
-    setPicture(null);
-  };
-  const takeIt = () => {
-    const from = video.current!;
-    if (from.videoWidth === 0) return;
-    const canvas = document.createElement('canvas');
-    const scale = Math.min(1, 1600 / Math.max(from.videoWidth, from.videoHeight));
-    canvas.width = Math.round(from.videoWidth * scale);
-    canvas.height = Math.round(from.videoHeight * scale);
-    canvas.getContext('2d')!.drawImage(from, 0, 0, canvas.width, canvas.height);
-    canvas.toBlob((blob) => blob && show(blob), 'image/jpeg', BEST);
-  };
-  const fromFile = (file: File | undefined) => {
-    if (!file) return;
-    setProblem(null);
-    void readFiles([file], (read) => (read.ok ? show(read.picture) : setProblem(read.why)));
-  };
+  return { seen, luma };
+}
+
+function KeepOrAgain({
+  taken: { setProblem, again },
+  onKeep,
+}: {
+  taken: ReturnType<typeof useTaken>;
+  onKeep: () => Promise<void>;
+}) {
+  const [keeping, setKeeping] = useState(false);
   const keep = async () => {
-    if (!picture) return;
     setKeeping(true);
     setProblem(null);
     try {
-      await onKeep(picture.blob);
-      setKept(true);
+      await onKeep();
     } catch (error) {
       setProblem(error instanceof Error ? error.message : say('pictures.workPictureStill'));
     } finally {
       setKeeping(false);
     }
   };
-  const inPlace = cornersInPlace(seen?.corners ?? null, known);
-  const light = luma === null ? null : lightScale(luma, others);
   return (
-    <main className="taking">
-      {head}
-      {kept ? (
-        <div className="taking-done">{done}</div>
+    <>
+      <button type="button" className="btn-next" disabled={keeping} onClick={() => void keep()}>
+        {keeping ? say('pictures.keeping') : say('pictures.nobodyKeep')}
+      </button>
+      <button type="button" className="btn" onClick={again}>
+        {say('pictures.takeAgain')}
+      </button>
+    </>
+  );
+}
+
+function TakeOrFile({
+  camera,
+  onTake,
+  onFile,
+}: {
+  camera: boolean;
+  onTake: () => void;
+  onFile: (file: File | undefined) => void;
+}) {
+  return (
+    <>
+      {camera ? (
+        <button type="button" className="btn-next taking-take" onClick={onTake}>
+          <TakeMark />{' '}
+          <span>
+            <Say it="pictures.takeHoldStill" b={(inside) => <b>{inside}</b>} />
+          </span>
+        </button>
       ) : (
-        <>
-          <div className="taking-sight">
-            {/* It stays on behind the picture, so that another one can be taken at once. */}
-            <video
-              ref={video}
-              playsInline
-              muted
-              hidden={state !== 'on' || picture !== null}
-              aria-label={say('pictures.cameraSees')}
-            />
-            {picture && <img src={picture.url} alt={say('pictures.pictureTaken')} />}
-            {!picture && state === 'on' && (
-              <LastOutline
-                beside={beside}
-                lastId={ready ? (last?.id ?? null) : null}
-                known={known}
-                inPlace={inPlace}
-                looks={seen !== null}
-              />
-            )}
-            {!picture && state !== 'on' && <NoCamera state={state} last={last ? `${path}/${last.id}` : null} />}
-            {picture && known && (
-              <svg viewBox="0 0 1 1" preserveAspectRatio="none" aria-hidden="true">
-                <polygon points={known.map((p) => p.join(',')).join(' ')} />
-              </svg>
-            )}
-          </div>
-          <div className="taking-guides">
-            {(picture !== null || state === 'on') && (
-              <>
-                <Plumb tilt={seen?.tilt ?? null} waits={last !== null} found={seen?.corners !== null && seen !== null} />
-                {light && <LightRuler light={light} others={others.length} />}
-              </>
-            )}
-            {problem && (
-              <p className="notice" role="alert">
-                {problem}
-              </p>
-            )}
-            <p className="no-faces">{picture ? say('pictures.nobodysFaceHand') : say('pictures.facesPleaseOnlyPlants')}</p>
-            <div className="taking-acts">
-              {picture ? (
-                <>
-                  <button type="button" className="btn-next" disabled={keeping} onClick={() => void keep()}>
-                    {keeping ? say('pictures.keeping') : say('pictures.nobodyKeep')}
-                  </button>
-                  <button type="button" className="btn" onClick={again}>
-                    {say('pictures.takeAgain')}
-                  </button>
-                </>
-              ) : (
-                <>
-                  {state === 'on' ? (
-                    <button type="button" className="btn-next taking-take" onClick={takeIt}>
-                      <TakeMark />{' '}
-                      <span>
-                        <Say it="pictures.takeHoldStill" b={(inside) => <b>{inside}</b>} />
-                      </span>
-                    </button>
-                  ) : (
-                    <FileButton className="btn-next" capture onFile={fromFile}>
-                      {say('pictures.takeCamera')}
-                    </FileButton>
-                  )}
-                  <FileButton className="btn" onFile={fromFile}>
-                    {say('pictures.fromAFile')}
-                  </FileButton>
-                </>
-              )}
-            </div>
-          </div>
-        </>
+        <FileButton className="btn-next" capture onFile={onFile}>
+          {say('pictures.takeCamera')}
+        </FileButton>
       )}
-    </main>
+      <FileButton className="btn" onFile={onFile}>
+        {say('pictures.fromAFile')}
+      </FileButton>
+    </>
   );
 }
 

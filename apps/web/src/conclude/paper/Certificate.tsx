@@ -26,35 +26,93 @@ export function Certificate({
   ref?: Ref<SVGSVGElement>;
 }) {
   const [width, height] = sheet.drawing;
-  const { goal, container, mm, days, checks } = reached;
-  const { resolution } = investigation;
-  const inches = RESOLUTION_UNIT[resolution] === 'in';
-  const inUnit = (v: number) => v / (inches ? 25.4 : 10);
-  const team = investigation.teams.find((t) => t.nickname === container.block);
+  const { goal, container } = reached;
   const kind = investigation.treatments.find((t) => t.code === container.treatment)?.speciesName.toLowerCase() ?? '';
-  const bottom = height - 88;
-  const top = 66;
-  // The goal's line is the page's rule, unless the plant grew so far beyond that its tip would leave the sheet.
-  const rule = 108;
-  const scale = Math.min((bottom - rule) / goal.mm, (bottom - 40) / mm);
-  const goalAt = bottom - goal.mm * scale;
-  const axis = axisOver(0, inUnit((bottom - top) / scale), bottom, top, 12);
-  const middle = Math.round(width * 0.5);
-  const right = width - 48;
-  const column = middle + 50;
+  const { right, column } = columnsOf(width);
   const title = wrapText(say('conclude.asTallAs', { goal: goal.words }), right - column, { size: 60, heading: true }).slice(0, 3);
   const question = wrapText(investigation.question, right - column, { size: 20, heading: false }).slice(0, 2);
   const below = 130 + 66 * title.length;
-  const plantX = Math.round(106 + (middle - 106) * 0.36);
-  const label = `${goal.words}, ${formatLength(goal.mm, resolution)}`;
-  const flag = Math.min(middle - plantX - 30, label.length * 9 + 30);
-  const flagSize = Math.min(17, ((flag - 24) / label.length) * 2);
   return (
     <PaperPage
       paper={{ width: sheet.drawing[0], height: sheet.drawing[1] }}
       ref={ref}
       label={say('conclude.growthCertificateTall', { code: container.code, goal: goal.words })}
     >
+      <PlantAtStrip reached={reached} investigation={investigation} kind={kind} width={width} height={height} />
+      <g transform={`translate(${column} 52) scale(1.05)`}>
+        <path
+          d="M17 30V14M17 20C10 20 5 17 3 8c8 0 13 4 14 12zm0-4c0-7 5-11 13-11 0 7-5 11-13 11z"
+          fill="#fff"
+          stroke={INK}
+          strokeWidth="2"
+        />
+        <path d="M4 31h26" stroke={INK} strokeWidth="2" />
+      </g>
+      <text x={column + 50} y="82" fontSize="21" className="paper-heading">
+        {say('common.brightSprout')}
+      </text>
+      <text x={column + 178} y="82" fontSize="19" className="paper-second">
+        {say('conclude.growthCertificate')}
+      </text>
+      {title.map((line, i) => (
+        <text key={line} x={column} y={174 + 62 * i} fontSize="60" className="paper-heading">
+          {line}
+        </text>
+      ))}
+      <Who reached={reached} investigation={investigation} kind={kind} column={column} right={right} below={below} />
+      {question.map((line, i) => (
+        <text key={line} x={column} y={below + 98 + 26 * i} fontSize="20">
+          {line}
+        </text>
+      ))}
+      <Tape
+        reached={reached}
+        investigation={investigation}
+        x={column}
+        to={right}
+        y={height - 232}
+        number={(v) => formatLengthNumber(v, investigation.resolution)}
+      />
+      <HandLine x={column} to={right} y={height - 128} label={say('conclude.whoGrewIt')} />
+      <HandLine x={column} to={right - 180} y={height - 66} label={say('conclude.whoSawIt')} />
+      <HandLine x={right - 158} to={right} y={height - 66} label={say('conclude.day')} />
+    </PaperPage>
+  );
+}
+
+interface PartProps {
+  reached: GoalReached;
+  investigation: InvestigationView;
+  kind: string;
+}
+
+const INCH_MM = 25.4;
+const CM_MM = 10;
+
+/** The plant beside a strip with marks, the line of its goal, and its pot. */
+function PlantAtStrip({
+  reached: { goal, container, mm, checks },
+  investigation,
+  kind,
+  width,
+  height,
+}: PartProps & { width: number; height: number }) {
+  const { resolution } = investigation;
+  const inches = RESOLUTION_UNIT[resolution] === 'in';
+  const bottom = height - 88;
+  const top = 66;
+  // The goal's line is the page's rule, unless the plant grew so far beyond that its tip would leave the sheet.
+  const rule = 108;
+  const scale = Math.min((bottom - rule) / goal.mm, (bottom - 40) / mm);
+  const goalAt = bottom - goal.mm * scale;
+  const axis = axisOver(0, (bottom - top) / scale / (inches ? INCH_MM : CM_MM), bottom, top, 12);
+  const { middle, right, column } = columnsOf(width);
+  const plantX = Math.round(106 + (middle - 106) * 0.36);
+  const label = `${goal.words}, ${formatLength(goal.mm, resolution)}`;
+  const flag = Math.min(middle - plantX - 30, label.length * 9 + 30);
+  const flagSize = Math.min(17, ((flag - 24) / label.length) * 2);
+  return (
+    <>
       <rect x="48" y={top - 6} width="58" height={bottom - top + 6} fill="#fff" stroke={INK} strokeWidth="1.5" />
       <path d={axis.minor.map((v) => `M106 ${axis.at(v)}h-10`).join('')} stroke={INK} strokeWidth="0.8" />
       <path d={axis.major.map((v) => `M106 ${axis.at(v)}h-22`).join('')} stroke={INK} strokeWidth="1.6" />
@@ -91,26 +149,28 @@ export function Certificate({
           {kind.slice(0, 8)}
         </text>
       </g>
-      <g transform={`translate(${column} 52) scale(1.05)`}>
-        <path
-          d="M17 30V14M17 20C10 20 5 17 3 8c8 0 13 4 14 12zm0-4c0-7 5-11 13-11 0 7-5 11-13 11z"
-          fill="#fff"
-          stroke={INK}
-          strokeWidth="2"
-        />
-        <path d="M4 31h26" stroke={INK} strokeWidth="2" />
-      </g>
-      <text x={column + 50} y="82" fontSize="21" className="paper-heading">
-        {say('common.brightSprout')}
-      </text>
-      <text x={column + 178} y="82" fontSize="19" className="paper-second">
-        {say('conclude.growthCertificate')}
-      </text>
-      {title.map((line, i) => (
-        <text key={line} x={column} y={174 + 62 * i} fontSize="60" className="paper-heading">
-          {line}
-        </text>
-      ))}
+    </>
+  );
+}
+
+/** Where the sheet is divided. */
+function columnsOf(width: number) {
+  const middle = Math.round(width * 0.5);
+  return { middle, column: middle + 50, right: width - 48 };
+}
+
+/** Whose plant it is, what it did, and in how many days. */
+function Who({
+  reached: { container, mm, days },
+  investigation,
+  kind,
+  column,
+  right,
+  below,
+}: PartProps & { column: number; right: number; below: number }) {
+  const team = investigation.teams.find((t) => t.nickname === container.block);
+  return (
+    <>
       {team && (
         <path
           d={EMBLEM_PATHS[team.emblem]}
@@ -123,7 +183,7 @@ export function Certificate({
         {container.block ?? investigation.class.name}
       </text>
       <text x={column + (team ? 66 : 0)} y={below + 54} fontSize="19">
-        {say('conclude.grewToIn', { kind, code: container.code, mm: formatLength(mm, resolution) })}
+        {say('conclude.grewToIn', { kind, code: container.code, mm: formatLength(mm, investigation.resolution) })}
       </text>
       <text x={right - 64} y={below + 56} textAnchor="end" fontSize="66" className="paper-heading">
         {days}
@@ -131,40 +191,24 @@ export function Certificate({
       <text x={right} y={below + 56} textAnchor="end" fontSize="24" className="paper-heading">
         {say('conclude.days')}
       </text>
-      {question.map((line, i) => (
-        <text key={line} x={column} y={below + 98 + 26 * i} fontSize="20">
-          {line}
-        </text>
-      ))}
-      <Tape
-        reached={reached}
-        investigation={investigation}
-        x={column}
-        to={right}
-        y={height - 232}
-        number={(v) => formatLengthNumber(v, resolution)}
+    </>
+  );
+}
+
+/** A line to write on by hand, ruled like a ruler. */
+function HandLine({ x, to, y, label }: { x: number; to: number; y: number; label: string }) {
+  return (
+    <g>
+      <path d={`M${x} ${y}H${to}`} stroke={INK} strokeWidth="1.4" />
+      <path
+        d={Array.from({ length: Math.floor((to - x) / 12) + 1 }, (_, i) => `M${x + 12 * i} ${y}v${i % 5 ? 4 : 8}`).join('')}
+        stroke={INK}
+        strokeWidth="0.8"
       />
-      {[
-        { x: column, to: right, y: height - 128, label: say('conclude.whoGrewIt') },
-        { x: column, to: right - 180, y: height - 66, label: say('conclude.whoSawIt') },
-        { x: right - 158, to: right, y: height - 66, label: say('conclude.day') },
-      ].map((line) => (
-        <g key={line.label}>
-          <path d={`M${line.x} ${line.y}H${line.to}`} stroke={INK} strokeWidth="1.4" />
-          <path
-            d={Array.from(
-              { length: Math.floor((line.to - line.x) / 12) + 1 },
-              (_, i) => `M${line.x + 12 * i} ${line.y}v${i % 5 ? 4 : 8}`,
-            ).join('')}
-            stroke={INK}
-            strokeWidth="0.8"
-          />
-          <text x={line.x} y={line.y + 26} fontSize="16" className="paper-second">
-            {line.label}
-          </text>
-        </g>
-      ))}
-    </PaperPage>
+      <text x={x} y={y + 26} fontSize="16" className="paper-second">
+        {label}
+      </text>
+    </g>
   );
 }
 

@@ -3,6 +3,7 @@ import { type TeamClaimView } from '@bright-sprout/contracts/answers/conclude';
 import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { teamClaimOf } from '@bright-sprout/core/conclude/claim/claimEntries';
 import {
+  type Arrangement,
   arrangementText,
   PART_NAMES,
   readArrangement,
@@ -10,7 +11,7 @@ import {
   withPartOut,
 } from '@bright-sprout/core/conclude/report/arrangement';
 import { type ReportFacts, type ReportFigure, reportSections } from '@bright-sprout/core/conclude/report/report';
-import { useMemo, useRef, useState } from 'react';
+import { type ComponentProps, type RefObject, useMemo, useRef, useState } from 'react';
 import { handOver, pngOf } from '../../compare/figures/takeAway';
 import { ProblemNotice, Waiting } from '../../page/Notices';
 import { useClaimAnswer } from '../claim/useClaimAnswer';
@@ -59,12 +60,52 @@ export function Report({
   const facts = useMemo(() => reportFacts(records, of, claims, answer, next), [records, of, claims, answer, next]);
   const sections = useMemo(() => reportSections(facts, arranged), [facts, arranged]);
   const paper = useRef<HTMLElement>(null);
-  const poster = useRef<SVGSVGElement>(null);
-  const [size, setSize] = useState<PaperName>('A4');
-  const [sheet, setSheet] = useState<PosterSheetName>('a3');
+  const files = useFiles();
+  const { investigation } = records;
+  const name = slug(`${of?.nickname ?? investigation.class.name} ${investigation.question}`);
+  if (answer.facts === null) return <Waiting>{say('conclude.puttingReportTogether')}</Waiting>;
+  const said = claimInWords(records, claim);
+  return (
+    <>
+      <div className="report-layout">
+        <ReportPaper sections={sections} records={records} of={of} answer={answer} ref={paper} />
+        <aside className="report-side no-print" aria-label={say('conclude.thisReport')}>
+          <ReportFiles
+            files={files}
+            name={name}
+            paper={paper}
+            sections={sections}
+            about={{
+              title: investigation.question,
+              foot: say('conclude.madeBrightSproutClasss', {
+                nickname: of?.nickname ?? say('conclude.classHead'),
+                name: investigation.class.name,
+              }),
+            }}
+          />
+          <Parts arranged={arranged} onArrange={onArrange} />
+        </aside>
+      </div>
+      <PosterPart
+        files={files}
+        name={name}
+        investigation={investigation}
+        team={investigation.teams.find((t) => t.id === of?.id) ?? null}
+        groups={answer.groups}
+        shown={answer.shown}
+        figureTitle={answer.name(answer.question)}
+        claim={of === null ? (facts.found?.finding ?? '') : said.text}
+        saw={said.saw}
+        because={claim.reasoning.trim()}
+      />
+    </>
+  );
+}
+
+/** Makes one file at a time, says which, and what went wrong. */
+function useFiles() {
   const [making, setMaking] = useState<string | null>(null);
   const [error, setError] = useState<unknown>(null);
-  const name = slug(`${of?.nickname ?? records.investigation.class.name} ${records.investigation.question}`);
   const make = async (what: string, file: string, work: () => Promise<Blob>) => {
     setMaking(what);
     setError(null);
@@ -76,18 +117,33 @@ export function Report({
       setMaking(null);
     }
   };
-  const drawings = () =>
-    [...paper.current!.querySelectorAll<HTMLElement>('[data-report-figure]')].flatMap((holder) => {
-      const svg = holder.querySelector('svg');
-      return svg ? [{ name: holder.dataset.reportFigure as ReportFigure, svg }] : [];
-    });
-  const about = {
-    title: records.investigation.question,
-    foot: say('conclude.madeBrightSproutClasss', {
-      nickname: of?.nickname ?? say('conclude.classHead'),
-      name: records.investigation.class.name,
-    }),
-  };
+  return { making, error, make };
+}
+
+type Files = ReturnType<typeof useFiles>;
+
+/** The figures of a report as they stand on the page. */
+const drawingsOn = (paper: HTMLElement) =>
+  [...paper.querySelectorAll<HTMLElement>('[data-report-figure]')].flatMap((holder) => {
+    const svg = holder.querySelector('svg');
+    return svg ? [{ name: holder.dataset.reportFigure as ReportFigure, svg }] : [];
+  });
+
+function ReportFiles({
+  files: { making, error, make },
+  name,
+  paper,
+  sections,
+  about,
+}: {
+  files: Files;
+  name: string;
+  paper: RefObject<HTMLElement | null>;
+  sections: ReturnType<typeof reportSections>;
+  about: { title: string; foot: string };
+}) {
+  const [size, setSize] = useState<PaperName>('A4');
+  const drawings = () => drawingsOn(paper.current!);
   const pdf = () =>
     makePdf(reportPdf(sections, Object.fromEntries(drawings().map((d) => [d.name, svgForPdf(d.svg)])), size, about));
   const word = async () => {
@@ -98,117 +154,114 @@ export function Report({
     }
     return reportWord(sections, Object.fromEntries(pictures), size, about.title);
   };
-  const posterPdf = () => {
+  return (
+    <>
+      <h2>{say('conclude.takeAlong')}</h2>
+      <div className="report-files" role="group" aria-label={say('common.paper')}>
+        {papers().map(([value, words]) => (
+          <button key={value} type="button" className="btn" aria-pressed={size === value} onClick={() => setSize(value)}>
+            {words}
+          </button>
+        ))}
+      </div>
+      <div className="report-files">
+        <button
+          type="button"
+          className="btn-next"
+          disabled={making !== null}
+          onClick={() => void make('PDF', `${name}.pdf`, pdf)}
+        >
+          {say('conclude.asAPdf')}
+        </button>
+        <button
+          type="button"
+          className="btn"
+          disabled={making !== null}
+          onClick={() => void make(say('conclude.wordFileTitle'), `${name}.docx`, word)}
+        >
+          {say('conclude.wordFile')}
+        </button>
+        <button type="button" className="btn btn-plain" onClick={() => print()}>
+          {say('conclude.printIt')}
+        </button>
+      </div>
+      {making && <p role="status">{say('conclude.makingThe', { making })}</p>}
+      {error !== null && <ProblemNotice error={error} />}
+    </>
+  );
+}
+
+/** The parts of a report: which are in it, and in which order. */
+function Parts({ arranged, onArrange }: { arranged: Arrangement; onArrange: (arrangement: string) => void }) {
+  const move = (part: Arrangement['order'][number], by: -1 | 1, label: string, sign: string) => (
+    <button
+      type="button"
+      className="report-move"
+      aria-label={label}
+      onClick={() => onArrange(arrangementText(withPartMoved(arranged, part, by)))}
+    >
+      {sign}
+    </button>
+  );
+  return (
+    <>
+      <h2>{say('conclude.itsParts')}</h2>
+      <ol>
+        {arranged.order.map((part) => (
+          <li key={part}>
+            <label>
+              <input
+                type="checkbox"
+                checked={!arranged.out.includes(part)}
+                onChange={() => onArrange(arrangementText(withPartOut(arranged, part)))}
+              />
+              {PART_NAMES[part]}
+            </label>
+            {move(part, -1, say('conclude.earlier', { partNames: PART_NAMES[part] }), '↑')}
+            {move(part, 1, say('conclude.later', { partNames: PART_NAMES[part] }), '↓')}
+          </li>
+        ))}
+      </ol>
+    </>
+  );
+}
+
+/** The poster made of the same, on the sheet that is chosen. */
+function PosterPart({
+  files: { making, make },
+  name,
+  ...drawn
+}: { files: Files; name: string } & Omit<ComponentProps<typeof Poster>, 'ref' | 'sheet'>) {
+  const poster = useRef<SVGSVGElement>(null);
+  const [sheet, setSheet] = useState<PosterSheetName>('a3');
+  const pdf = () => {
     const { points } = POSTER_SHEETS[sheet];
     return makePdf({
-      info: { title: about.title, creator: say('common.brightSprout') },
+      info: { title: drawn.investigation.question, creator: say('common.brightSprout') },
       pageSize: { width: points[0], height: points[1] },
       pageMargins: 0,
       content: [{ svg: svgForPdf(poster.current!), width: points[0], height: points[1] - 0.5 }],
     });
   };
-  if (answer.facts === null) return <Waiting>{say('conclude.puttingReportTogether')}</Waiting>;
-  const team = records.investigation.teams.find((t) => t.id === of?.id) ?? null;
-  const said = claimInWords(records, claim);
   return (
-    <>
-      <div className="report-layout">
-        <ReportPaper sections={sections} records={records} of={of} answer={answer} ref={paper} />
-        <aside className="report-side no-print" aria-label={say('conclude.thisReport')}>
-          <h2>{say('conclude.takeAlong')}</h2>
-          <div className="report-files" role="group" aria-label={say('common.paper')}>
-            {papers().map(([value, words]) => (
-              <button key={value} type="button" className="btn" aria-pressed={size === value} onClick={() => setSize(value)}>
-                {words}
-              </button>
-            ))}
-          </div>
-          <div className="report-files">
-            <button
-              type="button"
-              className="btn-next"
-              disabled={making !== null}
-              onClick={() => void make('PDF', `${name}.pdf`, pdf)}
-            >
-              {say('conclude.asAPdf')}
-            </button>
-            <button
-              type="button"
-              className="btn"
-              disabled={making !== null}
-              onClick={() => void make(say('conclude.wordFileTitle'), `${name}.docx`, word)}
-            >
-              {say('conclude.wordFile')}
-            </button>
-            <button type="button" className="btn btn-plain" onClick={() => print()}>
-              {say('conclude.printIt')}
-            </button>
-          </div>
-          {making && <p role="status">{say('conclude.makingThe', { making })}</p>}
-          {error !== null && <ProblemNotice error={error} />}
-          <h2>{say('conclude.itsParts')}</h2>
-          <ol>
-            {arranged.order.map((part) => (
-              <li key={part}>
-                <label>
-                  <input
-                    type="checkbox"
-                    checked={!arranged.out.includes(part)}
-                    onChange={() => onArrange(arrangementText(withPartOut(arranged, part)))}
-                  />
-                  {PART_NAMES[part]}
-                </label>
-                <button
-                  type="button"
-                  className="report-move"
-                  aria-label={say('conclude.earlier', { partNames: PART_NAMES[part] })}
-                  onClick={() => onArrange(arrangementText(withPartMoved(arranged, part, -1)))}
-                >
-                  ↑
-                </button>
-                <button
-                  type="button"
-                  className="report-move"
-                  aria-label={say('conclude.later', { partNames: PART_NAMES[part] })}
-                  onClick={() => onArrange(arrangementText(withPartMoved(arranged, part, 1)))}
-                >
-                  ↓
-                </button>
-              </li>
-            ))}
-          </ol>
-        </aside>
-      </div>
-      <section className="section mt-4 no-print" aria-label={say('conclude.posterTitle')}>
-        <h2>{say('conclude.posterTitle')}</h2>
-        <div className="report-files d-flex flex-wrap gap-2 mb-3" role="group" aria-label={say('conclude.sheetPoster')}>
-          {(Object.keys(POSTER_SHEETS) as PosterSheetName[]).map((s) => (
-            <button key={s} type="button" className="btn" aria-pressed={sheet === s} onClick={() => setSheet(s)}>
-              {POSTER_SHEETS[s].name}
-            </button>
-          ))}
-          <button
-            type="button"
-            className="btn"
-            disabled={making !== null}
-            onClick={() => void make('poster', `${name}-poster.pdf`, posterPdf)}
-          >
-            {say('conclude.posterPdf')}
+    <section className="section mt-4 no-print" aria-label={say('conclude.posterTitle')}>
+      <h2>{say('conclude.posterTitle')}</h2>
+      <div className="report-files d-flex flex-wrap gap-2 mb-3" role="group" aria-label={say('conclude.sheetPoster')}>
+        {(Object.keys(POSTER_SHEETS) as PosterSheetName[]).map((s) => (
+          <button key={s} type="button" className="btn" aria-pressed={sheet === s} onClick={() => setSheet(s)}>
+            {POSTER_SHEETS[s].name}
           </button>
-        </div>
-        <Poster
-          ref={poster}
-          sheet={POSTER_SHEETS[sheet]}
-          investigation={records.investigation}
-          team={team}
-          groups={answer.groups}
-          shown={answer.shown}
-          figureTitle={answer.name(answer.question)}
-          claim={of === null ? (facts.found?.finding ?? '') : said.text}
-          saw={said.saw}
-          because={claim.reasoning.trim()}
-        />
-      </section>
-    </>
+        ))}
+        <button
+          type="button"
+          className="btn"
+          disabled={making !== null}
+          onClick={() => void make(say('conclude.posterTitle'), `${name}-poster.pdf`, pdf)}
+        >
+          {say('conclude.posterPdf')}
+        </button>
+      </div>
+      <Poster ref={poster} sheet={POSTER_SHEETS[sheet]} {...drawn} />
+    </section>
   );
 }

@@ -55,7 +55,12 @@ export function DayChoice({ investigation, today, sure, chosen, onChoose, open, 
   if (chosen)
     return (
       <p className="bench-otherday" role="status">
-        <Say it="bench.youAreWritingFor" day={formatDay(chosen.day)} b={(inside) => <b>{inside}</b>} reason={REASONS[chosen.reason]} />{' '}
+        <Say
+          it="bench.youAreWritingFor"
+          day={formatDay(chosen.day)}
+          b={(inside) => <b>{inside}</b>}
+          reason={REASONS[chosen.reason]}
+        />{' '}
         <button type="button" className="btn btn-plain" onClick={() => onChoose(null)}>
           {say('bench.backToday')}
         </button>

@@ -5,14 +5,22 @@ import { type InvestigationRecords } from '@bright-sprout/contracts/answers/inve
 import { addressOf } from '@bright-sprout/core/compare/address';
 import { refText } from '@bright-sprout/core/conclude/claim/evidence';
 import { sentenceStarters } from '@bright-sprout/core/conclude/claim/reachWords';
-import { IN, partsText } from '@bright-sprout/core/conclude/claim/claimEntries';
-import { useMemo, useRef, useState } from 'react';
+import { IN, partsText, type TeamClaim } from '@bright-sprout/core/conclude/claim/claimEntries';
+import { inOneLine } from '@bright-sprout/core/words/inOneLine';
+import { type ComponentProps, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { kindOf } from '../../compare/questionWords';
 import { ClaimFigure } from '../../conclude/claim/ClaimFigure';
 import { EvidenceCard } from '../../conclude/claim/EvidenceCard';
 import { ReachAsk } from '../../conclude/claim/ReachAsk';
-import { keptName, readClaim, useClaimAnswer } from '../../conclude/claim/useClaimAnswer';
+import {
+  type AskedQuestion,
+  type ClaimAnswer,
+  type ClaimReading,
+  keptName,
+  readClaim,
+  useClaimAnswer,
+} from '../../conclude/claim/useClaimAnswer';
 import { EmblemMark } from '../../marks/EmblemMark';
 import { Waiting } from '../../page/Notices';
 import { useWidth } from '../../page/useWidth';
@@ -29,41 +37,24 @@ import { useClaimDraft } from './useClaimDraft';
 const PLACES = 3;
 const MOST_EVIDENCE = 8;
 
+/** What every part of the form works on. */
+interface PartProps {
+  records: InvestigationRecords;
+  claim: TeamClaim;
+  answer: ClaimAnswer;
+  reading: ClaimReading;
+  write: ReturnType<typeof useClaimDraft>['write'];
+}
+
 export function ClaimForm({ records, claims }: { records: InvestigationRecords; claims: BenchClaims }) {
   const { investigation } = records;
   const { team } = claims.own;
-  const early = investigation.class.gradeBand === 'early';
   const draft = useClaimDraft(investigation.id, claims);
   const { claim, write } = draft;
   const answer = useClaimAnswer(records, claim);
-  const { questions, question, groups, shown, subject, facts, day, name } = answer;
   const reading = readClaim(claim, answer);
-  const holder = useRef<HTMLDivElement>(null);
-  const width = useWidth(holder, 760);
-  const [full, setFull] = useState(false);
-  const own = useMemo(
-    () => new Set(investigation.containers.filter((c) => c.teamId === team.id).map((c) => c.id)),
-    [investigation, team.id],
-  );
-  const picked = reading.evidence.map((e) => e.name);
-  const pick = (text: string) => {
-    if (picked.includes(text)) return write(`evidence.${text}`, '');
-    if (picked.length >= MOST_EVIDENCE) return setFull(true);
-    setFull(false);
-    write(`evidence.${text}`, IN);
-  };
-  const keep = (q: Parameters<typeof keptName>[0]) => write(`kept.${keptName(q)}`, IN);
-  const open = reading.asksOfClaim.find((q) => !q.kept);
-  const openReason = reading.asksOfReasoning.find((q) => !q.kept);
-  const openEvidence = reading.asksOfEvidence.find((q) => !q.kept);
-  const starters = sentenceStarters(investigation.class.gradeBand, { kind: kindOf(investigation), factor: investigation.factor });
-  const aloud = [
-    reading.text,
-    ...reading.evidence.map((e) => `${e.code ?? e.group.label}: ${shown.words(e.value)}.`),
-    claim.reasoning,
-  ]
-    .filter(Boolean)
-    .join(' ');
+  const part: PartProps = { records, claim, answer, reading, write };
+  const { picked, full, pick } = usePicked(part);
   return (
     <>
       <header className="claim-head">
@@ -78,158 +69,13 @@ export function ClaimForm({ records, claims }: { records: InvestigationRecords; 
       <Notes
         notes={claims.own.notes}
         answers={claim.answers}
-        early={early}
+        early={isEarly(records)}
         onAnswer={(id, text) => write(`answer.${id}`, text, 'typed')}
       />
-      <section aria-label={say('teamClaim.questionFigure')}>
-        <p className="mb-1">
-          <Say
-            it="teamClaim.weAsked"
-            span={
-              <span className="claim-question">
-                <select
-                  aria-label={say('teamClaim.ourQuestion')}
-                  value={questions.findIndex((q) => JSON.stringify(q) === JSON.stringify(question))}
-                  onChange={(e) => {
-                    const wanted = questions[Number(e.target.value)]!;
-                    const search = new URLSearchParams({ ...addressOf(wanted, questions[0]!) });
-                    search.set('day', wanted.when.kind === 'day' ? wanted.when.day : day);
-                    write('question', search.toString());
-                  }}
-                >
-                  {questions.every((q) => JSON.stringify(q) !== JSON.stringify(question)) && (
-                    <option value={-1}>{name(question)}</option>
-                  )}
-                  {questions.map((q, i) => (
-                    <option key={i} value={i}>
-                      {name(q)}
-                    </option>
-                  ))}
-                </select>
-              </span>
-            }
-          />
-        </p>
-        <div ref={holder}>
-          {width > 60 && (
-            <ClaimFigure
-              width={width}
-              groups={groups}
-              shown={shown}
-              investigation={investigation}
-              team={team}
-              picked={picked}
-              onPick={(ref) => pick(refText(ref))}
-            />
-          )}
-        </div>
-        <p className="second mb-0">{say('teamClaim.plantsEmblemYoursTap', { drawsPlants: shown.drawsPlants })}</p>
-      </section>
-      <section aria-label={say('teamClaim.ourClaim')}>
-        <h2>{say('teamClaim.weClaim')}</h2>
-        {facts === null ? (
-          <Waiting>{say('teamClaim.workingSaid')}</Waiting>
-        ) : early ? (
-          <PictureClaim parts={claim.parts} vocabulary={answer.vocabulary} onChange={(text) => write('claim', text)} />
-        ) : (
-          <ClaimSentence claim={claim} vocabulary={answer.vocabulary} open={open ?? null} onWrite={write} />
-        )}
-        {facts !== null && open && (
-          <ReachAsk
-            question={open}
-            facts={facts}
-            subject={subject}
-            parts={claim.parts}
-            onChange={claim.typed.trim() !== '' ? null : (change) => write('claim', partsText({ ...claim.parts, ...change }))}
-            onKeep={() => keep(open)}
-          />
-        )}
-      </section>
-      <section aria-label={say('teamClaim.ourEvidence')}>
-        <h2>
-          <Say
-            it="teamClaim.sawPictureSaysMore"
-            countPickedUnder={picked.length < 2}
-            sameCountPicked={picked.length === 0}
-            span={(inside) => <span className="second">{inside}</span>}
-          />
-        </h2>
-        <div className="evidence-row">
-          {reading.evidence.map((piece) => (
-            <EvidenceCard
-              key={piece.name}
-              piece={piece}
-              records={records}
-              shown={shown}
-              day={day}
-              own={own}
-              onPutBack={() => write(`evidence.${piece.name}`, '')}
-            />
-          ))}
-          {Array.from({ length: Math.max(0, PLACES - picked.length) }, (_, i) => (
-            <div key={i} className="evidence-empty second">
-              {i === 0 ? say('teamClaim.tapMarkPlantLine') : ''}
-            </div>
-          ))}
-        </div>
-        {full && (
-          <p role="status" className="mt-2 mb-0">
-            {say('teamClaim.piecesEnoughPutBack', { mostEvidence: MOST_EVIDENCE })}
-          </p>
-        )}
-        {facts !== null && openEvidence && (
-          <ReachAsk
-            question={openEvidence}
-            facts={facts}
-            subject={subject}
-            parts={claim.parts}
-            onChange={null}
-            onKeep={() => keep(openEvidence)}
-          />
-        )}
-      </section>
-      <section aria-label={say('teamClaim.ourReasoning')}>
-        <h2>{say('teamClaim.thinkBecause')}</h2>
-        <div
-          className="claim-starters"
-          role="group"
-          aria-label={early ? say('teamClaim.mayReason') : say('teamClaim.beginSentence')}
-        >
-          {(early ? earlyReasons() : starters).map((s) => (
-            <button
-              key={s}
-              type="button"
-              className="btn"
-              aria-pressed={early ? claim.reasoning === s : undefined}
-              onClick={() =>
-                write('reasoning', early ? s : claim.reasoning.trim() ? `${claim.reasoning.trimEnd()} ${s} ` : `${s} `)
-              }
-            >
-              {early ? s : `${s} …`}
-            </button>
-          ))}
-        </div>
-        {!early && (
-          <textarea
-            className="claim-text"
-            aria-label={say('teamClaim.whyThink')}
-            maxLength={2000}
-            value={claim.reasoning}
-            onChange={(e) => write('reasoning', e.target.value, 'typed')}
-          />
-        )}
-        {facts !== null && openReason && !early && (
-          <ReachAsk
-            question={openReason}
-            facts={facts}
-            subject={subject}
-            parts={claim.parts}
-            onChange={null}
-            onKeep={() => keep(openReason)}
-          />
-        )}
-        <UnitWords band={investigation.class.gradeBand} />
-      </section>
+      <QuestionAndFigure {...part} team={team} picked={picked} onPick={pick} />
+      <OurClaim {...part} />
+      <OurEvidence {...part} teamId={team.id} full={full} />
+      <OurReasoning {...part} />
       {claims.others && <OtherClaims others={claims.others} records={records} />}
       <p>
         <Link className="btn" to={`/bench/report/${investigation.id}`}>
@@ -242,19 +88,235 @@ export function ClaimForm({ records, claims }: { records: InvestigationRecords; 
           {say('common.ourContainers')}
         </Link>
       </p>
-      <footer className="claim-foot">
-        <ReadAloud words={aloud || say('teamClaim.nothingWrittenYet')} />
-        <span className="second">{open || openReason || openEvidence ? say('teamClaim.goAnswerLater') : ''}</span>
-        <button
-          type="button"
-          className={claim.ready ? 'btn' : 'btn-next large'}
-          disabled={reading.text === ''}
-          onClick={() => write('ready', claim.ready ? '' : IN)}
-        >
-          {claim.ready ? say('teamClaim.shownTakeBack') : say('teamClaim.showIt')}
-        </button>
-      </footer>
+      <Foot {...part} />
     </>
+  );
+}
+
+const isEarly = ({ investigation }: InvestigationRecords) => investigation.class.gradeBand === 'early';
+
+/** What is picked in the figure as evidence; a second tap puts it back, and there is an end to how much is picked. */
+function usePicked({ reading, write }: PartProps) {
+  const [full, setFull] = useState(false);
+  const picked = reading.evidence.map((e) => e.name);
+  const pick = (text: string) => {
+    if (picked.includes(text)) return write(`evidence.${text}`, '');
+    if (picked.length >= MOST_EVIDENCE) return setFull(true);
+    setFull(false);
+    write(`evidence.${text}`, IN);
+  };
+  return { picked, full, pick };
+}
+
+function QuestionAndFigure({
+  records: { investigation },
+  answer: { questions, question, groups, shown, day, name },
+  write,
+  team,
+  picked,
+  onPick,
+}: PartProps & { team: BenchClaims['own']['team']; picked: readonly string[]; onPick: (text: string) => void }) {
+  const holder = useRef<HTMLDivElement>(null);
+  const width = useWidth(holder, 760);
+  const chosen = questions.findIndex((q) => JSON.stringify(q) === JSON.stringify(question));
+  const choose = (i: number) => {
+    const wanted = questions[i]!;
+    const search = new URLSearchParams({ ...addressOf(wanted, questions[0]!) });
+    search.set('day', wanted.when.kind === 'day' ? wanted.when.day : day);
+    write('question', search.toString());
+  };
+  return (
+    <section aria-label={say('teamClaim.questionFigure')}>
+      <p className="mb-1">
+        <Say
+          it="teamClaim.weAsked"
+          span={
+            <span className="claim-question">
+              <select aria-label={say('teamClaim.ourQuestion')} value={chosen} onChange={(e) => choose(Number(e.target.value))}>
+                {chosen < 0 && <option value={-1}>{name(question)}</option>}
+                {questions.map((q, i) => (
+                  <option key={i} value={i}>
+                    {name(q)}
+                  </option>
+                ))}
+              </select>
+            </span>
+          }
+        />
+      </p>
+      <div ref={holder}>
+        {width > 60 && (
+          <ClaimFigure
+            width={width}
+            groups={groups}
+            shown={shown}
+            investigation={investigation}
+            team={team}
+            picked={picked}
+            onPick={(ref) => onPick(refText(ref))}
+          />
+        )}
+      </div>
+      <p className="second mb-0">{say('teamClaim.plantsEmblemYoursTap', { drawsPlants: shown.drawsPlants })}</p>
+    </section>
+  );
+}
+
+function OurClaim(part: PartProps) {
+  const { records, claim, answer, reading, write } = part;
+  return (
+    <section aria-label={say('teamClaim.ourClaim')}>
+      <h2>{say('teamClaim.weClaim')}</h2>
+      {answer.facts === null ? (
+        <Waiting>{say('teamClaim.workingSaid')}</Waiting>
+      ) : isEarly(records) ? (
+        <PictureClaim parts={claim.parts} vocabulary={answer.vocabulary} onChange={(text) => write('claim', text)} />
+      ) : (
+        <ClaimSentence claim={claim} vocabulary={answer.vocabulary} open={openOf(reading.asksOfClaim) ?? null} onWrite={write} />
+      )}
+      <Ask
+        {...part}
+        questions={reading.asksOfClaim}
+        onChange={claim.typed.trim() !== '' ? null : (change) => write('claim', partsText({ ...claim.parts, ...change }))}
+      />
+    </section>
+  );
+}
+
+const openOf = (questions: readonly AskedQuestion[]) => questions.find((q) => !q.kept);
+
+/** The first question to a part that nobody has put aside. */
+function Ask({
+  claim,
+  answer: { facts, subject },
+  write,
+  questions,
+  onChange,
+}: PartProps & { questions: readonly AskedQuestion[]; onChange: ComponentProps<typeof ReachAsk>['onChange'] }) {
+  const open = openOf(questions);
+  if (facts === null || !open) return null;
+  return (
+    <ReachAsk
+      question={open}
+      facts={facts}
+      subject={subject}
+      parts={claim.parts}
+      onChange={onChange}
+      onKeep={() => write(`kept.${keptName(open)}`, IN)}
+    />
+  );
+}
+
+function OurEvidence({ teamId, full, ...part }: PartProps & { teamId: string; full: boolean }) {
+  const { records, answer, reading, write } = part;
+  const own = new Set(records.investigation.containers.filter((c) => c.teamId === teamId).map((c) => c.id));
+  const { evidence } = reading;
+  return (
+    <section aria-label={say('teamClaim.ourEvidence')}>
+      <h2>
+        <Say
+          it="teamClaim.sawPictureSaysMore"
+          countPickedUnder={evidence.length < 2}
+          sameCountPicked={evidence.length === 0}
+          span={(inside) => <span className="second">{inside}</span>}
+        />
+      </h2>
+      <div className="evidence-row">
+        {evidence.map((piece) => (
+          <EvidenceCard
+            key={piece.name}
+            piece={piece}
+            records={records}
+            shown={answer.shown}
+            day={answer.day}
+            own={own}
+            onPutBack={() => write(`evidence.${piece.name}`, '')}
+          />
+        ))}
+        {Array.from({ length: Math.max(0, PLACES - evidence.length) }, (_, i) => (
+          <div key={i} className="evidence-empty second">
+            {i === 0 ? say('teamClaim.tapMarkPlantLine') : ''}
+          </div>
+        ))}
+      </div>
+      {full && (
+        <p role="status" className="mt-2 mb-0">
+          {say('teamClaim.piecesEnoughPutBack', { mostEvidence: MOST_EVIDENCE })}
+        </p>
+      )}
+      <Ask {...part} questions={reading.asksOfEvidence} onChange={null} />
+    </section>
+  );
+}
+
+/** Why they think so: the youngest tap a reason, the others begin a sentence and go on with it. */
+function OurReasoning(part: PartProps) {
+  const { records, claim, reading, write } = part;
+  const { investigation } = records;
+  const { gradeBand } = investigation.class;
+  const starters = sentenceStarters(gradeBand, { kind: kindOf(investigation), factor: investigation.factor });
+  const goOn = (s: string) => (claim.reasoning.trim() ? `${claim.reasoning.trimEnd()} ${s} ` : `${s} `);
+  return (
+    <section aria-label={say('teamClaim.ourReasoning')}>
+      <h2>{say('teamClaim.thinkBecause')}</h2>
+      {isEarly(records) ? (
+        <div className="claim-starters" role="group" aria-label={say('teamClaim.mayReason')}>
+          {earlyReasons().map((s) => (
+            <button
+              key={s}
+              type="button"
+              className="btn"
+              aria-pressed={claim.reasoning === s}
+              onClick={() => write('reasoning', s)}
+            >
+              {s}
+            </button>
+          ))}
+        </div>
+      ) : (
+        <>
+          <div className="claim-starters" role="group" aria-label={say('teamClaim.beginSentence')}>
+            {starters.map((s) => (
+              <button key={s} type="button" className="btn" onClick={() => write('reasoning', goOn(s))}>
+                {s} …
+              </button>
+            ))}
+          </div>
+          <textarea
+            className="claim-text"
+            aria-label={say('teamClaim.whyThink')}
+            maxLength={2000}
+            value={claim.reasoning}
+            onChange={(e) => write('reasoning', e.target.value, 'typed')}
+          />
+          <Ask {...part} questions={reading.asksOfReasoning} onChange={null} />
+        </>
+      )}
+      <UnitWords band={gradeBand} />
+    </section>
+  );
+}
+
+function Foot({ claim, answer: { shown }, reading, write }: PartProps) {
+  const aloud = inOneLine(
+    reading.text,
+    ...reading.evidence.map((e) => `${e.code ?? e.group.label}: ${shown.words(e.value)}.`),
+    claim.reasoning,
+  );
+  const open = [reading.asksOfClaim, reading.asksOfReasoning, reading.asksOfEvidence].some(openOf);
+  return (
+    <footer className="claim-foot">
+      <ReadAloud words={aloud || say('teamClaim.nothingWrittenYet')} />
+      <span className="second">{open ? say('teamClaim.goAnswerLater') : ''}</span>
+      <button
+        type="button"
+        className={claim.ready ? 'btn' : 'btn-next large'}
+        disabled={reading.text === ''}
+        onClick={() => write('ready', claim.ready ? '' : IN)}
+      >
+        {claim.ready ? say('teamClaim.shownTakeBack') : say('teamClaim.showIt')}
+      </button>
+    </footer>
   );
 }
 

@@ -70,9 +70,8 @@ function pictureOf({ photos }: InvestigationRecords, films: readonly FilmView[],
   return null;
 }
 
-function Ruler({ records, picture }: { records: InvestigationRecords; picture: Measured }) {
-  const { investigation } = records;
-  const navigate = useNavigate();
+/** What lies on the picture: a known length, and the line of a plant from its foot to its tip. */
+function useRuler(picture: Measured, inches: boolean) {
   const [from, setFrom] = useState<Point>([0.2, 0.8]);
   const [to, setTo] = useState<Point>([0.2, 0.3]);
   const [line, setLine] = useState<Point[]>([
@@ -80,13 +79,7 @@ function Ruler({ records, picture }: { records: InvestigationRecords; picture: M
     [0.55, 0.4],
   ]);
   const [known, setKnown] = useState('');
-  const [measure, setMeasure] = useState<string>('height');
-  const [containerId, setContainerId] = useState(picture.containerIds.length === 1 ? picture.containerIds[0]! : '');
-  const [plant, setPlant] = useState('1');
-  const [saved, setSaved] = useState(false);
   const plane = useRef<HTMLDivElement>(null);
-  const entry = useLogEntry(records);
-  const inches = investigation.resolution === 'quarter-in';
   const lengthMm = Number(known.replace(',', '.')) * (inches ? 25.4 : 10);
   const px = ([x, y]: Point): Point => [x * picture.width, y * picture.height];
   const shownWide = plane.current?.querySelector('img')?.clientWidth || picture.width;
@@ -98,6 +91,27 @@ function Ruler({ records, picture }: { records: InvestigationRecords; picture: M
           // A finger is so unsure on the screen: in the picture by as much more as it is larger.
           { clickPx: Math.max(CLICK_PX, (CLICK_PX * picture.width) / shownWide) },
         );
+  const bend = () => {
+    const [a, b] = [line[line.length - 2]!, line[line.length - 1]!];
+    setLine([...line.slice(0, -1), [(a[0] + b[0]) / 2 + 0.01, (a[1] + b[1]) / 2], b]);
+  };
+  const straighten = () => setLine([...line.slice(0, -2), line[line.length - 1]!]);
+  return { from, setFrom, to, setTo, line, setLine, known, setKnown, plane, read, bend, straighten };
+}
+
+type RulerOnPicture = ReturnType<typeof useRuler>;
+
+function Ruler({ records, picture }: { records: InvestigationRecords; picture: Measured }) {
+  const { investigation } = records;
+  const navigate = useNavigate();
+  const inches = investigation.resolution === 'quarter-in';
+  const ruler = useRuler(picture, inches);
+  const { read } = ruler;
+  const [measure, setMeasure] = useState<string>('height');
+  const [containerId, setContainerId] = useState(picture.containerIds.length === 1 ? picture.containerIds[0]! : '');
+  const [plant, setPlant] = useState('1');
+  const [saved, setSaved] = useState(false);
+  const entry = useLogEntry(records);
   const { resolution } = investigation;
   const rows = logRows(records).filter((r) => r.containerId === containerId);
   const containers = investigation.containers.filter((c) => picture.containerIds.includes(c.id));
@@ -111,105 +125,30 @@ function Ruler({ records, picture }: { records: InvestigationRecords; picture: M
     await entry.save(row, picture.day, { ok: true, state: 'measured', finding }, before, '');
     setSaved(true);
   };
-  const bend = () => {
-    const [a, b] = [line[line.length - 2]!, line[line.length - 1]!];
-    setLine([...line.slice(0, -1), [(a[0] + b[0]) / 2 + 0.01, (a[1] + b[1]) / 2], b]);
-  };
   return (
-    <div className="ruler-view" ref={plane}>
-      <PicturePlane src={picture.src} size={picture} alt={say('pictures.pictureOf', { day: formatDay(picture.day) })}>
-        <svg viewBox="0 0 1 1" preserveAspectRatio="none" aria-hidden="true">
-          <path d={`M${from.join(' ')}L${to.join(' ')}`} className="ruler-line" />
-          <path d={`M${line.map((p) => p.join(' ')).join('L')}`} className="plant-line" />
-        </svg>
-        <DragPoint at={from} name={say('pictures.rulerFromHere')} className="ruler-end" onMove={setFrom} />
-        <DragPoint at={to} name={say('pictures.rulerToHere')} className="ruler-end" onMove={setTo} />
-        {line.map((at, i) => (
-          <DragPoint
-            key={i}
-            at={at}
-            name={i === 0 ? say('pictures.foot') : i === line.length - 1 ? say('pictures.tip') : say('pictures.bend', { i })}
-            className="plant-point"
-            onMove={(moved) => setLine((before) => before.map((p, k) => (k === i ? moved : p)))}
-          />
-        ))}
-      </PicturePlane>
+    <div className="ruler-view" ref={ruler.plane}>
+      <Plane picture={picture} ruler={ruler} />
       <div className="ruler-side">
         <h2>{say('pictures.rulerPicture', { day: formatDay(picture.day) })}</h2>
-        <ol>
-          <li>
-            <Say it="pictures.dragTwoSquareEnds" b={(inside) => <b className="word-ruler">{inside}</b>} />
-            <label>
-              {say('pictures.apartInUnit', { inches })}
-              <input className="form-control" inputMode="decimal" value={known} onChange={(e) => setKnown(e.target.value)} />
-            </label>
-          </li>
-          <li>
-            <Say it="pictures.dragRoundPlacesAlong" b={(inside) => <b className="word-plant">{inside}</b>} />{' '}
-            <button type="button" className="btn" disabled={line.length >= 8} onClick={bend}>
-              {say('pictures.bendMore')}
-            </button>{' '}
-            {line.length > 2 && (
-              <button
-                type="button"
-                className="btn btn-plain"
-                onClick={() => setLine([...line.slice(0, -2), line[line.length - 1]!])}
-              >
-                {say('pictures.bendLess')}
-              </button>
-            )}
-          </li>
-        </ol>
-        <output className="ruler-read" aria-live="polite">
-          {read ? (
-            <>
-              <b>{formatLength(read.mm, inches ? 'quarter-in' : 'mm')}</b>
-              <span>
-                {say('pictures.confidenceBetweenHandPlaces', {
-                  low: formatLength(read.low, inches ? 'quarter-in' : 'mm'),
-                  high: formatLength(read.high, inches ? 'quarter-in' : 'mm'),
-                })}
-              </span>
-            </>
-          ) : known.trim() === '' ? (
-            <span>{say('pictures.sayFirstFarSquare')}</span>
-          ) : (
-            <span>{say('pictures.squareEndsLieToo')}</span>
-          )}
-        </output>
+        <Steps ruler={ruler} inches={inches} />
+        <Read ruler={ruler} inches={inches} />
         <div className="ruler-what">
-          <label>
-            {say('pictures.whatWasMeasured')}
-            <select className="form-select" value={measure} onChange={(e) => setMeasure(e.target.value)}>
-              {measures().map(([code, name]) => (
-                <option key={code} value={code}>
-                  {name}
-                </option>
-              ))}
-            </select>
-          </label>
+          <Choice label={say('pictures.whatWasMeasured')} value={measure} choices={measures()} onChoose={setMeasure} />
           {containers.length > 1 && (
-            <label>
-              {say('pictures.of')}
-              <select className="form-select" value={containerId} onChange={(e) => setContainerId(e.target.value)}>
-                <option value="">{say('pictures.choose')}</option>
-                {containers.map((c) => (
-                  <option key={c.id} value={c.id}>
-                    {c.code}
-                  </option>
-                ))}
-              </select>
-            </label>
+            <Choice
+              label={say('pictures.of')}
+              value={containerId}
+              choices={[['', say('pictures.choose')], ...containers.map((c) => [c.id, c.code] as const)]}
+              onChoose={setContainerId}
+            />
           )}
           {rows.length > 1 && (
-            <label>
-              {say('common.plant')}
-              <select className="form-select" value={row?.plant} onChange={(e) => setPlant(e.target.value)}>
-                {rows.map((r) => (
-                  <option key={r.plant}>{r.plant}</option>
-                ))}
-              </select>
-            </label>
+            <Choice
+              label={say('common.plant')}
+              value={row!.plant}
+              choices={rows.map((r) => [r.plant, r.plant] as const)}
+              onChoose={setPlant}
+            />
           )}
         </div>
         <p className="d-flex gap-2 flex-wrap">
@@ -227,6 +166,97 @@ function Ruler({ records, picture }: { records: InvestigationRecords; picture: M
         </p>
       </div>
     </div>
+  );
+}
+
+function Plane({ picture, ruler: { from, setFrom, to, setTo, line, setLine } }: { picture: Measured; ruler: RulerOnPicture }) {
+  const nameOf = (i: number) =>
+    i === 0 ? say('pictures.foot') : i === line.length - 1 ? say('pictures.tip') : say('pictures.bend', { i });
+  return (
+    <PicturePlane src={picture.src} size={picture} alt={say('pictures.pictureOf', { day: formatDay(picture.day) })}>
+      <svg viewBox="0 0 1 1" preserveAspectRatio="none" aria-hidden="true">
+        <path d={`M${from.join(' ')}L${to.join(' ')}`} className="ruler-line" />
+        <path d={`M${line.map((p) => p.join(' ')).join('L')}`} className="plant-line" />
+      </svg>
+      <DragPoint at={from} name={say('pictures.rulerFromHere')} className="ruler-end" onMove={setFrom} />
+      <DragPoint at={to} name={say('pictures.rulerToHere')} className="ruler-end" onMove={setTo} />
+      {line.map((at, i) => (
+        <DragPoint
+          key={i}
+          at={at}
+          name={nameOf(i)}
+          className="plant-point"
+          onMove={(moved) => setLine((before) => before.map((p, k) => (k === i ? moved : p)))}
+        />
+      ))}
+    </PicturePlane>
+  );
+}
+
+function Steps({ ruler: { line, known, setKnown, bend, straighten }, inches }: { ruler: RulerOnPicture; inches: boolean }) {
+  return (
+    <ol>
+      <li>
+        <Say it="pictures.dragTwoSquareEnds" b={(inside) => <b className="word-ruler">{inside}</b>} />
+        <label>
+          {say('pictures.apartInUnit', { inches })}
+          <input className="form-control" inputMode="decimal" value={known} onChange={(e) => setKnown(e.target.value)} />
+        </label>
+      </li>
+      <li>
+        <Say it="pictures.dragRoundPlacesAlong" b={(inside) => <b className="word-plant">{inside}</b>} />{' '}
+        <button type="button" className="btn" disabled={line.length >= 8} onClick={bend}>
+          {say('pictures.bendMore')}
+        </button>{' '}
+        {line.length > 2 && (
+          <button type="button" className="btn btn-plain" onClick={straighten}>
+            {say('pictures.bendLess')}
+          </button>
+        )}
+      </li>
+    </ol>
+  );
+}
+
+/** The length that is read, and how sure it is. */
+function Read({ ruler: { known, read }, inches }: { ruler: RulerOnPicture; inches: boolean }) {
+  const shown = (mm: number) => formatLength(mm, inches ? 'quarter-in' : 'mm');
+  return (
+    <output className="ruler-read" aria-live="polite">
+      {read ? (
+        <>
+          <b>{shown(read.mm)}</b>
+          <span>{say('pictures.confidenceBetweenHandPlaces', { low: shown(read.low), high: shown(read.high) })}</span>
+        </>
+      ) : (
+        <span>{known.trim() === '' ? say('pictures.sayFirstFarSquare') : say('pictures.squareEndsLieToo')}</span>
+      )}
+    </output>
+  );
+}
+
+function Choice({
+  label,
+  value,
+  choices,
+  onChoose,
+}: {
+  label: string;
+  value: string;
+  choices: readonly (readonly [value: string, label: string])[];
+  onChoose: (value: string) => void;
+}) {
+  return (
+    <label>
+      {label}
+      <select className="form-select" value={value} onChange={(e) => onChoose(e.target.value)}>
+        {choices.map(([of, words]) => (
+          <option key={of} value={of}>
+            {words}
+          </option>
+        ))}
+      </select>
+    </label>
   );
 }
 
