@@ -4,10 +4,11 @@ import { type IsoDay } from '@bright-sprout/core/calendar/days';
 import { findingOf } from '@bright-sprout/core/measures/finding';
 import { type Measure } from '@bright-sprout/core/measures/measure';
 import { countsSeeds } from '@bright-sprout/core/measures/registry';
-import { standingsOn } from '@bright-sprout/core/readings/standing';
+import { type Standing, standingsOn } from '@bright-sprout/core/readings/standing';
 import { useMemo, useRef, useState } from 'react';
 import { EmblemMark } from '../marks/EmblemMark';
 import { LineUp, wallTop } from './LineUp';
+import { type LineUpGroup } from './lineUpGroup';
 import { useWidth } from '../page/useWidth';
 import { measuresShown } from '../records/found';
 import { CountWall } from './CountWall';
@@ -47,15 +48,7 @@ export function Wall({
   const [outline, setOutline] = useState<Outline>('last');
   const [single, setSingle] = useState<string | null>(null);
   const [whole, setWhole] = useState<string | null>(null);
-  const measures = useMemo(() => measuresShown(investigation, readings), [investigation, readings]);
-  const [code, setCode] = useState<string | null>(null);
-  // Where seeds would be counted and nobody has, it opens on what was found: how green a patch is.
-  const first = useMemo(() => {
-    const [main] = measures as [Measure];
-    const found = countsSeeds([main.code]) && measures.find((m) => readings.some((r) => findingOf(r, m.code)));
-    return found || main;
-  }, [measures, readings]);
-  const measure = measures.find((m) => m.code === code) ?? first;
+  const { measures, measure, setCode } = useMeasure(records);
   const shown = useMemo(() => {
     const ids = investigation.containers.map((c) => c.id);
     const standings = standingsOn(ids, readings, day);
@@ -75,8 +68,6 @@ export function Wall({
   const shelves = wallShelves(inSight, { standings: shown.standings, measure, width, alone: phone, whole });
   const opened = shown.groups.find((g) => g.key === whole);
   const plantHeight = shelves.length > 1 ? 190 : phone ? 300 : Math.min(640, Math.max(260, window.innerHeight - AROUND));
-  const standings = [...shown.standings.values()];
-  const count = (state: string) => standings.filter((s) => s.state === state).length;
   const lineUp = {
     investigation,
     standings: shown.standings,
@@ -106,34 +97,12 @@ export function Wall({
           onOutline={setOutline}
         />
         <div className="wall-facts">
-          <p className="wall-count" role="status">
-            {say('wall.countsOfGroup', {
-              count: count('measured'),
-              counts,
-              notUp: count('not-up'),
-              lost: count('lost'),
-              notLookedAt: count('not-checked'),
-              someNotLookedAt: count('not-checked') > 0,
-            })}
-          </p>
+          <Counts standings={[...shown.standings.values()]} counts={counts} />
           {drawn && <WallKey groups={shown.groups} outlined={outline === 'last' ? before : null} />}
         </div>
       </div>
       {phone && (
-        <div className="wall-switch" role="group" aria-label={say('wall.groupShown')}>
-          {shown.groups.map((g) => (
-            <button
-              key={g.key}
-              type="button"
-              className={`btn${inSight[0] === g ? ' active' : ''}`}
-              aria-pressed={inSight[0] === g}
-              aria-label={g.title}
-              onClick={() => (setSingle(g.key), setWhole(null))}
-            >
-              {g.emblem ? <EmblemMark emblem={g.emblem} size={24} /> : (g.letter ?? g.title)}
-            </button>
-          ))}
-        </div>
+        <GroupSwitch groups={shown.groups} open={inSight[0] ?? null} onOpen={(key) => (setSingle(key), setWhole(null))} />
       )}
       {opened && (
         <p className="wall-whole no-print">
@@ -169,5 +138,64 @@ export function Wall({
       {drawn && <WallMissing investigation={investigation} standings={shown.standings} />}
       {story && <PlantStory container={story} records={records} team={team} onClose={() => setChosen(null)} />}
     </section>
+  );
+}
+
+/** Which measure the wall shows. */
+function useMeasure({ investigation, readings }: InvestigationRecords) {
+  const measures = useMemo(() => measuresShown(investigation, readings), [investigation, readings]);
+  const [code, setCode] = useState<string | null>(null);
+  // Where seeds would be counted and nobody has, it opens on what was found: how green a patch is.
+  const first = useMemo(() => {
+    const [main] = measures as [Measure];
+    const found = countsSeeds([main.code]) && measures.find((m) => readings.some((r) => findingOf(r, m.code)));
+    return found || main;
+  }, [measures, readings]);
+  const measure = measures.find((m) => m.code === code) ?? first;
+  return { measures, measure, setCode };
+}
+
+/** How many stand how, in one line. */
+function Counts({ standings, counts }: { standings: readonly Standing[]; counts: boolean }) {
+  const count = (state: Standing['state']) => standings.filter((s) => s.state === state).length;
+  return (
+    <p className="wall-count" role="status">
+      {say('wall.countsOfGroup', {
+        count: count('measured'),
+        counts,
+        notUp: count('not-up'),
+        lost: count('lost'),
+        notLookedAt: count('not-checked'),
+        someNotLookedAt: count('not-checked') > 0,
+      })}
+    </p>
+  );
+}
+
+/** On a phone one group is seen at a time. */
+function GroupSwitch({
+  groups,
+  open,
+  onOpen,
+}: {
+  groups: readonly LineUpGroup[];
+  open: LineUpGroup | null;
+  onOpen: (key: string) => void;
+}) {
+  return (
+    <div className="wall-switch" role="group" aria-label={say('wall.groupShown')}>
+      {groups.map((g) => (
+        <button
+          key={g.key}
+          type="button"
+          className={`btn${open === g ? ' active' : ''}`}
+          aria-pressed={open === g}
+          aria-label={g.title}
+          onClick={() => onOpen(g.key)}
+        >
+          {g.emblem ? <EmblemMark emblem={g.emblem} size={24} /> : (g.letter ?? g.title)}
+        </button>
+      ))}
+    </div>
   );
 }

@@ -62,18 +62,7 @@ function Form({ group, opened, table, onSheet, onBack, remembered }: Props & { r
   useEffect(() => read(reading), [read, reading]);
   const save = useLongWrite<InvestigationView>(`/imports/${id}`, 'investigations', 'classes', 'remembered-table');
   const mend = (mends: TableMend[]) => setReading({ ...reading, mends: [...reading.mends, ...mends] });
-  const factor = about.factor.trim() || outlook?.factor || '';
-  const main = outlook?.measures[0] ? measureOf(outlook.measures[0], outlook.own) : null;
-  const usual =
-    factor.length >= 2 && main
-      ? say('bringIn.whatDoesDoTo', { cause: factor === 'treatment' ? say('bringIn.theTreatment') : factor, name: main.name })
-      : '';
-  const question = about.question.trim() || usual;
-  const missing = [
-    ...(question.length < 5 ? [say('bringIn.theQuestionItself')] : []),
-    ...(factor.length < 2 ? [say('bringIn.theThingChanged')] : []),
-    ...(about.speciesId === '' ? [say('bringIn.theKindOfPlant')] : []),
-  ];
+  const { factor, question, usual, missing } = named(about, outlook);
   const waiting = outlook?.waiting ?? [];
   const ready = outlook !== null && outlook.problems.length === 0 && missing.length === 0 && table.busy === null;
   const submit = () => {
@@ -94,30 +83,7 @@ function Form({ group, opened, table, onSheet, onBack, remembered }: Props & { r
     <>
       <BringInHead
         group={group}
-        aside={
-          <span className="bring-in-file">
-            {say('bringIn.rowsColumns', { name: opened.name, rows: opened.rows, countHeadings: opened.headings.length })}
-            {opened.sheets.length > 1 && (
-              <>
-                {' '}
-                <Say
-                  it="bringIn.sheet"
-                  sheet={
-                    <RuledWord
-                      name={say('bringIn.sheetWorkbook')}
-                      value={opened.sheet ?? ''}
-                      choices={opened.sheets.map((s) => ({ value: s, label: s }))}
-                      onChoose={onSheet}
-                    />
-                  }
-                />
-              </>
-            )}{' '}
-            <button type="button" className="btn btn-plain" onClick={onBack}>
-              {say('bringIn.anotherFile')}
-            </button>
-          </span>
-        }
+        aside={<AboutFile opened={opened} onSheet={onSheet} onBack={onBack} />}
         next={
           <>
             {waiting.length > 0 && (
@@ -134,17 +100,7 @@ function Form({ group, opened, table, onSheet, onBack, remembered }: Props & { r
       <main className="bring-in">
         <aside className="bring-in-side" aria-live="polite">
           {save.error && <ProblemNotice error={save.error} />}
-          {save.isPending && (
-            <div role="status" className="bring-in-far">
-              <p>
-                <Say it="bringIn.bringingLooks" looks={outlook?.looks} />
-              </p>
-              <progress max={1} value={save.share} aria-label={say('bringIn.howMuchIsIn')} />
-              <button type="button" className="btn" onClick={save.stop}>
-                {say('bringIn.stopBringNothing')}
-              </button>
-            </div>
-          )}
+          {save.isPending && <HowFar looks={outlook?.looks} share={save.share} onStop={save.stop} />}
           {outlook === null ? (
             <Waiting>{say('bringIn.lookingTable')}</Waiting>
           ) : (
@@ -182,6 +138,64 @@ function Form({ group, opened, table, onSheet, onBack, remembered }: Props & { r
         />
       </main>
     </>
+  );
+}
+
+/** What the records are about, as it was typed or as the table lets one guess, and what is still missing. */
+function named(about: AboutRecords, outlook: TableBeside['outlook']) {
+  const factor = about.factor.trim() || outlook?.factor || '';
+  const main = outlook?.measures[0] ? measureOf(outlook.measures[0], outlook.own) : null;
+  const usual =
+    factor.length >= 2 && main
+      ? say('bringIn.whatDoesDoTo', { cause: factor === 'treatment' ? say('bringIn.theTreatment') : factor, name: main.name })
+      : '';
+  const question = about.question.trim() || usual;
+  const missing = [
+    ...(question.length < 5 ? [say('bringIn.theQuestionItself')] : []),
+    ...(factor.length < 2 ? [say('bringIn.theThingChanged')] : []),
+    ...(about.speciesId === '' ? [say('bringIn.theKindOfPlant')] : []),
+  ];
+  return { factor, question, usual, missing };
+}
+
+function AboutFile({ opened, onSheet, onBack }: Pick<Props, 'opened' | 'onSheet' | 'onBack'>) {
+  return (
+    <span className="bring-in-file">
+      {say('bringIn.rowsColumns', { name: opened.name, rows: opened.rows, countHeadings: opened.headings.length })}
+      {opened.sheets.length > 1 && (
+        <>
+          {' '}
+          <Say
+            it="bringIn.sheet"
+            sheet={
+              <RuledWord
+                name={say('bringIn.sheetWorkbook')}
+                value={opened.sheet ?? ''}
+                choices={opened.sheets.map((s) => ({ value: s, label: s }))}
+                onChoose={onSheet}
+              />
+            }
+          />
+        </>
+      )}{' '}
+      <button type="button" className="btn btn-plain" onClick={onBack}>
+        {say('bringIn.anotherFile')}
+      </button>
+    </span>
+  );
+}
+
+function HowFar({ looks, share, onStop }: { looks: number | undefined; share: number; onStop: () => void }) {
+  return (
+    <div role="status" className="bring-in-far">
+      <p>
+        <Say it="bringIn.bringingLooks" looks={looks} />
+      </p>
+      <progress max={1} value={share} aria-label={say('bringIn.howMuchIsIn')} />
+      <button type="button" className="btn" onClick={onStop}>
+        {say('bringIn.stopBringNothing')}
+      </button>
+    </div>
   );
 }
 

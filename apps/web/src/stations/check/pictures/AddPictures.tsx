@@ -35,32 +35,9 @@ export function AddPictures({
   /** Told while they are on their way. */
   onSending: (sending: boolean) => void;
 }) {
-  const [waiting, setWaiting] = useState<Waiting[]>([]);
-  const [refused, setRefused] = useState<string[]>([]);
-  const [reading, setReading] = useState<{ done: number; of: number } | null>(null);
+  const { waiting, setWaiting, refused, reading, onDrop } = useWaiting();
   const [sent, setSent] = useState(0);
   const today = todayIn(investigation.class.timeZone);
-  const urls = useRef(new Set<string>());
-  useEffect(() => {
-    const made = urls.current;
-    return () => made.forEach((url) => URL.revokeObjectURL(url));
-  }, []);
-  const take = (read: ReadFile) => {
-    if (!read.ok) return setRefused((before) => [...before, read.why]);
-    const url = URL.createObjectURL(read.picture);
-    urls.current.add(url);
-    const note = read.noCamera ? say('pictures.cameraLeftWordScreenshot') : null;
-    setWaiting((before) => [...before, { id: v7(), name: read.name, picture: read.picture, url, day: read.day ?? '', note }]);
-  };
-  const onDrop = async (files: File[]) => {
-    setRefused([]);
-    setReading({ done: 0, of: files.length });
-    await readFiles(files, (read) => {
-      take(read);
-      setReading((r) => r && { ...r, done: r.done + 1 });
-    });
-    setReading(null);
-  };
   const drop = useDropzone({ onDrop: (files) => void onDrop(files), noClick: true, noKeyboard: true });
   const put = useWrite(async (pictures: readonly Waiting[]) => {
     setSent(0);
@@ -116,31 +93,15 @@ export function AddPictures({
           <p className="no-faces">{say('pictures.facesPleaseLookBefore')}</p>
           <ul className="add-list">
             {waiting.map((w) => (
-              <li key={w.id}>
-                <img src={w.url} alt={w.name} />
-                <div>
-                  <b>{w.name}</b>
-                  <DayInput
-                    value={w.day}
-                    last={today}
-                    aria-label={say('pictures.dayOf', { name: w.name })}
-                    isInvalid={w.day !== '' && wrongDay(w.day) !== null}
-                    onChange={(day) => setWaiting((before) => before.map((o) => (o.id === w.id ? { ...o, day } : o)))}
-                  />
-                  <span className="second">
-                    {wrongDay(w.day) ??
-                      w.note ??
-                      say('common.dayNumber', { number: days.find((d) => d.day === w.day)?.number ?? '?' })}
-                  </span>
-                </div>
-                <button
-                  type="button"
-                  className="btn btn-plain"
-                  onClick={() => setWaiting((before) => before.filter((o) => o.id !== w.id))}
-                >
-                  {say('pictures.leaveItOut')}
-                </button>
-              </li>
+              <WaitingPicture
+                key={w.id}
+                waiting={w}
+                last={today}
+                wrong={wrongDay(w.day)}
+                number={days.find((d) => d.day === w.day)?.number ?? null}
+                onDay={(day) => setWaiting((before) => before.map((o) => (o.id === w.id ? { ...o, day } : o)))}
+                onLeave={() => setWaiting((before) => before.filter((o) => o.id !== w.id))}
+              />
             ))}
           </ul>
           <p>
@@ -159,5 +120,71 @@ export function AddPictures({
         </>
       )}
     </section>
+  );
+}
+
+/** Pictures that were read and wait to be added, and what of the files could not be. */
+function useWaiting() {
+  const [waiting, setWaiting] = useState<Waiting[]>([]);
+  const [refused, setRefused] = useState<string[]>([]);
+  const [reading, setReading] = useState<{ done: number; of: number } | null>(null);
+  const urls = useRef(new Set<string>());
+  useEffect(() => {
+    const made = urls.current;
+    return () => made.forEach((url) => URL.revokeObjectURL(url));
+  }, []);
+  const take = (read: ReadFile) => {
+    if (!read.ok) return setRefused((before) => [...before, read.why]);
+    const url = URL.createObjectURL(read.picture);
+    urls.current.add(url);
+    const note = read.noCamera ? say('pictures.cameraLeftWordScreenshot') : null;
+    setWaiting((before) => [...before, { id: v7(), name: read.name, picture: read.picture, url, day: read.day ?? '', note }]);
+  };
+  const onDrop = async (files: File[]) => {
+    setRefused([]);
+    setReading({ done: 0, of: files.length });
+    await readFiles(files, (read) => {
+      take(read);
+      setReading((r) => r && { ...r, done: r.done + 1 });
+    });
+    setReading(null);
+  };
+  return { waiting, setWaiting, refused, reading, onDrop };
+}
+
+/** A picture that waits to be added, with its day. */
+function WaitingPicture({
+  waiting: { name, url, day, note },
+  last,
+  wrong,
+  number,
+  onDay,
+  onLeave,
+}: {
+  waiting: Waiting;
+  last: string;
+  wrong: string | null;
+  number: number | null;
+  onDay: (day: string) => void;
+  onLeave: () => void;
+}) {
+  return (
+    <li>
+      <img src={url} alt={name} />
+      <div>
+        <b>{name}</b>
+        <DayInput
+          value={day}
+          last={last}
+          aria-label={say('pictures.dayOf', { name })}
+          isInvalid={day !== '' && wrong !== null}
+          onChange={onDay}
+        />
+        <span className="second">{wrong ?? note ?? say('common.dayNumber', { number: number ?? '?' })}</span>
+      </div>
+      <button type="button" className="btn btn-plain" onClick={onLeave}>
+        {say('pictures.leaveItOut')}
+      </button>
+    </li>
   );
 }

@@ -4,12 +4,13 @@ import { type InvestigationRecords } from '@bright-sprout/contracts/answers/inve
 import { formatDay } from '@bright-sprout/core/calendar/days';
 import { todayIn } from '@bright-sprout/core/clock/clock';
 import { workSize } from '@bright-sprout/core/pictures/sectionGrid';
-import { useEffect, useMemo, useState } from 'react';
+import { type ComponentProps, useEffect, useMemo, useState } from 'react';
 import { ProblemNotice } from '../../../page/Notices';
 import { askedOf, cornersOfFrame } from '../../../pictures/askedOf';
+import { type FrameCounted } from '../../../workers/filmQuestion';
 import { useFilm } from '../../../workers/useFilm';
 import { AddPictures } from './AddPictures';
-import { codesOf, filmDays, framesOfDays, greenByTreatment } from './filmDays';
+import { codesOf, type FilmDay, filmDays, framesOfDays, greenByTreatment } from './filmDays';
 import { FilmPlayer } from './FilmPlayer';
 import { FilmSentence } from './FilmSentence';
 import { FilmTape } from './FilmTape';
@@ -56,12 +57,8 @@ export function FilmPage({ records, film, others, onFilm, onSetUp }: Props) {
   const codes = codesOf(film, investigation);
   const mend = useMending(investigation.id);
   const [editing, setEditing] = useState<'corners' | 'white' | null>(null);
-  const [brush, setBrush] = useState<Brush | null>(null);
   const [side, setSide] = useState('');
   const [arriving, setArriving] = useState(false);
-  const size = workSize(film);
-  // Where there is nothing to show of a day, the day before it must not stand in its place.
-  const cannotBeShown = found !== null && (found.broken || found.lined === 'unknown');
   const needsCorners = frames.length > 0 && frames.every((f) => cornersOfFrame(f) === null);
   const edited = editing === null && needsCorners ? (frames[0] ?? null) : frame;
   return (
@@ -81,82 +78,27 @@ export function FilmPage({ records, film, others, onFilm, onSetUp }: Props) {
         // Which of them is the first is known when all are there.
         <p role="status">{say('pictures.picturesArriving')}</p>
       ) : (editing !== null || needsCorners) && edited ? (
-        <div key={edited.id}>
-          {editing === 'white' ? (
-            <WhitePatchEditor
-              frame={edited}
-              src={`/api/v1/frames/${edited.id}`}
-              alt={say('pictures.pictureOf', { day: formatDay(edited.day) })}
-              mend={mend}
-              onDone={() => setEditing(null)}
-            />
-          ) : (
-            <CornersEditor
-              frame={edited}
-              src={`/api/v1/frames/${edited.id}`}
-              alt={say('pictures.pictureOf', { day: formatDay(edited.day) })}
-              corners={cornersOfFrame(edited) ?? counted.get(edited.id)?.corners ?? null}
-              first={needsCorners}
-              mend={mend}
-              onDone={() => setEditing(null)}
-            />
-          )}
-        </div>
+        <EditedFrame
+          key={edited.id}
+          frame={edited}
+          white={editing === 'white'}
+          corners={cornersOfFrame(edited) ?? counted.get(edited.id)?.corners ?? null}
+          first={needsCorners}
+          mend={mend}
+          onDone={() => setEditing(null)}
+        />
       ) : (
         <div className="film-main">
-          <div className="film-left">
-            {side === '' ? (
-              <PanView
-                shown={cannotBeShown ? null : beside.shown}
-                size={size}
-                label={here ? say('pictures.onDay', { name: film.name, number: here.number }) : film.name}
-                wideMm={film.wideMm}
-                deepMm={film.deepMm}
-                allCounted={brush !== null}
-              >
-                <SectionTags film={film} investigation={investigation} green={found?.green ?? null} />
-                {brush && frame && (
-                  <BrushLayer
-                    brush={brush}
-                    ratio={size.height / size.width}
-                    onStroke={(places) => void mend.add(frame.id, { kind: 'brush', places, ...brush })}
-                  />
-                )}
-              </PanView>
-            ) : (
-              <SideBySide
-                film={film}
-                investigation={investigation}
-                shown={cannotBeShown ? null : beside.shown}
-                sections={side.split(' ').map(Number)}
-                green={found?.green ?? null}
-              />
-            )}
-            {beside.progress && beside.counted === null && (
-              <p className="film-progress" role="status">
-                <progress max={beside.progress.of} value={beside.progress.done} />{' '}
-                {say('pictures.pictureLinedCounted', { done: beside.progress.done, of: beside.progress.of })}
-              </p>
-            )}
-            {brush && frame ? (
-              <BrushBar brush={brush} frame={frame} mend={mend} onBrush={setBrush} onDone={() => setBrush(null)} />
-            ) : (
-              frame && (
-                <FrameActs
-                  frame={frame}
-                  found={found}
-                  onBrush={() => setBrush({ green: false, radius: 0.014 })}
-                  onCorners={() => setEditing('corners')}
-                  ruler={
-                    film.kind === 'container'
-                      ? `/investigations/${investigation.id}/pictures/ruler/${frame.id}?film=${film.id}`
-                      : null
-                  }
-                />
-              )
-            )}
-            {mend.error !== null && <ProblemNotice error={mend.error} />}
-          </div>
+          <FilmPicture
+            film={film}
+            investigation={investigation}
+            here={here}
+            found={found}
+            beside={beside}
+            side={side}
+            mend={mend}
+            onCorners={() => setEditing('corners')}
+          />
           <div className="film-right">
             <HalfGreen lines={lines} days={days} counted={counted} usual={beside.counted?.usual ?? false} />
             <GreenCurve lines={lines} days={days} chosen={chosen} />
@@ -183,6 +125,104 @@ export function FilmPage({ records, film, others, onFilm, onSetUp }: Props) {
           <Refused day={here!} found={found} onMend={() => setEditing('white')} onCorners={() => setEditing('corners')} />
         )}
       </div>
+    </div>
+  );
+}
+
+/** A picture whose corners or white are put right. */
+function EditedFrame({
+  frame,
+  white,
+  mend,
+  onDone,
+  ...corners
+}: { white: boolean } & Omit<ComponentProps<typeof CornersEditor>, 'src' | 'alt'>) {
+  const picture = {
+    frame,
+    src: `/api/v1/frames/${frame.id}`,
+    alt: say('pictures.pictureOf', { day: formatDay(frame.day) }),
+    mend,
+    onDone,
+  };
+  return white ? <WhitePatchEditor {...picture} /> : <CornersEditor {...picture} {...corners} />;
+}
+
+/** The picture of a day, whole or two of its sections beside each other, with what can be done to it. */
+function FilmPicture({
+  film,
+  investigation,
+  here,
+  found,
+  beside,
+  side,
+  mend,
+  onCorners,
+}: {
+  film: FilmView;
+  investigation: InvestigationRecords['investigation'];
+  here: FilmDay | null;
+  found: FrameCounted | null;
+  beside: ReturnType<typeof useFilm>;
+  side: string;
+  mend: ReturnType<typeof useMending>;
+  onCorners: () => void;
+}) {
+  const [brush, setBrush] = useState<Brush | null>(null);
+  const frame = here?.frame ?? null;
+  const size = workSize(film);
+  // Where there is nothing to show of a day, the day before it must not stand in its place.
+  const cannotBeShown = found !== null && (found.broken || found.lined === 'unknown');
+  return (
+    <div className="film-left">
+      {side === '' ? (
+        <PanView
+          shown={cannotBeShown ? null : beside.shown}
+          size={size}
+          label={here ? say('pictures.onDay', { name: film.name, number: here.number }) : film.name}
+          wideMm={film.wideMm}
+          deepMm={film.deepMm}
+          allCounted={brush !== null}
+        >
+          <SectionTags film={film} investigation={investigation} green={found?.green ?? null} />
+          {brush && frame && (
+            <BrushLayer
+              brush={brush}
+              ratio={size.height / size.width}
+              onStroke={(places) => void mend.add(frame.id, { kind: 'brush', places, ...brush })}
+            />
+          )}
+        </PanView>
+      ) : (
+        <SideBySide
+          film={film}
+          investigation={investigation}
+          shown={cannotBeShown ? null : beside.shown}
+          sections={side.split(' ').map(Number)}
+          green={found?.green ?? null}
+        />
+      )}
+      {beside.progress && beside.counted === null && (
+        <p className="film-progress" role="status">
+          <progress max={beside.progress.of} value={beside.progress.done} />{' '}
+          {say('pictures.pictureLinedCounted', { done: beside.progress.done, of: beside.progress.of })}
+        </p>
+      )}
+      {brush && frame ? (
+        <BrushBar brush={brush} frame={frame} mend={mend} onBrush={setBrush} onDone={() => setBrush(null)} />
+      ) : (
+        frame && (
+          <FrameActs
+            frame={frame}
+            found={found}
+            onBrush={() => setBrush({ green: false, radius: 0.014 })}
+            onCorners={onCorners}
+            ruler={
+              film.kind === 'container' ? `/investigations/${investigation.id}/pictures/ruler/${frame.id}?film=${film.id}` : null
+            }
+          />
+        )
+      )}
+      {mend.error !== null && <ProblemNotice error={mend.error} />}
     </div>
   );
 }

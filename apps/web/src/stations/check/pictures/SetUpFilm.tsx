@@ -45,14 +45,13 @@ interface Props {
 /** What stands in the picture: drawn from above, and said on the drawing. */
 export function SetUpFilm({ investigation, film, onDone }: Props) {
   const { containers } = investigation;
-  const inOrder = [...containers].sort((a, b) => a.position - b.position);
   const [id] = useState(() => film?.id ?? v7());
   const [kind, setKind] = useState<FilmKind>(film?.kind ?? (investigation.methodId === 'flat_divided' ? 'pan' : 'tray'));
   const [name, setName] = useState(film?.name ?? '');
   const first = gridFor(kind, containers.length);
   const [columns, setColumns] = useState(film?.columns ?? first.columns);
   const [rows, setRows] = useState(film?.rows ?? first.rows);
-  const filled = (n: number) => Array.from({ length: n }, (_, i): string | null => inOrder[i]?.id ?? null);
+  const filled = (n: number) => Array.from({ length: n }, (_, i): string | null => inOrder(containers)[i]?.id ?? null);
   const [cells, setCells] = useState<(string | null)[]>(film?.cells ?? filled(first.columns * first.rows));
   const [wide, setWide] = useState(cmOf(film?.wideMm ?? null));
   const [deep, setDeep] = useState(cmOf(film?.deepMm ?? null));
@@ -102,17 +101,7 @@ export function SetUpFilm({ investigation, film, onDone }: Props) {
     >
       <div className="set-up-words">
         <h2>{film ? say('pictures.sectionsSize') : say('pictures.standsPicture')}</h2>
-        {!film && (
-          <div className="film-kinds" role="group" aria-label={say('pictures.whatItIs')}>
-            {FILM_KINDS.map((k) => (
-              <button key={k} type="button" className="film-kind" aria-pressed={kind === k} onClick={() => toKind(k)}>
-                <KindDrawing kind={k} />
-                <b>{KIND_WORDS[k][0]}</b>
-                <span>{KIND_WORDS[k][1]}</span>
-              </button>
-            ))}
-          </div>
-        )}
+        {!film && <Kinds kind={kind} onKind={toKind} />}
         <label>
           {say('pictures.itsName')}
           <input
@@ -155,30 +144,64 @@ export function SetUpFilm({ investigation, film, onDone }: Props) {
           )}
         </p>
       </div>
-      <div
-        className="set-up-pan"
-        style={{ gridTemplateColumns: `repeat(${columns}, 1fr)` }}
-        role="group"
-        aria-label={say('pictures.sectionsAbove')}
-      >
-        {cells.map((cell, i) => {
-          const container = containers.find((c) => c.id === cell);
-          return (
-            <label key={i} style={container ? { background: treatmentLook(container.treatment).tint } : undefined}>
-              <span className="visually-hidden">{say('pictures.section', { i: i + 1 })}</span>
-              <select value={cell ?? ''} onChange={(e) => put(i, e.target.value || null)}>
-                <option value="">{say('pictures.nothing')}</option>
-                {inOrder.map((c) => (
-                  <option key={c.id} value={c.id}>
-                    {c.code}
-                  </option>
-                ))}
-              </select>
-            </label>
-          );
-        })}
-      </div>
+      <PanFromAbove investigation={investigation} columns={columns} cells={cells} onPut={put} />
     </form>
+  );
+}
+
+type Containers = InvestigationView['containers'];
+const inOrder = (containers: Containers) => [...containers].sort((a, b) => a.position - b.position);
+
+function Kinds({ kind, onKind }: { kind: FilmKind; onKind: (kind: FilmKind) => void }) {
+  return (
+    <div className="film-kinds" role="group" aria-label={say('pictures.whatItIs')}>
+      {FILM_KINDS.map((k) => (
+        <button key={k} type="button" className="film-kind" aria-pressed={kind === k} onClick={() => onKind(k)}>
+          <KindDrawing kind={k} />
+          <b>{KIND_WORDS[k][0]}</b>
+          <span>{KIND_WORDS[k][1]}</span>
+        </button>
+      ))}
+    </div>
+  );
+}
+
+/** Who stands where, chosen on a drawing from above. */
+function PanFromAbove({
+  investigation: { containers },
+  columns,
+  cells,
+  onPut,
+}: {
+  investigation: InvestigationView;
+  columns: number;
+  cells: readonly (string | null)[];
+  onPut: (at: number, to: string | null) => void;
+}) {
+  return (
+    <div
+      className="set-up-pan"
+      style={{ gridTemplateColumns: `repeat(${columns}, 1fr)` }}
+      role="group"
+      aria-label={say('pictures.sectionsAbove')}
+    >
+      {cells.map((cell, i) => {
+        const container = containers.find((c) => c.id === cell);
+        return (
+          <label key={i} style={container ? { background: treatmentLook(container.treatment).tint } : undefined}>
+            <span className="visually-hidden">{say('pictures.section', { i: i + 1 })}</span>
+            <select value={cell ?? ''} onChange={(e) => onPut(i, e.target.value || null)}>
+              <option value="">{say('pictures.nothing')}</option>
+              {inOrder(containers).map((c) => (
+                <option key={c.id} value={c.id}>
+                  {c.code}
+                </option>
+              ))}
+            </select>
+          </label>
+        );
+      })}
+    </div>
   );
 }
 

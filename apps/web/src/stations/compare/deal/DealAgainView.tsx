@@ -8,6 +8,7 @@ import { groupsOf } from '@bright-sprout/core/compare/groups';
 import { type AskedContrast } from '@bright-sprout/core/compare/wanted';
 import { plural } from '@bright-sprout/core/words/plural';
 import { numberInWords } from '@bright-sprout/core/words/numberInWords';
+import { type Question } from '@bright-sprout/core/compare/question';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { shownFor, whenWords } from '../../../compare/questionWords';
@@ -71,39 +72,19 @@ function DealAgain({ records, day, onLook }: { records: InvestigationRecords; da
         </Link>
       </Empty>
     );
-  const { dealing, wanted, seen } = prepared;
-  const names = dealing.seen.map((s) => contrastName({ asked: wanted.find((w) => w.key === s.key)!.asked }));
-  const asked = wanted.find((w) => w.key === seen.key)!.asked;
-  const against = asked.kind === 'difference' || asked.kind === 'main' ? asked.against : '';
+  const { dealing, seen } = prepared;
   const young = investigation.class.gradeBand === 'early' || investigation.class.gradeBand === 'primary';
-  const { pile, all } = state;
+  const { pile } = state;
   const missing = groups.flatMap((g) => leftOut(g, shown.name));
   const byTeam = new Set(prepared.units.map((u) => u.block)).size > 1;
   const exact = dealing.arrangements.method === 'exact';
   return (
     <section aria-label={say('compare.dealAgain')} className="deal">
       <div className="ruled-sentence">
-        <Say
-          it="compare.askedOfClasses"
-          asks={ASKS[asked.kind]}
-          question={
-            <RuledWord
-              name={say('compare.whichGap')}
-              value={String(prepared.at)}
-              choices={names.map((label, i) => ({ value: String(i), label }))}
-              onChoose={(i) => setChosen(Number(i))}
-            />
-          }
-          against={
-            against && (
-              <>
-                {' '}
-                <Say it="compare.andAgainst" against={against} b={(inside) => <b>{inside}</b>} />
-              </>
-            )
-          }
+        <AskedGap
+          prepared={prepared}
+          onChoose={setChosen}
           name={shown.name}
-          b={(inside) => <b>{inside}</b>}
           rest={question.when.kind === 'course' ? '' : whenWords(question.when, investigation.sownOn)}
         />
       </div>
@@ -140,50 +121,112 @@ function DealAgain({ records, day, onLook }: { records: InvestigationRecords; da
           {!young && <p className="second mt-1 mb-0">{say('compare.grainLiesDealsGap')}</p>}
         </div>
         <div>
-          <p className="deal-count" aria-live="polite">
-            <Say
-              it="compare.otherGaveGapBig"
-              beyond={numberInWords(pile.beyond)}
-              b={(inside) => <b>{inside}</b>}
-              dealt={numberInWords(pile.dealt)}
-              countDealt={pile.dealt}
-            />
-          </p>
-          <p>{luckSentence(pile.beyond, pile.dealt)}</p>
-          <div className="deal-buttons">
-            <button type="button" className="btn" disabled={all !== null} onClick={() => deal(1)}>
-              {say('compare.one')}
-            </button>
-            <button type="button" className="btn" disabled={all !== null} onClick={() => deal(10)}>
-              {say('compare.ten')}
-            </button>
-            <button type="button" className="btn" disabled={all !== null || state.running} onClick={() => deal(dealing.total)}>
-              {say('compare.allOfTotal', { total: numberInWords(dealing.total) })}
-            </button>
-          </div>
-          {all && !young && (
-            <p className="mt-3 mb-0" role="status">
-              {say('compare.realDealCountsMore', {
-                dealtWords: dealtWords(all, question),
-                share: sayP(all.contrasts[prepared.at]!.pAlone),
-                hasDraws: all.draws !== null,
-                countContrasts: all.contrasts.length,
-                shareAmongAll: sayP(all.contrasts[prepared.at]!.pAmong),
-                severalContrasts: all.contrasts.length > 1,
-              })}
-            </p>
-          )}
-          {all && young && (
-            <p className="mt-3 mb-0" role="status">
-              {say('compare.allAreDealt')}
-            </p>
-          )}
+          <Dealt prepared={prepared} state={state} deal={deal} question={question} young={young} />
           <Link className="btn btn-plain" to={back}>
             {say('compare.elseExplain')}
           </Link>
         </div>
       </div>
     </section>
+  );
+}
+
+type Prepared = Extract<ReturnType<typeof useDealing>['prepared'], { ok: true }>;
+
+/** The question that is dealt for: could luck make a gap as big as this one? */
+function AskedGap({
+  prepared,
+  onChoose,
+  name,
+  rest,
+}: {
+  prepared: Prepared;
+  onChoose: (at: number) => void;
+  name: string;
+  rest: string;
+}) {
+  const { dealing, wanted, seen } = prepared;
+  const names = dealing.seen.map((s) => contrastName({ asked: wanted.find((w) => w.key === s.key)!.asked }));
+  const asked = wanted.find((w) => w.key === seen.key)!.asked;
+  const against = asked.kind === 'difference' || asked.kind === 'main' ? asked.against : '';
+  return (
+    <Say
+      it="compare.askedOfClasses"
+      asks={ASKS[asked.kind]}
+      question={
+        <RuledWord
+          name={say('compare.whichGap')}
+          value={String(prepared.at)}
+          choices={names.map((label, i) => ({ value: String(i), label }))}
+          onChoose={(i) => onChoose(Number(i))}
+        />
+      }
+      against={
+        against && (
+          <>
+            {' '}
+            <Say it="compare.andAgainst" against={against} b={(inside) => <b>{inside}</b>} />
+          </>
+        )
+      }
+      name={name}
+      b={(inside) => <b>{inside}</b>}
+      rest={rest}
+    />
+  );
+}
+
+/** How often luck did as much so far, and buttons to deal on. */
+function Dealt({
+  prepared,
+  state,
+  deal,
+  question,
+  young,
+}: Pick<ReturnType<typeof useDealing>, 'state' | 'deal'> & { prepared: Prepared; question: Question; young: boolean }) {
+  const { pile, all } = state;
+  const { dealing } = prepared;
+  return (
+    <>
+      <p className="deal-count" aria-live="polite">
+        <Say
+          it="compare.otherGaveGapBig"
+          beyond={numberInWords(pile.beyond)}
+          b={(inside) => <b>{inside}</b>}
+          dealt={numberInWords(pile.dealt)}
+          countDealt={pile.dealt}
+        />
+      </p>
+      <p>{luckSentence(pile.beyond, pile.dealt)}</p>
+      <div className="deal-buttons">
+        <button type="button" className="btn" disabled={all !== null} onClick={() => deal(1)}>
+          {say('compare.one')}
+        </button>
+        <button type="button" className="btn" disabled={all !== null} onClick={() => deal(10)}>
+          {say('compare.ten')}
+        </button>
+        <button type="button" className="btn" disabled={all !== null || state.running} onClick={() => deal(dealing.total)}>
+          {say('compare.allOfTotal', { total: numberInWords(dealing.total) })}
+        </button>
+      </div>
+      {all && !young && (
+        <p className="mt-3 mb-0" role="status">
+          {say('compare.realDealCountsMore', {
+            dealtWords: dealtWords(all, question),
+            share: sayP(all.contrasts[prepared.at]!.pAlone),
+            hasDraws: all.draws !== null,
+            countContrasts: all.contrasts.length,
+            shareAmongAll: sayP(all.contrasts[prepared.at]!.pAmong),
+            severalContrasts: all.contrasts.length > 1,
+          })}
+        </p>
+      )}
+      {all && young && (
+        <p className="mt-3 mb-0" role="status">
+          {say('compare.allAreDealt')}
+        </p>
+      )}
+    </>
   );
 }
 
