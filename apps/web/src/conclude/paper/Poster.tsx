@@ -111,6 +111,27 @@ export function Poster({
           </g>
         );
       })}
+      <Foot team={team} className={investigation.class.name} width={width} height={height} x={x} />
+    </PaperPage>
+  );
+}
+
+/** Whose it is, and a line for names that are written by hand. */
+function Foot({
+  team,
+  className,
+  width,
+  height,
+  x,
+}: {
+  team: { emblem: Emblem; nickname: string } | null;
+  className: string;
+  width: number;
+  height: number;
+  x: number;
+}) {
+  return (
+    <>
       <path d={`M${MARGIN} ${height - 92}H${width - MARGIN}`} stroke={INK} strokeWidth="1.5" />
       {team && (
         <path
@@ -121,15 +142,15 @@ export function Poster({
         />
       )}
       <text x={MARGIN + (team ? 62 : 0)} y={height - 46} fontSize="28" className="paper-heading">
-        {team?.nickname ?? investigation.class.name}
+        {team?.nickname ?? className}
       </text>
       <text x={MARGIN + (team ? 320 : 220)} y={height - 46} fontSize="19" className="paper-second">
-        {team ? say('conclude.className', { name: investigation.class.name }) : ''}
+        {team ? say('conclude.className', { name: className }) : ''}
       </text>
       <path d={`M${x} ${height - 44}H${width - MARGIN}`} stroke={INK} strokeWidth="1.2" />
       <text x={x} y={height - 20} fontSize="17" className="paper-second">
         {say('conclude.whoMadeIt')}
       </text>
-    </PaperPage>
+    </>
   );
 }

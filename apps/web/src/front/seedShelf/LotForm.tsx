@@ -4,7 +4,7 @@ import { type SeedLot } from '@bright-sprout/core/seeds/seedLot';
 import { classValidatorResolver } from '@hookform/resolvers/class-validator';
 import { useState } from 'react';
 import { Form } from 'react-bootstrap';
-import { Controller, useFieldArray, useForm } from 'react-hook-form';
+import { type Control, Controller, useFieldArray, useForm, type UseFormRegister } from 'react-hook-form';
 import { v7 } from 'uuid';
 import { request } from '../../api/client';
 import { useWrite } from '../../api/queries';
@@ -25,6 +25,20 @@ const EMPTY: SaveSeedLotRequest = {
   tests: [],
 };
 
+const number = { setValueAs: (v: string | number | null) => (v === '' || v === null ? null : Number(v)) };
+const pair = {
+  setValueAs: (v: string | [number, number] | null) => {
+    if (v === null || Array.isArray(v)) return v;
+    const found = v
+      .split(/[^\d.,]+/)
+      .filter(Boolean)
+      .map((n) => Number(n.replace(',', '.')));
+    if (v.trim() === '') return null;
+    // Words without a number are no pair, and are said to be none.
+    return found.length === 1 ? [found[0], found[0]] : found;
+  },
+};
+
 /** What the packet says and what tests of it gave. */
 export function LotForm({ lot, onDone }: { lot: SeedLot | null; onDone: () => void }) {
   const [id] = useState(() => lot?.id ?? v7());
@@ -35,19 +49,6 @@ export function LotForm({ lot, onDone }: { lot: SeedLot | null; onDone: () => vo
   const tests = useFieldArray({ control, name: 'tests' });
   const save = useWrite((body: SaveSeedLotRequest) => request<SeedLot>('PUT', `/seed-lots/${id}`, body), 'seed-lots');
   const { errors } = formState;
-  const number = { setValueAs: (v: string | number | null) => (v === '' || v === null ? null : Number(v)) };
-  const pair = {
-    setValueAs: (v: string | [number, number] | null) => {
-      if (v === null || Array.isArray(v)) return v;
-      const found = v
-        .split(/[^\d.,]+/)
-        .filter(Boolean)
-        .map((n) => Number(n.replace(',', '.')));
-      if (v.trim() === '') return null;
-      // Words without a number are no pair, and are said to be none.
-      return found.length === 1 ? [found[0], found[0]] : found;
-    },
-  };
   const shown = (range: [number, number] | null) =>
     range ? say('seedShelf.rangeToRange', { from: range[0], to: range[1] }) : '';
   const send = handleSubmit(({ speciesId, name, year, count, depthMm, spacingMm, daysToSprout, tests: list }) =>
@@ -100,33 +101,7 @@ export function LotForm({ lot, onDone }: { lot: SeedLot | null; onDone: () => vo
       </div>
       <h3>{say('seedShelf.tests')}</h3>
       {tests.fields.map((field, i) => (
-        <div key={field.id} className="shelf-test">
-          <Form.Select aria-label={say('seedShelf.testMade', { i: i + 1 })} {...register(`tests.${i}.kind`)}>
-            <option value="paper">{say('seedShelf.wetPaper')}</option>
-            <option value="float">{say('seedShelf.waterFloats')}</option>
-          </Form.Select>
-          <Form.Control
-            type="number"
-            aria-label={say('seedShelf.testCameFloated', { i: i + 1 })}
-            {...register(`tests.${i}.up`, { valueAsNumber: true })}
-          />
-          <span>{say('seedShelf.of')}</span>
-          <Form.Control
-            type="number"
-            aria-label={say('seedShelf.testSeedsTested', { i: i + 1 })}
-            {...register(`tests.${i}.of`, { valueAsNumber: true })}
-          />
-          <Controller
-            control={control}
-            name={`tests.${i}.on`}
-            render={({ field: { value, onChange } }) => (
-              <DayInput aria-label={say('seedShelf.dayTest', { i: i + 1 })} value={value} onChange={onChange} />
-            )}
-          />
-          <button type="button" className="btn btn-plain" onClick={() => tests.remove(i)}>
-            {say('common.remove')}
-          </button>
-        </div>
+        <TestFields key={field.id} i={i} register={register} control={control} onRemove={() => tests.remove(i)} />
       ))}
       {errors.tests && <div className="invalid-feedback d-block">{say('seedShelf.testNeedsWholeNumbers')}</div>}
       <div className="d-flex gap-2 flex-wrap">
@@ -141,5 +116,48 @@ export function LotForm({ lot, onDone }: { lot: SeedLot | null; onDone: () => vo
         </button>
       </div>
     </Form>
+  );
+}
+
+/** A test of the lot: how it was made, how many of how many came up, and when. */
+function TestFields({
+  i,
+  register,
+  control,
+  onRemove,
+}: {
+  i: number;
+  register: UseFormRegister<SaveSeedLotRequest>;
+  control: Control<SaveSeedLotRequest>;
+  onRemove: () => void;
+}) {
+  return (
+    <div className="shelf-test">
+      <Form.Select aria-label={say('seedShelf.testMade', { i: i + 1 })} {...register(`tests.${i}.kind`)}>
+        <option value="paper">{say('seedShelf.wetPaper')}</option>
+        <option value="float">{say('seedShelf.waterFloats')}</option>
+      </Form.Select>
+      <Form.Control
+        type="number"
+        aria-label={say('seedShelf.testCameFloated', { i: i + 1 })}
+        {...register(`tests.${i}.up`, { valueAsNumber: true })}
+      />
+      <span>{say('seedShelf.of')}</span>
+      <Form.Control
+        type="number"
+        aria-label={say('seedShelf.testSeedsTested', { i: i + 1 })}
+        {...register(`tests.${i}.of`, { valueAsNumber: true })}
+      />
+      <Controller
+        control={control}
+        name={`tests.${i}.on`}
+        render={({ field: { value, onChange } }) => (
+          <DayInput aria-label={say('seedShelf.dayTest', { i: i + 1 })} value={value} onChange={onChange} />
+        )}
+      />
+      <button type="button" className="btn btn-plain" onClick={onRemove}>
+        {say('common.remove')}
+      </button>
+    </div>
   );
 }

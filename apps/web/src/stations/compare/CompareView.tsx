@@ -1,3 +1,5 @@
+import { type Sureness } from '@bright-sprout/core/compare/sureness';
+import { type Shown } from '@bright-sprout/core/compare/shown';
 import { say } from '@bright-sprout/words/say';
 import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { type IsoDay } from '@bright-sprout/core/calendar/days';
@@ -85,7 +87,6 @@ function Compare({ records, day, onLook }: { records: InvestigationRecords; day:
     if (sureness) setBefore({ question, contrasts: sureness.contrasts });
     ask(change);
   };
-  const control = investigation.treatments.find((t) => t.control)?.label ?? '';
   return (
     <section aria-label={say('compare.compare')}>
       <CompareSentence
@@ -138,25 +139,17 @@ function Compare({ records, day, onLook }: { records: InvestigationRecords; day:
                 />
               )}
               {sureness && !hidden && (
-                <section className="section mt-3">
-                  <h2>{say('compare.howSure')}</h2>
-                  {investigation.class.gradeBand === 'early' ? (
-                    <HowSureInWords sureness={sureness} />
-                  ) : (
-                    <HowSure
-                      sureness={sureness}
-                      question={question}
-                      shown={shown}
-                      band={investigation.class.gradeBand}
-                      control={control}
-                    />
-                  )}
-                  {together.runs.length === 1 && question.mark !== 'team' && question.between !== 'teams' && (
-                    <Link className="btn deal-link" to={`/investigations/${investigation.id}/deal?${searchOf(question)}`}>
-                      {say('compare.luckDealAgain')}
-                    </Link>
-                  )}
-                </section>
+                <SurenessPart
+                  sureness={sureness}
+                  question={question}
+                  shown={shown}
+                  investigation={investigation}
+                  deal={
+                    together.runs.length === 1 && question.mark !== 'team' && question.between !== 'teams'
+                      ? `/investigations/${investigation.id}/deal?${searchOf(question)}`
+                      : null
+                  }
+                />
               )}
               {!hidden && (
                 <button type="button" className="btn btn-plain" onClick={() => setHidden(true)}>
@@ -175,6 +168,45 @@ function Compare({ records, day, onLook }: { records: InvestigationRecords; day:
         <GoodQuestions askable={askable} day={day} question={question} investigation={investigation} searchOf={searchOf} />
         <KeptQuestions records={records} askable={askable} question={question} measure={measure} search={searchOf(question)} />
       </div>
+    </section>
+  );
+}
+
+/** How sure the answer is; for the youngest in words alone. */
+function SurenessPart({
+  sureness,
+  question,
+  shown,
+  investigation,
+  deal,
+}: {
+  sureness: Sureness;
+  question: Question;
+  shown: Shown;
+  investigation: InvestigationRecords['investigation'];
+  /** Where its labels can be dealt again. */
+  deal: string | null;
+}) {
+  const { gradeBand } = investigation.class;
+  return (
+    <section className="section mt-3">
+      <h2>{say('compare.howSure')}</h2>
+      {gradeBand === 'early' ? (
+        <HowSureInWords sureness={sureness} />
+      ) : (
+        <HowSure
+          sureness={sureness}
+          question={question}
+          shown={shown}
+          band={gradeBand}
+          control={investigation.treatments.find((t) => t.control)?.label ?? ''}
+        />
+      )}
+      {deal && (
+        <Link className="btn deal-link" to={deal}>
+          {say('compare.luckDealAgain')}
+        </Link>
+      )}
     </section>
   );
 }

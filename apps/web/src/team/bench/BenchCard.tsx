@@ -1,3 +1,4 @@
+import { type IsoDay } from '@bright-sprout/core/calendar/days';
 import { say } from '@bright-sprout/words/say';
 import { benchFor } from '@bright-sprout/core/bench/benchProtocol';
 import { timeNow } from '@bright-sprout/core/clock/clock';
@@ -67,16 +68,7 @@ export function BenchCard(props: Props) {
   const main = mainMeasure(bench);
   const asksHeight = bench.measures.includes('height');
   const looksForRoots = SEED_COUNTS.some((code) => code === main.code) && bench.sprouted === 'root-2mm';
-  const [pictureNo, setPictureNo] = useState<string | null>(null);
-  useEffect(readyToRead, []);
-  const takePicture = async (file: File) => {
-    const about = { containerId: container.id, day, recordedAt: timeNow().toISOString() };
-    await readFiles([file], (read) => {
-      setPictureNo(read.ok ? null : read.why);
-      if (read.ok) void theOutbox().add(v7(), teamId, { kind: 'photo', body: { about, picture: read.picture } });
-    });
-    scroll.current?.scrollTo({ top: 0 });
-  };
+  const { pictureNo, takePicture } = usePicture(teamId, container.id, day);
   const question = main.question(investigation.class.gradeBand, {
     habit: habitOf(investigation, container),
     sprouted: bench.sprouted,
@@ -102,22 +94,7 @@ export function BenchCard(props: Props) {
           onOtherDay={Object.keys(otherDay).length === 0 ? onOtherDay : null}
           onTaller={changing && mm !== null && mm >= LONG_MM ? () => change(pressKey(entry, '+', resolution)) : null}
         />
-        {pictureNo && (
-          <p className="notice" role="alert">
-            {pictureNo}
-          </p>
-        )}
-        {photos.length > 0 && (
-          <div className="bench-photos">
-            <Photos
-              photos={photos}
-              code={container.code}
-              path="/bench/photos"
-              onTakeBack={(of) => void theOutbox().add(v7(), teamId, { kind: 'photo-back', body: { of } })}
-            />
-            <p>{say('bench.facesPleaseTapPicture')}</p>
-          </div>
-        )}
+        <TodaysPictures refused={pictureNo} photos={photos} code={container.code} teamId={teamId} />
         {!changing ? (
           <BenchSaved
             code={container.code}
@@ -155,10 +132,57 @@ export function BenchCard(props: Props) {
         note={entry.note}
         closed={!changing}
         onNote={(note) => change({ ...entry, note })}
-        onPicture={(file) => void takePicture(file)}
+        onPicture={(file) => void takePicture(file).then(() => scroll.current?.scrollTo({ top: 0 }))}
         next={nextName ? say('bench.nextContainer', { nextName }) : say('bench.finish')}
         onNext={save}
       />
+    </>
+  );
+}
+
+/** A picture goes into the outbox as soon as it is read; what cannot be read says why. */
+function usePicture(teamId: string, containerId: string, day: IsoDay) {
+  const [pictureNo, setPictureNo] = useState<string | null>(null);
+  useEffect(readyToRead, []);
+  const takePicture = async (file: File) => {
+    const about = { containerId, day, recordedAt: timeNow().toISOString() };
+    await readFiles([file], (read) => {
+      setPictureNo(read.ok ? null : read.why);
+      if (read.ok) void theOutbox().add(v7(), teamId, { kind: 'photo', body: { about, picture: read.picture } });
+    });
+  };
+  return { pictureNo, takePicture };
+}
+
+function TodaysPictures({
+  refused,
+  photos,
+  code,
+  teamId,
+}: {
+  refused: string | null;
+  photos: Props['photos'];
+  code: string;
+  teamId: string;
+}) {
+  return (
+    <>
+      {refused && (
+        <p className="notice" role="alert">
+          {refused}
+        </p>
+      )}
+      {photos.length > 0 && (
+        <div className="bench-photos">
+          <Photos
+            photos={photos}
+            code={code}
+            path="/bench/photos"
+            onTakeBack={(of) => void theOutbox().add(v7(), teamId, { kind: 'photo-back', body: { of } })}
+          />
+          <p>{say('bench.facesPleaseTapPicture')}</p>
+        </div>
+      )}
     </>
   );
 }

@@ -4,7 +4,7 @@ import { benchFor } from '@bright-sprout/core/bench/benchProtocol';
 import { todayIn } from '@bright-sprout/core/clock/clock';
 import { type BenchView as Bench } from '@bright-sprout/contracts/answers/checks';
 import { type InvestigationView } from '@bright-sprout/contracts/answers/investigations';
-import { daysBetween, formatDay } from '@bright-sprout/core/calendar/days';
+import { daysBetween, formatDay, type IsoDay } from '@bright-sprout/core/calendar/days';
 import { useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { useWaiting } from '../../api/outbox';
@@ -53,16 +53,7 @@ export function Checking({ bench, own, onLeave }: { bench: Bench; own: BenchInve
           />
         )}
       </BenchHead>
-      {clock.wrong && (
-        <p className="unsent-waiting" role="alert">
-          {say('bench.devicesClockSaysSchool', { wrong: formatDay(clock.wrong), today: formatDay(today) })}
-        </p>
-      )}
-      {behind && (
-        <p className="unsent-waiting" role="alert">
-          {say('bench.devicesClockSaysLooked', { shown: formatDay(shown), today: formatDay(today) })}
-        </p>
-      )}
+      <ClockNotes wrong={clock.wrong} behind={behind ? shown : null} today={today} />
       <Unsent waiting={waiting.filter((c) => c.teamId === bench.team.id)} />
       {investigation.checkingClosedAt !== null && (
         <p className="unsent-waiting" role="status">
@@ -97,18 +88,7 @@ export function Checking({ bench, own, onLeave }: { bench: Bench; own: BenchInve
       ) : guide.open && stop ? (
         <Guide bench={investigation.bench} resolution={investigation.resolution} onClose={guide.close} />
       ) : dayNumber < 0 ? (
-        <Empty title={say('bench.sowingDay', { sownOn: formatDay(investigation.sownOn) })}>
-          {clock.asked ? (
-            <p>{say('bench.comeBackWhenSeeds')}</p>
-          ) : (
-            <>
-              <p>{say('bench.saysClockDeviceWithout', { day: formatDay(day) })}</p>
-              <button type="button" className="btn" onClick={() => setChoosingDay(true)}>
-                {say('bench.itIsAnotherDay')}
-              </button>
-            </>
-          )}
-        </Empty>
+        <BeforeSowing sownOn={investigation.sownOn} day={day} sure={clock.asked} onOtherDay={() => setChoosingDay(true)} />
       ) : stop ? (
         <>
           {benchFor(investigation.bench, stop.container.treatment).plants > 1 && (
@@ -141,6 +121,50 @@ export function Checking({ bench, own, onLeave }: { bench: Bench; own: BenchInve
         </>
       )}
     </main>
+  );
+}
+
+/** What is wrong with the device's clock. */
+function ClockNotes({
+  wrong,
+  behind,
+  today,
+}: {
+  wrong: IsoDay | null;
+  /** The day it shows, where that is before one that was checked already. */
+  behind: IsoDay | null;
+  today: IsoDay;
+}) {
+  return (
+    <>
+      {wrong && (
+        <p className="unsent-waiting" role="alert">
+          {say('bench.devicesClockSaysSchool', { wrong: formatDay(wrong), today: formatDay(today) })}
+        </p>
+      )}
+      {behind && (
+        <p className="unsent-waiting" role="alert">
+          {say('bench.devicesClockSaysLooked', { shown: formatDay(behind), today: formatDay(today) })}
+        </p>
+      )}
+    </>
+  );
+}
+
+function BeforeSowing({ sownOn, day, sure, onOtherDay }: { sownOn: IsoDay; day: IsoDay; sure: boolean; onOtherDay: () => void }) {
+  return (
+    <Empty title={say('bench.sowingDay', { sownOn: formatDay(sownOn) })}>
+      {sure ? (
+        <p>{say('bench.comeBackWhenSeeds')}</p>
+      ) : (
+        <>
+          <p>{say('bench.saysClockDeviceWithout', { day: formatDay(day) })}</p>
+          <button type="button" className="btn" onClick={onOtherDay}>
+            {say('bench.itIsAnotherDay')}
+          </button>
+        </>
+      )}
+    </Empty>
   );
 }
 

@@ -16,6 +16,8 @@ import {
 import { type AskedQuestion } from '../../conclude/claim/useClaimAnswer';
 import { RuledWord } from '../../page/RuledWord';
 
+type Write = (part: EntryPart, text: string, how?: 'chosen' | 'typed') => void;
+
 /** The claim as a sentence whose words are chosen, or as the team's own words. */
 export function ClaimSentence({
   claim,
@@ -27,23 +29,9 @@ export function ClaimSentence({
   vocabulary: ClaimVocabulary;
   /** The question that hangs from one of its words. */
   open: AskedQuestion | null;
-  onWrite: (part: EntryPart, text: string, how?: 'chosen' | 'typed') => void;
+  onWrite: Write;
 }) {
-  if (claim.typed !== '')
-    return (
-      <>
-        <textarea
-          className="claim-text"
-          aria-label={say('teamClaim.claimOwnWords')}
-          maxLength={2000}
-          value={claim.typed === ' ' ? '' : claim.typed}
-          onChange={(e) => onWrite('typed', e.target.value === '' ? ' ' : e.target.value, 'typed')}
-        />
-        <button type="button" className="btn btn-plain" onClick={() => onWrite('typed', '')}>
-          {say('teamClaim.chooseWordsInstead')}
-        </button>
-      </>
-    );
+  if (claim.typed !== '') return <OwnWords typed={claim.typed} onWrite={onWrite} />;
   const { groups, subject, contrasts } = vocabulary;
   const { parts } = claim;
   const change = (part: Partial<ClaimParts>) => onWrite('claim', partsText({ ...parts, ...part }));
@@ -129,6 +117,24 @@ export function ClaimSentence({
       </div>
       <button type="button" className="btn btn-plain" onClick={() => onWrite('typed', claimText(parts, vocabulary) || ' ')}>
         {say('teamClaim.writeOwnWords')}
+      </button>
+    </>
+  );
+}
+
+/** The claim as the team types it. */
+function OwnWords({ typed, onWrite }: { typed: string; onWrite: Write }) {
+  return (
+    <>
+      <textarea
+        className="claim-text"
+        aria-label={say('teamClaim.claimOwnWords')}
+        maxLength={2000}
+        value={typed === ' ' ? '' : typed}
+        onChange={(e) => onWrite('typed', e.target.value === '' ? ' ' : e.target.value, 'typed')}
+      />
+      <button type="button" className="btn btn-plain" onClick={() => onWrite('typed', '')}>
+        {say('teamClaim.chooseWordsInstead')}
       </button>
     </>
   );

@@ -1,3 +1,4 @@
+import { type IsoDay } from '@bright-sprout/core/calendar/days';
 import { say } from '@bright-sprout/words/say';
 import { spoken } from '@bright-sprout/words/spoken';
 import { Say } from '../../../words/Say';
@@ -46,19 +47,7 @@ const FILTERS: Record<LogFilter, string> = spoken({
 function Log({ records }: { records: InvestigationRecords }) {
   const { investigation, readings } = records;
   const today = todayIn(investigation.class.timeZone);
-  const allDays = useMemo(() => logDays(records, today), [records, today]);
-  const allRows = useMemo(() => logRows(records), [records]);
-  const sheets = useMemo(
-    () => paperSheets(investigation.id, lookingDays(records), investigation.containers),
-    [investigation, records],
-  );
-  const [search] = useSearchParams();
-  const sheet = sheets.find((s) => s.code === search.get('sheet')) ?? null;
-  const days = useMemo(() => (sheet ? sheet.days.filter((d) => d <= today) : allDays), [sheet, allDays, today]);
-  const rows = useMemo(
-    () => (sheet ? sheet.containers.flatMap((id) => allRows.filter((r) => r.containerId === id)) : allRows),
-    [sheet, allRows],
-  );
+  const { sheets, sheet, days, rows } = useRowsAndDays(records, today);
   const [picture, setPicture] = useState<string | null>(null);
   useEffect(() => () => (picture === null ? undefined : URL.revokeObjectURL(picture)), [picture]);
   const cell = useMemo(() => logCells(readings), [readings]);
@@ -176,4 +165,23 @@ function Log({ records }: { records: InvestigationRecords }) {
       </div>
     </>
   );
+}
+
+/** The rows and days of the whole log, or those of the sheet that is open. */
+function useRowsAndDays(records: InvestigationRecords, today: IsoDay) {
+  const { investigation } = records;
+  const allDays = useMemo(() => logDays(records, today), [records, today]);
+  const allRows = useMemo(() => logRows(records), [records]);
+  const sheets = useMemo(
+    () => paperSheets(investigation.id, lookingDays(records), investigation.containers),
+    [investigation, records],
+  );
+  const [search] = useSearchParams();
+  const sheet = sheets.find((s) => s.code === search.get('sheet')) ?? null;
+  const days = useMemo(() => (sheet ? sheet.days.filter((d) => d <= today) : allDays), [sheet, allDays, today]);
+  const rows = useMemo(
+    () => (sheet ? sheet.containers.flatMap((id) => allRows.filter((r) => r.containerId === id)) : allRows),
+    [sheet, allRows],
+  );
+  return { sheets, sheet, days, rows };
 }

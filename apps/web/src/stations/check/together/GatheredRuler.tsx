@@ -64,20 +64,7 @@ export function GatheredRuler({ readings, shown, resolution, habit, code, height
   return (
     <div ref={holder}>
       <svg width={width} height={height + 10} role="img" aria-label={words} className="gathered">
-        <path d={`M0 ${soil}H${SMALL.width}`} stroke="#2A1B2E" strokeWidth="2.2" />
-        <rect x="0" y={soil} width={SMALL.width} height="12" fill="#6D5C63" />
-        <rect x={SMALL.ruler - 22} y={TOP} width="22" height={soil - TOP + 8} fill="#F5F7FA" stroke="#2A1B2E" strokeWidth="1.5" />
-        <path
-          d={Array.from(
-            { length: Math.floor(topMm / unit) + 1 },
-            (_, i) => `M${SMALL.ruler} ${small(i * unit)}h${i % 5 ? -6 : -11}`,
-          ).join('')}
-          stroke="#2A1B2E"
-          strokeWidth="1.1"
-        />
-        <g transform={`translate(${SMALL.plant} ${soil})`}>
-          <PlantDrawing habit={habit} heightMm={summary.medianMm} leaves={null} face={code} scale={(soil - TOP) / topMm} />
-        </g>
+        <WholePlant soil={soil} topMm={topMm} unit={unit} medianMm={summary.medianMm} habit={habit} code={code} />
         {shown && (
           <>
             <rect
@@ -143,6 +130,36 @@ export function GatheredRuler({ readings, shown, resolution, habit, code, height
         )}
       </svg>
     </div>
+  );
+}
+
+/** The plant as it stands beside its ruler. */
+function WholePlant({
+  soil,
+  topMm,
+  unit,
+  medianMm,
+  habit,
+  code,
+}: Pick<Props, 'habit' | 'code'> & { soil: number; topMm: number; unit: number; medianMm: number }) {
+  const scale = (soil - TOP) / topMm;
+  return (
+    <>
+      <path d={`M0 ${soil}H${SMALL.width}`} stroke="#2A1B2E" strokeWidth="2.2" />
+      <rect x="0" y={soil} width={SMALL.width} height="12" fill="#6D5C63" />
+      <rect x={SMALL.ruler - 22} y={TOP} width="22" height={soil - TOP + 8} fill="#F5F7FA" stroke="#2A1B2E" strokeWidth="1.5" />
+      <path
+        d={Array.from(
+          { length: Math.floor(topMm / unit) + 1 },
+          (_, i) => `M${SMALL.ruler} ${soil - i * unit * scale}h${i % 5 ? -6 : -11}`,
+        ).join('')}
+        stroke="#2A1B2E"
+        strokeWidth="1.1"
+      />
+      <g transform={`translate(${SMALL.plant} ${soil})`}>
+        <PlantDrawing habit={habit} heightMm={medianMm} leaves={null} face={code} scale={scale} />
+      </g>
+    </>
   );
 }
 

@@ -1,3 +1,4 @@
+import { type Shown } from '@bright-sprout/core/compare/shown';
 import { decimal } from '@bright-sprout/words/numbers';
 import { say } from '@bright-sprout/words/say';
 import { leftOver } from '@bright-sprout/core/compare/causes/placeCause';
@@ -17,27 +18,8 @@ export function WorkingPanel(props: CloserProps) {
   const { records, groups, question, shown, sureness, measure } = props;
   const { investigation } = records;
   const { containerName: container } = investigation;
-  const lines = useMemo(
-    () => textbook(groups, question, investigation.design, shown.signed),
-    [groups, question, investigation.design, shown],
-  );
   const left = useMemo(() => leftOver({ groups, question }), [groups, question]);
-  const chart = useCallback(
-    (narrow: boolean) =>
-      residualsChart(
-        (left ?? []).map((l) => ({
-          fitted: l.fitted,
-          residual: l.residual,
-          code: l.container.code,
-          treatment: l.group.treatment.code,
-        })),
-        shown,
-        narrow,
-      ),
-    [left, shown],
-  );
   const within = sureness && dealtWithin(sureness, question);
-  const spread = sureness?.spreadRatio ?? 0;
   const power = sureness && couldHaveShown(sureness, groups);
   return (
     <div className="working">
@@ -75,33 +57,77 @@ export function WorkingPanel(props: CloserProps) {
               : (power?.reason ?? say('compare.spreadJudge'))}
           </p>
         </div>
-        {left && (
-          <div>
-            <h3>{say('compare.assumptionsLookRight')}</h3>
-            <ChartFigure
-              chart={chart}
-              height={280}
-              name="residuals"
-              summary={say('compare.residualsOverExpectedValues', { countLeft: left.length, container: plural(container) })}
-              caption={say('compare.evenCloudAboutZero', {
-                ratio: spread > 10 ? say('compare.moreThan') : decimal(spread, 1),
-                hasRatio: spread > 0,
-              })}
-              table={
-                <Numbers heads={[say('common.container'), say('compare.expected'), say('compare.left')]}>
-                  {left.map((l) => (
-                    <tr key={l.container.id}>
-                      <th scope="row">{l.container.code}</th>
-                      <td>{shown.words(l.fitted)}</td>
-                      <td>{shown.signed(l.residual)}</td>
-                    </tr>
-                  ))}
-                </Numbers>
-              }
-            />
-          </div>
-        )}
+        {left && <Residuals left={left} shown={shown} container={container} spread={sureness?.spreadRatio ?? 0} />}
       </div>
+      <TextbookTests {...props} />
+      {!isTime(question) && (measure.quantity === 'length' || measure.quantity === 'mass' || measure.quantity === 'count') && (
+        <CurvesPanel {...props} />
+      )}
+    </div>
+  );
+}
+
+/** What the model leaves of each container, over what it expects of it. */
+function Residuals({
+  left,
+  shown,
+  container,
+  spread,
+}: {
+  left: NonNullable<ReturnType<typeof leftOver>>;
+  shown: Shown;
+  container: string;
+  spread: number;
+}) {
+  const chart = useCallback(
+    (narrow: boolean) =>
+      residualsChart(
+        left.map((l) => ({
+          fitted: l.fitted,
+          residual: l.residual,
+          code: l.container.code,
+          treatment: l.group.treatment.code,
+        })),
+        shown,
+        narrow,
+      ),
+    [left, shown],
+  );
+  return (
+    <div>
+      <h3>{say('compare.assumptionsLookRight')}</h3>
+      <ChartFigure
+        chart={chart}
+        height={280}
+        name="residuals"
+        summary={say('compare.residualsOverExpectedValues', { countLeft: left.length, container: plural(container) })}
+        caption={say('compare.evenCloudAboutZero', {
+          ratio: spread > 10 ? say('compare.moreThan') : decimal(spread, 1),
+          hasRatio: spread > 0,
+        })}
+        table={
+          <Numbers heads={[say('common.container'), say('compare.expected'), say('compare.left')]}>
+            {left.map((l) => (
+              <tr key={l.container.id}>
+                <th scope="row">{l.container.code}</th>
+                <td>{shown.words(l.fitted)}</td>
+                <td>{shown.signed(l.residual)}</td>
+              </tr>
+            ))}
+          </Numbers>
+        }
+      />
+    </div>
+  );
+}
+
+function TextbookTests({ groups, question, records: { investigation }, shown }: CloserProps) {
+  const lines = useMemo(
+    () => textbook(groups, question, investigation.design, shown.signed),
+    [groups, question, investigation.design, shown],
+  );
+  return (
+    <>
       <h3>{say('compare.textbooksTestsSideSide')}</h3>
       <p className="second">{say('compare.askSameQuestionOther')}</p>
       <div className="table-responsive">
@@ -126,9 +152,6 @@ export function WorkingPanel(props: CloserProps) {
           </tbody>
         </table>
       </div>
-      {!isTime(question) && (measure.quantity === 'length' || measure.quantity === 'mass' || measure.quantity === 'count') && (
-        <CurvesPanel {...props} />
-      )}
-    </div>
+    </>
   );
 }

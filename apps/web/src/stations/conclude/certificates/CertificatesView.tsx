@@ -1,3 +1,4 @@
+import { type RulerResolution } from '@bright-sprout/core/quantities/length';
 import { say } from '@bright-sprout/words/say';
 import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { NO_LESSON } from '@bright-sprout/contracts/noLesson';
@@ -33,37 +34,8 @@ function Certificates({ records }: { records: InvestigationRecords }) {
   const reached = useMemo(() => goalsReached(investigation.containers, readings, goals), [investigation, readings, goals]);
   const tallest = useMemo(() => tallestSoFar(readings), [readings]);
   const [size, setSize] = useState<CertificateSheetName>('a4');
-  const [making, setMaking] = useState(false);
-  const [error, setError] = useState<unknown>(null);
-  const sheets = useRef(new Map<string, SVGSVGElement>());
   const sheet = CERTIFICATE_SHEETS[size];
-  const keyOf = (r: (typeof reached)[number]) => `${r.goal.id} ${r.container.id}`;
-  const make = async (some: typeof reached) => {
-    setMaking(true);
-    setError(null);
-    try {
-      const [width, height] = sheet.points;
-      const blob = await makePdf({
-        info: {
-          title: say('certificates.growthCertificates', { name: investigation.class.name }),
-          creator: say('common.brightSprout'),
-        },
-        pageSize: { width, height },
-        pageMargins: 0,
-        content: some.map((r, i) => ({
-          svg: svgForPdf(sheets.current.get(keyOf(r))!),
-          width,
-          height: height - 0.5,
-          ...(i > 0 ? { pageBreak: 'before' as const } : {}),
-        })),
-      });
-      handOver(blob, some.length === 1 ? `certificate-${some[0]!.container.code}.pdf` : 'certificates.pdf');
-    } catch (problem) {
-      setError(problem);
-    } finally {
-      setMaking(false);
-    }
-  };
+  const { sheets, making, error, make } = useCertificatePdf(sheet, investigation.class.name);
   return (
     <Loaded query={lesson} what={say('certificates.theGoals')}>
       {() => (
@@ -73,30 +45,16 @@ function Certificates({ records }: { records: InvestigationRecords }) {
             onAdd={(goal) => change.mutate((d) => ({ ...d, goals: [...d.goals, goal] }))}
           />
           <ul className="goal-list">
-            {goals.map((g) => {
-              const n = reached.filter((r) => r.goal.id === g.id).length;
-              return (
-                <li key={g.id}>
-                  <b>{g.words}</b>, {formatLength(g.mm, investigation.resolution)}:{' '}
-                  {n > 0
-                    ? say('certificates.reachedBy', { n })
-                    : tallest === null
-                      ? say('certificates.nothingMeasuredYet')
-                      : say('certificates.yetTallestFar', { tallest: formatLength(tallest, investigation.resolution) })}
-                  {g.id === 'plan' ? (
-                    <span className="second"> {say('certificates.fromThePlan')}</span>
-                  ) : (
-                    <button
-                      type="button"
-                      className="btn btn-plain"
-                      onClick={() => change.mutate((d) => ({ ...d, goals: d.goals.filter((o) => o.id !== g.id) }))}
-                    >
-                      {say('common.takeAway')}
-                    </button>
-                  )}
-                </li>
-              );
-            })}
+            {goals.map((g) => (
+              <Goal
+                key={g.id}
+                goal={g}
+                reachedBy={reached.filter((r) => r.goal.id === g.id).length}
+                tallest={tallest}
+                resolution={investigation.resolution}
+                onTakeAway={() => change.mutate((d) => ({ ...d, goals: d.goals.filter((o) => o.id !== g.id) }))}
+              />
+            ))}
           </ul>
           {change.error && <ProblemNotice error={change.error} />}
           {error !== null && <ProblemNotice error={error} />}
@@ -138,6 +96,76 @@ function Certificates({ records }: { records: InvestigationRecords }) {
         </section>
       )}
     </Loaded>
+  );
+}
+
+type Reached = ReturnType<typeof goalsReached>;
+
+const keyOf = (r: Reached[number]) => `${r.goal.id} ${r.container.id}`;
+
+/** Makes one file of certificates that stand on the page. */
+function useCertificatePdf(sheet: (typeof CERTIFICATE_SHEETS)[CertificateSheetName], className: string) {
+  const [making, setMaking] = useState(false);
+  const [error, setError] = useState<unknown>(null);
+  const sheets = useRef(new Map<string, SVGSVGElement>());
+  const make = async (some: Reached) => {
+    setMaking(true);
+    setError(null);
+    try {
+      const [width, height] = sheet.points;
+      const blob = await makePdf({
+        info: {
+          title: say('certificates.growthCertificates', { name: className }),
+          creator: say('common.brightSprout'),
+        },
+        pageSize: { width, height },
+        pageMargins: 0,
+        content: some.map((r, i) => ({
+          svg: svgForPdf(sheets.current.get(keyOf(r))!),
+          width,
+          height: height - 0.5,
+          ...(i > 0 ? { pageBreak: 'before' as const } : {}),
+        })),
+      });
+      handOver(blob, some.length === 1 ? `certificate-${some[0]!.container.code}.pdf` : 'certificates.pdf');
+    } catch (problem) {
+      setError(problem);
+    } finally {
+      setMaking(false);
+    }
+  };
+  return { sheets, making, error, make };
+}
+
+function Goal({
+  goal,
+  reachedBy,
+  tallest,
+  resolution,
+  onTakeAway,
+}: {
+  goal: GrowthGoal;
+  reachedBy: number;
+  tallest: number | null;
+  resolution: RulerResolution;
+  onTakeAway: () => void;
+}) {
+  return (
+    <li>
+      <b>{goal.words}</b>, {formatLength(goal.mm, resolution)}:{' '}
+      {reachedBy > 0
+        ? say('certificates.reachedBy', { n: reachedBy })
+        : tallest === null
+          ? say('certificates.nothingMeasuredYet')
+          : say('certificates.yetTallestFar', { tallest: formatLength(tallest, resolution) })}
+      {goal.id === 'plan' ? (
+        <span className="second"> {say('certificates.fromThePlan')}</span>
+      ) : (
+        <button type="button" className="btn btn-plain" onClick={onTakeAway}>
+          {say('common.takeAway')}
+        </button>
+      )}
+    </li>
   );
 }
 

@@ -43,33 +43,7 @@ function Expected({ records }: { records: InvestigationRecords }) {
       ? [{ label: r.team, said: r.height.said, came: r.height.came.mm, marked: false }]
       : [],
   );
-  const toCome = rows.find((r) => r.height.said !== null && r.height.came !== null && r.height.off === null);
-  const said = [
-    all.days.said > 0 &&
-      say('expected.teamsDayFirstSprout', {
-        right: all.days.right,
-        said: all.days.said,
-        spanWords: all.firstUp && spanWords(all.firstUp),
-        firstUp: Boolean(all.firstUp),
-      }),
-    all.heights.said > 0 &&
-      say('expected.foresawMoreCameLess', {
-        more: all.heights.more,
-        said: all.heights.said,
-        less: all.heights.less,
-        team: all.heights.nearest?.team,
-        length: all.heights.nearest && length(Math.abs(all.heights.nearest.off)),
-        nearest: Boolean(all.heights.nearest),
-      }),
-    toCome && say('expected.heightsSaidDayDay', { asked: toCome.height.asked, dayNumber: toCome.height.came!.dayNumber }),
-    all.winners.said > 0 &&
-      say('expected.mostExpectedTallestSaid', {
-        label: label(all.winners.most),
-        tallest: label(all.came),
-        right: all.winners.right,
-        said: all.winners.said,
-      }),
-  ].filter((s) => typeof s === 'string');
+  const said = sentences(rows, all, label, length);
   return (
     <section aria-label={say('expected.expectedCame')}>
       {said.map((s) => (
@@ -96,47 +70,98 @@ function Expected({ records }: { records: InvestigationRecords }) {
           <p className="second">{say('expected.lineSaidPlantTallest')}</p>
         </div>
       )}
-      <div className="report-table" tabIndex={0} role="region" aria-label={say('expected.teamExpectedCame')}>
-        <table className="table">
-          <thead>
-            <tr>
-              <th scope="col">{say('common.team')}</th>
-              <th scope="col">{say('expected.firstSproutSaid')}</th>
-              <th scope="col">{say('expected.came')}</th>
-              <th scope="col">{say('expected.tallestSaid')}</th>
-              <th scope="col">{say('expected.came')}</th>
-              <th scope="col">{say('expected.tallestOfAllSaid')}</th>
-              <th scope="col">{say('expected.is')}</th>
-            </tr>
-          </thead>
-          <tbody>
-            {rows.map((r) => {
-              const team = investigation.teams.find((t) => t.nickname === r.team);
-              return (
-                <tr key={r.team}>
-                  <th scope="row">
-                    {team && <EmblemMark emblem={team.emblem} size={20} />} {r.team}
-                  </th>
-                  <td>{r.first.said === null ? '–' : say('expected.dayGuessed', { said: r.first.said })}</td>
-                  <td>{r.first.came === null ? say('expected.noneIsUp') : spanWords(r.first.came)}</td>
-                  <td>{r.height.said === null ? '–' : length(r.height.said)}</td>
-                  <td>
-                    {r.height.came === null
-                      ? say('expected.nothingMeasured')
-                      : say('expected.readWithinDay', {
-                          length: length(r.height.came.mm),
-                          within: length((r.height.came.high - r.height.came.low) / 2),
-                          dayNumber: r.height.came.dayNumber,
-                        })}
-                  </td>
-                  <td>{label(r.winner.said)}</td>
-                  <td>{label(r.winner.came)}</td>
-                </tr>
-              );
-            })}
-          </tbody>
-        </table>
-      </div>
+      <TeamTable rows={rows} investigation={investigation} label={label} length={length} />
     </section>
+  );
+}
+
+type Rows = ReturnType<typeof expectedAndCame>;
+type Label = (code: string | null) => string;
+type Length = (mm: number) => string;
+
+/** How the class as a whole foresaw it; what nobody said is left out. */
+function sentences(rows: Rows, all: ReturnType<typeof classExpected>, label: Label, length: Length): string[] {
+  const toCome = rows.find((r) => r.height.said !== null && r.height.came !== null && r.height.off === null);
+  return [
+    all.days.said > 0 &&
+      say('expected.teamsDayFirstSprout', {
+        right: all.days.right,
+        said: all.days.said,
+        spanWords: all.firstUp && spanWords(all.firstUp),
+        firstUp: Boolean(all.firstUp),
+      }),
+    all.heights.said > 0 &&
+      say('expected.foresawMoreCameLess', {
+        more: all.heights.more,
+        said: all.heights.said,
+        less: all.heights.less,
+        team: all.heights.nearest?.team,
+        length: all.heights.nearest && length(Math.abs(all.heights.nearest.off)),
+        nearest: Boolean(all.heights.nearest),
+      }),
+    toCome && say('expected.heightsSaidDayDay', { asked: toCome.height.asked, dayNumber: toCome.height.came!.dayNumber }),
+    all.winners.said > 0 &&
+      say('expected.mostExpectedTallestSaid', {
+        label: label(all.winners.most),
+        tallest: label(all.came),
+        right: all.winners.right,
+        said: all.winners.said,
+      }),
+  ].filter((s) => typeof s === 'string');
+}
+
+function TeamTable({
+  rows,
+  investigation,
+  label,
+  length,
+}: {
+  rows: Rows;
+  investigation: InvestigationRecords['investigation'];
+  label: Label;
+  length: Length;
+}) {
+  return (
+    <div className="report-table" tabIndex={0} role="region" aria-label={say('expected.teamExpectedCame')}>
+      <table className="table">
+        <thead>
+          <tr>
+            <th scope="col">{say('common.team')}</th>
+            <th scope="col">{say('expected.firstSproutSaid')}</th>
+            <th scope="col">{say('expected.came')}</th>
+            <th scope="col">{say('expected.tallestSaid')}</th>
+            <th scope="col">{say('expected.came')}</th>
+            <th scope="col">{say('expected.tallestOfAllSaid')}</th>
+            <th scope="col">{say('expected.is')}</th>
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map((r) => {
+            const team = investigation.teams.find((t) => t.nickname === r.team);
+            return (
+              <tr key={r.team}>
+                <th scope="row">
+                  {team && <EmblemMark emblem={team.emblem} size={20} />} {r.team}
+                </th>
+                <td>{r.first.said === null ? '–' : say('expected.dayGuessed', { said: r.first.said })}</td>
+                <td>{r.first.came === null ? say('expected.noneIsUp') : spanWords(r.first.came)}</td>
+                <td>{r.height.said === null ? '–' : length(r.height.said)}</td>
+                <td>
+                  {r.height.came === null
+                    ? say('expected.nothingMeasured')
+                    : say('expected.readWithinDay', {
+                        length: length(r.height.came.mm),
+                        within: length((r.height.came.high - r.height.came.low) / 2),
+                        dayNumber: r.height.came.dayNumber,
+                      })}
+                </td>
+                <td>{label(r.winner.said)}</td>
+                <td>{label(r.winner.came)}</td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+    </div>
   );
 }

@@ -33,15 +33,7 @@ const PERIODS: Record<SheetPeriod, string> = spoken({
   whole: 'printRoom.allDays',
 });
 
-/** The sentence that says on what and how it is printed. */
-export function PrintSentence({
-  what,
-  paper,
-  choices,
-  sheets,
-  teams,
-  onChange,
-}: {
+interface SentenceProps {
   what: PrintableId;
   /** The word by which the paper is chosen. */
   paper: ReactNode;
@@ -49,7 +41,10 @@ export function PrintSentence({
   sheets: readonly PaperSheet[];
   teams: InvestigationRecords['investigation']['teams'];
   onChange: (part: Partial<Choices>) => void;
-}) {
+}
+
+/** The sentence that says on what and how it is printed. */
+export function PrintSentence({ what, paper, choices, sheets, teams, onChange }: SentenceProps) {
   if (what === 'stick-labels' || what === 'pot-labels')
     return (
       <Say
@@ -99,6 +94,10 @@ export function PrintSentence({
       />
     );
   if (what !== 'record-sheets' || sheets.length === 0) return <Say it="printRoom.onPaperTitle" paper={paper} />;
+  return <RecordsSentence paper={paper} choices={choices} sheets={sheets} teams={teams} onChange={onChange} />;
+}
+
+function RecordsSentence({ paper, choices, sheets, teams, onChange }: Omit<SentenceProps, 'what'>) {
   const startsOf = (period: SheetPeriod) => [...new Set(sheets.flatMap((s) => (s.period === period ? [s.from] : [])))];
   // The one that holds what was chosen before, or the next after it.
   const near = (period: SheetPeriod) => {
