@@ -58,27 +58,13 @@ export function Wall({
       earlier: before === null || outline === 'none' ? null : standingsOn(ids, readings, before),
     };
   }, [records, investigation, readings, day, before, by, outline, measure]);
-  const topMm = useMemo(() => {
-    const pegs = by === 'team' ? investigation.expected.map((e) => e.heightMm ?? 0) : [];
-    const goal = investigation.outlook?.goal?.mm;
-    return wallTop(readings, goal ? [...pegs, goal] : pegs, investigation.resolution === 'quarter-in');
-  }, [readings, investigation, by]);
+  const topMm = useTop(records, by);
   const phone = width < PHONE;
   const inSight = phone ? shown.groups.filter((g, i) => (single === null ? i === 0 : g.key === single)) : shown.groups;
   const shelves = wallShelves(inSight, { standings: shown.standings, measure, width, alone: phone, whole });
   const opened = shown.groups.find((g) => g.key === whole);
   const plantHeight = shelves.length > 1 ? 190 : phone ? 300 : Math.min(640, Math.max(260, window.innerHeight - AROUND));
-  const lineUp = {
-    investigation,
-    standings: shown.standings,
-    earlier: shown.earlier,
-    day,
-    beforeDay: before,
-    width,
-    topMm,
-    chosen,
-    onChoose: setChosen,
-  };
+  const lineUp = { ...shown, investigation, day, beforeDay: before, width, topMm, chosen, onChoose: setChosen };
   const counts = measure.quantity === 'count-of' && measure.noun !== null;
   const drawn = measure.drawn === 'height';
   const story = investigation.containers.find((c) => c.id === chosen);
@@ -104,14 +90,7 @@ export function Wall({
       {phone && (
         <GroupSwitch groups={shown.groups} open={inSight[0] ?? null} onOpen={(key) => (setSingle(key), setWhole(null))} />
       )}
-      {opened && (
-        <p className="wall-whole no-print">
-          {say('wall.allOf', { countContainers: opened.containers.length, title: opened.title })}{' '}
-          <button type="button" className="btn btn-plain" onClick={() => setWhole(null)}>
-            {say('wall.backGroups')}
-          </button>
-        </p>
-      )}
+      {opened && <WholeGroup of={opened.containers.length} title={opened.title} onBack={() => setWhole(null)} />}
       <div ref={holder}>
         {shelves.map((groups, i) => (
           <div key={groups.map((g) => g.key).join(' ')}>
@@ -153,6 +132,26 @@ function useMeasure({ investigation, readings }: InvestigationRecords) {
   }, [measures, readings]);
   const measure = measures.find((m) => m.code === code) ?? first;
   return { measures, measure, setCode };
+}
+
+/** Up to what height the wall reaches, mm. */
+function useTop({ investigation, readings }: InvestigationRecords, by: Grouping): number {
+  return useMemo(() => {
+    const pegs = by === 'team' ? investigation.expected.map((e) => e.heightMm ?? 0) : [];
+    const goal = investigation.outlook?.goal?.mm;
+    return wallTop(readings, goal ? [...pegs, goal] : pegs, investigation.resolution === 'quarter-in');
+  }, [readings, investigation, by]);
+}
+
+function WholeGroup({ of, title, onBack }: { of: number; title: string; onBack: () => void }) {
+  return (
+    <p className="wall-whole no-print">
+      {say('wall.allOf', { countContainers: of, title })}{' '}
+      <button type="button" className="btn btn-plain" onClick={onBack}>
+        {say('wall.backGroups')}
+      </button>
+    </p>
+  );
 }
 
 /** How many stand how, in one line. */

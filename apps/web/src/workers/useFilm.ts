@@ -118,29 +118,36 @@ export function useFilm(film: FilmAsked | null): FilmBeside {
       making,
       show,
       stop,
-      gif: async (cut, msEach) => {
-        setMaking(0);
-        const made = await ask({ kind: 'gif', cut, msEach }, ['made', 'failed']);
-        return made?.kind === 'made' ? made.bytes : null;
-      },
-      pngs: async (cut) => {
-        setMaking(0);
-        const made = await ask({ kind: 'pngs', cut }, ['made', 'failed']);
-        return made?.kind === 'made' ? made.bytes : null;
-      },
-      cut: async (cut) => {
-        const made = await ask({ kind: 'cut', cut }, ['cut', 'failed']);
-        return made?.kind === 'cut' ? made.bitmaps : [];
-      },
-      outline: async (id) => {
-        const drawn = await ask({ kind: 'outline', id }, ['outlined', 'failed']);
-        return drawn?.kind === 'outlined' ? drawn.bitmap : null;
-      },
-      live: async (bitmap) => {
-        const seen = await ask({ kind: 'live', bitmap }, ['seen', 'failed'], [bitmap]);
-        return seen?.kind === 'seen' ? seen.seen : null;
-      },
+      ...asking(ask, () => setMaking(0)),
     }),
     [progress, counted, thumbs, shown, making, show, stop, ask],
   );
 }
+
+type Ask = (question: FilmQuestion, kinds: FilmAnswer['kind'][], transfer?: Transferable[]) => Promise<FilmAnswer | null>;
+
+/** What the worker is asked for once it has the film. */
+const asking = (ask: Ask, begin: () => void): Pick<FilmBeside, 'gif' | 'pngs' | 'cut' | 'outline' | 'live'> => ({
+  gif: async (cut, msEach) => {
+    begin();
+    const made = await ask({ kind: 'gif', cut, msEach }, ['made', 'failed']);
+    return made?.kind === 'made' ? made.bytes : null;
+  },
+  pngs: async (cut) => {
+    begin();
+    const made = await ask({ kind: 'pngs', cut }, ['made', 'failed']);
+    return made?.kind === 'made' ? made.bytes : null;
+  },
+  cut: async (cut) => {
+    const made = await ask({ kind: 'cut', cut }, ['cut', 'failed']);
+    return made?.kind === 'cut' ? made.bitmaps : [];
+  },
+  outline: async (id) => {
+    const drawn = await ask({ kind: 'outline', id }, ['outlined', 'failed']);
+    return drawn?.kind === 'outlined' ? drawn.bitmap : null;
+  },
+  live: async (bitmap) => {
+    const seen = await ask({ kind: 'live', bitmap }, ['seen', 'failed'], [bitmap]);
+    return seen?.kind === 'seen' ? seen.seen : null;
+  },
+});

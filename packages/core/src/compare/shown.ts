@@ -129,20 +129,8 @@ export function shownOf(
         fromZero: false,
       });
     }
-    case 'area': {
-      const number = (v: number) => figures(inUnit(v), 3);
-      const area = say('compare.unitTimesDays', { unit: unit || (measure.noun?.[1] ?? '') }).trim();
-      return filled({
-        name: say('compare.areaUnderLine', { name }),
-        unit: area,
-        inUnit,
-        number,
-        words: (v) => `${number(v)} ${area}`,
-        size: (d) => `${number(Math.abs(d))} ${area}`,
-        more: say('compare.moreAreaUnderLine'),
-        less: say('compare.lessAreaUnderLine'),
-      });
-    }
+    case 'area':
+      return area(measure, resolution);
     case 'highest':
       return filled({
         ...plain(measure, resolution),
@@ -163,6 +151,24 @@ export function shownOf(
         drawsPlants: measure.drawn === 'height',
       });
   }
+}
+
+function area(measure: Measure, resolution: RulerResolution): Shown {
+  const { name } = measure;
+  const unit = summaryUnit(measure, resolution);
+  const inUnit = (v: number) => summaryValue(measure, v, resolution);
+  const number = (v: number) => figures(inUnit(v), 3);
+  const area = say('compare.unitTimesDays', { unit: unit || (measure.noun?.[1] ?? '') }).trim();
+  return filled({
+    name: say('compare.areaUnderLine', { name }),
+    unit: area,
+    inUnit,
+    number,
+    words: (v) => `${number(v)} ${area}`,
+    size: (d) => `${number(Math.abs(d))} ${area}`,
+    more: say('compare.moreAreaUnderLine'),
+    less: say('compare.lessAreaUnderLine'),
+  });
 }
 
 function plain(measure: Measure, resolution: RulerResolution) {

@@ -139,19 +139,7 @@ function Shelf({
   return (
     <g>
       <path d={`M${narrow ? left : 4} ${y}H${x(last)}`} stroke={INK} strokeWidth="1.2" />
-      <g transform={narrow ? `translate(${left + 10} ${y - shelf + 20})` : `translate(16 ${y - shelf / 2 - 6})`}>
-        <MarkShape code={stair.treatment.code} size={16} />
-        {stair.key.length === 1 && (
-          <text x="18" y="7" className="figure-code">
-            {stair.key}
-          </text>
-        )}
-        {linesOf(stair.label, narrow ? 30 : 15).map((l, i) => (
-          <text key={l} x={narrow ? 40 : -8} y={narrow ? 6 + 17 * i : 28 + 17 * i} className="figure-word">
-            {l}
-          </text>
-        ))}
-      </g>
+      <ShelfLabel stair={stair} y={y} narrow={narrow} left={left} shelf={shelf} />
       {boxes.map((b) => (
         <g key={`${b.from} ${b.to}`}>
           <rect
@@ -199,6 +187,36 @@ function Shelf({
         </text>
       )}
       <title>{say('compare.ofUp', { label: stair.label, up, total: stair.total, noun })}</title>
+    </g>
+  );
+}
+
+function ShelfLabel({
+  stair,
+  y,
+  narrow,
+  left,
+  shelf,
+}: {
+  stair: SproutStair;
+  y: number;
+  narrow: boolean;
+  left: number;
+  shelf: number;
+}) {
+  return (
+    <g transform={narrow ? `translate(${left + 10} ${y - shelf + 20})` : `translate(16 ${y - shelf / 2 - 6})`}>
+      <MarkShape code={stair.treatment.code} size={16} />
+      {stair.key.length === 1 && (
+        <text x="18" y="7" className="figure-code">
+          {stair.key}
+        </text>
+      )}
+      {linesOf(stair.label, narrow ? 30 : 15).map((l, i) => (
+        <text key={l} x={narrow ? 40 : -8} y={narrow ? 6 + 17 * i : 28 + 17 * i} className="figure-word">
+          {l}
+        </text>
+      ))}
     </g>
   );
 }

@@ -1,3 +1,4 @@
+import { type Emblem } from '@bright-sprout/contracts/access';
 import { say } from '@bright-sprout/words/say';
 import { type PointFigure } from '@bright-sprout/core/conclude/points/point';
 import { daysBetween } from '@bright-sprout/core/calendar/days';
@@ -67,7 +68,6 @@ export function PlantsPoint({
         const container = investigation.containers.find((c) => c.id === p.containerId);
         if (!container) return null;
         const x = room.left + slot * (i + 0.5);
-        const team = investigation.teams.find((t) => t.id === container.teamId);
         const y = p.value === null ? bottom : axis.at(shown.inUnit(p.value));
         return (
           <g key={p.containerId}>
@@ -92,33 +92,56 @@ export function PlantsPoint({
               <path d={`M${room.left} ${y}H${x}`} stroke={INK} strokeWidth="1.6" strokeDasharray="6 4" />
             )}
             {!small && (
-              <g>
-                <path
-                  d={`M${x - 22} ${bottom + 10}h44l-5 30h-34z`}
-                  fill={p.marked ? INK : '#fff'}
-                  stroke={INK}
-                  strokeWidth="1.5"
-                />
-                <text x={x} y={bottom + 30} textAnchor="middle" className="figure-code" fill={p.marked ? '#fff' : INK}>
-                  {figure.band ? container.code : `${daysBetween(container.sownOn, figure.day)} d`}
-                </text>
-                <text x={x - (team ? 12 : 0)} y={bottom + 60} textAnchor="middle" className="figure-code">
-                  {p.value === null ? '–' : shown.number(p.value)}
-                </text>
-                {team && (
-                  <path
-                    d={EMBLEM_PATHS[team.emblem]}
-                    transform={`translate(${x + 8} ${bottom + 45}) scale(0.75)`}
-                    fillRule="evenodd"
-                    fill={INK}
-                  />
-                )}
-              </g>
+              <Pot
+                x={x}
+                bottom={bottom}
+                marked={p.marked}
+                face={figure.band ? container.code : `${daysBetween(container.sownOn, figure.day)} d`}
+                value={p.value === null ? '–' : shown.number(p.value)}
+                emblem={investigation.teams.find((t) => t.id === container.teamId)?.emblem ?? null}
+              />
             )}
           </g>
         );
       })}
       <rect x={room.left} y={bottom} width={width - room.left - room.right} height={small ? 4 : 6} fill={SOIL} />
     </svg>
+  );
+}
+
+/** The pot under a plant, with what it grew to and whose it is. */
+function Pot({
+  x,
+  bottom,
+  marked,
+  face,
+  value,
+  emblem,
+}: {
+  x: number;
+  bottom: number;
+  marked: boolean;
+  face: string;
+  value: string;
+  emblem: Emblem | null;
+}) {
+  return (
+    <g>
+      <path d={`M${x - 22} ${bottom + 10}h44l-5 30h-34z`} fill={marked ? INK : '#fff'} stroke={INK} strokeWidth="1.5" />
+      <text x={x} y={bottom + 30} textAnchor="middle" className="figure-code" fill={marked ? '#fff' : INK}>
+        {face}
+      </text>
+      <text x={x - (emblem ? 12 : 0)} y={bottom + 60} textAnchor="middle" className="figure-code">
+        {value}
+      </text>
+      {emblem && (
+        <path
+          d={EMBLEM_PATHS[emblem]}
+          transform={`translate(${x + 8} ${bottom + 45}) scale(0.75)`}
+          fillRule="evenodd"
+          fill={INK}
+        />
+      )}
+    </g>
   );
 }

@@ -92,27 +92,40 @@ export function Poster({
       {blocks.map((b) => {
         const from = y;
         y += 34 + b.lines.length * b.size * 1.24 + 30;
-        return (
-          <g key={b.name}>
-            <text x={x} y={from} fontSize="20" className="paper-second">
-              {b.name}
-            </text>
-            {b.lines.map((line, i) => (
-              <text
-                key={i}
-                x={x}
-                y={from + 36 + b.size * 1.24 * i}
-                fontSize={b.size}
-                className={b.heading ? 'paper-heading' : undefined}
-              >
-                {line}
-              </text>
-            ))}
-          </g>
-        );
+        return <Block key={b.name} {...b} x={x} y={from} />;
       })}
       <Foot team={team} className={investigation.class.name} width={width} height={height} x={x} />
     </PaperPage>
+  );
+}
+
+/** What was found out, under its heading. */
+function Block({
+  name,
+  lines,
+  size,
+  heading,
+  x,
+  y,
+}: {
+  name: string;
+  lines: readonly string[];
+  size: number;
+  heading: boolean;
+  x: number;
+  y: number;
+}) {
+  return (
+    <g>
+      <text x={x} y={y} fontSize="20" className="paper-second">
+        {name}
+      </text>
+      {lines.map((line, i) => (
+        <text key={i} x={x} y={y + 36 + size * 1.24 * i} fontSize={size} className={heading ? 'paper-heading' : undefined}>
+          {line}
+        </text>
+      ))}
+    </g>
   );
 }
 

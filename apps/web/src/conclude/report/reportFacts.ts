@@ -58,20 +58,7 @@ export function reportFacts(
     const reason = end?.readings.find((r) => r.state === 'lost')?.lostReason;
     return end ? [say('conclude.lostOnDay', { code: c.code, lost: LOST_WORDS[reason ?? 'other'], day: day(end.day) })] : [];
   });
-  const slips = currentReadings(readings).flatMap((r) => {
-    if (!ids.has(r.containerId) || r.supersedes === null) return [];
-    const [now, was] = [valueOf(r, measure.code), valueOf(replacedBy(readings, r.id)[0] ?? r, measure.code)];
-    return now !== null && was !== null && now !== was
-      ? [
-          say('conclude.dayBecame', {
-            get: codeOf.get(r.containerId),
-            day: day(r.day),
-            was: summaryWords(measure, was, resolution),
-            became: summaryWords(measure, now, resolution),
-          }),
-        ]
-      : [];
-  });
+  const slips = slipsOf(records, ids, measure);
   const blanks = (lesson?.days ?? []).flatMap((d) => {
     const missing = own
       .filter((c) => c.sownOn <= d && lookOn(looks.get(c.id) ?? [], d).state === 'not-checked')
@@ -84,7 +71,7 @@ export function reportFacts(
   const rows = expectedAndCame(comparedRecords(records), expectations(investigation), resolution).filter(
     (r) => of === null || r.team === of.nickname,
   );
-  const label = (code: string | null) => investigation.treatments.find((t) => t.code === code)?.label ?? 'none';
+  const label = (code: string | null) => investigation.treatments.find((t) => t.code === code)?.label ?? say('conclude.none');
   return {
     team: of?.nickname ?? null,
     className: investigation.class.name,
@@ -96,18 +83,7 @@ export function reportFacts(
     staggered: new Set(containers.map((c) => c.sownOn)).size > 1,
     days: lesson?.days ?? [],
     factor: investigation.factor,
-    treatments: investigation.treatments
-      .map((t) => {
-        const seeds = containers.filter((c) => c.treatment === t.code).map((c) => c.seedsSown);
-        return {
-          code: t.code,
-          label: t.label,
-          control: t.control,
-          containers: seeds.length,
-          seeds: [Math.min(...seeds), Math.max(...seeds)] as [number, number],
-        };
-      })
-      .filter((t) => t.containers > 0),
+    treatments: treatmentsOf(investigation),
     planned: investigation.origin === 'planned',
     split: splitWords(investigation.split),
     steps: investigation.runSheet.map(runStepWords),
@@ -126,16 +102,7 @@ export function reportFacts(
         ? say('conclude.meanOverDaysSince', { name: measure.name })
         : '',
     found: answer.claim || null,
-    claims: claims
-      .filter((c) => of === null || c.team.id === of.id)
-      .map((view) => {
-        const claim = teamClaimOf(view.entries);
-        const said = hasBegun(claim) ? claimInWords(records, claim) : { text: '', saw: [] };
-        const asked = view.notes
-          .filter((n) => n.kind === 'question')
-          .map((n) => `${n.text}${claim.answers[n.id] ? ` ${claim.answers[n.id]}` : ''}`);
-        return { team: view.team.nickname, text: said.text, saw: said.saw, because: claim.reasoning.trim(), asked };
-      }),
+    claims: claims.filter((c) => of === null || c.team.id === of.id).map((view) => claimOf(view, records)),
     causes: (answer.answer?.causes ?? [])
       // A report goes home: whose ruler it may have been is a question for the bench.
       .filter((c: Cause) => c.verdict === 'ask' && c.code !== 'team')
@@ -145,6 +112,49 @@ export function reportFacts(
       }),
     next,
   };
+}
+
+function treatmentsOf({ treatments, containers }: InvestigationRecords['investigation']): ReportFacts['treatments'] {
+  return treatments
+    .map((t) => {
+      const seeds = containers.filter((c) => c.treatment === t.code).map((c) => c.seedsSown);
+      return {
+        code: t.code,
+        label: t.label,
+        control: t.control,
+        containers: seeds.length,
+        seeds: [Math.min(...seeds), Math.max(...seeds)] as [number, number],
+      };
+    })
+    .filter((t) => t.containers > 0);
+}
+
+function claimOf(view: TeamClaimView, records: InvestigationRecords): ReportFacts['claims'][number] {
+  const claim = teamClaimOf(view.entries);
+  const said = hasBegun(claim) ? claimInWords(records, claim) : { text: '', saw: [] };
+  const asked = view.notes
+    .filter((n) => n.kind === 'question')
+    .map((n) => `${n.text}${claim.answers[n.id] ? ` ${claim.answers[n.id]}` : ''}`);
+  return { team: view.team.nickname, text: said.text, saw: said.saw, because: claim.reasoning.trim(), asked };
+}
+
+/** What was written down wrong and corrected, with both values. */
+function slipsOf({ investigation, readings }: InvestigationRecords, ids: ReadonlySet<string>, measure: Measure): string[] {
+  const { resolution, containers, sownOn } = investigation;
+  return currentReadings(readings).flatMap((r) => {
+    if (!ids.has(r.containerId) || r.supersedes === null) return [];
+    const [now, was] = [valueOf(r, measure.code), valueOf(replacedBy(readings, r.id)[0] ?? r, measure.code)];
+    return now !== null && was !== null && now !== was
+      ? [
+          say('conclude.dayBecame', {
+            get: containers.find((c) => c.id === r.containerId)?.code,
+            day: daysBetween(sownOn, r.day),
+            was: summaryWords(measure, was, resolution),
+            became: summaryWords(measure, now, resolution),
+          }),
+        ]
+      : [];
+  });
 }
 
 /** What one team expected, beside what came, as one line. */

@@ -58,11 +58,7 @@ function Compare({ records, day, onLook }: { records: InvestigationRecords; day:
   const asked = useAsked(records, day, onLook);
   const { askable, question, measure, ask, searchOf } = asked;
   const together = useTakenTogether(records, question, asked.alike);
-  const roomQuery = useRoom(investigation.class.id);
-  const room = useMemo(
-    () => roomDays(roomQuery.data?.readings ?? [], 'temperature', investigation.class.timeZone),
-    [roomQuery.data, investigation.class.timeZone],
-  );
+  const room = useWarmth(investigation);
   const readingError = useReadingError(investigation.id);
   const found = useQuestionAnswer({
     records,
@@ -77,16 +73,8 @@ function Compare({ records, day, onLook }: { records: InvestigationRecords; day:
   const sureness = answer?.sureness.ok ? answer.sureness : null;
   const { compared } = together;
   const told = { records, compared, question: together.question, measure, groups, shown, sureness };
-  const [before, setBefore] = useState<Before | null>(null);
+  const { before, ask: askAndForget, switchPolicy, back } = useBefore(question, sureness, ask);
   const [hidden, setHidden] = useState(false);
-  const askAndForget = (change: Partial<Question>) => {
-    setBefore(null);
-    ask(change);
-  };
-  const switchPolicy = (change: Partial<Question>) => {
-    if (sureness) setBefore({ question, contrasts: sureness.contrasts });
-    ask(change);
-  };
   return (
     <section aria-label={say('compare.compare')}>
       <CompareSentence
@@ -117,27 +105,8 @@ function Compare({ records, day, onLook }: { records: InvestigationRecords; day:
             </Waiting>
           ) : (
             <>
-              {hidden ? (
-                <section className="section">
-                  <p className="second">{say('compare.seeSayBeforeRead')}</p>
-                  <button type="button" className="btn" onClick={() => setHidden(false)}>
-                    {say('compare.showPageSays')}
-                  </button>
-                </section>
-              ) : (
-                <ClaimWords claim={claim} />
-              )}
-              {before && sureness && (
-                <WhatMoved
-                  before={before}
-                  now={sureness.contrasts}
-                  shown={shown}
-                  onBack={() => {
-                    setBefore(null);
-                    ask(before.question);
-                  }}
-                />
-              )}
+              {hidden ? <SeeFirst onShow={() => setHidden(false)} /> : <ClaimWords claim={claim} />}
+              {before && sureness && <WhatMoved before={before} now={sureness.contrasts} shown={shown} onBack={back} />}
               {sureness && !hidden && (
                 <SurenessPart
                   sureness={sureness}
@@ -209,4 +178,42 @@ function SurenessPart({
       )}
     </section>
   );
+}
+
+/** The page says nothing while the class looks. */
+function SeeFirst({ onShow }: { onShow: () => void }) {
+  return (
+    <section className="section">
+      <p className="second">{say('compare.seeSayBeforeRead')}</p>
+      <button type="button" className="btn" onClick={onShow}>
+        {say('compare.showPageSays')}
+      </button>
+    </section>
+  );
+}
+
+/** How warm the room was, day by day. */
+function useWarmth({ class: { id, timeZone } }: InvestigationRecords['investigation']) {
+  const { data } = useRoom(id);
+  return useMemo(() => roomDays(data?.readings ?? [], 'temperature', timeZone), [data, timeZone]);
+}
+
+type Ask = (change: Partial<Question>) => void;
+
+/** What stood there before a policy was switched, to see what that moved and to go back to it. */
+function useBefore(question: Question, sureness: Sureness | null, ask: Ask) {
+  const [before, setBefore] = useState<Before | null>(null);
+  const askAndForget = (change: Partial<Question>) => {
+    setBefore(null);
+    ask(change);
+  };
+  const switchPolicy = (change: Partial<Question>) => {
+    if (sureness) setBefore({ question, contrasts: sureness.contrasts });
+    ask(change);
+  };
+  const back = () => {
+    setBefore(null);
+    if (before) ask(before.question);
+  };
+  return { before, ask: askAndForget, switchPolicy, back };
 }

@@ -2,7 +2,7 @@ import { type PlanView } from '@bright-sprout/contracts/answers/plans';
 import { type SavePlanRequest } from '@bright-sprout/contracts/plans';
 import { type PlanDocument } from '@bright-sprout/core/plan/document/planDocument';
 import { mergePlans, withoutRefused } from '@bright-sprout/core/plan/document/mergePlans';
-import { useEffect, useMemo, useReducer, useRef, useState } from 'react';
+import { useCallback, useEffect, useMemo, useReducer, useRef, useState } from 'react';
 import { isProblem, request, ServerProblem } from '../../api/client';
 import { deviceDraft } from '../../entry/deviceDraft';
 import { useAskBeforeLeaving } from '../../page/useAskBeforeLeaving';
@@ -50,22 +50,9 @@ function unsavedOf({ document, sown }: PlanView, kept: Unsaved | null): Unsaved 
  * when somebody else was faster.
  */
 export function usePlanDraft(opened: PlanView) {
-  const draft = useMemo(
-    () =>
-      deviceDraft<Unsaved>(`plan ${opened.id}`, ({ version, document, base }) =>
-        version && document ? { version, base, document } : null,
-      ),
-    [opened.id],
-  );
+  const { draft, steps } = useDrafts(opened.id);
   const [unsaved] = useState(() => unsavedOf(opened, draft.read()));
-  const steps = useMemo(
-    () => deviceDraft<Steps>(`plan-steps ${opened.id}`, ({ now, past }) => (now && Array.isArray(past) ? { now, past } : null)),
-    [opened.id],
-  );
-  const [history, dispatch] = useReducer(reduce, opened.document, (saved) => {
-    const begun = withSteps(saved, steps.read());
-    return unsaved ? historyOf(begun, unsaved.document) : begun;
-  });
+  const { history, dispatch, acts } = useHistory(opened.document, steps.read, unsaved);
   const [saving, setSaving] = useState<Saving>('saved');
   const [theirs, setTheirs] = useState<PlanView | null>(unsaved && unsaved.version !== opened.version ? opened : null);
   const [refusal, setRefusal] = useState<ServerProblem | null>(null);
@@ -76,6 +63,15 @@ export function usePlanDraft(opened: PlanView) {
   const base = useRef(unsaved?.base ?? opened.document);
   const sending = useRef(false);
   const { now } = history;
+  const put = useCallback(
+    async (document: PlanDocument) => {
+      const body: SavePlanRequest = { classId: opened.classId, version: version.current, document };
+      const answer = await request<PlanView>('PUT', `/plans/${opened.id}`, body);
+      version.current = answer.version;
+      base.current = document;
+    },
+    [opened],
+  );
   const latest = useLatest(now);
   useEffect(() => {
     if (opened.sown || theirs) return;
@@ -85,12 +81,6 @@ export function usePlanDraft(opened: PlanView) {
     const send = async () => {
       if (sending.current) return setRetry((n) => n + 1);
       sending.current = true;
-      const put = async (document: PlanDocument) => {
-        const body: SavePlanRequest = { classId: opened.classId, version: version.current, document };
-        const answer = await request<PlanView>('PUT', `/plans/${opened.id}`, body);
-        version.current = answer.version;
-        base.current = document;
-      };
       try {
         await put(now);
         lastSaved.current = now;
@@ -116,53 +106,84 @@ export function usePlanDraft(opened: PlanView) {
     };
     const timer = setTimeout(() => void send(), GATHER_MS);
     return () => clearTimeout(timer);
-  }, [now, retry, theirs, opened, latest]);
+  }, [now, retry, theirs, opened, latest, put]);
   useEffect(() => {
     if (opened.sown) return;
     if (now === lastSaved.current) draft.drop();
     else draft.keep({ version: version.current, document: now, base: base.current });
   }, [now, saving, retry, theirs, opened, draft]);
-  useEffect(() => {
-    if (saving === 'saved' && history.past.length > 0) steps.keep({ now, past: history.past.slice(-STEPS_KEPT) });
-  }, [saving, now, history.past, steps]);
+  useKeptSteps(steps, history, saving);
   const blocked = opened.sown || theirs !== null;
   useSendOnLeaving(() => {
     if (blocked || latest.current === lastSaved.current) return;
-    const body: SavePlanRequest = { classId: opened.classId, version: version.current, document: latest.current };
     // Where it does not come through, it is still kept on the device.
-    request('PUT', `/plans/${opened.id}`, body).then(draft.drop, () => undefined);
+    put(latest.current).then(draft.drop, () => undefined);
   });
   useAskBeforeLeaving(saving !== 'saved');
+  const goOnFrom = (theirs: PlanView) => {
+    version.current = theirs.version;
+    base.current = theirs.document;
+    setTheirs(null);
+  };
   return {
     plan: now,
     version: () => version.current,
-    change: (change: (plan: PlanDocument) => PlanDocument) => dispatch({ kind: 'change', change }),
-    undo: history.past.length > 0 ? () => dispatch({ kind: 'undo' }) : null,
-    redo: history.future.length > 0 ? () => dispatch({ kind: 'redo' }) : null,
+    ...acts,
     saving,
     refusal,
     theirs,
     /** Goes on with the other version; ours can be had back with undo no longer. */
     takeTheirs: () => {
       if (!theirs) return;
-      version.current = theirs.version;
+      goOnFrom(theirs);
       lastSaved.current = theirs.document;
-      base.current = theirs.document;
       dispatch({ kind: 'replace', plan: theirs.document });
-      setTheirs(null);
       setSaving('saved');
     },
     /** Goes on with ours and with what they changed elsewhere. */
     keepOurs: () => {
       if (!theirs) return;
       const merged = mergePlans(base.current, latest.current, theirs.document);
-      version.current = theirs.version;
-      base.current = theirs.document;
+      goOnFrom(theirs);
       dispatch({ kind: 'change', change: () => merged });
-      setTheirs(null);
       setRetry((n) => n + 1);
     },
   };
+}
+
+function useHistory(saved: PlanDocument, stepsOf: () => Steps | null, unsaved: Unsaved | null) {
+  const [history, dispatch] = useReducer(reduce, saved, (first) => {
+    const begun = withSteps(first, stepsOf());
+    return unsaved ? historyOf(begun, unsaved.document) : begun;
+  });
+  const acts = {
+    change: (change: (plan: PlanDocument) => PlanDocument) => dispatch({ kind: 'change', change }),
+    undo: history.past.length > 0 ? () => dispatch({ kind: 'undo' }) : null,
+    redo: history.future.length > 0 ? () => dispatch({ kind: 'redo' }) : null,
+  };
+  return { history, dispatch, acts };
+}
+
+function useKeptSteps(steps: ReturnType<typeof useDrafts>['steps'], { now, past }: History<PlanDocument>, saving: Saving) {
+  useEffect(() => {
+    if (saving === 'saved' && past.length > 0) steps.keep({ now, past: past.slice(-STEPS_KEPT) });
+  }, [saving, now, past, steps]);
+}
+
+/** What of a plan is kept on the device: what is not saved yet, and the steps that can be undone. */
+function useDrafts(id: string) {
+  const draft = useMemo(
+    () =>
+      deviceDraft<Unsaved>(`plan ${id}`, ({ version, document, base }) =>
+        version && document ? { version, base, document } : null,
+      ),
+    [id],
+  );
+  const steps = useMemo(
+    () => deviceDraft<Steps>(`plan-steps ${id}`, ({ now, past }) => (now && Array.isArray(past) ? { now, past } : null)),
+    [id],
+  );
+  return { draft, steps };
 }
 
 /** The plan with the steps that led to it, where they are those of this very version. */

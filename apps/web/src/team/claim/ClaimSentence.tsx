@@ -88,30 +88,24 @@ export function ClaimSentence({
         </span>{' '}
         {parts.verb === 'less' || parts.verb === 'more' ? <Say it="teamClaim.thanGroup" group={against} /> : against}{' '}
         {subject.when && (
-          <span className={mark('when')}>
-            <RuledWord
-              name={say('teamClaim.when')}
-              value={parts.when ? 'yes' : 'no'}
-              choices={[
-                { value: 'no' as const, label: say('teamClaim.addWhen') },
-                { value: 'yes' as const, label: subject.when },
-              ]}
-              onChoose={(v) => change({ when: v === 'yes' })}
-            />
-          </span>
+          <MayStand
+            className={mark('when')}
+            name={say('teamClaim.when')}
+            stands={parts.when}
+            add={say('teamClaim.addWhen')}
+            words={subject.when}
+            onChange={(when) => change({ when })}
+          />
         )}{' '}
         {size !== '' && (
-          <span className={mark('size')}>
-            <RuledWord
-              name={say('teamClaim.howMuch')}
-              value={parts.size ? 'yes' : 'no'}
-              choices={[
-                { value: 'no' as const, label: say('teamClaim.addMuch') },
-                { value: 'yes' as const, label: say('teamClaim.byAbout', { size }) },
-              ]}
-              onChoose={(v) => change({ size: v === 'yes' })}
-            />
-          </span>
+          <MayStand
+            className={mark('size')}
+            name={say('teamClaim.howMuch')}
+            stands={parts.size}
+            add={say('teamClaim.addMuch')}
+            words={say('teamClaim.byAbout', { size })}
+            onChange={(stands) => change({ size: stands })}
+          />
         )}
         .
       </div>
@@ -119,6 +113,37 @@ export function ClaimSentence({
         {say('teamClaim.writeOwnWords')}
       </button>
     </>
+  );
+}
+
+/** A part of the sentence that may stand there or be left out. */
+function MayStand({
+  className,
+  name,
+  stands,
+  add,
+  words,
+  onChange,
+}: {
+  className: string;
+  name: string;
+  stands: boolean;
+  add: string;
+  words: string;
+  onChange: (stands: boolean) => void;
+}) {
+  return (
+    <span className={className}>
+      <RuledWord
+        name={name}
+        value={stands ? 'yes' : 'no'}
+        choices={[
+          { value: 'no' as const, label: add },
+          { value: 'yes' as const, label: words },
+        ]}
+        onChoose={(v) => onChange(v === 'yes')}
+      />
+    </span>
   );
 }
 

@@ -81,35 +81,22 @@ export function PictureClaim({
             {PICTURES.map(({ verb, heights }) => {
               const chosen = verb === 'cannot' ? parts.lead === 'cannot' : parts.lead !== 'cannot' && parts.verb === verb;
               return (
-                <button
+                <VerbPicture
                   key={verb}
-                  type="button"
-                  className="btn"
-                  aria-pressed={chosen}
-                  onClick={() =>
+                  verb={verb}
+                  heights={heights}
+                  chosen={chosen}
+                  words={
+                    verb === 'cannot'
+                      ? say('teamClaim.cannotTell')
+                      : verb === 'alike'
+                        ? say('teamClaim.theSame')
+                        : verbWords(verb, subject)
+                  }
+                  onChoose={() =>
                     change(verb === 'cannot' ? { lead: 'cannot', verb: parts.verb || 'less' } : { lead: 'saw', verb })
                   }
-                >
-                  <svg width="84" height="70" viewBox="0 0 84 70" aria-hidden="true">
-                    {verb === 'cannot' ? (
-                      <text x="42" y="56" textAnchor="middle" fontSize="58" fontWeight="800" fill="currentColor">
-                        ?
-                      </text>
-                    ) : (
-                      heights.map((h, i) => (
-                        <g key={i} transform={`translate(${24 + 36 * i} 64)`}>
-                          <PlantDrawing habit="grass" heightMm={h} leaves={null} face={`${i}`} scale={1} />
-                        </g>
-                      ))
-                    )}
-                    {verb !== 'cannot' && <rect y="64" width="84" height="5" fill={SOIL} />}
-                  </svg>
-                  {verb === 'cannot'
-                    ? say('teamClaim.cannotTell')
-                    : verb === 'alike'
-                      ? say('teamClaim.theSame')
-                      : verbWords(verb, subject)}
-                </button>
+                />
               );
             })}
           </div>
@@ -123,5 +110,34 @@ export function PictureClaim({
         </p>
       )}
     </>
+  );
+}
+
+/** Two plants beside each other, as one says that they stood. */
+function VerbPicture({
+  verb,
+  heights,
+  chosen,
+  words,
+  onChoose,
+}: (typeof PICTURES)[number] & { chosen: boolean; words: string; onChoose: () => void }) {
+  return (
+    <button type="button" className="btn" aria-pressed={chosen} onClick={onChoose}>
+      <svg width="84" height="70" viewBox="0 0 84 70" aria-hidden="true">
+        {verb === 'cannot' ? (
+          <text x="42" y="56" textAnchor="middle" fontSize="58" fontWeight="800" fill="currentColor">
+            ?
+          </text>
+        ) : (
+          heights.map((h, i) => (
+            <g key={i} transform={`translate(${24 + 36 * i} 64)`}>
+              <PlantDrawing habit="grass" heightMm={h} leaves={null} face={`${i}`} scale={1} />
+            </g>
+          ))
+        )}
+        {verb !== 'cannot' && <rect y="64" width="84" height="5" fill={SOIL} />}
+      </svg>
+      {words}
+    </button>
   );
 }

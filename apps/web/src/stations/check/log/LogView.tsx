@@ -1,3 +1,4 @@
+import { type Measure } from '@bright-sprout/core/measures/measure';
 import { type IsoDay } from '@bright-sprout/core/calendar/days';
 import { say } from '@bright-sprout/words/say';
 import { spoken } from '@bright-sprout/words/spoken';
@@ -77,30 +78,9 @@ function Log({ records }: { records: InvestigationRecords }) {
               <img src={picture} alt={say('log.filledSheet')} />
             </div>
           )}
-          {measures.length > 1 && !sheet && (
-            <div className="ruled-sentence no-print">
-              <Say
-                it="log.cellsShowWhat"
-                what={
-                  <RuledWord
-                    name={say('log.cellsShow')}
-                    value={measure.code}
-                    choices={measures.map((m) => ({ value: m.code, label: m.name }))}
-                    onChoose={setCode}
-                  />
-                }
-              />
-            </div>
-          )}
+          {measures.length > 1 && !sheet && <CellsShow measures={measures} measure={measure} onMeasure={setCode} />}
           <p className="log-filters no-print" role="group" aria-label={say('log.show')}>
-            {!sheet &&
-              (Object.keys(FILTERS) as LogFilter[]).map((f) => (
-                <button key={f} type="button" className="btn" aria-pressed={filter === f} onClick={() => setFilter(f)}>
-                  {FILTERS[f]}
-                  {f === 'missing' && ` (${missing.length})`}
-                  {f === 'doubtful' && ` (${doubtful.length})`}
-                </button>
-              ))}
+            {!sheet && <Filters filter={filter} onFilter={setFilter} missing={missing.length} doubtful={doubtful.length} />}
             <span role="status">{entry.words}</span>
           </p>
           {days.length === 0 ? (
@@ -143,10 +123,7 @@ function Log({ records }: { records: InvestigationRecords }) {
               entry={entry}
             />
           ) : (
-            <section className="section">
-              <h2>{say('log.oneLook')}</h2>
-              <p>{say('log.chooseCellStoryWrote')}</p>
-            </section>
+            <NoCell />
           )}
           {sheet ? (
             <PaperSheetExchange
@@ -184,4 +161,59 @@ function useRowsAndDays(records: InvestigationRecords, today: IsoDay) {
     [sheet, allRows],
   );
   return { sheets, sheet, days, rows };
+}
+
+function Filters({
+  filter,
+  onFilter,
+  missing,
+  doubtful,
+}: {
+  filter: LogFilter;
+  onFilter: (filter: LogFilter) => void;
+  missing: number;
+  doubtful: number;
+}) {
+  return (Object.keys(FILTERS) as LogFilter[]).map((f) => (
+    <button key={f} type="button" className="btn" aria-pressed={filter === f} onClick={() => onFilter(f)}>
+      {FILTERS[f]}
+      {f === 'missing' && ` (${missing})`}
+      {f === 'doubtful' && ` (${doubtful})`}
+    </button>
+  ));
+}
+
+function CellsShow({
+  measures,
+  measure,
+  onMeasure,
+}: {
+  measures: readonly Measure[];
+  measure: Measure;
+  onMeasure: (code: string) => void;
+}) {
+  return (
+    <div className="ruled-sentence no-print">
+      <Say
+        it="log.cellsShowWhat"
+        what={
+          <RuledWord
+            name={say('log.cellsShow')}
+            value={measure.code}
+            choices={measures.map((m) => ({ value: m.code, label: m.name }))}
+            onChoose={onMeasure}
+          />
+        }
+      />
+    </div>
+  );
+}
+
+function NoCell() {
+  return (
+    <section className="section">
+      <h2>{say('log.oneLook')}</h2>
+      <p>{say('log.chooseCellStoryWrote')}</p>
+    </section>
+  );
 }

@@ -50,16 +50,7 @@ export function GreenCurve({
               className="weekend"
             />
           ))}
-        {[0, 25, 50, 75, 100].map((s) => (
-          <g key={s}>
-            <path d={`M${LEFT} ${y(s)}H${width - RIGHT}`} className={s === 50 ? 'half' : s === 0 ? 'ground' : 'grid'} />
-            {s % 50 === 0 && (
-              <text x={LEFT - 7} y={y(s) + 5} textAnchor="end" className="strong">
-                {s}
-              </text>
-            )}
-          </g>
-        ))}
+        <Shares to={width - RIGHT} y={y} />
         <text x={LEFT + 6} y={TOP + 12}>
           {say('pictures.green')}
         </text>
@@ -111,6 +102,24 @@ export function GreenCurve({
           ))}
       </svg>
     </div>
+  );
+}
+
+/** Lines of the shares, half of all the strongest. */
+function Shares({ to, y }: { to: number; y: Place }) {
+  return (
+    <>
+      {[0, 25, 50, 75, 100].map((s) => (
+        <g key={s}>
+          <path d={`M${LEFT} ${y(s)}H${to}`} className={s === 50 ? 'half' : s === 0 ? 'ground' : 'grid'} />
+          {s % 50 === 0 && (
+            <text x={LEFT - 7} y={y(s) + 5} textAnchor="end" className="strong">
+              {s}
+            </text>
+          )}
+        </g>
+      ))}
+    </>
   );
 }
 

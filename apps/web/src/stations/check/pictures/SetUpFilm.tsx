@@ -118,16 +118,7 @@ export function SetUpFilm({ investigation, film, onDone }: Props) {
             <Count name={say('pictures.behindOther')} value={rows} onChange={(r) => reshape(columns, r)} />
           </p>
         )}
-        <p className="set-up-grid">
-          <label>
-            {say('pictures.widthCm')}
-            <input className="form-control" inputMode="decimal" value={wide} onChange={(e) => setWide(e.target.value)} />
-          </label>
-          <label>
-            {say('pictures.depthCm')}
-            <input className="form-control" inputMode="decimal" value={deep} onChange={(e) => setDeep(e.target.value)} />
-          </label>
-        </p>
+        <Size wide={wide} onWide={setWide} deep={deep} onDeep={setDeep} />
         <p className="second">{say('pictures.sizePictureKeepsRight')}</p>
         {save.error && <ProblemNotice error={save.error} />}
         <p className="d-flex gap-2 flex-wrap">
@@ -146,6 +137,31 @@ export function SetUpFilm({ investigation, film, onDone }: Props) {
       </div>
       <PanFromAbove investigation={investigation} columns={columns} cells={cells} onPut={put} />
     </form>
+  );
+}
+
+function Size({
+  wide,
+  onWide,
+  deep,
+  onDeep,
+}: {
+  wide: string;
+  onWide: (cm: string) => void;
+  deep: string;
+  onDeep: (cm: string) => void;
+}) {
+  return (
+    <p className="set-up-grid">
+      <label>
+        {say('pictures.widthCm')}
+        <input className="form-control" inputMode="decimal" value={wide} onChange={(e) => onWide(e.target.value)} />
+      </label>
+      <label>
+        {say('pictures.depthCm')}
+        <input className="form-control" inputMode="decimal" value={deep} onChange={(e) => onDeep(e.target.value)} />
+      </label>
+    </p>
   );
 }
 

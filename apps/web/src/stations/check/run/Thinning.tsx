@@ -13,11 +13,13 @@ type Drawn = Staying<ContainerView>;
 
 const ordinal = (n: number) => say('run.ordinal', { n });
 
+type Rule = 'lot' | 'middle';
+
 /** Which seedlings stay: by lot, so that nobody keeps the strongest of one treatment only. */
 export function Thinning({ records: { investigation, readings } }: { records: InvestigationRecords }) {
   const entering = useTeacherEntering(investigation);
   const [keep, setKeep] = useState(String(investigation.bench.plants));
-  const [rule, setRule] = useState<'lot' | 'middle'>('lot');
+  const [rule, setRule] = useState<Rule>('lot');
   const [lot, setLot] = useState(() => Math.floor(Math.random() * 10_000));
   const [counts, setCounts] = useState<Record<string, string>>({});
   const done = entering.care.filter((c) => c.kind === 'thin');
@@ -48,26 +50,7 @@ export function Thinning({ records: { investigation, readings } }: { records: In
   return (
     <section className="section run-wide">
       <h2>{say('run.thin')}</h2>
-      <div className="run-fields">
-        <Field label={say('run.seedlingsStay')}>
-          {(props) => (
-            <Form.Control type="number" min={1} max={100} value={keep} onChange={(e) => setKeep(e.target.value)} {...props} />
-          )}
-        </Field>
-        <Field label={say('run.which')}>
-          {(props) => (
-            <Form.Select value={rule} onChange={(e) => setRule(e.target.value as typeof rule)} {...props}>
-              <option value="lot">{say('run.byLot')}</option>
-              <option value="middle">{say('run.middleRow')}</option>
-            </Form.Select>
-          )}
-        </Field>
-        {rule === 'lot' && (
-          <button type="button" className="btn" onClick={() => setLot((n) => n + 101)}>
-            {say('run.drawAgain')}
-          </button>
-        )}
-      </div>
+      <RuleFields keep={keep} onKeep={setKeep} rule={rule} onRule={setRule} onDrawAgain={() => setLot((n) => n + 101)} />
       <p className="second">{say('run.countLabelAroundLot', { containerName: investigation.containerName, lot, rule })}</p>
       {rows.length === 0 ? (
         <p>{say('run.nothingLeftThin')}</p>
@@ -114,5 +97,42 @@ export function Thinning({ records: { investigation, readings } }: { records: In
       )}
       {entering.error && <ProblemNotice error={entering.error} />}
     </section>
+  );
+}
+
+function RuleFields({
+  keep,
+  onKeep,
+  rule,
+  onRule,
+  onDrawAgain,
+}: {
+  keep: string;
+  onKeep: (keep: string) => void;
+  rule: Rule;
+  onRule: (rule: Rule) => void;
+  onDrawAgain: () => void;
+}) {
+  return (
+    <div className="run-fields">
+      <Field label={say('run.seedlingsStay')}>
+        {(props) => (
+          <Form.Control type="number" min={1} max={100} value={keep} onChange={(e) => onKeep(e.target.value)} {...props} />
+        )}
+      </Field>
+      <Field label={say('run.which')}>
+        {(props) => (
+          <Form.Select value={rule} onChange={(e) => onRule(e.target.value as Rule)} {...props}>
+            <option value="lot">{say('run.byLot')}</option>
+            <option value="middle">{say('run.middleRow')}</option>
+          </Form.Select>
+        )}
+      </Field>
+      {rule === 'lot' && (
+        <button type="button" className="btn" onClick={onDrawAgain}>
+          {say('run.drawAgain')}
+        </button>
+      )}
+    </div>
   );
 }

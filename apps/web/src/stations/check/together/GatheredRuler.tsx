@@ -67,26 +67,7 @@ export function GatheredRuler({ readings, shown, resolution, habit, code, height
         <WholePlant soil={soil} topMm={topMm} unit={unit} medianMm={summary.medianMm} habit={habit} code={code} />
         {shown && (
           <>
-            <rect
-              x={SMALL.ruler - 28}
-              y={small(high)}
-              width={SMALL.width - SMALL.ruler + 14}
-              height={small(low) - small(high)}
-              className="gathered-frame"
-            />
-            <path
-              d={`M${SMALL.width - 14} ${small(high)}L${BIG.left} ${TOP}M${SMALL.width - 14} ${small(low)}L${BIG.left} ${soil + 20}`}
-              className="gathered-lens"
-            />
-            <rect
-              x={BIG.left}
-              y={TOP}
-              width={BIG.width}
-              height={soil + 20 - TOP}
-              fill="#F5F7FA"
-              stroke="#2A1B2E"
-              strokeWidth="2"
-            />
+            <Lens from={[small(high), small(low)]} soil={soil} />
             <rect
               x={BIG.left + 3}
               y={big(summary.highMm)}
@@ -130,6 +111,20 @@ export function GatheredRuler({ readings, shown, resolution, habit, code, height
         )}
       </svg>
     </div>
+  );
+}
+
+/** What of the small ruler is enlarged beside it. */
+function Lens({ from: [top, foot], soil }: { from: [number, number]; soil: number }) {
+  return (
+    <>
+      <rect x={SMALL.ruler - 28} y={top} width={SMALL.width - SMALL.ruler + 14} height={foot - top} className="gathered-frame" />
+      <path
+        d={`M${SMALL.width - 14} ${top}L${BIG.left} ${TOP}M${SMALL.width - 14} ${foot}L${BIG.left} ${soil + 20}`}
+        className="gathered-lens"
+      />
+      <rect x={BIG.left} y={TOP} width={BIG.width} height={soil + 20 - TOP} fill="#F5F7FA" stroke="#2A1B2E" strokeWidth="2" />
+    </>
   );
 }
 

@@ -143,34 +143,33 @@ function SheetHead({
   );
 }
 
-/** The tables of one day; where there are more measures than one table can hold, the rest follows under it. */
-function dayBlocks(
-  { records, day, rows, heading }: DayOfSheet,
-  sheet: PaperSheet,
-  measures: readonly Measure[],
-  size: SheetSize,
-  paper: Paper,
-): { height: number; node: React.ReactNode }[] {
-  const { investigation } = records;
-  const width = paper.width - 2 * mm(MARGIN);
+type SheetColumn = PaperColumn & { ofContainer: boolean };
+
+/** A column with words to tick needs so much more room than one with an empty field. */
+const TICKS_SHARE = 2.4;
+const shareOf = (c: SheetColumn) => (c.ticks.length > 0 ? TICKS_SHARE : 1);
+
+/** What is asked of the plants of a day, by columns. */
+function columnsOf({ records: { investigation }, rows }: DayOfSheet, measures: readonly Measure[]): SheetColumn[] {
+  const { own } = investigation.bench;
   const habits = [...new Set(rows.map((r) => habitOf(investigation, r)))];
-  const rowHeight = mm(size === 'large' ? 14 : 9.5);
-  const columns = paperColumns(measures, investigation.resolution).map((c) => ({
+  return paperColumns(measures, investigation.resolution).map((c) => ({
     ...c,
     // Plants of these kinds show only some of the stages.
     ticks:
       c.ticks.length === 0
         ? []
-        : [...new Set(habits.flatMap((h) => choicesOf(measureOf(c.measure, investigation.bench.own)!, h)).map((x) => x.words))],
-    ofContainer: measureOf(c.measure, investigation.bench.own)!.of === 'container',
+        : [...new Set(habits.flatMap((h) => choicesOf(measureOf(c.measure, own)!, h)).map((x) => x.words))],
+    ofContainer: measureOf(c.measure, own)!.of === 'container',
   }));
-  const first = mm(rows.some((r) => r.name.length > 4) ? 32 : 24);
-  const states = mm(size === 'large' ? 17 : 13) * statesWords().length;
-  const room = width - first - states;
-  const tables: (PaperColumn & { ofContainer: boolean })[][] = [[]];
+}
+
+/** Columns in as many tables as they need. */
+function tablesOf(columns: readonly SheetColumn[], room: number): SheetColumn[][] {
+  const tables: SheetColumn[][] = [[]];
   let used = 0;
   for (const c of columns) {
-    const needed = NARROWEST * (c.ticks.length > 0 ? 2.4 : 1);
+    const needed = NARROWEST * shareOf(c);
     if (used + needed > room && tables[tables.length - 1]!.length > 0) {
       tables.push([]);
       used = 0;
@@ -178,111 +177,142 @@ function dayBlocks(
     tables[tables.length - 1]!.push(c);
     used += needed;
   }
+  return tables;
+}
+
+/** Where everything of a table lies. */
+interface TableMeasures {
+  columns: readonly (SheetColumn & { x: number; wide: number })[];
+  width: number;
+  /** Height of the heads. */
+  head: number;
+  /** Height of a row. */
+  tall: number;
+  text: number;
+  states: { words: string; middle: number; wide: number }[];
+}
+
+/** The tables of one day; where there are more measures than one table can hold, the rest follows under it. */
+function dayBlocks(
+  of: DayOfSheet,
+  sheet: PaperSheet,
+  measures: readonly Measure[],
+  size: SheetSize,
+  paper: Paper,
+): { height: number; node: React.ReactNode }[] {
+  const { records, day, rows, heading } = of;
+  const width = paper.width - 2 * mm(MARGIN);
+  const rowHeight = mm(size === 'large' ? 14 : 9.5);
+  const first = mm(rows.some((r) => r.name.length > 4) ? 32 : 24);
+  const wide = mm(size === 'large' ? 17 : 13);
+  const states = statesWords().map((words, i) => ({ words, middle: first + wide * (i + 0.5), wide }));
+  const from = first + wide * states.length;
+  const room = width - from;
   const last = lastValues(records, day);
-  return tables.map((part, t) => {
-    const shares = part.map((c) => (c.ticks.length > 0 ? 2.4 : 1));
-    const whole = shares.reduce((a, b) => a + b, 0);
-    const widths = shares.map((s) => (s / whole) * room);
+  return tablesOf(columnsOf(of, measures), room).map((part, t) => {
+    const whole = part.reduce((sum, c) => sum + shareOf(c), 0);
+    let x = from;
+    const columns = part.map((c) => {
+      const placed = { ...c, x, wide: (shareOf(c) / whole) * room };
+      x += placed.wide;
+      return placed;
+    });
     const tall = part.some((c) => c.ticks.length > 3) ? rowHeight * 1.35 : rowHeight;
-    const head = mm(16);
-    const height = head + tall * rows.length + mm(6);
-    const stateAt = (i: number) => first + (states / statesWords().length) * i;
-    const text = size === 'large' ? 22 : 17;
+    const table: TableMeasures = { columns, width, head: mm(16), tall, text: size === 'large' ? 22 : 17, states };
     return {
-      height,
+      height: table.head + tall * rows.length + mm(6),
       node: (
         <>
-          <text y="22" fontSize="21" className="paper-heading">
-            {t > 0 ? say('printRoom.headingGoesOn', { heading }) : heading}
-          </text>
-          {statesWords().map((s, i) => (
-            <g key={s}>
-              {wrapText(s, states / statesWords().length - 4, { size: 13, heading: false }).map((line, k, all) => (
-                <text
-                  key={line}
-                  x={stateAt(i) + states / statesWords().length / 2}
-                  y={head - 8 - 14 * (all.length - 1 - k)}
-                  textAnchor="middle"
-                  fontSize="13"
-                >
-                  {line}
-                </text>
-              ))}
+          <TableHeads table={table} heading={t > 0 ? say('printRoom.headingGoesOn', { heading }) : heading} />
+          {rows.map((row, r) => (
+            <g key={row.name} transform={`translate(0 ${table.head + tall * r})`}>
+              <TableRow table={table} row={row} before={(measure) => (day === sheet.days[0] ? last(row, measure) : '')} />
             </g>
           ))}
-          {part.map((c, i) => {
-            const x = first + states + widths.slice(0, i).reduce((a, b) => a + b, 0);
-            const name = wrapText(c.head, widths[i]! - 8, { size: 14, heading: false }).slice(0, 2);
-            return (
-              <g key={c.measure}>
-                {name.map((line, k) => (
-                  <text key={k} x={x + 5} y={head - 8 - 15 * (name.length - k)} fontSize="14" fontWeight="700">
-                    {line}
-                  </text>
-                ))}
-                <text x={x + 5} y={head - 8} fontSize="13" className="paper-second">
-                  {c.under}
-                </text>
-              </g>
-            );
-          })}
-          <path d={`M0 ${head}H${width}`} stroke="#2A1B2E" strokeWidth="2" />
-          {rows.map((row, r) => {
-            const y = head + tall * r;
-            return (
-              <g key={row.name} transform={`translate(0 ${y})`}>
-                <g transform={`translate(14 ${tall / 2})`}>
-                  <MarkShape code={row.treatment} size={18} />
-                </g>
-                <text
-                  x="32"
-                  y={tall / 2 + text * 0.36}
-                  fontSize={text * (row.name.length > 4 ? 1 : 1.25)}
-                  className="paper-heading"
-                >
-                  {row.name}
-                </text>
-                {statesWords().map((s, i) => (
-                  <rect
-                    key={s}
-                    x={stateAt(i) + states / statesWords().length / 2 - 8}
-                    y={tall / 2 - 8}
-                    width="16"
-                    height="16"
-                    fill="none"
-                    stroke="#2A1B2E"
-                    strokeWidth="1.4"
-                  />
-                ))}
-                {part.map((col, i) => {
-                  const x = first + states + widths.slice(0, i).reduce((a, b) => a + b, 0);
-                  const before = day === sheet.days[0] ? last(row, col.measure) : '';
-                  // What is of the container is asked once, at its first plant.
-                  const asked = !col.ofContainer || row.plant === '1';
-                  return (
-                    <g key={col.measure} transform={`translate(${x} 0)`}>
-                      <path d={`M0 0V${tall}`} stroke="#C9C5D1" strokeWidth="1" />
-                      {asked ? (
-                        <Ticks ticks={col.ticks} width={widths[i]!} height={tall} />
-                      ) : (
-                        <rect x="1" width={widths[i]! - 2} height={tall} fill="#E9E7EE" />
-                      )}
-                      {before !== '' && col.ticks.length === 0 && (
-                        <text x={widths[i]! - 5} y={tall - 5} textAnchor="end" fontSize="12" className="paper-second">
-                          {before}
-                        </text>
-                      )}
-                    </g>
-                  );
-                })}
-                <path d={`M0 ${tall}H${width}`} stroke="#C9C5D1" strokeWidth="1" />
-              </g>
-            );
-          })}
         </>
       ),
     };
   });
+}
+
+function TableHeads({ table: { columns, width, head, states }, heading }: { table: TableMeasures; heading: string }) {
+  return (
+    <>
+      <text y="22" fontSize="21" className="paper-heading">
+        {heading}
+      </text>
+      {states.map(({ words, middle, wide }) => (
+        <g key={words}>
+          {wrapText(words, wide - 4, { size: 13, heading: false }).map((line, k, all) => (
+            <text key={line} x={middle} y={head - 8 - 14 * (all.length - 1 - k)} textAnchor="middle" fontSize="13">
+              {line}
+            </text>
+          ))}
+        </g>
+      ))}
+      {columns.map((c) => {
+        const name = wrapText(c.head, c.wide - 8, { size: 14, heading: false }).slice(0, 2);
+        return (
+          <g key={c.measure}>
+            {name.map((line, k) => (
+              <text key={k} x={c.x + 5} y={head - 8 - 15 * (name.length - k)} fontSize="14" fontWeight="700">
+                {line}
+              </text>
+            ))}
+            <text x={c.x + 5} y={head - 8} fontSize="13" className="paper-second">
+              {c.under}
+            </text>
+          </g>
+        );
+      })}
+      <path d={`M0 ${head}H${width}`} stroke="#2A1B2E" strokeWidth="2" />
+    </>
+  );
+}
+
+function TableRow({
+  table: { columns, width, tall, text, states },
+  row,
+  before,
+}: {
+  table: TableMeasures;
+  row: LogRow;
+  /** What was last read of a measure; empty where it is not told. */
+  before: (measure: string) => string;
+}) {
+  return (
+    <>
+      <g transform={`translate(14 ${tall / 2})`}>
+        <MarkShape code={row.treatment} size={18} />
+      </g>
+      <text x="32" y={tall / 2 + text * 0.36} fontSize={text * (row.name.length > 4 ? 1 : 1.25)} className="paper-heading">
+        {row.name}
+      </text>
+      {states.map(({ words, middle }) => (
+        <rect key={words} x={middle - 8} y={tall / 2 - 8} width="16" height="16" fill="none" stroke="#2A1B2E" strokeWidth="1.4" />
+      ))}
+      {columns.map((c) => {
+        const told = before(c.measure);
+        return (
+          <g key={c.measure} transform={`translate(${c.x} 0)`}>
+            <path d={`M0 0V${tall}`} stroke="#C9C5D1" strokeWidth="1" />
+            {/* What is of the container is asked once, at its first plant. */}
+            {!c.ofContainer || row.plant === '1' ? (
+              <Ticks ticks={c.ticks} width={c.wide} height={tall} />
+            ) : (
+              <rect x="1" width={c.wide - 2} height={tall} fill="#E9E7EE" />
+            )}
+            {told !== '' && c.ticks.length === 0 && (
+              <text x={c.wide - 5} y={tall - 5} textAnchor="end" fontSize="12" className="paper-second">
+                {told}
+              </text>
+            )}
+          </g>
+        );
+      })}
+      <path d={`M0 ${tall}H${width}`} stroke="#C9C5D1" strokeWidth="1" />
+    </>
+  );
 }
 
 /** Words to tick, in as many columns as they need. */

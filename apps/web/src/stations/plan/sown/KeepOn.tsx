@@ -95,28 +95,32 @@ export function KeepOn({ records: { investigation, readings, photos } }: { recor
         {takeBack.error && <ProblemNotice error={takeBack.error} />}
         {change.error && <ProblemNotice error={change.error} />}
       </div>
+      <Deleting id={investigation.id} hasPictures={photos.length > 0} />
+    </section>
+  );
+}
+
+function Deleting({ id, hasPictures }: { id: string; hasPictures: boolean }) {
+  const navigate = useNavigate();
+  return (
+    <>
       <DeleteThis
         kind="investigation"
-        id={investigation.id}
+        id={id}
         words={say('sownPlan.deleteInvestigation')}
         before={
           <p>
             <Say
               it="sownPlan.takePackageAlongFirst"
-              link={(inside) => <Link to={`/investigations/${investigation.id}/take-along`}>{inside}</Link>}
+              link={(inside) => <Link to={`/investigations/${id}/take-along`}>{inside}</Link>}
             />
           </p>
         }
         onGone={() => void navigate('/keeping')}
       />
-      {photos.length > 0 && (
-        <DeleteThis
-          kind="pictures"
-          id={investigation.id}
-          words={say('sownPlan.deletePictures')}
-          onGone={() => void navigate('/keeping')}
-        />
+      {hasPictures && (
+        <DeleteThis kind="pictures" id={id} words={say('sownPlan.deletePictures')} onGone={() => void navigate('/keeping')} />
       )}
-    </section>
+    </>
   );
 }

@@ -92,46 +92,51 @@ function Plan({ records }: { records: InvestigationRecords }) {
         </section>
         <section className="section">
           <h2>{say('sownPlan.grownRead')}</h2>
-          <dl className="plan-facts">
-            <dt>{say('sownPlan.seed')}</dt>
-            <dd>
-              {investigation.origin === 'planned'
-                ? say('sownPlan.seedsInEach', {
-                    species: investigation.speciesName,
-                    seedsInWords: seedsInWords(containers),
-                    containerName,
-                  })
-                : investigation.speciesName}
-            </dd>
-            <dt>{say('sownPlan.grownIn')}</dt>
-            <dd>{investigation.methodName}</dd>
-            {investigation.brought && (
-              <>
-                <dt>{say('sownPlan.cameTable')}</dt>
-                <dd>
-                  {say('sownPlan.cameAs', {
-                    file: investigation.brought.fileName || say('sownPlan.withoutName'),
-                    someLeft: investigation.brought.leftOut > 0,
-                    leftOut: investigation.brought.leftOut,
-                    fromFirstCheck: investigation.brought.days === 'from-first-look',
-                  })}
-                </dd>
-              </>
-            )}
-            <dt>{say('sownPlan.sown')}</dt>
-            <dd>{isDated(investigation.sownOn) ? formatDay(investigation.sownOn) : say('sownPlan.nobodyWrote')}</dd>
-            <dt>{say('sownPlan.rulerRead')}</dt>
-            <dd>{RESOLUTION_WORDS[investigation.resolution]}</dd>
-            <dt>{say('sownPlan.yetCounts')}</dt>
-            <dd>
-              {investigation.beforeSprouting === 'zero' ? say('sownPlan.heightZeroMeans') : say('sownPlan.heightNamedMean')}
-            </dd>
-          </dl>
+          <Facts investigation={investigation} />
         </section>
         <KeepOn records={records} />
         <Predicted investigationId={investigation.id} />
       </div>
     </>
+  );
+}
+
+function Facts({ investigation }: { investigation: InvestigationRecords['investigation'] }) {
+  const { containers, containerName } = investigation;
+  return (
+    <dl className="plan-facts">
+      <dt>{say('sownPlan.seed')}</dt>
+      <dd>
+        {investigation.origin === 'planned'
+          ? say('sownPlan.seedsInEach', {
+              species: investigation.speciesName,
+              seedsInWords: seedsInWords(containers),
+              containerName,
+            })
+          : investigation.speciesName}
+      </dd>
+      <dt>{say('sownPlan.grownIn')}</dt>
+      <dd>{investigation.methodName}</dd>
+      {investigation.brought && (
+        <>
+          <dt>{say('sownPlan.cameTable')}</dt>
+          <dd>
+            {say('sownPlan.cameAs', {
+              file: investigation.brought.fileName || say('sownPlan.withoutName'),
+              someLeft: investigation.brought.leftOut > 0,
+              leftOut: investigation.brought.leftOut,
+              fromFirstCheck: investigation.brought.days === 'from-first-look',
+            })}
+          </dd>
+        </>
+      )}
+      <dt>{say('sownPlan.sown')}</dt>
+      <dd>{isDated(investigation.sownOn) ? formatDay(investigation.sownOn) : say('sownPlan.nobodyWrote')}</dd>
+      <dt>{say('sownPlan.rulerRead')}</dt>
+      <dd>{RESOLUTION_WORDS[investigation.resolution]}</dd>
+      <dt>{say('sownPlan.yetCounts')}</dt>
+      <dd>{investigation.beforeSprouting === 'zero' ? say('sownPlan.heightZeroMeans') : say('sownPlan.heightNamedMean')}</dd>
+    </dl>
   );
 }
 
