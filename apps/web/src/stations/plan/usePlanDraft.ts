@@ -52,7 +52,7 @@ function unsavedOf({ document, sown }: PlanView, kept: Unsaved | null): Unsaved 
 export function usePlanDraft(opened: PlanView) {
   const { draft, steps } = useDrafts(opened.id);
   const [unsaved] = useState(() => unsavedOf(opened, draft.read()));
-  const { history, dispatch, acts } = useHistory(opened.document, steps.read, unsaved);
+  const { history, now, dispatch, acts } = useHistory(opened.document, steps.read, unsaved);
   const [saving, setSaving] = useState<Saving>('saved');
   const [theirs, setTheirs] = useState<PlanView | null>(unsaved && unsaved.version !== opened.version ? opened : null);
   const [refusal, setRefusal] = useState<ServerProblem | null>(null);
@@ -62,7 +62,6 @@ export function usePlanDraft(opened: PlanView) {
   /** What the server has: the last saved plan, or what of it was not refused. */
   const base = useRef(unsaved?.base ?? opened.document);
   const sending = useRef(false);
-  const { now } = history;
   const put = useCallback(
     async (document: PlanDocument) => {
       const body: SavePlanRequest = { classId: opened.classId, version: version.current, document };
@@ -161,7 +160,7 @@ function useHistory(saved: PlanDocument, stepsOf: () => Steps | null, unsaved: U
     undo: history.past.length > 0 ? () => dispatch({ kind: 'undo' }) : null,
     redo: history.future.length > 0 ? () => dispatch({ kind: 'redo' }) : null,
   };
-  return { history, dispatch, acts };
+  return { history, now: history.now, dispatch, acts };
 }
 
 function useKeptSteps(steps: ReturnType<typeof useDrafts>['steps'], { now, past }: History<PlanDocument>, saving: Saving) {
