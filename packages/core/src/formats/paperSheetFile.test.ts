@@ -57,3 +57,50 @@ test('what cannot be read is told by its line, and the rest stands', () => {
     /not the file of a sheet/,
   );
 });
+
+const HEADS = ['plant', 'date', 'state', 'height (cm)', 'lost because'];
+const readLines = (...lines: string[][]) => readPaperSheet(sheetOf([HEADS, ...lines]), NAMES, DAYS, FACTS);
+
+test.each([[['plant', 'state']], [['date', 'state']]])('a file with the columns %j is none of a sheet', (headings) => {
+  const { looks, problems } = readPaperSheet({ headings, rows: [] }, NAMES, DAYS, FACTS);
+  expect([looks, problems.length]).toEqual([[], 1]);
+});
+
+test('columns may stand in any order, and blanks about what is written say nothing', () => {
+  const sheet = {
+    headings: ['height (cm)', 'state', 'lost because', 'date', 'plant'],
+    rows: [
+      { line: 2, cells: [' 12.5 ', ' ', '', ' 2026-03-16 ', ' A1 '] },
+      { line: 3, cells: ['', ' lost ', ' eaten ', '2026-03-18T00:00', 'A1'] },
+    ],
+  };
+  expect(readPaperSheet(sheet, NAMES, DAYS, FACTS)).toEqual({
+    problems: [],
+    looks: [
+      expect.objectContaining({
+        name: 'A1',
+        day: '2026-03-16',
+        state: 'measured',
+        findings: [expect.objectContaining({ value: 125 })],
+      }),
+      { name: 'A1', day: '2026-03-18', state: 'lost', findings: [], lostReason: 'eaten' },
+    ],
+  });
+  const dated = { headings: ['date', 'plant', 'height (cm)'], rows: [{ line: 2, cells: ['2026-03-16', 'A1', '3'] }] };
+  expect(readPaperSheet(dated, NAMES, DAYS, FACTS)).toMatchObject({ problems: [], looks: [{ state: 'measured' }] });
+});
+
+test('a state and what was found have to fit; a loss without a reason has another one; a count of none goes with not up', () => {
+  expect(readLines(['A1', '2026-03-16', 'measured', '', '']).problems[0]!.sentence).toMatch(/nothing stands beside it/);
+  expect(readLines(['A1', '2026-03-16', 'moved', '', '']).problems[0]!.sentence).toMatch(/is not a state/);
+  expect(readLines(['A1', '2026-03-16', 'lost', '', 'bored']).looks).toMatchObject([{ state: 'lost', lostReason: 'other' }]);
+  const counts = { ...FACTS, measures: BUILT_IN.filter((m) => m.code === 'seeds-up') };
+  const sheet = sheetOf([
+    ['plant', 'date', 'state', counts.measures[0]!.name],
+    ['A1', '2026-03-16', 'not-up', '0'],
+    ['B1', '2026-03-16', 'not-up', '2'],
+  ]);
+  const { looks, problems } = readPaperSheet(sheet, NAMES, DAYS, counts);
+  expect(looks).toEqual([{ name: 'A1', day: '2026-03-16', state: 'not-up', findings: [], lostReason: null }]);
+  expect(problems.map((p) => p.line)).toEqual([3]);
+});

@@ -67,3 +67,47 @@ test('letters that cannot be read are told, and a long record is thinned evenly'
   expect([file.thinnedBy, file.readings.length]).toEqual([5, 6000]);
   expect(file.readings[2]!.at).toBe(minute(5));
 });
+
+test.each(['24:00', '12:60', '12:30:60'])('%s is no time of a clock, one less is', (clock) => {
+  expect(read(`time;temp °C\n2026-03-19 ${clock};20\n`)).toEqual([]);
+  const [last, ...before] = clock.split(':').reverse();
+  const earlier = clock === '24:00' ? '23:59' : [...before.reverse(), String(Number(last) - 1)].join(':');
+  expect(read(`time;temp °C\n2026-03-19 ${earlier};20\n`)).toHaveLength(1);
+});
+
+test.each(['2026-02-30 12:00', '2026-03-19T12:00:00+99:99', '12:00', '2026-03-19'])('%s is no moment', (stamp) => {
+  expect(readLoggerCsv(`time;temp °C\n${stamp};20\n`, 'UTC')).toMatchObject({ ok: true, readings: [], skipped: [{ line: 2 }] });
+});
+
+test('a temperature from −40 to 70 °C can be, none beyond; no light below nothing; what is no number is told', () => {
+  const text =
+    'temp °C;time;lux\n-40;2026-03-19 14:00;0\n-41;2026-03-19 14:10;-1\n 70 ; 2026-03-19 14:20 ;5\n71;2026-03-19 14:30;much\n';
+  const file = readLoggerCsv(text, 'UTC');
+  if (!file.ok) throw new Error(file.reason);
+  expect(file.readings.map((r) => r.value)).toEqual([-40, 0, 70, 5]);
+  expect(file.skipped.map((s) => s.line)).toEqual([3, 3, 5, 5]);
+});
+
+test('only temperatures are asked about for °F, from more than 45 for half of the time; a zero is no reading of them', () => {
+  const of = (head: string, ...values: number[]) =>
+    readLoggerCsv(`time;${head}\n${values.map((v, i) => `2026-03-19 1${i}:00;${v}`).join('\n')}\n`, 'UTC').ok;
+  expect(of('lux', 900, 900)).toBe(true);
+  expect(of('temp', 45, 45)).toBe(true);
+  expect(of('temp', 46, 46)).toBe(false);
+  expect(of('temp', 0, 0, 0, 68, 68)).toBe(false);
+  expect(of('temp', 0, 0)).toBe(true);
+});
+
+test('a heading that names a time and a measure is the time; °F converts temperatures alone', () => {
+  expect(read('temperature time;lux\n2026-03-19 14:30;500\n', 'UTC', 'fahrenheit')).toEqual([
+    { at: '2026-03-19T14:30:00.000Z', kind: 'light', value: 500 },
+  ]);
+});
+
+test('a record of a single kind is thinned evenly too; what is no table says so', () => {
+  const minute = (i: number) => new Date(Date.parse('2026-03-01T00:00:00Z') + i * 60_000).toISOString();
+  const file = readLoggerCsv(`time;temp °C\n${Array.from({ length: 6001 }, (_, i) => `${minute(i)};20`).join('\n')}\n`, 'UTC');
+  if (!file.ok) throw new Error(file.reason);
+  expect([file.thinnedBy, file.readings[1]!.at]).toEqual([2, minute(2)]);
+  expect(readLoggerCsv('', 'UTC').ok).toBe(false);
+});

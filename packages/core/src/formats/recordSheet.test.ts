@@ -30,3 +30,15 @@ test('what cannot be read is told by line, and the rest stands', () => {
   expect(readRecordSheet('a,b\n1,2\n', NAMES, SETTING).problems[0]!.sentence).toMatch(/no column named/);
   expect(readRecordSheet('plant,b\nA1,2\n', NAMES, SETTING).problems[0]!.sentence).toMatch(/no column with a day/);
 });
+
+test('from the day after sowing to today, blanks about it or not; lines without a name say nothing; what is no table says so', () => {
+  const text = 'plant;2026-03-04;2026-03-19\n A1 ; 3 ; 4 \n;5;6\n';
+  const { entries, problems } = readRecordSheet(text, NAMES, SETTING);
+  expect(problems).toEqual([]);
+  expect(entries.map((e) => [e.name, e.day])).toEqual([
+    ['A1', '2026-03-04'],
+    ['A1', '2026-03-19'],
+  ]);
+  for (const wrong of ['', 'a,b\n1,2\n', 'plant,b\nA1,2\n'])
+    expect(readRecordSheet(wrong, NAMES, SETTING)).toMatchObject({ entries: [], problems: [{ line: 1 }] });
+});
