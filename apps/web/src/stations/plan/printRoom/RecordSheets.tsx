@@ -204,7 +204,7 @@ function dayBlocks(
   const width = paper.width - 2 * mm(MARGIN);
   const rowHeight = mm(size === 'large' ? 14 : 9.5);
   const first = mm(rows.some((r) => r.name.length > 4) ? 32 : 24);
-  const wide = mm(size === 'large' ? 17 : 13);
+  const wide = mm(size === 'large' ? 20 : 16.5);
   const states = statesWords().map((words, i) => ({ words, middle: first + wide * (i + 0.5), wide }));
   const from = first + wide * states.length;
   const room = width - from;
