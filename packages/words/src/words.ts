@@ -33,16 +33,18 @@ export function spellAmerican(so: boolean): void {
   american = so;
 }
 
-/** The words that are spoken now. */
-export function wordsNow(): Words {
-  const words = spoken();
-  if (!american || words.locale !== 'en-GB') return words;
+/** The same words spelt as in America; of other languages it changes nothing. */
+export function speltAmerican(words: Words): Words {
+  if (words.locale !== 'en-GB') return words;
   const there = asInAmerica.get(words);
   if (there) return there;
   const spelt = { ...words, locale: AMERICAN };
   asInAmerica.set(words, spelt);
   return spelt;
 }
+
+/** The words that are spoken now. */
+export const wordsNow = (): Words => (american ? speltAmerican(spoken()) : spoken());
 
 /** A message in the spelling of a locale; the same as any where nothing differs. */
 export const messageOf = ({ locale, messages }: Words, key: string): Message | undefined =>

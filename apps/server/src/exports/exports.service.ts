@@ -16,6 +16,7 @@ import { Photo } from '../photos/photo.entity';
 import { Plan } from '../plans/plan.entity';
 import { notFound } from '../problems/problem';
 import { VERSION } from '../version';
+import { spellAs } from '../words/spoken';
 import { calendarFile } from './calendarFile';
 import { ExportRecords } from './exportRecords.service';
 import { PACKAGE_FORMAT, PACKAGE_VERSION, writePackage } from './packageFile';
@@ -41,27 +42,27 @@ export class ExportsService {
   ) {}
 
   async csv(teacher: TeacherRequester, id: string): Promise<NamedFile<string>> {
-    const records = await this.investigations.records(teacher, id);
+    const records = await this.records(teacher, id);
     const { findings, clock } = await this.exported.of(records);
     return { name: `${nameOf(records)}.csv`, content: csvOf(findingsTable(findings, clock)) };
   }
 
   async workbook(teacher: TeacherRequester, id: string): Promise<NamedFile<Buffer>> {
-    const records = await this.investigations.records(teacher, id);
+    const records = await this.records(teacher, id);
     const tables = await this.tables(records);
     const sheets = [...tables.slice(0, -1), planTable(records.investigation), tables[tables.length - 1]!];
     return { name: `${nameOf(records)}.xlsx`, content: await workbookOf(sheets) };
   }
 
   async plan(teacher: TeacherRequester, id: string): Promise<NamedFile<PlanFile>> {
-    const records = await this.investigations.records(teacher, id);
+    const records = await this.records(teacher, id);
     const plan = await this.planOf(id);
     if (!plan) throw notFound(told('exports.planInvestigation'));
     return { name: `${nameOf(records)}-plan.json`, content: plan };
   }
 
   async calendar(teacher: TeacherRequester, id: string): Promise<NamedFile<string>> {
-    const records = await this.investigations.records(teacher, id);
+    const records = await this.records(teacher, id);
     const calendar = calendarFile(records.investigation);
     if (calendar === null) throw notFound(told('exports.calendarInvestigation'));
     return { name: `${nameOf(records)}.ics`, content: calendar };
@@ -74,7 +75,7 @@ export class ExportsService {
     licence: LicenceName,
     { begin, write }: { begin: (name: string) => void; write: (piece: Uint8Array) => Promise<void> },
   ): Promise<void> {
-    const records = await this.investigations.records(teacher, id);
+    const records = await this.records(teacher, id);
     const { investigation } = records;
     const whole = { format: PACKAGE_FORMAT, version: PACKAGE_VERSION, ...(await wholeRows(this.db, id)) };
     const pictures = await this.pictures(records);
@@ -94,6 +95,13 @@ export class ExportsService {
       },
       write,
     );
+  }
+
+  /** The records, and what is written of them spelt as their class does. */
+  private async records(teacher: TeacherRequester, id: string): Promise<InvestigationRecords> {
+    const records = await this.investigations.records(teacher, id);
+    spellAs(records.investigation.resolution);
+    return records;
   }
 
   private async tables(records: InvestigationRecords): Promise<ExportTable[]> {

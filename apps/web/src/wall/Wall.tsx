@@ -1,6 +1,6 @@
 import { say } from '@bright-sprout/words/say';
 import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
-import { type IsoDay } from '@bright-sprout/core/calendar/days';
+import { formatDay, type IsoDay } from '@bright-sprout/core/calendar/days';
 import { findingOf } from '@bright-sprout/core/measures/finding';
 import { type Measure } from '@bright-sprout/core/measures/measure';
 import { countsSeeds } from '@bright-sprout/core/measures/registry';
@@ -16,10 +16,10 @@ import { ValueWall } from './ValueWall';
 import { PlantStory } from './PlantStory';
 import { countDetail, type Grouping, wallGroups } from './wallGroups';
 import { WallHeadings } from './WallHeadings';
-import { WallKey } from './WallKey';
 import { WallMissing } from './WallMissing';
 import { type Outline, WallSentence } from './WallSentence';
 import { wallShelves } from './wallShelves';
+import { Say } from '../words/Say';
 import './wall.scss';
 
 const PHONE = 640;
@@ -196,5 +196,28 @@ function GroupSwitch({
         </button>
       ))}
     </div>
+  );
+}
+
+/** What the lines, pegs and outlines of the wall mean; only of those that are there. */
+function WallKey({ groups, outlined }: { groups: LineUpGroup[]; outlined: IsoDay | null }) {
+  return (
+    <p className="wall-key">
+      {groups.some((g) => g.peg) && (
+        <>
+          <Say it="wall.teamExpectedTallest" span={<span className="key-peg" />} />
+        </>
+      )}
+      {outlined && (
+        <>
+          <span className="key-ghost" /> {formatDay(outlined)}
+        </>
+      )}
+      {groups.some((g) => g.summary) && (
+        <>
+          <Say it="wall.meanIntervalPlants" span={<span className="key-mean" />} />
+        </>
+      )}
+    </p>
   );
 }

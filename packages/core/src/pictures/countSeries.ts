@@ -1,7 +1,6 @@
-import { calmed } from './calmed';
 import { type GreenIndex, greenMask, greenThreshold, type IndexHistogram, indexHistogram, percentGreen } from './greenness';
 import { type LightFacts, lightOf, type LightProblem, lightProblem } from './light';
-import { type Picture } from './picture';
+import { blankPicture, type Picture } from './picture';
 import { countedMask, type SectionGrid, sectionMask } from './sectionGrid';
 
 /** Which way of counting it was: changes whenever the same picture could give another number. */
@@ -76,4 +75,27 @@ export function countSeries(
     return { mask, problem, green: problem === null ? greenOfSections(mask, picture, grid) : grid.cells.map(() => null) };
   });
   return { threshold, usual, counted };
+}
+
+/** Each pixel as the mean of itself and the eight around it, the nearer the more (1, 2, 1 in each direction): in dim light the grain of a small sensor would have colours of its own. */
+function calmed(picture: Picture): Picture {
+  const { width, height, data } = picture;
+  const made = blankPicture(width, height);
+  const across = new Float32Array(width * 3);
+  for (let y = 0; y < height; y++) {
+    const above = Math.max(0, y - 1) * width * 4;
+    const here = y * width * 4;
+    const below = Math.min(height - 1, y + 1) * width * 4;
+    for (let x = 0; x < width; x++)
+      for (let c = 0; c < 3; c++) {
+        const i = x * 4 + c;
+        across[x * 3 + c] = data[above + i]! + 2 * data[here + i]! + data[below + i]!;
+      }
+    for (let x = 0; x < width; x++) {
+      const [left, right] = [x === 0 ? 0 : x - 1, x === width - 1 ? x : x + 1];
+      for (let c = 0; c < 3; c++)
+        made.data[here + x * 4 + c] = (across[left * 3 + c]! + 2 * across[x * 3 + c]! + across[right * 3 + c]!) / 16;
+    }
+  }
+  return made;
 }

@@ -11,10 +11,17 @@ import { Empty, Loaded } from '../../page/Notices';
 import { PageHead } from '../../page/PageHead';
 import { WhatComes } from './WhatComes';
 import { NewClass } from './NewClass';
-import { WhatWaits } from './WhatWaits';
 import { WhatLooksWrong } from './WhatLooksWrong';
-import { Shelves } from './Shelves';
-import { titleOf } from './titleOf';
+import { heightOf } from '@bright-sprout/core/measures/finding';
+import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
+import { recordedDays } from '@bright-sprout/core/readings/standing';
+import { useRef } from 'react';
+import { useWidth } from '../../page/useWidth';
+import { Shelf } from './Shelf';
+import { type ClassView } from '@bright-sprout/contracts/answers/classes';
+import { todayIn } from '@bright-sprout/core/clock/clock';
+import { formatDay } from '@bright-sprout/core/calendar/days';
+import { counted } from '@bright-sprout/core/words/plural';
 import './today.scss';
 
 export function TodayView({ teacher }: { teacher: NonNullable<SessionView['teacher']> }) {
@@ -117,4 +124,72 @@ function Classes({ query }: { query: ReturnType<typeof useClasses> }) {
       </Loaded>
     </section>
   );
+}
+
+/** Every investigation on its own shelf, all at one scale. */
+function Shelves({ all }: { all: InvestigationRecords[] }) {
+  const holder = useRef<HTMLDivElement>(null);
+  const width = useWidth(holder, 800);
+  const top = Math.max(100, ...all.map(tallestNow)) * 1.04;
+  return (
+    <div ref={holder}>
+      <p className="second text-end mb-1">{say('today.lastCheckedShelvesScale')}</p>
+      {all.map((records) => (
+        <Shelf key={records.investigation.id} records={records} width={width} scale={150 / top} />
+      ))}
+    </div>
+  );
+}
+
+/** The tallest plant as last checked, in mm. */
+function tallestNow({ readings }: InvestigationRecords): number {
+  const day = recordedDays(readings).pop();
+  return Math.max(0, ...readings.filter((r) => r.day === day).map((r) => heightOf(r) ?? 0));
+}
+
+/** What teams entered and could not be taken by itself, by class. Shown only while something waits. */
+function WhatWaits({ classes }: { classes: readonly ClassView[] }) {
+  const waiting = classes.filter((c) => c.waiting > 0);
+  if (waiting.length === 0) return null;
+  return (
+    <section className="section mb-4">
+      <h2>{say('today.waitingDecide')}</h2>
+      {waiting.map((c) => {
+        const at = c.investigations.find((i) => i.phase === 'growing') ?? c.investigations[0];
+        return (
+          <p key={c.id}>
+            <Say it="today.entryEntriesTakenOther" name={c.name} b={(inside) => <b>{inside}</b>} waiting={c.waiting} />{' '}
+            {at && (
+              <Link className="btn btn-plain" to={`/investigations/${at.id}/run`}>
+                {say('today.decide')}
+              </Link>
+            )}
+          </p>
+        );
+      })}
+    </section>
+  );
+}
+
+/** What there is to look at today, or when the next look is due. */
+function titleOf(all: InvestigationRecords[]): string {
+  const due = all.filter(({ investigation: i }) => {
+    const today = todayIn(i.class.timeZone);
+    return i.schedule.length === 0 || i.schedule.some((e) => e.kind === 'check' && e.day === today);
+  });
+  if (due.length > 0) {
+    const pots = due.reduce((n, r) => n + r.investigation.containers.length, 0);
+    const names = new Set(due.map((r) => r.investigation.containerName));
+    const noun = names.size === 1 ? counted(pots, [...names][0]!) : counted(pots, 'pot');
+    return say('today.todayInvestigationInvestigationsLook', { n: due.length, noun });
+  }
+  const next = all
+    .flatMap(({ investigation: i }) => {
+      const today = todayIn(i.class.timeZone);
+      return i.schedule.filter((e) => e.kind === 'check' && e.day > today);
+    })
+    .map((e) => e.day)
+    .sort()[0];
+  const growing = say('today.investigationInvestigationsGrowing', { n: all.length });
+  return next ? say('today.nextCheck', { growing, next: formatDay(next) }) : growing;
 }

@@ -10,7 +10,6 @@ import { Link } from 'react-router';
 import { useRoom } from '../../api/queries';
 import { AnswerFigure } from '../../compare/AnswerFigure';
 import { ClaimWords } from '../../compare/sure/ClaimWords';
-import { HowSureInWords } from '../../compare/sure/HowSureInWords';
 import { HowSure } from '../../compare/sure/HowSure';
 import { useQuestionAnswer } from '../../compare/useQuestionAnswer';
 import { InvestigationFrame } from '../../page/InvestigationFrame';
@@ -25,6 +24,8 @@ import { GoodQuestions } from './questions/GoodQuestions';
 import { KeptQuestions } from './questions/KeptQuestions';
 import { useAsked } from './useAsked';
 import { type Before, WhatMoved } from './WhatMoved';
+import { contrastName } from '@bright-sprout/core/claims/contrastWords';
+import { luckWords } from '@bright-sprout/core/claims/luckWords';
 import './compare.scss';
 
 export function CompareView() {
@@ -216,4 +217,17 @@ function useBefore(question: Question, sureness: Sureness | null, ask: Ask) {
     if (before) ask(before.question);
   };
   return { before, ask: askAndForget, switchPolicy, back };
+}
+
+/** For the youngest: no ruler and no number, only whether luck could have done it. */
+function HowSureInWords({ sureness }: { sureness: Sureness }) {
+  return (
+    <ul className="how-sure-list">
+      {sureness.contrasts.map((c) => (
+        <li key={c.key}>
+          <b>{contrastName(c)}</b>: {luckWords(c, sureness, 'early')}
+        </li>
+      ))}
+    </ul>
+  );
 }

@@ -11,7 +11,7 @@ import { lotOfPlan } from '@bright-sprout/core/seeds/seedLot';
 import { planCalendar } from '@bright-sprout/core/plan/calendar/planCalendar';
 import { methodById } from '@bright-sprout/core/seeds/catalogue';
 import { counted, nounOf } from '@bright-sprout/core/words/plural';
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { useClass, usePlan, useSeedLots } from '../../api/queries';
 import { Loaded, ProblemNotice } from '../../page/Notices';
@@ -21,7 +21,6 @@ import { todayIn } from '@bright-sprout/core/clock/clock';
 import { Alike } from './ask/alike/Alike';
 import { AskPart } from './ask/AskPart';
 import { UsualWays } from './ask/UsualWays';
-import { QuestionField } from './QuestionField';
 import { PlanSide } from './PlanSide';
 import { PlanTape } from './tape/PlanTape';
 import { DaysPart } from './days/DaysPart';
@@ -31,11 +30,11 @@ import { LayOutPart } from './layOut/LayOutPart';
 import { type PartProps } from './partProps';
 import { PreparePart } from './prepare/PreparePart';
 import { SeedsPart } from './seeds/SeedsPart';
-import { usePlanDraft } from './usePlanDraft';
+import { type PlanDraft, usePlanDraft } from './usePlanDraft';
 import { WorkedOutPanel } from './WorkedOutPanel';
 import { Saved, TwoVersions } from './Saved';
-import { useUndoKeys } from './useUndoKeys';
-import { StillMissing, SowIt } from './SowIt';
+import { SowIt, StillMissing } from './SowIt';
+import { setting } from './planFields';
 import './planner.scss';
 
 const PARTS = ['ask', 'seeds', 'lay-out', 'days', 'prepare'] as const;
@@ -185,4 +184,42 @@ function stationOf(part: (typeof PARTS)[number], plan: PlanDocument, out: Worked
     prepare: { name: say('planner.prepare'), state: 'lists', done: out !== null },
   };
   return states[part];
+}
+
+/** The question in the class's own words, changed where it stands. */
+function QuestionField({ plan, change, problems }: Pick<PartProps, 'plan' | 'change' | 'problems'>) {
+  return (
+    <textarea
+      className="asked-question"
+      aria-label={say('planner.wantFind')}
+      placeholder={say('planner.wantFind')}
+      rows={1}
+      maxLength={200}
+      value={plan.question}
+      aria-invalid={problems.some((p) => p.field === 'question')}
+      onChange={(e) => change(setting({ question: e.target.value.replace(/\n/g, ' ') }))}
+    />
+  );
+}
+
+/** Ctrl+Z and Ctrl+Shift+Z (or Y) outside of text fields; inside, the field's own undo works. */
+function useUndoKeys(draft: PlanDraft): void {
+  const latest = useRef(draft);
+  useEffect(() => {
+    latest.current = draft;
+  });
+  useEffect(() => {
+    const onKey = (e: KeyboardEvent) => {
+      const typing =
+        e.target instanceof HTMLElement && e.target.matches('input:not([type=checkbox]):not([type=radio]), textarea');
+      if (typing || !(e.ctrlKey || e.metaKey)) return;
+      const key = e.key.toLowerCase();
+      const act = key === 'z' && !e.shiftKey ? latest.current.undo : key === 'y' || key === 'z' ? latest.current.redo : null;
+      if (!act) return;
+      e.preventDefault();
+      act();
+    };
+    addEventListener('keydown', onKey);
+    return () => removeEventListener('keydown', onKey);
+  }, []);
 }

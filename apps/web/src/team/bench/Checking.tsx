@@ -1,9 +1,9 @@
 import { say } from '@bright-sprout/words/say';
 import { Say } from '../../words/Say';
-import { benchFor } from '@bright-sprout/core/bench/benchProtocol';
+import { benchFor, type BenchProtocol } from '@bright-sprout/core/bench/benchProtocol';
 import { todayIn } from '@bright-sprout/core/clock/clock';
 import { type BenchView as Bench } from '@bright-sprout/contracts/answers/checks';
-import { type InvestigationView } from '@bright-sprout/contracts/answers/investigations';
+import { type ContainerView, type InvestigationView } from '@bright-sprout/contracts/answers/investigations';
 import { daysBetween, formatDay, type IsoDay } from '@bright-sprout/core/calendar/days';
 import { useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
@@ -18,11 +18,10 @@ import { CareToday } from './CareToday';
 import { type ChosenDay, DayChoice } from './DayChoice';
 import { Guide } from './Guide';
 import { Unsent } from '../../entry/Unsent';
-import { useGuideSeen } from './useGuideSeen';
 import { useRightClock } from './useRightClock';
 import { useOwnPot } from './useOwnPot';
 import { useStops } from './useStops';
-import { WhosePot } from './WhosePot';
+import { ContainerChoice } from '../../entry/ContainerChoice';
 
 /** The team's plants one after the other, in tray order. */
 export function Checking({ bench, own, onLeave }: { bench: Bench; own: BenchInvestigation; onLeave: () => void }) {
@@ -173,4 +172,43 @@ function withOwnPot(investigation: InvestigationView, code: string | null): Inve
   return code === null
     ? investigation
     : { ...investigation, containers: investigation.containers.filter((c) => c.code === code) };
+}
+
+/** Asked once where everybody has a pot of their own at home: the device keeps to it. */
+function WhosePot({
+  containers,
+  onChoose,
+}: {
+  containers: readonly ContainerView[];
+  /** Null for all of them. */
+  onChoose: (code: string | null) => void;
+}) {
+  return (
+    <section className="bench-whose" aria-label={say('bench.potYours')}>
+      <h2>{say('bench.potYours')}</h2>
+      <p>{say('bench.codeNumberLabelDevice')}</p>
+      <ContainerChoice
+        label={say('bench.potsTeam')}
+        containers={containers}
+        onToggle={(id) => onChoose(containers.find((c) => c.id === id)!.code)}
+      />
+      <button type="button" className="btn" onClick={() => onChoose(null)}>
+        {say('bench.lookAfterThem')}
+      </button>
+    </section>
+  );
+}
+
+/** Whether this device has shown how this protocol is measured; a device is shared, so once is enough for all teams. */
+function useGuideSeen({ measures, heightRule, sprouted }: BenchProtocol) {
+  const key = `sprout guide ${[...measures].sort().join(' ')} ${heightRule} ${sprouted}`;
+  const [open, setOpen] = useState(() => localStorage.getItem(key) === null);
+  return {
+    open,
+    show: () => setOpen(true),
+    close: () => {
+      localStorage.setItem(key, 'seen');
+      setOpen(false);
+    },
+  };
 }

@@ -5,7 +5,6 @@ import { useRef } from 'react';
 import { useWidth } from '../../page/useWidth';
 import { PlantDrawing } from '../../drawing/PlantDrawing';
 import { BenchLabel } from './BenchLabel';
-import { CubeStack } from './CubeStack';
 import { type Entry } from './entry';
 
 /** What stands on the label, and how its plant is drawn. */
@@ -132,5 +131,30 @@ export function RulerDrawing({ plant, resolution, mm, last, state, leaves, doubt
         <BenchLabel plant={plant} x={width - (wide ? 122 : 66)} y={soil - 122} />
       </svg>
     </div>
+  );
+}
+
+const TONES = ['#DCECF9', '#FFFFFF'];
+const WIDEST = 26;
+
+/** Counting cubes of a centimetre, piled up beside the ruler as high as the plant: for those who count before they read a scale. */
+function CubeStack({ mm, x, y, side }: { mm: number; x: number; y: (mm: number) => number; side: number }) {
+  const cubes = Math.round(mm / 10);
+  const wide = Math.min(WIDEST, side);
+  return (
+    <g data-cubes={cubes}>
+      {Array.from({ length: cubes }, (_, i) => (
+        <rect
+          key={i}
+          x={x}
+          y={y(10 * (i + 1))}
+          width={wide}
+          height={y(10 * i) - y(10 * (i + 1))}
+          fill={TONES[Math.floor(i / 5) % 2]}
+          stroke="#2A1B2E"
+          strokeWidth="1.4"
+        />
+      ))}
+    </g>
   );
 }

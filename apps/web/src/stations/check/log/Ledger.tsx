@@ -2,10 +2,10 @@ import { say } from '@bright-sprout/words/say';
 import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { daysBetween, formatDate, isDated, type IsoDay } from '@bright-sprout/core/calendar/days';
 import { defaultRangeExtractor, useVirtualizer } from '@tanstack/react-virtual';
-import { Fragment, useRef } from 'react';
+import { Fragment, useEffect, useRef, useState } from 'react';
 import { cellAt, LedgerRow } from './LedgerRow';
 import { type LedgerTable, useLedger } from './useLedger';
-import { usePrinting } from './usePrinting';
+import { flushSync } from 'react-dom';
 
 interface Props extends Omit<LedgerTable, 'resolution' | 'showRow'> {
   records: InvestigationRecords;
@@ -109,4 +109,17 @@ export function Ledger({ records, onLookAt, ...table }: Props) {
 /** The room of rows that are not drawn. */
 function NotDrawn({ height }: { height: number }) {
   return height > 0 ? <tr aria-hidden="true" className="ledger-room" style={{ height }} /> : null;
+}
+
+/** True while the page is laid out for paper. */
+function usePrinting(): boolean {
+  const [printing, setPrinting] = useState(false);
+  useEffect(() => {
+    const paper = matchMedia('print');
+    // Paper is drawn as soon as this returns.
+    const follow = () => flushSync(() => setPrinting(paper.matches));
+    paper.addEventListener('change', follow);
+    return () => paper.removeEventListener('change', follow);
+  }, []);
+  return printing;
 }

@@ -4,13 +4,13 @@ import { type RoomView as Room } from '@bright-sprout/contracts/answers/room';
 import { ROOM_KINDS, ROOM_WORDS, roomDays, type RoomKind } from '@bright-sprout/core/room/roomRecord';
 import { formatDay } from '@bright-sprout/core/calendar/days';
 import { useState } from 'react';
-import { useRoom } from '../../../api/queries';
+import { useRoom, useWrite } from '../../../api/queries';
 import { CheckFrame } from '../../../page/CheckFrame';
-import { Loaded } from '../../../page/Notices';
+import { Loaded, ProblemNotice } from '../../../page/Notices';
 import { RoomCurve } from './RoomCurve';
 import { RoomByHand } from './RoomByHand';
 import { RoomFromLogger } from './RoomFromLogger';
-import { SensorBox } from './SensorBox';
+import { request } from '../../../api/client';
 import './room.scss';
 
 /** How warm, light and moist the room is: by hand, from a logger, or from the sensor box. */
@@ -79,5 +79,28 @@ function RoomRecord({ room, investigation }: { room: Room; investigation: Invest
         <SensorBox classId={classId} sensor={room.sensor} />
       </aside>
     </div>
+  );
+}
+
+/** The class listens to the sensor box, or does not. */
+function SensorBox({ classId, sensor }: { classId: string; sensor: Room['sensor'] }) {
+  const listen = useWrite((on: boolean) => request('PUT', `/classes/${classId}/room/sensor`, { on }), 'room');
+  return (
+    <section className="section">
+      <h2>{say('room.sensorBox')}</h2>
+      <p>
+        {!sensor.there
+          ? say('room.sensorBoxSetServer')
+          : sensor.on
+            ? say('room.classListensReadingEvery')
+            : say('room.sensorBoxReachClass')}
+      </p>
+      {sensor.there && (
+        <button type="button" className="btn" disabled={listen.isPending} onClick={() => listen.mutate(!sensor.on)}>
+          {sensor.on ? say('room.listenLonger') : say('room.listenToIt')}
+        </button>
+      )}
+      {listen.error && <ProblemNotice error={listen.error} />}
+    </section>
   );
 }

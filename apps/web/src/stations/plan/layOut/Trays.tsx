@@ -13,9 +13,8 @@ import {
 import { allOf, type Layout } from '@bright-sprout/core/plan/layout/layOut';
 import { type LayoutForm } from '@bright-sprout/core/plan/layout/layoutForm';
 import { type PartProps } from '../partProps';
-import { CARRIERS } from './carriers';
 import { Place, Standing } from './Place';
-import { TrayRuler } from './TrayRuler';
+import { spoken } from '@bright-sprout/words/spoken';
 
 /** Width and height of one place: bags and jars are tall, sections wide, and a row runs along the whole box. */
 const CELLS: Record<LayoutForm['id'], { columns: string; height: number }> = {
@@ -129,3 +128,40 @@ const ANNOUNCEMENTS: Announcements = {
     over ? say('layOut.standsPlace', { id: active.id, place: Number(over.id) + 1 }) : say('layOut.staysWhere', { id: active.id }),
   onDragCancel: ({ active }) => say('layOut.staysWhere', { id: active.id }),
 };
+
+const PIXELS_PER_MM = 2;
+
+/** What stands above, on a ruler: the drawing is to scale along the window. */
+function TrayRuler({ wideMm }: { wideMm: number }) {
+  const wide = wideMm * PIXELS_PER_MM;
+  const step = wideMm > 700 ? 200 : wideMm > 250 ? 100 : 50;
+  const marks = Array.from({ length: Math.floor(wideMm / 10) + 1 }, (_, cm) => cm * 10);
+  return (
+    <div className="lay-ruler" aria-hidden="true">
+      <svg viewBox={`0 0 ${wide} 12`} preserveAspectRatio="none">
+        <path
+          d={marks.map((mm) => `M${mm * PIXELS_PER_MM} 0v${mm % 100 === 0 ? 11 : mm % 50 === 0 ? 8 : 5}`).join('')}
+          stroke="#2A1B2E"
+          strokeWidth="1.2"
+          vectorEffect="non-scaling-stroke"
+        />
+      </svg>
+      {Array.from({ length: Math.floor(wideMm / step) + 1 }, (_, i) => i * step).map((mm) => (
+        <span key={mm} style={{ left: `${(100 * mm) / wideMm}%` }}>
+          {mm / 10}
+          {mm > 0 && mm + step > wideMm && ` ${say('layOut.centimetres')}`}
+        </span>
+      ))}
+    </div>
+  );
+}
+
+/** What containers stand on, as a heading. */
+const CARRIERS: Record<LayoutForm['id'], string> = spoken({
+  sill: 'layOut.tray',
+  jars: 'layOut.sill',
+  pane: 'layOut.windowPane',
+  cells: 'layOut.cellTray',
+  sections: 'layOut.pan',
+  rows: 'layOut.box',
+});

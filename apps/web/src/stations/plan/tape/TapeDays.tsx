@@ -2,7 +2,6 @@ import { say } from '@bright-sprout/words/say';
 import { formatDay, type IsoDay, weekday } from '@bright-sprout/core/calendar/days';
 import { type PlanTape, type TapeDay } from '@bright-sprout/core/plan/calendar/planTape';
 import { type KeyboardEvent, useState } from 'react';
-import { tapeDayWords } from './tapeDayWords';
 
 interface Props {
   tape: PlanTape;
@@ -118,4 +117,15 @@ function showsWeek(days: readonly TapeDay[], i: number, today: IsoDay): boolean 
   if (weekday(days[i]!.day) !== 1 || days.length - i <= 2) return false;
   const todayAt = days.findIndex((d) => d.day === today);
   return (todayAt === -1 || Math.abs(i - todayAt) > MONTH_ROOM) && (days.length < 60 || Math.floor(i / 7) % 2 === 0);
+}
+
+/** What a day says, to those who hear it. */
+function tapeDayWords({ day, number, off, holiday, check, dry }: TapeDay, pegs: readonly string[]): string {
+  const what = [
+    ...pegs,
+    ...(check ? [say('planDays.aCheck')] : []),
+    ...(off ? [holiday ?? say('planDays.noSchool')] : []),
+    ...(dry ? [say('planDays.likelyDry')] : []),
+  ];
+  return say('planDays.dayAndNumber', { day: formatDay(day), number, note: what.length > 0 ? `: ${what.join(', ')}` : '' });
 }
