@@ -54,7 +54,7 @@ test('a team takes today’s picture by the line of the last one, without a netw
   // Line, lean and light are told from what the camera sees.
   await expect(page.getByText(/\d+° off, up to 6° is fine/)).toBeVisible();
   await expect(page.getByText(/like your 8 others/)).toBeVisible();
-  await expect(page.getByText(/It lies as it lay before|Bring .* in\.|onto the last picture’s line/)).toBeVisible();
+  await expect(page.getByText(/It lies as it did before|Bring .* in\.|onto the last picture’s line/)).toBeVisible();
   await expectAccessible(page);
   await expectNoSidewaysScroll(page);
   await page.context().setOffline(true);

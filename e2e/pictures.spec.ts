@@ -180,7 +180,7 @@ test('files that cannot be are told so in a sentence, and nothing is lost', asyn
   await expect(page.getByRole('button', { name: 'Add 1 picture' })).toBeEnabled();
   await expect(page.getByText(say('pictures.sayDay'))).toBeVisible();
   await page.getByLabel('Day of screen.png').fill(inDays(-2));
-  await expect(page.getByText('No camera has left a word in it')).toBeVisible();
+  await expect(page.getByText(say('pictures.cameraLeftWordScreenshot'))).toBeVisible();
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Add 2 pictures' }).click();
   // The first in which the corners are said is the one that the rest are compared with: a screenshot is none of them.
