@@ -19,7 +19,7 @@ test('what is answered is spelt as the class does that it is about; the next ans
   speakAsAsked();
   answering('en', () => {
     spellAs('quarter-in');
-    expect(told()).toEqual(['millimeters', 'Mon, March 16']);
+    expect(told()).toEqual(['millimeters', 'Mon March 16']);
     spellAs('mm');
     expect(told()).toEqual(['millimetres', 'Mon 16 March']);
     spellAs('quarter-in');
