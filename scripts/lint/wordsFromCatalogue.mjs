@@ -12,6 +12,9 @@ const CODE =
 const CODE_TEXT =
   /^[\w-]+\(|\dpx\b|^#|\/\/|^[\w.+-]+\/[\w.+*;= -]+$|--[a-z]|font-face|Archivo|Atkinson|_figure|\bvar\(|^(?=.*[\d%])[\d\s.%a-z-]+$|^[a-z-]+( \u0001)+$|^[A-Z_ ]+$|=>|\bas const\b|^(SELECT|INSERT|UPDATE|DELETE|CREATE|ALTER|DROP|SHOW|SET|WITH|REPLACE|COALESCE|FROM|WHERE|LEFT JOIN)\b|^JOIN \w+ \w+ ON|no-cache|= \?| IN \(|IS (NOT )?NULL/;
 
+/** Parameters by which a message selects: codes. */
+const SELECTED = /^(within)$/;
+
 const letters = /\p{L}{2,}/u;
 /** Two words side by side, one word with a capital that is no code, or a word with a mark of a sentence. */
 const reads = (text) =>
@@ -84,6 +87,24 @@ function isShown(node) {
   return parent.type === 'JSXExpressionContainer' && /JSXElement|JSXFragment/.test(parent.parent.type);
 }
 
+/** Whether it stands in a sentence where nothing else is known: `say('…', { name: name || 'it' })`. */
+function isFallbackSaid(node) {
+  let [child, parent] = [node, node.parent];
+  let fallsBack = false;
+  while (parent.type === 'LogicalExpression' || parent.type === 'ConditionalExpression') {
+    fallsBack ||= parent.type === 'LogicalExpression' && parent.right === child;
+    [child, parent] = [parent, parent.parent];
+  }
+  const call = parent.type === 'Property' && parent.value === child && parent.parent.parent;
+  return (
+    fallsBack &&
+    call &&
+    call.type === 'CallExpression' &&
+    /^(say|told)$/.test(calleeName(call)) &&
+    !SELECTED.test(parent.key.name)
+  );
+}
+
 export const wordsFromCatalogue = {
   meta: {
     type: 'problem',
@@ -95,7 +116,7 @@ export const wordsFromCatalogue = {
       context.report({ node, messageId: 'literal', data: { text: text.replaceAll('\u0001', '…').trim().slice(0, 60) } });
     const judge = (node) => {
       const text = textOf(node);
-      if ((reads(text) && !isUnread(node)) || (letters.test(text) && isShown(node))) report(node, text);
+      if ((reads(text) && !isUnread(node)) || (letters.test(text) && (isShown(node) || isFallbackSaid(node)))) report(node, text);
     };
     return {
       JSXText: (node) => letters.test(node.value) && report(node, node.value),

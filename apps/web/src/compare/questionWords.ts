@@ -47,7 +47,9 @@ const afterVerb = (question: Question, sownOn: string) =>
 export function betweenWords(between: Between, { factor, design }: Pick<InvestigationView, 'factor' | 'design'>): string {
   switch (between) {
     case 'treatments':
-      return design && design.factors.length > 1 ? say('compare.eachCombinationOf', { factor }) : factor || 'treatments';
+      return design && design.factors.length > 1
+        ? say('compare.eachCombinationOf', { factor })
+        : factor || say('compare.treatments');
     case 'doses':
       return say('compare.stepStep', {
         name: design?.factors.find((f) => f.levels.every((l) => l.amount !== null))?.name ?? factor,

@@ -27,7 +27,7 @@ export function judgeFile(name: string, bytes: Uint8Array): JudgedFile {
     return no(say('pictures.pictureRead', { name }));
   }
   const { width, height, type = '' } = size;
-  if (!TAKEN.has(type)) return no(say('pictures.fileKindJpegPng', { name, type: type || 'unknown' }));
+  if (!TAKEN.has(type)) return no(say('pictures.fileKindJpegPng', { name, type: type || '?' }));
   if (width * height > MOST_PIXELS)
     return no(say('pictures.millionPixelsMostOpened', { name, millions: Math.round((width * height) / 1e6) }));
   if (Math.min(width, height) < LEAST_SIDE)

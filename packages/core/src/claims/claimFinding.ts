@@ -237,8 +237,7 @@ export function tooFewWords(sureness: Result<Sureness>, { band, container, quest
   const within = dealtWithin(sureness, question);
   return say('claims.tooFewDealWithin', {
     container: plural(container),
-    within,
-    noWithin: within === null,
+    within: within ?? 'none',
     oftenInWords: oftenInWords(sureness.smallestP),
   });
 }

@@ -29,8 +29,10 @@ export function waysWords(ways: number): string {
     : say('claims.moreWrittenDown');
 }
 
+export type Within = 'teams' | 'treatments';
+
 /** What labels stay within when they are dealt again; null where all stand together. */
-export function dealtWithin({ blocks }: Pick<Sureness, 'blocks'>, { between }: Pick<Question, 'between'>): string | null {
+export function dealtWithin({ blocks }: Pick<Sureness, 'blocks'>, { between }: Pick<Question, 'between'>): Within | null {
   if (blocks < 2) return null;
   return between === 'teams' ? 'treatments' : 'teams';
 }
@@ -42,7 +44,7 @@ export function dealtWords(
 ): string {
   const { method, arrangements, draws } = sureness;
   const within = dealtWithin(sureness, question);
-  const labels = say('claims.labelsWithin', { within, noWithin: within === null });
+  const labels = say('claims.labelsWithin', { within: within ?? 'none' });
   const ways = waysWords(arrangements);
   return method === 'exact'
     ? say('claims.waysDeal', { ways, labels })
@@ -53,7 +55,7 @@ export function dealtWords(
  * A difference with its interval; where teams that lost a container lean on the plain means so that it shows in the digits, both.
  * @param control what goes without saying as what it is held against
  */
-export function contrastNumbers(c: Contrast, shown: Shown, control: string, within: string | null): string {
+export function contrastNumbers(c: Contrast, shown: Shown, control: string, within: Within | null): string {
   const { asked, interval, estimate, plain } = c;
   const size = toldSize(c);
   const signed = (v: number) => shown.signed(v * size);
@@ -67,7 +69,7 @@ export function contrastNumbers(c: Contrast, shown: Shown, control: string, with
     high: interval && signed(interval.high),
     plainDiffers: plain !== null && signed(plain) !== signed(estimate) && within !== null,
     plain: plain !== null && signed(plain),
-    within,
+    within: within ?? 'none',
   });
 }
 

@@ -147,7 +147,10 @@ function named(about: AboutRecords, outlook: TableBeside['outlook']) {
   const main = outlook?.measures[0] ? measureOf(outlook.measures[0], outlook.own) : null;
   const usual =
     factor.length >= 2 && main
-      ? say('bringIn.whatDoesDoTo', { cause: factor === 'treatment' ? say('bringIn.theTreatment') : factor, name: main.name })
+      ? say('bringIn.whatDoesDoTo', {
+          cause: factor === say('tablesIn.roleTreatment') ? say('bringIn.theTreatment') : factor,
+          name: main.name,
+        })
       : '';
   const question = about.question.trim() || usual;
   const missing = [

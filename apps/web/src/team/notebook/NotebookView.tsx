@@ -89,7 +89,7 @@ function ExpectedAndCame({ expected, own }: { expected: BenchPrediction; own: Ow
   const up = firstUp(containers, own.readings);
   const tall = tallestAround(containers, own.readings, expected.heightDay);
   const ahead = tallestTreatment(containers, own.readings);
-  const label = (code: string | null) => treatments.find((t) => t.code === code)?.label ?? 'none';
+  const label = (code: string | null) => treatments.find((t) => t.code === code)?.label ?? say('conclude.none');
   const rows: [string, string, string][] = [];
   if (firstSproutDay !== null)
     rows.push([

@@ -283,7 +283,7 @@ function consequence(measure: Measure, unit: string, { least, most, filled }: Co
   if (measure.quantity === 'length') {
     const low = parseLength(String(Math.max(0, least)), unit as LengthUnit);
     const high = parseLength(String(Math.max(0, most)), unit as LengthUnit);
-    if (!low.ok || !high.ok) return 'lengths';
+    if (!low.ok || !high.ok) return '';
     const odd = high.mm > TALLEST_PLANT_MM || high.mm < SHORTEST_MM;
     const shown = (mm: number) => plain(lengthIn(mm, 'cm'));
     return measure.code === 'height'

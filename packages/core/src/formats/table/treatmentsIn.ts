@@ -167,7 +167,7 @@ export class Treatments {
           ...(known < MOST_TREATMENTS
             ? [
                 {
-                  words: `A ${ordinal(known + 1)} ${this.factors.length === 1 ? 'treatment' : 'level'}`,
+                  words: say('tablesIn.oneMoreTreatment', { n: known + 1, level: this.factors.length > 1 }),
                   mend: { kind: 'accept' as const, treatment: text },
                 },
               ]
@@ -324,11 +324,13 @@ function factorOf({
       levels.set(key(text), { label: label.slice(0, LONGEST_LABEL), amount, times: n });
     }
   });
-  return { column, name: plain(rest) || plain(heading) || 'treatment', unit: amounts ? saidUnit : '', levels, amounts };
+  return {
+    column,
+    name: plain(rest) || plain(heading) || say('tablesIn.roleTreatment'),
+    unit: amounts ? saidUnit : '',
+    levels,
+    amounts,
+  };
 }
 
 const codeAt = (i: number) => String.fromCharCode(65 + i);
-
-function ordinal(n: number): string {
-  return `${n}${n === 2 ? 'nd' : n === 3 ? 'rd' : 'th'}`;
-}

@@ -45,7 +45,7 @@ function allSay(step: RunStep): string {
       return say('lists.wetAndLetDrip', {
         sponge: Boolean(step.sponge),
         metricRange: metricRange(step.waterMl),
-        liquid: step.liquid ?? 'water',
+        liquid: step.liquid ?? say('lists.water'),
       });
     case 'fill':
       return say('lists.fillMixDampAlready', {

@@ -43,7 +43,7 @@ export const LedgerCell = memo(function LedgerCell({ name, day, at, state, doubt
       aria-label={say('log.doubtfulCorrected', {
         name,
         day: formatDay(day),
-        words: words || 'nothing',
+        words: words || say('log.nothing'),
         doubtful,
         old,
         hasOld: old !== null,

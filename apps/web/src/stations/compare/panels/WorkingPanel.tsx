@@ -29,13 +29,11 @@ export function WorkingPanel(props: CloserProps) {
           {sureness ? (
             <p>
               {say('compare.howItIsWorkedOut', {
-                model: within === null ? '' : `${within.slice(0, -1)} + `,
                 between: question.between,
                 containers: sureness.containers,
                 container: plural(container),
                 blocks: sureness.blocks,
-                within,
-                hasWithin: within !== null,
+                within: within ?? 'none',
                 df: sureness.df,
                 spread: shown.words(sureness.spread),
                 dealtWords: dealtWords(sureness, question),

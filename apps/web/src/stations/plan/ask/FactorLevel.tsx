@@ -46,7 +46,7 @@ export function FactorLevel({
           </span>
         )}
         <Form.Control
-          aria-label={say('plannerAsk.levelOf', { number, name: factor.name || 'it' })}
+          aria-label={say('plannerAsk.levelOf', { number, name: factor.name || say('askedAs.something') })}
           value={level.label}
           maxLength={60}
           isInvalid={problem !== undefined}
@@ -66,7 +66,7 @@ export function FactorLevel({
             inputMode="decimal"
             className="planner-amount"
             aria-label={say('plannerAsk.amountLevel', { number, unit: factor.unit, hasUnit: Boolean(factor.unit) })}
-            placeholder={factor.unit || 'amount'}
+            placeholder={factor.unit || say('plannerAsk.amount')}
             value={level.amount ?? ''}
             onChange={(e) => onChange({ amount: e.target.value === '' ? null : Number(e.target.value) })}
           />

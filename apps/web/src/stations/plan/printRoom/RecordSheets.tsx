@@ -69,7 +69,7 @@ export function recordSheetPages({ records, sheets, measures, size }: Facts, pap
     return {
       label: say('printRoom.recordSheetPage', {
         code: sheet.code,
-        nickname: team?.nickname ?? 'class',
+        nickname: team?.nickname ?? say('common.theClass'),
         periodWords: periodWords(sheet),
         i: i + 1,
         of,

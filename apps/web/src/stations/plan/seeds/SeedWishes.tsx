@@ -52,7 +52,9 @@ export function SeedWishes({
   onWish: (part: Partial<TypedWishes>) => void;
   methodName: string | undefined;
 }) {
-  const here = say('plannerSeeds.doesWellIn', { methodName: methodName?.toLowerCase() ?? 'it' });
+  const here = methodName
+    ? say('plannerSeeds.doesWellIn', { methodName: methodName.toLowerCase() })
+    : say('plannerSeeds.doesWellThere');
   const wanted = [
     ...(wishes.here ? [say('plannerSeeds.doesWellThere')] : []),
     ...ticks().flatMap(([wish, words]) => (wishes[wish] ? [say('plannerSeeds.isWished', { wish: words.split(/[:,]/)[0] })] : [])),

@@ -46,7 +46,7 @@ export function soaking(
           title,
           least: hours[0],
           most: hours[1],
-          period: plan.period || 'sowing',
+          period: plan.period || say('planDays.theSowing'),
           sowOn: formatDay(sowOn),
         }),
         wayOut: chosen ? say('planDays.sowLaterLessonChoose') : say('planDays.sowLaterLessonSow'),

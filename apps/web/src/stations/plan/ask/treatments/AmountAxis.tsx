@@ -44,9 +44,13 @@ export function AmountAxis({
     event.preventDefault();
     onAmount(level, snapped(amounts[level]! + by * scale.step, scale));
   };
-  const ticks = Array.from({ length: Math.round(scale.top / scale.tick) + 1 }, (_, i) => Number((i * scale.tick).toPrecision(6)));
   return (
-    <div className="amount-axis" ref={box} role="group" aria-label={say('plannerAsk.amountsOf', { name: factor.name || 'it' })}>
+    <div
+      className="amount-axis"
+      ref={box}
+      role="group"
+      aria-label={say('plannerAsk.amountsOf', { name: factor.name || say('askedAs.something') })}
+    >
       <svg width={width} height={HIGH} aria-hidden="true">
         {pictureWide > 0 &&
           amounts.map((amount, i) => {
@@ -63,20 +67,7 @@ export function AmountAxis({
             );
           })}
         <path d={`M${EDGE - 10} ${LINE}H${width - EDGE + 10}`} stroke="#2A1B2E" strokeWidth="2" />
-        {ticks.map((t, i) => (
-          <g key={t}>
-            <path d={`M${x(t)} ${LINE - 5}V${LINE + 6}`} stroke="#2A1B2E" strokeWidth="1.3" />
-            <text
-              x={t === scale.top ? width : x(t)}
-              y={LINE + 25}
-              textAnchor={t === scale.top ? 'end' : 'middle'}
-              className={amounts.includes(t) ? 'chosen' : undefined}
-            >
-              {i === ticks.length - 2 && width < 560 ? '' : t}
-              {t === scale.top && factor.unit ? ` ${factor.unit}` : ''}
-            </text>
-          </g>
-        ))}
+        <Ticks scale={scale} x={x} width={width} unit={factor.unit} amounts={amounts} />
       </svg>
       {amounts.map((amount, i) => (
         <button
@@ -109,5 +100,39 @@ export function AmountAxis({
         </button>
       ))}
     </div>
+  );
+}
+
+function Ticks({
+  scale,
+  x,
+  width,
+  unit,
+  amounts,
+}: {
+  scale: ReturnType<typeof amountScale>;
+  x: (amount: number) => number;
+  width: number;
+  unit: string;
+  amounts: readonly number[];
+}) {
+  const ticks = Array.from({ length: Math.round(scale.top / scale.tick) + 1 }, (_, i) => Number((i * scale.tick).toPrecision(6)));
+  return (
+    <>
+      {ticks.map((t, i) => (
+        <g key={t}>
+          <path d={`M${x(t)} ${LINE - 5}V${LINE + 6}`} stroke="#2A1B2E" strokeWidth="1.3" />
+          <text
+            x={t === scale.top ? width : x(t)}
+            y={LINE + 25}
+            textAnchor={t === scale.top ? 'end' : 'middle'}
+            className={amounts.includes(t) ? 'chosen' : undefined}
+          >
+            {i === ticks.length - 2 && width < 560 ? '' : t}
+            {t === scale.top && unit ? ` ${unit}` : ''}
+          </text>
+        </g>
+      ))}
+    </>
   );
 }
