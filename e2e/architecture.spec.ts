@@ -21,3 +21,15 @@ for (const [file, module, reason] of [
     expect(lint(file, `import * as x from '${module}';\nexport { x };\n`)).toContain(reason);
   });
 }
+
+test('lint refuses words that stand in the code, also what is said where nothing is known, and a function without a seam', () => {
+  const say = "import { say } from '@bright-sprout/words/say';\n";
+  const file = 'packages/core/src/seeds/x.ts';
+  expect(lint(file, "export const told = 'The seeds are up.';\n")).toContain('belongs into a catalogue');
+  expect(lint(file, `${say}export const told = (n: string) => say('common.dayNumber', { number: n || 'some' });\n`)).toContain(
+    'belongs into a catalogue',
+  );
+  expect(lint(file, `${say}export const told = (n: string) => say('common.dayNumber', { number: n });\n`)).toBe('');
+  const lines = Array.from({ length: 100 }, (_, i) => `  n += ${i};`).join('\n');
+  expect(lint(file, `export function long(n: number): number {\n${lines}\n  return n;\n}\n`)).toContain('too many lines');
+});
