@@ -43,7 +43,7 @@ export class TogetherService {
     const found = await this.db.of(Together).find({
       where: { container: { investigationId } },
       relations: { container: true, readings: { team: true } },
-      order: { openedAt: 'DESC' },
+      order: { openedAt: 'DESC', readings: { team: { nickname: 'ASC' } } },
       withDeleted: true,
     });
     return found.map(viewOf);
