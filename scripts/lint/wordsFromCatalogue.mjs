@@ -12,9 +12,6 @@ const CODE =
 const CODE_TEXT =
   /^[\w-]+\(|\dpx\b|^#|\/\/|^[\w.+-]+\/[\w.+*;= -]+$|--[a-z]|font-face|Archivo|Atkinson|_figure|\bvar\(|^(?=.*[\d%])[\d\s.%a-z-]+$|^[a-z-]+( \u0001)+$|^[A-Z_ ]+$|=>|\bas const\b|^(SELECT|INSERT|UPDATE|DELETE|CREATE|ALTER|DROP|SHOW|SET|WITH|REPLACE|COALESCE|FROM|WHERE|LEFT JOIN)\b|^JOIN \w+ \w+ ON|no-cache|= \?| IN \(|IS (NOT )?NULL/;
 
-/** Parameters by which a message selects: codes. */
-const SELECTED = /^(within)$/;
-
 const letters = /\p{L}{2,}/u;
 /** Two words side by side, one word with a capital that is no code, or a word with a mark of a sentence. */
 const reads = (text) =>
@@ -96,13 +93,7 @@ function isFallbackSaid(node) {
     [child, parent] = [parent, parent.parent];
   }
   const call = parent.type === 'Property' && parent.value === child && parent.parent.parent;
-  return (
-    fallsBack &&
-    call &&
-    call.type === 'CallExpression' &&
-    /^(say|told)$/.test(calleeName(call)) &&
-    !SELECTED.test(parent.key.name)
-  );
+  return fallsBack && call && call.type === 'CallExpression' && /^(say|told)$/.test(calleeName(call));
 }
 
 export const wordsFromCatalogue = {

@@ -1,3 +1,4 @@
+import { CHOSEN_DAY_CODES } from '@bright-sprout/contracts/dayCodes';
 import { heightOf } from '@bright-sprout/core/measures/finding';
 import { msNow } from '@bright-sprout/core/clock/clock';
 import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
@@ -248,6 +249,10 @@ describe('more than a height', () => {
     const check = checkOf(own!.id, { state: 'not-up', typed: null }, { day, dayReason: 'copied from paper' });
     await kites.put(`/bench/checks/${v7()}`, check).expect(200);
     expect((await records()).readings.find((r) => r.dayReason !== null)).toMatchObject({ day, dayReason: 'copied from paper' });
+    for (const dayCode of CHOSEN_DAY_CODES) {
+      await kites.put(`/bench/checks/${v7()}`, checkOf(own!.id, { state: 'not-up', typed: null }, { day, dayCode })).expect(200);
+      expect((await records()).readings.find((r) => r.dayCode === dayCode)).toMatchObject({ day, dayReason: null });
+    }
   });
 
   test('closed for checks: what was entered before is taken, what comes after is not, until it is open again', async () => {

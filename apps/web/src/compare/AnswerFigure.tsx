@@ -1,3 +1,4 @@
+import { inOneLine } from '@bright-sprout/core/words/inOneLine';
 import { say } from '@bright-sprout/words/say';
 import { type InvestigationRecords } from '@bright-sprout/contracts/answers/investigations';
 import { daysBetween, type IsoDay } from '@bright-sprout/core/calendar/days';
@@ -83,10 +84,10 @@ export function AnswerFigure(props: AnswerProps) {
       </FigureFrame>
     );
   }
-  const { drawsPlants } = shown;
+  const plants = shown.drawsPlants ? say('compare.besideGroupMiddlePlant') : '';
   if (question.between === 'factors' && investigation.design)
     return (
-      <FigureFrame {...frame} caption={say('compare.thickThinMeansDashed', { drawsPlants })}>
+      <FigureFrame {...frame} caption={inOneLine(plants, say('compare.thickThinMeansDashed'))}>
         {(width) => (
           <CrossedFigure
             width={width}
@@ -101,28 +102,29 @@ export function AnswerFigure(props: AnswerProps) {
       </FigureFrame>
     );
   const dose = question.between === 'doses' ? doseLine(groups, investigation.design) : null;
-  const bracket = (drawsPlants: boolean) =>
-    say('compare.bracketIntervalMeanUnder', { drawsPlants, container: plural(container) });
+  const bracket = say('compare.bracketIntervalMeanUnder', { container: plural(container) });
   if (dose)
     return (
       <FigureFrame
         {...frame}
-        caption={say('compare.lineStraightThroughBand', {
-          drawsPlants,
-          container: plural(container),
-          below: dose.step?.below,
-          from: dose.step?.from,
-          unit: dose.unit,
-          step: Boolean(dose.step),
-          bracket: bracket(false),
-        })}
+        caption={inOneLine(
+          plants,
+          say('compare.lineStraightThroughBand', {
+            container: plural(container),
+            below: dose.step?.below,
+            from: dose.step?.from,
+            unit: dose.unit,
+            step: Boolean(dose.step),
+          }),
+          bracket,
+        )}
       >
         {(width) => <DoseFigure width={width} groups={groups} shown={shown} container={container} dose={dose} habitOf={habit} />}
       </FigureFrame>
     );
   const ages = question.between === 'ages' ? agesOf(groups, question, recordedDays(records.readings)) : undefined;
   return (
-    <FigureFrame {...frame} caption={bracket(drawsPlants)}>
+    <FigureFrame {...frame} caption={inOneLine(plants, bracket)}>
       {(width) => (
         <MarksFigure
           width={width}

@@ -234,10 +234,9 @@ function interactionSentence(c: Contrast, simple: readonly Contrast[], subject: 
 /** Where luck alone gives the greatest gap too often for any statement; null elsewhere. */
 export function tooFewWords(sureness: Result<Sureness>, { band, container, question }: ClaimSubject): string | null {
   if (young(band) || !sureness.ok || !sureness.tooFew) return null;
-  const within = dealtWithin(sureness, question);
   return say('claims.tooFewDealWithin', {
     container: plural(container),
-    within: within ?? 'none',
+    within: dealtWithin(sureness, question),
     oftenInWords: oftenInWords(sureness.smallestP),
   });
 }

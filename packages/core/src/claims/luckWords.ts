@@ -29,11 +29,11 @@ export function waysWords(ways: number): string {
     : say('claims.moreWrittenDown');
 }
 
-export type Within = 'teams' | 'treatments';
+export type Within = 'teams' | 'treatments' | 'none';
 
-/** What labels stay within when they are dealt again; null where all stand together. */
-export function dealtWithin({ blocks }: Pick<Sureness, 'blocks'>, { between }: Pick<Question, 'between'>): Within | null {
-  if (blocks < 2) return null;
+/** What labels stay within when they are dealt again; none where all stand together. */
+export function dealtWithin({ blocks }: Pick<Sureness, 'blocks'>, { between }: Pick<Question, 'between'>): Within {
+  if (blocks < 2) return 'none';
   return between === 'teams' ? 'treatments' : 'teams';
 }
 
@@ -43,8 +43,7 @@ export function dealtWords(
   question: Pick<Question, 'between'>,
 ): string {
   const { method, arrangements, draws } = sureness;
-  const within = dealtWithin(sureness, question);
-  const labels = say('claims.labelsWithin', { within: within ?? 'none' });
+  const labels = say('claims.labelsWithin', { within: dealtWithin(sureness, question) });
   const ways = waysWords(arrangements);
   return method === 'exact'
     ? say('claims.waysDeal', { ways, labels })
@@ -55,7 +54,7 @@ export function dealtWords(
  * A difference with its interval; where teams that lost a container lean on the plain means so that it shows in the digits, both.
  * @param control what goes without saying as what it is held against
  */
-export function contrastNumbers(c: Contrast, shown: Shown, control: string, within: Within | null): string {
+export function contrastNumbers(c: Contrast, shown: Shown, control: string, within: Within): string {
   const { asked, interval, estimate, plain } = c;
   const size = toldSize(c);
   const signed = (v: number) => shown.signed(v * size);
@@ -67,9 +66,9 @@ export function contrastNumbers(c: Contrast, shown: Shown, control: string, with
     hasInterval: Boolean(interval),
     low: interval && signed(interval.low),
     high: interval && signed(interval.high),
-    plainDiffers: plain !== null && signed(plain) !== signed(estimate) && within !== null,
+    plainDiffers: plain !== null && signed(plain) !== signed(estimate) && within !== 'none',
     plain: plain !== null && signed(plain),
-    within: within ?? 'none',
+    within,
   });
 }
 

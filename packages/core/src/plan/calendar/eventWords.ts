@@ -1,5 +1,6 @@
 import { say } from '@bright-sprout/words/say';
 import { spoken } from '@bright-sprout/words/spoken';
+import { inOneLine } from '../../words/inOneLine';
 import { listInWords } from '../../words/listInWords';
 import { counted } from '../../words/plural';
 import { SEED_LOOK_WORDS } from '../document/seedLookWords';
@@ -20,6 +21,7 @@ export function eventWords(event: PlanEvent): EventWords {
 
 type Words = { [Code in EventFact['code']]: (fact: Extract<EventFact, { code: Code }>) => [title: string, note: string] };
 
+const staysSo = (kept: boolean | undefined) => (kept ? say('planDays.labelWantsDarkCovered') : '');
 const gapName = ({ gap, weekend }: { gap: string | null; weekend: boolean }) =>
   gap ?? (weekend ? say('planDays.theWeekend') : say('planDays.daysOff'));
 
@@ -77,15 +79,15 @@ const WORDS: Words = {
   'first-look': () => [say('planDays.firstLook'), say('planDays.firstMayToday')],
   'into-light': ({ kept, species }) => [
     say('planDays.moveLight', { ofKind: Boolean(species), species }),
-    say('planDays.aboutHalfShouldBright', { keepsCovered: Boolean(kept) }),
+    inOneLine(say('planDays.aboutHalfShouldBright'), staysSo(kept)),
   ],
   'lift-covers': ({ kept, species }) => [
     species ? say('planDays.liftCoversMoveLight', { species }) : say('planDays.liftCoversAndMove'),
-    say('planDays.aboutHalfShouldLeave', { keepsCovered: Boolean(kept) }),
+    inOneLine(say('planDays.aboutHalfShouldLeave'), staysSo(kept)),
   ],
   'covers-off': ({ kept, species }) => [
     say('planDays.takeCoversOff', { ofKind: Boolean(species), species }),
-    say('planDays.usedAirRoomNow', { keepsCovered: Boolean(kept) }),
+    inOneLine(say('planDays.usedAirRoomNow'), staysSo(kept)),
   ],
   check: () => [say('planDays.check'), say('planDays.everyContainerGetsAnswer')],
   thin: ({ keep, species }) => [

@@ -13,7 +13,7 @@ test('a fair series says that one thing differs, what it is compared with, and h
   expect(holds(startedPlan('salt-steps'))).toEqual([
     'Only salt in the water differs.',
     '7 cups “no salt”: there is something to compare with.',
-    'Every team has one of each treatment, so a team that waters more does so for all of them alike.',
+    'Every team has one of each treatment, so whatever a team does differently, it does to all of them alike.',
     'Places are drawn by lot.',
   ]);
 });

@@ -19,7 +19,6 @@ export function WorkingPanel(props: CloserProps) {
   const { investigation } = records;
   const { containerName: container } = investigation;
   const left = useMemo(() => leftOver({ groups, question }), [groups, question]);
-  const within = sureness && dealtWithin(sureness, question);
   const power = sureness && couldHaveShown(sureness, groups);
   return (
     <div className="working">
@@ -33,7 +32,7 @@ export function WorkingPanel(props: CloserProps) {
                 containers: sureness.containers,
                 container: plural(container),
                 blocks: sureness.blocks,
-                within: within ?? 'none',
+                within: dealtWithin(sureness, question),
                 df: sureness.df,
                 spread: shown.words(sureness.spread),
                 dealtWords: dealtWords(sureness, question),
